@@ -1,0 +1,53 @@
+package roughcut.command;
+
+import java.io.PrintWriter;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Spec;
+import roughcut.measure.NumberWriter;
+import roughcut.measure.Units;
+import roughcut.plan.Plan;
+import roughcut.plan.Problem;
+import roughcut.thin.ThinSpot;
+
+/** Lists the thin spots, worst first, of the wood as it is. */
+@Command(
+    name = "check",
+    description =
+        "Lists the thin spots, worst first, with measured values in their place; exit status 1 when one is at stop.",
+    mixinStandardHelpOptions = true)
+final class CheckCommand implements Callable<Integer> {
+  @Mixin private Source source;
+
+  @Option(names = "--as-designed", description = "as drawn, measured values left out")
+  private boolean asDesigned;
+
+  @Spec private CommandSpec spec;
+
+  @Override
+  public Integer call() throws Exception {
+    Plan plan = source.plan(!asDesigned);
+    PrintWriter out = spec.commandLine().getOut();
+    for (Problem problem : plan.problems()) {
+      out.println("can't be  " + problem.decisionId() + ": " + problem.message());
+    }
+    boolean stop = !plan.problems().isEmpty();
+    for (ThinSpot spot : plan.thinSpots()) {
+      stop |= spot.state() == ThinSpot.State.STOP;
+      out.printf(
+          "%-8s  %8s  %s (%s)%n",
+          spot.state().word(), spot.left().text(Units.MM), spot.what(), limits(spot));
+    }
+    return stop ? 1 : 0;
+  }
+
+  private static String limits(ThinSpot spot) {
+    String better = "better " + NumberWriter.fixed(spot.limit().warn(), 1);
+    return Double.isNaN(spot.limit().fail())
+        ? better
+        : better + ", least " + NumberWriter.fixed(spot.limit().fail(), 1);
+  }
+}

@@ -1,0 +1,57 @@
+package roughcut.command;
+
+import java.nio.file.Path;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Spec;
+import roughcut.file.Exports;
+import roughcut.file.FileTrouble;
+import roughcut.file.Paper;
+import roughcut.measure.Units;
+import roughcut.plan.Plan;
+
+/** Writes the fret table and the full-size sheets. */
+@Command(
+    name = "export",
+    description = "Writes frets.csv, plan.svg, plan.dxf and plan.pdf (full size, tiled).",
+    mixinStandardHelpOptions = true)
+final class ExportCommand implements Callable<Integer> {
+  @Mixin private Source source;
+
+  @Option(
+      names = "--to",
+      paramLabel = "DIR",
+      required = true,
+      description = "the folder to write into; made when it isn't there")
+  private Path folder;
+
+  @Option(names = "--paper", description = "${COMPLETION-CANDIDATES}", defaultValue = "A4")
+  private Paper paper;
+
+  @Option(names = "--as-designed", description = "as drawn, measured values left out")
+  private boolean asDesigned;
+
+  @Option(names = "--inch", description = "show dimensions in decimal inches")
+  private boolean inch;
+
+  @Spec private CommandSpec spec;
+
+  @Override
+  public Integer call() throws Exception {
+    Plan plan = source.plan(!asDesigned);
+    if (!plan.problems().isEmpty()) {
+      throw new FileTrouble(
+          "not exported: "
+              + plan.problems().get(0).decisionId()
+              + ": "
+              + plan.problems().get(0).message());
+    }
+    for (Path path : Exports.write(plan, inch ? Units.DECIMAL_INCH : Units.MM, paper, folder)) {
+      spec.commandLine().getOut().println(path);
+    }
+    return 0;
+  }
+}

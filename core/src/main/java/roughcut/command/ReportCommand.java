@@ -1,0 +1,48 @@
+package roughcut.command;
+
+import java.io.PrintWriter;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Spec;
+import roughcut.file.ReportWriter;
+import roughcut.plan.Plan;
+import roughcut.plan.Problem;
+
+/** Lists every worked value with its sum. */
+@Command(
+    name = "report",
+    description = "Lists every worked-out value with its sum.",
+    mixinStandardHelpOptions = true)
+final class ReportCommand implements Callable<Integer> {
+  enum Format {
+    json,
+    text
+  }
+
+  @Mixin private Source source;
+
+  @Option(names = "--format", description = "json or text", defaultValue = "text")
+  private Format format;
+
+  @Option(names = "--as-built", description = "with measured values in place of decided ones")
+  private boolean asBuilt;
+
+  @Spec private CommandSpec spec;
+
+  @Override
+  public Integer call() throws Exception {
+    Plan plan = source.plan(asBuilt);
+    PrintWriter out = spec.commandLine().getOut();
+    out.print(format == Format.json ? ReportWriter.json(plan) : ReportWriter.text(plan));
+    out.flush();
+    for (Problem problem : plan.problems()) {
+      spec.commandLine()
+          .getErr()
+          .println("roughcut: " + problem.decisionId() + ": " + problem.message());
+    }
+    return 0;
+  }
+}

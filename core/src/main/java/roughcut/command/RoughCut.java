@@ -1,0 +1,53 @@
+package roughcut.command;
+
+import java.io.PrintWriter;
+import java.nio.charset.StandardCharsets;
+import picocli.CommandLine;
+import picocli.CommandLine.Command;
+import roughcut.file.FileTrouble;
+
+/**
+ * The command line's entrance: {@code report}, {@code check}, {@code export} and {@code reference}.
+ */
+@Command(
+    name = "roughcut",
+    description =
+        "Plans a scratch-built electric guitar or bass, and goes to the bench with its maker.",
+    mixinStandardHelpOptions = true,
+    version = "Rough Cut 0.1",
+    subcommands = {
+      ReportCommand.class,
+      CheckCommand.class,
+      ExportCommand.class,
+      ReferenceCommand.class
+    })
+public final class RoughCut {
+  private RoughCut() {}
+
+  public static void main(String[] args) {
+    PrintWriter out = new PrintWriter(System.out, true, StandardCharsets.UTF_8);
+    PrintWriter err = new PrintWriter(System.err, true, StandardCharsets.UTF_8);
+    System.exit(run(out, err, args));
+  }
+
+  /**
+   * Runs one command.
+   *
+   * @return 0 when all is well, 1 when a check found a stop, 2 when it was asked for something that
+   *     can't be done
+   */
+  public static int run(PrintWriter out, PrintWriter err, String... args) {
+    CommandLine line = new CommandLine(new RoughCut());
+    line.setOut(out).setErr(err);
+    line.setExecutionExceptionHandler(
+        (e, command, result) -> {
+          if (e instanceof FileTrouble || e instanceof BadSetting) {
+            err.println("roughcut: " + e.getMessage());
+            return 2;
+          }
+          err.println("roughcut: this should not have happened, and is the program's fault: " + e);
+          return 3;
+        });
+    return args.length == 0 ? line.execute("--help") : line.execute(args);
+  }
+}

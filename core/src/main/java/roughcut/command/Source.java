@@ -1,0 +1,85 @@
+package roughcut.command;
+
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import roughcut.demo.Demo;
+import roughcut.design.Build;
+import roughcut.design.Decision;
+import roughcut.design.Decisions;
+import roughcut.design.Design;
+import roughcut.file.BuildFile;
+import roughcut.file.FileTrouble;
+import roughcut.file.ShopFile;
+import roughcut.measure.Units;
+import roughcut.measure.Unreadable;
+import roughcut.plan.Plan;
+import roughcut.shop.Shop;
+
+/**
+ * Where a command's build comes from, shared by all commands: a file or the demo's Heron, with
+ * decisions set on top.
+ */
+final class Source {
+  @Parameters(
+      index = "0",
+      arity = "0..1",
+      paramLabel = "FILE",
+      description = "a build (*.roughcut.json); without it the demo's Heron")
+  private Path file;
+
+  @Option(
+      names = "--set",
+      paramLabel = "ID=VALUE",
+      description =
+          "decide differently, for example --set scale.length=25.5in; a bare length is in mm")
+  private List<String> settings = new ArrayList<>();
+
+  /** The plan, with measured values in their place or left out. */
+  Plan plan(boolean asBuilt) throws FileTrouble, BadSetting {
+    Build build = file == null ? Demo.heron(LocalDate.now()) : BuildFile.open(file).build();
+    Shop shop = file == null ? Demo.shop() : ShopFile.shopOf(file);
+    Design design = build.design();
+    for (String setting : settings) {
+      design = set(design, setting);
+    }
+    Build decided = build.withDesign(design);
+    return Plan.of(asBuilt ? decided : decided.asDesigned(), shop);
+  }
+
+  private static Design set(Design design, String setting) throws BadSetting {
+    int equals = setting.indexOf('=');
+    if (equals < 1) {
+      throw new BadSetting(
+          "--set " + setting + ": write it as id=value, for example scale.length=640");
+    }
+    String id = setting.substring(0, equals).strip();
+    Optional<Decision> decision = Decisions.find(design, id);
+    if (decision.isEmpty()) {
+      throw new BadSetting(
+          "--set " + setting + ": there is no decision “" + id + "”" + nearest(id));
+    }
+    try {
+      return decision.get().typed(design, setting.substring(equals + 1), Units.MM);
+    } catch (Unreadable e) {
+      throw new BadSetting("--set " + setting + ": " + e.getMessage());
+    }
+  }
+
+  /** Ids of the same group, for the one who mistyped. */
+  private static String nearest(String id) {
+    String group = id.contains(".") ? id.substring(0, id.indexOf('.') + 1) : id;
+    List<String> alike =
+        Decisions.all().stream()
+            .map(Decision::id)
+            .filter(known -> known.startsWith(group))
+            .toList();
+    return alike.isEmpty()
+        ? "; docs/values.md lists them"
+        : "; there are " + String.join(", ", alike);
+  }
+}

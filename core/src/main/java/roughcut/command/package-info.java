@@ -1,0 +1,2 @@
+/** The command line: reports, checks and exports, without windows. */
+package roughcut.command;

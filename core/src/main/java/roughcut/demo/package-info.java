@@ -1,0 +1,2 @@
+/** The made-up shop that the program starts with. */
+package roughcut.demo;

@@ -1,0 +1,29 @@
+package roughcut.design;
+
+import roughcut.measure.Units;
+import roughcut.measure.Unreadable;
+
+/**
+ * Something that the maker decides: its stable id, what it is called, and how it is read from and
+ * put into a {@link Design}. The registry is {@link Decisions}; fields, {@code --set}, undo names
+ * and the reference pages are all made from it.
+ */
+public sealed interface Decision permits NumberDecision, ChoiceDecision {
+  String id();
+
+  String label();
+
+  /** One sentence for the person who hovers over it or reads the reference. */
+  String hint();
+
+  /**
+   * The design with this decision as typed.
+   *
+   * @throws Unreadable when the text can't be read or lies outside the limits; the message is for
+   *     the maker
+   */
+  Design typed(Design design, String text, Units units) throws Unreadable;
+
+  /** What a field shows for the maker to edit. */
+  String editable(Design design, Units units);
+}

@@ -1,0 +1,99 @@
+package roughcut.design;
+
+import java.util.function.BiFunction;
+import java.util.function.ToDoubleFunction;
+import roughcut.measure.NumberReader;
+import roughcut.measure.NumberWriter;
+import roughcut.measure.Quantity;
+import roughcut.measure.Units;
+import roughcut.measure.Unreadable;
+
+/**
+ * A decided number with the limits between which it makes sense.
+ *
+ * @param least smallest value taken, in the quantity's unit
+ * @param most largest value taken
+ * @param step what one press of an arrow key adds
+ * @param measurable whether the wood can be measured for it, so that a measured value may take its
+ *     place
+ */
+public record NumberDecision(
+    String id,
+    String label,
+    String hint,
+    Quantity quantity,
+    double least,
+    double most,
+    double step,
+    boolean measurable,
+    ToDoubleFunction<Design> getter,
+    BiFunction<Design, Double, Design> setter)
+    implements Decision {
+
+  public double in(Design design) {
+    return getter.applyAsDouble(design);
+  }
+
+  /**
+   * The design with this number.
+   *
+   * @throws IllegalArgumentException outside the limits
+   */
+  public Design with(Design design, double value) {
+    if (!allows(value)) {
+      throw new IllegalArgumentException(label + ": " + limits(value, Units.MM));
+    }
+    return setter.apply(design, value);
+  }
+
+  public boolean allows(double value) {
+    return value >= least && value <= most;
+  }
+
+  /**
+   * Reads a typed value within the limits.
+   *
+   * @return the value in the quantity's unit
+   * @throws Unreadable in words for the maker
+   */
+  public double read(String text, Units units) throws Unreadable {
+    double value =
+        switch (quantity) {
+          case FINE_LENGTH, LENGTH, ROUGH_LENGTH -> NumberReader.length(text, units);
+          case ANGLE -> NumberReader.angle(text);
+          case COUNT -> NumberReader.count(text);
+          case RATIO -> NumberReader.ratio(text);
+        };
+    if (!allows(value)) {
+      throw new Unreadable(limits(value, units));
+    }
+    return value;
+  }
+
+  /**
+   * The next value when an arrow key is pressed: so many steps on, kept within the limits. In
+   * inches a step is a sixteenth for what is set to the millimetre, otherwise a sixty-fourth.
+   */
+  public double nudged(double value, double steps, Units units) {
+    double one = !quantity.isLength() || units.metric() ? step : Units.INCH / (step >= 1 ? 16 : 64);
+    double next = Math.round((value + steps * one) * 1e6) / 1e6;
+    return Math.max(least, Math.min(most, quantity == Quantity.COUNT ? Math.rint(next) : next));
+  }
+
+  @Override
+  public Design typed(Design design, String text, Units units) throws Unreadable {
+    return setter.apply(design, read(text, units));
+  }
+
+  @Override
+  public String editable(Design design, Units units) {
+    return NumberWriter.editable(in(design), quantity, units);
+  }
+
+  private String limits(double value, Units units) {
+    boolean low = value < least;
+    return NumberWriter.text(value, quantity, units)
+        + (low ? " is too small: at least " : " is too large: at most ")
+        + NumberWriter.text(low ? least : most, quantity, units);
+  }
+}

@@ -1,0 +1,19 @@
+package roughcut.design;
+
+/** Where the fretboard's second width is given (handbook page 2). */
+public enum WidthStation implements Choice {
+  OCTAVE_FRET("at the octave fret"),
+  LAST_FRET("at the last fret"),
+  END("at the fretboard end");
+
+  private final String label;
+
+  WidthStation(String label) {
+    this.label = label;
+  }
+
+  @Override
+  public String label() {
+    return label;
+  }
+}

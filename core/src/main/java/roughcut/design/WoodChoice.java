@@ -1,0 +1,13 @@
+package roughcut.design;
+
+import java.util.List;
+import roughcut.shop.SpeciesBook;
+
+/** A wood of the species book, to be decided on. */
+public record WoodChoice(String name, String label) implements Choice {
+
+  /** Every wood that the program knows. */
+  public static List<Choice> all() {
+    return SpeciesBook.all().stream().map(s -> (Choice) new WoodChoice(s.id(), s.name())).toList();
+  }
+}

@@ -1,0 +1,185 @@
+package roughcut.drawing;
+
+import java.util.ArrayList;
+import java.util.List;
+import roughcut.design.Decisions;
+import roughcut.drawing.Mark.Anchor;
+import roughcut.drawing.Mark.Size;
+import roughcut.geometry.Outline;
+import roughcut.geometry.Point;
+import roughcut.layout.FretLayout;
+import roughcut.measure.Given;
+import roughcut.measure.NumberWriter;
+import roughcut.measure.Quantity;
+import roughcut.neck.HeadLine;
+import roughcut.neck.NeckShape;
+import roughcut.neck.ScarfJoint;
+import roughcut.plan.Plan;
+import roughcut.shop.Species;
+import roughcut.shop.SpeciesBook;
+
+/** The neck from the treble side: x on the same ruler as the plan, z up from the neck's top. */
+final class ElevationView {
+  private static final String MISSING = "#E9C4BC";
+
+  private final Plan plan;
+  private final Sketch sketch;
+  private final NeckShape neck;
+  private final HeadLine head;
+  private final Outline finished;
+
+  ElevationView(Plan plan, Sketch sketch) {
+    this.plan = plan;
+    this.sketch = sketch;
+    this.neck = plan.neck();
+    this.head = neck.head();
+    this.finished = finished();
+  }
+
+  /** How far the head hangs below the neck's top. */
+  static double depth(Plan plan) {
+    return Math.max(plan.onePiece().depth().value(), plan.neck().heelThickness().value());
+  }
+
+  private Outline finished() {
+    List<Point> corners = new ArrayList<>(neck.back().line());
+    corners.add(new Point(neck.heelEnd().value(), 0));
+    corners.add(head.breakPoint());
+    corners.add(head.at(head.length().value(), 0));
+    return new Outline(corners);
+  }
+
+  /** The wood that is seen from the side near the nut. */
+  private Species sideWood() {
+    double y = plan.taper().halfWidth(0) - 0.01;
+    return plan.blank().strips().stream()
+        .filter(s -> s.from() <= y && y <= s.to())
+        .findFirst()
+        .map(s -> SpeciesBook.get(s.strip().species()))
+        .orElseGet(() -> SpeciesBook.get(plan.blank().strips().get(0).strip().species()));
+  }
+
+  /**
+   * The finished neck in its pieces, with the seams, the heel block, and in red where the stock
+   * doesn't reach the drawn back.
+   */
+  void wood() {
+    Species species = sideWood();
+    double shaft = neck.shaft().value();
+    double heelFrom = neck.back().straightTo();
+    sketch.wood(finished, species);
+    for (Outline below :
+        finished.within(Outline.rectangle(head.breakX(), -500, neck.heelEnd().value(), -shaft))) {
+      for (Outline missing :
+          below.within(
+              Outline.rectangle(Math.max(0, neck.back().straightFrom()), -500, heelFrom, 0))) {
+        if (missing.bounds().height() > 0.005) {
+          sketch.fill(Role.STOP, missing, MISSING);
+        }
+      }
+      double heelLeft = Math.max(heelFrom, below.bounds().left());
+      if (neck.heelThickness().value() > shaft + 0.005) {
+        sketch.line(Role.SEAM, heelLeft, -shaft, neck.heelEnd().value(), -shaft);
+      }
+    }
+    plan.scarf().ifPresent(this::seam);
+    sketch.outline(Role.OUTLINE, finished);
+  }
+
+  private void seam(ScarfJoint scarf) {
+    Point a = scarf.seam().get(0);
+    Point b = scarf.seam().get(1);
+    for (Outline piece : finished.within(ribbon(a, b))) {
+      List<Point> ends = List.of(extreme(piece, a, b), extreme(piece, b, a));
+      sketch.path(Role.SEAM, false, ends);
+    }
+  }
+
+  private static Outline ribbon(Point a, Point b) {
+    double length = a.distance(b);
+    double nx = -(b.y() - a.y()) / length * 0.002;
+    double ny = (b.x() - a.x()) / length * 0.002;
+    return Outline.of(a.plus(nx, ny), b.plus(nx, ny), b.plus(-nx, -ny), a.plus(-nx, -ny));
+  }
+
+  private static Point extreme(Outline piece, Point near, Point from) {
+    Point best = piece.corners().get(0);
+    for (Point p : piece.corners()) {
+      best = p.distance(from) > best.distance(from) ? p : best;
+    }
+    return best.distance(near) < 0.01 ? near : best;
+  }
+
+  /** Nut, fretboard and fret crowns on top. */
+  void top() {
+    double board = neck.thickness().fretboard().value();
+    sketch.wood(Outline.rectangle(0, 0, plan.taper().end().value(), board), plan.fretboardWood());
+    sketch.outline(Role.EDGE, Outline.rectangle(0, 0, plan.taper().end().value(), board));
+    for (FretLayout.Fret fret : plan.frets().frets()) {
+      sketch.line(Role.FRET, fret.x(), board, fret.x(), board + 1.1);
+    }
+    Outline nut = Outline.rectangle(head.breakX(), 0, 0, board + 2);
+    sketch.fill(Role.NUT, nut, "#FBF9F4");
+    sketch.outline(Role.NUT, nut);
+  }
+
+  void rodHidden() {
+    sketch.outline(
+        Role.HIDDEN,
+        Outline.rectangle(
+            plan.rod().start().value(), -plan.rod().depth().value(), plan.rod().end().value(), 0));
+  }
+
+  /** The line that the saw follows, outside the finished back by the roughing margin. */
+  void roughing() {
+    double margin = Decisions.ROUGHING_MARGIN.in(plan.build().design());
+    if (margin > 0) {
+      sketch.path(
+          Role.STOCK, false, neck.back().line().stream().map(p -> p.plus(0, -margin)).toList());
+    }
+  }
+
+  /** Thickness at fret 1 and at the octave fret, head, angle, and the scarf's run. */
+  void dimensions() {
+    thickness(plan.frets().at(1), neck.thickness().first(), "at fret 1");
+    thickness(plan.frets().octave(), neck.thickness().octave(), "at the octave");
+    double length = head.length().value();
+    Point tip = head.at(length, head.thickness().value());
+    Point under = head.at(0, head.thickness().value());
+    sketch.dimension(
+        under,
+        tip,
+        13,
+        "head, at "
+            + NumberWriter.number(head.angle().value(), Quantity.ANGLE, sketch.units())
+            + "°:",
+        head.length());
+    plan.scarf()
+        .ifPresent(
+            scarf -> {
+              double from = Math.min(scarf.seam().get(0).x(), scarf.seam().get(1).x());
+              double low = -neck.back().deepest(from, from + scarf.run().value()) - 10;
+              sketch.dimension(
+                  new Point(from + scarf.run().value(), low),
+                  new Point(from, low),
+                  0,
+                  "run",
+                  scarf.run());
+            });
+  }
+
+  private void thickness(double x, Given thickness, String where) {
+    double board = neck.thickness().fretboard().value();
+    double back = neck.back().depth(x);
+    Role role = thickness.measured() ? Role.MEASURED : Role.DIMENSION;
+    sketch.line(role, x, board + 3, x, -back - 7);
+    sketch.text(
+        role,
+        x + 2,
+        -back - 10,
+        thickness.text(sketch.units()) + " " + where,
+        Anchor.START,
+        Size.SMALL,
+        thickness.id());
+  }
+}

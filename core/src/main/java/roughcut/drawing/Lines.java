@@ -1,0 +1,86 @@
+package roughcut.drawing;
+
+import java.util.ArrayList;
+import java.util.List;
+import roughcut.drawing.Mark.Anchor;
+import roughcut.drawing.Mark.Size;
+import roughcut.geometry.Arcs;
+import roughcut.geometry.Point;
+
+/**
+ * Takes compound marks apart into paths and text, so that every writer draws them alike. Sizes are
+ * in mm of paper times {@code scale}: 1 for a full-size sheet, otherwise how many drawing mm one mm
+ * of the medium shows.
+ */
+public final class Lines {
+  private static final double TICK = 1.2;
+  private static final double GAP = 1.0;
+
+  private Lines() {}
+
+  /** The paths and texts that make a dimension. */
+  public static List<Mark> of(Mark.Dimension d, double scale) {
+    double length = d.a().distance(d.b());
+    List<Mark> marks = new ArrayList<>();
+    if (length < 1e-9) {
+      return marks;
+    }
+    double ux = (d.b().x() - d.a().x()) / length;
+    double uy = (d.b().y() - d.a().y()) / length;
+    Point a = d.a().plus(-uy * d.aside(), ux * d.aside());
+    Point b = d.b().plus(-uy * d.aside(), ux * d.aside());
+    if (Math.abs(d.aside()) > 1e-9) {
+      double out = Math.signum(d.aside()) * TICK * scale;
+      marks.add(path(d.role(), d.a().plus(-uy * out, ux * out), a.plus(-uy * out, ux * out)));
+      marks.add(path(d.role(), d.b().plus(-uy * out, ux * out), b.plus(-uy * out, ux * out)));
+    }
+    marks.add(path(d.role(), a, b));
+    double tick = TICK * scale * 0.7;
+    for (Point end : List.of(a, b)) {
+      marks.add(
+          path(
+              d.role(),
+              end.plus(-(ux - uy) * tick, -(uy + ux) * tick),
+              end.plus((ux - uy) * tick, (uy + ux) * tick)));
+    }
+    Point middle = a.towards(b, 0.5);
+    boolean upright = Math.abs(uy) > 0.7;
+    Point at =
+        upright
+            ? middle.plus(GAP * 1.5 * scale, -Size.SMALL.height() * 0.35 * scale)
+            : middle.plus(0, (d.aside() < 0 || uy != 0 ? -Size.SMALL.height() - GAP : GAP) * scale);
+    marks.add(
+        new Mark.Text(
+            d.role(), at, d.text(), upright ? Anchor.START : Anchor.MIDDLE, Size.SMALL, d.link()));
+    return marks;
+  }
+
+  /** The ring and leader of a thin spot, with its words. */
+  public static List<Mark> of(Mark.Spot spot, double scale) {
+    double radius = 1.5 * scale;
+    Point top = spot.at().plus(0, radius);
+    Point label = spot.at().plus(0, 5.5 * scale);
+    return List.of(
+        new Mark.Path(spot.role(), Arcs.arc(spot.at(), radius, 0, 2 * Math.PI), true),
+        path(spot.role(), top, label),
+        new Mark.Text(
+            spot.role(),
+            label.plus(GAP * scale, -GAP * scale),
+            spot.text(),
+            Anchor.START,
+            Size.SMALL,
+            null));
+  }
+
+  private static Mark path(Role role, Point a, Point b) {
+    return new Mark.Path(role, List.of(a, b), false);
+  }
+
+  /** The mark itself when it is simple, otherwise what it is made of. */
+  public static List<Mark> parts(Mark mark, double scale) {
+    if (mark instanceof Mark.Dimension dimension) {
+      return of(dimension, scale);
+    }
+    return mark instanceof Mark.Spot spot ? of(spot, scale) : List.of(mark);
+  }
+}

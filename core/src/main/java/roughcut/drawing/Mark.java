@@ -1,0 +1,82 @@
+package roughcut.drawing;
+
+import java.util.List;
+import roughcut.geometry.Outline;
+import roughcut.geometry.Point;
+
+/**
+ * One thing drawn. Places are millimetres on the drawing, x to the right and y up; text is as high
+ * as its size says on any medium.
+ */
+public sealed interface Mark {
+  Role role();
+
+  /** A run of straight lines. */
+  record Path(Role role, List<Point> points, boolean closed) implements Mark {
+    public Path {
+      points = List.copyOf(points);
+    }
+  }
+
+  /**
+   * A filled shape.
+   *
+   * @param fill colour, {@code #rrggbb}
+   * @param figure colour of the grain drawn in it, or null for none
+   * @param grain how the grain is drawn
+   */
+  record Fill(Role role, Outline shape, String fill, String figure, Grain grain) implements Mark {}
+
+  /**
+   * Words.
+   *
+   * @param anchor which end of the text stands at the point
+   * @param link id of the value or decision that the text tells, or null
+   */
+  record Text(Role role, Point at, String text, Anchor anchor, Size size, String link)
+      implements Mark {}
+
+  /**
+   * A dimension between two points, its line moved square to them.
+   *
+   * @param aside how far the dimension line stands from the points, to the left of the way from a
+   *     to b
+   * @param link id of the value shown, or null
+   */
+  record Dimension(Role role, Point a, Point b, double aside, String text, String link)
+      implements Mark {}
+
+  /** A thin spot, ringed, with its word; {@code index} counts in the plan's list. */
+  record Spot(Role role, Point at, String text, int index) implements Mark {}
+
+  /** Which end of a text stands at its point. */
+  enum Anchor {
+    START,
+    MIDDLE,
+    END
+  }
+
+  /** Text sizes, height of a line in mm on paper. */
+  enum Size {
+    SMALL(2.4),
+    NORMAL(3.0),
+    TITLE(4.5);
+
+    private final double height;
+
+    Size(double height) {
+      this.height = height;
+    }
+
+    public double height() {
+      return height;
+    }
+  }
+
+  /** How wood's grain is drawn. */
+  enum Grain {
+    NONE,
+    ALONG,
+    END
+  }
+}

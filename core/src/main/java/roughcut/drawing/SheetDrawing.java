@@ -1,0 +1,60 @@
+package roughcut.drawing;
+
+import roughcut.drawing.Mark.Anchor;
+import roughcut.drawing.Mark.Size;
+import roughcut.geometry.Bounds;
+import roughcut.layout.FretLayout;
+import roughcut.measure.Units;
+import roughcut.plan.Plan;
+
+/**
+ * The full-size sheet: plan, elevation and two sections, with fret numbers and dimensions, to be
+ * printed or sent to another program.
+ */
+public final class SheetDrawing {
+  private static final double BETWEEN = 50;
+
+  private SheetDrawing() {}
+
+  public static Drawing of(Plan plan, Units units) {
+    Sketch sketch = new Sketch(units);
+    double half = PlanView.halfHeight(plan);
+    double side = -half - BETWEEN;
+    PlanView above = new PlanView(plan, sketch);
+    above.wood();
+    above.outlines();
+    above.fretboard();
+    above.strings();
+    above.nut();
+    above.rodHidden();
+    above.seam();
+    above.bodyEdge();
+    double saddle = plan.frets().saddle().value();
+    above.centreLine(saddle);
+    for (FretLayout.Fret fret : plan.frets().frets()) {
+      double y = plan.taper().halfWidth(fret.x()) + 3;
+      sketch.text(
+          Role.NOTE, fret.x(), y, Integer.toString(fret.number()), Anchor.MIDDLE, Size.SMALL);
+    }
+    sketch.origin(0, side);
+    ElevationView elevation = new ElevationView(plan, sketch);
+    elevation.roughing();
+    elevation.wood();
+    elevation.rodHidden();
+    elevation.top();
+    elevation.dimensions();
+    sketch.origin(0, 0);
+    double sections = side - ElevationView.depth(plan) - 40;
+    SectionView.place(plan, plan.frets().at(1), sketch, plan.frets().at(1), sections);
+    SectionView.place(plan, plan.frets().octave(), sketch, plan.frets().octave(), sections);
+    sketch.text(
+        Role.OUTLINE,
+        PlanView.tipX(plan),
+        half + 18,
+        plan.build().name(),
+        Anchor.START,
+        Size.TITLE);
+    Bounds bounds = new Bounds(PlanView.tipX(plan) - 24, sections - 36, saddle + 26, half + 28);
+    return sketch.drawing(plan.build().name(), bounds);
+  }
+}

@@ -1,0 +1,124 @@
+package roughcut.drawing;
+
+import roughcut.geometry.Bounds;
+import roughcut.measure.Units;
+import roughcut.plan.Plan;
+import roughcut.thin.ThinSpot;
+
+/**
+ * What each station shows: plan above, elevation below, both on the ruler that starts at the nut
+ * line.
+ */
+public enum StationDrawing {
+  LAYOUT {
+    @Override
+    void views(Plan plan, PlanView above, ElevationView side, Runnable toSide) {
+      above.wood();
+      above.outlines();
+      above.fretboard();
+      above.strings();
+      above.nut();
+      above.bodyEdge();
+      above.centreLine(plan.frets().saddle().value());
+      toSide.run();
+      side.wood();
+      side.rodHidden();
+      side.top();
+    }
+
+    @Override
+    double rightEnd(Plan plan) {
+      return Math.max(super.rightEnd(plan), plan.frets().saddle().value() + 22);
+    }
+  },
+  BLANKS {
+    @Override
+    void views(Plan plan, PlanView above, ElevationView side, Runnable toSide) {
+      above.stock();
+      above.wood();
+      above.outlines();
+      above.centreLine(plan.neck().heelEnd().value());
+      toSide.run();
+      side.wood();
+      side.roughing();
+    }
+  },
+  NECK {
+    @Override
+    void views(Plan plan, PlanView above, ElevationView side, Runnable toSide) {
+      above.wood();
+      above.outlines();
+      above.nut();
+      above.rodHidden();
+      above.seam();
+      above.bodyEdge();
+      above.centreLine(plan.neck().heelEnd().value());
+      toSide.run();
+      side.roughing();
+      side.wood();
+      side.rodHidden();
+      side.top();
+      side.dimensions();
+    }
+  };
+
+  /** Room between the plan's lower edge and the neck's top in the elevation, mm. */
+  private static final double BETWEEN = 46;
+
+  abstract void views(Plan plan, PlanView above, ElevationView side, Runnable toSide);
+
+  double rightEnd(Plan plan) {
+    return Math.max(plan.neck().heelEnd().value(), plan.taper().end().value()) + 12;
+  }
+
+  /** The station's drawing; the plan's centre line is at y = 0. */
+  public Drawing of(Plan plan, Units units) {
+    Sketch sketch = new Sketch(units);
+    double half = PlanView.halfHeight(plan);
+    double side = elevationY(plan);
+    views(
+        plan,
+        new PlanView(plan, sketch),
+        new ElevationView(plan, sketch),
+        () -> sketch.origin(0, side));
+    sketch.origin(0, 0);
+    spots(plan, sketch, side);
+    Bounds bounds =
+        new Bounds(
+            PlanView.tipX(plan) - 24,
+            side - ElevationView.depth(plan) - 18,
+            rightEnd(plan),
+            half + 14);
+    return sketch.drawing(plan.build().name(), bounds);
+  }
+
+  /**
+   * Where the neck's top stands in a station's drawing: so far below the plan's centre line, as a
+   * negative y.
+   */
+  public static double elevationY(Plan plan) {
+    return -PlanView.halfHeight(plan) - BETWEEN;
+  }
+
+  /** Rings the thin spots that need a look, in the view where the wood is seen. */
+  private static void spots(Plan plan, Sketch sketch, double side) {
+    for (int i = 0; i < plan.thinSpots().size(); i++) {
+      ThinSpot spot = plan.thinSpots().get(i);
+      if (spot.state() != ThinSpot.State.CLEAR) {
+        Role role = spot.state() == ThinSpot.State.STOP ? Role.STOP : Role.LOOK;
+        sketch.spot(role, spot.x(), spotY(plan, spot, side), spot.what(), i);
+      }
+    }
+  }
+
+  /**
+   * Where a thin spot is seen in a station's drawing: on the neck's edge in the plan, or on its
+   * back in the elevation.
+   */
+  public static double spotY(Plan plan, ThinSpot spot, double side) {
+    boolean acrossTheNeck = spot.kind().startsWith("blank.") || spot.kind().startsWith("string.");
+    return acrossTheNeck
+        ? plan.taper().halfWidth(spot.x())
+        : side - plan.neck().back().depth(spot.x());
+  }
+}

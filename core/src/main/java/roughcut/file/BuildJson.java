@@ -1,0 +1,239 @@
+package roughcut.file;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import roughcut.design.Build;
+import roughcut.design.ChoiceDecision;
+import roughcut.design.Decision;
+import roughcut.design.Decisions;
+import roughcut.design.Design;
+import roughcut.design.Measurement;
+import roughcut.design.NumberDecision;
+import roughcut.design.Stack;
+import roughcut.design.StringSpec;
+import roughcut.design.Strip;
+import roughcut.measure.NumberWriter;
+import roughcut.measure.Units;
+import roughcut.measure.Unreadable;
+
+/**
+ * A build as JSON. Every plain decision is written out, so that a file says the same whatever the
+ * program's usual values become.
+ */
+final class BuildJson {
+  static final String KIND = "rough-cut-build";
+  static final int FORMAT = 1;
+
+  private final String file;
+
+  private BuildJson(String file) {
+    this.file = file;
+  }
+
+  static ObjectNode write(Build build) {
+    ObjectNode root = Json.object();
+    root.put("kind", KIND);
+    root.put("format", FORMAT);
+    root.put("name", build.name());
+    ObjectNode decisions = root.putObject("decisions");
+    for (Decision decision : Decisions.all()) {
+      if (decision instanceof NumberDecision number) {
+        putNumber(decisions, number.id(), number.in(build.design()));
+      } else if (decision instanceof ChoiceDecision choice) {
+        decisions.put(choice.id(), choice.in(build.design()).word());
+      }
+    }
+    ArrayNode strings = root.putArray("strings");
+    for (StringSpec string : build.design().strings()) {
+      ObjectNode node = strings.addObject();
+      putNumber(node, "gauge", string.gauge());
+      node.put("wound", string.wound());
+    }
+    writeStack(root.putObject("neckStack"), build.design().neckStack());
+    ObjectNode measured = root.putObject("measured");
+    build
+        .measured()
+        .forEach(
+            (id, reading) -> {
+              ObjectNode node = measured.putObject(id);
+              putNumber(node, "value", reading.value());
+              node.put("on", reading.on().toString());
+            });
+    return root;
+  }
+
+  private static void writeStack(ObjectNode node, Stack stack) {
+    node.put("mirrored", stack.mirrored());
+    ArrayNode strips = node.putArray("strips");
+    for (Strip strip : stack.strips()) {
+      ObjectNode one = strips.addObject();
+      one.put("species", strip.species());
+      putNumber(one, "thickness", strip.thickness());
+      one.put("grain", strip.grain().name().toLowerCase(Locale.ROOT).replace('_', '-'));
+    }
+  }
+
+  /** Whole numbers without a point, so that a file reads as a person would write it. */
+  private static void putNumber(ObjectNode node, String field, double value) {
+    if (value == Math.rint(value) && Math.abs(value) < 1e9) {
+      node.put(field, (long) value);
+    } else {
+      node.put(field, value);
+    }
+  }
+
+  /**
+   * Reads a build.
+   *
+   * @param file what to call it in messages
+   * @throws FileTrouble saying what is wrong and where in the file
+   */
+  static Build read(ObjectNode root, String file) throws FileTrouble {
+    return new BuildJson(file).build(root);
+  }
+
+  private Build build(ObjectNode root) throws FileTrouble {
+    if (!KIND.equals(root.path("kind").asText())) {
+      throw new FileTrouble(file + " is not a build of this program");
+    }
+    checkFormat(root.path("format"));
+    Map<String, Double> numbers = new TreeMap<>();
+    Map<String, String> choices = new TreeMap<>();
+    Design design;
+    try {
+      design =
+          new Design(
+              Map.of(), Map.of(), strings(root.path("strings")), stack(root.path("neckStack")));
+      for (Map.Entry<String, JsonNode> entry : root.path("decisions").properties()) {
+        decision(design, entry.getKey(), entry.getValue(), numbers, choices);
+      }
+      design = new Design(numbers, choices, design.strings(), design.neckStack());
+      return new Build(root.path("name").asText(), design, measured(root.path("measured"), design));
+    } catch (IllegalArgumentException e) {
+      throw new FileTrouble(file + ": " + e.getMessage(), e);
+    }
+  }
+
+  private void checkFormat(JsonNode format) throws FileTrouble {
+    if (!format.isInt() || format.asInt() < 1) {
+      throw new FileTrouble(file + " doesn't say its format number");
+    }
+    if (format.asInt() > FORMAT) {
+      throw new FileTrouble(
+          file
+              + " was saved by a newer Rough Cut (format "
+              + format.asInt()
+              + "; this one reads up to "
+              + FORMAT
+              + "). Nothing was changed.");
+    }
+  }
+
+  private void decision(
+      Design design,
+      String id,
+      JsonNode value,
+      Map<String, Double> numbers,
+      Map<String, String> choices)
+      throws FileTrouble {
+    Optional<Decision> decision = Decisions.find(design, id);
+    if (decision.isEmpty()) {
+      return; // kept in the file as unknown
+    }
+    if (decision.get() instanceof NumberDecision number) {
+      double read = number(value, "decisions, " + id);
+      if (!number.allows(read)) {
+        throw new FileTrouble(
+            file
+                + ": "
+                + id
+                + " is "
+                + NumberWriter.text(read, number.quantity(), Units.MM)
+                + ", outside "
+                + NumberWriter.text(number.least(), number.quantity(), Units.MM)
+                + " to "
+                + NumberWriter.text(number.most(), number.quantity(), Units.MM));
+      }
+      numbers.put(id, read);
+    } else if (decision.get() instanceof ChoiceDecision choice) {
+      try {
+        choices.put(id, choice.read(value.asText()).word());
+      } catch (Unreadable e) {
+        throw new FileTrouble(file + ": " + id + ": " + e.getMessage(), e);
+      }
+    }
+  }
+
+  private double number(JsonNode node, String where) throws FileTrouble {
+    if (!node.isNumber() || !Double.isFinite(node.doubleValue())) {
+      throw new FileTrouble(
+          file
+              + ": "
+              + where
+              + " should be a number and is "
+              + (node.isMissingNode() ? "missing" : node.toString()));
+    }
+    return node.doubleValue();
+  }
+
+  private List<StringSpec> strings(JsonNode array) throws FileTrouble {
+    List<StringSpec> strings = new ArrayList<>();
+    for (JsonNode node : array) {
+      strings.add(
+          new StringSpec(
+              number(node.path("gauge"), "strings, " + (strings.size() + 1) + ", gauge"),
+              node.path("wound").asBoolean()));
+    }
+    return strings;
+  }
+
+  private Stack stack(JsonNode node) throws FileTrouble {
+    List<Strip> strips = new ArrayList<>();
+    for (JsonNode strip : node.path("strips")) {
+      double thickness =
+          number(
+              strip.path("thickness"), "neckStack, strip " + (strips.size() + 1) + ", thickness");
+      String grain = strip.path("grain").asText("to-heel");
+      strips.add(
+          new Strip(
+              strip.path("species").asText(),
+              thickness,
+              grain.equals("to-head") ? Strip.Grain.TO_HEAD : Strip.Grain.TO_HEEL));
+    }
+    return new Stack(strips, node.path("mirrored").asBoolean(true));
+  }
+
+  private Map<String, Measurement> measured(JsonNode object, Design design) throws FileTrouble {
+    Map<String, Measurement> readings = new TreeMap<>();
+    for (Map.Entry<String, JsonNode> entry : object.properties()) {
+      String id = entry.getKey();
+      double value = number(entry.getValue().path("value"), "measured, " + id);
+      if (Decisions.find(design, id).orElse(null) instanceof NumberDecision decision
+          && decision.measurable()) {
+        if (!decision.allows(value)) {
+          throw new FileTrouble(file + ": measured " + id + " of " + value + " can't be right");
+        }
+        readings.put(id, new Measurement(value, day(entry.getValue().path("on").asText(), id)));
+      }
+    }
+    return readings;
+  }
+
+  private LocalDate day(String text, String id) throws FileTrouble {
+    try {
+      return LocalDate.parse(text);
+    } catch (DateTimeParseException e) {
+      throw new FileTrouble(
+          file + ": measured " + id + ": “" + text + "” is not a day like 2026-05-31", e);
+    }
+  }
+}

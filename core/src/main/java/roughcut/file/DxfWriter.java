@@ -1,0 +1,170 @@
+package roughcut.file;
+
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Locale;
+import roughcut.drawing.Drawing;
+import roughcut.drawing.Lines;
+import roughcut.drawing.Mark;
+import roughcut.drawing.Role;
+import roughcut.geometry.Point;
+
+/**
+ * A drawing as DXF release 12 in millimetres: x from the nut line, y up, one layer per role, named
+ * after it. Areas of wood are left out; their outlines are there.
+ */
+public final class DxfWriter {
+  private final StringBuilder out = new StringBuilder(64 * 1024);
+
+  private DxfWriter() {}
+
+  public static byte[] write(Drawing drawing) {
+    DxfWriter writer = new DxfWriter();
+    writer.document(drawing);
+    return writer.out.toString().getBytes(StandardCharsets.US_ASCII);
+  }
+
+  private void document(Drawing drawing) {
+    pair(999, "lengths in millimetres, x from the nut line, y from the centre line");
+    section("HEADER");
+    pair(9, "$ACADVER");
+    pair(1, "AC1009");
+    pair(9, "$EXTMIN");
+    point(10, new Point(drawing.bounds().left(), drawing.bounds().low()));
+    pair(9, "$EXTMAX");
+    point(10, new Point(drawing.bounds().right(), drawing.bounds().high()));
+    pair(0, "ENDSEC");
+    tables();
+    section("ENTITIES");
+    for (Mark mark : drawing.marks()) {
+      for (Mark part : Lines.parts(mark, 1)) {
+        if (part instanceof Mark.Path path) {
+          path(path);
+        } else if (part instanceof Mark.Text text) {
+          text(text);
+        }
+      }
+    }
+    pair(0, "ENDSEC");
+    pair(0, "EOF");
+  }
+
+  private void tables() {
+    section("TABLES");
+    pair(0, "TABLE");
+    pair(2, "LTYPE");
+    pair(70, Integer.toString(Role.Dash.values().length));
+    for (Role.Dash dash : Role.Dash.values()) {
+      lineType(dash);
+    }
+    pair(0, "ENDTAB");
+    pair(0, "TABLE");
+    pair(2, "LAYER");
+    pair(70, Integer.toString(Role.values().length));
+    for (Role role : Role.values()) {
+      pair(0, "LAYER");
+      pair(2, role.name());
+      pair(70, "0");
+      pair(62, Integer.toString(colour(role)));
+      pair(6, lineTypeName(role.dash()));
+    }
+    pair(0, "ENDTAB");
+    pair(0, "ENDSEC");
+  }
+
+  private void lineType(Role.Dash dash) {
+    double[] lengths = dash.lengths();
+    double total = 0;
+    for (double length : lengths) {
+      total += length;
+    }
+    pair(0, "LTYPE");
+    pair(2, lineTypeName(dash));
+    pair(70, "0");
+    pair(3, dash.name().toLowerCase(Locale.ROOT));
+    pair(72, "65");
+    pair(73, Integer.toString(lengths.length));
+    pair(40, SvgWriter.number(total));
+    for (int i = 0; i < lengths.length; i++) {
+      pair(49, SvgWriter.number(i % 2 == 0 ? lengths[i] : -lengths[i]));
+    }
+  }
+
+  private static String lineTypeName(Role.Dash dash) {
+    return dash == Role.Dash.SOLID ? "CONTINUOUS" : dash.name();
+  }
+
+  /**
+   * The nearest of the format's fixed colours: red for stop, yellow for look, blue for measured,
+   * otherwise the pen's black.
+   */
+  private static int colour(Role role) {
+    return switch (role) {
+      case STOP -> 1;
+      case LOOK -> 2;
+      case MEASURED -> 5;
+      default -> 7;
+    };
+  }
+
+  private void path(Mark.Path path) {
+    List<Point> points = path.points();
+    String layer = path.role().name();
+    if (points.size() == 2 && !path.closed()) {
+      pair(0, "LINE");
+      pair(8, layer);
+      point(10, points.get(0));
+      point(11, points.get(1));
+      return;
+    }
+    pair(0, "POLYLINE");
+    pair(8, layer);
+    pair(66, "1");
+    point(10, new Point(0, 0));
+    pair(70, path.closed() ? "1" : "0");
+    for (Point p : points) {
+      pair(0, "VERTEX");
+      pair(8, layer);
+      point(10, p);
+    }
+    pair(0, "SEQEND");
+    pair(8, layer);
+  }
+
+  private void text(Mark.Text text) {
+    pair(0, "TEXT");
+    pair(8, text.role().name());
+    point(10, text.at());
+    pair(40, SvgWriter.number(text.size().height()));
+    pair(1, plain(text.text()));
+    pair(72, Integer.toString(text.anchor().ordinal()));
+    if (text.anchor() != Mark.Anchor.START) {
+      point(11, text.at());
+    }
+  }
+
+  /** Release 12 knows ASCII and a few codes of its own. */
+  private static String plain(String text) {
+    return text.replace("°", "%%d")
+        .replace("×", "x")
+        .replace("−", "-")
+        .replace("–", "-")
+        .replace("·", "-")
+        .replaceAll("[^\\x20-\\x7e]", "?");
+  }
+
+  private void section(String name) {
+    pair(0, "SECTION");
+    pair(2, name);
+  }
+
+  private void point(int code, Point p) {
+    pair(code, SvgWriter.number(p.x()));
+    pair(code + 10, SvgWriter.number(p.y()));
+    pair(code + 20, "0");
+  }
+
+  private void pair(int code, String value) {
+    out.append(code).append("\r\n").append(value).append("\r\n");
+  }
+}

@@ -1,0 +1,43 @@
+package roughcut.file;
+
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Supplier;
+import roughcut.drawing.Drawing;
+import roughcut.drawing.SheetDrawing;
+import roughcut.measure.Units;
+import roughcut.plan.Plan;
+
+/**
+ * Everything that is written out of a plan: the fret table and the full-size sheet in three
+ * formats.
+ */
+public final class Exports {
+  private Exports() {}
+
+  /**
+   * Writes all files into a folder.
+   *
+   * @return what was written
+   * @throws FileTrouble when the folder can't be written
+   */
+  public static List<Path> write(Plan plan, Units units, Paper paper, Path folder)
+      throws FileTrouble {
+    Drawing sheet = SheetDrawing.of(plan, units);
+    Map<String, Supplier<byte[]>> files = new LinkedHashMap<>();
+    files.put("frets.csv", () -> FretTable.csv(plan));
+    files.put("plan.svg", () -> SvgWriter.write(sheet));
+    files.put("plan.dxf", () -> DxfWriter.write(sheet));
+    files.put("plan.pdf", () -> PdfWriter.write(sheet, paper));
+    List<Path> written = new ArrayList<>();
+    for (Map.Entry<String, Supplier<byte[]>> file : files.entrySet()) {
+      Path path = folder.resolve(file.getKey());
+      SafeFile.write(path, file.getValue().get());
+      written.add(path);
+    }
+    return written;
+  }
+}

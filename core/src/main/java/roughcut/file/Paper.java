@@ -1,0 +1,23 @@
+package roughcut.file;
+
+/** Paper that a maker's printer takes, mm, laid on its long side. */
+public enum Paper {
+  A4(297, 210),
+  LETTER(279.4, 215.9);
+
+  private final double width;
+  private final double height;
+
+  Paper(double width, double height) {
+    this.width = width;
+    this.height = height;
+  }
+
+  public double width() {
+    return width;
+  }
+
+  public double height() {
+    return height;
+  }
+}

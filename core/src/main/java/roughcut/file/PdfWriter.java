@@ -1,0 +1,305 @@
+package roughcut.file;
+
+import java.awt.Color;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.util.List;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.PDPageContentStream;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.apache.pdfbox.pdmodel.font.PDType0Font;
+import org.apache.pdfbox.util.Matrix;
+import roughcut.drawing.Drawing;
+import roughcut.drawing.Lines;
+import roughcut.drawing.Mark;
+import roughcut.geometry.Bounds;
+import roughcut.geometry.Point;
+
+/**
+ * A drawing as PDF at full size over as many sheets as it needs: first a page map with a 100 mm and
+ * a 4 in bar to check the printer by, then the tiles, overlapping, with crosses to lay them over
+ * each other.
+ */
+public final class PdfWriter {
+  /** PDF's unit in millimetres: 1/72 in. */
+  static final double POINTS_PER_MM = 72 / 25.4;
+
+  private final PDDocument document;
+  private final PDType0Font regular;
+  private final PDType0Font bold;
+  private final Tiling tiling;
+  private final Drawing drawing;
+
+  private PdfWriter(PDDocument document, Drawing drawing, Paper paper) throws IOException {
+    this.document = document;
+    this.drawing = drawing;
+    this.tiling = Tiling.of(drawing.bounds(), paper);
+    this.regular = font("B612-Regular.ttf");
+    this.bold = font("B612-Bold.ttf");
+  }
+
+  public static byte[] write(Drawing drawing, Paper paper) {
+    try (PDDocument document = new PDDocument()) {
+      PdfWriter writer = new PdfWriter(document, drawing, paper);
+      writer.map();
+      for (Tiling.Tile tile : writer.tiling.tiles()) {
+        writer.tile(tile);
+      }
+      document.getDocumentInformation().setTitle(drawing.title());
+      document.getDocumentInformation().setCreator("Rough Cut");
+      ByteArrayOutputStream out = new ByteArrayOutputStream();
+      document.save(out);
+      return out.toByteArray();
+    } catch (IOException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+
+  private PDType0Font font(String name) throws IOException {
+    try (InputStream in = PdfWriter.class.getResourceAsStream("/roughcut/fonts/" + name)) {
+      return PDType0Font.load(document, in);
+    }
+  }
+
+  /** A page whose content is written in millimetres from its lower left corner. */
+  private PDPageContentStream page() throws IOException {
+    Paper paper = tiling.paper();
+    PDPage page =
+        new PDPage(
+            new PDRectangle(
+                (float) (paper.width() * POINTS_PER_MM), (float) (paper.height() * POINTS_PER_MM)));
+    document.addPage(page);
+    PDPageContentStream content = new PDPageContentStream(document, page);
+    content.transform(Matrix.getScaleInstance((float) POINTS_PER_MM, (float) POINTS_PER_MM));
+    return content;
+  }
+
+  private void map() throws IOException {
+    try (PDPageContentStream content = page()) {
+      Paper paper = tiling.paper();
+      double top = paper.height() - Tiling.MARGIN;
+      text(content, bold, drawing.title(), Tiling.MARGIN, top - 6, 6, Color.BLACK);
+      text(
+          content,
+          regular,
+          "Full size, "
+              + tiling.tiles().size()
+              + " sheets. Print at 100 %, without fitting to the page.",
+          Tiling.MARGIN,
+          top - 14,
+          3.6,
+          Color.BLACK);
+      text(
+          content,
+          regular,
+          "Check the printer: both bars must measure as they say before anything is cut from these sheets.",
+          Tiling.MARGIN,
+          top - 20,
+          3.6,
+          Color.BLACK);
+      bar(content, Tiling.MARGIN, top - 32, 100, "100 mm");
+      bar(content, Tiling.MARGIN + 125, top - 32, 4 * 25.4, "4 in");
+      Bounds all = tiling.covered();
+      double scale =
+          Math.min(
+              (paper.width() - 2 * Tiling.MARGIN) / all.width(),
+              (top - 44 - Tiling.MARGIN - 8) / all.height());
+      content.saveGraphicsState();
+      content.transform(
+          new Matrix(
+              (float) scale,
+              0,
+              0,
+              (float) scale,
+              (float) (Tiling.MARGIN - all.left() * scale),
+              (float) (top - 44 - all.high() * scale)));
+      marks(content, 1 / scale);
+      for (Tiling.Tile tile : tiling.tiles()) {
+        frame(content, tile, scale);
+      }
+      content.restoreGraphicsState();
+      text(
+          content,
+          regular,
+          "Lay each sheet over its neighbour so that the crosses meet; they overlap by 15 mm.",
+          Tiling.MARGIN,
+          Tiling.MARGIN,
+          3.6,
+          Color.BLACK);
+    }
+  }
+
+  private void frame(PDPageContentStream content, Tiling.Tile tile, double scale)
+      throws IOException {
+    Bounds b = tile.shows();
+    pen(content, new Color(0x1F5C73), 0.2 / scale);
+    content.addRect((float) b.left(), (float) b.low(), (float) b.width(), (float) b.height());
+    content.stroke();
+    text(
+        content,
+        bold,
+        tile.name(),
+        b.left() + 5 / scale,
+        b.low() + 5 / scale,
+        5 / scale,
+        new Color(0x1F5C73));
+  }
+
+  private void tile(Tiling.Tile tile) throws IOException {
+    try (PDPageContentStream content = page()) {
+      Bounds b = tile.shows();
+      content.saveGraphicsState();
+      content.addRect(
+          (float) Tiling.MARGIN,
+          (float) Tiling.MARGIN,
+          (float) tiling.tileWidth(),
+          (float) tiling.tileHeight());
+      content.clip();
+      content.transform(
+          Matrix.getTranslateInstance(
+              (float) (Tiling.MARGIN - b.left()), (float) (Tiling.MARGIN - b.low())));
+      marks(content, 1);
+      crosses(content);
+      content.restoreGraphicsState();
+      text(
+          content,
+          regular,
+          drawing.title() + " · sheet " + tile.name() + " · full size",
+          Tiling.MARGIN,
+          5,
+          3,
+          Color.DARK_GRAY);
+    }
+  }
+
+  /**
+   * A cross in the middle of every place where tiles overlap, at the same spot of the drawing on
+   * each of them.
+   */
+  private void crosses(PDPageContentStream content) throws IOException {
+    pen(content, Color.BLACK, 0.13);
+    for (Tiling.Tile tile : tiling.tiles()) {
+      Bounds b = tile.shows();
+      double half = Tiling.OVERLAP / 2;
+      for (Point p :
+          List.of(
+              new Point(b.left() + half, b.low() + half),
+              new Point(b.right() - half, b.low() + half),
+              new Point(b.left() + half, b.high() - half),
+              new Point(b.right() - half, b.high() - half))) {
+        line(content, p.plus(-4, 0), p.plus(4, 0));
+        line(content, p.plus(0, -4), p.plus(0, 4));
+      }
+    }
+  }
+
+  private void bar(PDPageContentStream content, double x, double y, double length, String label)
+      throws IOException {
+    pen(content, Color.BLACK, 0.4);
+    line(content, new Point(x, y), new Point(x + length, y));
+    pen(content, Color.BLACK, 0.2);
+    line(content, new Point(x, y - 2), new Point(x, y + 2));
+    line(content, new Point(x + length, y - 2), new Point(x + length, y + 2));
+    text(content, regular, label, x + length + 2, y - 1.2, 3.6, Color.BLACK);
+  }
+
+  /**
+   * All marks; widths and text are {@code thickness} times as large, so that a small map stays
+   * legible.
+   */
+  private void marks(PDPageContentStream content, double thickness) throws IOException {
+    for (Mark mark : drawing.marks()) {
+      for (Mark part : Lines.parts(mark, 1)) {
+        if (part instanceof Mark.Fill fill) {
+          content.setNonStrokingColor(Color.decode(fill.fill()));
+          trace(content, fill.shape().corners(), true);
+          content.fill();
+        } else if (part instanceof Mark.Path path) {
+          pen(
+              content,
+              Color.decode(path.role().colour()),
+              path.role().pen().width() * Math.min(thickness, 2));
+          dash(content, path.role().dash().lengths());
+          trace(content, path.points(), path.closed());
+          content.stroke();
+        } else if (part instanceof Mark.Text text) {
+          words(content, text);
+        }
+      }
+    }
+    dash(content, new double[0]);
+  }
+
+  private void words(PDPageContentStream content, Mark.Text text) throws IOException {
+    PDType0Font font = text.size() == Mark.Size.TITLE ? bold : regular;
+    double size = text.size().height();
+    double width = font.getStringWidth(shown(font, text.text())) / 1000 * size;
+    double x = text.at().x() - width * text.anchor().ordinal() / 2;
+    text(content, font, text.text(), x, text.at().y(), size, Color.decode(text.role().colour()));
+  }
+
+  private static void trace(PDPageContentStream content, List<Point> points, boolean closed)
+      throws IOException {
+    content.moveTo((float) points.get(0).x(), (float) points.get(0).y());
+    for (Point p : points.subList(1, points.size())) {
+      content.lineTo((float) p.x(), (float) p.y());
+    }
+    if (closed) {
+      content.closePath();
+    }
+  }
+
+  private static void line(PDPageContentStream content, Point a, Point b) throws IOException {
+    trace(content, List.of(a, b), false);
+    content.stroke();
+  }
+
+  private static void pen(PDPageContentStream content, Color colour, double width)
+      throws IOException {
+    content.setStrokingColor(colour);
+    content.setLineWidth((float) width);
+  }
+
+  private static void dash(PDPageContentStream content, double[] lengths) throws IOException {
+    float[] pattern = new float[lengths.length];
+    for (int i = 0; i < lengths.length; i++) {
+      pattern[i] = (float) lengths[i];
+    }
+    content.setLineDashPattern(pattern, 0);
+  }
+
+  private static void text(
+      PDPageContentStream content,
+      PDType0Font font,
+      String text,
+      double x,
+      double y,
+      double size,
+      Color colour)
+      throws IOException {
+    content.setNonStrokingColor(colour);
+    content.beginText();
+    content.setFont(font, (float) size);
+    content.newLineAtOffset((float) x, (float) y);
+    content.showText(shown(font, text));
+    content.endText();
+  }
+
+  /** The text with a question mark for letters that the font doesn't have. */
+  private static String shown(PDType0Font font, String text) {
+    StringBuilder shown = new StringBuilder();
+    text.codePoints()
+        .forEach(
+            c -> {
+              try {
+                font.encode(new String(Character.toChars(c)));
+                shown.appendCodePoint(c);
+              } catch (IOException | IllegalArgumentException e) {
+                shown.append('?');
+              }
+            });
+    return shown.toString();
+  }
+}

@@ -1,0 +1,182 @@
+package roughcut.file;
+
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.stream.Collectors;
+import roughcut.demo.Demo;
+import roughcut.design.Build;
+import roughcut.design.Choice;
+import roughcut.design.ChoiceDecision;
+import roughcut.design.Decision;
+import roughcut.design.Decisions;
+import roughcut.design.Design;
+import roughcut.design.NumberDecision;
+import roughcut.design.Strip;
+import roughcut.measure.NumberWriter;
+import roughcut.measure.Units;
+import roughcut.measure.Worked;
+import roughcut.plan.Plan;
+
+/** The reference pages in docs/, written from the code so that they can't fall behind it. */
+public final class Reference {
+  private Reference() {}
+
+  /** Markdown: every decision and every worked value with its id. */
+  public static byte[] values() {
+    StringBuilder md = new StringBuilder();
+    md.append(
+        "# Decisions and values\n\nWritten from the code by `./roughcut reference --to docs`; don't edit by hand.\n\n");
+    md.append("## Decisions\n\nSet with `--set id=value`, saved under `decisions` in a build.\n\n");
+    md.append(
+        "| id | decision | usual | limits | may be measured | |\n|---|---|---|---|---|---|\n");
+    Design usual = Demo.heron(LocalDate.of(2026, 1, 1)).design();
+    for (Decision decision : Decisions.all()) {
+      md.append(decisionRow(decision, usual));
+    }
+    md.append(
+        "\nParts are numbered from 1: `string.I.gauge` from the treble side, `neck.strip.I.thickness` from the bass side.\n");
+    md.append(
+        "\n## Worked values\n\n`./roughcut report` lists them. K is a fret, I a string or glue line, counted from 1. ");
+    md.append("Lengths are in mm, angles in degrees; formulas take angles in degrees.\n\n");
+    md.append("| id | value | unit | formula |\n|---|---|---|---|\n");
+    Map<String, Worked> kinds = new LinkedHashMap<>();
+    for (Worked worked :
+        Plan.of(Demo.heron(LocalDate.of(2026, 1, 1)), Demo.shop()).values().values()) {
+      kinds.put(general(worked.id()), worked);
+    }
+    kinds.forEach(
+        (id, worked) ->
+            md.append("| `")
+                .append(id)
+                .append("` | ")
+                .append(generalLabel(worked.label()))
+                .append(" | ")
+                .append(worked.quantity().unit())
+                .append(" | ")
+                .append(worked.formula().replace("|", "\\|"))
+                .append(" |\n"));
+    return md.toString().getBytes(StandardCharsets.UTF_8);
+  }
+
+  private static String decisionRow(Decision decision, Design usual) {
+    if (decision instanceof NumberDecision number) {
+      return "| `"
+          + number.id()
+          + "` | "
+          + number.label()
+          + " | "
+          + shown(number, number.in(usual))
+          + " | "
+          + shown(number, number.least())
+          + " to "
+          + shown(number, number.most())
+          + " | "
+          + (number.measurable() ? "yes" : "")
+          + " | "
+          + number.hint()
+          + " |\n";
+    }
+    ChoiceDecision choice = (ChoiceDecision) decision;
+    return "| `"
+        + choice.id()
+        + "` | "
+        + choice.label()
+        + " | `"
+        + choice.in(usual).word()
+        + "` | "
+        + choice.choices().stream().map(c -> "`" + c.word() + "`").collect(Collectors.joining(" "))
+        + " | | "
+        + choice.hint()
+        + " |\n";
+  }
+
+  private static String shown(NumberDecision decision, double value) {
+    return NumberWriter.text(value, decision.quantity(), Units.MM);
+  }
+
+  private static String general(String id) {
+    return id.replaceAll("^fret\\.\\d+", "fret.K").replaceAll("\\.\\d+(?=\\.|$)", ".I");
+  }
+
+  private static String generalLabel(String label) {
+    return label
+        .replaceAll("(?i)(fret) \\d+", "$1 K")
+        .replaceAll("(string|String|line|strip|Strip) \\d+", "$1 I");
+  }
+
+  /** JSON schema of a build file. */
+  public static byte[] buildSchema() {
+    ObjectNode root = Json.object();
+    root.put("$schema", "https://json-schema.org/draft/2020-12/schema");
+    root.put("title", "Rough Cut build");
+    root.put(
+        "description",
+        "Lengths in millimetres, angles in degrees. Unknown fields are kept on save.");
+    root.put("type", "object");
+    root.putArray("required").add("kind").add("format").add("name").add("strings").add("neckStack");
+    ObjectNode properties = root.putObject("properties");
+    properties.putObject("kind").put("const", BuildJson.KIND);
+    properties
+        .putObject("format")
+        .put("type", "integer")
+        .put("minimum", 1)
+        .put("maximum", BuildJson.FORMAT);
+    properties.putObject("name").put("type", "string").put("maxLength", Build.LONGEST_NAME);
+    decisions(properties.putObject("decisions"));
+    ObjectNode string = array(properties, "strings", "From the treble side.");
+    number(string.putObject("gauge"), 0.1, 5);
+    string.putObject("wound").put("type", "boolean");
+    ObjectNode stack =
+        properties.putObject("neckStack").put("type", "object").putObject("properties");
+    stack.putObject("mirrored").put("type", "boolean");
+    ObjectNode strip = array(stack, "strips", "From the bass side.");
+    strip.putObject("species").put("type", "string");
+    number(strip.putObject("thickness"), Strip.LEAST, Strip.MOST);
+    strip.putObject("grain").putArray("enum").add("to-heel").add("to-head");
+    ObjectNode reading =
+        properties
+            .putObject("measured")
+            .put("type", "object")
+            .put("description", "By the id of the decision that was measured.")
+            .putObject("additionalProperties")
+            .put("type", "object")
+            .putObject("properties");
+    reading.putObject("value").put("type", "number");
+    reading.putObject("on").put("type", "string").put("format", "date");
+    return Json.bytes(root);
+  }
+
+  private static void decisions(ObjectNode node) {
+    ObjectNode properties = node.put("type", "object").putObject("properties");
+    for (Decision decision : Decisions.all()) {
+      ObjectNode one =
+          properties
+              .putObject(decision.id())
+              .put("description", decision.label() + ". " + decision.hint());
+      if (decision instanceof NumberDecision number) {
+        number(one, number.least(), number.most());
+      } else if (decision instanceof ChoiceDecision choice) {
+        ArrayNode words = one.putArray("enum");
+        choice.choices().stream().map(Choice::word).forEach(words::add);
+      }
+    }
+  }
+
+  private static ObjectNode array(ObjectNode properties, String name, String description) {
+    return properties
+        .putObject(name)
+        .put("type", "array")
+        .put("description", description)
+        .putObject("items")
+        .put("type", "object")
+        .putObject("properties");
+  }
+
+  private static void number(ObjectNode node, double least, double most) {
+    node.put("type", "number").put("minimum", least).put("maximum", most);
+  }
+}

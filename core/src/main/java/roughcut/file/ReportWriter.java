@@ -1,0 +1,83 @@
+package roughcut.file;
+
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.nio.charset.StandardCharsets;
+import java.util.stream.Collectors;
+import roughcut.measure.Given;
+import roughcut.measure.Units;
+import roughcut.measure.Worked;
+import roughcut.plan.Plan;
+import roughcut.plan.Problem;
+import roughcut.thin.ThinSpot;
+
+/** Every worked value of a plan with its sum, for people and for programs. */
+public final class ReportWriter {
+  private ReportWriter() {}
+
+  /** JSON with unrounded values; lengths in mm, angles in degrees. */
+  public static String json(Plan plan) {
+    ObjectNode root = Json.object();
+    root.put("build", plan.build().name());
+    ArrayNode values = root.putArray("values");
+    for (Worked worked : plan.values().values()) {
+      ObjectNode node = values.addObject();
+      node.put("id", worked.id());
+      node.put("label", worked.label());
+      node.put("value", worked.value());
+      node.put("unit", worked.quantity().unit());
+      node.put("formula", worked.formula());
+      ArrayNode inputs = node.putArray("inputs");
+      worked.inputs().forEach(input -> input(inputs.addObject(), input));
+    }
+    ArrayNode thin = root.putArray("thinSpots");
+    for (ThinSpot spot : plan.thinSpots()) {
+      thin.addObject()
+          .put("what", spot.what())
+          .put("state", spot.state().word())
+          .put("value", spot.left().id());
+    }
+    ArrayNode problems = root.putArray("problems");
+    for (Problem problem : plan.problems()) {
+      problems.addObject().put("decision", problem.decisionId()).put("message", problem.message());
+    }
+    return new String(Json.bytes(root), StandardCharsets.UTF_8);
+  }
+
+  private static void input(ObjectNode node, Worked.Input input) {
+    node.put("symbol", input.symbol());
+    node.put("id", input.value().id());
+    node.put("label", input.value().label());
+    node.put("value", input.value().value());
+    node.put("unit", input.value().quantity().unit());
+    if (input.value() instanceof Given given) {
+      node.put("source", given.measured() ? "measured" : "decided");
+      if (given.measured()) {
+        node.put("measuredOn", given.measuredOn().toString());
+        node.put("decided", given.nominal());
+      }
+    } else {
+      node.put("source", "worked");
+    }
+  }
+
+  /** A line for each value, for reading. */
+  public static String text(Plan plan) {
+    StringBuilder out = new StringBuilder(plan.build().name()).append('\n');
+    for (Worked worked : plan.values().values()) {
+      String inputs =
+          worked.inputs().stream()
+              .map(i -> i.symbol() + " = " + i.value().text(Units.MM))
+              .collect(Collectors.joining(", "));
+      out.append(
+          String.format(
+              "%-34s %12s  %s; %s%s%n",
+              worked.id(),
+              worked.text(Units.MM),
+              worked.label(),
+              worked.formula(),
+              inputs.isEmpty() ? "" : " [" + inputs + "]"));
+    }
+    return out.toString();
+  }
+}

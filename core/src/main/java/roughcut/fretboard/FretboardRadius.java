@@ -1,0 +1,75 @@
+package roughcut.fretboard;
+
+import static roughcut.measure.Quantity.FINE_LENGTH;
+import static roughcut.measure.Worked.in;
+
+import roughcut.design.Decisions;
+import roughcut.design.Givens;
+import roughcut.layout.FretboardTaper;
+import roughcut.measure.Given;
+import roughcut.measure.Ledger;
+import roughcut.measure.Value;
+import roughcut.measure.Worked;
+
+/**
+ * The curve across the fretboard's face, single or conical: the radius runs linearly from the nut
+ * line to the fretboard's end, the crown keeps the full thickness (handbook page 5).
+ */
+public record FretboardRadius(
+    Given atNut, Given atEnd, Given crown, Worked edgeAtNut, Worked edgeAtEnd, double end) {
+
+  public static FretboardRadius of(Givens givens, FretboardTaper taper, Ledger ledger) {
+    Given nut = givens.get(Decisions.RADIUS_NUT);
+    Given end = givens.get(Decisions.RADIUS_END);
+    Given crown = givens.get(Decisions.FRETBOARD_THICKNESS);
+    Worked endWidth =
+        ledger.put(
+            "fretboard.end.width",
+            "Fretboard width at its end",
+            FINE_LENGTH,
+            taper.width(taper.end().value()),
+            "w_nut + (w_2 − w_nut) · x_end / x_2",
+            in("w_nut", taper.nutWidth()),
+            in("w_2", taper.secondWidth()),
+            in("x_end", taper.end()),
+            in("x_2", taper.secondAt()));
+    return new FretboardRadius(
+        nut,
+        end,
+        crown,
+        edge(ledger, "nut", crown, nut, taper.nutWidth()),
+        edge(ledger, "end", crown, end, endWidth),
+        taper.end().value());
+  }
+
+  private static Worked edge(Ledger ledger, String where, Given crown, Given radius, Value width) {
+    return ledger.put(
+        "fretboard.edge." + where,
+        "Fretboard edge thickness at the " + where,
+        FINE_LENGTH,
+        crown.value() - drop(radius.value(), width.value() / 2),
+        "t_b − (R − √(R^2 − (w / 2)^2))",
+        in("t_b", crown),
+        in("R", radius),
+        in("w", width));
+  }
+
+  /**
+   * How far a face of that radius has fallen at the offset y from its crown: R − √(R² − y²), y
+   * within R.
+   */
+  public static double drop(double radius, double y) {
+    return radius - Math.sqrt(Math.max(0, radius * radius - y * y));
+  }
+
+  /** The radius at x; beyond the fretboard's ends it stays as it is there. */
+  public double radius(double x) {
+    double t = Math.max(0, Math.min(1, x / end));
+    return atNut.value() + (atEnd.value() - atNut.value()) * t;
+  }
+
+  /** Height of the face over the glue line at x and y. */
+  public double height(double x, double y) {
+    return crown.value() - drop(radius(x), y);
+  }
+}

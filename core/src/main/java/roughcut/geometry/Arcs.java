@@ -1,0 +1,42 @@
+package roughcut.geometry;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/** Curves as corner points, close enough for a drawing printed at full size. */
+public final class Arcs {
+  /** No chord strays further than this from its curve, mm. */
+  public static final double CHORD_ERROR = 0.01;
+
+  private Arcs() {}
+
+  /**
+   * Points along an arc, both ends included.
+   *
+   * @param from angle of the first point seen from the centre, radians anticlockwise from x
+   * @param to angle of the last point; less than {@code from} for a clockwise arc
+   */
+  public static List<Point> arc(Point centre, double radius, double from, double to) {
+    double step = radius <= CHORD_ERROR ? Math.PI / 2 : 2 * Math.acos(1 - CHORD_ERROR / radius);
+    int pieces = Math.max(1, (int) Math.ceil(Math.abs(to - from) / step));
+    List<Point> points = new ArrayList<>(pieces + 1);
+    for (int i = 0; i <= pieces; i++) {
+      double angle = from + (to - from) * i / pieces;
+      points.add(centre.plus(radius * Math.cos(angle), radius * Math.sin(angle)));
+    }
+    return points;
+  }
+
+  /** Points along a cubic curve from a to d pulled towards b and c, both ends included. */
+  public static List<Point> cubic(Point a, Point b, Point c, Point d, int pieces) {
+    List<Point> points = new ArrayList<>(pieces + 1);
+    for (int i = 0; i <= pieces; i++) {
+      double t = (double) i / pieces;
+      Point ab = a.towards(b, t);
+      Point bc = b.towards(c, t);
+      Point cd = c.towards(d, t);
+      points.add(ab.towards(bc, t).towards(bc.towards(cd, t), t));
+    }
+    return points;
+  }
+}

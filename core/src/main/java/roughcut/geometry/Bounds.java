@@ -1,0 +1,26 @@
+package roughcut.geometry;
+
+/** The upright box around something, mm. */
+public record Bounds(double left, double low, double right, double high) {
+  public double width() {
+    return right - left;
+  }
+
+  public double height() {
+    return high - low;
+  }
+
+  /** The box around both. */
+  public Bounds and(Bounds other) {
+    return new Bounds(
+        Math.min(left, other.left),
+        Math.min(low, other.low),
+        Math.max(right, other.right),
+        Math.max(high, other.high));
+  }
+
+  /** This box grown by so much on every side. */
+  public Bounds grown(double by) {
+    return new Bounds(left - by, low - by, right + by, high + by);
+  }
+}

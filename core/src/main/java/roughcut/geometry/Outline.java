@@ -1,0 +1,100 @@
+package roughcut.geometry;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.geom.util.AffineTransformation;
+import org.locationtech.jts.operation.overlayng.OverlayNG;
+import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
+
+/**
+ * A closed shape without holes: its corners in order, the last joined to the first. Curves are
+ * given as corners close enough that no chord strays further than {@link Arcs#CHORD_ERROR} from
+ * them.
+ */
+public record Outline(List<Point> corners) {
+  private static final GeometryFactory FACTORY = new GeometryFactory();
+
+  public Outline {
+    corners = List.copyOf(corners);
+    if (corners.size() < 3) {
+      throw new IllegalArgumentException(
+          "an outline has at least three corners, not " + corners.size());
+    }
+  }
+
+  public static Outline of(Point... corners) {
+    return new Outline(List.of(corners));
+  }
+
+  public static Outline rectangle(double x0, double y0, double x1, double y1) {
+    return of(new Point(x0, y0), new Point(x1, y0), new Point(x1, y1), new Point(x0, y1));
+  }
+
+  /** Area, mm². */
+  public double area() {
+    return polygon().getArea();
+  }
+
+  /** The part of this shape that lies in the other too; possibly several pieces, possibly none. */
+  public List<Outline> within(Outline other) {
+    return pieces(OverlayNGRobust.overlay(polygon(), other.polygon(), OverlayNG.INTERSECTION));
+  }
+
+  /** The part of this shape that the other leaves. */
+  public List<Outline> without(Outline other) {
+    return pieces(OverlayNGRobust.overlay(polygon(), other.polygon(), OverlayNG.DIFFERENCE));
+  }
+
+  /** This shape turned anticlockwise about a point, then moved. */
+  public Outline turned(Point about, double radians, double dx, double dy) {
+    return through(
+        AffineTransformation.rotationInstance(radians, about.x(), about.y()).translate(dx, dy));
+  }
+
+  /** This shape turned over about the horizontal line at the height y. */
+  public Outline turnedOver(double y) {
+    return through(AffineTransformation.scaleInstance(1, -1, 0, y));
+  }
+
+  public Bounds bounds() {
+    Envelope e = polygon().getEnvelopeInternal();
+    return new Bounds(e.getMinX(), e.getMinY(), e.getMaxX(), e.getMaxY());
+  }
+
+  private Outline through(AffineTransformation change) {
+    return of((Polygon) change.transform(polygon()));
+  }
+
+  private Polygon polygon() {
+    Coordinate[] ring = new Coordinate[corners.size() + 1];
+    for (int i = 0; i < corners.size(); i++) {
+      ring[i] = new Coordinate(corners.get(i).x(), corners.get(i).y());
+    }
+    ring[corners.size()] = ring[0].copy();
+    return FACTORY.createPolygon(ring);
+  }
+
+  private static List<Outline> pieces(Geometry geometry) {
+    List<Outline> pieces = new ArrayList<>();
+    for (int i = 0; i < geometry.getNumGeometries(); i++) {
+      if (geometry.getGeometryN(i) instanceof Polygon polygon && !polygon.isEmpty()) {
+        pieces.add(of(polygon));
+      }
+    }
+    return pieces;
+  }
+
+  private static Outline of(Polygon polygon) {
+    Coordinate[] ring = polygon.getExteriorRing().getCoordinates();
+    List<Point> corners = new ArrayList<>(ring.length - 1);
+    for (int i = 0; i < ring.length - 1; i++) {
+      corners.add(new Point(ring[i].x, ring[i].y));
+    }
+    return new Outline(corners);
+  }
+}

@@ -1,0 +1,121 @@
+package roughcut.layout;
+
+import static roughcut.measure.Quantity.FINE_LENGTH;
+import static roughcut.measure.Worked.in;
+
+import java.util.ArrayList;
+import java.util.List;
+import roughcut.design.Decisions;
+import roughcut.design.Givens;
+import roughcut.measure.Given;
+import roughcut.measure.Ledger;
+import roughcut.measure.Quantity;
+import roughcut.measure.Value;
+import roughcut.measure.Worked;
+
+/**
+ * Where the frets stand. In equal temperament with n divisions to the octave fret k stands at L ·
+ * (1 − 2^(−k/n)) from the nut line (handbook page 2); every position comes from that alone, never
+ * from adding up spacings.
+ *
+ * @param frets fret 1 first
+ * @param saddle the saddle line before compensation
+ */
+public record FretLayout(Given scale, Given divisions, List<Fret> frets, Worked saddle) {
+  /**
+   * One fret.
+   *
+   * @param number counted from the nut, 1 first
+   * @param fromNut along the centre line
+   * @param fromPrevious from the fret before, or from the nut line
+   */
+  public record Fret(int number, Worked fromNut, Worked fromPrevious) {
+    public double x() {
+      return fromNut.value();
+    }
+  }
+
+  public FretLayout {
+    frets = List.copyOf(frets);
+  }
+
+  /** Distance of fret k from the nut line, in the scale's unit. */
+  public static double position(double scale, double divisions, double k) {
+    return scale * -Math.expm1(-k / divisions * Math.log(2));
+  }
+
+  public static FretLayout of(Givens givens, Ledger ledger) {
+    Given scale = givens.get(Decisions.SCALE_LENGTH);
+    Given divisions = givens.get(Decisions.DIVISIONS);
+    int count = (int) givens.get(Decisions.FRETS).value();
+    List<Fret> frets = new ArrayList<>(count);
+    Value previous = Given.decided("nut.line", "Nut line", 0, FINE_LENGTH);
+    for (int k = 1; k <= count; k++) {
+      Given number = Given.decided("fret." + k, "Fret", k, Quantity.COUNT);
+      Worked fromNut =
+          ledger.put(
+              "fret." + k + ".from-nut",
+              "Fret " + k + " from the nut line",
+              FINE_LENGTH,
+              position(scale.value(), divisions.value(), k),
+              "L · (1 − 2^(−k / n))",
+              in("L", scale),
+              in("k", number),
+              in("n", divisions));
+      Worked fromPrevious =
+          ledger.put(
+              "fret." + k + ".from-previous",
+              k == 1 ? "Fret 1 from the nut line" : "Fret " + k + " from fret " + (k - 1),
+              FINE_LENGTH,
+              fromNut.value() - previous.value(),
+              "d_k − d_before",
+              in("d_k", fromNut),
+              in("d_before", previous));
+      frets.add(new Fret(k, fromNut, fromPrevious));
+      previous = fromNut;
+    }
+    Worked saddle =
+        ledger.put(
+            "saddle.from-nut",
+            "Saddle line from the nut line, before compensation",
+            FINE_LENGTH,
+            scale.value(),
+            "L",
+            in("L", scale));
+    return new FretLayout(scale, divisions, frets, saddle);
+  }
+
+  /**
+   * Where any fret number would stand, whole or not; the octave fret exists on paper even when the
+   * fretboard ends before it.
+   */
+  public double at(double k) {
+    return position(scale.value(), divisions.value(), k);
+  }
+
+  /** Where the octave fret stands: half the scale. */
+  public double octave() {
+    return scale.value() / 2;
+  }
+
+  public Fret last() {
+    return frets.get(frets.size() - 1);
+  }
+
+  /** The fret, or the nut line as 0, nearest to a place. */
+  public int nearest(double x) {
+    int nearest = 0;
+    for (Fret fret : frets) {
+      if (Math.abs(fret.x() - x) < Math.abs((nearest == 0 ? 0 : frets.get(nearest - 1).x()) - x)) {
+        nearest = fret.number();
+      }
+    }
+    return nearest;
+  }
+
+  /** A place in the maker's words: the nut, a fret, or a number of frets. */
+  public String near(double x) {
+    int nearest = nearest(x);
+    return nearest == 0 ? "nut" : "fret " + nearest;
+  }
+}

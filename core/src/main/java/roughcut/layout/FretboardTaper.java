@@ -1,0 +1,95 @@
+package roughcut.layout;
+
+import static roughcut.measure.Quantity.FINE_LENGTH;
+import static roughcut.measure.Quantity.LENGTH;
+import static roughcut.measure.Worked.in;
+
+import java.util.ArrayList;
+import java.util.List;
+import roughcut.design.Decisions;
+import roughcut.design.Givens;
+import roughcut.design.WidthStation;
+import roughcut.measure.Given;
+import roughcut.measure.Ledger;
+import roughcut.measure.Value;
+import roughcut.measure.Worked;
+
+/**
+ * The straight taper of fretboard and neck: linear from the nut's width at x = 0 through the second
+ * width at the place where it is given (handbook page 2), and on in the same line to the heel's
+ * end.
+ *
+ * @param secondAt where the second width is given, from the nut line
+ * @param end the fretboard's end, from the nut line
+ * @param fretWidths width at each fret, fret 1 first
+ */
+public record FretboardTaper(
+    Given nutWidth, Given secondWidth, Value secondAt, Worked end, List<Worked> fretWidths) {
+  public FretboardTaper {
+    fretWidths = List.copyOf(fretWidths);
+  }
+
+  public static FretboardTaper of(Givens givens, FretLayout frets, Ledger ledger) {
+    Given nut = givens.get(Decisions.NUT_WIDTH);
+    Given second = givens.get(Decisions.FRETBOARD_END_WIDTH);
+    Given past = givens.get(Decisions.FRETBOARD_PAST_LAST);
+    Worked end =
+        ledger.put(
+            "fretboard.end.from-nut",
+            "Fretboard end from the nut line",
+            LENGTH,
+            frets.last().x() + past.value(),
+            "d_last + past",
+            in("d_last", frets.last().fromNut()),
+            in("past", past));
+    Worked at =
+        secondAt((WidthStation) givens.get(Decisions.FRETBOARD_WIDTH_AT), frets, end, ledger);
+    List<Worked> widths = new ArrayList<>(frets.frets().size());
+    for (FretLayout.Fret fret : frets.frets()) {
+      widths.add(
+          ledger.put(
+              "fret." + fret.number() + ".width",
+              "Fretboard width at fret " + fret.number(),
+              FINE_LENGTH,
+              width(nut.value(), second.value(), at.value(), fret.x()),
+              "w_nut + (w_2 − w_nut) · d_k / x_2",
+              in("w_nut", nut),
+              in("w_2", second),
+              in("d_k", fret.fromNut()),
+              in("x_2", at)));
+    }
+    return new FretboardTaper(nut, second, at, end, widths);
+  }
+
+  private static Worked secondAt(
+      WidthStation station, FretLayout frets, Worked end, Ledger ledger) {
+    String id = "fretboard.second-width.from-nut";
+    String label = "Second width is given, from the nut line";
+    return switch (station) {
+      case OCTAVE_FRET ->
+          ledger.put(id, label, FINE_LENGTH, frets.octave(), "L / 2", in("L", frets.scale()));
+      case LAST_FRET ->
+          ledger.put(
+              id,
+              label,
+              FINE_LENGTH,
+              frets.last().x(),
+              "d_last",
+              in("d_last", frets.last().fromNut()));
+      case END -> ledger.put(id, label, FINE_LENGTH, end.value(), "x_end", in("x_end", end));
+    };
+  }
+
+  private static double width(double nut, double second, double at, double x) {
+    return nut + (second - nut) * x / at;
+  }
+
+  /** Width of fretboard and neck at x; the line goes on beyond the fretboard's end. */
+  public double width(double x) {
+    return width(nutWidth.value(), secondWidth.value(), secondAt.value(), x);
+  }
+
+  public double halfWidth(double x) {
+    return width(x) / 2;
+  }
+}

@@ -1,0 +1,181 @@
+package roughcut.layout;
+
+import static roughcut.measure.Quantity.FINE_LENGTH;
+import static roughcut.measure.Worked.in;
+
+import java.util.ArrayList;
+import java.util.List;
+import roughcut.design.Decisions;
+import roughcut.design.Givens;
+import roughcut.design.PartDecisions;
+import roughcut.design.StringSpacing;
+import roughcut.measure.Given;
+import roughcut.measure.Ledger;
+import roughcut.measure.Quantity;
+import roughcut.measure.Value;
+import roughcut.measure.Worked;
+
+/**
+ * Where the strings run: offsets from the centre line at the nut and at the saddle line, straight
+ * in between (handbook page 2). String 1 is the first at the treble side; offsets are positive
+ * towards the treble side.
+ *
+ * @param spread between the outer strings' centres at the nut
+ * @param gap between neighbouring strings at the nut: edge to edge or centre to centre, as chosen;
+ *     null for a single string
+ * @param atNut offset of each string at the nut line
+ * @param atSaddle offset of each string at the saddle line, equally spaced
+ */
+public record StringSpread(
+    Worked spread, Worked gap, List<Worked> atNut, List<Worked> atSaddle, double scale) {
+  public StringSpread {
+    atNut = List.copyOf(atNut);
+    atSaddle = List.copyOf(atSaddle);
+  }
+
+  public static StringSpread of(Givens givens, FretLayout frets, Ledger ledger) {
+    Given width = givens.get(Decisions.NUT_WIDTH);
+    Given margin = givens.get(Decisions.NUT_EDGE_MARGIN);
+    int count = givens.design().strings().size();
+    Worked spread =
+        ledger.put(
+            "nut.spread",
+            "Outer strings at the nut, centre to centre",
+            FINE_LENGTH,
+            width.value() - 2 * margin.value(),
+            "w_nut − 2 · m",
+            in("w_nut", width),
+            in("m", margin));
+    Given bridge = givens.get(Decisions.BRIDGE_SPREAD);
+    List<Worked> atSaddle =
+        equalCentres("saddle.string.", " at the saddle line", bridge, count, ledger);
+    if (count == 1) {
+      return new StringSpread(
+          spread,
+          null,
+          equalCentres("nut.string.", " at the nut", spread, 1, ledger),
+          atSaddle,
+          frets.scale().value());
+    }
+    boolean gaps = givens.get(Decisions.NUT_SPACING) == StringSpacing.EQUAL_GAPS;
+    Worked gap = gaps ? edgeGap(givens, spread, count, ledger) : centreGap(spread, count, ledger);
+    List<Worked> atNut =
+        gaps
+            ? equalGaps(givens, spread, gap, count, ledger)
+            : equalCentres("nut.string.", " at the nut", spread, count, ledger);
+    return new StringSpread(spread, gap, atNut, atSaddle, frets.scale().value());
+  }
+
+  private static Given gauge(Givens givens, int number) {
+    return givens.get(PartDecisions.gauge(number));
+  }
+
+  private static Worked edgeGap(Givens givens, Worked spread, int count, Ledger ledger) {
+    List<Worked.Input> inputs = new ArrayList<>();
+    inputs.add(in("S", spread));
+    Given strings = Given.decided("strings.count", "Strings", count, Quantity.COUNT);
+    inputs.add(in("n", strings));
+    double inner = 0;
+    StringBuilder sum = new StringBuilder();
+    for (int i = 1; i <= count; i++) {
+      Given gauge = gauge(givens, i);
+      boolean outer = i == 1 || i == count;
+      inner += outer ? gauge.value() / 2 : gauge.value();
+      sum.append(" − g_").append(i).append(outer ? " / 2" : "");
+      inputs.add(in("g_" + i, gauge));
+    }
+    return ledger.put(
+        "nut.gap",
+        "Gap between the strings' edges at the nut",
+        FINE_LENGTH,
+        (spread.value() - inner) / (count - 1),
+        "(S" + sum + ") / (n − 1)",
+        inputs.toArray(Worked.Input[]::new));
+  }
+
+  private static Worked centreGap(Worked spread, int count, Ledger ledger) {
+    return ledger.put(
+        "nut.gap",
+        "Between neighbouring strings' centres at the nut",
+        FINE_LENGTH,
+        spread.value() / (count - 1),
+        "S / (n − 1)",
+        in("S", spread),
+        in("n", Given.decided("strings.count", "Strings", count, Quantity.COUNT)));
+  }
+
+  private static List<Worked> equalGaps(
+      Givens givens, Worked spread, Worked gap, int count, Ledger ledger) {
+    List<Worked> offsets = new ArrayList<>(count);
+    offsets.add(
+        put(ledger, "nut.string.", 1, " at the nut", spread.value() / 2, "S / 2", in("S", spread)));
+    for (int i = 2; i <= count; i++) {
+      Worked before = offsets.get(i - 2);
+      Given gBefore = gauge(givens, i - 1);
+      Given g = gauge(givens, i);
+      offsets.add(
+          put(
+              ledger,
+              "nut.string.",
+              i,
+              " at the nut",
+              before.value() - gBefore.value() / 2 - gap.value() - g.value() / 2,
+              "y_before − g_before / 2 − gap − g / 2",
+              in("y_before", before),
+              in("g_before", gBefore),
+              in("gap", gap),
+              in("g", g)));
+    }
+    return offsets;
+  }
+
+  private static List<Worked> equalCentres(
+      String prefix, String where, Value spread, int count, Ledger ledger) {
+    List<Worked> offsets = new ArrayList<>(count);
+    Given strings = Given.decided("strings.count", "Strings", count, Quantity.COUNT);
+    for (int i = 1; i <= count; i++) {
+      Given number = Given.decided("string." + i, "String", i, Quantity.COUNT);
+      offsets.add(
+          count == 1
+              ? put(ledger, prefix, 1, where, 0, "0")
+              : put(
+                  ledger,
+                  prefix,
+                  i,
+                  where,
+                  spread.value() / 2 - (i - 1) * spread.value() / (count - 1),
+                  "S / 2 − (i − 1) · S / (n − 1)",
+                  in("S", spread),
+                  in("i", number),
+                  in("n", strings)));
+    }
+    return offsets;
+  }
+
+  private static Worked put(
+      Ledger ledger,
+      String prefix,
+      int number,
+      String where,
+      double value,
+      String formula,
+      Worked.Input... inputs) {
+    return ledger.put(
+        prefix + number + ".offset",
+        "String " + number + " from the centre line" + where,
+        FINE_LENGTH,
+        value,
+        formula,
+        inputs);
+  }
+
+  /** Offset of string {@code number} (1 first) from the centre line at x. */
+  public double offset(int number, double x) {
+    double nut = atNut.get(number - 1).value();
+    return nut + (atSaddle.get(number - 1).value() - nut) * x / scale;
+  }
+
+  public int count() {
+    return atNut.size();
+  }
+}

@@ -1,0 +1,144 @@
+package roughcut.measure;
+
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * Reads lengths, angles and plain numbers as a maker types them. Decimal mark is a point or a
+ * comma. Lengths may be {@code 640}, {@code 640mm}, {@code 64 cm}, {@code 25.2in}, {@code 25.2"},
+ * {@code 25 1/4"}, {@code 1-3/8in}, {@code 3/8"} or {@code 9/64 in}; a bare number is in the unit
+ * that the maker works in. Everything else is refused in words (handbook, "Units").
+ */
+public final class NumberReader {
+  private static final String DECIMAL = "(?:\\d+(?:[.,]\\d*)?|[.,]\\d+)";
+  private static final Pattern NUMBER = Pattern.compile("([-+−]?)\\s*(" + DECIMAL + ")");
+  private static final Pattern LENGTH =
+      Pattern.compile(
+          "([-+−]?)\\s*(?:(\\d{1,9})(?:\\s+|\\s*-\\s*))??(?:(\\d{1,9})\\s*/\\s*(\\d{1,9})|("
+              + DECIMAL
+              + "))\\s*(mm|cm|in|inch|inches|\"|″)?");
+  private static final int LONGEST = 40;
+
+  private NumberReader() {}
+
+  /**
+   * Reads a length.
+   *
+   * @return millimetres
+   * @throws Unreadable when the text is not a length; the message shows the text and an example of
+   *     what is read
+   */
+  public static double length(String text, Units units) throws Unreadable {
+    Matcher m = LENGTH.matcher(bounded(text).toLowerCase(java.util.Locale.ROOT));
+    if (!m.matches()) {
+      throw notA("length", text, lengthExample(units));
+    }
+    boolean fraction = m.group(3) != null;
+    String unit = m.group(6);
+    boolean whole = m.group(2) != null;
+    if (whole && !fraction || fraction && ("mm".equals(unit) || "cm".equals(unit))) {
+      throw notA("length", text, lengthExample(units));
+    }
+    if (fraction && unit == null && units.metric()) {
+      throw new Unreadable("“" + shown(text) + "”: a fraction needs its unit, for example 3/8 in");
+    }
+    double value;
+    if (fraction) {
+      double denominator = Double.parseDouble(m.group(4));
+      if (denominator == 0) {
+        throw notA("length", text, lengthExample(units));
+      }
+      value =
+          Double.parseDouble(m.group(3)) / denominator
+              + (whole ? Double.parseDouble(m.group(2)) : 0);
+    } else {
+      value = decimal(m.group(5));
+    }
+    return signed(m.group(1), value) * millimetres(unit, units);
+  }
+
+  /**
+   * Reads an angle in degrees: {@code 12.5}, {@code 12,5°}, {@code 12.5 deg}.
+   *
+   * @throws Unreadable when the text is not an angle
+   */
+  public static double angle(String text) throws Unreadable {
+    return number(
+        bounded(text).replaceFirst("\\s*(°|deg|degrees)$", ""), text, "angle in degrees", "12.5");
+  }
+
+  /**
+   * Reads a whole number.
+   *
+   * @throws Unreadable when the text is not a whole number
+   */
+  public static double count(String text) throws Unreadable {
+    double value = number(bounded(text), text, "whole number", "22");
+    if (value != Math.rint(value)) {
+      throw notA("whole number", text, "22");
+    }
+    return value;
+  }
+
+  /**
+   * Reads a plain number.
+   *
+   * @throws Unreadable when the text is not a number
+   */
+  public static double ratio(String text) throws Unreadable {
+    return number(bounded(text), text, "number", "2.5");
+  }
+
+  private static double number(String trimmed, String text, String what, String example)
+      throws Unreadable {
+    Matcher m = NUMBER.matcher(trimmed);
+    if (!m.matches()) {
+      throw notA(what, text, example);
+    }
+    return signed(m.group(1), decimal(m.group(2)));
+  }
+
+  private static String bounded(String text) throws Unreadable {
+    if (text == null || text.isBlank()) {
+      throw new Unreadable("nothing typed yet");
+    }
+    if (text.length() > LONGEST) {
+      throw new Unreadable("“" + shown(text) + "” is too long for a number");
+    }
+    return text.strip();
+  }
+
+  private static double decimal(String digits) {
+    return Double.parseDouble(digits.replace(',', '.'));
+  }
+
+  private static double signed(String sign, double value) {
+    return sign.isEmpty() || sign.equals("+") ? value : -value;
+  }
+
+  private static double millimetres(String unit, Units units) {
+    if (unit == null) {
+      return units.metric() ? 1 : Units.INCH;
+    }
+    return switch (unit) {
+      case "mm" -> 1;
+      case "cm" -> 10;
+      default -> Units.INCH;
+    };
+  }
+
+  private static String lengthExample(Units units) {
+    return units.metric() ? "640 or 25 1/4 in" : "25.2 or 25 1/4 or 640 mm";
+  }
+
+  private static Unreadable notA(String what, String text, String example) {
+    String article = what.matches("[aeiou].*") ? "an " : "a ";
+    return new Unreadable(
+        "“" + shown(text) + "” is not " + article + what + "; type for example " + example);
+  }
+
+  private static String shown(String text) {
+    String line = text.strip().replaceAll("\\s+", " ");
+    return line.length() > 24 ? line.substring(0, 22) + "…" : line;
+  }
+}

@@ -1,0 +1,112 @@
+package roughcut.measure;
+
+/**
+ * Shows numbers: millimetres with as many decimals as the quantity deserves, decimal inches with
+ * three, or the nearest fraction of an inch with the error that rounding makes when it exceeds 0.1
+ * mm (handbook, "Units"). Rounding is for showing only. Always a decimal point, whatever the
+ * machine's locale, so that a number copied from the screen is read back as it was.
+ */
+public final class NumberWriter {
+  /** Rounding to a fraction is owned up to from here on, in mm. */
+  private static final double TOLD_ERROR = 0.1;
+
+  private NumberWriter() {}
+
+  /** The number alone, without its unit. */
+  public static String number(double value, Quantity quantity, Units units) {
+    if (Double.isNaN(value)) {
+      return "–";
+    }
+    if (!quantity.isLength()) {
+      return quantity == Quantity.ANGLE || quantity == Quantity.RATIO
+          ? shortest(value, quantity.decimals())
+          : fixed(value, quantity.decimals());
+    }
+    return switch (units.system()) {
+      case MM -> fixed(value, quantity.decimals());
+      case INCH -> fixed(value / Units.INCH, 3);
+      case FRACTION -> fraction(value, units.denominator());
+    };
+  }
+
+  /** The number with its unit sign, and for a fraction the error of rounding when it matters. */
+  public static String text(double value, Quantity quantity, Units units) {
+    String number = number(value, quantity, units);
+    if (quantity == Quantity.ANGLE) {
+      return number + "°";
+    }
+    if (!quantity.isLength()) {
+      return number;
+    }
+    return number + " " + units.sign() + roundingError(value, quantity, units);
+  }
+
+  /** The unit sign for a quantity: mm, in, ° or nothing. */
+  public static String sign(Quantity quantity, Units units) {
+    return quantity == Quantity.ANGLE ? "°" : quantity.isLength() ? units.sign() : "";
+  }
+
+  /**
+   * What shows in a field that the maker types into: no more decimals than needed, never fewer than
+   * the value has.
+   */
+  public static String editable(double value, Quantity quantity, Units units) {
+    if (!quantity.isLength() || units.metric()) {
+      return shortest(value, 4);
+    }
+    String nearest = fraction(value, units.denominator());
+    return units.system() == Units.System.FRACTION
+            && Math.abs(fractionError(value, units.denominator())) < 1e-6
+        ? nearest
+        : shortest(value / Units.INCH, 5);
+  }
+
+  /**
+   * The error made by showing this length as a fraction, “ (+0.15 mm)”, or nothing when it is too
+   * small to matter.
+   */
+  public static String roundingError(double value, Quantity quantity, Units units) {
+    if (!quantity.isLength() || units.system() != Units.System.FRACTION) {
+      return "";
+    }
+    double error = fractionError(value, units.denominator());
+    return Math.abs(error) <= TOLD_ERROR
+        ? ""
+        : " (" + (error > 0 ? "+" : "−") + fixed(Math.abs(error), 2) + " mm)";
+  }
+
+  /** Exactly so many decimals, a true minus sign, and never a negative zero. */
+  public static String fixed(double value, int decimals) {
+    if (!Double.isFinite(value)) {
+      return value > 0 ? "∞" : value < 0 ? "−∞" : "–";
+    }
+    String digits =
+        new java.math.BigDecimal(Math.abs(value))
+            .setScale(decimals, java.math.RoundingMode.HALF_UP)
+            .toPlainString();
+    boolean zero = digits.chars().allMatch(c -> c == '0' || c == '.');
+    return value < 0 && !zero ? "−" + digits : digits;
+  }
+
+  private static String shortest(double value, int decimals) {
+    String digits = fixed(value, decimals);
+    return digits.indexOf('.') < 0 ? digits : digits.replaceFirst("\\.?0+$", "");
+  }
+
+  private static double fractionError(double value, int denominator) {
+    return Math.rint(value / Units.INCH * denominator) / denominator * Units.INCH - value;
+  }
+
+  private static String fraction(double value, int denominator) {
+    long parts = Math.round(Math.abs(value) / Units.INCH * denominator);
+    long whole = parts / denominator;
+    long over = parts % denominator;
+    String minus = value < 0 && parts > 0 ? "−" : "";
+    if (over == 0) {
+      return minus + whole;
+    }
+    long shared = Long.lowestOneBit(over);
+    String fraction = over / shared + "/" + denominator / shared;
+    return minus + (whole == 0 ? "" : whole + " ") + fraction;
+  }
+}

@@ -1,0 +1,42 @@
+package roughcut.measure;
+
+/**
+ * What kind of number a value is: its unit inside the program and in files, and how finely it
+ * deserves to be shown.
+ */
+public enum Quantity {
+  /** A length placed with a knife line: shown to 0.01 mm. */
+  FINE_LENGTH("mm", 2),
+  /** A length set on a machine or read off a ruler: shown to 0.1 mm. */
+  LENGTH("mm", 1),
+  /** Rough stock: shown to the millimetre. */
+  ROUGH_LENGTH("mm", 0),
+  /** An angle in degrees. */
+  ANGLE("deg", 2),
+  /** A whole number of things. */
+  COUNT("count", 0),
+  /** A plain number without a unit. */
+  RATIO("ratio", 2);
+
+  private final String unit;
+  private final int decimals;
+
+  Quantity(String unit, int decimals) {
+    this.unit = unit;
+    this.decimals = decimals;
+  }
+
+  /** The unit's name in files and reports: mm, deg, count or ratio. */
+  public String unit() {
+    return unit;
+  }
+
+  /** Digits after the decimal mark when shown in the program's own unit. */
+  public int decimals() {
+    return decimals;
+  }
+
+  public boolean isLength() {
+    return unit.equals("mm");
+  }
+}

@@ -1,0 +1,40 @@
+package roughcut.measure;
+
+/**
+ * The unit that the maker works in: what a bare typed number means and how a length is shown. A
+ * person's habit, never part of a file.
+ *
+ * @param system millimetres, decimal inches or fractions of an inch
+ * @param denominator the finest fraction when the system is {@link System#FRACTION}: 8, 16, 32 or
+ *     64
+ */
+public record Units(System system, int denominator) {
+  /** The three ways to write a length. */
+  public enum System {
+    MM,
+    INCH,
+    FRACTION
+  }
+
+  /** Millimetres in an inch; exact by definition. */
+  public static final double INCH = 25.4;
+
+  public static final Units MM = new Units(System.MM, 64);
+  public static final Units DECIMAL_INCH = new Units(System.INCH, 64);
+  public static final Units FRACTION_64 = new Units(System.FRACTION, 64);
+
+  public Units {
+    if (denominator != 8 && denominator != 16 && denominator != 32 && denominator != 64) {
+      throw new IllegalArgumentException("denominator must be 8, 16, 32 or 64, not " + denominator);
+    }
+  }
+
+  public boolean metric() {
+    return system == System.MM;
+  }
+
+  /** The unit sign put behind a shown length. */
+  public String sign() {
+    return metric() ? "mm" : "in";
+  }
+}

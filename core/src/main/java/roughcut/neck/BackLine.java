@@ -1,0 +1,163 @@
+package roughcut.neck;
+
+import java.util.ArrayList;
+import java.util.List;
+import roughcut.geometry.Arcs;
+import roughcut.geometry.Point;
+
+/**
+ * The finished back of head and neck in the elevation, from the head's tip to the heel's end: the
+ * head's back, the drum's curve behind the nut, the straight thickness line, the curve into the
+ * heel, and the heel (handbook page 4, "Side profile").
+ *
+ * @param line points from the tip to the heel's end
+ * @param straightFrom where the straight thickness line begins, after the drum's curve
+ * @param straightTo where it ends, before the heel's curve
+ */
+public record BackLine(List<Point> line, double straightFrom, double straightTo) {
+
+  /** Points nearer than this are one, mm. */
+  private static final double SAME = 1e-6;
+
+  public BackLine {
+    line = List.copyOf(line);
+  }
+
+  /**
+   * Builds the line.
+   *
+   * @param drum radius of the curve behind the nut, mm
+   * @param jointX where the heel has its full thickness
+   * @param heelEnd the heel's end
+   * @param heelDepth heel thickness below the glue line
+   * @param heelRadius radius of the curve into the heel
+   */
+  public static BackLine of(
+      HeadLine head,
+      ThicknessLine thickness,
+      double drum,
+      double jointX,
+      double heelEnd,
+      double heelDepth,
+      double heelRadius) {
+    List<Point> points = new ArrayList<>();
+    points.add(head.at(head.length().value(), head.thickness().value()));
+    double from =
+        head.flat() ? step(head, thickness, drum, points) : bend(head, thickness, drum, points);
+    double to = heel(thickness, jointX, heelEnd, heelDepth, heelRadius, from, points);
+    return new BackLine(distinct(points), from, to);
+  }
+
+  /**
+   * A curve's last point and the next piece's first may be the same but for rounding; one of them
+   * is enough.
+   */
+  private static List<Point> distinct(List<Point> points) {
+    List<Point> kept = new ArrayList<>(points.size());
+    for (Point p : points) {
+      if (!kept.isEmpty() && kept.get(kept.size() - 1).distance(p) < SAME) {
+        kept.remove(kept.size() - 1);
+      }
+      kept.add(p);
+    }
+    return kept;
+  }
+
+  /** The drum's curve in the angle between the head's back and the neck's back, touching both. */
+  private static double bend(
+      HeadLine head, ThicknessLine thickness, double drum, List<Point> points) {
+    double tan = Math.tan(head.theta());
+    double slope = thickness.slope();
+    double headAtZero = -tan * head.breakX() - head.thickness().value() / Math.cos(head.theta());
+    double x = -(headAtZero + thickness.depth(0)) / (tan + slope);
+    double neckAngle = -Math.atan(slope);
+    double turn = head.theta() - neckAngle;
+    double tangent = drum * Math.tan(turn / 2);
+    double neckX = x + tangent * Math.cos(neckAngle);
+    Point touch = new Point(neckX, -thickness.depth(neckX));
+    Point centre = touch.plus(drum * Math.sin(neckAngle), -drum * Math.cos(neckAngle));
+    points.addAll(Arcs.arc(centre, drum, Math.PI / 2 + head.theta(), Math.PI / 2 + neckAngle));
+    return neckX;
+  }
+
+  /**
+   * A flat head is thinner or thicker than the neck by a step, left by the drum at the break line.
+   */
+  private static double step(
+      HeadLine head, ThicknessLine thickness, double drum, List<Point> points) {
+    double neck = thickness.depth(head.breakX());
+    double headDepth = head.thickness().value();
+    double height = Math.abs(neck - headDepth);
+    if (height < 1e-9 || height >= drum) {
+      points.add(new Point(head.breakX(), -headDepth));
+    } else {
+      double swing = Math.acos(1 - height / drum);
+      double start = head.breakX() - drum * Math.sin(swing);
+      boolean thinner = headDepth < neck;
+      Point centre =
+          thinner ? new Point(start, -headDepth - drum) : new Point(head.breakX(), -neck - drum);
+      points.addAll(
+          thinner
+              ? Arcs.arc(centre, drum, Math.PI / 2, Math.PI / 2 - swing)
+              : Arcs.arc(centre, drum, Math.PI / 2 + swing, Math.PI / 2));
+    }
+    points.add(new Point(head.breakX(), -neck));
+    return head.breakX();
+  }
+
+  private static double heel(
+      ThicknessLine thickness,
+      double jointX,
+      double heelEnd,
+      double heelDepth,
+      double radius,
+      double from,
+      List<Point> points) {
+    if (heelDepth <= thickness.depth(jointX)) {
+      points.add(new Point(jointX, -thickness.depth(jointX)));
+      points.add(new Point(jointX, -heelDepth));
+      points.add(new Point(heelEnd, -heelDepth));
+      return jointX;
+    }
+    double fall = Math.atan(thickness.slope());
+    double start = jointX;
+    double swing = fall;
+    // The curve's start and its height depend on each other a little through the slope; this
+    // settles to well under a micron.
+    for (int i = 0; i < 12; i++) {
+      double height = Math.min(heelDepth - thickness.depth(start), radius * Math.cos(fall));
+      swing = Math.acos(Math.cos(fall) - height / radius);
+      start = Math.max(from, jointX - radius * (Math.sin(swing) - Math.sin(fall)));
+    }
+    Point centre =
+        new Point(
+            start - radius * Math.sin(fall), -thickness.depth(start) - radius * Math.cos(fall));
+    points.addAll(Arcs.arc(centre, radius, Math.PI / 2 - fall, Math.PI / 2 - swing));
+    points.add(new Point(jointX, -heelDepth));
+    points.add(new Point(heelEnd, -heelDepth));
+    return start;
+  }
+
+  /** Depth of the back below the glue line's plane at x, along the whole line. */
+  public double depth(double x) {
+    for (int i = 1; i < line.size(); i++) {
+      Point a = line.get(i - 1);
+      Point b = line.get(i);
+      if (x <= b.x() && b.x() > a.x()) {
+        return -a.towards(b, (x - a.x()) / (b.x() - a.x())).y();
+      }
+    }
+    return -line.get(line.size() - 1).y();
+  }
+
+  /** The deepest the back gets between two places. */
+  public double deepest(double from, double to) {
+    double deepest = Math.max(depth(from), depth(to));
+    for (Point p : line) {
+      if (p.x() > from && p.x() < to) {
+        deepest = Math.max(deepest, -p.y());
+      }
+    }
+    return deepest;
+  }
+}

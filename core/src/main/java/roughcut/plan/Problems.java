@@ -1,0 +1,157 @@
+package roughcut.plan;
+
+import static roughcut.measure.NumberWriter.fixed;
+
+import java.util.ArrayList;
+import java.util.List;
+import roughcut.design.Decisions;
+import roughcut.design.Givens;
+import roughcut.design.NumberDecision;
+import roughcut.design.ScarfSchool;
+import roughcut.layout.FretLayout;
+import roughcut.layout.FretboardTaper;
+import roughcut.layout.StringSpread;
+import roughcut.neck.HeadLine;
+
+/**
+ * Looks for decisions that exclude each other. Lengths in messages are millimetres, written out.
+ */
+final class Problems {
+  /** Frets closer than this can't be seated beside each other, mm. */
+  private static final double CLOSEST_FRETS = 3;
+
+  private final Givens givens;
+  private final List<Problem> found = new ArrayList<>();
+
+  private Problems(Givens givens) {
+    this.givens = givens;
+  }
+
+  static List<Problem> of(
+      Givens givens, FretLayout frets, FretboardTaper taper, StringSpread strings) {
+    Problems problems = new Problems(givens);
+    problems.frets(frets);
+    problems.strings(strings);
+    problems.radius(taper);
+    problems.thickness(frets);
+    problems.head();
+    problems.heel();
+    problems.rod();
+    return List.copyOf(problems.found);
+  }
+
+  private double of(NumberDecision decision) {
+    return givens.get(decision).value();
+  }
+
+  private void add(NumberDecision decision, String message) {
+    found.add(new Problem(decision.id(), message));
+  }
+
+  private static String mm(double value) {
+    return fixed(value, 1) + " mm";
+  }
+
+  private void frets(FretLayout frets) {
+    double last = frets.last().fromPrevious().value();
+    if (last < CLOSEST_FRETS) {
+      double n = frets.divisions().value();
+      // Spacing L·(2^(1/n) − 1)·2^(−k/n) reaches the closest at this k.
+      int most =
+          (int)
+              Math.floor(
+                  n
+                      * Math.log(
+                          frets.scale().value() * Math.expm1(Math.log(2) / n) / CLOSEST_FRETS)
+                      / Math.log(2));
+      add(
+          Decisions.FRETS,
+          "the last frets would stand "
+              + mm(last)
+              + " apart; at most "
+              + Math.max(1, most)
+              + " frets fit this scale");
+    }
+  }
+
+  private void strings(StringSpread strings) {
+    if (strings.spread().value() <= 0) {
+      add(
+          Decisions.NUT_EDGE_MARGIN,
+          "the margins leave no room for strings; at most " + mm(of(Decisions.NUT_WIDTH) / 2 - 1));
+    } else if (strings.gap() != null && strings.gap().value() <= 0) {
+      add(Decisions.NUT_WIDTH, "the strings would touch at the nut; more width or less margin");
+    }
+  }
+
+  private void radius(FretboardTaper taper) {
+    radius(Decisions.RADIUS_NUT, taper.halfWidth(0));
+    radius(Decisions.RADIUS_END, taper.halfWidth(taper.end().value()));
+    if (taper.width(of(Decisions.HEEL_END)) < 10 || taper.width(taper.end().value()) < 10) {
+      add(Decisions.FRETBOARD_END_WIDTH, "the neck would taper to nothing before its end");
+    }
+  }
+
+  private void radius(NumberDecision decision, double half) {
+    if (of(decision) < half) {
+      add(decision, "smaller than half the fretboard's width; at least " + mm(half));
+    }
+  }
+
+  private void thickness(FretLayout frets) {
+    double least = of(Decisions.FRETBOARD_THICKNESS) + 3;
+    for (NumberDecision thickness : List.of(Decisions.THICKNESS_1, Decisions.THICKNESS_12)) {
+      if (of(thickness) < least) {
+        add(thickness, "leaves under 3 mm of neck below the fretboard; at least " + mm(least));
+      }
+    }
+    double slope =
+        (of(Decisions.THICKNESS_12) - of(Decisions.THICKNESS_1)) / (frets.octave() - frets.at(1));
+    if (Math.abs(slope) > 0.1) {
+      add(
+          Decisions.THICKNESS_12,
+          "too far from the thickness at fret 1: the back would slope by more than 1 in 10");
+    }
+  }
+
+  private void head() {
+    double theta = Math.toRadians(of(Decisions.HEAD_ANGLE));
+    if (of(Decisions.HEAD_ANGLE) < HeadLine.FLAT) {
+      return;
+    }
+    if (of(Decisions.HEAD_THICKNESS) > of(Decisions.SHAFT_THICKNESS)) {
+      add(
+          Decisions.HEAD_THICKNESS,
+          "thicker than the shaft that it is sawn from; at most "
+              + mm(of(Decisions.SHAFT_THICKNESS)));
+    }
+    double bevel = of(Decisions.SHAFT_THICKNESS) / Math.sin(theta);
+    if (givens.get(Decisions.SCARF_SCHOOL) == ScarfSchool.SEAM_ACROSS_HEAD
+        && bevel >= of(Decisions.HEAD_LENGTH)) {
+      add(
+          Decisions.HEAD_LENGTH,
+          "shorter than the bevel of " + mm(bevel) + " that is to be its first part");
+    } else if (bevel - of(Decisions.NUT_THICKNESS) > of(Decisions.JOINT_X)) {
+      add(Decisions.HEAD_ANGLE, "so flat that the scarf would reach into the body");
+    }
+  }
+
+  private void heel() {
+    if (of(Decisions.HEEL_END) < of(Decisions.JOINT_X) + 10) {
+      add(
+          Decisions.HEEL_END,
+          "must lie behind the body's edge; at least " + mm(of(Decisions.JOINT_X) + 10));
+    }
+  }
+
+  private void rod() {
+    double room = of(Decisions.HEEL_END) - of(Decisions.ROD_START);
+    if (of(Decisions.ROD_LENGTH) > room) {
+      add(Decisions.ROD_LENGTH, "longer than the neck behind its start; at most " + mm(room));
+    }
+    double width = Math.min(of(Decisions.NUT_WIDTH), of(Decisions.FRETBOARD_END_WIDTH));
+    if (of(Decisions.ROD_WIDTH) >= width) {
+      add(Decisions.ROD_WIDTH, "wider than the neck; under " + mm(width));
+    }
+  }
+}

@@ -1,0 +1,2 @@
+/** The plan: everything that follows from a build and a shop. */
+package roughcut.plan;

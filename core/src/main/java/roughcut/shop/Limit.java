@@ -1,0 +1,20 @@
+package roughcut.shop;
+
+/**
+ * The least wood that a maker wants left somewhere.
+ *
+ * @param warn below it: look, mm
+ * @param fail below it: stop, mm; not a number where nothing but a look is called for
+ */
+public record Limit(double warn, double fail) {
+  public Limit {
+    if (Double.isNaN(warn) || fail > warn) {
+      throw new IllegalArgumentException("a limit warns at or above the value where it fails");
+    }
+  }
+
+  /** A limit that only warns. */
+  public static Limit warnOnly(double warn) {
+    return new Limit(warn, Double.NaN);
+  }
+}

@@ -1,0 +1,242 @@
+package roughcut.thin;
+
+import static roughcut.measure.Quantity.FINE_LENGTH;
+import static roughcut.measure.Quantity.LENGTH;
+import static roughcut.measure.Worked.in;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import roughcut.blank.NeckBlank;
+import roughcut.fretboard.FretboardRadius;
+import roughcut.layout.FretLayout;
+import roughcut.layout.FretboardTaper;
+import roughcut.layout.StringSpread;
+import roughcut.measure.Given;
+import roughcut.measure.Ledger;
+import roughcut.measure.Worked;
+import roughcut.neck.NeckShape;
+import roughcut.neck.RodChannel;
+import roughcut.shop.Limit;
+import roughcut.shop.Shop;
+
+/**
+ * Finds the thin spots of an instrument, worst first. The limits are the handbook's unless the shop
+ * has its own.
+ */
+public final class ThinSpots {
+  private static final Limit ROD = new Limit(3.5, 2.5);
+  private static final Limit OUTER_STRIP = Limit.warnOnly(3);
+  private static final Limit STRING_MARGIN = new Limit(2.5, 1.5);
+  private static final Limit FRETBOARD_EDGE = Limit.warnOnly(3.5);
+  private static final Limit STOCK = new Limit(0.5, 0);
+  private static final Limit BLANK_SIDE = new Limit(1.5, 0);
+
+  private final Shop shop;
+  private final Ledger ledger;
+  private final FretLayout frets;
+  private final List<ThinSpot> found = new ArrayList<>();
+
+  private ThinSpots(Shop shop, Ledger ledger, FretLayout frets) {
+    this.shop = shop;
+    this.ledger = ledger;
+    this.frets = frets;
+  }
+
+  /** Every thin spot, the worst first: by state, then by how little of the limit is left. */
+  public static List<ThinSpot> of(
+      Shop shop,
+      Ledger ledger,
+      FretLayout frets,
+      StringSpread strings,
+      NeckBlank blank,
+      NeckShape neck,
+      RodChannel rod,
+      FretboardRadius radius) {
+    ThinSpots spots = new ThinSpots(shop, ledger, frets);
+    spots.rod(rod);
+    spots.strips(blank, neck.taper());
+    spots.strings(strings, neck.taper());
+    spots.fretboardEdge(radius);
+    spots.stock(neck);
+    spots.blankSides(blank, neck);
+    spots.found.sort(Comparator.comparing(ThinSpot::state).thenComparingDouble(ThinSpot::share));
+    return List.copyOf(spots.found);
+  }
+
+  private void add(
+      String kind, String what, Worked left, Limit handbook, double x, String... changedBy) {
+    found.add(new ThinSpot(kind, what, left, shop.limit(kind, handbook), x, List.of(changedBy)));
+  }
+
+  private void rod(RodChannel rod) {
+    double x = rod.leastX().value();
+    add(
+        "rod.least",
+        "under the rod, " + frets.near(x),
+        rod.least(),
+        ROD,
+        x,
+        "rod.depth",
+        "neck.thickness-1",
+        "neck.profile-exponent",
+        "rod.width");
+  }
+
+  /**
+   * The outer strip beyond each glue line that the outline reaches; both sides of a symmetrical
+   * stack are told as one.
+   */
+  private void strips(NeckBlank blank, FretboardTaper taper) {
+    double heel = Math.max(taper.halfWidth(0), taper.secondWidth().value() / 2);
+    List<Double> told = new ArrayList<>();
+    for (int line = 1; line < blank.strips().size(); line++) {
+      double offset = blank.strips().get(line).from();
+      double b = Math.abs(offset);
+      if (b >= heel || told.stream().anyMatch(other -> Math.abs(other - b) < 1e-6)) {
+        continue;
+      }
+      told.add(b);
+      strip(line, offset, blank, taper);
+    }
+  }
+
+  private void strip(int line, double offset, NeckBlank blank, FretboardTaper taper) {
+    Worked glueLine = ledger.values().get("blank.glue-line." + line + ".offset");
+    double crossed =
+        blank.crossings().stream()
+            .filter(c -> c.line() == line)
+            .mapToDouble(c -> c.x().value())
+            .findFirst()
+            .orElse(0);
+    // Only the strip next to the edge can run out; the ones inside it are as wide as they were
+    // made.
+    double nextOut =
+        offset < 0 ? blank.strips().get(line - 1).from() : blank.strips().get(line).to();
+    if (Math.abs(nextOut) < taper.halfWidth(0)) {
+      return;
+    }
+    Worked left =
+        ledger.put(
+            "blank.strip-outside." + line + ".at-nut",
+            "Strip outside glue line " + line + " at the nut",
+            LENGTH,
+            Math.max(0, taper.halfWidth(0) - glueLine.value()),
+            "max(0, w_nut / 2 − b)",
+            in("w_nut", taper.nutWidth()),
+            in("b", glueLine));
+    String what =
+        left.value() > 0
+            ? "outer strip at the nut"
+            : "outer strip runs out, " + frets.near(crossed);
+    int outer = offset < 0 ? line : line + 1;
+    add(
+        "blank.outer-strip",
+        what,
+        left,
+        OUTER_STRIP,
+        crossed,
+        "neck.strip." + outer + ".thickness",
+        "nut.width");
+  }
+
+  private void strings(StringSpread strings, FretboardTaper taper) {
+    FretLayout.Fret last = frets.last();
+    Worked width = taper.fretWidths().get(last.number() - 1);
+    Worked worst = null;
+    for (int number = 1; number <= strings.count(); number += Math.max(1, strings.count() - 1)) {
+      Worked nut = strings.atNut().get(number - 1);
+      Worked saddle = strings.atSaddle().get(number - 1);
+      Worked margin =
+          ledger.put(
+              "string." + number + ".margin-at-last-fret",
+              "Fretboard edge to string " + number + " at the last fret",
+              FINE_LENGTH,
+              width.value() / 2 - Math.abs(strings.offset(number, last.x())),
+              "w / 2 − abs(y_n + (y_s − y_n) · d / L)",
+              in("w", width),
+              in("y_n", nut),
+              in("y_s", saddle),
+              in("d", last.fromNut()),
+              in("L", frets.scale()));
+      worst = worst == null || margin.value() < worst.value() ? margin : worst;
+    }
+    add(
+        "string.margin",
+        "string to edge, fret " + last.number(),
+        worst,
+        STRING_MARGIN,
+        last.x(),
+        "fretboard.end-width",
+        "bridge.spread",
+        "nut.edge-margin");
+  }
+
+  private void fretboardEdge(FretboardRadius radius) {
+    boolean nut = radius.edgeAtNut().value() < radius.edgeAtEnd().value();
+    add(
+        "fretboard.edge",
+        "fretboard edge, " + (nut ? "nut" : "end"),
+        nut ? radius.edgeAtNut() : radius.edgeAtEnd(),
+        FRETBOARD_EDGE,
+        nut ? 0 : radius.end(),
+        "fretboard.thickness",
+        nut ? "fretboard.radius-nut" : "fretboard.radius-end");
+  }
+
+  private void stock(NeckShape neck) {
+    double from = Math.max(0, neck.back().straightFrom());
+    double to = neck.back().straightTo();
+    double deepestX = neck.thickness().slope() >= 0 ? to : from;
+    Given shaft = neck.shaft();
+    Worked spare =
+        ledger.put(
+            "shaft.spare",
+            "Shaft stock below the finished back where it is deepest",
+            LENGTH,
+            shaft.value() - neck.thickness().depth(deepestX),
+            "found as shaft less the deepest of the thickness line without fretboard",
+            in("shaft", shaft),
+            in("T_1", neck.thickness().first()),
+            in("T_12", neck.thickness().octave()),
+            in("t_b", neck.thickness().fretboard()));
+    add(
+        "shaft.stock",
+        "stock under the back, " + frets.near(deepestX),
+        spare,
+        STOCK,
+        deepestX,
+        "neck.thickness-12",
+        "neck.thickness-1",
+        "shaft.thickness");
+  }
+
+  private void blankSides(NeckBlank blank, NeckShape neck) {
+    double end = neck.heelEnd().value();
+    double widestX = neck.taper().halfWidth(end) > neck.taper().halfWidth(0) ? end : 0;
+    Worked side =
+        ledger.put(
+            "blank.side-spare",
+            "Blank outside the neck's outline, each side",
+            LENGTH,
+            blank.halfWidth() - neck.taper().halfWidth(widestX),
+            "W / 2 − (w_nut + (w_2 − w_nut) · x / x_2) / 2",
+            in("W", blank.width()),
+            in("w_nut", neck.taper().nutWidth()),
+            in("w_2", neck.taper().secondWidth()),
+            in(
+                "x",
+                widestX > 0
+                    ? neck.heelEnd()
+                    : Given.decided("nut.line", "Nut line", 0, FINE_LENGTH)),
+            in("x_2", neck.taper().secondAt()));
+    add(
+        "blank.side",
+        "blank beside the " + (widestX > 0 ? "heel" : "nut"),
+        side,
+        BLANK_SIDE,
+        widestX,
+        "neck.strip.1.thickness",
+        "fretboard.end-width");
+  }
+}

@@ -1,0 +1,100 @@
+package roughcut.desktop.control;
+
+import java.util.Locale;
+import javafx.application.Platform;
+import javafx.geometry.Pos;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.util.StringConverter;
+import roughcut.design.Choice;
+import roughcut.design.ChoiceDecision;
+import roughcut.desktop.session.Session;
+
+/** A decision between named ways. */
+public final class ChoiceField extends HBox {
+  private final ChoiceDecision decision;
+  private final Session session;
+  private final ComboBox<Choice> box = new ComboBox<>();
+  private boolean showing;
+
+  public ChoiceField(ChoiceDecision decision, Session session) {
+    super(8);
+    this.decision = decision;
+    this.session = session;
+    getStyleClass().add("decision");
+    setAlignment(Pos.CENTER_LEFT);
+    Label label = new Label(decision.label());
+    label.getStyleClass().add("decision-label");
+    label.setTooltip(new Tooltip(decision.hint()));
+    label.setLabelFor(box);
+    label.setMinWidth(Region.USE_PREF_SIZE);
+    Region space = new Region();
+    setHgrow(space, Priority.ALWAYS);
+    box.setId(decision.id());
+    box.getStyleClass().add("choice-box");
+    box.setAccessibleText(decision.label());
+    box.getItems().setAll(decision.choices());
+    box.setConverter(
+        new StringConverter<>() {
+          @Override
+          public String toString(Choice choice) {
+            return choice == null ? "" : choice.label();
+          }
+
+          @Override
+          public Choice fromString(String text) {
+            throw new UnsupportedOperationException("not editable");
+          }
+        });
+    box.valueProperty().addListener((p, was, is) -> chosen(is));
+    getChildren().addAll(label, space, box);
+    session.plan().addListener((p, was, is) -> show());
+    show();
+  }
+
+  public ChoiceDecision decision() {
+    return decision;
+  }
+
+  /** Moves the keyboard here. */
+  public void take() {
+    box.requestFocus();
+  }
+
+  private void show() {
+    showing = true;
+    Choice chosen = decision.in(session.build().get().design());
+    box.setValue(
+        decision.choices().stream()
+            .filter(c -> c.word().equals(chosen.word()))
+            .findFirst()
+            .orElse(null));
+    showing = false;
+  }
+
+  private void chosen(Choice choice) {
+    if (showing || choice == null) {
+      return;
+    }
+    session
+        .edit(
+            decision.label().toLowerCase(Locale.ROOT),
+            decision.id(),
+            build -> build.withDesign(decision.with(build.design(), choice)))
+        .ifPresent(refusal -> Platform.runLater(() -> refused(refusal)));
+    session.history().settle();
+  }
+
+  private void refused(String words) {
+    show();
+    Tooltip why = new Tooltip(words);
+    why.setAutoHide(true);
+    why.getStyleClass().add("refusal");
+    var at = box.localToScreen(0, box.getHeight() + 4);
+    why.show(box, at.getX(), at.getY());
+  }
+}

@@ -1,0 +1,107 @@
+package roughcut.desktop.control;
+
+import java.util.function.Consumer;
+import javafx.geometry.Pos;
+import javafx.scene.AccessibleRole;
+import javafx.scene.control.ContextMenu;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.Tooltip;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseButton;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import roughcut.measure.NumberWriter;
+import roughcut.measure.Units;
+import roughcut.measure.Value;
+import roughcut.measure.Worked;
+
+/**
+ * A number that a machine or ruler is to be set to: large, never editable, copied with Ctrl+C,
+ * asked for its sum with a click or Enter.
+ */
+public final class SettingRow extends HBox {
+  private final Label label = new Label();
+  private final Label number = new Label();
+  private final Label unit = new Label();
+  private final Consumer<Value> ask;
+  private Value value;
+  private Units units = Units.MM;
+
+  public SettingRow(String words, Consumer<Value> ask) {
+    this.ask = ask;
+    getStyleClass().add("setting");
+    setAlignment(Pos.BASELINE_LEFT);
+    setFocusTraversable(true);
+    setAccessibleRole(AccessibleRole.BUTTON);
+    label.setText(words);
+    label.getStyleClass().add("setting-label");
+    label.setMinWidth(0);
+    HBox.setHgrow(label, Priority.ALWAYS);
+    label.setMaxWidth(Double.MAX_VALUE);
+    number.getStyleClass().add("setting-number");
+    number.setMinWidth(Region.USE_PREF_SIZE);
+    unit.getStyleClass().add("setting-unit");
+    unit.setMinWidth(Region.USE_PREF_SIZE);
+    getChildren().addAll(label, number, unit);
+    setOnMouseClicked(
+        e -> {
+          requestFocus();
+          if (e.getButton() == MouseButton.PRIMARY) {
+            askForSum();
+          }
+        });
+    setOnKeyPressed(this::key);
+    MenuItem copy = new MenuItem("Copy the number");
+    copy.setOnAction(e -> copy());
+    MenuItem sum = new MenuItem("Show the sum");
+    sum.setOnAction(e -> askForSum());
+    ContextMenu menu = new ContextMenu(sum, copy);
+    setOnContextMenuRequested(e -> menu.show(this, e.getScreenX(), e.getScreenY()));
+    Tooltip.install(this, new Tooltip("Click for the sum, Ctrl+C copies the number"));
+  }
+
+  /** Shows a value; null when there is none just now. */
+  public void show(Value next, Units in) {
+    value = next;
+    units = in;
+    setVisible(next != null);
+    setManaged(next != null);
+    if (next == null) {
+      return;
+    }
+    setId("setting." + next.id());
+    boolean ratio = next.id().equals("scarf.wedge");
+    number.setText((ratio ? "1 : " : "") + NumberWriter.number(next.value(), next.quantity(), in));
+    unit.setText(
+        NumberWriter.sign(next.quantity(), in)
+            + NumberWriter.roundingError(next.value(), next.quantity(), in));
+    number.pseudoClassStateChanged(
+        States.MEASURING, next instanceof Worked worked && worked.fromMeasured());
+    setAccessibleText(label.getText() + ": " + next.text(in));
+  }
+
+  private void key(KeyEvent e) {
+    if (e.isShortcutDown() && e.getCode() == KeyCode.C) {
+      copy();
+      e.consume();
+    } else if (e.getCode() == KeyCode.ENTER || e.getCode() == KeyCode.SPACE) {
+      askForSum();
+      e.consume();
+    }
+  }
+
+  private void askForSum() {
+    if (value != null) {
+      ask.accept(value);
+    }
+  }
+
+  private void copy() {
+    if (value != null) {
+      Numbers.copy(value, units);
+    }
+  }
+}

@@ -1,0 +1,12 @@
+package roughcut.desktop.control;
+
+import javafx.css.PseudoClass;
+
+/** Conditions of our controls that the style sheet knows. */
+public final class States {
+  public static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
+  public static final PseudoClass MEASURING = PseudoClass.getPseudoClass("measuring");
+  public static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
+
+  private States() {}
+}

@@ -1,0 +1,176 @@
+package roughcut.desktop.control;
+
+import java.time.LocalDate;
+import java.util.ArrayDeque;
+import java.util.Deque;
+import java.util.Map;
+import java.util.function.Consumer;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Hyperlink;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import roughcut.desktop.session.Ago;
+import roughcut.measure.Given;
+import roughcut.measure.NumberWriter;
+import roughcut.measure.Units;
+import roughcut.measure.Value;
+import roughcut.measure.Worked;
+
+/**
+ * Where a number comes from: its formula, the values put in, and of each whether it was decided
+ * (click to go there), measured (and when) or worked out itself (click for its own sum).
+ */
+public final class SumCard extends VBox {
+  private final Label title = new Label();
+  private final Label number = new Label();
+  private final Label formula = new Label();
+  private final GridPane inputs = new GridPane();
+  private final Button back = new Button("back");
+  private final Deque<Worked> before = new ArrayDeque<>();
+  private final Consumer<String> goToDecision;
+  private Worked shown;
+  private Units units = Units.MM;
+
+  /**
+   * Makes a hidden card.
+   *
+   * @param goToDecision gets the id of a decision to go to
+   */
+  public SumCard(Consumer<String> goToDecision) {
+    super(6);
+    this.goToDecision = goToDecision;
+    setId("sum-card");
+    getStyleClass().add("sum-card");
+    setMaxSize(420, Region.USE_PREF_SIZE);
+    title.getStyleClass().add("sum-title");
+    title.setWrapText(true);
+    HBox.setHgrow(title, Priority.ALWAYS);
+    title.setMaxWidth(Double.MAX_VALUE);
+    number.getStyleClass().add("sum-number");
+    number.setMinWidth(Region.USE_PREF_SIZE);
+    formula.getStyleClass().add("sum-formula");
+    formula.setWrapText(true);
+    inputs.getStyleClass().add("sum-inputs");
+    inputs.setHgap(10);
+    inputs.setVgap(3);
+    Button copy = new Button("copy");
+    copy.getStyleClass().add("text-button");
+    copy.setOnAction(e -> Numbers.copy(shown, units));
+    Button close = new Button("close");
+    close.setId("sum-close");
+    close.getStyleClass().add("text-button");
+    close.setOnAction(e -> hide());
+    back.getStyleClass().add("text-button");
+    back.setOnAction(e -> goBack());
+    HBox buttons = new HBox(12, back, copy, close);
+    buttons.setAlignment(Pos.CENTER_RIGHT);
+    HBox head = new HBox(12, title, number);
+    head.setAlignment(Pos.TOP_LEFT);
+    ScrollPane scroll = new ScrollPane(inputs);
+    scroll.setFitToWidth(true);
+    scroll.getStyleClass().add("bare-scroll");
+    scroll.setMaxHeight(220);
+    getChildren().addAll(head, formula, scroll, buttons);
+    setOnKeyPressed(
+        e -> {
+          if (e.getCode() == KeyCode.ESCAPE) {
+            hide();
+            e.consume();
+          }
+        });
+    hide();
+  }
+
+  /** Shows the sum of a value; a decision is gone to instead. */
+  public void ask(Value value, Units in) {
+    if (value instanceof Worked worked) {
+      before.clear();
+      show(worked, in);
+    } else {
+      goToDecision.accept(value.id());
+    }
+  }
+
+  /** The plan changed: the same number's new sum, or nothing when it is no more. */
+  public void follow(Map<String, Worked> values, Units in) {
+    if (isVisible() && shown != null) {
+      Worked now = values.get(shown.id());
+      if (now == null) {
+        hide();
+      } else {
+        show(now, in);
+      }
+    }
+  }
+
+  public void hide() {
+    setVisible(false);
+    before.clear();
+  }
+
+  private void goBack() {
+    if (!before.isEmpty()) {
+      show(before.pop(), units);
+    }
+  }
+
+  private void show(Worked worked, Units in) {
+    shown = worked;
+    units = in;
+    title.setText(worked.label());
+    number.setText(worked.text(in));
+    formula.setText(worked.formula());
+    inputs.getChildren().clear();
+    int row = 0;
+    for (Worked.Input input : worked.inputs()) {
+      Label symbol = new Label(input.symbol());
+      symbol.getStyleClass().add("sum-symbol");
+      symbol.setMinWidth(Region.USE_PREF_SIZE);
+      Label value = new Label(input.value().text(in));
+      value.getStyleClass().add("sum-value");
+      value.setMinWidth(Region.USE_PREF_SIZE);
+      inputs.addRow(row++, symbol, value, source(input.value()));
+    }
+    back.setVisible(!before.isEmpty());
+    setVisible(true);
+  }
+
+  private Node source(Value value) {
+    Hyperlink link = new Hyperlink(words(value));
+    link.getStyleClass().add("sum-source");
+    link.setMinWidth(0);
+    if (value instanceof Given given) {
+      link.pseudoClassStateChanged(States.MEASURING, given.measured());
+      link.setOnAction(e -> goToDecision.accept(given.id()));
+    } else {
+      link.setOnAction(
+          e -> {
+            before.push(shown);
+            show((Worked) value, units);
+          });
+    }
+    return link;
+  }
+
+  private String words(Value value) {
+    if (value instanceof Given given) {
+      return given.measured()
+          ? given.label()
+              + ", measured "
+              + Ago.days(given.measuredOn(), LocalDate.now())
+              + " (decided "
+              + NumberWriter.text(given.nominal(), given.quantity(), units)
+              + ")"
+          : given.label() + ", decided";
+    }
+    return value.label() + ", worked out";
+  }
+}

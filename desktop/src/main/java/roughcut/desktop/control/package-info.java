@@ -1,0 +1,2 @@
+/** Controls of our own, used by every station. */
+package roughcut.desktop.control;

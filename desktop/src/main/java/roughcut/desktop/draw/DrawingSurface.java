@@ -1,0 +1,326 @@
+package roughcut.desktop.draw;
+
+import java.util.List;
+import java.util.function.Consumer;
+import java.util.function.DoubleConsumer;
+import javafx.geometry.Point2D;
+import javafx.geometry.VPos;
+import javafx.scene.AccessibleRole;
+import javafx.scene.Cursor;
+import javafx.scene.canvas.Canvas;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseButton;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.input.ScrollEvent;
+import javafx.scene.layout.Region;
+import javafx.scene.text.TextAlignment;
+import roughcut.drawing.Drawing;
+import roughcut.layout.FretLayout;
+import roughcut.measure.NumberWriter;
+import roughcut.measure.Quantity;
+import roughcut.measure.Units;
+
+/**
+ * The drawing with its ruler: pan by dragging, zoom by the wheel about the pointer, fit on a double
+ * click, and the section knife that runs along the ruler. The still drawing is painted once for
+ * each view; only the knife's layer is painted while the knife moves.
+ */
+public final class DrawingSurface extends Region {
+  private static final double GRIP = 9;
+  private static final double PADDING = 10;
+
+  private final Canvas still = new Canvas();
+  private final Canvas moving = new Canvas();
+  private Drawing drawing;
+  private FretLayout frets;
+  private Units units = Units.MM;
+  private View view;
+  private boolean fitted = true;
+  private boolean knifeShown = true;
+  private double knife;
+  private double knifeMost;
+  private List<MarkPainter.Target> targets = List.of();
+  private long stillPaints;
+  private Point2D pressed;
+  private boolean draggingKnife;
+  private boolean dragged;
+  private Consumer<String> onLink = link -> {};
+  private Consumer<Integer> onSpot = spot -> {};
+  private DoubleConsumer onKnife = x -> {};
+
+  public DrawingSurface() {
+    getChildren().addAll(still, moving);
+    getStyleClass().add("drawing-surface");
+    setFocusTraversable(true);
+    setAccessibleRole(AccessibleRole.IMAGE_VIEW);
+    setAccessibleText(
+        "Drawing. Left and right move the section knife by a millimetre, with Shift by a fret; plus and minus zoom; 0 fits.");
+    setMinSize(0, 0);
+    still.setMouseTransparent(true);
+    moving.setMouseTransparent(true);
+    setOnMousePressed(this::press);
+    setOnMouseDragged(this::drag);
+    setOnMouseReleased(this::release);
+    setOnMouseMoved(this::hover);
+    setOnScroll(this::scroll);
+    setOnKeyPressed(this::key);
+  }
+
+  /** Shows a drawing; the view stays unless everything was to be seen. */
+  public void show(Drawing next, FretLayout frets, Units units, double knifeMost) {
+    this.drawing = next;
+    this.frets = frets;
+    this.units = units;
+    this.knifeMost = knifeMost;
+    if (fitted) {
+      view = null;
+    }
+    paintStill();
+    paintMoving();
+  }
+
+  /** What to do when a label that tells a value is clicked: gets the value's id. */
+  public void onLink(Consumer<String> action) {
+    onLink = action;
+  }
+
+  /** What to do when a thin spot is clicked: gets its index. */
+  public void onSpot(Consumer<Integer> action) {
+    onSpot = action;
+  }
+
+  /** What to do when the knife moved: gets its place, mm from the nut line. */
+  public void onKnife(DoubleConsumer action) {
+    onKnife = action;
+  }
+
+  public void showKnife(boolean shown) {
+    knifeShown = shown;
+    paintMoving();
+  }
+
+  public double knife() {
+    return knife;
+  }
+
+  /** Puts the knife there, within the neck, and tells. */
+  public void knife(double x) {
+    knife = Math.max(0, Math.min(knifeMost, x));
+    paintMoving();
+    onKnife.accept(knife);
+  }
+
+  /** The whole drawing again. */
+  public void fit() {
+    fitted = true;
+    view = null;
+    paintStill();
+    paintMoving();
+  }
+
+  /** Flies to a place of the drawing, closer by. */
+  public void flyTo(double x, double y) {
+    ensureView();
+    fitted = false;
+    double scale = Math.max(view.scale(), 3);
+    view =
+        new View(scale, 0, 0)
+            .centred(x, y, getWidth() / 2, Ruler.HEIGHT + (getHeight() - Ruler.HEIGHT) / 2);
+    paintStill();
+    paintMoving();
+  }
+
+  public void zoom(double factor) {
+    zoom(factor, getWidth() / 2, (getHeight() + Ruler.HEIGHT) / 2);
+  }
+
+  public View view() {
+    ensureView();
+    return view;
+  }
+
+  /** How often the still layer was painted; a knife that moves must not raise it. */
+  public long stillPaints() {
+    return stillPaints;
+  }
+
+  @Override
+  protected void layoutChildren() {
+    if (still.getWidth() != getWidth() || still.getHeight() != getHeight()) {
+      still.setWidth(getWidth());
+      still.setHeight(getHeight());
+      moving.setWidth(getWidth());
+      moving.setHeight(getHeight());
+      if (fitted) {
+        view = null;
+      }
+      paintStill();
+      paintMoving();
+    }
+  }
+
+  private void ensureView() {
+    if (view == null && drawing != null) {
+      view =
+          View.fitting(
+              drawing.bounds(),
+              PADDING,
+              Ruler.HEIGHT,
+              Math.max(10, getWidth() - 2 * PADDING),
+              Math.max(10, getHeight() - Ruler.HEIGHT - PADDING));
+    }
+  }
+
+  private void paintStill() {
+    if (drawing == null || getWidth() < 1 || getHeight() < 1) {
+      return;
+    }
+    ensureView();
+    stillPaints++;
+    GraphicsContext g = still.getGraphicsContext2D();
+    g.setFill(Ink.SHEET);
+    g.fillRect(0, 0, getWidth(), getHeight());
+    targets = MarkPainter.paint(g, drawing, view);
+    Ruler.paint(g, view, frets, units, getWidth());
+  }
+
+  private void paintMoving() {
+    if (drawing == null || getWidth() < 1) {
+      return;
+    }
+    ensureView();
+    GraphicsContext g = moving.getGraphicsContext2D();
+    g.clearRect(0, 0, getWidth(), getHeight());
+    if (!knifeShown) {
+      return;
+    }
+    double px = view.px(knife);
+    g.setStroke(Ink.TOUCH);
+    g.setFill(Ink.TOUCH);
+    g.setLineWidth(isFocused() ? 2.4 : 1.6);
+    double top = Ruler.HEIGHT + 4;
+    g.strokeLine(px, top, px, getHeight());
+    g.fillPolygon(new double[] {px - 6, px + 6, px}, new double[] {top, top, top + 10}, 3);
+    g.setFont(Ink.regular(11));
+    g.setTextBaseline(VPos.BASELINE);
+    boolean atRight = px > getWidth() - 170;
+    g.setTextAlign(atRight ? TextAlignment.RIGHT : TextAlignment.LEFT);
+    String place =
+        "knife, " + frets.near(knife) + " · " + NumberWriter.text(knife, Quantity.LENGTH, units);
+    g.fillText(place, px + (atRight ? -10 : 10), top + 9);
+  }
+
+  private boolean onKnifeLine(MouseEvent e) {
+    return knifeShown
+        && view != null
+        && Math.abs(e.getX() - view.px(knife)) < GRIP
+        && e.getY() > Ruler.HEIGHT - 4;
+  }
+
+  private MarkPainter.Target target(MouseEvent e) {
+    for (int i = targets.size() - 1; i >= 0; i--) {
+      if (targets.get(i).box().contains(e.getX(), e.getY())) {
+        return targets.get(i);
+      }
+    }
+    return null;
+  }
+
+  private void press(MouseEvent e) {
+    requestFocus();
+    pressed = new Point2D(e.getX(), e.getY());
+    draggingKnife = onKnifeLine(e) && e.getButton() == MouseButton.PRIMARY;
+    dragged = false;
+  }
+
+  private void drag(MouseEvent e) {
+    if (drawing == null || pressed == null) {
+      return;
+    }
+    dragged |= pressed.distance(e.getX(), e.getY()) > 3;
+    if (draggingKnife) {
+      knife(view.x(e.getX()));
+    } else if (dragged) {
+      fitted = false;
+      view = view.moved(e.getX() - pressed.getX(), e.getY() - pressed.getY());
+      pressed = new Point2D(e.getX(), e.getY());
+      paintStill();
+      paintMoving();
+    }
+  }
+
+  private void release(MouseEvent e) {
+    if (!dragged && drawing != null) {
+      MarkPainter.Target target = target(e);
+      if (target != null && target.spot() >= 0) {
+        onSpot.accept(target.spot());
+      } else if (target != null) {
+        onLink.accept(target.link());
+      } else if (e.getClickCount() == 2) {
+        fit();
+      } else if (knifeShown && e.getY() < Ruler.HEIGHT) {
+        knife(view.x(e.getX()));
+      }
+    }
+    draggingKnife = false;
+  }
+
+  private void hover(MouseEvent e) {
+    if (view != null) {
+      setCursor(
+          onKnifeLine(e) ? Cursor.H_RESIZE : target(e) != null ? Cursor.HAND : Cursor.DEFAULT);
+    }
+  }
+
+  private void scroll(ScrollEvent e) {
+    if (e.getDeltaY() != 0) {
+      zoom(Math.pow(1.0015, e.getDeltaY()), e.getX(), e.getY());
+      e.consume();
+    }
+  }
+
+  private void zoom(double factor, double px, double py) {
+    if (drawing == null) {
+      return;
+    }
+    ensureView();
+    fitted = false;
+    view = view.zoomed(factor, px, py);
+    paintStill();
+    paintMoving();
+  }
+
+  private void key(KeyEvent e) {
+    if (e.isShortcutDown() || e.isAltDown()) {
+      return;
+    }
+    switch (e.getCode()) {
+      case LEFT -> knife(e.isShiftDown() ? fretBeside(-1) : knife - 1);
+      case RIGHT -> knife(e.isShiftDown() ? fretBeside(1) : knife + 1);
+      case HOME -> knife(0);
+      case END -> knife(knifeMost);
+      case PLUS, ADD, EQUALS -> zoom(1.25);
+      case MINUS, SUBTRACT -> zoom(0.8);
+      case DIGIT0, NUMPAD0 -> fit();
+      default -> {
+        return;
+      }
+    }
+    e.consume();
+  }
+
+  /** The next fret in that direction, the nut line being 0. */
+  private double fretBeside(int direction) {
+    double next = direction < 0 ? 0 : knifeMost;
+    for (FretLayout.Fret fret : frets.frets()) {
+      if (direction > 0 && fret.x() > knife + 0.01) {
+        return fret.x();
+      }
+      if (direction < 0 && fret.x() < knife - 0.01) {
+        next = fret.x();
+      }
+    }
+    return next;
+  }
+}

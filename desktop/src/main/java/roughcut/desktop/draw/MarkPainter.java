@@ -1,0 +1,131 @@
+package roughcut.desktop.draw;
+
+import java.util.ArrayList;
+import java.util.List;
+import javafx.geometry.BoundingBox;
+import javafx.geometry.VPos;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.shape.StrokeLineJoin;
+import javafx.scene.text.Font;
+import javafx.scene.text.Text;
+import javafx.scene.text.TextAlignment;
+import roughcut.drawing.Drawing;
+import roughcut.drawing.Lines;
+import roughcut.drawing.Mark;
+import roughcut.geometry.Point;
+
+/** Paints a drawing's marks, and remembers where the ones stand that can be clicked. */
+public final class MarkPainter {
+  /**
+   * A place that can be clicked.
+   *
+   * @param link id of the value or decision told there, or null
+   * @param spot index of the thin spot, or −1
+   */
+  public record Target(BoundingBox box, String link, int spot) {}
+
+  private final GraphicsContext g;
+  private final View view;
+  private final List<Target> targets = new ArrayList<>();
+  private final List<BoundingBox> labels = new ArrayList<>();
+
+  private MarkPainter(GraphicsContext g, View view) {
+    this.g = g;
+    this.view = view;
+  }
+
+  /** Paints all marks; hands back what can be clicked. */
+  public static List<Target> paint(GraphicsContext g, Drawing drawing, View view) {
+    MarkPainter painter = new MarkPainter(g, view);
+    g.setLineJoin(StrokeLineJoin.ROUND);
+    g.setTextBaseline(VPos.BASELINE);
+    double scale = Ink.PAPER / view.scale();
+    for (Mark mark : drawing.marks()) {
+      if (mark instanceof Mark.Spot spot) {
+        painter.spot(spot, scale);
+      } else {
+        Lines.parts(mark, scale).forEach(painter::part);
+      }
+    }
+    return painter.targets;
+  }
+
+  private void part(Mark mark) {
+    if (mark instanceof Mark.Fill fill) {
+      trace(fill.shape().corners(), true);
+      g.setFill(Ink.colour(fill.fill()));
+      g.fill();
+      Grain.draw(g, fill, view);
+    } else if (mark instanceof Mark.Path path) {
+      g.setStroke(Ink.colour(path.role().colour()));
+      g.setLineWidth(Ink.width(path.role().pen()));
+      g.setLineDashes(Ink.dashes(path.role().dash()));
+      trace(path.points(), path.closed());
+      g.stroke();
+    } else if (mark instanceof Mark.Text text) {
+      text(text, text.link(), -1);
+    }
+  }
+
+  private void spot(Mark.Spot spot, double scale) {
+    for (Mark part : Lines.of(spot, scale)) {
+      if (part instanceof Mark.Text text) {
+        text(text, null, spot.index());
+      } else {
+        part(part);
+      }
+    }
+    double r = 2 * Ink.PAPER;
+    targets.add(
+        new Target(
+            new BoundingBox(view.px(spot.at().x()) - r, view.py(spot.at().y()) - r, 2 * r, 2 * r),
+            null,
+            spot.index()));
+  }
+
+  private void trace(List<Point> points, boolean closed) {
+    g.beginPath();
+    g.moveTo(view.px(points.get(0).x()), view.py(points.get(0).y()));
+    for (int i = 1; i < points.size(); i++) {
+      g.lineTo(view.px(points.get(i).x()), view.py(points.get(i).y()));
+    }
+    if (closed) {
+      g.closePath();
+    }
+  }
+
+  private void text(Mark.Text text, String link, int spot) {
+    Font font = Ink.font(text.size());
+    double width = width(text.text(), font);
+    double x = view.px(text.at().x()) - width * text.anchor().ordinal() / 2;
+    double y = free(x, view.py(text.at().y()), width, font.getSize());
+    g.setFont(font);
+    g.setTextAlign(TextAlignment.LEFT);
+    g.setFill(Ink.colour(text.role().colour()));
+    g.fillText(text.text(), x, y);
+    BoundingBox box = new BoundingBox(x - 3, y - font.getSize() - 1, width + 6, font.getSize() + 6);
+    labels.add(box);
+    if (link != null || spot >= 0) {
+      targets.add(new Target(box, link, spot));
+    }
+  }
+
+  /** Moves a label down by a line, up to three times, when another already stands there. */
+  private double free(double x, double y, double width, double size) {
+    double at = y;
+    for (int i = 0; i < 3; i++) {
+      BoundingBox box = new BoundingBox(x, at - size, width, size);
+      if (labels.stream().noneMatch(l -> l.intersects(box))) {
+        return at;
+      }
+      at += size + 4;
+    }
+    return y;
+  }
+
+  private static double width(String text, Font font) {
+    Text measured = new Text(text);
+    measured.setFont(font);
+    return measured.getLayoutBounds().getWidth();
+  }
+}

@@ -1,0 +1,2 @@
+/** The desktop application: starting it. */
+package roughcut.desktop;

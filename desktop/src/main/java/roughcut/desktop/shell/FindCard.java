@@ -1,0 +1,126 @@
+package roughcut.desktop.shell;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.function.Supplier;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListCell;
+import javafx.scene.control.ListView;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+
+/** Finds any number, decision or command by its words. */
+final class FindCard extends VBox {
+  private static final int MOST = 60;
+
+  private final TextField words = new TextField();
+  private final ListView<Command> found = new ListView<>();
+  private final Supplier<List<Command>> everything;
+
+  FindCard(Supplier<List<Command>> everything) {
+    super(8);
+    this.everything = everything;
+    setId("find-card");
+    getStyleClass().add("find-card");
+    setMaxSize(520, 380);
+    words.setId("find-words");
+    words.setPromptText("a number, a decision, something to do");
+    words.textProperty().addListener((p, was, is) -> filter());
+    words.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+    found.setId("find-results");
+    found.setPlaceholder(new Label("Nothing here goes by these words."));
+    found.setCellFactory(list -> new Cell());
+    found.setFocusTraversable(false);
+    found.setOnMouseClicked(e -> run());
+    VBox.setVgrow(found, Priority.ALWAYS);
+    getChildren().addAll(words, found);
+    setVisible(false);
+  }
+
+  void open() {
+    setVisible(true);
+    words.clear();
+    filter();
+    words.requestFocus();
+  }
+
+  void close() {
+    setVisible(false);
+  }
+
+  private void filter() {
+    List<String> wanted =
+        Arrays.asList(words.getText().toLowerCase(Locale.ROOT).strip().split("\\s+"));
+    found
+        .getItems()
+        .setAll(
+            everything.get().stream()
+                .filter(
+                    c ->
+                        wanted.stream()
+                            .allMatch(w -> c.words().toLowerCase(Locale.ROOT).contains(w)))
+                .limit(MOST)
+                .toList());
+    found.getSelectionModel().selectFirst();
+  }
+
+  private void key(KeyEvent e) {
+    int at = found.getSelectionModel().getSelectedIndex();
+    if (e.getCode() == KeyCode.DOWN || e.getCode() == KeyCode.UP) {
+      int next =
+          Math.max(
+              0,
+              Math.min(found.getItems().size() - 1, at + (e.getCode() == KeyCode.DOWN ? 1 : -1)));
+      found.getSelectionModel().select(next);
+      found.scrollTo(Math.max(0, next - 3));
+      e.consume();
+    } else if (e.getCode() == KeyCode.ENTER) {
+      run();
+      e.consume();
+    } else if (e.getCode() == KeyCode.ESCAPE) {
+      close();
+      e.consume();
+    }
+  }
+
+  private void run() {
+    Command command = found.getSelectionModel().getSelectedItem();
+    if (command != null) {
+      close();
+      command.action().run();
+    }
+  }
+
+  private static final class Cell extends ListCell<Command> {
+    private final Label words = new Label();
+    private final Label detail = new Label();
+    private final HBox row = new HBox(10, words, detail);
+
+    Cell() {
+      HBox.setHgrow(words, Priority.ALWAYS);
+      words.setMaxWidth(Double.MAX_VALUE);
+      words.setMinWidth(0);
+      detail.setMinWidth(Region.USE_PREF_SIZE);
+      detail.getStyleClass().add("find-detail");
+      setPrefWidth(0);
+    }
+
+    @Override
+    protected void updateItem(Command command, boolean empty) {
+      super.updateItem(command, empty);
+      if (empty || command == null) {
+        setGraphic(null);
+      } else {
+        words.setText(command.words());
+        detail.setText(command.detail());
+        setGraphic(row);
+      }
+    }
+  }
+}

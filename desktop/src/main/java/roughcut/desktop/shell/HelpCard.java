@@ -1,0 +1,57 @@
+package roughcut.desktop.shell;
+
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+
+/** What can be pressed. */
+final class HelpCard extends VBox {
+  private static final String[][] KEYS = {
+    {"Ctrl+1 … 9", "stations, in the order of work"},
+    {"Ctrl+K", "find a number, a decision, something to do"},
+    {"Ctrl+Z, Ctrl+Shift+Z", "undo, redo; without limit"},
+    {"Ctrl+S", "save now (it is saved by itself after every edit)"},
+    {"Ctrl+O", "open a build"},
+    {"Ctrl+P", "full-size sheets"},
+    {"Ctrl+C", "copy the number in hand, or a table's rows"},
+    {"Ctrl+U", "millimetres, inches, fractions"},
+    {"Ctrl+B", "as designed, as built"},
+    {"", ""},
+    {"In a number", "up and down nudge it; with Shift ten steps, with Ctrl a tenth"},
+    {"F2", "enter what was measured instead"},
+    {"", ""},
+    {"On the drawing", "← → move the knife 1 mm, with Shift by a fret; Home and End"},
+    {"+  −  0", "closer, further, everything; or wheel and double click"},
+    {"Click a number", "shows its sum"},
+    {"Esc", "leaves whatever is open"},
+  };
+
+  HelpCard() {
+    super(12);
+    setId("help-card");
+    getStyleClass().add("help-card");
+    setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
+    Label title = new Label("What can be pressed");
+    title.getStyleClass().add("help-title");
+    GridPane keys = new GridPane();
+    keys.setHgap(18);
+    keys.setVgap(6);
+    for (int i = 0; i < KEYS.length; i++) {
+      Label key = new Label(KEYS[i][0]);
+      key.getStyleClass().add("help-key");
+      keys.addRow(i, key, new Label(KEYS[i][1]));
+    }
+    Label care =
+        new Label(
+            "Numbers are for planning. Your machines' manuals, local rules and qualified people come first:\n"
+                + "guards in place, dust away, and a cut in scrap before the cut in the piece.");
+    care.getStyleClass().add("help-care");
+    Button close = new Button("close");
+    close.getStyleClass().add("text-button");
+    close.setOnAction(e -> setVisible(false));
+    getChildren().addAll(title, keys, care, close);
+    setVisible(false);
+  }
+}

@@ -1,0 +1,301 @@
+package roughcut.desktop.shell;
+
+import java.util.ArrayList;
+import java.util.List;
+import javafx.geometry.Insets;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.Parent;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyCodeCombination;
+import javafx.scene.input.KeyCombination;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import roughcut.design.Decision;
+import roughcut.design.Decisions;
+import roughcut.design.PartDecisions;
+import roughcut.desktop.control.SumCard;
+import roughcut.desktop.control.ThinRail;
+import roughcut.desktop.draw.DrawingSurface;
+import roughcut.desktop.session.Habits;
+import roughcut.desktop.session.Session;
+import roughcut.desktop.session.Workspace;
+import roughcut.desktop.station.BlanksStation;
+import roughcut.desktop.station.LayoutStation;
+import roughcut.desktop.station.NeckStation;
+import roughcut.desktop.station.SheetsStation;
+import roughcut.desktop.station.Station;
+import roughcut.drawing.StationDrawing;
+import roughcut.measure.Units;
+import roughcut.measure.Worked;
+import roughcut.plan.Plan;
+import roughcut.thin.ThinSpot;
+
+/**
+ * The window's content: stations at the left, the drawing on its ruler in the middle, numbers at
+ * the right, thin spots along the bottom.
+ */
+public final class ShopWindow {
+  private static final int FIRST_STATION = 2;
+  private static final KeyCombination REDO =
+      new KeyCodeCombination(KeyCode.Z, KeyCombination.SHORTCUT_DOWN, KeyCombination.SHIFT_DOWN);
+
+  private final Workspace workspace;
+  private final Session session;
+  private final Habits habits;
+  private final DrawingSurface surface = new DrawingSurface();
+  private final VBox middle = new VBox();
+  private final BorderPane body = new BorderPane();
+  private final StackPane root = new StackPane(body);
+  private final SumCard sum = new SumCard(this::goTo);
+  private final Notice notice = new Notice();
+  private final HelpCard help = new HelpCard();
+  private final FindCard find = new FindCard(this::everything);
+  private final List<Station> stations;
+  private final StationRail rail;
+  private final ThinRail thin;
+  private final FileActions files;
+  private final Tour tour;
+  private int station = -1;
+  private int chosenSpot = -1;
+
+  public ShopWindow(Workspace workspace, Habits habits) {
+    this.workspace = workspace;
+    this.session = workspace.session();
+    this.habits = habits;
+    session.units().set(habits.units());
+    tour = new Tour(() -> habits.markSeen("tour"));
+    files = new FileActions(workspace, notice, () -> root.getScene().getWindow());
+    stations =
+        List.of(
+            new LayoutStation(session, v -> sum.ask(v, units()), surface::knife),
+            new BlanksStation(session, v -> sum.ask(v, units())),
+            new NeckStation(session, v -> sum.ask(v, units())),
+            new SheetsStation(session, this::draw));
+    rail = new StationRail(stations, this::choose);
+    thin = new ThinRail(this::flyTo, v -> sum.ask(v, units()));
+    surface.onLink(this::link);
+    surface.onSpot(this::flyTo);
+    surface.onKnife(x -> stations.get(station).knife(x));
+    assemble();
+    session.plan().addListener((p, was, is) -> refresh());
+    session.units().addListener((p, was, is) -> refresh());
+    workspace.state().addListener((p, was, is) -> files.tellSaving(is));
+    surface.knife(0);
+  }
+
+  public Parent root() {
+    return root;
+  }
+
+  public Workspace workspace() {
+    return workspace;
+  }
+
+  /** Starts the look around when it wasn't seen yet. */
+  public void welcome() {
+    if (!habits.seen("tour")) {
+      tour.start();
+    }
+  }
+
+  private Units units() {
+    return session.units().get();
+  }
+
+  private void assemble() {
+    root.getStyleClass().add("shop-window");
+    VBox.setVgrow(surface, Priority.ALWAYS);
+    body.setTop(
+        new TopBar(
+            workspace,
+            files.menu(() -> choose(stations.size() - 1), this::showHelp),
+            this::openFind,
+            this::nextUnits));
+    body.setLeft(rail);
+    body.setCenter(middle);
+    body.setBottom(thin);
+    StackPane.setAlignment(sum, Pos.BOTTOM_RIGHT);
+    StackPane.setMargin(sum, new Insets(0, 292, 122, 0));
+    StackPane.setAlignment(find, Pos.TOP_CENTER);
+    StackPane.setMargin(find, new Insets(54, 0, 0, 0));
+    StackPane.setAlignment(tour, Pos.BOTTOM_LEFT);
+    StackPane.setMargin(tour, new Insets(0, 0, 126, 124));
+    root.getChildren().addAll(sum, tour, help, find);
+    root.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+    middle.getChildren().addAll(notice, surface);
+    choose(FIRST_STATION);
+  }
+
+  /** Goes to a station. */
+  public void choose(int index) {
+    if (index < 0 || index >= stations.size() || index == station) {
+      return;
+    }
+    station = index;
+    Station here = stations.get(index);
+    body.setRight(here.panel());
+    middle.getChildren().setAll(notice, surface);
+    if (here.lower().isManaged()) {
+      middle.getChildren().add(here.lower());
+    }
+    surface.showKnife(here.hasKnife());
+    surface.fit();
+    refresh();
+  }
+
+  public DrawingSurface surface() {
+    return surface;
+  }
+
+  private void refresh() {
+    Plan plan = session.plan().get();
+    if (chosenSpot >= plan.thinSpots().size()) {
+      chosenSpot = -1;
+    }
+    draw();
+    rail.show(plan, station);
+    thin.show(plan.thinSpots(), units(), chosenSpot);
+    sum.follow(plan.values(), units());
+  }
+
+  private void draw() {
+    Plan plan = session.plan().get();
+    Station here = stations.get(station);
+    surface.show(here.drawing(plan, units()), plan.frets(), units(), plan.neck().heelEnd().value());
+    here.show(plan, units(), surface.knife());
+  }
+
+  /** Flies to a thin spot, with the knife in place. */
+  private void flyTo(int index) {
+    Plan plan = session.plan().get();
+    ThinSpot spot = plan.thinSpots().get(index);
+    chosenSpot = index;
+    for (int i = 0; i < stations.size(); i++) {
+      if (stations.get(i).owns(spot)) {
+        choose(i);
+      }
+    }
+    surface.flyTo(spot.x(), StationDrawing.spotY(plan, spot, StationDrawing.elevationY(plan)));
+    surface.knife(spot.x());
+    thin.show(plan.thinSpots(), units(), index);
+    sum.ask(spot.left(), units());
+  }
+
+  private void link(String id) {
+    session.plan().get().value(id).ifPresentOrElse(v -> sum.ask(v, units()), () -> goTo(id));
+  }
+
+  /** Goes to the field where something is decided. */
+  private void goTo(String decisionId) {
+    if (stations.get(station).goTo(decisionId)) {
+      return;
+    }
+    for (int i = 0; i < stations.size(); i++) {
+      if (stations.get(i).goTo(decisionId)) {
+        choose(i);
+        stations.get(i).goTo(decisionId);
+        return;
+      }
+    }
+  }
+
+  private void nextUnits() {
+    Units next =
+        switch (units().system()) {
+          case MM -> Units.DECIMAL_INCH;
+          case INCH -> Units.FRACTION_64;
+          case FRACTION -> Units.MM;
+        };
+    session.units().set(next);
+    habits.units(next);
+  }
+
+  private void openFind() {
+    find.open();
+  }
+
+  private void showHelp() {
+    help.setVisible(!help.isVisible());
+  }
+
+  private List<Command> everything() {
+    List<Command> all = new ArrayList<>();
+    for (int i = 0; i < stations.size(); i++) {
+      int index = i;
+      all.add(
+          new Command("Go to " + stations.get(i).name(), "Ctrl+" + (i + 1), () -> choose(index)));
+    }
+    files.menu(() -> choose(stations.size() - 1), this::showHelp).stream()
+        .filter(c -> c != null)
+        .forEach(all::add);
+    all.add(new Command("Undo", "Ctrl+Z", session::undo));
+    all.add(new Command("Redo", "Ctrl+Shift+Z", session::redo));
+    all.add(new Command("Millimetres, inches, fractions", "Ctrl+U", this::nextUnits));
+    all.add(new Command("The whole drawing", "0", surface::fit));
+    List<Decision> decisions = new ArrayList<>(Decisions.all());
+    decisions.addAll(PartDecisions.of(session.build().get().design()));
+    for (Decision decision : decisions) {
+      all.add(
+          new Command(
+              "Decide: " + decision.label(),
+              decision.editable(session.build().get().design(), units()),
+              () -> goTo(decision.id())));
+    }
+    for (Worked worked : session.plan().get().values().values()) {
+      all.add(new Command(worked.label(), worked.text(units()), () -> sum.ask(worked, units())));
+    }
+    return all;
+  }
+
+  private void key(KeyEvent e) {
+    if (e.getCode() == KeyCode.F1) {
+      showHelp();
+      e.consume();
+    } else if (e.getCode() == KeyCode.ESCAPE) {
+      leave(e);
+    } else if (REDO.match(e)) {
+      session.redo();
+      e.consume();
+    } else if (e.isShortcutDown() && !e.isAltDown() && !e.isShiftDown()) {
+      shortcut(e);
+    }
+  }
+
+  private void leave(KeyEvent e) {
+    for (Node card : List.of(find, help, sum)) {
+      if (card.isVisible()) {
+        card.setVisible(false);
+        e.consume();
+        return;
+      }
+    }
+  }
+
+  private void shortcut(KeyEvent e) {
+    Runnable action =
+        switch (e.getCode()) {
+          case Z -> session::undo;
+          case Y -> session::redo;
+          case S -> workspace::save;
+          case O -> files::open;
+          case P -> () -> choose(stations.size() - 1);
+          case K -> this::openFind;
+          case U -> this::nextUnits;
+          case B -> () -> session.asBuilt().set(!session.asBuilt().get());
+          default -> null;
+        };
+    int digit =
+        e.getCode().isDigitKey() && e.getText().length() == 1 ? e.getText().charAt(0) - '1' : -1;
+    if (action == null && digit >= 0 && digit < stations.size()) {
+      action = () -> choose(digit);
+    }
+    if (action != null) {
+      action.run();
+      e.consume();
+    }
+  }
+}

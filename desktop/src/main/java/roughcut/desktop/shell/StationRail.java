@@ -1,0 +1,63 @@
+package roughcut.desktop.shell;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.function.IntConsumer;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.VBox;
+import roughcut.desktop.control.States;
+import roughcut.desktop.station.Station;
+import roughcut.plan.Plan;
+import roughcut.thin.ThinSpot;
+
+/** The stations down the left in the order of work, each with how it stands. */
+final class StationRail extends VBox {
+  private final List<Button> buttons = new ArrayList<>();
+  private final List<Label> states = new ArrayList<>();
+  private final List<Station> stations;
+
+  StationRail(List<Station> stations, IntConsumer choose) {
+    this.stations = stations;
+    getStyleClass().add("station-rail");
+    for (int i = 0; i < stations.size(); i++) {
+      int index = i;
+      Label name = new Label(stations.get(i).name());
+      name.getStyleClass().add("station-name");
+      Label state = new Label();
+      state.getStyleClass().add("station-state");
+      Button button = new Button();
+      button.setGraphic(new VBox(2, name, state));
+      button.getStyleClass().add("station-button");
+      button.setMaxWidth(Double.MAX_VALUE);
+      button.setId("station." + stations.get(i).name().toLowerCase(Locale.ROOT));
+      button.setTooltip(new Tooltip(stations.get(i).name() + " (Ctrl+" + (i + 1) + ")"));
+      button.setOnAction(e -> choose.accept(index));
+      buttons.add(button);
+      states.add(state);
+      getChildren().add(button);
+    }
+  }
+
+  void show(Plan plan, int chosen) {
+    for (int i = 0; i < stations.size(); i++) {
+      Station station = stations.get(i);
+      List<ThinSpot> own = plan.thinSpots().stream().filter(station::owns).toList();
+      long stops = own.stream().filter(s -> s.state() == ThinSpot.State.STOP).count();
+      long looks = own.stream().filter(s -> s.state() == ThinSpot.State.LOOK).count();
+      String words =
+          stops > 0
+              ? stops + " at stop"
+              : looks > 0 ? looks + " to look at" : own.isEmpty() ? "" : "clear";
+      Label state = states.get(i);
+      state.setText(words);
+      state
+          .getStyleClass()
+          .setAll("station-state", stops > 0 ? "is-stop" : looks > 0 ? "is-look" : "is-clear");
+      buttons.get(i).pseudoClassStateChanged(States.CHOSEN, i == chosen);
+      buttons.get(i).setAccessibleText(station.name() + (words.isEmpty() ? "" : ", " + words));
+    }
+  }
+}

@@ -1,0 +1,196 @@
+package roughcut.desktop.shell;
+
+import java.util.List;
+import java.util.Locale;
+import javafx.beans.binding.Bindings;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.SeparatorMenuItem;
+import javafx.scene.control.Toggle;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.shape.SVGPath;
+import roughcut.desktop.session.Session;
+import roughcut.desktop.session.Workspace;
+import roughcut.measure.NumberWriter;
+import roughcut.measure.Quantity;
+import roughcut.measure.Units;
+import roughcut.plan.Plan;
+
+/**
+ * Name of the build with its menu, what it is, as designed or as built, find, undo and redo, units.
+ */
+final class TopBar extends HBox {
+  private static final String UNDO = "M6,1 L1.5,5 L6,9 M2,5 H9 C13,5 13,11 9,11";
+  private static final String REDO = "M7,1 L11.5,5 L7,9 M11,5 H4 C0,5 0,11 4,11";
+
+  private final Session session;
+  private final MenuButton name = new MenuButton();
+  private final Label about = new Label();
+  private final Label saving = new Label();
+  private final Button undo = icon(UNDO, "undo");
+  private final Button redo = icon(REDO, "redo");
+
+  TopBar(Workspace workspace, List<Command> fileCommands, Runnable find, Runnable units) {
+    super(14);
+    this.session = workspace.session();
+    getStyleClass().add("top-bar");
+    setAlignment(Pos.CENTER_LEFT);
+    name.setId("build-menu");
+    name.getStyleClass().add("build-name");
+    name.setMinWidth(Region.USE_PREF_SIZE);
+    name.setMaxWidth(240);
+    for (Command command : fileCommands) {
+      if (command == null) {
+        name.getItems().add(new SeparatorMenuItem());
+      } else {
+        MenuItem item =
+            new MenuItem(
+                command.words() + (command.detail().isEmpty() ? "" : "    " + command.detail()));
+        item.setOnAction(e -> command.action().run());
+        name.getItems().add(item);
+      }
+    }
+    about.getStyleClass().add("about");
+    about.setMinWidth(0);
+    saving.getStyleClass().add("saving");
+    saving.setId("saving");
+    saving.setMinWidth(Region.USE_PREF_SIZE);
+    getChildren()
+        .addAll(
+            name,
+            about,
+            saving,
+            stretch(),
+            designedOrBuilt(),
+            stretch(),
+            findButton(find),
+            undoButtons(),
+            unitsSwitch(units));
+    session.plan().addListener((p, was, is) -> show(is));
+    workspace.state().addListener((p, was, is) -> saving(is));
+    saving(workspace.state().get());
+    show(session.plan().get());
+  }
+
+  private static Region stretch() {
+    Region region = new Region();
+    HBox.setHgrow(region, Priority.ALWAYS);
+    return region;
+  }
+
+  private static Button icon(String path, String words) {
+    SVGPath shape = new SVGPath();
+    shape.setContent(path);
+    shape.getStyleClass().add("icon");
+    Button button = new Button();
+    button.setGraphic(shape);
+    button.getStyleClass().add("icon-button");
+    button.setAccessibleText(words);
+    button.setId(words);
+    button.setMinWidth(Region.USE_PREF_SIZE);
+    return button;
+  }
+
+  private HBox designedOrBuilt() {
+    ToggleButton designed = new ToggleButton("as designed");
+    designed.setId("as-designed");
+    ToggleButton built = new ToggleButton("as built");
+    built.setId("as-built");
+    ToggleGroup group = new ToggleGroup();
+    group.getToggles().addAll(designed, built);
+    group.selectToggle(session.asBuilt().get() ? built : designed);
+    group.selectedToggleProperty().addListener((p, was, is) -> choose(group, was, is, is == built));
+    session.asBuilt().addListener((p, was, is) -> group.selectToggle(is ? built : designed));
+    HBox box = new HBox(designed, built);
+    box.getStyleClass().add("switch");
+    box.setMinWidth(Region.USE_PREF_SIZE);
+    box.setMaxHeight(Region.USE_PREF_SIZE);
+    return box;
+  }
+
+  private void choose(ToggleGroup group, Toggle was, Toggle is, boolean built) {
+    if (is == null) {
+      group.selectToggle(was);
+    } else {
+      session.asBuilt().set(built);
+    }
+  }
+
+  private Button findButton(Runnable find) {
+    Button button = new Button("Find a number or a step   Ctrl K");
+    button.setId("find");
+    button.getStyleClass().add("find-button");
+    button.setMinWidth(0);
+    button.setOnAction(e -> find.run());
+    return button;
+  }
+
+  private HBox undoButtons() {
+    undo.setOnAction(e -> session.undo());
+    redo.setOnAction(e -> session.redo());
+    HBox box = new HBox(4, undo, redo);
+    box.setAlignment(Pos.CENTER);
+    return box;
+  }
+
+  private Button unitsSwitch(Runnable next) {
+    Button button = new Button();
+    button.setId("units");
+    button.getStyleClass().add("units-button");
+    button.setMinWidth(74);
+    button
+        .textProperty()
+        .bind(
+            Bindings.createStringBinding(
+                () ->
+                    switch (session.units().get().system()) {
+                      case MM -> "mm";
+                      case INCH -> "inch";
+                      case FRACTION -> "inch 1/" + session.units().get().denominator();
+                    },
+                session.units()));
+    button.setTooltip(new Tooltip("Millimetres, decimal inches, fractions (Ctrl+U)"));
+    button.setOnAction(e -> next.run());
+    return button;
+  }
+
+  private void show(Plan plan) {
+    name.setText(plan.build().name());
+    about.setText(about(plan, session.units().get()));
+    label(undo, "Undo", session.history().undoName().orElse(null));
+    label(redo, "Redo", session.history().redoName().orElse(null));
+  }
+
+  private static void label(Button button, String verb, String what) {
+    button.setDisable(what == null);
+    button.setTooltip(
+        new Tooltip(
+            what == null ? "Nothing to " + verb.toLowerCase(Locale.ROOT) : verb + " " + what));
+    button.setAccessibleText(what == null ? verb : verb + " " + what);
+  }
+
+  static String about(Plan plan, Units units) {
+    int strings = plan.strings().count();
+    return strings
+        + (strings == 1 ? " string · " : " strings · ")
+        + NumberWriter.text(plan.frets().scale().value(), Quantity.ROUGH_LENGTH, units)
+        + (plan.scarf().isPresent() ? " · scarfed" : " · flat head");
+  }
+
+  private void saving(Workspace.State state) {
+    saving.setText(
+        switch (state.saving()) {
+          case SAVED -> "saved";
+          case WAITING -> "saving …";
+          case FAILED, CHANGED_ON_DISK -> "not saved";
+        });
+  }
+}

@@ -1,0 +1,2 @@
+/** The window around the stations. */
+package roughcut.desktop.shell;

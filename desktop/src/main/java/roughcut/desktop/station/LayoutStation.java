@@ -1,0 +1,113 @@
+package roughcut.desktop.station;
+
+import java.util.function.Consumer;
+import java.util.function.DoubleConsumer;
+import javafx.scene.Node;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import roughcut.design.Decisions;
+import roughcut.desktop.control.FretList;
+import roughcut.desktop.session.Session;
+import roughcut.drawing.Drawing;
+import roughcut.drawing.StationDrawing;
+import roughcut.measure.Units;
+import roughcut.measure.Value;
+import roughcut.plan.Plan;
+import roughcut.thin.ThinSpot;
+
+/** Scale, frets, nut, strings and the fretboard's taper. */
+public final class LayoutStation implements Station {
+  private final Panel panel;
+  private final Lower lower;
+  private final FretList frets;
+  private Plan plan;
+
+  public LayoutStation(Session session, Consumer<Value> ask, DoubleConsumer moveKnife) {
+    frets = new FretList(moveKnife);
+    VBox beside = new VBox(frets);
+    VBox.setVgrow(frets, Priority.ALWAYS);
+    beside.setMinWidth(340);
+    beside.setPrefWidth(430);
+    lower = new Lower(beside);
+    panel =
+        new Panel(session)
+            .heading("You decide")
+            .decisions(
+                Decisions.SCALE_LENGTH,
+                Decisions.FRETS,
+                Decisions.NUT_WIDTH,
+                Decisions.FRETBOARD_END_WIDTH,
+                Decisions.FRETBOARD_WIDTH_AT,
+                Decisions.NUT_EDGE_MARGIN,
+                Decisions.NUT_SPACING,
+                Decisions.BRIDGE_SPREAD)
+            .more(
+                Decisions.DIVISIONS,
+                Decisions.FRETBOARD_PAST_LAST,
+                Decisions.FRETBOARD_THICKNESS,
+                Decisions.RADIUS_NUT,
+                Decisions.RADIUS_END,
+                Decisions.FRETBOARD_SPECIES,
+                Decisions.NUT_THICKNESS)
+            .settings(
+                ask,
+                "saddle.from-nut",
+                "Saddle line",
+                "fret.12.from-nut",
+                "Fret 12",
+                "fretboard.end.from-nut",
+                "Fretboard end",
+                "nut.spread",
+                "Outer strings at the nut",
+                "nut.gap",
+                "Between strings",
+                "fretboard.edge.end",
+                "Fretboard edge, end");
+  }
+
+  @Override
+  public String name() {
+    return "Layout";
+  }
+
+  @Override
+  public Drawing drawing(Plan plan, Units units) {
+    return StationDrawing.LAYOUT.of(plan, units);
+  }
+
+  @Override
+  public Node panel() {
+    return panel.node();
+  }
+
+  @Override
+  public Node lower() {
+    return lower.node();
+  }
+
+  @Override
+  public void show(Plan next, Units units, double knife) {
+    plan = next;
+    panel.show(next, units);
+    frets.show(next, units);
+    lower.show(next, units, knife);
+  }
+
+  @Override
+  public void knife(double x) {
+    lower.knife(x);
+    int nearest = plan.frets().nearest(x);
+    boolean onIt = nearest > 0 && Math.abs(plan.frets().at(nearest) - x) < 0.05;
+    frets.follow(onIt ? nearest : 0);
+  }
+
+  @Override
+  public boolean goTo(String decisionId) {
+    return panel.goTo(decisionId);
+  }
+
+  @Override
+  public boolean owns(ThinSpot spot) {
+    return spot.kind().startsWith("string.") || spot.kind().startsWith("fretboard.");
+  }
+}

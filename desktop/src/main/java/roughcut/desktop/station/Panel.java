@@ -1,0 +1,149 @@
+package roughcut.desktop.station;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Consumer;
+import javafx.application.Platform;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TitledPane;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import roughcut.design.ChoiceDecision;
+import roughcut.design.Decision;
+import roughcut.design.NumberDecision;
+import roughcut.desktop.control.ChoiceField;
+import roughcut.desktop.control.DecisionField;
+import roughcut.desktop.control.SettingRow;
+import roughcut.desktop.session.Session;
+import roughcut.measure.Units;
+import roughcut.measure.Value;
+import roughcut.measure.Worked;
+import roughcut.plan.Plan;
+
+/** A station's right side: what the maker decides, then what machine and ruler are to be set to. */
+final class Panel {
+  private final VBox column = new VBox();
+  private final ScrollPane scroll = new ScrollPane(column);
+  private final Session session;
+  private final Map<String, Node> fields = new LinkedHashMap<>();
+  private final Map<String, SettingRow> settings = new LinkedHashMap<>();
+  private final Label fromMeasured = new Label("from the wood as measured");
+  private TitledPane more;
+
+  Panel(Session session) {
+    this.session = session;
+    column.getStyleClass().add("panel-column");
+    scroll.setFitToWidth(true);
+    scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+    scroll.getStyleClass().addAll("bare-scroll", "panel");
+  }
+
+  Region node() {
+    return scroll;
+  }
+
+  Panel heading(String words) {
+    Label label = new Label(words);
+    label.getStyleClass().add("panel-heading");
+    column.getChildren().add(label);
+    return this;
+  }
+
+  Panel decisions(Decision... decisions) {
+    for (Decision decision : decisions) {
+      column.getChildren().add(field(decision));
+    }
+    return this;
+  }
+
+  /** Decisions that are rarely changed, folded away. */
+  Panel more(Decision... decisions) {
+    VBox folded = new VBox();
+    folded.getStyleClass().add("panel-folded");
+    for (Decision decision : decisions) {
+      folded.getChildren().add(field(decision));
+    }
+    more = new TitledPane("more to decide", folded);
+    more.setExpanded(false);
+    more.setAnimated(false);
+    more.getStyleClass().add("more");
+    column.getChildren().add(more);
+    return this;
+  }
+
+  Panel node(Node node) {
+    column.getChildren().add(node);
+    return this;
+  }
+
+  /** Settings by the ids of their values, under a heading of their own. */
+  Panel settings(Consumer<Value> ask, String... idsAndLabels) {
+    heading("Set it to");
+    fromMeasured.getStyleClass().add("from-measured");
+    column.getChildren().add(fromMeasured);
+    for (int i = 0; i < idsAndLabels.length; i += 2) {
+      SettingRow row = new SettingRow(idsAndLabels[i + 1], ask);
+      settings.put(idsAndLabels[i], row);
+      column.getChildren().add(row);
+    }
+    return this;
+  }
+
+  private Node field(Decision decision) {
+    Node field =
+        decision instanceof NumberDecision number
+            ? new DecisionField(number, session)
+            : new ChoiceField((ChoiceDecision) decision, session);
+    fields.put(decision.id(), field);
+    return field;
+  }
+
+  void show(Plan plan, Units units) {
+    List<Value> shown = new ArrayList<>();
+    settings.forEach(
+        (id, row) -> {
+          Value value = plan.value(id).orElse(null);
+          row.show(value, units);
+          if (value != null) {
+            shown.add(value);
+          }
+        });
+    boolean measured = shown.stream().anyMatch(v -> v instanceof Worked w && w.fromMeasured());
+    fromMeasured.setVisible(measured);
+    fromMeasured.setManaged(measured);
+  }
+
+  boolean goTo(String id) {
+    Node field = fields.get(id);
+    if (field == null) {
+      return false;
+    }
+    if (more != null
+        && more.getContent() instanceof VBox folded
+        && folded.getChildren().contains(field)) {
+      more.setExpanded(true);
+    }
+    Platform.runLater(
+        () -> {
+          if (field instanceof DecisionField number) {
+            number.take();
+          } else {
+            ((ChoiceField) field).take();
+          }
+          reveal(field);
+        });
+    return true;
+  }
+
+  private void reveal(Node field) {
+    double top = column.sceneToLocal(field.localToScene(0, 0)).getY();
+    double room = column.getHeight() - scroll.getViewportBounds().getHeight();
+    if (room > 0) {
+      scroll.setVvalue(Math.max(0, Math.min(1, (top - 80) / room)));
+    }
+  }
+}

@@ -1,0 +1,194 @@
+package roughcut.desktop.station;
+
+import java.io.File;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Consumer;
+import javafx.concurrent.Task;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import javafx.stage.DirectoryChooser;
+import roughcut.desktop.session.Session;
+import roughcut.drawing.Drawing;
+import roughcut.drawing.Mark;
+import roughcut.drawing.Role;
+import roughcut.drawing.SheetDrawing;
+import roughcut.file.Exports;
+import roughcut.file.FileTrouble;
+import roughcut.file.Paper;
+import roughcut.file.Tiling;
+import roughcut.geometry.Outline;
+import roughcut.geometry.Point;
+import roughcut.measure.Units;
+import roughcut.plan.Plan;
+import roughcut.thin.ThinSpot;
+
+/** The full-size sheets: how they fall on paper, and writing them out. */
+public final class SheetsStation implements Station {
+  private final Session session;
+  private final VBox column = new VBox(10);
+  private final Region lower = new Region();
+  private final ComboBox<Paper> paper = new ComboBox<>();
+  private final Label pages = new Label();
+  private final Label result = new Label();
+  private final Button export = new Button("Export to a folder …");
+  private final Runnable redraw;
+
+  /**
+   * Makes the station.
+   *
+   * @param redraw asks the window to draw this station again
+   */
+  public SheetsStation(Session session, Runnable redraw) {
+    this.session = session;
+    this.redraw = redraw;
+    column.getStyleClass().addAll("panel-column", "panel");
+    Label heading = new Label("Full-size sheets");
+    heading.getStyleClass().add("panel-heading");
+    paper.setId("paper");
+    paper.getItems().setAll(Paper.values());
+    paper.setValue(Paper.A4);
+    paper.getStyleClass().add("choice-box");
+    paper.setAccessibleText("Paper");
+    paper.setMaxWidth(Double.MAX_VALUE);
+    paper.valueProperty().addListener((p, was, is) -> this.redraw.run());
+    pages.setWrapText(true);
+    pages.getStyleClass().add("panel-text");
+    export.setId("export");
+    export.getStyleClass().add("main-button");
+    export.setMaxWidth(Double.MAX_VALUE);
+    export.setOnAction(e -> choose());
+    result.setWrapText(true);
+    result.setId("export-result");
+    result.getStyleClass().add("panel-text");
+    Label what =
+        new Label(
+            "Writes frets.csv, plan.svg and plan.dxf in millimetres, and plan.pdf for this paper with a page map.");
+    what.setWrapText(true);
+    what.getStyleClass().add("panel-text");
+    column.getChildren().addAll(heading, paper, pages, export, what, result);
+    lower.setManaged(false);
+    lower.setVisible(false);
+  }
+
+  @Override
+  public String name() {
+    return "Sheets";
+  }
+
+  @Override
+  public Drawing drawing(Plan plan, Units units) {
+    Drawing sheet = SheetDrawing.of(plan, units);
+    List<Mark> marks = new ArrayList<>(sheet.marks());
+    for (Tiling.Tile tile : Tiling.of(sheet.bounds(), paper.getValue()).tiles()) {
+      marks.add(
+          new Mark.Path(
+              Role.MEASURED,
+              Outline.rectangle(
+                      tile.shows().left(),
+                      tile.shows().low(),
+                      tile.shows().right(),
+                      tile.shows().high())
+                  .corners(),
+              true));
+      marks.add(
+          new Mark.Text(
+              Role.MEASURED,
+              new Point(tile.shows().left() + 22, tile.shows().low() + 22),
+              tile.name(),
+              Mark.Anchor.START,
+              Mark.Size.TITLE,
+              null));
+    }
+    return new Drawing(
+        sheet.title(), marks, Tiling.of(sheet.bounds(), paper.getValue()).covered().grown(8));
+  }
+
+  @Override
+  public Node panel() {
+    return column;
+  }
+
+  @Override
+  public Node lower() {
+    return lower;
+  }
+
+  @Override
+  public void show(Plan plan, Units units, double knife) {
+    Drawing sheet = SheetDrawing.of(plan, units);
+    Tiling tiling = Tiling.of(sheet.bounds(), paper.getValue());
+    pages.setText(
+        tiling.tiles().size()
+            + " sheets, "
+            + tiling.columns()
+            + " across and "
+            + tiling.rows()
+            + " down, overlapping by "
+            + Math.round(Tiling.OVERLAP)
+            + " mm, with crosses to lay them by. Print at 100 %.");
+  }
+
+  @Override
+  public void knife(double x) {}
+
+  @Override
+  public boolean goTo(String decisionId) {
+    return false;
+  }
+
+  @Override
+  public boolean owns(ThinSpot spot) {
+    return false;
+  }
+
+  @Override
+  public boolean hasKnife() {
+    return false;
+  }
+
+  private void choose() {
+    DirectoryChooser chooser = new DirectoryChooser();
+    chooser.setTitle("Where to write the sheets");
+    File folder = chooser.showDialog(column.getScene().getWindow());
+    if (folder != null) {
+      exportTo(folder.toPath(), words -> {});
+    }
+  }
+
+  /** Writes everything into that folder in the background, and says what came of it here. */
+  public void exportTo(Path folder, Consumer<String> then) {
+    Plan plan = session.plan().get();
+    Units units = session.units().get();
+    Paper chosen = paper.getValue();
+    Task<List<Path>> task =
+        new Task<>() {
+          @Override
+          protected List<Path> call() throws FileTrouble {
+            return Exports.write(plan, units, chosen, folder);
+          }
+        };
+    export.setDisable(true);
+    result.setText("writing …");
+    task.setOnSucceeded(e -> done("Written to " + folder + ":\n" + names(task.getValue()), then));
+    task.setOnFailed(e -> done(task.getException().getMessage(), then));
+    Thread thread = new Thread(task, "export");
+    thread.setDaemon(true);
+    thread.start();
+  }
+
+  private void done(String words, Consumer<String> then) {
+    export.setDisable(false);
+    result.setText(words);
+    then.accept(words);
+  }
+
+  private static String names(List<Path> files) {
+    return String.join(", ", files.stream().map(f -> f.getFileName().toString()).toList());
+  }
+}

@@ -1,0 +1,40 @@
+package roughcut.desktop.station;
+
+import javafx.scene.Node;
+import roughcut.drawing.Drawing;
+import roughcut.measure.Units;
+import roughcut.plan.Plan;
+import roughcut.thin.ThinSpot;
+
+/**
+ * One of the stops that the wood makes: what is drawn there, what is decided there, and what stands
+ * beneath the drawing.
+ */
+public interface Station {
+  String name();
+
+  Drawing drawing(Plan plan, Units units);
+
+  /** Decisions and settings, at the right. */
+  Node panel();
+
+  /** What stands beneath the drawing. */
+  Node lower();
+
+  /** Shows a plan in panel and lower part. */
+  void show(Plan plan, Units units, double knife);
+
+  /** The knife moved; the plan is the same. */
+  void knife(double x);
+
+  /** Moves the keyboard to a decision's field; false when it isn't decided here. */
+  boolean goTo(String decisionId);
+
+  /** Whether that thin spot is this station's to mend. */
+  boolean owns(ThinSpot spot);
+
+  /** Whether the section knife runs over this station's drawing. */
+  default boolean hasKnife() {
+    return true;
+  }
+}
