@@ -55,7 +55,7 @@ public final class Decisions {
   public static final ChoiceDecision FRETBOARD_WIDTH_AT =
       choice(
           "fretboard.width-at",
-          "Second width is",
+          "Second width at",
           List.of(WidthStation.values()),
           "Where the second width is meant.",
           WidthStation.END);

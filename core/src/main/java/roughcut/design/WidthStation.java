@@ -2,9 +2,9 @@ package roughcut.design;
 
 /** Where the fretboard's second width is given (handbook page 2). */
 public enum WidthStation implements Choice {
-  OCTAVE_FRET("at the octave fret"),
-  LAST_FRET("at the last fret"),
-  END("at the fretboard end");
+  OCTAVE_FRET("octave fret"),
+  LAST_FRET("last fret"),
+  END("fretboard end");
 
   private final String label;
 

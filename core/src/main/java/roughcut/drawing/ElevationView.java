@@ -149,7 +149,7 @@ final class ElevationView {
     sketch.dimension(
         under,
         tip,
-        13,
+        14,
         "head, at "
             + NumberWriter.number(head.angle().value(), Quantity.ANGLE, sketch.units())
             + "°:",
@@ -158,7 +158,7 @@ final class ElevationView {
         .ifPresent(
             scarf -> {
               double from = Math.min(scarf.seam().get(0).x(), scarf.seam().get(1).x());
-              double low = -neck.back().deepest(from, from + scarf.run().value()) - 10;
+              double low = -neck.back().deepest(from, from + scarf.run().value()) - 30;
               sketch.dimension(
                   new Point(from + scarf.run().value(), low),
                   new Point(from, low),
@@ -172,11 +172,11 @@ final class ElevationView {
     double board = neck.thickness().fretboard().value();
     double back = neck.back().depth(x);
     Role role = thickness.measured() ? Role.MEASURED : Role.DIMENSION;
-    sketch.line(role, x, board + 3, x, -back - 7);
+    sketch.line(role, x, board + 11, x, -back - 3);
     sketch.text(
         role,
         x + 2,
-        -back - 10,
+        board + 8,
         thickness.text(sketch.units()) + " " + where,
         Anchor.START,
         Size.SMALL,

@@ -43,32 +43,41 @@ public final class Lines {
               end.plus(-(ux - uy) * tick, -(uy + ux) * tick),
               end.plus((ux - uy) * tick, (uy + ux) * tick)));
     }
-    Point middle = a.towards(b, 0.5);
-    boolean upright = Math.abs(uy) > 0.7;
-    Point at =
-        upright
-            ? middle.plus(GAP * 1.5 * scale, -Size.SMALL.height() * 0.35 * scale)
-            : middle.plus(0, (d.aside() < 0 || uy != 0 ? -Size.SMALL.height() - GAP : GAP) * scale);
-    marks.add(
-        new Mark.Text(
-            d.role(), at, d.text(), upright ? Anchor.START : Anchor.MIDDLE, Size.SMALL, d.link()));
+    marks.add(words(d, a.towards(b, 0.5), ux, uy, scale));
     return marks;
+  }
+
+  /**
+   * A dimension's words: along its line and over it, so as to be read from below; beside an upright
+   * one, level.
+   */
+  private static Mark words(Mark.Dimension d, Point middle, double ux, double uy, double scale) {
+    if (Math.abs(uy) > 0.9) {
+      Point beside = middle.plus(GAP * 1.5 * scale, -Size.SMALL.height() * 0.35 * scale);
+      return new Mark.Text(d.role(), beside, d.text(), Anchor.START, Size.SMALL, 0, d.link());
+    }
+    double rightwards = ux < 0 ? -1 : 1;
+    double turn = Math.toDegrees(Math.atan2(uy * rightwards, ux * rightwards));
+    Point over = middle.plus(-uy * rightwards * GAP * scale, ux * rightwards * GAP * scale);
+    return new Mark.Text(d.role(), over, d.text(), Anchor.MIDDLE, Size.SMALL, turn, d.link());
   }
 
   /** The ring and leader of a thin spot, with its words. */
   public static List<Mark> of(Mark.Spot spot, double scale) {
     double radius = 1.5 * scale;
-    Point top = spot.at().plus(0, radius);
-    Point label = spot.at().plus(0, 5.5 * scale);
+    double way = spot.below() ? -1 : 1;
+    Point edge = spot.at().plus(0, way * radius);
+    Point label = spot.at().plus(0, way * 5.5 * scale);
     return List.of(
         new Mark.Path(spot.role(), Arcs.arc(spot.at(), radius, 0, 2 * Math.PI), true),
-        path(spot.role(), top, label),
+        path(spot.role(), edge, label),
         new Mark.Text(
             spot.role(),
-            label.plus(GAP * scale, -GAP * scale),
+            label.plus(GAP * scale, spot.below() ? 0 : -GAP * scale),
             spot.text(),
             Anchor.START,
             Size.SMALL,
+            0,
             null));
   }
 

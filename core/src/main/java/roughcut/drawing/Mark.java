@@ -31,9 +31,10 @@ public sealed interface Mark {
    * Words.
    *
    * @param anchor which end of the text stands at the point
+   * @param turn how far the text is turned anticlockwise about the point, degrees
    * @param link id of the value or decision that the text tells, or null
    */
-  record Text(Role role, Point at, String text, Anchor anchor, Size size, String link)
+  record Text(Role role, Point at, String text, Anchor anchor, Size size, double turn, String link)
       implements Mark {}
 
   /**
@@ -46,8 +47,13 @@ public sealed interface Mark {
   record Dimension(Role role, Point a, Point b, double aside, String text, String link)
       implements Mark {}
 
-  /** A thin spot, ringed, with its word; {@code index} counts in the plan's list. */
-  record Spot(Role role, Point at, String text, int index) implements Mark {}
+  /**
+   * A thin spot, ringed, with its words.
+   *
+   * @param below whether the words stand below the ring rather than above
+   * @param index counts in the plan's list
+   */
+  record Spot(Role role, Point at, String text, boolean below, int index) implements Mark {}
 
   /** Which end of a text stands at its point. */
   enum Anchor {
@@ -60,7 +66,9 @@ public sealed interface Mark {
   enum Size {
     SMALL(2.4),
     NORMAL(3.0),
-    TITLE(4.5);
+    TITLE(4.5),
+    /** The name of a sheet on the page map. */
+    SHEET(13);
 
     private final double height;
 

@@ -86,11 +86,11 @@ final class Sketch {
   }
 
   void text(Role role, double x, double y, String text, Anchor anchor, Size size) {
-    marks.add(new Mark.Text(role, new Point(x + dx, y + dy), text, anchor, size, null));
+    marks.add(new Mark.Text(role, new Point(x + dx, y + dy), text, anchor, size, 0, null));
   }
 
   void text(Role role, double x, double y, String text, Anchor anchor, Size size, String link) {
-    marks.add(new Mark.Text(role, new Point(x + dx, y + dy), text, anchor, size, link));
+    marks.add(new Mark.Text(role, new Point(x + dx, y + dy), text, anchor, size, 0, link));
   }
 
   /**
@@ -114,8 +114,8 @@ final class Sketch {
     marks.add(new Mark.Dimension(role, place(a), place(b), aside, text, null));
   }
 
-  void spot(Role role, double x, double y, String text, int index) {
-    marks.add(new Mark.Spot(role, new Point(x + dx, y + dy), text, index));
+  void spot(Role role, double x, double y, String text, boolean below, int index) {
+    marks.add(new Mark.Spot(role, new Point(x + dx, y + dy), text, below, index));
   }
 
   Units units() {

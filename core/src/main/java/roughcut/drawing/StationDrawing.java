@@ -63,7 +63,7 @@ public enum StationDrawing {
   };
 
   /** Room between the plan's lower edge and the neck's top in the elevation, mm. */
-  private static final double BETWEEN = 46;
+  private static final double BETWEEN = 54;
 
   abstract void views(Plan plan, PlanView above, ElevationView side, Runnable toSide);
 
@@ -106,7 +106,7 @@ public enum StationDrawing {
       ThinSpot spot = plan.thinSpots().get(i);
       if (spot.state() != ThinSpot.State.CLEAR) {
         Role role = spot.state() == ThinSpot.State.STOP ? Role.STOP : Role.LOOK;
-        sketch.spot(role, spot.x(), spotY(plan, spot, side), spot.what(), i);
+        sketch.spot(role, spot.x(), spotY(plan, spot, side), spot.what(), !inPlan(spot), i);
       }
     }
   }
@@ -116,9 +116,13 @@ public enum StationDrawing {
    * back in the elevation.
    */
   public static double spotY(Plan plan, ThinSpot spot, double side) {
-    boolean acrossTheNeck = spot.kind().startsWith("blank.") || spot.kind().startsWith("string.");
-    return acrossTheNeck
+    return inPlan(spot)
         ? plan.taper().halfWidth(spot.x())
         : side - plan.neck().back().depth(spot.x());
+  }
+
+  /** Whether a thin spot is seen from above; the others are seen from the side. */
+  private static boolean inPlan(ThinSpot spot) {
+    return spot.kind().startsWith("blank.") || spot.kind().startsWith("string.");
   }
 }

@@ -137,6 +137,9 @@ public final class DxfWriter {
     point(10, text.at());
     pair(40, SvgWriter.number(text.size().height()));
     pair(1, plain(text.text()));
+    if (text.turn() != 0) {
+      pair(50, SvgWriter.number(text.turn()));
+    }
     pair(72, Integer.toString(text.anchor().ordinal()));
     if (text.anchor() != Mark.Anchor.START) {
       point(11, text.at());

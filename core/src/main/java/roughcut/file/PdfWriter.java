@@ -236,8 +236,19 @@ public final class PdfWriter {
     PDType0Font font = text.size() == Mark.Size.TITLE ? bold : regular;
     double size = text.size().height();
     double width = font.getStringWidth(shown(font, text.text())) / 1000 * size;
-    double x = text.at().x() - width * text.anchor().ordinal() / 2;
-    text(content, font, text.text(), x, text.at().y(), size, Color.decode(text.role().colour()));
+    content.saveGraphicsState();
+    content.transform(
+        Matrix.getRotateInstance(
+            Math.toRadians(text.turn()), (float) text.at().x(), (float) text.at().y()));
+    text(
+        content,
+        font,
+        text.text(),
+        -width * text.anchor().ordinal() / 2,
+        0,
+        size,
+        Color.decode(text.role().colour()));
+    content.restoreGraphicsState();
   }
 
   private static void trace(PDPageContentStream content, List<Point> points, boolean closed)

@@ -122,7 +122,14 @@ public final class SafeFile {
     }
     Path folder = Files.createDirectories(versionFolder(file));
     Path version = folder.resolve(file.getFileName() + "." + STAMP.format(LocalDateTime.now()));
-    Files.copy(file, version, StandardCopyOption.REPLACE_EXISTING);
+    Files.deleteIfExists(version);
+    try {
+      // The file that is renamed over is not touched, so a second name for it is a whole version at
+      // once.
+      Files.createLink(version, file);
+    } catch (UnsupportedOperationException | IOException e) {
+      Files.copy(file, version, StandardCopyOption.REPLACE_EXISTING);
+    }
     List<Path> kept = versions(file);
     for (Path old : kept.subList(Math.min(VERSIONS_KEPT, kept.size()), kept.size())) {
       forget(old);

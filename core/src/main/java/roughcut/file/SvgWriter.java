@@ -90,6 +90,17 @@ public final class SvgWriter {
       xml.writeAttribute("font-size", number(text.size().height()));
       xml.writeAttribute("fill", text.role().colour());
       xml.writeAttribute("text-anchor", text.anchor().name().toLowerCase(Locale.ROOT));
+      if (text.turn() != 0) {
+        xml.writeAttribute(
+            "transform",
+            "rotate("
+                + number(-text.turn())
+                + " "
+                + number(text.at().x())
+                + " "
+                + number(-text.at().y())
+                + ")");
+      }
       xml.writeCharacters(text.text());
       xml.writeEndElement();
     }

@@ -38,7 +38,8 @@ public final class NumberWriter {
     if (!quantity.isLength()) {
       return number;
     }
-    return number + " " + units.sign() + roundingError(value, quantity, units);
+    String error = roundingError(value, quantity, units);
+    return number + " " + units.sign() + (error.isEmpty() ? "" : " (" + error + ")");
   }
 
   /** The unit sign for a quantity: mm, in, ° or nothing. */
@@ -62,7 +63,7 @@ public final class NumberWriter {
   }
 
   /**
-   * The error made by showing this length as a fraction, “ (+0.15 mm)”, or nothing when it is too
+   * The error made by showing this length as a fraction, “+0.15 mm”, or nothing when it is too
    * small to matter.
    */
   public static String roundingError(double value, Quantity quantity, Units units) {
@@ -72,7 +73,7 @@ public final class NumberWriter {
     double error = fractionError(value, units.denominator());
     return Math.abs(error) <= TOLD_ERROR
         ? ""
-        : " (" + (error > 0 ? "+" : "−") + fixed(Math.abs(error), 2) + " mm)";
+        : (error > 0 ? "+" : "−") + fixed(Math.abs(error), 2) + " mm";
   }
 
   /** Exactly so many decimals, a true minus sign, and never a negative zero. */

@@ -125,7 +125,8 @@ public record BackLine(List<Point> line, double straightFrom, double straightTo)
     // The curve's start and its height depend on each other a little through the slope; this
     // settles to well under a micron.
     for (int i = 0; i < 12; i++) {
-      double height = Math.min(heelDepth - thickness.depth(start), radius * Math.cos(fall));
+      double height =
+          Math.max(0, Math.min(heelDepth - thickness.depth(start), radius * Math.cos(fall)));
       swing = Math.acos(Math.cos(fall) - height / radius);
       start = Math.max(from, jointX - radius * (Math.sin(swing) - Math.sin(fall)));
     }

@@ -21,6 +21,12 @@ public record NeckShape(
     Given heelEnd,
     Given heelThickness) {
 
+  /**
+   * A taper that runs out of wood is a problem told elsewhere; its section is a sliver rather than
+   * nothing, mm.
+   */
+  private static final double SLIVER = 0.1;
+
   public static NeckShape of(Givens givens, FretLayout frets, FretboardTaper taper) {
     HeadLine head = HeadLine.of(givens);
     ThicknessLine thickness = ThicknessLine.of(givens, frets);
@@ -50,7 +56,8 @@ public record NeckShape(
 
   /** The carved section at x, from the nut to the heel. */
   public NeckProfile profile(double x) {
-    return new NeckProfile(taper.halfWidth(x), back.depth(x), exponent.value());
+    return new NeckProfile(
+        Math.max(SLIVER, taper.halfWidth(x)), Math.max(SLIVER, back.depth(x)), exponent.value());
   }
 
   /** Whether the section at x is carved round; the heel beyond the body's edge is left square. */

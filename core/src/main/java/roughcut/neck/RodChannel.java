@@ -130,7 +130,10 @@ public record RodChannel(
   private static Minimum along(Given start, Worked end, NeckShape neck, DoubleUnaryOperator left) {
     Minimum best = new Minimum(start.value(), Double.POSITIVE_INFINITY);
     double[] ends = {
-      start.value(), neck.back().straightFrom(), neck.back().straightTo(), end.value()
+      Double.NEGATIVE_INFINITY,
+      neck.back().straightFrom(),
+      neck.back().straightTo(),
+      Double.POSITIVE_INFINITY
     };
     for (int i = 1; i < ends.length; i++) {
       double from = Math.max(start.value(), Math.min(end.value(), ends[i - 1]));

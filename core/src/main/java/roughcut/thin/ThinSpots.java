@@ -202,7 +202,7 @@ public final class ThinSpots {
             in("t_b", neck.thickness().fretboard()));
     add(
         "shaft.stock",
-        "stock under the back, " + frets.near(deepestX),
+        "stock under back, " + frets.near(deepestX),
         spare,
         STOCK,
         deepestX,

@@ -46,6 +46,7 @@ public final class DecisionField extends VBox {
   private final HBox measuredRow = new HBox(6, measured, forget);
   private final ChangeListener<Plan> follower = (p, was, is) -> follow();
   private final ChangeListener<Units> unitsFollower = (p, was, is) -> unitsChanged();
+  private double before = Double.NaN;
   private boolean writing;
   private boolean measuring;
   private boolean pending;
@@ -85,6 +86,7 @@ public final class DecisionField extends VBox {
     message.setId(decision.id() + ".message");
     measuredRow.getStyleClass().add("measured-row");
     measuredRow.setAlignment(Pos.CENTER_RIGHT);
+    forget.setId(decision.id() + ".forget");
     forget.getStyleClass().add("text-button");
     forget.setOnAction(e -> forgetMeasured());
     getChildren().addAll(row, message, measuredRow);
@@ -126,11 +128,27 @@ public final class DecisionField extends VBox {
     if (writing) {
       return;
     }
+    if (Double.isNaN(before)) {
+      before = decided();
+    }
     try {
       double value = decision.read(field.getText(), session.units().get());
-      tell(measuring ? null : apply(value).orElse(null));
+      Optional<String> refusal = measuring ? Optional.empty() : apply(value);
+      tell(refusal.orElse(null));
+      refusal.ifPresent(words -> takeBack());
     } catch (Unreadable e) {
       tell(e.getMessage());
+      takeBack();
+    }
+  }
+
+  /**
+   * On the way to “90” the drawing followed “9”; when the whole can't be, what was decided before
+   * the typing holds.
+   */
+  private void takeBack() {
+    if (!measuring && decided() != before) {
+      apply(before);
     }
   }
 
@@ -150,6 +168,7 @@ public final class DecisionField extends VBox {
 
   private void focus(boolean has) {
     if (!has) {
+      before = Double.NaN;
       session.history().settle();
       if (measuring) {
         endMeasuring();
@@ -270,6 +289,7 @@ public final class DecisionField extends VBox {
     if (measuring) {
       takeMeasured();
     } else {
+      before = Double.NaN;
       session.history().settle();
       if (!pending) {
         refresh();

@@ -35,9 +35,9 @@ public final class FretList extends TableView<Fret> {
     getStyleClass().add("number-table");
     setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
     getSelectionModel().setSelectionMode(SelectionMode.MULTIPLE);
-    column("fret", f -> Integer.toString(f.number()));
+    column("fret", f -> Integer.toString(f.number())).setMaxWidth(52);
     column("from the nut", f -> text(f.fromNut()));
-    column("from the one before", f -> text(f.fromPrevious()));
+    column("from the last", f -> text(f.fromPrevious()));
     column("board width", f -> text(width(f)));
     getSelectionModel()
         .selectedItemProperty()
@@ -56,20 +56,24 @@ public final class FretList extends TableView<Fret> {
         });
   }
 
-  private void column(String title, Function<Fret, String> text) {
+  private TableColumn<Fret, String> column(String title, Function<Fret, String> text) {
     TableColumn<Fret, String> column = new TableColumn<>(title);
     column.setCellValueFactory(cell -> new ReadOnlyStringWrapper(text.apply(cell.getValue())));
     column.setSortable(false);
     column.setReorderable(false);
     getColumns().add(column);
+    return column;
   }
 
   private Value width(Fret fret) {
     return plan.taper().fretWidths().get(fret.number() - 1);
   }
 
+  /** A number, and when it is rounded to a fraction by more than a little, by how much. */
   private String text(Value value) {
-    return NumberWriter.number(value.value(), value.quantity(), units);
+    String error = NumberWriter.roundingError(value.value(), value.quantity(), units);
+    String number = NumberWriter.number(value.value(), value.quantity(), units);
+    return error.isEmpty() ? number : number + "  " + error.replace(" mm", "");
   }
 
   public void show(Plan next, Units in) {

@@ -13,6 +13,7 @@ import javafx.scene.input.MouseButton;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
@@ -26,26 +27,30 @@ public final class SettingRow extends HBox {
   private final Label label = new Label();
   private final Label number = new Label();
   private final Label unit = new Label();
+  private final Label rounding = new Label();
   private final Consumer<Value> ask;
   private Value value;
   private Units units = Units.MM;
 
-  public SettingRow(String words, Consumer<Value> ask) {
+  public SettingRow(String called, Consumer<Value> ask) {
     this.ask = ask;
     getStyleClass().add("setting");
     setAlignment(Pos.BASELINE_LEFT);
     setFocusTraversable(true);
     setAccessibleRole(AccessibleRole.BUTTON);
-    label.setText(words);
+    label.setText(called);
     label.getStyleClass().add("setting-label");
     label.setMinWidth(0);
-    HBox.setHgrow(label, Priority.ALWAYS);
-    label.setMaxWidth(Double.MAX_VALUE);
+    rounding.getStyleClass().add("setting-unit");
+    VBox words = new VBox(label, rounding);
+    words.setMinWidth(0);
+    HBox.setHgrow(words, Priority.ALWAYS);
+    words.setMaxWidth(Double.MAX_VALUE);
     number.getStyleClass().add("setting-number");
     number.setMinWidth(Region.USE_PREF_SIZE);
     unit.getStyleClass().add("setting-unit");
     unit.setMinWidth(Region.USE_PREF_SIZE);
-    getChildren().addAll(label, number, unit);
+    getChildren().addAll(words, number, unit);
     setOnMouseClicked(
         e -> {
           requestFocus();
@@ -75,9 +80,11 @@ public final class SettingRow extends HBox {
     setId("setting." + next.id());
     boolean ratio = next.id().equals("scarf.wedge");
     number.setText((ratio ? "1 : " : "") + NumberWriter.number(next.value(), next.quantity(), in));
-    unit.setText(
-        NumberWriter.sign(next.quantity(), in)
-            + NumberWriter.roundingError(next.value(), next.quantity(), in));
+    unit.setText(NumberWriter.sign(next.quantity(), in));
+    String error = NumberWriter.roundingError(next.value(), next.quantity(), in);
+    rounding.setText(error.isEmpty() ? "" : "rounded by " + error);
+    rounding.setVisible(!error.isEmpty());
+    rounding.setManaged(!error.isEmpty());
     number.pseudoClassStateChanged(
         States.MEASURING, next instanceof Worked worked && worked.fromMeasured());
     setAccessibleText(label.getText() + ": " + next.text(in));

@@ -47,8 +47,9 @@ public final class StackEditor extends VBox {
     add.setOnAction(e -> change("adding a strip", stack -> stack.addOutside(NEW_STRIP)));
     message.getStyleClass().add("decision-message");
     message.setWrapText(true);
-    HBox below = new HBox(12, mirrored, add);
-    below.setAlignment(Pos.CENTER_LEFT);
+    mirrored.setMinWidth(USE_PREF_SIZE);
+    add.setMinWidth(USE_PREF_SIZE);
+    VBox below = new VBox(2, mirrored, add);
     getChildren().addAll(rows, below, message);
     tell(Optional.empty());
     session.build().addListener((p, was, is) -> show(is.design().neckStack()));
@@ -114,7 +115,8 @@ public final class StackEditor extends VBox {
     wood.getItems().setAll(SpeciesBook.all());
     wood.setConverter(names());
     wood.setValue(SpeciesBook.get(strip.species()));
-    wood.setPrefWidth(108);
+    wood.setPrefWidth(104);
+    wood.setMinWidth(104);
     wood.valueProperty()
         .addListener(
             (p, was, is) ->
@@ -152,6 +154,7 @@ public final class StackEditor extends VBox {
     HBox row = new HBox(4, thickness, remove);
     HBox.setHgrow(thickness, Priority.ALWAYS);
     row.setAlignment(Pos.TOP_LEFT);
+    row.getStyleClass().add("strip-row");
     return row;
   }
 

@@ -49,7 +49,7 @@ public final class SumCard extends VBox {
     this.goToDecision = goToDecision;
     setId("sum-card");
     getStyleClass().add("sum-card");
-    setMaxSize(420, Region.USE_PREF_SIZE);
+    setMaxSize(500, Region.USE_PREF_SIZE);
     title.getStyleClass().add("sum-title");
     title.setWrapText(true);
     HBox.setHgrow(title, Priority.ALWAYS);

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.function.Consumer;
 import java.util.function.IntConsumer;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
@@ -27,8 +28,12 @@ import roughcut.thin.ThinSpot;
  */
 public final class ThinRail extends HBox {
   private static final double BAR = 1.6;
+  private static final double GAP = 8;
+  private static final double LEAST_CARD = 182;
 
-  private final HBox cards = new HBox(8);
+  private final HBox cards = new HBox(GAP);
+  private final ScrollPane scroll = new ScrollPane();
+  private final Label order = new Label("worst first");
   private final IntConsumer open;
   private final Consumer<Value> ask;
 
@@ -45,15 +50,18 @@ public final class ThinRail extends HBox {
     getStyleClass().add("thin-rail");
     Label title = new Label("Thin spots");
     title.getStyleClass().add("thin-title");
-    Label order = new Label("worst first");
+
     order.getStyleClass().add("thin-note");
     VBox head = new VBox(4, title, order);
     head.setMinWidth(96);
     cards.setAlignment(Pos.CENTER_LEFT);
-    ScrollPane scroll = new ScrollPane(cards);
+    scroll.setContent(cards);
+    scroll.viewportBoundsProperty().addListener((p, was, is) -> widen());
+    scroll.setOnScroll(
+        e -> scroll.setHvalue(scroll.getHvalue() - (e.getDeltaX() + e.getDeltaY()) / 600));
     scroll.setFitToHeight(true);
     scroll.setVbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-    scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.AS_NEEDED);
+    scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
     scroll.getStyleClass().addAll("bare-scroll", "thin-scroll");
     HBox.setHgrow(scroll, Priority.ALWAYS);
     getChildren().addAll(head, scroll);
@@ -64,6 +72,8 @@ public final class ThinRail extends HBox {
     for (int i = 0; i < spots.size(); i++) {
       cards.getChildren().add(card(spots.get(i), i, units, i == chosen));
     }
+    widen();
+    order.setText(spots.size() + ", worst first");
   }
 
   private Button card(ThinSpot spot, int index, Units units, boolean chosen) {
@@ -99,8 +109,38 @@ public final class ThinRail extends HBox {
             ask.accept(spot.left());
           }
         });
+    card.focusedProperty().addListener((p, was, is) -> reveal(card));
     inside.prefWidthProperty().bind(card.widthProperty().subtract(24));
     return card;
+  }
+
+  /** Cards share the rail's width so that none is cut off at its end. */
+  private void widen() {
+    double room = scroll.getViewportBounds().getWidth();
+    int shown =
+        Math.max(
+            1,
+            Math.min(
+                Math.max(1, cards.getChildren().size()),
+                (int) ((room + GAP) / (LEAST_CARD + GAP))));
+    for (Node card : cards.getChildren()) {
+      ((Region) card).setPrefWidth(Math.floor((room - GAP * (shown - 1)) / shown));
+    }
+  }
+
+  /** Scrolls so that a card reached by keyboard is seen. */
+  private void reveal(Button card) {
+    double room = cards.getWidth() - scroll.getViewportBounds().getWidth();
+    if (card.isFocused() && room > 0) {
+      scroll.setHvalue(
+          Math.max(
+              0,
+              Math.min(
+                  1,
+                  (card.getBoundsInParent().getCenterX()
+                          - scroll.getViewportBounds().getWidth() / 2)
+                      / room)));
+    }
   }
 
   private static String shape(ThinSpot.State state) {

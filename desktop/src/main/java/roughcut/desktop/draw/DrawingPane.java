@@ -37,6 +37,7 @@ public final class DrawingPane extends Region {
     GraphicsContext g = canvas.getGraphicsContext2D();
     g.setFill(Ink.SHEET);
     g.fillRect(0, 0, getWidth(), getHeight());
-    MarkPainter.paint(g, drawing, View.fitting(drawing.bounds(), 0, 0, getWidth(), getHeight()));
+    MarkPainter.paint(
+        g, drawing, View.fitting(drawing.bounds(), 0, 0, getWidth(), getHeight()), false);
   }
 }

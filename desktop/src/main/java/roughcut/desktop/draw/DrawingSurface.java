@@ -38,6 +38,7 @@ public final class DrawingSurface extends Region {
   private View view;
   private boolean fitted = true;
   private boolean knifeShown = true;
+  private boolean paper;
   private double knife;
   private double knifeMost;
   private List<MarkPainter.Target> targets = List.of();
@@ -100,6 +101,11 @@ public final class DrawingSurface extends Region {
     paintMoving();
   }
 
+  /** Whether words are as large as on paper. */
+  public void asOnPaper(boolean on) {
+    paper = on;
+  }
+
   public double knife() {
     return knife;
   }
@@ -145,6 +151,11 @@ public final class DrawingSurface extends Region {
     return stillPaints;
   }
 
+  /** What can be clicked on the drawing as it is painted now. */
+  public List<MarkPainter.Target> targets() {
+    return targets;
+  }
+
   @Override
   protected void layoutChildren() {
     if (still.getWidth() != getWidth() || still.getHeight() != getHeight()) {
@@ -181,7 +192,7 @@ public final class DrawingSurface extends Region {
     GraphicsContext g = still.getGraphicsContext2D();
     g.setFill(Ink.SHEET);
     g.fillRect(0, 0, getWidth(), getHeight());
-    targets = MarkPainter.paint(g, drawing, view);
+    targets = MarkPainter.paint(g, drawing, view, paper);
     Ruler.paint(g, view, frets, units, getWidth());
   }
 

@@ -50,7 +50,7 @@ public final class Ink {
             switch (s) {
               case SMALL -> regular(11);
               case NORMAL -> regular(12.5);
-              case TITLE -> bold(17);
+              case TITLE, SHEET -> bold(17);
             });
   }
 

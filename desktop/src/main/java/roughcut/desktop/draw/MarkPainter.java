@@ -24,22 +24,34 @@ public final class MarkPainter {
    */
   public record Target(BoundingBox box, String link, int spot) {}
 
+  private static final double EDGE = 6;
+
+  /** Words smaller than this on a page map would only be dirt, px. */
+  private static final double LEGIBLE = 5;
+
   private final GraphicsContext g;
   private final View view;
+  private final boolean paper;
   private final List<Target> targets = new ArrayList<>();
   private final List<BoundingBox> labels = new ArrayList<>();
 
-  private MarkPainter(GraphicsContext g, View view) {
+  private MarkPainter(GraphicsContext g, View view, boolean paper) {
     this.g = g;
     this.view = view;
+    this.paper = paper;
   }
 
-  /** Paints all marks; hands back what can be clicked. */
-  public static List<Target> paint(GraphicsContext g, Drawing drawing, View view) {
-    MarkPainter painter = new MarkPainter(g, view);
+  /**
+   * Paints all marks; hands back what can be clicked.
+   *
+   * @param paper whether words are as large as they will be on paper, rather than legible at every
+   *     scale
+   */
+  public static List<Target> paint(GraphicsContext g, Drawing drawing, View view, boolean paper) {
+    MarkPainter painter = new MarkPainter(g, view, paper);
     g.setLineJoin(StrokeLineJoin.ROUND);
     g.setTextBaseline(VPos.BASELINE);
-    double scale = Ink.PAPER / view.scale();
+    double scale = paper ? 1 : Ink.PAPER / view.scale();
     for (Mark mark : drawing.marks()) {
       if (mark instanceof Mark.Spot spot) {
         painter.spot(spot, scale);
@@ -95,25 +107,38 @@ public final class MarkPainter {
   }
 
   private void text(Mark.Text text, String link, int spot) {
-    Font font = Ink.font(text.size());
+    Font font =
+        paper ? Ink.regular(text.size().height() * view.scale() * 1.35) : Ink.font(text.size());
+    if (font.getSize() < LEGIBLE) {
+      return;
+    }
     double width = width(text.text(), font);
-    double x = view.px(text.at().x()) - width * text.anchor().ordinal() / 2;
-    double y = free(x, view.py(text.at().y()), width, font.getSize());
+    double px = view.px(text.at().x());
+    double py = view.py(text.at().y());
+    double left = -width * text.anchor().ordinal() / 2;
     g.setFont(font);
     g.setTextAlign(TextAlignment.LEFT);
     g.setFill(Ink.colour(text.role().colour()));
-    g.fillText(text.text(), x, y);
+    double x = within(px + left, width);
+    double y = text.turn() == 0 ? free(x, py, width, font.getSize()) : py;
+    g.save();
+    g.translate(text.turn() == 0 ? x - left : px, y);
+    g.rotate(-text.turn());
+    g.fillText(text.text(), left, 0);
+    g.restore();
     BoundingBox box = new BoundingBox(x - 3, y - font.getSize() - 1, width + 6, font.getSize() + 6);
-    labels.add(box);
+    if (text.turn() == 0) {
+      labels.add(box);
+    }
     if (link != null || spot >= 0) {
       targets.add(new Target(box, link, spot));
     }
   }
 
-  /** Moves a label down by a line, up to three times, when another already stands there. */
+  /** Moves a label down by a line, a few times, when another already stands there. */
   private double free(double x, double y, double width, double size) {
     double at = y;
-    for (int i = 0; i < 3; i++) {
+    for (int i = 0; i < 4; i++) {
       BoundingBox box = new BoundingBox(x, at - size, width, size);
       if (labels.stream().noneMatch(l -> l.intersects(box))) {
         return at;
@@ -121,6 +146,12 @@ public final class MarkPainter {
       at += size + 4;
     }
     return y;
+  }
+
+  /** A label that would run off the surface is moved back on to it. */
+  private double within(double x, double width) {
+    double most = g.getCanvas().getWidth() - width - EDGE;
+    return x > most && x < g.getCanvas().getWidth() ? most : x;
   }
 
   private static double width(String text, Font font) {

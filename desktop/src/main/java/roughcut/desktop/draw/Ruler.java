@@ -15,7 +15,7 @@ final class Ruler {
   private static final double BASE = 36;
   private static final double CLOSEST_LABELS = 52;
   private static final double CLOSEST_TICKS = 5;
-  private static final double CLOSEST_FRETS = 15;
+  private static final double CLOSEST_FRETS = 19;
   private static final double[] STEPS_MM = {1, 2, 5, 10, 20, 50, 100, 200, 500};
   private static final double[] STEPS_INCH = {0.125, 0.25, 0.5, 1, 2, 3, 6, 12};
 

@@ -39,7 +39,9 @@ public final class History {
     boolean sameGesture =
         last != null && last.key.equals(key) && now - last.at < ONE_GESTURE && redo.isEmpty();
     Build before = sameGesture ? undo.pop().before : current;
-    undo.push(new Step(name, key, before, now));
+    if (!next.equals(before)) {
+      undo.push(new Step(name, key, before, now));
+    }
     redo.clear();
     current = next;
   }

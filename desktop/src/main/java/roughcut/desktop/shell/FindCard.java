@@ -59,14 +59,7 @@ final class FindCard extends VBox {
         Arrays.asList(words.getText().toLowerCase(Locale.ROOT).strip().split("\\s+"));
     found
         .getItems()
-        .setAll(
-            everything.get().stream()
-                .filter(
-                    c ->
-                        wanted.stream()
-                            .allMatch(w -> c.words().toLowerCase(Locale.ROOT).contains(w)))
-                .limit(MOST)
-                .toList());
+        .setAll(everything.get().stream().filter(c -> c.answersTo(wanted)).limit(MOST).toList());
     found.getSelectionModel().selectFirst();
   }
 

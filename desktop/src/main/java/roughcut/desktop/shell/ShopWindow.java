@@ -59,6 +59,7 @@ public final class ShopWindow {
   private final ThinRail thin;
   private final FileActions files;
   private final Tour tour;
+  private final SheetsStation sheets;
   private int station = -1;
   private int chosenSpot = -1;
 
@@ -69,12 +70,13 @@ public final class ShopWindow {
     session.units().set(habits.units());
     tour = new Tour(() -> habits.markSeen("tour"));
     files = new FileActions(workspace, notice, () -> root.getScene().getWindow());
+    sheets = new SheetsStation(session, this::draw);
     stations =
         List.of(
             new LayoutStation(session, v -> sum.ask(v, units()), surface::knife),
             new BlanksStation(session, v -> sum.ask(v, units())),
             new NeckStation(session, v -> sum.ask(v, units())),
-            new SheetsStation(session, this::draw));
+            sheets);
     rail = new StationRail(stations, this::choose);
     thin = new ThinRail(this::flyTo, v -> sum.ask(v, units()));
     surface.onLink(this::link);
@@ -143,12 +145,17 @@ public final class ShopWindow {
       middle.getChildren().add(here.lower());
     }
     surface.showKnife(here.hasKnife());
+    surface.asOnPaper(!here.hasKnife());
     surface.fit();
     refresh();
   }
 
   public DrawingSurface surface() {
     return surface;
+  }
+
+  public SheetsStation sheets() {
+    return sheets;
   }
 
   private void refresh() {
@@ -243,10 +250,13 @@ public final class ShopWindow {
           new Command(
               "Decide: " + decision.label(),
               decision.editable(session.build().get().design(), units()),
+              decision.id(),
               () -> goTo(decision.id())));
     }
     for (Worked worked : session.plan().get().values().values()) {
-      all.add(new Command(worked.label(), worked.text(units()), () -> sum.ask(worked, units())));
+      all.add(
+          new Command(
+              worked.label(), worked.text(units()), worked.id(), () -> sum.ask(worked, units())));
     }
     return all;
   }

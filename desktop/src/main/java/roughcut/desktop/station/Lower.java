@@ -32,8 +32,8 @@ final class Lower {
     note.getStyleClass().add("lower-note");
     VBox left = new VBox(1, title, note, section);
     VBox.setVgrow(section, Priority.ALWAYS);
-    left.setMinWidth(300);
-    left.setPrefWidth(400);
+    left.setMinWidth(240);
+    left.setPrefWidth(330);
     HBox.setHgrow(left, Priority.ALWAYS);
     HBox.setHgrow(beside, Priority.ALWAYS);
     box.getChildren().addAll(left, beside);

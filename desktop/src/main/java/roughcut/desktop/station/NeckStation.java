@@ -4,6 +4,7 @@ import java.util.function.Consumer;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.GridPane;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import roughcut.design.Decisions;
 import roughcut.design.ScarfSchool;
@@ -29,7 +30,7 @@ public final class NeckStation implements Station {
     title.getStyleClass().add("lower-title");
     ways.getStyleClass().add("facts");
     VBox beside = new VBox(8, title, ways);
-    beside.setMinWidth(340);
+    beside.setMinWidth(430);
     lower = new Lower(beside);
     panel =
         new Panel(session)
@@ -57,7 +58,7 @@ public final class NeckStation implements Station {
             .settings(
                 ask,
                 "scarf.run",
-                "Saw, from break to break",
+                "Run of the saw cut",
                 "scarf.bevel",
                 "Bevel, along the cut",
                 "scarf.wedge",
@@ -95,7 +96,7 @@ public final class NeckStation implements Station {
     panel.show(plan, units);
     lower.show(plan, units, knife);
     ways.getChildren().clear();
-    ways.addRow(0, fact("", false), fact("blank", false), fact("grain in the head", false));
+    ways.addRow(0, fact("", false), fact("blank", false), fact("grain in head", false));
     String width = NumberWriter.number(plan.blank().width().value(), Quantity.ROUGH_LENGTH, units);
     int row = 1;
     if (plan.scarf().isPresent()) {
@@ -134,6 +135,7 @@ public final class NeckStation implements Station {
   private static Label fact(String words, boolean strong) {
     Label label = new Label(words);
     label.getStyleClass().add(strong ? "fact-strong" : "fact");
+    label.setMinWidth(Region.USE_PREF_SIZE);
     return label;
   }
 

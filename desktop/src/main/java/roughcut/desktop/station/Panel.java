@@ -129,6 +129,10 @@ final class Panel {
     }
     Platform.runLater(
         () -> {
+          // A panel shown for the first time has its content in the window only once it is laid
+          // out.
+          scroll.applyCss();
+          scroll.layout();
           if (field instanceof DecisionField number) {
             number.take();
           } else {

@@ -99,10 +99,11 @@ public final class SheetsStation implements Station {
       marks.add(
           new Mark.Text(
               Role.MEASURED,
-              new Point(tile.shows().left() + 22, tile.shows().low() + 22),
+              new Point(tile.shows().left() + 17, tile.shows().low() + 18),
               tile.name(),
               Mark.Anchor.START,
-              Mark.Size.TITLE,
+              Mark.Size.SHEET,
+              0,
               null));
     }
     return new Drawing(

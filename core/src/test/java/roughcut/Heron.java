@@ -1,0 +1,63 @@
+package roughcut;
+
+import java.time.LocalDate;
+import java.util.Random;
+import roughcut.demo.Demo;
+import roughcut.design.Build;
+import roughcut.design.Decision;
+import roughcut.design.Decisions;
+import roughcut.design.Design;
+import roughcut.design.NumberDecision;
+import roughcut.measure.Quantity;
+import roughcut.measure.Units;
+import roughcut.measure.Unreadable;
+import roughcut.plan.Plan;
+
+/** The demo's six-string as a starting point for tests, with decisions set on top. */
+public final class Heron {
+  private Heron() {}
+
+  public static Build build() {
+    return Demo.heron(LocalDate.of(2026, 5, 4));
+  }
+
+  /** The plan as designed, with decisions given as {@code id=value}. */
+  public static Plan with(String... settings) {
+    return Plan.of(build().asDesigned().withDesign(set(build().design(), settings)), Demo.shop());
+  }
+
+  public static Design set(Design design, String... settings) {
+    Design next = design;
+    for (String setting : settings) {
+      String[] parts = setting.split("=", 2);
+      try {
+        next = Decisions.find(next, parts[0]).orElseThrow().typed(next, parts[1], Units.MM);
+      } catch (Unreadable e) {
+        throw new AssertionError(setting, e);
+      }
+    }
+    return next;
+  }
+
+  public static double value(Plan plan, String id) {
+    return plan.value(id).orElseThrow(() -> new AssertionError("no value " + id)).value();
+  }
+
+  /** A design with every number drawn at random from its limits, or from near its usual value. */
+  public static Design random(Random random, boolean wild) {
+    Design design = build().design();
+    for (Decision decision : Decisions.all()) {
+      if (decision instanceof NumberDecision number) {
+        double usual = number.in(design);
+        double value =
+            wild
+                ? number.least() + random.nextDouble() * (number.most() - number.least())
+                : usual * (0.9 + 0.2 * random.nextDouble());
+        value = Math.max(number.least(), Math.min(number.most(), value));
+        design =
+            number.with(design, number.quantity() == Quantity.COUNT ? Math.rint(value) : value);
+      }
+    }
+    return design;
+  }
+}

@@ -1,0 +1,83 @@
+package roughcut;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.tngtech.archunit.core.domain.JavaClass;
+import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.importer.ClassFileImporter;
+import com.tngtech.archunit.core.importer.ImportOption;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+import org.junit.jupiter.api.Test;
+
+/**
+ * The walls of the house: rooms import only those before them in the data's direction, and core
+ * knows no windows.
+ */
+class WallsTest {
+  /** In the data's direction: each may import those before it. */
+  private static final List<String> ROOMS =
+      List.of(
+          "measure",
+          "geometry",
+          "shop",
+          "design",
+          "layout",
+          "blank",
+          "fretboard",
+          "neck",
+          "thin",
+          "plan",
+          "drawing",
+          "demo",
+          "file",
+          "command");
+
+  private final JavaClasses core =
+      new ClassFileImporter()
+          .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)
+          .importPackages("roughcut");
+
+  @Test
+  void everyRoomHasItsPlaceAndImportsOnlyThoseBeforeIt() {
+    Set<String> rooms = new TreeSet<>();
+    for (JavaClass from : core) {
+      String room = room(from);
+      rooms.add(room);
+      assertThat(ROOMS).as("a room of its own place: " + from.getName()).contains(room);
+      from.getDirectDependenciesFromSelf()
+          .forEach(
+              d -> {
+                if (d.getTargetClass().getPackageName().startsWith("roughcut.")) {
+                  assertThat(ROOMS.indexOf(room(d.getTargetClass())))
+                      .as(d.getDescription())
+                      .isLessThanOrEqualTo(ROOMS.indexOf(room));
+                }
+              });
+    }
+    assertThat(rooms).hasSameElementsAs(ROOMS);
+  }
+
+  private static String room(JavaClass type) {
+    return type.getPackageName().replaceFirst("^roughcut\\.", "").replaceFirst("\\..*", "");
+  }
+
+  @Test
+  void coreKnowsNoWindows() {
+    noClasses()
+        .should()
+        .dependOnClassesThat()
+        .resideInAnyPackage("javafx..", "javax.swing..", "roughcut.desktop..")
+        .check(core);
+    noClasses()
+        .that()
+        .resideOutsideOfPackage("roughcut.file..")
+        .should()
+        .dependOnClassesThat()
+        .resideInAnyPackage(
+            "java.awt..", "javax.imageio..", "org.apache.pdfbox..", "com.fasterxml..")
+        .check(core);
+  }
+}

@@ -1,0 +1,154 @@
+package roughcut.command;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.io.PrintWriter;
+import java.io.StringWriter;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.HashMap;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import roughcut.Heron;
+import roughcut.file.BuildFile;
+import roughcut.file.Reference;
+
+class CommandLineTest {
+  @TempDir Path folder;
+  private final StringWriter out = new StringWriter();
+  private final StringWriter err = new StringWriter();
+
+  private int run(String... args) {
+    return RoughCut.run(new PrintWriter(out, true), new PrintWriter(err, true), args);
+  }
+
+  private Map<String, JsonNode> report(String... args) throws Exception {
+    assertThat(run(args)).as(err.toString()).isZero();
+    Map<String, JsonNode> values = new HashMap<>();
+    new ObjectMapper()
+        .readTree(out.toString())
+        .get("values")
+        .forEach(v -> values.put(v.get("id").asText(), v));
+    return values;
+  }
+
+  @Test
+  void reportsHeronAsDesignedUnroundedWithItsSums() throws Exception {
+    Map<String, JsonNode> values = report("report", "--format", "json");
+    JsonNode run = values.get("scarf.run");
+    assertThat(run.get("value").asDouble()).isCloseTo(72.1713360586, within(1e-9));
+    assertThat(run.get("unit").asText()).isEqualTo("mm");
+    assertThat(run.get("formula").asText()).isEqualTo("t / tan(θ)");
+    assertThat(run.get("inputs").get(0).get("id").asText()).isEqualTo("shaft.thickness");
+    assertThat(run.get("inputs").get(0).get("source").asText()).isEqualTo("decided");
+    assertThat(values)
+        .containsKeys(
+            "fret.22.from-nut",
+            "fret.22.from-previous",
+            "fret.22.width",
+            "saddle.from-nut",
+            "nut.string.6.offset",
+            "scarf.bevel",
+            "scarf.shift",
+            "scarf.seam-top",
+            "scarf.seam-back",
+            "scarf.blank-length",
+            "head.one-piece-depth",
+            "head.grain-through",
+            "blank.width",
+            "blank.crossing.1.x",
+            "rod.under-centre",
+            "rod.under-corner",
+            "rod.least");
+  }
+
+  @Test
+  void reportsTheWoodAsItIsWhenAsked() throws Exception {
+    JsonNode run = report("report", "--format", "json", "--as-built").get("scarf.run");
+    assertThat(run.get("value").asDouble())
+        .isCloseTo(14.9 / Math.tan(Math.toRadians(12.5)), within(1e-9));
+    assertThat(run.get("inputs").get(0).get("source").asText()).isEqualTo("measured");
+    assertThat(run.get("inputs").get(0).get("decided").asDouble()).isEqualTo(16);
+  }
+
+  @Test
+  void decidesDifferentlyInAnyUnit() throws Exception {
+    Map<String, JsonNode> values =
+        report(
+            "report", "--format=json", "--set", "scale.length=25 1/2in", "--set", "scale.frets=24");
+    assertThat(values.get("fret.12.from-nut").get("value").asDouble())
+        .isCloseTo(323.85, within(1e-9));
+    assertThat(values).containsKey("fret.24.from-nut");
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "scale.length=3|too small: at least 200",
+        "scale.frets=400|too large: at most 72",
+        "head.angle=90|too large: at most 25",
+        "scale.length=long|is not a length",
+        "scale.length=0|too small",
+        "scale.length=-640|too small",
+        "head.angel=3|there is no decision",
+        "scale.length|write it as id=value",
+        "scarf.school=sideways|seam-under-fretboard, seam-across-head"
+      })
+  void badSettingsAreRefusedInWords(String setting, String words) {
+    assertThat(run("report", "--set", setting)).isEqualTo(2);
+    assertThat(err.toString()).contains(words).doesNotContain("Exception");
+    assertThat(out.toString()).isEmpty();
+  }
+
+  @Test
+  void checkStopsAtAStop() throws Exception {
+    assertThat(run("check")).isEqualTo(1);
+    assertThat(out.toString()).contains("stop");
+    assertThat(run("check", "--as-designed")).isZero();
+    Path file = folder.resolve("a.roughcut.json");
+    BuildFile.at(file).save(Heron.build().asDesigned());
+    assertThat(run("check", file.toString())).isZero();
+    assertThat(run("check", file.toString(), "--set", "rod.depth=13")).isEqualTo(1);
+    assertThat(run("check", file.toString(), "--set", "rod.length=900"))
+        .as("what can't be is no pass")
+        .isEqualTo(1);
+  }
+
+  @Test
+  void missingAndBrokenFilesAreTold() throws Exception {
+    assertThat(run("check", folder.resolve("none.roughcut.json").toString())).isEqualTo(2);
+    assertThat(err.toString()).contains("there is no file").doesNotContain("Exception");
+    Files.writeString(folder.resolve("broken.roughcut.json"), "{ \"kind\": ");
+    assertThat(run("report", folder.resolve("broken.roughcut.json").toString())).isEqualTo(2);
+    assertThat(err.toString()).contains("is broken (line 1");
+  }
+
+  @Test
+  void exportsIntoANewFolderAndNotOntoAFile() throws Exception {
+    assertThat(run("export", "--to", folder.resolve("new/sheets").toString(), "--paper", "LETTER"))
+        .as(err.toString())
+        .isZero();
+    assertThat(folder.resolve("new/sheets/plan.pdf")).isNotEmptyFile();
+    Files.writeString(folder.resolve("taken"), "x");
+    assertThat(run("export", "--to", folder.resolve("taken").toString())).isEqualTo(2);
+    assertThat(err.toString()).contains("can't save");
+  }
+
+  @Test
+  void theReferencePagesAreTheCodes() throws Exception {
+    Path docs = Path.of("..", "docs");
+    assertThat(Files.readString(docs.resolve("values.md")))
+        .as("run ./roughcut reference --to docs")
+        .isEqualTo(new String(Reference.values()));
+    assertThat(Files.readString(docs.resolve("build.schema.json")))
+        .as("run ./roughcut reference --to docs")
+        .isEqualTo(new String(Reference.buildSchema()));
+  }
+}

@@ -1,0 +1,69 @@
+package roughcut.neck;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import roughcut.Heron;
+import roughcut.demo.Demo;
+import roughcut.geometry.Point;
+import roughcut.plan.Plan;
+
+class BackLineTest {
+  @Test
+  void passesThroughTheDecidedThicknesses() {
+    Plan plan = Heron.with("neck.thickness-1=20.5", "neck.thickness-12=21.8");
+    assertThat(plan.neck().back().depth(plan.frets().at(1))).isCloseTo(14.5, within(1e-6));
+    assertThat(plan.neck().back().depth(320)).isCloseTo(15.8, within(1e-6));
+    assertThat(plan.neck().back().depth(480)).isCloseTo(22, within(1e-6));
+  }
+
+  @Test
+  void runsForwardWithoutAKinkFromHeadToHeel() {
+    for (Plan plan :
+        List.of(
+            Heron.with(),
+            Heron.with("head.angle=18"),
+            Heron.with("volute.drum-radius=20", "heel.blend-radius=80"))) {
+      List<Point> line = plan.neck().back().line();
+      for (int i = 2; i < line.size(); i++) {
+        Point a = line.get(i - 2);
+        Point b = line.get(i - 1);
+        Point c = line.get(i);
+        double turn =
+            Math.atan2(c.y() - b.y(), c.x() - b.x()) - Math.atan2(b.y() - a.y(), b.x() - a.x());
+        boolean heelCorner = Math.abs(b.x() - 432) < 1e-6;
+        if (!heelCorner) {
+          assertThat(Math.toDegrees(Math.abs(turn))).as("turn at x = %s", b.x()).isLessThan(5);
+        }
+      }
+    }
+  }
+
+  @Test
+  void theCurveBehindTheNutHasTheDrumsRadius() {
+    Plan plan = Heron.with();
+    List<Point> arc =
+        plan.neck().back().line().stream().filter(p -> p.x() > -8 && p.x() < 2.5).toList();
+    assertThat(arc.size()).isGreaterThan(4);
+    Point a = arc.get(0);
+    Point b = arc.get(arc.size() / 2);
+    Point c = arc.get(arc.size() - 1);
+    double area =
+        Math.abs((b.x() - a.x()) * (c.y() - a.y()) - (c.x() - a.x()) * (b.y() - a.y())) / 2;
+    double radius = a.distance(b) * b.distance(c) * c.distance(a) / (4 * area);
+    assertThat(radius).isCloseTo(40, within(0.05));
+  }
+
+  @Test
+  void isBuiltForAnyDecisionsWithinLimits() {
+    Random random = new Random(19);
+    for (int i = 0; i < 300; i++) {
+      Plan plan =
+          Plan.of(Heron.build().asDesigned().withDesign(Heron.random(random, true)), Demo.shop());
+      plan.neck().back().line().forEach(p -> assertThat(p.x() + p.y()).isFinite());
+    }
+  }
+}

@@ -1,0 +1,104 @@
+package roughcut.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.Map;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import roughcut.Heron;
+import roughcut.demo.Demo;
+import roughcut.design.Decisions;
+import roughcut.shop.Limit;
+import roughcut.shop.Shop;
+import roughcut.thin.ThinSpot;
+
+class ThinAndProblemsTest {
+  private static ThinSpot spot(Plan plan, String kind) {
+    return plan.thinSpots().stream().filter(s -> s.kind().equals(kind)).findFirst().orElseThrow();
+  }
+
+  @Test
+  void heronHasSomethingToLookAtAndAsBuiltSomethingToStopAt() {
+    assertThat(Heron.with().thinSpots())
+        .extracting(ThinSpot::state)
+        .contains(ThinSpot.State.LOOK)
+        .doesNotContain(ThinSpot.State.STOP);
+    ThinSpot worst = Plan.of(Heron.build(), Demo.shop()).thinSpots().get(0);
+    assertThat(worst.state()).isEqualTo(ThinSpot.State.STOP);
+    assertThat(worst.kind()).isEqualTo("shaft.stock");
+  }
+
+  @Test
+  void worstComeFirst() {
+    Random random = new Random(23);
+    for (int i = 0; i < 60; i++) {
+      Plan plan =
+          Plan.of(Heron.build().asDesigned().withDesign(Heron.random(random, false)), Demo.shop());
+      for (int k = 1; k < plan.thinSpots().size(); k++) {
+        ThinSpot a = plan.thinSpots().get(k - 1);
+        ThinSpot b = plan.thinSpots().get(k);
+        assertThat(a.state()).isLessThanOrEqualTo(b.state());
+      }
+    }
+  }
+
+  @ParameterizedTest
+  @CsvSource({"10.0,CLEAR", "10.4,LOOK", "11.3,STOP", "13.5,STOP", "15.0,STOP"})
+  void aDeeperChannelIsWorse(String depth, ThinSpot.State state) {
+    assertThat(spot(Heron.with("rod.depth=" + depth), "rod.least").state()).isEqualTo(state);
+  }
+
+  @Test
+  void theShopsOwnLimitsHold() {
+    Shop strict = new Shop("strict", Demo.shop().saws(), Map.of("rod.least", new Limit(6, 4)));
+    assertThat(spot(Plan.of(Heron.build().asDesigned(), strict), "rod.least").state())
+        .isEqualTo(ThinSpot.State.STOP);
+  }
+
+  @Test
+  void whatWouldChangeASpotIsADecisionThatDoes() {
+    Plan plan = Heron.with();
+    for (ThinSpot spot : plan.thinSpots()) {
+      assertThat(spot.changedBy()).as(spot.what()).isNotEmpty();
+      spot.changedBy()
+          .forEach(id -> assertThat(Decisions.find(plan.build().design(), id)).as(id).isPresent());
+    }
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "rod.length=600|rod.length|498.0 mm",
+        "rod.width=28,nut.width=27|rod.width|27.0 mm",
+        "head.thickness=20|head.thickness|16.0 mm",
+        "scale.frets=60|scale.frets|at most 43 frets",
+        "neck.thickness-1=8|neck.thickness-1|9.0 mm",
+        "nut.edge-margin=15,nut.width=28|nut.edge-margin|at most 13.0 mm",
+        "heel.end=435|heel.end|442.0 mm",
+        "head.length=60,scarf.school=seam-across-head|head.length|73.9 mm",
+        "head.angle=2|head.angle|into the body",
+        "fretboard.radius-end=100,fretboard.end-width=160,nut.width=60|-|-"
+      })
+  void whatCantBeHadIsSaidWithTheNearestThatCan(String settings, String decision, String words) {
+    Plan plan = Heron.with(settings.split(","));
+    if (decision.equals("-")) {
+      assertThat(plan.problems()).isEmpty();
+    } else {
+      assertThat(plan.problems())
+          .anySatisfy(
+              p -> {
+                assertThat(p.decisionId()).isEqualTo(decision);
+                assertThat(p.message()).contains(words);
+              });
+    }
+  }
+
+  @Test
+  void asManyFretsAsTheMessageAllowsDoFit() {
+    assertThat(Heron.with("scale.frets=43").problems()).isEmpty();
+    assertThat(Heron.with("scale.frets=44").problems()).isNotEmpty();
+  }
+}

@@ -1,0 +1,115 @@
+package roughcut.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.attribute.FileTime;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.Test;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.Start;
+import org.testfx.framework.junit5.Stop;
+import roughcut.design.Build;
+import roughcut.desktop.session.Workspace;
+import roughcut.file.BuildFile;
+
+class FilesTest extends WindowTest {
+  @Start
+  void start(Stage stage) throws IOException {
+    open(stage);
+  }
+
+  @Stop
+  void stop() {
+    close();
+  }
+
+  private static double scale(Build build) {
+    return build.design().numbers().get("scale.length");
+  }
+
+  private Workspace.Saving saving() {
+    return window.workspace().state().get().saving();
+  }
+
+  @Test
+  void editsAreSavedByThemselvesAndOpenAgain(FxRobot robot) throws Exception {
+    robot.push(KeyCode.CONTROL, KeyCode.DIGIT1);
+    type(robot, "scale.length", "655");
+    until(() -> scale(BuildFile.open(heron).build()) == 655);
+    until(() -> saving() == Workspace.Saving.SAVED);
+    robot.interact(
+        () -> {
+          try {
+            window = roughcut.desktop.shell.Windows.open(heron);
+          } catch (IOException e) {
+            throw new AssertionError(e);
+          }
+        });
+    assertThat(scale(session().build().get())).isEqualTo(655);
+    robot.interact(() -> window.root().getScene().getWindow().hide());
+  }
+
+  @Test
+  void closingSavesWhatWasStillWaiting(FxRobot robot) throws Exception {
+    type(robot, "head.length", "190");
+    robot.interact(() -> window.workspace().close());
+    assertThat(BuildFile.open(heron).build().design().numbers().get("head.length")).isEqualTo(190);
+  }
+
+  @Test
+  void aFileChangedByAnotherProgramIsToldAndBothAreKept(FxRobot robot) throws Exception {
+    BuildFile.Opened other = BuildFile.open(heron);
+    other.file().save(other.build().withName("Theirs"));
+    type(robot, "head.length", "191");
+    until(() -> saving() == Workspace.Saving.CHANGED_ON_DISK);
+    assertThat(BuildFile.open(heron).build().name()).isEqualTo("Theirs");
+    Path rescue = window.workspace().state().get().rescue();
+    assertThat(BuildFile.open(rescue).build().design().numbers().get("head.length")).isEqualTo(191);
+    robot.clickOn("keep mine");
+    until(() -> BuildFile.open(heron).build().name().equals("Heron"));
+    until(() -> saving() == Workspace.Saving.SAVED);
+  }
+
+  @Test
+  void whenSavingFailsItIsSaidAndTheWorkIsRescued(FxRobot robot) throws Exception {
+    Path builds = heron.getParent();
+    Path away = builds.resolveSibling("builds-away");
+    Files.move(builds, away);
+    Files.writeString(builds, "a file where the folder was");
+    type(robot, "head.length", "192");
+    until(() -> saving() == Workspace.Saving.FAILED);
+    assertThat(words(robot, "saving")).isEqualTo("not saved");
+    Path rescue = window.workspace().state().get().rescue();
+    assertThat(BuildFile.open(rescue).build().design().numbers().get("head.length")).isEqualTo(192);
+    assertThat(find(robot, "head.length", TextField.class).getText()).isEqualTo("192");
+    Files.delete(builds);
+    Files.move(away, builds);
+    robot.clickOn("try again");
+    until(() -> BuildFile.open(heron).build().design().numbers().get("head.length") == 192);
+  }
+
+  @Test
+  void undoingBackToWhatIsOnDiskSavesNothing(FxRobot robot) throws Exception {
+    FileTime before = Files.getLastModifiedTime(heron);
+    type(robot, "head.length", "193");
+    robot.push(KeyCode.CONTROL, KeyCode.Z);
+    robot.sleep(900);
+    assertThat(Files.getLastModifiedTime(heron)).isEqualTo(before);
+  }
+
+  @Test
+  void theSheetsAreWrittenIntoAFolder(FxRobot robot) {
+    Path folder = data.resolve("sheets");
+    robot.push(KeyCode.CONTROL, KeyCode.P);
+    robot.interact(() -> window.sheets().exportTo(folder, words -> {}));
+    until(() -> words(robot, "export-result").startsWith("Written to"));
+    assertThat(folder.resolve("plan.pdf")).isNotEmptyFile();
+    robot.interact(() -> window.sheets().exportTo(heron, words -> {}));
+    until(() -> words(robot, "export-result").contains("can't save"));
+  }
+}
