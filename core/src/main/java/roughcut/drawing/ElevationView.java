@@ -67,7 +67,15 @@ final class ElevationView {
     Species species = sideWood();
     double shaft = neck.shaft().value();
     double heelFrom = neck.back().straightTo();
-    sketch.wood(finished, species);
+    if (plan.scarf().isEmpty()) {
+      sketch.wood(finished, species);
+    } else {
+      // The turned offcut's grain runs along the head; the shaft's and the heel's along the neck.
+      finished.without(headSide()).forEach(piece -> sketch.wood(piece, species));
+      finished
+          .within(headSide())
+          .forEach(piece -> sketch.wood(piece, species, head.angle().value()));
+    }
     for (Outline below :
         finished.within(Outline.rectangle(head.breakX(), -500, neck.heelEnd().value(), -shaft))) {
       for (Outline missing :
@@ -108,6 +116,11 @@ final class ElevationView {
       best = p.distance(from) > best.distance(from) ? p : best;
     }
     return best.distance(near) < 0.01 ? near : best;
+  }
+
+  /** The turned offcut in its place. */
+  private Outline headSide() {
+    return plan.scarf().orElseThrow().headPiece();
   }
 
   /** Nut, fretboard and fret crowns on top. */

@@ -24,8 +24,10 @@ public sealed interface Mark {
    * @param fill colour, {@code #rrggbb}
    * @param figure colour of the grain drawn in it, or null for none
    * @param grain how the grain is drawn
+   * @param turn how far the grain is turned anticlockwise from the drawing's x, degrees
    */
-  record Fill(Role role, Outline shape, String fill, String figure, Grain grain) implements Mark {}
+  record Fill(Role role, Outline shape, String fill, String figure, Grain grain, double turn)
+      implements Mark {}
 
   /**
    * Words.

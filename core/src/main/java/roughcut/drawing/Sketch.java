@@ -62,13 +62,19 @@ final class Sketch {
   }
 
   void wood(Outline shape, Species species) {
+    wood(shape, species, 0);
+  }
+
+  /** Wood whose grain runs at an angle to the drawing's x, degrees. */
+  void wood(Outline shape, Species species, double turn) {
     marks.add(
         new Mark.Fill(
             Role.WOOD,
             new Outline(place(shape.corners())),
             species.tint(),
             species.figure(),
-            Grain.ALONG));
+            Grain.ALONG,
+            turn));
   }
 
   void endGrain(Outline shape, Species species) {
@@ -78,11 +84,13 @@ final class Sketch {
             new Outline(place(shape.corners())),
             species.tint(),
             species.figure(),
-            Grain.END));
+            Grain.END,
+            0));
   }
 
   void fill(Role role, Outline shape, String colour) {
-    marks.add(new Mark.Fill(role, new Outline(place(shape.corners())), colour, null, Grain.NONE));
+    marks.add(
+        new Mark.Fill(role, new Outline(place(shape.corners())), colour, null, Grain.NONE, 0));
   }
 
   void text(Role role, double x, double y, String text, Anchor anchor, Size size) {

@@ -29,7 +29,7 @@ public final class ChoiceField extends HBox {
     setAlignment(Pos.CENTER_LEFT);
     Label label = new Label(decision.label());
     label.getStyleClass().add("decision-label");
-    label.setTooltip(new Tooltip(decision.hint()));
+    Tips.on(label, decision.hint());
     label.setLabelFor(box);
     label.setMinWidth(Region.USE_PREF_SIZE);
     Region space = new Region();

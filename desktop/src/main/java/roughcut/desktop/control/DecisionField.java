@@ -10,7 +10,6 @@ import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
-import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -68,9 +67,8 @@ public final class DecisionField extends VBox {
     field.getStyleClass().add("decision-field");
     field.setAccessibleText(decision.label());
     field.setAccessibleHelp(decision.hint());
-    field.setTooltip(
-        new Tooltip(
-            decision.hint() + (decision.measurable() ? "\nF2: enter what was measured" : "")));
+    Tips.on(
+        field, decision.hint() + (decision.measurable() ? "\nF2: enter what was measured" : ""));
     unit.getStyleClass().add("decision-unit");
     unit.setMinWidth(Region.USE_PREF_SIZE);
     Region space = new Region();
@@ -102,7 +100,7 @@ public final class DecisionField extends VBox {
   private static Label label(NumberDecision decision) {
     Label label = new Label(decision.label());
     label.getStyleClass().add("decision-label");
-    label.setTooltip(new Tooltip(decision.hint()));
+    Tips.on(label, decision.hint());
     label.setMinWidth(0);
     return label;
   }

@@ -6,7 +6,6 @@ import javafx.scene.AccessibleRole;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuItem;
-import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseButton;
@@ -65,7 +64,7 @@ public final class SettingRow extends HBox {
     sum.setOnAction(e -> askForSum());
     ContextMenu menu = new ContextMenu(sum, copy);
     setOnContextMenuRequested(e -> menu.show(this, e.getScreenX(), e.getScreenY()));
-    Tooltip.install(this, new Tooltip("Click for the sum, Ctrl+C copies the number"));
+    Tips.on(this, "Click for the sum, Ctrl+C copies the number");
   }
 
   /** Shows a value; null when there is none just now. */

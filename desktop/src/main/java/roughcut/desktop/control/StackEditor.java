@@ -9,7 +9,6 @@ import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -128,7 +127,7 @@ public final class StackEditor extends VBox {
             + (index + 1)
             + " rises "
             + (strip.grain() == Strip.Grain.TO_HEEL ? "to the heel" : "to the head"));
-    grain.setTooltip(new Tooltip("Which way the grain rises: → to the heel, ← to the head"));
+    Tips.on(grain, "Which way the grain rises: → to the heel, ← to the head");
     grain.setOnAction(
         e ->
             change(
@@ -148,7 +147,7 @@ public final class StackEditor extends VBox {
     Button remove = new Button("×");
     remove.getStyleClass().add("grain-button");
     remove.setAccessibleText("Remove strip " + (index + 1));
-    remove.setTooltip(new Tooltip("Remove this strip"));
+    Tips.on(remove, "Remove this strip");
     remove.setDisable(stack.size() <= (stack.mirrored() && index != stack.size() / 2 ? 2 : 1));
     remove.setOnAction(e -> change("removing a strip", s -> s.remove(index)));
     HBox row = new HBox(4, thickness, remove);

@@ -21,6 +21,7 @@ public final class Ink {
   static final double PAPER = 4.0;
 
   private static final Map<String, Color> COLOURS = new HashMap<>();
+  private static final Map<String, Color> FAINT = new HashMap<>();
   private static final Map<Mark.Size, Font> FONTS = new EnumMap<>(Mark.Size.class);
   private static final Map<Role.Pen, Double> WIDTHS =
       new EnumMap<>(Map.of(Role.Pen.FINE, 0.8, Role.Pen.MEDIUM, 1.2, Role.Pen.HEAVY, 1.7));
@@ -29,6 +30,11 @@ public final class Ink {
 
   static Color colour(String hex) {
     return COLOURS.computeIfAbsent(hex, Color::web);
+  }
+
+  /** A colour that lets what lies below shine through. */
+  static Color faint(String hex) {
+    return FAINT.computeIfAbsent(hex, h -> Color.web(h, 0.55));
   }
 
   static double width(Role.Pen pen) {

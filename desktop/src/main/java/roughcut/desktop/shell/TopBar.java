@@ -12,11 +12,11 @@ import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.Toggle;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.shape.SVGPath;
+import roughcut.desktop.control.Tips;
 import roughcut.desktop.session.Session;
 import roughcut.desktop.session.Workspace;
 import roughcut.measure.NumberWriter;
@@ -157,7 +157,7 @@ final class TopBar extends HBox {
                       case FRACTION -> "inch 1/" + session.units().get().denominator();
                     },
                 session.units()));
-    button.setTooltip(new Tooltip("Millimetres, decimal inches, fractions (Ctrl+U)"));
+    Tips.on(button, "Millimetres, decimal inches, fractions (Ctrl+U)");
     button.setOnAction(e -> next.run());
     return button;
   }
@@ -171,9 +171,8 @@ final class TopBar extends HBox {
 
   private static void label(Button button, String verb, String what) {
     button.setDisable(what == null);
-    button.setTooltip(
-        new Tooltip(
-            what == null ? "Nothing to " + verb.toLowerCase(Locale.ROOT) : verb + " " + what));
+    Tips.on(
+        button, what == null ? "Nothing to " + verb.toLowerCase(Locale.ROOT) : verb + " " + what);
     button.setAccessibleText(what == null ? verb : verb + " " + what);
   }
 

@@ -3,10 +3,10 @@ package roughcut.desktop.station;
 import java.util.function.Consumer;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
-import javafx.scene.layout.GridPane;
 import javafx.scene.layout.VBox;
 import roughcut.blank.NeckBlank;
 import roughcut.design.Decisions;
+import roughcut.desktop.control.Facts;
 import roughcut.desktop.control.StackEditor;
 import roughcut.desktop.session.Session;
 import roughcut.drawing.Drawing;
@@ -20,16 +20,27 @@ import roughcut.thin.ThinSpot;
 
 /** The neck blank's strips, and where the outline cuts through them. */
 public final class BlanksStation implements Station {
-  private final Panel panel;
-  private final Lower lower;
-  private final GridPane lines = new GridPane();
-  private final StackEditor editor;
+  private Panel panel;
+  private Lower lower;
+  private final Facts lines = new Facts();
+  private StackEditor editor;
+
+  private final Session session;
+  private final Consumer<Value> ask;
 
   public BlanksStation(Session session, Consumer<Value> ask) {
+    this.session = session;
+    this.ask = ask;
+  }
+
+  /** Makes the controls when the maker first comes here. */
+  private void open() {
+    if (panel != null) {
+      return;
+    }
     editor = new StackEditor(session);
     Label title = new Label("Glue lines and the outline");
     title.getStyleClass().add("lower-title");
-    lines.getStyleClass().add("facts");
     VBox beside = new VBox(8, title, lines);
     beside.setMinWidth(340);
     lower = new Lower(beside);
@@ -65,33 +76,35 @@ public final class BlanksStation implements Station {
 
   @Override
   public Node panel() {
+    open();
     return panel.node();
   }
 
   @Override
   public Node lower() {
+    open();
     return lower.node();
   }
 
   @Override
   public void show(Plan plan, Units units, double knife) {
+    open();
     panel.show(plan, units);
     lower.show(plan, units, knife);
-    lines.getChildren().clear();
-    int row = 0;
+    lines.begin();
     for (int line = 1; line < plan.blank().strips().size(); line++) {
       double y = plan.blank().strips().get(line).from();
-      lines.addRow(
-          row++,
-          fact("line " + line),
-          fact(
-              NumberWriter.text(Math.abs(y), Quantity.LENGTH, units)
-                  + (y < 0 ? " bass side" : y > 0 ? " treble side" : " on the centre line")),
-          fact(story(plan, line, y, units)));
+      String side = y < 0 ? " bass side" : y > 0 ? " treble side" : " on the centre line";
+      lines.row(
+          false,
+          "line " + line,
+          NumberWriter.text(Math.abs(y), Quantity.LENGTH, units) + side,
+          story(plan, line, y, units));
     }
-    if (row == 0) {
-      lines.addRow(0, fact("A single piece: no glue lines."));
+    if (plan.blank().strips().size() == 1) {
+      lines.row(false, "A single piece: no glue lines.");
     }
+    lines.end();
   }
 
   /** What becomes of a glue line, in a few words. */
@@ -109,12 +122,6 @@ public final class BlanksStation implements Station {
         : "shows on the head only";
   }
 
-  private static Label fact(String words) {
-    Label label = new Label(words);
-    label.getStyleClass().add("fact");
-    return label;
-  }
-
   @Override
   public void knife(double x) {
     lower.knife(x);
@@ -122,7 +129,9 @@ public final class BlanksStation implements Station {
 
   @Override
   public boolean goTo(String decisionId) {
+    open();
     if (!decisionId.startsWith("neck.strip.")) {
+      open();
       return panel.goTo(decisionId);
     }
     Node field = editor.lookup("#" + decisionId.replace(".", "\\."));

@@ -17,12 +17,26 @@ import roughcut.thin.ThinSpot;
 
 /** Scale, frets, nut, strings and the fretboard's taper. */
 public final class LayoutStation implements Station {
-  private final Panel panel;
-  private final Lower lower;
-  private final FretList frets;
+  private Panel panel;
+  private Lower lower;
+  private FretList frets;
   private Plan plan;
 
+  private final Session session;
+  private final Consumer<Value> ask;
+  private final DoubleConsumer moveKnife;
+
   public LayoutStation(Session session, Consumer<Value> ask, DoubleConsumer moveKnife) {
+    this.session = session;
+    this.ask = ask;
+    this.moveKnife = moveKnife;
+  }
+
+  /** Makes the controls when the maker first comes here. */
+  private void open() {
+    if (panel != null) {
+      return;
+    }
     frets = new FretList(moveKnife);
     VBox beside = new VBox(frets);
     VBox.setVgrow(frets, Priority.ALWAYS);
@@ -77,16 +91,19 @@ public final class LayoutStation implements Station {
 
   @Override
   public Node panel() {
+    open();
     return panel.node();
   }
 
   @Override
   public Node lower() {
+    open();
     return lower.node();
   }
 
   @Override
   public void show(Plan next, Units units, double knife) {
+    open();
     plan = next;
     panel.show(next, units);
     frets.show(next, units);
@@ -103,6 +120,7 @@ public final class LayoutStation implements Station {
 
   @Override
   public boolean goTo(String decisionId) {
+    open();
     return panel.goTo(decisionId);
   }
 

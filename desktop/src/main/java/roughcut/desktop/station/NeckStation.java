@@ -3,11 +3,10 @@ package roughcut.desktop.station;
 import java.util.function.Consumer;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
-import javafx.scene.layout.GridPane;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import roughcut.design.Decisions;
 import roughcut.design.ScarfSchool;
+import roughcut.desktop.control.Facts;
 import roughcut.desktop.session.Session;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.StationDrawing;
@@ -21,14 +20,25 @@ import roughcut.thin.ThinSpot;
 
 /** Head angle, scarf, thickness and rod channel. */
 public final class NeckStation implements Station {
-  private final Panel panel;
-  private final Lower lower;
-  private final GridPane ways = new GridPane();
+  private Panel panel;
+  private Lower lower;
+  private final Facts ways = new Facts();
+
+  private final Session session;
+  private final Consumer<Value> ask;
 
   public NeckStation(Session session, Consumer<Value> ask) {
+    this.session = session;
+    this.ask = ask;
+  }
+
+  /** Makes the controls when the maker first comes here. */
+  private void open() {
+    if (panel != null) {
+      return;
+    }
     Label title = new Label("Ways to make this head");
     title.getStyleClass().add("lower-title");
-    ways.getStyleClass().add("facts");
     VBox beside = new VBox(8, title, ways);
     beside.setMinWidth(430);
     lower = new Lower(beside);
@@ -83,45 +93,43 @@ public final class NeckStation implements Station {
 
   @Override
   public Node panel() {
+    open();
     return panel.node();
   }
 
   @Override
   public Node lower() {
+    open();
     return lower.node();
   }
 
   @Override
   public void show(Plan plan, Units units, double knife) {
+    open();
     panel.show(plan, units);
     lower.show(plan, units, knife);
-    ways.getChildren().clear();
-    ways.addRow(0, fact("", false), fact("blank", false), fact("grain in head", false));
+    ways.begin().row(false, "", "blank", "grain in head");
     String width = NumberWriter.number(plan.blank().width().value(), Quantity.ROUGH_LENGTH, units);
-    int row = 1;
-    if (plan.scarf().isPresent()) {
-      ScarfJoint scarf = plan.scarf().get();
-      String size = size(scarf.blankLength().value(), width, plan.neck().shaft().value(), units);
-      for (ScarfSchool school : ScarfSchool.values()) {
-        boolean chosen = school == scarf.school();
-        ways.addRow(
-            row++,
-            fact("scarf, " + school.label(), chosen),
-            fact(size, chosen),
-            fact("full length", chosen));
-      }
-    }
+    plan.scarf().ifPresent(scarf -> scarfs(scarf, width, plan, units));
     double length =
         plan.neck().heelEnd().value()
             - plan.neck().head().at(plan.neck().head().length().value(), 0).x();
     boolean flat = plan.scarf().isEmpty();
     String grain =
         plan.onePiece().grain() == null ? "full length" : plan.onePiece().grain().text(units);
-    ways.addRow(
-        row,
-        fact(flat ? "flat head, one piece" : "one piece", flat),
-        fact(size(length, width, plan.onePiece().depth().value(), units), flat),
-        fact(grain, flat));
+    ways.row(
+        flat,
+        flat ? "flat head, one piece" : "one piece",
+        size(length, width, plan.onePiece().depth().value(), units),
+        grain);
+    ways.end();
+  }
+
+  private void scarfs(ScarfJoint scarf, String width, Plan plan, Units units) {
+    String size = size(scarf.blankLength().value(), width, plan.neck().shaft().value(), units);
+    for (ScarfSchool school : ScarfSchool.values()) {
+      ways.row(school == scarf.school(), "scarf, " + school.label(), size, "full length");
+    }
   }
 
   private static String size(double length, String width, double depth, Units units) {
@@ -132,13 +140,6 @@ public final class NeckStation implements Station {
         + NumberWriter.number(depth, Quantity.LENGTH, units);
   }
 
-  private static Label fact(String words, boolean strong) {
-    Label label = new Label(words);
-    label.getStyleClass().add(strong ? "fact-strong" : "fact");
-    label.setMinWidth(Region.USE_PREF_SIZE);
-    return label;
-  }
-
   @Override
   public void knife(double x) {
     lower.knife(x);
@@ -146,6 +147,7 @@ public final class NeckStation implements Station {
 
   @Override
   public boolean goTo(String decisionId) {
+    open();
     return panel.goTo(decisionId);
   }
 

@@ -1,0 +1,109 @@
+package roughcut.benchmark;
+
+import atlantafx.base.theme.PrimerLight;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.util.concurrent.Callable;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.FutureTask;
+import java.util.concurrent.TimeUnit;
+import javafx.application.Application;
+import javafx.application.Platform;
+import javafx.scene.Scene;
+import javafx.scene.image.WritableImage;
+import javafx.stage.Stage;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.Setup;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.TearDown;
+import roughcut.design.Decisions;
+import roughcut.desktop.session.Habits;
+import roughcut.desktop.session.Workspace;
+import roughcut.desktop.shell.ShopWindow;
+import roughcut.desktop.shell.Windows;
+import roughcut.file.DemoFolder;
+
+/**
+ * What the maker waits for: an edit, and the knife, to be painted by the software renderer, the
+ * whole 1280 × 800 window in one go.
+ */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.SampleTime)
+@OutputTimeUnit(TimeUnit.MILLISECONDS)
+public class PaintBenchmark {
+  private ShopWindow window;
+  private Scene scene;
+  private WritableImage image;
+  private int key;
+
+  @Setup
+  public void open() throws Exception {
+    CountDownLatch started = new CountDownLatch(1);
+    Platform.startup(started::countDown);
+    started.await();
+    Path data = Files.createTempDirectory("rough-cut-benchmark");
+    DemoFolder.reset(data.resolve("demo"), LocalDate.now());
+    onScreen(
+        () -> {
+          Application.setUserAgentStylesheet(new PrimerLight().getUserAgentStylesheet());
+          window =
+              new ShopWindow(
+                  Workspace.open(DemoFolder.heron(data.resolve("demo")), data), Habits.in(data));
+          scene = Windows.scene(window);
+          Stage stage = new Stage();
+          stage.setScene(scene);
+          stage.show();
+          image = scene.snapshot(null);
+          return null;
+        });
+  }
+
+  @TearDown
+  public void close() throws Exception {
+    onScreen(
+        () -> {
+          window.workspace().close();
+          return null;
+        });
+    Platform.exit();
+  }
+
+  private static <T> T onScreen(Callable<T> work) throws Exception {
+    FutureTask<T> task = new FutureTask<>(work);
+    Platform.runLater(task);
+    return task.get();
+  }
+
+  /** Target: under 50 ms: an edit, its plan, its marks, and everything painted. */
+  @Benchmark
+  public Object editToPainted() throws Exception {
+    double angle = 10 + key++ % 50 / 10.0;
+    return onScreen(
+        () -> {
+          window
+              .workspace()
+              .session()
+              .edit(
+                  "angle",
+                  "head.angle",
+                  b -> b.withDesign(Decisions.HEAD_ANGLE.with(b.design(), angle)));
+          return scene.snapshot(image);
+        });
+  }
+
+  /** The knife moves: its layer and the section are drawn anew, the rest is only shown again. */
+  @Benchmark
+  public Object knifeToPainted() throws Exception {
+    double x = key++ % 480;
+    return onScreen(
+        () -> {
+          window.surface().knife(x);
+          return scene.snapshot(image);
+        });
+  }
+}

@@ -1,0 +1,54 @@
+package roughcut.desktop.control;
+
+import java.util.ArrayList;
+import java.util.List;
+import javafx.scene.control.Label;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.Region;
+
+/**
+ * A small table of words and numbers to read, not to edit; one row may be the chosen one. Labels
+ * are kept from one plan to the next.
+ */
+public final class Facts extends GridPane {
+  private final List<List<Label>> rows = new ArrayList<>();
+  private int next;
+
+  public Facts() {
+    getStyleClass().add("facts");
+  }
+
+  /** Starts again from the top. */
+  public Facts begin() {
+    next = 0;
+    return this;
+  }
+
+  /** The next row. */
+  public Facts row(boolean chosen, String... cells) {
+    if (next == rows.size()) {
+      rows.add(new ArrayList<>());
+    }
+    List<Label> labels = rows.get(next);
+    while (labels.size() < cells.length) {
+      Label label = new Label();
+      label.setMinWidth(Region.USE_PREF_SIZE);
+      label.getStyleClass().add("fact");
+      add(label, labels.size(), next);
+      labels.add(label);
+    }
+    for (int i = 0; i < labels.size(); i++) {
+      labels.get(i).setText(i < cells.length ? cells[i] : "");
+      labels.get(i).pseudoClassStateChanged(States.CHOSEN, chosen);
+    }
+    next++;
+    return this;
+  }
+
+  /** Takes away what is left over from before. */
+  public void end() {
+    while (rows.size() > next) {
+      getChildren().removeAll(rows.remove(rows.size() - 1));
+    }
+  }
+}

@@ -1,0 +1,115 @@
+package roughcut.desktop.control;
+
+import java.util.function.Consumer;
+import java.util.function.IntConsumer;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import javafx.scene.shape.SVGPath;
+import roughcut.measure.NumberWriter;
+import roughcut.measure.Quantity;
+import roughcut.measure.Units;
+import roughcut.measure.Value;
+import roughcut.thin.ThinSpot;
+
+/** One thin spot on the rail: shape, word, what is left, and a bar against its limit. */
+final class ThinCard extends Button {
+  /** The bar's whole length stands for so many times the limit. */
+  private static final double BAR = 1.6;
+
+  private final SVGPath shape = new SVGPath();
+  private final Label word = new Label("", shape);
+  private final Label number = new Label();
+  private final Label what = new Label();
+  private final Label limits = new Label();
+  private final Region filled = new Region();
+  private final StackPane bar = new StackPane();
+  private ThinSpot spot;
+  private String state = "";
+
+  ThinCard(int index, IntConsumer open, Consumer<Value> ask, Consumer<Button> reveal) {
+    getStyleClass().add("thin-card");
+    shape.getStyleClass().add("thin-shape");
+    word.getStyleClass().add("thin-word");
+    number.getStyleClass().add("thin-number");
+    what.getStyleClass().add("thin-what");
+    limits.getStyleClass().add("thin-note");
+    Region space = new Region();
+    HBox.setHgrow(space, Priority.ALWAYS);
+    HBox top = new HBox(word, space, number);
+    top.setAlignment(Pos.CENTER_LEFT);
+    VBox inside = new VBox(2, top, what, limits, meter());
+    inside.prefWidthProperty().bind(widthProperty().subtract(24));
+    setGraphic(inside);
+    setOnAction(e -> open.accept(index));
+    setOnKeyPressed(
+        e -> {
+          if (e.getCode() == KeyCode.F3) {
+            ask.accept(spot.left());
+          }
+        });
+    focusedProperty().addListener((p, was, is) -> reveal.accept(this));
+  }
+
+  /** A bar as long as what is left, with a tick where it should reach. */
+  private StackPane meter() {
+    filled.getStyleClass().add("thin-bar");
+    Region tick = new Region();
+    tick.getStyleClass().add("thin-tick");
+    Region ground = new Region();
+    ground.getStyleClass().add("thin-ground");
+    bar.getChildren().addAll(ground, filled, tick);
+    bar.getStyleClass().add("thin-meter");
+    bar.setAlignment(Pos.CENTER_LEFT);
+    tick.translateXProperty().bind(bar.widthProperty().divide(BAR));
+    bar.widthProperty().addListener((p, was, is) -> fill());
+    return bar;
+  }
+
+  private void fill() {
+    if (spot != null) {
+      filled.setMaxWidth(bar.getWidth() * Math.max(0.02, Math.min(1, spot.share() / BAR)));
+    }
+  }
+
+  void show(ThinSpot next, Units units, boolean chosen) {
+    spot = next;
+    String now = next.state().word();
+    if (!now.equals(state)) {
+      getStyleClass().remove("thin-" + state);
+      getStyleClass().add("thin-" + now);
+      state = now;
+      shape.setContent(shape(next.state()));
+      word.setText(now);
+    }
+    number.setText(NumberWriter.number(next.left().value(), Quantity.LENGTH, units));
+    what.setText(next.what());
+    limits.setText(limits(next, units));
+    fill();
+    setId("thin." + next.left().id());
+    pseudoClassStateChanged(States.CHOSEN, chosen);
+    setAccessibleText(
+        now + ": " + next.what() + ", " + next.left().text(units) + ", " + limits.getText());
+  }
+
+  private static String shape(ThinSpot.State state) {
+    return switch (state) {
+      case STOP -> "M0,0 h8 v8 h-8 z";
+      case LOOK -> "M4.5,0 L9,8 L0,8 z";
+      case CLEAR -> "M3,0 a3,3 0 1,0 0.01,0 z";
+    };
+  }
+
+  private static String limits(ThinSpot spot, Units units) {
+    String better = "better " + NumberWriter.number(spot.limit().warn(), Quantity.LENGTH, units);
+    return Double.isNaN(spot.limit().fail())
+        ? better
+        : better + ", least " + NumberWriter.number(spot.limit().fail(), Quantity.LENGTH, units);
+  }
+}
