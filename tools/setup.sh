@@ -1,4 +1,5 @@
 # What ./roughcut, ./verify and ./benchmark share: installing what is missing, building, starting. Sourced, not run.
+PATH="$PATH:/usr/sbin:/sbin"
 root=$(cd "$(dirname "${BASH_SOURCE[0]}")/.." && pwd)
 
 # need_packages PROBE PACKAGE…: installs the packages when the probe command fails.

@@ -1,8 +1,11 @@
 package roughcut.design;
 
 import static roughcut.measure.Quantity.ANGLE;
+import static roughcut.measure.Quantity.CELSIUS;
 import static roughcut.measure.Quantity.COUNT;
+import static roughcut.measure.Quantity.FORCE;
 import static roughcut.measure.Quantity.LENGTH;
+import static roughcut.measure.Quantity.PERCENT;
 import static roughcut.measure.Quantity.RATIO;
 
 import java.util.Arrays;
@@ -146,6 +149,89 @@ public final class Decisions {
   public static final NumberDecision ROD_DEPTH =
       number("rod.depth", "Rod channel depth", LENGTH, 10.4, 2, 40, 0.1)
           .measured("From the neck's top, bed and cap included.");
+
+  public static final NumberDecision SAW_ALLOWANCE =
+      number("saw.allowance", "Planing allowance", LENGTH, 1, 0, 10, 0.1)
+          .hint("What planing takes off each sawn face; belongs to the saw.");
+  public static final NumberDecision JOINTING =
+      number("rip.jointing", "Jointing the first edge", LENGTH, 1, 0, 20, 0.5)
+          .hint("Lost from the board's width before the first strip.");
+  public static final NumberDecision FLATTENING =
+      number("blank.flattening", "Flattening of the stack", LENGTH, 1, 0, 10, 0.1)
+          .hint("Planed off each face after gluing.");
+  public static final NumberDecision END_TRIM =
+      number("blank.end-trim", "Trim at each end", LENGTH, 10, 0, 100, 1)
+          .hint("Waste for snipe, pins and squaring.");
+  public static final NumberDecision WING_TRIM =
+      number("head.wing-trim", "Trim of a head wing", LENGTH, 3, 0, 20, 0.5)
+          .hint("Left outside the head's outline when a wing is glued on.");
+  public static final ChoiceDecision GLUE =
+      choice(
+          "glue.kind",
+          "Glue",
+          GlueChoice.all(),
+          "Each with its open time and its own behaviour with temperature.",
+          GlueChoice.all().get(0));
+  public static final NumberDecision TEMPERATURE =
+      number("shop.temperature", "Shop and wood today", CELSIUS, 18, -10, 45, 1)
+          .hint("Glue sets by it.");
+  public static final NumberDecision CLAMPS =
+      number("clamp.owned", "Clamps owned", COUNT, 10, 0, 200, 1)
+          .hint("That reach round this blank.");
+  public static final NumberDecision CLAMP_FORCE =
+      number("clamp.force", "Force of one clamp", FORCE, 4, 0.1, 50, 0.5)
+          .hint("Tightened by hand.");
+  public static final NumberDecision CLAMP_PAD =
+      number("clamp.pad", "Clamp pad", LENGTH, 40, 5, 300, 5)
+          .hint("Length of the pad along the blank.");
+  public static final NumberDecision CAUL =
+      number("clamp.caul", "Caul thickness", LENGTH, 20, 0, 200, 5)
+          .hint("Spreads each clamp's force at 45°.");
+  public static final NumberDecision MOISTURE_NOW =
+      number("moisture.now", "Moisture now", PERCENT, 10, 2, 30, 0.5)
+          .measured("Of the wood, with a meter.");
+  public static final NumberDecision MOISTURE_LATER =
+      number("moisture.later", "Moisture where it will live", PERCENT, 8, 2, 30, 0.5)
+          .hint("Heated rooms dry wood to about 8 %.");
+  public static final NumberDecision MILL_FROM =
+      number("mill.from", "Thickness now", LENGTH, 19, 1, 300, 0.1)
+          .measured("Of the piece at the planer.");
+  public static final NumberDecision MILL_TO =
+      number("mill.to", "Thickness wanted", LENGTH, 16, 0.5, 300, 0.1).hint("Never planed past.");
+  public static final NumberDecision MILL_BITE =
+      number("mill.bite", "A pass takes", LENGTH, 1, 0.05, 10, 0.1)
+          .measured("What the machine is set to; F2 enters what it really took.");
+  public static final NumberDecision MILL_FINISH =
+      number("mill.finish", "Finishing cut", LENGTH, 0.2, 0, 2, 0.05).hint("The last, light pass.");
+  public static final NumberDecision BODY_THICKNESS =
+      number("body.thickness", "Body thickness", LENGTH, 44, 20, 100, 0.5)
+          .measured("Finished, top included.");
+  public static final NumberDecision BODY_TOP =
+      number("body.top-thickness", "Top", LENGTH, 5.5, 0, 40, 0.5).measured("0 for none.");
+  public static final NumberDecision BODY_ACCENT =
+      number("body.accent", "Accent veneer", LENGTH, 0.6, 0, 10, 0.1).measured("0 for none.");
+  public static final NumberDecision BODY_SANDING =
+      number("body.sanding", "Sanding of the body", LENGTH, 0.4, 0, 5, 0.1)
+          .hint("Still to come off after gluing, both faces together.");
+  public static final NumberDecision BODY_LENGTH =
+      number("body.blank-length", "Body blank length", LENGTH, 470, 200, 800, 5)
+          .measured("Along the centre line.");
+  public static final NumberDecision BODY_WIDTH =
+      number("body.blank-width", "Body blank width", LENGTH, 350, 100, 600, 5).measured("Across.");
+  public static final ChoiceDecision BODY_SPECIES =
+      choice(
+          "body.species",
+          "Body wood",
+          WoodChoice.all(),
+          "Of the back.",
+          new WoodChoice("elm", "elm"));
+  public static final ChoiceDecision TOP_SPECIES =
+      choice(
+          "body.top-species",
+          "Top wood",
+          WoodChoice.all(),
+          "Of the top.",
+          new WoodChoice("pear", "pear"));
 
   private Decisions() {}
 

@@ -3,6 +3,7 @@ package roughcut.design;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 
 /**
@@ -42,6 +43,15 @@ public record Design(
     Map<String, String> next = new TreeMap<>(choices);
     next.put(id, word);
     return new Design(numbers, next, strings, neckStack);
+  }
+
+  /** The rack's board that a part is to come from, chosen by the maker; none until then. */
+  public Optional<String> boardFor(String part) {
+    return Optional.ofNullable(choices.get("board." + part));
+  }
+
+  public Design withBoard(String part, String boardId) {
+    return withChoice("board." + part, boardId);
   }
 
   public Design withStrings(List<StringSpec> next) {

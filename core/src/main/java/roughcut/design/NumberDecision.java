@@ -2,6 +2,7 @@ package roughcut.design;
 
 import java.util.function.BiFunction;
 import java.util.function.ToDoubleFunction;
+import java.util.regex.Pattern;
 import roughcut.measure.NumberReader;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
@@ -62,7 +63,9 @@ public record NumberDecision(
           case FINE_LENGTH, LENGTH, ROUGH_LENGTH -> NumberReader.length(text, units);
           case ANGLE -> NumberReader.angle(text);
           case COUNT -> NumberReader.count(text);
-          case RATIO -> NumberReader.ratio(text);
+          default ->
+              NumberReader.ratio(
+                  text.replaceFirst("\\s*" + Pattern.quote(quantity.sign()) + "\\s*$", ""));
         };
     if (!allows(value)) {
       throw new Unreadable(limits(value, units));

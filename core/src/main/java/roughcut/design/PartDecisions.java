@@ -15,6 +15,8 @@ public final class PartDecisions {
   private static final Pattern GAUGE = Pattern.compile("string\\.(\\d{1,2})\\.gauge");
   private static final Pattern STRIP = Pattern.compile("neck\\.strip\\.(\\d{1,2})\\.thickness");
 
+  private static final Pattern LEFT = Pattern.compile("rip\\.([a-z][a-z-]{0,30})\\.left");
+
   private PartDecisions() {}
 
   static Optional<Decision> find(Design design, String id) {
@@ -32,7 +34,8 @@ public final class PartDecisions {
           ? Optional.of(stripThickness(number))
           : Optional.empty();
     }
-    return Optional.empty();
+    Matcher left = LEFT.matcher(id);
+    return left.matches() ? Optional.of(widthLeft(left.group(1))) : Optional.empty();
   }
 
   /** Every decision about a part of this design. */
@@ -45,6 +48,25 @@ public final class PartDecisions {
       all.add(stripThickness(i));
     }
     return all;
+  }
+
+  /**
+   * Width of a species' board that is there to be ripped; 0 for the board's own. Measured when
+   * ripping is taken up in the middle.
+   */
+  public static NumberDecision widthLeft(String species) {
+    String id = "rip." + species + ".left";
+    return new NumberDecision(
+        id,
+        "Width of " + species + " to rip from",
+        "0 takes the board's own width; measure what is left when some strips are cut already.",
+        Quantity.LENGTH,
+        0,
+        2000,
+        1,
+        true,
+        design -> design.numbers().getOrDefault(id, 0.0),
+        (design, mm) -> design.withNumber(id, mm));
   }
 
   /** Gauge of a string, counted from 1 at the treble side. */

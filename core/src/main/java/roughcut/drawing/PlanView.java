@@ -213,6 +213,46 @@ final class PlanView {
     sketch.outline(Role.STOCK, Outline.rectangle(from, -side, heelEnd, side));
   }
 
+  /** The blank as it comes out of the clamps, with the outline to come. */
+  void stack() {
+    double length = plan.rips().length().value();
+    double end = heelEnd + (length - plan.rips().length().inputs().get(0).value().value()) / 2;
+    for (NeckBlank.Placed strip : plan.blank().strips()) {
+      sketch.wood(
+          Outline.rectangle(end - length, strip.from(), end, strip.to()),
+          SpeciesBook.get(strip.strip().species()));
+    }
+    for (NeckBlank.Placed strip : plan.blank().strips()) {
+      sketch.line(Role.GLUE_LINE, end - length, strip.to(), end, strip.to());
+    }
+    sketch.outline(
+        Role.OUTLINE,
+        Outline.rectangle(end - length, -plan.blank().halfWidth(), end, plan.blank().halfWidth()));
+    sketch.outline(Role.HIDDEN, neckOutline());
+    sketch.outline(Role.HIDDEN, headOutline());
+  }
+
+  /** Clamps along the blank, evenly, with their cauls. */
+  void clamps() {
+    int count = (int) plan.glueUp().clamps().value();
+    double length = plan.rips().length().value();
+    double end = heelEnd + (length - plan.rips().length().inputs().get(0).value().value()) / 2;
+    double half = plan.blank().halfWidth();
+    double caul = Decisions.CAUL.in(plan.build().design());
+    double pad = Decisions.CLAMP_PAD.in(plan.build().design());
+    for (int side : new int[] {-1, 1}) {
+      sketch.outline(
+          Role.STOCK, Outline.rectangle(end - length, side * half, end, side * (half + caul)));
+      for (int i = 0; i < count; i++) {
+        double x = end - length + length * (i + 0.5) / count;
+        sketch.outline(
+            Role.EDGE,
+            Outline.rectangle(
+                x - pad / 2, side * (half + caul), x + pad / 2, side * (half + caul + 7)));
+      }
+    }
+  }
+
   /** Where the body's edge will be. */
   void bodyEdge() {
     double x = plan.neck().joint().value();

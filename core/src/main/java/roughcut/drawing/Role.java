@@ -14,6 +14,7 @@ public enum Role {
   HIDDEN(Pen.FINE, Dash.HIDDEN, "#25292B"),
   CENTRE(Pen.FINE, Dash.CENTRE, "#A0524A"),
   STOCK(Pen.FINE, Dash.STOCK, "#6C6A63"),
+  KERF(Pen.FINE, Dash.SOLID, "#25292B"),
   CHANNEL(Pen.MEDIUM, Dash.SOLID, "#25292B"),
   FRET(Pen.MEDIUM, Dash.SOLID, "#4A4D4F"),
   NUT(Pen.MEDIUM, Dash.SOLID, "#25292B"),

@@ -43,6 +43,21 @@ public enum StationDrawing {
       side.roughing();
     }
   },
+  GLUE_UP {
+    @Override
+    void views(Plan plan, PlanView above, ElevationView side, Runnable toSide) {
+      above.stack();
+      above.clamps();
+      above.centreLine(plan.neck().heelEnd().value());
+      toSide.run();
+      side.wood();
+    }
+
+    @Override
+    double headroom(Plan plan) {
+      return 44;
+    }
+  },
   NECK {
     @Override
     void views(Plan plan, PlanView above, ElevationView side, Runnable toSide) {
@@ -71,6 +86,11 @@ public enum StationDrawing {
     return Math.max(plan.neck().heelEnd().value(), plan.taper().end().value()) + 12;
   }
 
+  /** Room above the plan for what stands outside the wood. */
+  double headroom(Plan plan) {
+    return 14;
+  }
+
   /** The station's drawing; the plan's centre line is at y = 0. */
   public Drawing of(Plan plan, Units units) {
     Sketch sketch = new Sketch(units);
@@ -88,7 +108,7 @@ public enum StationDrawing {
             PlanView.tipX(plan) - 24,
             side - ElevationView.depth(plan) - 18,
             rightEnd(plan),
-            half + 14);
+            half + headroom(plan));
     return sketch.drawing(plan.build().name(), bounds);
   }
 

@@ -52,6 +52,12 @@ final class BuildJson {
         decisions.put(choice.id(), choice.in(build.design()).word());
       }
     }
+    for (Map.Entry<String, Double> entry : build.design().numbers().entrySet()) {
+      if (!decisions.has(entry.getKey())) {
+        putNumber(decisions, entry.getKey(), entry.getValue());
+      }
+    }
+    boards(root, build);
     ArrayNode strings = root.putArray("strings");
     for (StringSpec string : build.design().strings()) {
       ObjectNode node = strings.addObject();
@@ -116,6 +122,9 @@ final class BuildJson {
       for (Map.Entry<String, JsonNode> entry : root.path("decisions").properties()) {
         decision(design, entry.getKey(), entry.getValue(), numbers, choices);
       }
+      for (Map.Entry<String, JsonNode> entry : root.path("boards").properties()) {
+        choices.put("board." + entry.getKey(), entry.getValue().asText());
+      }
       design = new Design(numbers, choices, design.strings(), design.neckStack());
       return new Build(root.path("name").asText(), design, measured(root.path("measured"), design));
     } catch (IllegalArgumentException e) {
@@ -136,6 +145,19 @@ final class BuildJson {
               + FORMAT
               + "). Nothing was changed.");
     }
+  }
+
+  private static void boards(ObjectNode root, Build build) {
+    ObjectNode boards = root.putObject("boards");
+    build
+        .design()
+        .choices()
+        .forEach(
+            (id, word) -> {
+              if (id.startsWith("board.")) {
+                boards.put(id.substring(6), word);
+              }
+            });
   }
 
   private void decision(

@@ -9,6 +9,11 @@ import roughcut.demo.Demo;
 public final class DemoFolder {
   private DemoFolder() {}
 
+  /** The seven-string that is at the boards. */
+  public static Path bittern(Path folder) {
+    return ShopFile.builds(folder).resolve("Bittern" + BuildFile.ENDING);
+  }
+
   /** The build that the demo opens with. */
   public static Path heron(Path folder) {
     return ShopFile.builds(folder).resolve("Heron" + BuildFile.ENDING);
@@ -20,7 +25,7 @@ public final class DemoFolder {
    * @throws FileTrouble in words
    */
   public static void ensure(Path folder, LocalDate today) throws FileTrouble {
-    if (!Files.exists(heron(folder))) {
+    if (!Files.exists(heron(folder)) || !Files.exists(bittern(folder))) {
       reset(folder, today);
     }
   }
@@ -33,5 +38,6 @@ public final class DemoFolder {
   public static void reset(Path folder, LocalDate today) throws FileTrouble {
     ShopFile.write(folder.resolve(ShopFile.NAME), Demo.shop());
     BuildFile.at(heron(folder)).save(Demo.heron(today));
+    BuildFile.at(bittern(folder)).save(Demo.bittern());
   }
 }

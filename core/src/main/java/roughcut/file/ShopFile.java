@@ -74,7 +74,11 @@ public final class ShopFile {
                 e.getValue().path("warn").asDouble(Double.NaN),
                 e.getValue().path("fail").asDouble(Double.NaN)));
       }
-      return new Shop(root.path("name").asText("My shop"), saws, limits);
+      return new Shop(
+          root.path("name").asText("My shop"),
+          saws,
+          BoardJson.read(root.path("boards"), file),
+          limits);
     } catch (IllegalArgumentException e) {
       throw new FileTrouble(file + ": " + e.getMessage(), e);
     }
@@ -97,6 +101,7 @@ public final class ShopFile {
           .put("kerf", saw.kerf())
           .put("allowance", saw.allowance());
     }
+    BoardJson.write(shop.boards(), root.putArray("boards"));
     ObjectNode limits = root.putObject("limits");
     shop.limits()
         .forEach(

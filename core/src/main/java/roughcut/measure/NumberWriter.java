@@ -32,11 +32,10 @@ public final class NumberWriter {
   /** The number with its unit sign, and for a fraction the error of rounding when it matters. */
   public static String text(double value, Quantity quantity, Units units) {
     String number = number(value, quantity, units);
-    if (quantity == Quantity.ANGLE) {
-      return number + "°";
-    }
     if (!quantity.isLength()) {
-      return number;
+      return quantity == Quantity.ANGLE || quantity.sign().isEmpty()
+          ? number + quantity.sign()
+          : number + " " + quantity.sign();
     }
     String error = roundingError(value, quantity, units);
     return number + " " + units.sign() + (error.isEmpty() ? "" : " (" + error + ")");
@@ -44,7 +43,7 @@ public final class NumberWriter {
 
   /** The unit sign for a quantity: mm, in, ° or nothing. */
   public static String sign(Quantity quantity, Units units) {
-    return quantity == Quantity.ANGLE ? "°" : quantity.isLength() ? units.sign() : "";
+    return quantity.isLength() ? units.sign() : quantity.sign();
   }
 
   /**

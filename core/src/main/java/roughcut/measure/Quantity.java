@@ -16,7 +16,17 @@ public enum Quantity {
   /** A whole number of things. */
   COUNT("count", 0),
   /** A plain number without a unit. */
-  RATIO("ratio", 2);
+  RATIO("ratio", 2),
+  /** A mass. */
+  MASS("g", 0),
+  /** A time on the clock. */
+  SECONDS("s", 0),
+  /** A clamping force. */
+  FORCE("kN", 1),
+  /** A share in hundredths, moisture among them. */
+  PERCENT("%", 1),
+  /** A temperature in degrees Celsius. */
+  CELSIUS("°C", 0);
 
   private final String unit;
   private final int decimals;
@@ -26,7 +36,7 @@ public enum Quantity {
     this.decimals = decimals;
   }
 
-  /** The unit's name in files and reports: mm, deg, count or ratio. */
+  /** The unit's name in files and reports: mm, deg, count, ratio, g … */
   public String unit() {
     return unit;
   }
@@ -38,5 +48,17 @@ public enum Quantity {
 
   public boolean isLength() {
     return unit.equals("mm");
+  }
+
+  /**
+   * The sign put behind the number when shown, apart from lengths, which depend on the maker's
+   * units; empty for none.
+   */
+  public String sign() {
+    return switch (this) {
+      case ANGLE -> "°";
+      case COUNT, RATIO -> "";
+      default -> unit;
+    };
   }
 }

@@ -4,6 +4,7 @@ import static roughcut.measure.Quantity.LENGTH;
 import static roughcut.measure.Worked.in;
 
 import roughcut.geometry.Outline;
+import roughcut.measure.Given;
 import roughcut.measure.Ledger;
 import roughcut.measure.Worked;
 
@@ -13,13 +14,14 @@ import roughcut.measure.Worked;
  * (handbook page 4).
  *
  * @param depth of the blank for the head alone; shaft or heel may want more
+ * @param length of that blank, from the tip to the heel's end
  * @param grain length of unbroken grain through the head; null on a flat head, where it runs all
  *     the way
  * @param shape the head in the elevation
  */
-public record OnePieceHead(Worked depth, Worked grain, Outline shape) {
+public record OnePieceHead(Worked depth, Worked length, Worked grain, Outline shape) {
 
-  public static OnePieceHead of(HeadLine head, Ledger ledger) {
+  public static OnePieceHead of(HeadLine head, Given heelEnd, Ledger ledger) {
     double length = head.length().value();
     double thickness = head.thickness().value();
     Outline shape =
@@ -35,6 +37,17 @@ public record OnePieceHead(Worked depth, Worked grain, Outline shape) {
             in("ℓ_h", head.length()),
             in("θ", head.angle()),
             in("t_h", head.thickness()));
+    Worked whole =
+        ledger.put(
+            "head.one-piece-length",
+            "Blank length for a neck in one piece",
+            LENGTH,
+            heelEnd.value() - head.at(length, 0).x(),
+            "x_heel + nut + ℓ_h · cos(θ)",
+            in("x_heel", heelEnd),
+            in("nut", head.nutThickness()),
+            in("ℓ_h", head.length()),
+            in("θ", head.angle()));
     Worked grain =
         head.flat()
             ? null
@@ -46,6 +59,6 @@ public record OnePieceHead(Worked depth, Worked grain, Outline shape) {
                 "t_h / sin(θ)",
                 in("t_h", head.thickness()),
                 in("θ", head.angle()));
-    return new OnePieceHead(depth, grain, shape);
+    return new OnePieceHead(depth, whole, grain, shape);
   }
 }

@@ -1,45 +1,59 @@
 package roughcut.shop;
 
+import static roughcut.shop.CsvTable.number;
+
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /**
- * The woods that ship with the program. Tints are chosen for telling woods apart on paper, not
- * measured.
+ * The woods that ship with the program; where their numbers come from is said in the table itself.
  */
 public final class SpeciesBook {
-  private static final List<Species> ALL =
-      List.of(
-          new Species("cherry", "cherry", "#D9A684", "#BD8663"),
-          new Species("hornbeam", "hornbeam", "#EFE3C4", "#D6C69E"),
-          new Species("robinia", "robinia", "#A98B5A", "#8A6E40"),
-          new Species("elm", "elm", "#B98F63", "#96704A"),
-          new Species("pear", "pear", "#DDB29A", "#C3937A"),
-          new Species("plum", "plum", "#B97C6C", "#955A50"),
-          new Species("lime", "lime", "#EADDBD", "#D2C299"),
-          new Species("larch", "larch", "#D8AE74", "#B9874C"),
-          new Species("bog-oak", "bog oak", "#5B5148", "#40382F"),
-          new Species("yew", "yew", "#CE8E58", "#AB6C3B"),
-          new Species("boxwood", "boxwood", "#EBD48B", "#CFB766"));
-
-  private static final Species UNKNOWN =
-      new Species("uncertain", "uncertain", "#CFC2AC", "#B3A68F");
+  private static final Map<String, Species> ALL = load();
 
   private SpeciesBook() {}
 
+  private static Map<String, Species> load() {
+    Map<String, Species> all = new LinkedHashMap<>();
+    for (Map<String, String> row : CsvTable.read("species.csv")) {
+      Species species =
+          new Species(
+              row.get("id"),
+              row.get("name"),
+              number(row, "density_low"),
+              number(row, "density_mean"),
+              number(row, "density_high"),
+              number(row, "hardness"),
+              number(row, "radial") / 100,
+              number(row, "tangential") / 100,
+              row.get("tint"),
+              row.get("figure"),
+              row.get("machines"),
+              row.get("dust"));
+      all.put(species.id(), species);
+    }
+    return all;
+  }
+
   public static List<Species> all() {
-    return ALL;
+    return List.copyOf(ALL.values());
   }
 
   public static Optional<Species> find(String id) {
-    return ALL.stream().filter(s -> s.id().equals(id)).findFirst();
+    return Optional.ofNullable(ALL.get(id));
   }
 
   /**
-   * The wood of that id, or the uncertain wood under the same id: a species that this program
+   * The wood of that id, or an uncertain wood under the same id: a species that this program
    * doesn't know is no error.
    */
   public static Species get(String id) {
-    return find(id).orElseGet(() -> new Species(id, id, UNKNOWN.tint(), UNKNOWN.figure()));
+    return find(id)
+        .orElseGet(
+            () ->
+                new Species(
+                    id, id, 400, 600, 900, 5000, 0.045, 0.085, "#CFC2AC", "#B3A68F", "", ""));
   }
 }

@@ -214,6 +214,7 @@ class SavingTest {
         new Shop(
             "mine",
             Demo.shop().saws(),
+            Demo.shop().boards(),
             Map.of("rod.least", new Limit(4, 3), "blank.outer-strip", Limit.warnOnly(2)));
     Path path = folder.resolve(ShopFile.NAME);
     ShopFile.write(path, shop);

@@ -121,6 +121,8 @@ public final class Formula {
       case "cos" -> Math.cos(Math.toRadians(value));
       case "tan" -> Math.tan(Math.toRadians(value));
       case "abs" -> Math.abs(value);
+      case "floor" -> Math.floor(value);
+      case "ceil" -> Math.ceil(value);
       case "max" -> Math.max(value, second);
       case "min" -> Math.min(value, second);
       default -> throw new IllegalArgumentException("no function " + name);

@@ -39,6 +39,7 @@ public final class DrawingSurface extends Region {
   private boolean fitted = true;
   private boolean knifeShown = true;
   private boolean paper;
+  private boolean fretsShown = true;
   private double knife;
   private double knifeMost;
   private List<MarkPainter.Target> targets = List.of();
@@ -99,6 +100,11 @@ public final class DrawingSurface extends Region {
   public void showKnife(boolean shown) {
     knifeShown = shown;
     paintMoving();
+  }
+
+  /** Whether the ruler shows nut and frets. */
+  public void showFrets(boolean shown) {
+    fretsShown = shown;
   }
 
   /** Whether words are as large as on paper. */
@@ -193,7 +199,7 @@ public final class DrawingSurface extends Region {
     g.setFill(Ink.SHEET);
     g.fillRect(0, 0, getWidth(), getHeight());
     targets = MarkPainter.paint(g, drawing, view, paper);
-    Ruler.paint(g, view, frets, units, getWidth());
+    Ruler.paint(g, view, fretsShown ? frets : null, units, getWidth());
   }
 
   private void paintMoving() {

@@ -29,7 +29,9 @@ final class Ruler {
     g.setLineDashes();
     g.strokeLine(0, BASE + 0.5, width, BASE + 0.5);
     lengths(g, view, units, width);
-    frets(g, view, frets, width);
+    if (frets != null) {
+      frets(g, view, frets, width);
+    }
   }
 
   private static void lengths(GraphicsContext g, View view, Units units, double width) {

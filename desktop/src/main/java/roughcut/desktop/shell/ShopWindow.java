@@ -74,7 +74,7 @@ public final class ShopWindow {
     stations =
         List.of(
             new LayoutStation(session, v -> sum.ask(v, units()), surface::knife),
-            new BlanksStation(session, v -> sum.ask(v, units())),
+            new BlanksStation(session, v -> sum.ask(v, units()), this::reopen),
             new NeckStation(session, v -> sum.ask(v, units())),
             sheets);
     rail = new StationRail(stations, this::choose);
@@ -138,14 +138,22 @@ public final class ShopWindow {
       return;
     }
     station = index;
-    Station here = stations.get(index);
+    reopen();
+  }
+
+  /**
+   * Puts the station's parts in their places, after going to it or when it turned to another page.
+   */
+  private void reopen() {
+    Station here = stations.get(station);
     body.setRight(here.panel());
     middle.getChildren().setAll(notice, surface);
     if (here.lower().isManaged()) {
       middle.getChildren().add(here.lower());
     }
     surface.showKnife(here.hasKnife());
-    surface.asOnPaper(!here.hasKnife());
+    surface.showFrets(here.hasFrets());
+    surface.asOnPaper(here == sheets);
     surface.fit();
     refresh();
   }

@@ -47,15 +47,20 @@ final class StationRail extends VBox {
       List<ThinSpot> own = plan.thinSpots().stream().filter(station::owns).toList();
       long stops = own.stream().filter(s -> s.state() == ThinSpot.State.STOP).count();
       long looks = own.stream().filter(s -> s.state() == ThinSpot.State.LOOK).count();
+      String trouble = station.trouble(plan);
       String words =
-          stops > 0
-              ? stops + " at stop"
-              : looks > 0 ? looks + " to look at" : own.isEmpty() ? "" : "clear";
+          !trouble.isEmpty()
+              ? trouble
+              : stops > 0
+                  ? stops + " at stop"
+                  : looks > 0 ? looks + " to look at" : own.isEmpty() ? "" : "clear";
       Label state = states.get(i);
       state.setText(words);
       state
           .getStyleClass()
-          .setAll("station-state", stops > 0 ? "is-stop" : looks > 0 ? "is-look" : "is-clear");
+          .setAll(
+              "station-state",
+              stops > 0 || !trouble.isEmpty() ? "is-stop" : looks > 0 ? "is-look" : "is-clear");
       buttons.get(i).pseudoClassStateChanged(States.CHOSEN, i == chosen);
       buttons.get(i).setAccessibleText(station.name() + (words.isEmpty() ? "" : ", " + words));
     }

@@ -65,7 +65,9 @@ public final class Windows {
     Habits habits = Habits.in(data);
     ShopWindow window = new ShopWindow(Workspace.open(build, data), habits);
     stage.setScene(scene(window));
-    stage.setTitle(window.workspace().session().build().get().name() + " – Rough Cut");
+    stage
+        .titleProperty()
+        .bind(window.workspace().session().build().map(shown -> shown.name() + " – Rough Cut"));
     stage.setMinWidth(LEAST_WIDTH);
     stage.setMinHeight(LEAST_HEIGHT);
     place(stage, habits);

@@ -1,67 +1,51 @@
 package roughcut.desktop.station;
 
+import java.util.List;
 import java.util.function.Consumer;
 import javafx.scene.Node;
-import javafx.scene.control.Label;
-import javafx.scene.layout.VBox;
-import roughcut.blank.NeckBlank;
-import roughcut.design.Decisions;
-import roughcut.desktop.control.Facts;
-import roughcut.desktop.control.StackEditor;
 import roughcut.desktop.session.Session;
 import roughcut.drawing.Drawing;
-import roughcut.drawing.StationDrawing;
-import roughcut.measure.NumberWriter;
-import roughcut.measure.Quantity;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
 import roughcut.thin.ThinSpot;
 
-/** The neck blank's strips, and where the outline cuts through them. */
+/**
+ * The neck blank: its strips, the boards that they come from, and gluing them together. Each is a
+ * page of its own.
+ */
 public final class BlanksStation implements Station {
-  private Panel panel;
-  private Lower lower;
-  private final Facts lines = new Facts();
-  private StackEditor editor;
+  private final List<BlankPage> pages;
+  private final Runnable changed;
+  private BlankPage page;
 
-  private final Session session;
-  private final Consumer<Value> ask;
-
-  public BlanksStation(Session session, Consumer<Value> ask) {
-    this.session = session;
-    this.ask = ask;
+  /**
+   * Makes the station.
+   *
+   * @param changed called when another page was turned to
+   */
+  public BlanksStation(Session session, Consumer<Value> ask, Runnable changed) {
+    this.changed = changed;
+    this.pages =
+        List.of(
+            new StackPage(session, ask, this),
+            new BoardsPage(session, ask, this),
+            new GlueUpPage(session, ask, this));
+    this.page = pages.get(0);
   }
 
-  /** Makes the controls when the maker first comes here. */
-  private void open() {
-    if (panel != null) {
-      return;
-    }
-    editor = new StackEditor(session);
-    Label title = new Label("Glue lines and the outline");
-    title.getStyleClass().add("lower-title");
-    VBox beside = new VBox(8, title, lines);
-    beside.setMinWidth(340);
-    lower = new Lower(beside);
-    panel =
-        new Panel(session)
-            .heading("You decide")
-            .node(editor)
-            .decisions(Decisions.SHAFT_THICKNESS, Decisions.SAW_KERF, Decisions.ROUGHING_MARGIN)
-            .more(Decisions.SCARF_PLANING, Decisions.SCARF_TRIM)
-            .settings(
-                ask,
-                "blank.width",
-                "Width of the blank",
-                "scarf.blank-length",
-                "Length, shaft and head",
-                "head.one-piece-depth",
-                "Depth, head in one piece",
-                "blank.side-spare",
-                "Spare beside the neck",
-                "shaft.spare",
-                "Spare under the back");
+  List<BlankPage> pages() {
+    return pages;
+  }
+
+  BlankPage page() {
+    return page;
+  }
+
+  /** Turns to a page. */
+  public void turnTo(int index) {
+    page = pages.get(index);
+    changed.run();
   }
 
   @Override
@@ -71,85 +55,61 @@ public final class BlanksStation implements Station {
 
   @Override
   public Drawing drawing(Plan plan, Units units) {
-    return StationDrawing.BLANKS.of(plan, units);
+    return page.drawing(plan, units);
   }
 
   @Override
   public Node panel() {
-    open();
-    return panel.node();
+    return page.panel();
   }
 
   @Override
   public Node lower() {
-    open();
-    return lower.node();
+    return page.lower();
   }
 
   @Override
   public void show(Plan plan, Units units, double knife) {
-    open();
-    panel.show(plan, units);
-    lower.show(plan, units, knife);
-    lines.begin();
-    for (int line = 1; line < plan.blank().strips().size(); line++) {
-      double y = plan.blank().strips().get(line).from();
-      String side = y < 0 ? " bass side" : y > 0 ? " treble side" : " on the centre line";
-      lines.row(
-          false,
-          "line " + line,
-          NumberWriter.text(Math.abs(y), Quantity.LENGTH, units) + side,
-          story(plan, line, y, units));
-    }
-    if (plan.blank().strips().size() == 1) {
-      lines.row(false, "A single piece: no glue lines.");
-    }
-    lines.end();
-  }
-
-  /** What becomes of a glue line, in a few words. */
-  private static String story(Plan plan, int line, double y, Units units) {
-    for (NeckBlank.Crossing crossing : plan.blank().crossings()) {
-      if (crossing.line() == line) {
-        return "cut through at "
-            + crossing.x().text(units)
-            + ", "
-            + plan.frets().near(crossing.x().value());
-      }
-    }
-    return Math.abs(y) < plan.taper().halfWidth(0)
-        ? "inside the neck all along"
-        : "shows on the head only";
+    page.show(plan, units, knife);
   }
 
   @Override
   public void knife(double x) {
-    lower.knife(x);
+    page.knife(x);
   }
 
   @Override
   public boolean goTo(String decisionId) {
-    open();
-    if (!decisionId.startsWith("neck.strip.")) {
-      open();
-      return panel.goTo(decisionId);
+    for (BlankPage one : pages) {
+      if (one.goTo(decisionId)) {
+        if (one != page) {
+          turnTo(pages.indexOf(one));
+          one.goTo(decisionId);
+        }
+        return true;
+      }
     }
-    Node field = editor.lookup("#" + decisionId.replace(".", "\\."));
-    if (field == null) {
-      field =
-          editor.lookupAll(".decision-field").stream()
-              .filter(n -> decisionId.equals(n.getId()))
-              .findFirst()
-              .orElse(null);
-    }
-    if (field != null) {
-      field.requestFocus();
-    }
-    return field != null;
+    return false;
   }
 
   @Override
   public boolean owns(ThinSpot spot) {
     return spot.kind().startsWith("blank.");
+  }
+
+  @Override
+  public boolean hasKnife() {
+    return page.hasKnife();
+  }
+
+  @Override
+  public boolean hasFrets() {
+    return page.hasKnife();
+  }
+
+  @Override
+  public String trouble(Plan plan) {
+    long stops = plan.openForBlank().stream().filter(q -> q.stops()).count();
+    return stops == 0 ? "" : stops + (stops == 1 ? " thing missing" : " things missing");
   }
 }

@@ -111,9 +111,7 @@ public final class NeckStation implements Station {
     ways.begin().row(false, "", "blank", "grain in head");
     String width = NumberWriter.number(plan.blank().width().value(), Quantity.ROUGH_LENGTH, units);
     plan.scarf().ifPresent(scarf -> scarfs(scarf, width, plan, units));
-    double length =
-        plan.neck().heelEnd().value()
-            - plan.neck().head().at(plan.neck().head().length().value(), 0).x();
+    double length = plan.onePiece().length().value();
     boolean flat = plan.scarf().isEmpty();
     String grain =
         plan.onePiece().grain() == null ? "full length" : plan.onePiece().grain().text(units);

@@ -37,4 +37,17 @@ public interface Station {
   default boolean hasKnife() {
     return true;
   }
+
+  /**
+   * Whether the ruler starts at the nut line and shows the frets; otherwise it starts at the
+   * drawing's own beginning.
+   */
+  default boolean hasFrets() {
+    return true;
+  }
+
+  /** What stands in the way here apart from thin spots, in a word or two; empty for nothing. */
+  default String trouble(Plan plan) {
+    return "";
+  }
 }

@@ -1,0 +1,88 @@
+package roughcut.blank;
+
+import static roughcut.measure.Quantity.COUNT;
+import static roughcut.measure.Quantity.LENGTH;
+import static roughcut.measure.Worked.in;
+
+import java.util.ArrayList;
+import java.util.List;
+import roughcut.design.Decisions;
+import roughcut.design.Givens;
+import roughcut.measure.Given;
+import roughcut.measure.Ledger;
+import roughcut.measure.Worked;
+
+/**
+ * A board followed down to thickness: full passes, the remainder, then the finishing cut, faces
+ * alternated, never past the target (handbook page 3). The bite is the machine's real one as soon
+ * as it was measured.
+ *
+ * @param depths what each pass takes, in order; they add up to what is to come off
+ * @param full how many passes at the full bite
+ * @param remainder the pass between the full ones and the finishing cut; 0 when there is none
+ */
+public record MillingPasses(
+    Given from, Given to, List<Double> depths, Worked full, Worked remainder) {
+  private static final double NOTHING = 1e-9;
+
+  public MillingPasses {
+    depths = List.copyOf(depths);
+  }
+
+  public static MillingPasses of(Givens givens, Ledger ledger) {
+    Given from = givens.get(Decisions.MILL_FROM);
+    Given to = givens.get(Decisions.MILL_TO);
+    Given bite = givens.get(Decisions.MILL_BITE);
+    Given finish = givens.get(Decisions.MILL_FINISH);
+    List<Double> depths = passes(from.value(), to.value(), bite.value(), finish.value());
+    double before = Math.max(0, from.value() - to.value() - finish.value());
+    int count = (int) Math.floor(before / bite.value() + NOTHING);
+    Worked full =
+        ledger.put(
+            "mill.full-passes",
+            "Passes at the full bite",
+            COUNT,
+            count,
+            "floor(max(0, m − t − f) / d + 0.000000001)",
+            in("m", from),
+            in("t", to),
+            in("f", finish),
+            in("d", bite));
+    Worked remainder =
+        ledger.put(
+            "mill.remainder",
+            "Then a pass of",
+            LENGTH,
+            Math.max(0, before - count * bite.value()),
+            "max(0, max(0, m − t − f) − n · d)",
+            in("m", from),
+            in("t", to),
+            in("f", finish),
+            in("n", full),
+            in("d", bite));
+    ledger.put("mill.passes", "Passes in all", COUNT, depths.size(), "found by counting them");
+    return new MillingPasses(from, to, depths, full, remainder);
+  }
+
+  /**
+   * What each pass takes from {@code from} down to {@code to}; empty when there is nothing left to
+   * take.
+   */
+  public static List<Double> passes(double from, double to, double bite, double finish) {
+    List<Double> depths = new ArrayList<>();
+    double left = from - to;
+    double last = Math.min(left, finish);
+    double before = left - last;
+    while (before >= bite - NOTHING) {
+      depths.add(bite);
+      before -= bite;
+    }
+    if (before > NOTHING) {
+      depths.add(before);
+    }
+    if (last > NOTHING) {
+      depths.add(last);
+    }
+    return depths;
+  }
+}

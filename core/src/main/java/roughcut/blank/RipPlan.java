@@ -1,0 +1,198 @@
+package roughcut.blank;
+
+import static roughcut.measure.Quantity.COUNT;
+import static roughcut.measure.Quantity.LENGTH;
+import static roughcut.measure.Worked.in;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import roughcut.design.Decisions;
+import roughcut.design.Givens;
+import roughcut.design.PartDecisions;
+import roughcut.design.Strip;
+import roughcut.measure.Given;
+import roughcut.measure.Ledger;
+import roughcut.measure.Value;
+import roughcut.measure.Worked;
+import roughcut.shop.Board;
+
+/**
+ * The strips of one wood sawn from one board: a rough strip is the finished thickness and the
+ * planing of both faces, and between two strips the saw takes its kerf (handbook page 3). Strips
+ * whose thickness was measured are cut already and need no more wood.
+ *
+ * @param species id of the wood
+ * @param board the board that they come from, or empty when the rack has none
+ * @param strips numbers of the strips in the stack, from 1 at the bass side, still to be sawn
+ * @param done numbers of the strips that are cut already
+ * @param from the width there is to rip from, after jointing the first edge; null while it isn't
+ *     known
+ * @param need width that the strips and the kerfs between them take
+ * @param most how many of the widest strip the width gives
+ * @param missing width that is missing, 0 when all come out; null while the width isn't known
+ * @param cuts where each strip lies on the board
+ */
+public record RipPlan(
+    String species,
+    Optional<Board> board,
+    List<Integer> strips,
+    List<Integer> done,
+    Value from,
+    Worked rough,
+    Worked need,
+    Worked most,
+    Worked missing,
+    RipLayout cuts) {
+
+  /** Whether all strips come out of the board; false while that isn't known. */
+  public boolean fits() {
+    return strips.isEmpty() || missing != null && missing.value() <= 0;
+  }
+
+  /**
+   * How many strips of one rough thickness a width gives: ⌊(B + k) / (r + k)⌋, a hair's rounding
+   * forgiven.
+   */
+  public static int strips(double from, double rough, double kerf) {
+    return (int) Math.floor((from + kerf) / (rough + kerf) + 1e-9);
+  }
+
+  /** Width that strips take: their rough thicknesses and the kerfs between them. */
+  public static double need(List<Double> rough, double kerf) {
+    return rough.stream().mapToDouble(r -> r).sum() + kerf * Math.max(0, rough.size() - 1);
+  }
+
+  static RipPlan of(
+      Givens givens, String species, Optional<Board> board, double blankLength, Ledger ledger) {
+    Given kerf = givens.get(Decisions.SAW_KERF);
+    Given allowance = givens.get(Decisions.SAW_ALLOWANCE);
+    List<Strip> stack = givens.design().neckStack().strips();
+    List<Integer> open = new ArrayList<>();
+    List<Integer> done = new ArrayList<>();
+    List<Worked.Input> inputs = new ArrayList<>();
+    List<Double> roughs = new ArrayList<>();
+    for (int i = 1; i <= stack.size(); i++) {
+      if (stack.get(i - 1).species().equals(species)) {
+        Given t = givens.get(PartDecisions.stripThickness(i));
+        if (t.measured()) {
+          done.add(i);
+        } else {
+          open.add(i);
+          inputs.add(in("t_" + i, t));
+          roughs.add(t.value() + 2 * allowance.value());
+        }
+      }
+    }
+    String prefix = "rip." + species + ".";
+    Worked.Input widest =
+        inputs.stream()
+            .max((a, b) -> Double.compare(a.value().value(), b.value().value()))
+            .orElse(in("t", Given.decided("strip", "Strip", 0, LENGTH)));
+    Worked rough =
+        ledger.put(
+            prefix + "rough",
+            "Rough strip, the widest of " + species,
+            LENGTH,
+            widest.value().value() + 2 * allowance.value(),
+            "t + 2 · p",
+            in("t", widest.value()),
+            in("p", allowance));
+    Worked need = need(ledger, prefix, species, inputs, roughs, kerf, allowance);
+    Value from = from(givens, species, board, ledger, prefix);
+    if (from == null) {
+      return new RipPlan(
+          species, board, open, done, null, rough, need, null, null, RipLayout.EMPTY);
+    }
+    Worked most =
+        ledger.put(
+            prefix + "strips",
+            "Strips of that width from the board",
+            COUNT,
+            Math.max(0, strips(from.value(), rough.value(), kerf.value())),
+            "floor((B + k) / (r + k) + 0.000000001)",
+            in("B", from),
+            in("k", kerf),
+            in("r", rough));
+    boolean ownWidth = !from.id().endsWith(".left");
+    RipLayout cuts =
+        RipLayout.of(
+            board,
+            ownWidth ? 0 : -1,
+            from.value(),
+            givens.get(Decisions.JOINTING).value(),
+            open,
+            roughs,
+            kerf.value(),
+            blankLength);
+    Worked missing =
+        ledger.put(
+            prefix + "short",
+            species + " missing for the strips",
+            LENGTH,
+            cuts.missing(),
+            cuts.rows() == 1 && cuts.clear()
+                ? "max(0, need − B)"
+                : "found by laying the strips side by side, the widest first",
+            in("need", need),
+            in("B", from));
+    return new RipPlan(species, board, open, done, from, rough, need, most, missing, cuts);
+  }
+
+  private static Worked need(
+      Ledger ledger,
+      String prefix,
+      String species,
+      List<Worked.Input> strips,
+      List<Double> roughs,
+      Given kerf,
+      Given allowance) {
+    List<Worked.Input> inputs = new ArrayList<>(strips);
+    inputs.add(in("p", allowance));
+    inputs.add(in("k", kerf));
+    Given count = Given.decided("strips", "Strips to saw", strips.size(), COUNT);
+    inputs.add(in("n", count));
+    String sum =
+        strips.isEmpty()
+            ? "0"
+            : strips.stream().map(Worked.Input::symbol).collect(Collectors.joining(" + "));
+    return ledger.put(
+        prefix + "need",
+        "Width of " + species + " that the strips need",
+        LENGTH,
+        need(roughs, kerf.value()),
+        sum + " + 2 · p · n + k · max(0, n − 1)",
+        inputs.toArray(Worked.Input[]::new));
+  }
+
+  /**
+   * The width there is: what was measured or typed as left, or the board's own less its jointed
+   * edge; null when nobody knows it.
+   */
+  private static Value from(
+      Givens givens, String species, Optional<Board> board, Ledger ledger, String prefix) {
+    Given left = givens.get(PartDecisions.widthLeft(species));
+    if (left.value() > 0) {
+      return left;
+    }
+    if (board.isEmpty() || board.get().width().isEmpty()) {
+      return null;
+    }
+    Given width =
+        Given.decided(
+            "board." + board.get().id() + ".width",
+            "Width of board " + board.get().id(),
+            board.get().width().getAsDouble(),
+            LENGTH);
+    Given jointing = givens.get(Decisions.JOINTING);
+    return ledger.put(
+        prefix + "from",
+        "Width to rip from, first edge jointed",
+        LENGTH,
+        width.value() - jointing.value(),
+        "W − j",
+        in("W", width),
+        in("j", jointing));
+  }
+}

@@ -1,0 +1,98 @@
+package roughcut.shop;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/**
+ * A board in the rack. A dimension that wasn't measured yet is empty, and nothing is computed as if
+ * it were known.
+ *
+ * @param id stable word, unique in the rack
+ * @param species id of its wood, possibly one that the program doesn't know
+ * @param length along the grain, mm
+ * @param width mm
+ * @param thickness mm
+ * @param moisture %
+ * @param runOut angle of the grain to the face, degrees
+ * @param irreplaceable to be cut last, to fit its replaceable mate
+ * @param mass weighed, g
+ * @param price in the maker's money
+ */
+public record Board(
+    String id,
+    String species,
+    OptionalDouble length,
+    OptionalDouble width,
+    OptionalDouble thickness,
+    OptionalDouble moisture,
+    Grain grain,
+    double runOut,
+    List<BoardMark> marks,
+    boolean irreplaceable,
+    OptionalDouble mass,
+    OptionalDouble price,
+    String note) {
+  /** How the growth rings stand in the board. */
+  public enum Grain {
+    FLAT,
+    RIFT,
+    QUARTER
+  }
+
+  private static final double LONGEST = 10_000;
+
+  public Board {
+    marks = List.copyOf(marks);
+    if (id == null || !id.matches("[\\p{L}\\p{N}][\\p{L}\\p{N} ._-]{0,39}")) {
+      throw new IllegalArgumentException(
+          "a board needs a short name of letters and figures, not “" + id + "”");
+    }
+    check("length", length);
+    check("width", width);
+    check("thickness", thickness);
+    if (moisture.isPresent() && !(moisture.getAsDouble() >= 0 && moisture.getAsDouble() <= 200)) {
+      throw new IllegalArgumentException(id + ": moisture is between 0 and 200 %");
+    }
+  }
+
+  private static void check(String what, OptionalDouble mm) {
+    if (mm.isPresent() && !(mm.getAsDouble() > 0 && mm.getAsDouble() <= LONGEST)) {
+      throw new IllegalArgumentException("a board's " + what + " is more than 0 and at most 10 m");
+    }
+  }
+
+  /** The first dimension that nobody has measured, in words. */
+  public Optional<String> unmeasured() {
+    return length.isEmpty()
+        ? Optional.of("length")
+        : width.isEmpty()
+            ? Optional.of("width")
+            : thickness.isEmpty() ? Optional.of("thickness") : Optional.empty();
+  }
+
+  /**
+   * Density from its weight where it was weighed and measured, kg/m³; otherwise the species' mean.
+   */
+  public double density() {
+    if (mass.isPresent() && unmeasured().isEmpty()) {
+      return mass.getAsDouble()
+          / (length.getAsDouble() * width.getAsDouble() * thickness.getAsDouble())
+          * 1e6;
+    }
+    return SpeciesBook.get(species).density();
+  }
+
+  /**
+   * Shrinkage green to dry across its width: tangential when flat-sawn, radial when quartered,
+   * between when rift.
+   */
+  public double shrinkageAcross() {
+    Species wood = SpeciesBook.get(species);
+    return switch (grain) {
+      case FLAT -> wood.tangential();
+      case QUARTER -> wood.radial();
+      case RIFT -> (wood.tangential() + wood.radial()) / 2;
+    };
+  }
+}

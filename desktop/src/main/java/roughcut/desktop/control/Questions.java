@@ -1,0 +1,42 @@
+package roughcut.desktop.control;
+
+import java.util.List;
+import javafx.scene.control.Label;
+import javafx.scene.layout.VBox;
+import javafx.scene.shape.SVGPath;
+import roughcut.blank.BlankReadiness.Question;
+
+/** What is still open before work can begin: what stops first, each with its shape and word. */
+public final class Questions extends VBox {
+  private final Label heading = new Label();
+  private final VBox rows = new VBox(5);
+
+  public Questions() {
+    super(8);
+    setId("questions");
+    heading.getStyleClass().add("lower-title");
+    getChildren().addAll(heading, rows);
+  }
+
+  public void show(String title, List<Question> open) {
+    boolean ready = open.stream().noneMatch(Question::stops);
+    heading.setText(title + (ready ? ": ready" : ": not ready"));
+    rows.getChildren().setAll(open.stream().map(Questions::row).toList());
+    if (open.isEmpty()) {
+      Label nothing = new Label("Every board is measured, dry and large enough.");
+      nothing.getStyleClass().add("fact");
+      rows.getChildren().add(nothing);
+    }
+  }
+
+  private static Label row(Question question) {
+    SVGPath shape = new SVGPath();
+    shape.setContent(question.stops() ? "M0,0 h8 v8 h-8 z" : "M4.5,0 L9,8 L0,8 z");
+    shape.getStyleClass().add(question.stops() ? "shape-stop" : "shape-look");
+    Label row = new Label((question.stops() ? "stop: " : "look: ") + question.words(), shape);
+    row.setGraphicTextGap(7);
+    row.setWrapText(true);
+    row.getStyleClass().add("fact");
+    return row;
+  }
+}
