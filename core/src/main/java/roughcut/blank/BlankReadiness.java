@@ -6,7 +6,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import roughcut.design.BodyBack;
+import roughcut.design.Clamping;
+import roughcut.design.Strip;
 import roughcut.shop.Board;
+import roughcut.shop.Shop;
 
 /**
  * What stands between the maker and a neck blank: a dimension that nobody measured, a board too
@@ -28,8 +32,20 @@ public final class BlankReadiness {
    */
   public record Question(String words, boolean stops) {}
 
-  /** Everything open, what stops first. */
-  public static List<Question> of(NeckRips rips, GlueUp glue, double sideSpare, double backSpare) {
+  /**
+   * Everything open about the neck blank, what stops first.
+   *
+   * @param sideSpare blank outside the outline, each side, mm
+   * @param backSpare stock below the finished back where it is deepest, mm
+   * @param heelSpare stock below the heel, mm
+   */
+  public static List<Question> of(
+      NeckRips rips,
+      GlueUp glue,
+      NeckBlank blank,
+      double sideSpare,
+      double backSpare,
+      double heelSpare) {
     List<Question> all = new ArrayList<>();
     for (RipPlan plan : rips.plans()) {
       boardTrouble(plan, rips).ifPresent(words -> all.add(new Question(words, true)));
@@ -42,17 +58,120 @@ public final class BlankReadiness {
     }
     moisture(rips, all);
     if (sideSpare < 0) {
-      all.add(
-          new Question(
-              "the stack is " + fixed(-2 * sideSpare, 1) + " mm too narrow for the neck's outline",
-              true));
+      stop(
+          all,
+          "the stack is " + fixed(-2 * sideSpare, 1) + " mm too narrow for the neck's outline");
     }
     if (backSpare < 0) {
-      all.add(
-          new Question(
-              "the shaft is " + fixed(-backSpare, 1) + " mm too thin for the neck's back", true));
+      stop(all, "the shaft is " + fixed(-backSpare, 1) + " mm too thin for the neck's back");
     }
-    glue(glue, all);
+    if (heelSpare < 0) {
+      stop(
+          all,
+          "the heel wants "
+              + fixed(-heelSpare, 1)
+              + " mm more: a deeper blank, or a heel block stacked on");
+    }
+    for (CurvedInsert insert : blank.inserts()) {
+      if (insert.left().value() < Strip.LEAST) {
+        stop(all, "the curved joint at line " + insert.line() + " cuts through its neighbour");
+      }
+    }
+    glueing(glue.job(), "", all);
+    if (glue.job().faces().value() > 0 && glue.pins().isEmpty()) {
+      look(
+          all,
+          "no waste at the ends for pins: the stack can creep; use end stops, or a few grains of"
+              + " salt in the glue");
+    }
+    return sorted(all);
+  }
+
+  /** Everything open about the body blank, what stops first. */
+  public static List<Question> ofBody(
+      BodyBlank body, BoardLayout layout, List<BodyMarks> marks, Shop shop) {
+    List<Question> all = new ArrayList<>();
+    moisture(
+        layout.laid().stream()
+            .filter(l -> l.part().id().matches("(body|top)\\..*"))
+            .map(BoardLayout.Laid::board)
+            .distinct()
+            .flatMap(id -> shop.board(id).stream())
+            .toList(),
+        all);
+    for (BoardLayout.Homeless part : layout.homeless()) {
+      if (part.part().id().startsWith("body.") || part.part().id().startsWith("top.")) {
+        stop(all, part.part().label() + ": " + part.why());
+      }
+    }
+    if (body.back().value() < 5) {
+      stop(all, "top and accent leave no back to plane");
+    }
+    double off =
+        body.winged() ? 0 : body.placement().off(body.length().value(), body.width().value());
+    if (off > 0.005) {
+      stop(all, "the outline runs " + fixed(off, 1) + " mm off the blank");
+    }
+    if (body.kind() == BodyBack.HALVES && !body.winged() && !body.placement().centred()) {
+      look(all, "the outline's centre line is off the centre joint");
+    }
+    for (BodyMarks mark : marks) {
+      if (!mark.met()) {
+        look(
+            all,
+            mark.mark().words()
+                + " on "
+                + mark.board()
+                + " is "
+                + mark.fate().words()
+                + ", not as wished");
+      }
+    }
+    glueing(body.join(), "joint: ", all);
+    body.topping().ifPresent(job -> topping(job, all));
+    body.binding().ifPresent(binding -> binding(binding, body, all));
+    return sorted(all);
+  }
+
+  private static void topping(GlueJob job, List<Question> all) {
+    glueing(job, "top: ", all);
+    if (job.clamping() == Clamping.VACUUM_BAG) {
+      double wanted = job.force().value() * 1000 / (job.area().value() * 100);
+      if (wanted > GlueJob.VACUUM) {
+        look(
+            all,
+            "a bag presses with 0.08 MPa where this wood wants "
+                + fixed(wanted, 1)
+                + ": good for a thin top that lies flat by itself");
+      }
+    }
+  }
+
+  private static void binding(Binding binding, BodyBlank body, List<Question> all) {
+    if (!binding.bends()) {
+      stop(
+          all,
+          "the binding bends to "
+              + fixed(binding.bendsTo().value(), 0)
+              + " mm, the outline asks for "
+              + fixed(binding.tightest().value(), 0)
+              + ": more and thinner layers");
+    }
+    double top = body.top().value() + body.accent().value();
+    if (top > 0 && binding.channelHeight().value() < top) {
+      look(all, "the binding is lower than the top: their joint will show beneath it");
+    }
+  }
+
+  private static void stop(List<Question> all, String words) {
+    all.add(new Question(words, true));
+  }
+
+  private static void look(List<Question> all, String words) {
+    all.add(new Question(words, false));
+  }
+
+  private static List<Question> sorted(List<Question> all) {
     all.sort((a, b) -> Boolean.compare(b.stops(), a.stops()));
     return List.copyOf(all);
   }
@@ -94,13 +213,18 @@ public final class BlankReadiness {
   }
 
   private static void moisture(NeckRips rips, List<Question> all) {
+    moisture(
+        rips.plans().stream()
+            .filter(p -> !p.strips().isEmpty())
+            .flatMap(p -> p.board().stream())
+            .toList(),
+        all);
+  }
+
+  private static void moisture(List<Board> boards, List<Question> all) {
     double driest = Double.MAX_VALUE;
     double dampest = -1;
-    for (RipPlan plan : rips.plans()) {
-      Board board = plan.board().orElse(null);
-      if (board == null || plan.strips().isEmpty()) {
-        continue;
-      }
+    for (Board board : boards) {
       OptionalDouble moisture = board.moisture();
       if (moisture.isEmpty()) {
         all.add(new Question("nobody measured how damp board " + board.id() + " is", false));
@@ -129,33 +253,36 @@ public final class BlankReadiness {
     }
   }
 
-  private static void glue(GlueUp glue, List<Question> all) {
+  private static void glueing(GlueJob glue, String what, List<Question> all) {
     if (glue.faces().value() == 0) {
       return;
     }
     if (glue.tooCold()) {
-      all.add(
-          new Question(
-              glue.glue().name() + " doesn't set below " + fixed(glue.glue().least(), 0) + " °C",
-              true));
+      stop(
+          all,
+          what
+              + glue.glue().name()
+              + " doesn't set below "
+              + fixed(glue.glue().least(), 0)
+              + " °C");
     } else if (glue.stages().value() == 0) {
-      all.add(new Question(glue.glue().name() + " grabs before even one face is closed", true));
+      stop(all, what + glue.glue().name() + " grabs before even one face is closed");
     } else if (glue.stages().value() > 1) {
-      all.add(
-          new Question(
-              "glue in "
-                  + fixed(glue.stages().value(), 0)
-                  + " stages: all at once grabs before it is closed",
-              false));
+      look(
+          all,
+          what
+              + "glue in "
+              + fixed(glue.stages().value(), 0)
+              + " stages: all at once grabs before it is closed");
     }
     if (glue.clamps().value() > glue.owned().value()) {
-      all.add(
-          new Question(
-              fixed(glue.clamps().value(), 0)
-                  + " clamps wanted, "
-                  + fixed(glue.owned().value(), 0)
-                  + " owned",
-              false));
+      look(
+          all,
+          what
+              + fixed(glue.clamps().value(), 0)
+              + " clamps wanted, "
+              + fixed(glue.owned().value(), 0)
+              + " owned");
     }
   }
 }

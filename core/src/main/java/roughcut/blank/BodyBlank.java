@@ -1,36 +1,70 @@
 package roughcut.blank;
 
+import static roughcut.measure.Quantity.COUNT;
 import static roughcut.measure.Quantity.LENGTH;
 import static roughcut.measure.Quantity.MASS;
 import static roughcut.measure.Quantity.RATIO;
 import static roughcut.measure.Worked.in;
 
-import roughcut.design.Decisions;
+import java.util.Optional;
+import roughcut.design.BodyBack;
+import roughcut.design.BodyDecisions;
+import roughcut.design.Clamping;
 import roughcut.design.Givens;
+import roughcut.design.NeckFixing;
+import roughcut.design.Strip;
+import roughcut.layout.BodyOutline;
 import roughcut.measure.Given;
 import roughcut.measure.Ledger;
 import roughcut.measure.Worked;
+import roughcut.shop.Board;
+import roughcut.shop.Shop;
 import roughcut.shop.Species;
 import roughcut.shop.SpeciesBook;
 
 /**
- * The body's stack through its thickness, top first: top, accent veneer, back; what the back is to
- * be planed to, and what the blank weighs before anything is cut from it (handbook page 3).
+ * The body's stack through its thickness, top first: top, accent veneer, back; what the back is
+ * planed to, how it is joined and capped, and what the blank weighs before anything is cut from it
+ * (handbook page 3, "Body blank").
+ *
+ * @param back what the back is planed to
+ * @param outline of the finished body
+ * @param placement of that outline on the blank
+ * @param join gluing the halves, wings or strips
+ * @param topping gluing the top on; empty when there is none
+ * @param resaw sawing the top's leaves; empty when there is no top
  */
 public record BodyBlank(
+    BodyBack kind,
+    boolean winged,
     Given thickness,
     Given top,
     Given accent,
+    Given length,
+    Given width,
     Worked back,
     Worked mass,
     Species backWood,
-    Species topWood) {
+    Species topWood,
+    BodyOutline outline,
+    BodyPlacement placement,
+    GlueJob join,
+    Optional<GlueJob> topping,
+    Optional<ResawPlan> resaw,
+    Optional<Binding> binding) {
 
-  public static BodyBlank of(Givens givens, Ledger ledger) {
-    Given thickness = givens.get(Decisions.BODY_THICKNESS);
-    Given top = givens.get(Decisions.BODY_TOP);
-    Given accent = givens.get(Decisions.BODY_ACCENT);
-    Given sanding = givens.get(Decisions.BODY_SANDING);
+  /** Works it out. */
+  public static BodyBlank of(Givens givens, Shop shop, BodyOutline outline, Ledger ledger) {
+    BodyBack kind = (BodyBack) givens.get(BodyDecisions.BODY_BACK);
+    boolean winged = givens.get(BodyDecisions.NECK_FIXING) == NeckFixing.THROUGH;
+    Given thickness = givens.get(BodyDecisions.BODY_THICKNESS);
+    Given top = givens.get(BodyDecisions.BODY_TOP);
+    Given accent = givens.get(BodyDecisions.BODY_ACCENT);
+    Given sanding = givens.get(BodyDecisions.BODY_SANDING);
+    Given length = givens.get(BodyDecisions.BODY_BLANK_LENGTH);
+    Given width = givens.get(BodyDecisions.BODY_BLANK_WIDTH);
+    Species backWood = SpeciesBook.get(givens.get(BodyDecisions.BODY_SPECIES).word());
+    Species topWood = SpeciesBook.get(givens.get(BodyDecisions.TOP_SPECIES).word());
     Worked back =
         ledger.put(
             "body.back-thickness",
@@ -42,37 +76,158 @@ public record BodyBlank(
             in("t_top", top),
             in("v", accent),
             in("s", sanding));
-    Species backWood = SpeciesBook.get(givens.get(Decisions.BODY_SPECIES).word());
-    Species topWood = SpeciesBook.get(givens.get(Decisions.TOP_SPECIES).word());
+    Worked mass = mass(shop, givens, length, width, back, top, accent, backWood, topWood, ledger);
+    return new BodyBlank(
+        kind,
+        winged,
+        thickness,
+        top,
+        accent,
+        length,
+        width,
+        back,
+        mass,
+        backWood,
+        topWood,
+        outline,
+        BodyPlacement.of(givens, outline),
+        join(givens, kind, winged, length, back, backWood, ledger),
+        top.value() > 0
+            ? Optional.of(topping(givens, length, width, top, accent, topWood, ledger))
+            : Optional.empty(),
+        top.value() > 0
+            ? Optional.of(ResawPlan.of(givens, chosen(givens, shop, "top", topWood), ledger))
+            : Optional.empty(),
+        Binding.of(givens, outline, ledger));
+  }
+
+  /** The board chosen for a part, or else the largest of its wood. */
+  private static Optional<Board> chosen(Givens givens, Shop shop, String part, Species wood) {
+    return givens.design().boardFor(part).flatMap(shop::board).or(() -> largest(shop, wood.id()));
+  }
+
+  private static Optional<Board> largest(Shop shop, String species) {
+    return shop.boards().stream()
+        .filter(b -> b.species().equals(species))
+        .max(
+            (a, b) ->
+                Double.compare(
+                    a.length().orElse(0) * a.width().orElse(0) * a.thickness().orElse(0),
+                    b.length().orElse(0) * b.width().orElse(0) * b.thickness().orElse(0)));
+  }
+
+  /**
+   * Density of a wood as this shop has it, kg/m³: that of its weighed board when there is one,
+   * otherwise the species' mean.
+   */
+  public static double density(Shop shop, String species) {
+    return shop.boards().stream()
+        .filter(
+            b -> b.species().equals(species) && b.mass().isPresent() && b.unmeasured().isEmpty())
+        .findFirst()
+        .map(Board::density)
+        .orElseGet(() -> SpeciesBook.get(species).density());
+  }
+
+  private static Worked mass(
+      Shop shop,
+      Givens givens,
+      Given length,
+      Given width,
+      Worked back,
+      Given top,
+      Given accent,
+      Species backWood,
+      Species topWood,
+      Ledger ledger) {
     Given backDensity =
         Given.decided(
-            "body.density", "Density of " + backWood.name() + ", kg/m³", backWood.density(), RATIO);
+            "body.density",
+            "Density of " + backWood.name() + ", kg/m³",
+            density(shop, backWood.id()),
+            RATIO);
     Given topDensity =
         Given.decided(
             "body.top-density",
             "Density of " + topWood.name() + ", kg/m³",
-            topWood.density(),
+            density(shop, topWood.id()),
             RATIO);
-    Given length = givens.get(Decisions.BODY_LENGTH);
-    Given width = givens.get(Decisions.BODY_WIDTH);
-    Worked mass =
-        ledger.put(
-            "body.blank-mass",
-            "Body blank before cutting",
-            MASS,
-            length.value()
-                * width.value()
-                * (back.value() * backDensity.value()
-                    + (top.value() + accent.value()) * topDensity.value())
-                / 1e6,
-            "L · W · (t_b · ρ_b + (t_top + v) · ρ_t) / 1000000",
-            in("L", length),
-            in("W", width),
-            in("t_b", back),
-            in("ρ_b", backDensity),
-            in("t_top", top),
-            in("v", accent),
-            in("ρ_t", topDensity));
-    return new BodyBlank(thickness, top, accent, back, mass, backWood, topWood);
+    return ledger.put(
+        "body.blank-mass",
+        "Body blank before cutting",
+        MASS,
+        length.value()
+            * width.value()
+            * (back.value() * backDensity.value()
+                + (top.value() + accent.value()) * topDensity.value())
+            / 1e6,
+        "L · W · (t_b · ρ_b + (t_top + v) · ρ_t) / 1000000",
+        in("L", length),
+        in("W", width),
+        in("t_b", back),
+        in("ρ_b", backDensity),
+        in("t_top", top),
+        in("v", accent),
+        in("ρ_t", topDensity));
+  }
+
+  private static GlueJob join(
+      Givens givens,
+      BodyBack kind,
+      boolean winged,
+      Given length,
+      Worked back,
+      Species wood,
+      Ledger ledger) {
+    int faces =
+        winged
+            ? 2
+            : switch (kind) {
+              case ONE_PIECE -> 0;
+              case HALVES -> 1;
+              case STRIPS -> givens.design().bodyStack().size() - 1;
+            };
+    double outer =
+        kind == BodyBack.STRIPS
+            ? givens.design().bodyStack().strips().stream()
+                .mapToDouble(Strip::thickness)
+                .min()
+                .orElse(100)
+            : 100;
+    return GlueJob.of(
+        givens,
+        new GlueJob.Faces(
+            "body.glue",
+            "body.clamps",
+            Given.decided(
+                "body.joints", winged ? "Joints to the wings" : "Joints of the back", faces, COUNT),
+            length,
+            back,
+            wood.density(),
+            outer,
+            Clamping.CLAMPS),
+        ledger);
+  }
+
+  private static GlueJob topping(
+      Givens givens,
+      Given length,
+      Given width,
+      Given top,
+      Given accent,
+      Species wood,
+      Ledger ledger) {
+    return GlueJob.of(
+        givens,
+        new GlueJob.Faces(
+            "top.glue",
+            "top.clamps",
+            Given.decided("top.faces", "Faces under the top", accent.value() > 0 ? 2 : 1, COUNT),
+            length,
+            width,
+            wood.density(),
+            top.value(),
+            (Clamping) givens.get(BodyDecisions.TOP_CLAMPING)),
+        ledger);
   }
 }

@@ -3,6 +3,7 @@ package roughcut.blank;
 import static roughcut.measure.Quantity.LENGTH;
 import static roughcut.measure.Worked.in;
 
+import roughcut.design.BlankDecisions;
 import roughcut.design.Decisions;
 import roughcut.design.Givens;
 import roughcut.measure.Given;
@@ -22,7 +23,7 @@ public record HeadWings(Worked bass, Worked treble) {
 
   private static Worked side(String side, Givens givens, Worked blankWidth, Ledger ledger) {
     Given head = givens.get(Decisions.HEAD_WIDTH);
-    Given trim = givens.get(Decisions.WING_TRIM);
+    Given trim = givens.get(BlankDecisions.WING_TRIM);
     double over = head.value() / 2 - blankWidth.value() / 2;
     return ledger.put(
         "head.wing." + side,

@@ -6,7 +6,7 @@ import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
 import java.util.List;
-import roughcut.design.Decisions;
+import roughcut.design.BlankDecisions;
 import roughcut.design.Givens;
 import roughcut.measure.Given;
 import roughcut.measure.Ledger;
@@ -30,10 +30,10 @@ public record MillingPasses(
   }
 
   public static MillingPasses of(Givens givens, Ledger ledger) {
-    Given from = givens.get(Decisions.MILL_FROM);
-    Given to = givens.get(Decisions.MILL_TO);
-    Given bite = givens.get(Decisions.MILL_BITE);
-    Given finish = givens.get(Decisions.MILL_FINISH);
+    Given from = givens.get(BlankDecisions.MILL_FROM);
+    Given to = givens.get(BlankDecisions.MILL_TO);
+    Given bite = givens.get(BlankDecisions.MILL_BITE);
+    Given finish = givens.get(BlankDecisions.MILL_FINISH);
     List<Double> depths = passes(from.value(), to.value(), bite.value(), finish.value());
     double before = Math.max(0, from.value() - to.value() - finish.value());
     int count = (int) Math.floor(before / bite.value() + NOTHING);
@@ -60,6 +60,15 @@ public record MillingPasses(
             in("f", finish),
             in("n", full),
             in("d", bite));
+    ledger.put(
+        "mill.finish-pass",
+        "Last, light pass",
+        LENGTH,
+        Math.max(0, Math.min(from.value() - to.value(), finish.value())),
+        "max(0, min(m − t, f))",
+        in("m", from),
+        in("t", to),
+        in("f", finish));
     ledger.put("mill.passes", "Passes in all", COUNT, depths.size(), "found by counting them");
     return new MillingPasses(from, to, depths, full, remainder);
   }

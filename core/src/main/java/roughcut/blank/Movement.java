@@ -5,7 +5,7 @@ import static roughcut.measure.Quantity.PERCENT;
 import static roughcut.measure.Worked.in;
 
 import java.util.Comparator;
-import roughcut.design.Decisions;
+import roughcut.design.BlankDecisions;
 import roughcut.design.Givens;
 import roughcut.measure.Given;
 import roughcut.measure.Ledger;
@@ -33,8 +33,8 @@ public final class Movement {
             "Shrinkage of " + wood.name() + ", green to dry",
             wood.tangential() * 100,
             PERCENT);
-    Given now = givens.get(Decisions.MOISTURE_NOW);
-    Given later = givens.get(Decisions.MOISTURE_LATER);
+    Given now = givens.get(BlankDecisions.MOISTURE_NOW);
+    Given later = givens.get(BlankDecisions.MOISTURE_LATER);
     return ledger.put(
         "moisture.movement",
         "Blank's width changes by",

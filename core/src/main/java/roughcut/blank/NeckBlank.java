@@ -8,8 +8,6 @@ import java.util.List;
 import java.util.stream.Collectors;
 import roughcut.design.Decisions;
 import roughcut.design.Givens;
-import roughcut.design.PartDecisions;
-import roughcut.design.Strip;
 import roughcut.layout.FretboardTaper;
 import roughcut.measure.Given;
 import roughcut.measure.Ledger;
@@ -20,22 +18,19 @@ import roughcut.measure.Worked;
  * and where the tapering outline cuts through a glue line so that the outer strip is gone between
  * there and the nut (handbook page 3).
  *
- * @param width sum of the finished thicknesses
- * @param strips from the bass side to the treble side, each with the offsets of its two faces
+ * @param width sum of the finished thicknesses, where the blank is widest
+ * @param strips from the bass side to the treble side
  * @param crossings glue lines that the outline crosses, from the bass side
+ * @param inserts the curved strips
  */
-public record NeckBlank(Worked width, List<Placed> strips, List<Crossing> crossings) {
-  /**
-   * A strip in its place: faces at offsets {@code from} &lt; {@code to} from the centre line,
-   * treble positive.
-   */
-  public record Placed(Strip strip, double from, double to) {}
+public record NeckBlank(
+    Worked width, List<PlacedStrip> strips, List<Crossing> crossings, List<CurvedInsert> inserts) {
 
   /**
    * A glue line cut through by the outline.
    *
    * @param line counted from 1 at the bass side
-   * @param offset of the glue line from the centre line, treble positive
+   * @param offset of the glue line from the centre line at the crossing, treble positive
    * @param x where half the neck's width equals the glue line's distance from the centre
    */
   public record Crossing(int line, double offset, Worked x) {}
@@ -43,46 +38,98 @@ public record NeckBlank(Worked width, List<Placed> strips, List<Crossing> crossi
   public NeckBlank {
     strips = List.copyOf(strips);
     crossings = List.copyOf(crossings);
+    inserts = List.copyOf(inserts);
   }
 
   public static NeckBlank of(Givens givens, FretboardTaper taper, Ledger ledger) {
-    List<Strip> stack = givens.design().neckStack().strips();
-    List<Worked.Input> inputs = new ArrayList<>();
-    StringBuilder sum = new StringBuilder();
-    double total = 0;
-    for (int i = 1; i <= stack.size(); i++) {
-      Given thickness = givens.get(PartDecisions.stripThickness(i));
-      inputs.add(in("t_" + i, thickness));
-      sum.append(i == 1 ? "t_" : " + t_").append(i);
-      total += thickness.value();
-    }
+    StackLayers stack = StackLayers.of(givens);
+    Given heelEnd = givens.get(Decisions.HEEL_END);
+    double nut = stack.layers().stream().mapToDouble(StackLayers.Layer::nut).sum();
+    double heel = stack.layers().stream().mapToDouble(StackLayers.Layer::heel).sum();
+    boolean tapered = !stack.width().equals(stack.widthAtHeel());
     Worked width =
         ledger.put(
             "blank.width",
             "Width of the neck blank",
             LENGTH,
-            total,
-            sum.toString(),
-            inputs.toArray(Worked.Input[]::new));
-
-    List<Placed> placed = new ArrayList<>();
-    double from = -total / 2;
-    for (int i = 0; i < stack.size(); i++) {
-      double to = from + inputs.get(i).value().value();
-      placed.add(new Placed(stack.get(i), from, to));
-      from = to;
-    }
+            Math.max(nut, heel),
+            tapered ? "max(" + stack.width() + ", " + stack.widthAtHeel() + ")" : stack.width(),
+            stack.inputs().toArray(Worked.Input[]::new));
+    List<PlacedStrip> placed = place(stack.layers(), nut, heel, heelEnd.value());
     List<Crossing> crossings = new ArrayList<>();
-    double heelEnd = givens.get(Decisions.HEEL_END).value();
+    boolean plain = givens.design().neckSteps().isEmpty() && !tapered;
     for (int line = 1; line < placed.size(); line++) {
-      Worked distance = glueLine(line, placed.get(line).from(), width, inputs, ledger);
-      crossing(line, placed.get(line).from(), distance, taper, heelEnd, ledger, crossings);
+      GlueFace face = placed.get(line).lower();
+      Worked distance = glueLine(line, face, width, stack.inputs(), plain, ledger);
+      crossings.addAll(GlueLineCrossing.of(line, face, distance, taper, heelEnd, ledger));
     }
-    return new NeckBlank(width, placed, crossings);
+    return new NeckBlank(width, placed, crossings, CurvedInsert.all(placed, ledger));
+  }
+
+  private static List<PlacedStrip> place(
+      List<StackLayers.Layer> layers, double nut, double heel, double heelEnd) {
+    int n = layers.size();
+    List<GlueFace> faces = new ArrayList<>();
+    double y = -nut / 2;
+    double z = -heel / 2;
+    for (int i = 0; i <= n; i++) {
+      faces.add(new GlueFace(y, z, i == 0 || i == n ? 0 : bow(layers, i), heelEnd));
+      y += i < n ? layers.get(i).nut() : 0;
+      z += i < n ? layers.get(i).heel() : 0;
+    }
+    List<PlacedStrip> placed = new ArrayList<>();
+    for (int i = 0; i < n; i++) {
+      placed.add(
+          new PlacedStrip(
+              layers.get(i).strip(), layers.get(i).number(), faces.get(i), faces.get(i + 1)));
+    }
+    return placed;
+  }
+
+  /**
+   * A strip swells outwards only; a veneer beside it follows the curve, so that its own far face is
+   * bowed as much.
+   */
+  private static double bow(List<StackLayers.Layer> layers, int face) {
+    double bow = 0;
+    int n = layers.size();
+    for (int i = 0; i < n; i++) {
+      double own = layers.get(i).strip().bow();
+      if (own == 0) {
+        continue;
+      }
+      if (2 * i + 1 >= n && face > i && veneersBetween(layers, i + 1, face)) {
+        bow += own;
+      }
+      if (2 * i + 1 <= n && face <= i && veneersBetween(layers, face, i)) {
+        bow -= own;
+      }
+    }
+    return bow;
+  }
+
+  private static boolean veneersBetween(List<StackLayers.Layer> layers, int from, int to) {
+    return layers.subList(from, to).stream().allMatch(l -> l.strip().veneer());
   }
 
   private static Worked glueLine(
-      int line, double offset, Worked width, List<Worked.Input> strips, Ledger ledger) {
+      int line,
+      GlueFace face,
+      Worked width,
+      List<Worked.Input> strips,
+      boolean plain,
+      Ledger ledger) {
+    String id = "blank.glue-line." + line + ".offset";
+    String label = "Glue line " + line + " from the centre line";
+    if (!plain) {
+      return ledger.put(
+          id,
+          label + " at the nut",
+          LENGTH,
+          Math.abs(face.nut()),
+          "found by laying the strips side by side",
+          strips.toArray(Worked.Input[]::new));
+    }
     List<Worked.Input> inputs = new ArrayList<>(strips.subList(0, line));
     inputs.add(in("W", width));
     String sum =
@@ -90,44 +137,47 @@ public record NeckBlank(Worked width, List<Placed> strips, List<Crossing> crossi
             .map(Worked.Input::symbol)
             .collect(Collectors.joining(" + "));
     return ledger.put(
-        "blank.glue-line." + line + ".offset",
-        "Glue line " + line + " from the centre line",
+        id,
+        label,
         LENGTH,
-        Math.abs(offset),
+        Math.abs(face.nut()),
         "abs(" + sum + " − W / 2)",
         inputs.toArray(Worked.Input[]::new));
   }
 
-  private static void crossing(
-      int line,
-      double offset,
-      Worked distance,
-      FretboardTaper taper,
-      double heelEnd,
-      Ledger ledger,
-      List<Crossing> crossings) {
-    double b = distance.value();
-    double atNut = taper.halfWidth(0);
-    double atSecond = taper.secondWidth().value() / 2;
-    double x = (b - atNut) / (atSecond - atNut) * taper.secondAt().value();
-    if (atSecond == atNut || !(x > 0) || x >= heelEnd) {
-      return;
-    }
-    Worked where =
-        ledger.put(
-            "blank.crossing." + line + ".x",
-            "Outline crosses glue line " + line + ", from the nut line",
-            LENGTH,
-            x,
-            "(b − w_nut / 2) / (w_2 / 2 − w_nut / 2) · x_2",
-            in("b", distance),
-            in("w_nut", taper.nutWidth()),
-            in("w_2", taper.secondWidth()),
-            in("x_2", taper.secondAt()));
-    crossings.add(new Crossing(line, offset, where));
+  /** Half the width at x. */
+  public double halfWidth(double x) {
+    PlacedStrip last = strips.get(strips.size() - 1);
+    return (last.to(x) - strips.get(0).from(x)) / 2;
   }
 
+  /** Half the width where the blank is widest. */
   public double halfWidth() {
     return width.value() / 2;
+  }
+
+  /** Bass side and treble side alike, wood by wood and face by face. */
+  public boolean symmetrical() {
+    for (int i = 0; i < strips.size(); i++) {
+      PlacedStrip bass = strips.get(i);
+      PlacedStrip treble = strips.get(strips.size() - 1 - i);
+      if (!bass.strip().species().equals(treble.strip().species())
+          || Math.abs(bass.from() + treble.to()) > 1e-6
+          || Math.abs(bass.from(bass.lower().heelEnd()) + treble.to(bass.lower().heelEnd()))
+              > 1e-6) {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  /** The strip that holds an offset at x; the outermost beyond the blank's sides. */
+  public PlacedStrip at(double x, double y) {
+    for (PlacedStrip strip : strips) {
+      if (y <= strip.to(x)) {
+        return strip;
+      }
+    }
+    return strips.get(strips.size() - 1);
   }
 }

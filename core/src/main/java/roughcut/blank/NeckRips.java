@@ -1,21 +1,16 @@
 package roughcut.blank;
 
-import static roughcut.measure.Quantity.LENGTH;
-import static roughcut.measure.Quantity.PERCENT;
-import static roughcut.measure.Worked.in;
-
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import roughcut.design.Decisions;
 import roughcut.design.Givens;
 import roughcut.design.Strip;
-import roughcut.measure.Given;
 import roughcut.measure.Ledger;
-import roughcut.measure.Quantity;
 import roughcut.measure.Worked;
 import roughcut.shop.Board;
 import roughcut.shop.Shop;
@@ -27,39 +22,17 @@ import roughcut.shop.Shop;
  * @param length of each strip: the blank's length and the trim at both ends
  * @param depth of each strip: the shaft and the flattening of both faces
  * @param plans in the order in which the woods come in the stack
- * @param boardYield share of the chosen boards that becomes strips; empty while no board's size is
- *     known
  */
-public record NeckRips(
-    Worked length, Worked depth, List<RipPlan> plans, Optional<Worked> boardYield) {
+public record NeckRips(Worked length, Worked depth, List<RipPlan> plans) {
 
   public NeckRips {
     plans = List.copyOf(plans);
   }
 
-  /** Works the plans out; {@code blankLength} is the finished length that shaft and head want. */
-  public static NeckRips of(Givens givens, Shop shop, Worked blankLength, Ledger ledger) {
-    Given trim = givens.get(Decisions.END_TRIM);
-    Given shaft = givens.get(Decisions.SHAFT_THICKNESS);
-    Given flattening = givens.get(Decisions.FLATTENING);
-    Worked length =
-        ledger.put(
-            "stack.length",
-            "Length of each strip",
-            LENGTH,
-            blankLength.value() + 2 * trim.value(),
-            "L + 2 · e",
-            in("L", blankLength),
-            in("e", trim));
-    Worked depth =
-        ledger.put(
-            "stack.depth",
-            "Depth of each strip",
-            LENGTH,
-            shaft.nominal() + 2 * flattening.value(),
-            "t + 2 · f",
-            in("t", Given.decided(shaft.id(), shaft.label(), shaft.nominal(), LENGTH)),
-            in("f", flattening));
+  /** Works the plans out, for strips of the tree's length and depth. */
+  public static NeckRips of(Givens givens, Shop shop, BlankTree tree, Ledger ledger) {
+    Worked length = tree.length();
+    Worked depth = tree.depth();
     Set<String> woods = new LinkedHashSet<>();
     givens.design().neckStack().strips().forEach(s -> woods.add(s.species()));
     List<RipPlan> plans = new ArrayList<>();
@@ -73,7 +46,7 @@ public record NeckRips(
               ledger));
     }
     tightest(plans, ledger);
-    return new NeckRips(length, depth, plans, boardYield(plans, length, depth, ledger));
+    return new NeckRips(length, depth, plans);
   }
 
   /**
@@ -135,35 +108,34 @@ public record NeckRips(
         worked.inputs().toArray(Worked.Input[]::new));
   }
 
-  private static Optional<Worked> boardYield(
-      List<RipPlan> plans, Worked length, Worked depth, Ledger ledger) {
-    double strips = 0;
-    double boards = 0;
+  /** The strips as they lie on their boards, to be kept clear by everything else. */
+  public List<BoardLayout.Laid> laid(List<WoodPart> parts, double jointing) {
+    List<BoardLayout.Laid> all = new ArrayList<>();
     for (RipPlan plan : plans) {
-      Board board = plan.board().orElse(null);
-      if (board == null || board.unmeasured().isPresent()) {
-        return Optional.empty();
+      if (plan.board().isEmpty() || plan.from() == null || plan.partly()) {
+        continue;
       }
+      Map<Integer, Integer> nth = new HashMap<>();
       for (RipLayout.Cut cut : plan.cuts().cuts()) {
-        strips += cut.rough() * length.value() * depth.value();
+        int copy = nth.merge(cut.strip(), 1, Integer::sum);
+        String id = "neck.strip." + cut.strip() + (copy > 1 ? "." + copy : "");
+        parts.stream()
+            .filter(p -> p.id().equals(id))
+            .findFirst()
+            .ifPresent(
+                part ->
+                    all.add(
+                        new BoardLayout.Laid(
+                            part,
+                            plan.board().get().id(),
+                            cut.x(),
+                            cut.y() + jointing,
+                            false,
+                            false,
+                            "")));
       }
-      boards +=
-          board.length().getAsDouble()
-              * board.width().getAsDouble()
-              * board.thickness().getAsDouble();
     }
-    Given used =
-        Given.decided("strips.volume", "Volume of the rough strips, mm³", strips, Quantity.COUNT);
-    Given all = Given.decided("boards.volume", "Volume of the boards, mm³", boards, Quantity.COUNT);
-    return Optional.of(
-        ledger.put(
-            "board.yield",
-            "Share of the boards that becomes strips",
-            PERCENT,
-            100 * strips / boards,
-            "100 · V_s / V_b",
-            in("V_s", used),
-            in("V_b", all)));
+    return all;
   }
 
   /** Whether every strip of the stack has its wood. */

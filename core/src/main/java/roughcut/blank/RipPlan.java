@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import roughcut.design.BlankDecisions;
 import roughcut.design.Decisions;
 import roughcut.design.Givens;
 import roughcut.design.PartDecisions;
@@ -26,6 +27,7 @@ import roughcut.shop.Board;
  * @param species id of the wood
  * @param board the board that they come from, or empty when the rack has none
  * @param strips numbers of the strips in the stack, from 1 at the bass side, still to be sawn
+ * @param roughs their rough widths, mm, in the same order
  * @param done numbers of the strips that are cut already
  * @param from the width there is to rip from, after jointing the first edge; null while it isn't
  *     known
@@ -38,6 +40,7 @@ public record RipPlan(
     String species,
     Optional<Board> board,
     List<Integer> strips,
+    List<Double> roughs,
     List<Integer> done,
     Value from,
     Worked rough,
@@ -49,6 +52,11 @@ public record RipPlan(
   /** Whether all strips come out of the board; false while that isn't known. */
   public boolean fits() {
     return strips.isEmpty() || missing != null && missing.value() <= 0;
+  }
+
+  /** Whether ripping was begun, so that only a width that was left is known. */
+  public boolean partly() {
+    return from != null && from.id().endsWith(".left");
   }
 
   /**
@@ -67,21 +75,24 @@ public record RipPlan(
   static RipPlan of(
       Givens givens, String species, Optional<Board> board, double blankLength, Ledger ledger) {
     Given kerf = givens.get(Decisions.SAW_KERF);
-    Given allowance = givens.get(Decisions.SAW_ALLOWANCE);
+    Given allowance = givens.get(BlankDecisions.SAW_ALLOWANCE);
     List<Strip> stack = givens.design().neckStack().strips();
+    int copies = (int) givens.get(BlankDecisions.NECK_COPIES).value();
     List<Integer> open = new ArrayList<>();
     List<Integer> done = new ArrayList<>();
     List<Worked.Input> inputs = new ArrayList<>();
     List<Double> roughs = new ArrayList<>();
     for (int i = 1; i <= stack.size(); i++) {
       if (stack.get(i - 1).species().equals(species)) {
-        Given t = givens.get(PartDecisions.stripThickness(i));
-        if (t.measured()) {
+        if (givens.get(PartDecisions.stripThickness(i)).measured()) {
           done.add(i);
         } else {
-          open.add(i);
-          inputs.add(in("t_" + i, t));
-          roughs.add(t.value() + 2 * allowance.value());
+          Value t = widest(givens, i, ledger);
+          for (int copy = 1; copy <= copies; copy++) {
+            open.add(i);
+            inputs.add(in("t_" + i + (copy > 1 ? "_" + copy : ""), t));
+            roughs.add(t.value() + 2 * allowance.value());
+          }
         }
       }
     }
@@ -103,7 +114,7 @@ public record RipPlan(
     Value from = from(givens, species, board, ledger, prefix);
     if (from == null) {
       return new RipPlan(
-          species, board, open, done, null, rough, need, null, null, RipLayout.EMPTY);
+          species, board, open, roughs, done, null, rough, need, null, null, RipLayout.EMPTY);
     }
     Worked most =
         ledger.put(
@@ -121,7 +132,7 @@ public record RipPlan(
             board,
             ownWidth ? 0 : -1,
             from.value(),
-            givens.get(Decisions.JOINTING).value(),
+            givens.get(BlankDecisions.JOINTING).value(),
             open,
             roughs,
             kerf.value(),
@@ -137,7 +148,29 @@ public record RipPlan(
                 : "found by laying the strips side by side, the widest first",
             in("need", need),
             in("B", from));
-    return new RipPlan(species, board, open, done, from, rough, need, most, missing, cuts);
+    return new RipPlan(species, board, open, roughs, done, from, rough, need, most, missing, cuts);
+  }
+
+  /** What a strip is where it is widest: at the thicker end, and where it swells. */
+  private static Value widest(Givens givens, int number, Ledger ledger) {
+    List<Strip> stack = givens.design().neckStack().strips();
+    Strip strip = stack.get(number - 1);
+    Given nut = givens.get(PartDecisions.stripThickness(number));
+    if (!strip.tapered() && strip.bow() == 0) {
+      return nut;
+    }
+    boolean middle = 2 * number - 1 == stack.size();
+    Given heel = strip.tapered() ? givens.get(PartDecisions.stripHeelThickness(number)) : nut;
+    Given bow = givens.get(PartDecisions.stripBow(number));
+    return ledger.put(
+        "neck.strip." + number + ".widest",
+        "Strip " + number + " where it is widest",
+        LENGTH,
+        Math.max(nut.value(), heel.value()) + (middle ? 2 : 1) * bow.value(),
+        "max(t, u) + " + (middle ? "2 · s" : "s"),
+        in("t", nut),
+        in("u", heel),
+        in("s", bow));
   }
 
   private static Worked need(
@@ -185,7 +218,7 @@ public record RipPlan(
             "Width of board " + board.get().id(),
             board.get().width().getAsDouble(),
             LENGTH);
-    Given jointing = givens.get(Decisions.JOINTING);
+    Given jointing = givens.get(BlankDecisions.JOINTING);
     return ledger.put(
         prefix + "from",
         "Width to rip from, first edge jointed",

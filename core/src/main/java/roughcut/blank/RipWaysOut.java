@@ -5,13 +5,13 @@ import static roughcut.measure.NumberWriter.fixed;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.UnaryOperator;
+import roughcut.design.BlankDecisions;
 import roughcut.design.Build;
 import roughcut.design.Decisions;
 import roughcut.design.Givens;
 import roughcut.design.Stack;
 import roughcut.design.Strip;
 import roughcut.measure.Ledger;
-import roughcut.measure.Worked;
 import roughcut.shop.Board;
 import roughcut.shop.Saw;
 import roughcut.shop.Shop;
@@ -29,15 +29,15 @@ public final class RipWaysOut {
 
   private final Build build;
   private final Shop shop;
-  private final Worked blankLength;
+  private final BlankTree tree;
   private final double halfNeeded;
   private final RipPlan plan;
   private final List<WayOut> found = new ArrayList<>();
 
-  private RipWaysOut(Build build, Shop shop, Worked blankLength, double halfNeeded, RipPlan plan) {
+  private RipWaysOut(Build build, Shop shop, BlankTree tree, double halfNeeded, RipPlan plan) {
     this.build = build;
     this.shop = shop;
-    this.blankLength = blankLength;
+    this.tree = tree;
     this.halfNeeded = halfNeeded;
     this.plan = plan;
   }
@@ -48,8 +48,8 @@ public final class RipWaysOut {
    * @param halfNeeded half the width that the stack must keep, mm
    */
   public static List<WayOut> of(
-      Build build, Shop shop, Worked blankLength, double halfNeeded, RipPlan plan) {
-    RipWaysOut ways = new RipWaysOut(build, shop, blankLength, halfNeeded, plan);
+      Build build, Shop shop, BlankTree tree, double halfNeeded, RipPlan plan) {
+    RipWaysOut ways = new RipWaysOut(build, shop, tree, halfNeeded, plan);
     if (!plan.fits()) {
       ways.saws();
       ways.boards();
@@ -65,7 +65,7 @@ public final class RipWaysOut {
    * build.
    */
   private boolean works(Build candidate, String other) {
-    NeckRips rips = NeckRips.of(new Givens(candidate), shop, blankLength, new Ledger());
+    NeckRips rips = NeckRips.of(new Givens(candidate), shop, tree, new Ledger());
     double width =
         candidate.design().neckStack().strips().stream().mapToDouble(Strip::thickness).sum();
     return width / 2 >= halfNeeded
@@ -85,7 +85,7 @@ public final class RipWaysOut {
   private void saws() {
     for (Saw saw : shop.saws()) {
       if (saw.kerf() != Decisions.SAW_KERF.in(build.design())
-          || saw.allowance() != Decisions.SAW_ALLOWANCE.in(build.design())) {
+          || saw.allowance() != BlankDecisions.SAW_ALLOWANCE.in(build.design())) {
         offer(
             "saw with the "
                 + saw.name()
@@ -103,7 +103,7 @@ public final class RipWaysOut {
   /** The build with that saw's kerf and allowance. */
   public static Build with(Build build, Saw saw) {
     return build.withDesign(
-        Decisions.SAW_ALLOWANCE.with(
+        BlankDecisions.SAW_ALLOWANCE.with(
             Decisions.SAW_KERF.with(build.design(), saw.kerf()), saw.allowance()));
   }
 

@@ -4,9 +4,11 @@ import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import roughcut.design.BlankStep;
 import roughcut.design.Build;
 import roughcut.design.Design;
 import roughcut.design.Measurement;
+import roughcut.design.SmallPart;
 import roughcut.design.Stack;
 import roughcut.design.StringSpec;
 import roughcut.design.Strip;
@@ -23,15 +25,27 @@ public final class Demo {
     return Shop.usual("The shop on the marsh").withBoards(DemoRack.boards());
   }
 
+  /** All three, the one that the demo opens with first. */
+  public static List<Build> builds(LocalDate today) {
+    return List.of(heron(today), bittern(), dunlin(today));
+  }
+
   /**
    * Six strings, 640 scale, 22 frets, scarfed 12.5° head, five-strip neck of cherry and hornbeam
    * under a robinia fretboard. Its shaft came out thinner than drawn and its fretboard a little
    * wide.
    */
   public static Build heron(LocalDate today) {
+    Design design =
+        Design.of(Map.of(), Map.of("top.clamping", "vacuum-bag"), heronStrings(), heronStack())
+            .withNeckSteps(List.of(new BlankStep(BlankStep.Kind.HEEL_BLOCK, "cherry", 8, 96)))
+            .withSmallParts(
+                List.of(
+                    new SmallPart("control cover", "elm", 120, 90, 4),
+                    new SmallPart("rod cover", "cherry", 60, 28, 3)));
     return new Build(
         "Heron",
-        new Design(Map.of(), Map.of(), heronStrings(), heronStack()),
+        design,
         Map.of(
             "shaft.thickness", new Measurement(14.9, today.minusDays(2)),
             "nut.width", new Measurement(43.2, today.minusDays(1)),
@@ -39,8 +53,8 @@ public final class Demo {
   }
 
   /**
-   * Seven strings, baritone, a seven-strip neck of plum and larch: at the boards, with a stack that
-   * the board chosen first doesn't give with the saw chosen first.
+   * Seven strings, baritone, a seven-strip through-neck of plum and larch with wings: at the
+   * boards, with a stack that the board chosen first doesn't give with the saw chosen first.
    */
   public static Build bittern() {
     Map<String, Double> numbers = new HashMap<>();
@@ -56,20 +70,75 @@ public final class Demo {
     numbers.put("neck.thickness-1", 20.5);
     numbers.put("neck.thickness-12", 22.0);
     numbers.put("joint.x", 470.0);
-    numbers.put("heel.end", 545.0);
+    numbers.put("heel.end", 862.0);
+    numbers.put("heel.thickness", 38.0);
     numbers.put("rod.length", 455.0);
     numbers.put("saw.kerf", 3.0);
     numbers.put("saw.allowance", 0.5);
+    numbers.put("body.length", 392.0);
+    numbers.put("body.lower-width", 336.0);
+    numbers.put("body.thickness", 42.0);
+    numbers.put("body.top-thickness", 0.0);
+    numbers.put("body.accent", 0.0);
     Strip larch = new Strip("larch", 8, Strip.Grain.TO_HEAD);
     Strip plum = new Strip("plum", 11.5, Strip.Grain.TO_HEEL);
     return new Build(
         "Bittern",
-        new Design(
-            numbers,
-            Map.of("scarf.school", "seam-across-head", "board.neck.plum", "plum-1"),
-            bitternStrings(),
-            Stack.mirroredFromMiddle(larch, plum, larch, plum)),
+        Design.of(
+                numbers,
+                Map.of(
+                    "scarf.school", "seam-across-head",
+                    "board.neck.plum", "plum-1",
+                    "neck.fixing", "through",
+                    "body.species", "lime",
+                    "body.top-species", "larch"),
+                bitternStrings(),
+                Stack.mirroredFromMiddle(larch, plum, larch, plum))
+            .withNeckSteps(List.of(new BlankStep(BlankStep.Kind.HEEL_BLOCK, "plum", 20, 400))),
         Map.of());
+  }
+
+  /**
+   * Four strings, bass, 762 scale, 21 frets, a plum neck in one piece, the seam across the head
+   * under a bog-oak face veneer, a lime body: nearly due.
+   */
+  public static Build dunlin(LocalDate today) {
+    Map<String, Double> numbers = new HashMap<>();
+    numbers.put("scale.length", 762.0);
+    numbers.put("scale.frets", 21.0);
+    numbers.put("nut.width", 41.0);
+    numbers.put("nut.edge-margin", 4.0);
+    numbers.put("fretboard.end-width", 63.0);
+    numbers.put("bridge.spread", 57.0);
+    numbers.put("head.angle", 10.0);
+    numbers.put("head.length", 190.0);
+    numbers.put("head.thickness", 15.0);
+    numbers.put("head.face-veneer", 2.5);
+    numbers.put("shaft.thickness", 19.0);
+    numbers.put("neck.thickness-1", 21.5);
+    numbers.put("neck.thickness-12", 23.5);
+    numbers.put("joint.x", 520.0);
+    numbers.put("heel.end", 610.0);
+    numbers.put("heel.thickness", 24.0);
+    numbers.put("rod.length", 500.0);
+    numbers.put("body.length", 420.0);
+    numbers.put("body.blank-length", 520.0);
+    numbers.put("body.thickness", 40.0);
+    numbers.put("body.top-thickness", 0.0);
+    numbers.put("body.accent", 0.0);
+    return new Build(
+        "Dunlin",
+        Design.of(
+                numbers,
+                Map.of(
+                    "scarf.school", "seam-across-head",
+                    "neck.fixing", "glued-in",
+                    "body.species", "lime",
+                    "fretboard.species", "bog-oak"),
+                dunlinStrings(),
+                new Stack(List.of(new Strip("plum", 72, Strip.Grain.TO_HEEL)), true))
+            .withNeckSteps(List.of(new BlankStep(BlankStep.Kind.HEEL_BLOCK, "plum", 7, 100))),
+        Map.of("shaft.thickness", new Measurement(19.2, today.minusDays(12))));
   }
 
   private static List<StringSpec> bitternStrings() {
@@ -91,6 +160,14 @@ public final class Demo {
         new StringSpec(0.660, true),
         new StringSpec(0.914, true),
         new StringSpec(1.168, true));
+  }
+
+  private static List<StringSpec> dunlinStrings() {
+    return List.of(
+        new StringSpec(1.016, true),
+        new StringSpec(1.397, true),
+        new StringSpec(1.905, true),
+        new StringSpec(2.540, true));
   }
 
   private static Stack heronStack() {

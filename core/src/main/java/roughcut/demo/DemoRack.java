@@ -9,7 +9,7 @@ import roughcut.shop.BoardMark.Intent;
 import roughcut.shop.BoardMark.Kind;
 
 /**
- * A dozen boards with marks, one never measured across, one too damp, one that can't be replaced.
+ * Fourteen boards with marks, one never measured across, one too damp, one that can't be replaced.
  */
 final class DemoRack {
   private DemoRack() {}
@@ -28,18 +28,20 @@ final class DemoRack {
             new BoardMark(Kind.KNOT, 980, 30, 40, 30, Intent.AVOID, "tight knot")),
         board("hornbeam-1", "hornbeam", 940, 36, 24, 8.0, Grain.QUARTER, "for stripes"),
         board("hornbeam-2", "hornbeam", 620, 120, 30, 9.0, Grain.FLAT, "short"),
-        board("plum-1", "plum", 910, 58, 31, 9.0, Grain.RIFT, "the dark one"),
+        board("plum-1", "plum", 1240, 58, 31, 9.0, Grain.RIFT, "the dark one"),
         board(
             "plum-2",
             "plum",
-            880,
+            1190,
             92,
             29,
             9.5,
             Grain.FLAT,
             "pale edge",
-            new BoardMark(Kind.SAPWOOD, 0, 0, 880, 8, Intent.HIDE, "sapwood")),
-        board("larch-1", "larch", 1200, 70, 34, 9.0, Grain.QUARTER, "old beam"),
+            new BoardMark(Kind.SAPWOOD, 0, 0, 1190, 8, Intent.HIDE, "sapwood")),
+        board("plum-3", "plum", 960, 118, 27, 8.5, Grain.QUARTER, "for the bass neck"),
+        board("bog-oak-1", "bog-oak", 690, 84, 9, 8.0, Grain.QUARTER, "from the ditch"),
+        board("larch-1", "larch", 1310, 70, 34, 9.0, Grain.QUARTER, "old beam"),
         new Board(
             "elm-1",
             "elm",
@@ -54,7 +56,7 @@ final class DemoRack {
             OptionalDouble.of(6400),
             OptionalDouble.empty(),
             "from the fallen tree by the gate"),
-        board("pear-1", "pear", 540, 210, 14, 8.0, Grain.FLAT, "for a bookmatched top"),
+        board("pear-1", "pear", 540, 210, 21, 8.0, Grain.FLAT, "for a bookmatched top"),
         new Board(
             "robinia-1",
             "robinia",
@@ -69,7 +71,7 @@ final class DemoRack {
             OptionalDouble.empty(),
             OptionalDouble.empty(),
             "width to be measured"),
-        board("lime-1", "lime", 1150, 240, 50, 14.5, Grain.FLAT, "still damp"),
+        board("lime-1", "lime", 1180, 240, 50, 14.5, Grain.FLAT, "still damp"),
         board(
             "yew-1",
             "yew",

@@ -3,6 +3,8 @@ package roughcut.design;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
+import java.util.function.IntFunction;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import roughcut.measure.Quantity;
@@ -12,27 +14,57 @@ import roughcut.measure.Quantity;
  * side, strips from the bass side.
  */
 public final class PartDecisions {
-  private static final Pattern GAUGE = Pattern.compile("string\\.(\\d{1,2})\\.gauge");
-  private static final Pattern STRIP = Pattern.compile("neck\\.strip\\.(\\d{1,2})\\.thickness");
+  /**
+   * Decisions alike but for the part's number.
+   *
+   * @param pattern of the id, with the number as its first group
+   * @param count how many such parts a design has
+   */
+  private record Family(
+      Pattern pattern, Function<Design, Integer> count, IntFunction<NumberDecision> decision) {
+    Optional<Decision> find(Design design, String id) {
+      Matcher matcher = pattern.matcher(id);
+      if (!matcher.matches()) {
+        return Optional.empty();
+      }
+      int number = Integer.parseInt(matcher.group(1));
+      return number >= 1 && number <= count.apply(design)
+          ? Optional.of(decision.apply(number))
+          : Optional.empty();
+    }
+  }
+
+  private static final List<Family> FAMILIES =
+      List.of(
+          family("string.#.gauge", d -> d.strings().size(), PartDecisions::gauge),
+          family(
+              "neck.strip.#.thickness", d -> d.neckStack().size(), PartDecisions::stripThickness),
+          family(
+              "neck.strip.#.heel-thickness",
+              d -> d.neckStack().size(),
+              PartDecisions::stripHeelThickness),
+          family("neck.strip.#.bow", d -> d.neckStack().size(), PartDecisions::stripBow),
+          family(
+              "body.strip.#.thickness",
+              d -> d.bodyStack().size(),
+              PartDecisions::bodyStripThickness));
 
   private static final Pattern LEFT = Pattern.compile("rip\\.([a-z][a-z-]{0,30})\\.left");
 
   private PartDecisions() {}
 
+  private static Family family(
+      String id, Function<Design, Integer> count, IntFunction<NumberDecision> decision) {
+    return new Family(
+        Pattern.compile(Pattern.quote(id).replace("#", "\\E(\\d{1,2})\\Q")), count, decision);
+  }
+
   static Optional<Decision> find(Design design, String id) {
-    Matcher gauge = GAUGE.matcher(id);
-    if (gauge.matches()) {
-      int number = Integer.parseInt(gauge.group(1));
-      return number >= 1 && number <= design.strings().size()
-          ? Optional.of(gauge(number))
-          : Optional.empty();
-    }
-    Matcher strip = STRIP.matcher(id);
-    if (strip.matches()) {
-      int number = Integer.parseInt(strip.group(1));
-      return number >= 1 && number <= design.neckStack().size()
-          ? Optional.of(stripThickness(number))
-          : Optional.empty();
+    for (Family family : FAMILIES) {
+      Optional<Decision> found = family.find(design, id);
+      if (found.isPresent()) {
+        return found;
+      }
     }
     Matcher left = LEFT.matcher(id);
     return left.matches() ? Optional.of(widthLeft(left.group(1))) : Optional.empty();
@@ -41,11 +73,10 @@ public final class PartDecisions {
   /** Every decision about a part of this design. */
   public static List<Decision> of(Design design) {
     List<Decision> all = new ArrayList<>();
-    for (int i = 1; i <= design.strings().size(); i++) {
-      all.add(gauge(i));
-    }
-    for (int i = 1; i <= design.neckStack().size(); i++) {
-      all.add(stripThickness(i));
+    for (Family family : FAMILIES) {
+      for (int i = 1; i <= family.count.apply(design); i++) {
+        all.add(family.decision.apply(i));
+      }
     }
     return all;
   }
@@ -96,14 +127,67 @@ public final class PartDecisions {
     return new NumberDecision(
         "neck.strip." + number + ".thickness",
         "Strip " + number + " thickness",
-        "Finished, across the stack.",
+        "Finished, across the stack; at the nut line when the strip is tapered.",
         Quantity.LENGTH,
         Strip.LEAST,
         Strip.MOST,
         0.1,
         true,
-        design -> design.neckStack().strips().get(number - 1).thickness(),
+        design -> neckStrip(design, number).thickness(),
         (design, mm) ->
             design.withNeckStack(design.neckStack().change(number - 1, s -> s.withThickness(mm))));
+  }
+
+  /** Finished thickness of a strip at the heel's end. */
+  public static NumberDecision stripHeelThickness(int number) {
+    return new NumberDecision(
+        "neck.strip." + number + ".heel-thickness",
+        "Strip " + number + " at the heel",
+        "Finished, at the heel's end; the same as at the nut for a strip without taper.",
+        Quantity.LENGTH,
+        Strip.LEAST,
+        Strip.MOST,
+        0.1,
+        true,
+        design -> neckStrip(design, number).heelThickness(),
+        (design, mm) ->
+            design.withNeckStack(
+                design.neckStack().change(number - 1, s -> s.withHeelThickness(mm))));
+  }
+
+  /** How far a strip's outward face swells halfway along. */
+  public static NumberDecision stripBow(int number) {
+    return new NumberDecision(
+        "neck.strip." + number + ".bow",
+        "Strip " + number + " bow",
+        "How far its outward face swells halfway between nut line and heel; 0 is straight.",
+        Quantity.LENGTH,
+        0,
+        Strip.DEEPEST_BOW,
+        0.5,
+        false,
+        design -> neckStrip(design, number).bow(),
+        (design, mm) ->
+            design.withNeckStack(design.neckStack().change(number - 1, s -> s.withBow(mm))));
+  }
+
+  private static Strip neckStrip(Design design, int number) {
+    return design.neckStack().strips().get(number - 1);
+  }
+
+  /** Finished width of a strip of a laminated body back, counted from 1 at the bass side. */
+  public static NumberDecision bodyStripThickness(int number) {
+    return new NumberDecision(
+        "body.strip." + number + ".thickness",
+        "Body strip " + number + " width",
+        "Finished, across the back.",
+        Quantity.LENGTH,
+        Strip.LEAST,
+        Strip.MOST,
+        1,
+        true,
+        design -> design.bodyStack().strips().get(number - 1).thickness(),
+        (design, mm) ->
+            design.withBodyStack(design.bodyStack().change(number - 1, s -> s.withThickness(mm))));
   }
 }

@@ -42,7 +42,7 @@ public record Stack(List<Strip> strips, boolean mirrored) {
     for (int i = 0; i < size() / 2; i++) {
       Strip bass = strips.get(i);
       Strip treble = strips.get(size() - 1 - i);
-      if (!bass.species().equals(treble.species()) || bass.thickness() != treble.thickness()) {
+      if (!bass.withGrain(treble.grain()).equals(treble)) {
         return false;
       }
     }
@@ -87,6 +87,28 @@ public record Stack(List<Strip> strips, boolean mirrored) {
       next.remove(Math.min(index, other));
     }
     return next.isEmpty() ? this : new Stack(next, mirrored);
+  }
+
+  /**
+   * This stack with a strip moved to another place; when mirrored, its mirror image moves the other
+   * way. Places outside the stack are taken as its ends.
+   */
+  public Stack move(int from, int to) {
+    int target = Math.max(0, Math.min(size() - 1, to));
+    List<Strip> next = new ArrayList<>(strips);
+    if (!mirrored) {
+      next.add(target, next.remove(from));
+      return new Stack(next, false);
+    }
+    int other = size() - 1 - target;
+    Collections.swap(next, from, target);
+    if (target != other && from != size() - 1 - from) {
+      Collections.swap(next, size() - 1 - from, other);
+    }
+    for (int i = 0; i < size() / 2; i++) {
+      next.set(size() - 1 - i, next.get(i).withGrain(next.get(size() - 1 - i).grain()));
+    }
+    return new Stack(next, true);
   }
 
   /** Mirrored editing on or off. Switching it on makes the treble side like the bass side. */

@@ -1,31 +1,42 @@
 package roughcut.drawing;
 
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
+import roughcut.blank.BoardLayout;
 import roughcut.blank.RipLayout;
 import roughcut.blank.RipPlan;
+import roughcut.blank.WoodPart;
+import roughcut.design.BlankDecisions;
 import roughcut.design.Decisions;
 import roughcut.drawing.Mark.Anchor;
 import roughcut.drawing.Mark.Size;
 import roughcut.geometry.Bounds;
 import roughcut.geometry.Outline;
+import roughcut.geometry.Point;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.shop.Board;
-import roughcut.shop.BoardMark;
 import roughcut.shop.SpeciesBook;
 
 /**
- * The boards that the neck's strips come from, one below the other, to scale: the jointed edge,
- * each strip with what planing takes, the kerfs, marks, and in red what is missing. x runs along
- * the boards from their beginning.
+ * The boards that the instrument's parts come from, to scale: each part where it is to be sawn, the
+ * kerfs, marks, and in red what is missing. Boards stand in rows, those for the neck first. Within
+ * a board, x runs from its beginning and y from its lower edge.
  */
 public final class BoardsDrawing {
-  private static final double BETWEEN = 46;
+  private static final double BESIDE = 60;
+  private static final double BETWEEN = 44;
   private static final String KERF = "#25292B";
   private static final String MISSING = "#E9C4BC";
-  private static final double UNKNOWN_WIDTH = 40;
+  private static final double UNKNOWN_WIDTH = 60;
+  private static final double LABEL_FITS = 34;
+  private static final double SIZE_FITS = 260;
 
   private final Plan plan;
   private final Sketch sketch;
@@ -37,8 +48,8 @@ public final class BoardsDrawing {
   private BoardsDrawing(Plan plan, Units units) {
     this.plan = plan;
     this.sketch = new Sketch(units);
-    this.jointing = Decisions.JOINTING.in(plan.build().design());
-    this.allowance = Decisions.SAW_ALLOWANCE.in(plan.build().design());
+    this.jointing = BlankDecisions.JOINTING.in(plan.build().design());
+    this.allowance = BlankDecisions.SAW_ALLOWANCE.in(plan.build().design());
     this.kerf = Decisions.SAW_KERF.in(plan.build().design());
     this.stripLength = plan.rips().length().value();
   }
@@ -47,79 +58,198 @@ public final class BoardsDrawing {
     return new BoardsDrawing(plan, units).draw();
   }
 
+  /** What stands on the drawing: a rip plan with its board, or a board with other parts. */
+  private record Item(RipPlan rip, Board board, double length, double height) {}
+
   private Drawing draw() {
+    List<Item> items = items();
+    double rowLength = items.stream().mapToDouble(Item::length).max().orElse(stripLength) * 1.05;
     double y = 0;
-    double longest = stripLength;
-    for (RipPlan rip : plan.rips().plans()) {
-      double high = width(rip) + missing(rip);
-      sketch.origin(0, y - high);
-      board(rip);
-      longest = Math.max(longest, length(rip));
-      y -= high + jointing + BETWEEN;
+    double x = 0;
+    double rowHeight = 0;
+    double widest = 0;
+    for (Item item : items) {
+      if (x > 0 && x + item.length > rowLength) {
+        y -= rowHeight + BETWEEN;
+        x = 0;
+        rowHeight = 0;
+      }
+      sketch.origin(x, y - item.height);
+      item(item);
+      x += item.length + BESIDE;
+      widest = Math.max(widest, x - BESIDE);
+      rowHeight = Math.max(rowHeight, item.height);
     }
     sketch.origin(0, 0);
     return sketch.drawing(
-        "Boards for the neck's strips", new Bounds(-20, y + BETWEEN - 12, longest + 20, 30));
+        "Boards for the instrument's parts",
+        new Bounds(-20, y - rowHeight - 14, Math.max(widest, 400) + 20, 26));
   }
 
-  private static double width(RipPlan rip) {
-    return rip.from() == null ? UNKNOWN_WIDTH : rip.from().value();
+  private List<Item> items() {
+    List<Item> items = new ArrayList<>();
+    Set<String> shown = new LinkedHashSet<>();
+    for (RipPlan rip : plan.rips().plans()) {
+      boolean single = plan.boards().of("neck.piece").isPresent();
+      if (!single && (!rip.strips().isEmpty() || rip.board().isPresent())) {
+        items.add(
+            new Item(
+                rip,
+                rip.partly() ? null : rip.board().orElse(null),
+                rip.partly()
+                    ? stripLength
+                    : rip.board().map(b -> b.length().orElse(stripLength)).orElse(stripLength),
+                width(rip) + missing(rip)));
+        rip.board().filter(b -> !rip.partly()).ifPresent(b -> shown.add(b.id()));
+      }
+    }
+    for (BoardLayout.Laid laid : plan.boards().laid()) {
+      if (shown.add(laid.board())) {
+        Optional<Board> board = plan.shop().board(laid.board());
+        board.ifPresent(
+            b ->
+                items.add(
+                    new Item(null, b, b.length().orElse(400), b.width().orElse(UNKNOWN_WIDTH))));
+      }
+    }
+    return items;
+  }
+
+  private double width(RipPlan rip) {
+    double own = rip.from() == null ? UNKNOWN_WIDTH : rip.from().value();
+    return rip.partly() || rip.from() == null ? own : own + jointing;
   }
 
   private static double missing(RipPlan rip) {
     return rip.missing() == null ? 0 : rip.missing().value();
   }
 
-  /** Whether the whole board is there, rather than a width that was left of it. */
-  private static boolean whole(RipPlan rip) {
-    return rip.from() == null || !rip.from().id().endsWith(".left");
-  }
-
-  private double length(RipPlan rip) {
-    return rip.board()
-        .filter(b -> whole(rip) && b.length().isPresent())
-        .map(b -> b.length().getAsDouble())
-        .orElse(stripLength);
-  }
-
-  private void board(RipPlan rip) {
-    double width = width(rip);
-    double low = whole(rip) ? -jointing : 0;
-    Outline shape = Outline.rectangle(0, low, length(rip), width);
-    sketch.wood(shape, SpeciesBook.get(rip.species()));
-    for (RipLayout.Cut cut : rip.cuts().cuts()) {
-      strip(cut, width);
-    }
-    if (whole(rip)) {
-      rip.board().ifPresent(this::marks);
-      sketch.line(Role.HIDDEN, 0, 0, length(rip), 0);
+  private void item(Item item) {
+    double width = item.rip == null ? item.height : width(item.rip);
+    String species = item.rip == null ? item.board.species() : item.rip.species();
+    Outline shape = Outline.rectangle(0, 0, item.length, width);
+    sketch.wood(shape, SpeciesBook.get(species));
+    if (item.board != null && item.rip != null) {
+      sketch.line(Role.HIDDEN, 0, jointing, item.length, jointing);
     }
     sketch.outline(Role.OUTLINE, shape);
-    if (missing(rip) > 0) {
-      Outline gap = Outline.rectangle(0, width, stripLength, width + missing(rip));
+    if (item.rip != null) {
+      strips(item.rip, width);
+    }
+    if (item.board != null) {
+      parts(item.board);
+      BoardFace.marks(item.board, sketch, false);
+    }
+    if (item.rip != null && missing(item.rip) > 0) {
+      Outline gap = Outline.rectangle(0, width, stripLength, width + missing(item.rip));
       sketch.fill(Role.STOP, gap, MISSING);
       sketch.outline(Role.STOP, gap);
     }
-    title(rip, width + missing(rip) + 6);
+    title(item);
   }
 
-  private void title(RipPlan rip, double y) {
-    String verdict =
-        rip.from() == null
-            ? "width not known"
-            : rip.fits()
-                ? "all strips come out"
-                : NumberWriter.text(missing(rip), Quantity.LENGTH, sketch.units()) + " missing";
-    Role role = rip.fits() ? Role.OUTLINE : Role.STOP;
-    sketch.text(
-        role,
-        0,
-        y,
-        rip.board().map(this::describe).orElse(rip.species() + ": no board in the rack")
-            + "  ·  "
-            + verdict,
-        Anchor.START,
-        Size.NORMAL);
+  private void strips(RipPlan rip, double width) {
+    double low = rip.partly() ? 0 : jointing;
+    for (RipLayout.Cut cut : rip.cuts().cuts()) {
+      double bottom = cut.y() + low;
+      double high = bottom + cut.rough();
+      double end = cut.x() + cut.length();
+      if (high < width - 1e-6) {
+        sketch.fill(
+            Role.KERF,
+            Outline.rectangle(cut.x(), high, end, Math.min(width, high + Math.max(kerf, 0.05))),
+            KERF);
+      }
+      sketch.outline(Role.EDGE, Outline.rectangle(cut.x(), bottom, end, high));
+      if (allowance > 0) {
+        sketch.outline(
+            Role.STOCK, Outline.rectangle(cut.x(), bottom + allowance, end, high - allowance));
+      }
+    }
+  }
+
+  private void parts(Board board) {
+    for (BoardLayout.Laid laid : plan.boards().on(board.id())) {
+      WoodPart part = laid.part();
+      Outline shape = shape(laid);
+      boolean strip = part.id().startsWith("neck.strip.") && !laid.byHand();
+      Role role = laid.trouble().isEmpty() ? Role.OUTLINE : Role.STOP;
+      if (!strip) {
+        sketch.outline(role, shape);
+        sketch.hatch(Role.COVERED, shape, 14);
+      }
+      double x = laid.x() + part.length() / 2;
+      double y = laid.y() + part.width() / 2;
+      if (part.width() >= LABEL_FITS && part.length() >= 2 * LABEL_FITS) {
+        boolean both = part.length() >= SIZE_FITS && part.width() >= 3 * LABEL_FITS;
+        sketch.text(role, x, y + (both ? 5 : -8), part.label(), Anchor.MIDDLE, Size.SMALL);
+        if (both) {
+          sketch.text(role, x, y - 20, size(part), Anchor.MIDDLE, Size.SMALL);
+        }
+      }
+      if (!laid.trouble().isEmpty()) {
+        sketch.text(Role.STOP, laid.x(), laid.y() - 14, laid.trouble(), Anchor.START, Size.SMALL);
+      }
+      if (!strip) {
+        sketch.handle("part." + part.id(), laid.x() + 14, y, shape.corners(), Mark.Way.ANY);
+      }
+    }
+  }
+
+  private static Outline shape(BoardLayout.Laid laid) {
+    WoodPart part = laid.part();
+    if (part.shape() == null) {
+      return Outline.rectangle(
+          laid.x(), laid.y(), laid.x() + part.length(), laid.y() + part.width());
+    }
+    Outline own = part.shape();
+    if (laid.turned()) {
+      double high = own.bounds().high() + own.bounds().low();
+      own =
+          new Outline(
+              own.corners().stream()
+                  .map(p -> new Point(part.length() - p.x(), high - p.y()))
+                  .toList());
+    }
+    return own.moved(laid.x(), laid.y());
+  }
+
+  private String size(WoodPart part) {
+    return rough(part.length()) + " × " + rough(part.width()) + " × " + fine(part.thickness());
+  }
+
+  private String rough(double mm) {
+    return NumberWriter.number(mm, Quantity.ROUGH_LENGTH, sketch.units());
+  }
+
+  private String fine(double mm) {
+    return NumberWriter.number(mm, Quantity.LENGTH, sketch.units());
+  }
+
+  private void title(Item item) {
+    StringBuilder words =
+        new StringBuilder(
+            item.board != null
+                ? describe(item.board)
+                : item.rip.partly()
+                    ? item.rip.species() + ", what is left of it"
+                    : item.rip.species() + ": no board in the rack");
+    Role role = Role.OUTLINE;
+    if (item.rip != null) {
+      int strips = item.rip.strips().size();
+      if (strips > 0) {
+        words
+            .append("  ·  ")
+            .append(strips)
+            .append(strips == 1 ? " strip, saw to " : " strips, saw to ")
+            .append(fine(item.rip.rough().value()));
+      }
+      if (missing(item.rip) > 0) {
+        words.append("  ·  ").append(fine(missing(item.rip))).append(" missing");
+      }
+      role = item.rip.fits() ? Role.OUTLINE : Role.STOP;
+    }
+    sketch.text(role, 0, item.height + 6, words.toString(), Anchor.START, Size.SMALL);
   }
 
   private String describe(Board board) {
@@ -129,58 +259,10 @@ public final class BoardsDrawing {
         + " × "
         + size(board.width())
         + " × "
-        + size(board.thickness())
-        + " "
-        + sketch.units().sign();
+        + size(board.thickness());
   }
 
   private String size(OptionalDouble mm) {
-    return mm.isPresent()
-        ? NumberWriter.number(mm.getAsDouble(), Quantity.ROUGH_LENGTH, sketch.units())
-        : "?";
-  }
-
-  private void strip(RipLayout.Cut cut, double width) {
-    double high = cut.y() + cut.rough();
-    double end = cut.x() + cut.length();
-    if (high < width - 1e-6) {
-      sketch.fill(
-          Role.KERF,
-          Outline.rectangle(cut.x(), high, end, Math.min(width, high + Math.max(kerf, 0.05))),
-          KERF);
-    }
-    sketch.outline(Role.EDGE, Outline.rectangle(cut.x(), cut.y(), end, high));
-    if (allowance > 0) {
-      sketch.outline(
-          Role.STOCK, Outline.rectangle(cut.x(), cut.y() + allowance, end, high - allowance));
-    }
-    String words =
-        "strip "
-            + cut.strip()
-            + ": saw to "
-            + NumberWriter.text(cut.rough(), Quantity.LENGTH, sketch.units());
-    sketch.text(
-        Role.OUTLINE,
-        (cut.x() + end) / 2,
-        (cut.y() + high) / 2 - 2.4,
-        words,
-        Anchor.MIDDLE,
-        Size.SMALL);
-  }
-
-  private void marks(Board board) {
-    for (BoardMark mark : board.marks()) {
-      double y = mark.y() - jointing;
-      Role role = mark.spoilsStrength() ? Role.STOP : Role.LOOK;
-      sketch.outline(
-          role, Outline.rectangle(mark.x(), y, mark.x() + mark.length(), y + mark.width()));
-      sketch.text(
-          role,
-          mark.x() + mark.length() + 3,
-          y + mark.width() / 2 - 2,
-          mark.note(),
-          Anchor.START,
-          Size.SMALL);
-    }
+    return mm.isPresent() ? rough(mm.getAsDouble()) : "?";
   }
 }

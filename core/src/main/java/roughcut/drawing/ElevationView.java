@@ -52,11 +52,7 @@ final class ElevationView {
   /** The wood that is seen from the side near the nut. */
   private Species sideWood() {
     double y = plan.taper().halfWidth(0) - 0.01;
-    return plan.blank().strips().stream()
-        .filter(s -> s.from() <= y && y <= s.to())
-        .findFirst()
-        .map(s -> SpeciesBook.get(s.strip().species()))
-        .orElseGet(() -> SpeciesBook.get(plan.blank().strips().get(0).strip().species()));
+    return SpeciesBook.get(plan.blank().at(0, y).strip().species());
   }
 
   /**

@@ -57,6 +57,27 @@ public sealed interface Mark {
    */
   record Spot(Role role, Point at, String text, boolean below, int index) implements Mark {}
 
+  /**
+   * Something that can be taken hold of and dragged; seen on a screen only.
+   *
+   * @param id what is dragged
+   * @param at where it is taken hold of
+   * @param ghost what moves along while it is dragged, closed; possibly nothing
+   * @param way in which it can be moved
+   */
+  record Handle(Role role, String id, Point at, List<Point> ghost, Way way) implements Mark {
+    public Handle {
+      ghost = List.copyOf(ghost);
+    }
+  }
+
+  /** In which way a handle can be moved. */
+  enum Way {
+    ALONG,
+    ACROSS,
+    ANY
+  }
+
   /** Which end of a text stands at its point. */
   enum Anchor {
     START,

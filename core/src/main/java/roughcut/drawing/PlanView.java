@@ -2,7 +2,8 @@ package roughcut.drawing;
 
 import java.util.ArrayList;
 import java.util.List;
-import roughcut.blank.NeckBlank;
+import roughcut.blank.GlueFace;
+import roughcut.blank.PlacedStrip;
 import roughcut.design.Decisions;
 import roughcut.design.ScarfSchool;
 import roughcut.drawing.Mark.Anchor;
@@ -40,7 +41,7 @@ final class PlanView {
   static double halfHeight(Plan plan) {
     return Math.max(
         Math.max(headWidth(plan), plan.blank().width().value()) / 2,
-        plan.taper().halfWidth(plan.neck().heelEnd().value()));
+        plan.neck().halfWidth(plan.neck().heelEnd().value()));
   }
 
   private static double headWidth(Plan plan) {
@@ -53,14 +54,22 @@ final class PlanView {
     return head.at(head.length().value(), 0).x();
   }
 
+  /** The neck from above; a through-neck keeps its whole core behind the body's edge. */
   private Outline neckOutline() {
-    return Outline.of(
-        new Point(head.breakX(), -taper.halfWidth(0)),
-        new Point(0, -taper.halfWidth(0)),
-        new Point(heelEnd, -taper.halfWidth(heelEnd)),
-        new Point(heelEnd, taper.halfWidth(heelEnd)),
-        new Point(0, taper.halfWidth(0)),
-        new Point(head.breakX(), taper.halfWidth(0)));
+    List<Point> treble = new ArrayList<>();
+    treble.add(new Point(head.breakX(), taper.halfWidth(0)));
+    treble.add(new Point(0, taper.halfWidth(0)));
+    if (plan.neck().through()) {
+      double joint = plan.neck().joint().value();
+      treble.add(new Point(joint, taper.halfWidth(joint)));
+      treble.add(new Point(joint, plan.neck().coreHalf()));
+    }
+    treble.add(new Point(heelEnd, plan.neck().halfWidth(heelEnd)));
+    List<Point> corners = new ArrayList<>(treble);
+    for (int i = treble.size() - 1; i >= 0; i--) {
+      corners.add(new Point(treble.get(i).x(), -treble.get(i).y()));
+    }
+    return new Outline(corners);
   }
 
   private Outline headOutline() {
@@ -73,20 +82,26 @@ final class PlanView {
 
   /** Neck and head in their woods, with the glue lines. */
   void wood() {
-    Outline neck = neckOutline();
+    woodOf(neckOutline(), head.breakX() - 1, heelEnd + 1, false);
     Outline headShape = headOutline();
-    for (NeckBlank.Placed strip : plan.blank().strips()) {
-      Outline band = Outline.rectangle(-2000, strip.from(), 3000, strip.to());
-      neck.within(band)
-          .forEach(piece -> sketch.wood(piece, SpeciesBook.get(strip.strip().species())));
-      headShape
-          .within(band)
+    woodOf(headShape, tipX(plan) - 1, head.breakX() + 1, plan.scarf().isPresent());
+    wings(headShape);
+  }
+
+  /**
+   * Strips inside a shape.
+   *
+   * @param swapped whether bass and treble have changed sides, as on a turned offcut
+   */
+  private void woodOf(Outline shape, double from, double to, boolean swapped) {
+    for (PlacedStrip strip : plan.blank().strips()) {
+      Outline band = strip.seen(from, to);
+      (swapped ? band.mirrored() : band)
+          .within(shape)
           .forEach(piece -> sketch.wood(piece, SpeciesBook.get(strip.strip().species())));
     }
-    wings(headShape);
     for (int line = 1; line < plan.blank().strips().size(); line++) {
-      glueLine(plan.blank().strips().get(line).from(), neck);
-      glueLine(plan.blank().strips().get(line).from(), headShape);
+      glueLine(plan.blank().strips().get(line).lower(), shape, from, to, swapped ? -1 : 1);
     }
   }
 
@@ -95,8 +110,9 @@ final class PlanView {
    * wood.
    */
   private void wings(Outline headShape) {
-    double side = plan.blank().halfWidth();
-    List<NeckBlank.Placed> strips = plan.blank().strips();
+    List<PlacedStrip> strips = plan.blank().strips();
+    double x = head.breakX();
+    double side = plan.blank().halfWidth(x);
     String bass = strips.get(0).strip().species();
     String treble = strips.get(strips.size() - 1).strip().species();
     headShape
@@ -105,14 +121,32 @@ final class PlanView {
     headShape
         .within(Outline.rectangle(-2000, -500, 3000, -side))
         .forEach(piece -> sketch.wood(piece, SpeciesBook.get(bass)));
-    glueLine(side, headShape);
-    glueLine(-side, headShape);
+    for (double y : new double[] {side, -side}) {
+      for (double[] span : headShape.spans(y)) {
+        sketch.line(Role.GLUE_LINE, span[0], y, span[1], y);
+      }
+    }
   }
 
-  private void glueLine(double y, Outline within) {
-    for (Outline piece : within.within(Outline.rectangle(-2000, y - 0.001, 3000, y + 0.001))) {
-      sketch.line(Role.GLUE_LINE, piece.bounds().left(), y, piece.bounds().right(), y);
+  private void glueLine(GlueFace face, Outline within, double from, double to, int side) {
+    if (face.straight() && face.nut() == face.heel()) {
+      for (double[] span : within.spans(side * face.nut())) {
+        sketch.line(Role.GLUE_LINE, span[0], side * face.nut(), span[1], side * face.nut());
+      }
+      return;
     }
+    double step = face.straight() ? (to - from) / 64 : (to - from) / 128;
+    for (double x = from; x < to; x += step) {
+      Point a = new Point(x, side * face.at(x));
+      Point b = new Point(x + step, side * face.at(x + step));
+      if (inside(within, a) && inside(within, b)) {
+        sketch.path(Role.GLUE_LINE, false, a, b);
+      }
+    }
+  }
+
+  private static boolean inside(Outline shape, Point p) {
+    return shape.spans(p.y()).stream().anyMatch(s -> s[0] <= p.x() && p.x() <= s[1]);
   }
 
   void outlines() {
@@ -213,42 +247,29 @@ final class PlanView {
     sketch.outline(Role.STOCK, Outline.rectangle(from, -side, heelEnd, side));
   }
 
-  /** The blank as it comes out of the clamps, with the outline to come. */
-  void stack() {
-    double length = plan.rips().length().value();
-    double end = heelEnd + (length - plan.rips().length().inputs().get(0).value().value()) / 2;
-    for (NeckBlank.Placed strip : plan.blank().strips()) {
-      sketch.wood(
-          Outline.rectangle(end - length, strip.from(), end, strip.to()),
-          SpeciesBook.get(strip.strip().species()));
-    }
-    for (NeckBlank.Placed strip : plan.blank().strips()) {
-      sketch.line(Role.GLUE_LINE, end - length, strip.to(), end, strip.to());
-    }
-    sketch.outline(
-        Role.OUTLINE,
-        Outline.rectangle(end - length, -plan.blank().halfWidth(), end, plan.blank().halfWidth()));
-    sketch.outline(Role.HIDDEN, neckOutline());
-    sketch.outline(Role.HIDDEN, headOutline());
-  }
-
-  /** Clamps along the blank, evenly, with their cauls. */
-  void clamps() {
-    int count = (int) plan.glueUp().clamps().value();
-    double length = plan.rips().length().value();
-    double end = heelEnd + (length - plan.rips().length().inputs().get(0).value().value()) / 2;
-    double half = plan.blank().halfWidth();
-    double caul = Decisions.CAUL.in(plan.build().design());
-    double pad = Decisions.CLAMP_PAD.in(plan.build().design());
-    for (int side : new int[] {-1, 1}) {
-      sketch.outline(
-          Role.STOCK, Outline.rectangle(end - length, side * half, end, side * (half + caul)));
-      for (int i = 0; i < count; i++) {
-        double x = end - length + length * (i + 0.5) / count;
-        sketch.outline(
-            Role.EDGE,
-            Outline.rectangle(
-                x - pad / 2, side * (half + caul), x + pad / 2, side * (half + caul + 7)));
+  /** What can be taken hold of on the stack: each strip, and each face between two. */
+  void strips() {
+    double x = heelEnd - 24;
+    List<PlacedStrip> strips = plan.blank().strips();
+    for (PlacedStrip strip : strips) {
+      if (strip.number() > 0
+          && plan.build().design().neckSteps().stream().noneMatch(s -> s.kind().rearranges())) {
+        double middle = (strip.from(x) + strip.to(x)) / 2;
+        sketch.handle(
+            "strip." + strip.number(),
+            x,
+            middle,
+            strip.seen(0, heelEnd).corners(),
+            Mark.Way.ACROSS);
+        if (strip.number() < strips.size()) {
+          double edge = strip.to(x - 60);
+          sketch.handle(
+              "edge." + strip.number(),
+              x - 60,
+              edge,
+              GlueLines.along(strip.upper(), 0, heelEnd, 1),
+              Mark.Way.ACROSS);
+        }
       }
     }
   }

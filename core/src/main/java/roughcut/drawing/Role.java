@@ -23,6 +23,10 @@ public enum Role {
   DIMENSION(Pen.FINE, Dash.SOLID, "#25292B"),
   NOTE(Pen.FINE, Dash.SOLID, "#6C6A63"),
   MEASURED(Pen.FINE, Dash.SOLID, "#1F5C73"),
+  /** What is covered by something else in the end. */
+  COVERED(Pen.FINE, Dash.SOLID, "#A39E92"),
+  /** What can be taken hold of. */
+  TOUCH(Pen.MEDIUM, Dash.SOLID, "#1F5C73"),
   LOOK(Pen.MEDIUM, Dash.SOLID, "#B5761A"),
   STOP(Pen.MEDIUM, Dash.SOLID, "#A33A2C");
 

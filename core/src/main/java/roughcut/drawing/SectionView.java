@@ -2,7 +2,7 @@ package roughcut.drawing;
 
 import java.util.ArrayList;
 import java.util.List;
-import roughcut.blank.NeckBlank;
+import roughcut.blank.PlacedStrip;
 import roughcut.drawing.Mark.Anchor;
 import roughcut.drawing.Mark.Size;
 import roughcut.geometry.Bounds;
@@ -70,14 +70,14 @@ public final class SectionView {
   private void marks(double px, double py) {
     sketch.origin(px, py);
     Outline shape = neck();
-    for (NeckBlank.Placed strip : plan.blank().strips()) {
-      Outline band = Outline.rectangle(-strip.to(), -500, -strip.from(), 0);
+    for (PlacedStrip strip : plan.blank().strips()) {
+      Outline band = Outline.rectangle(-strip.to(x), -500, -strip.from(x), 0);
       shape
           .within(band)
           .forEach(piece -> sketch.endGrain(piece, SpeciesBook.get(strip.strip().species())));
     }
     for (int line = 1; line < plan.blank().strips().size(); line++) {
-      double y = -plan.blank().strips().get(line).from();
+      double y = -plan.blank().strips().get(line).from(x);
       double depth =
           carved ? profile.depthAt(y) : Math.abs(y) < profile.halfWidth() ? profile.depth() : 0;
       if (depth > 0) {

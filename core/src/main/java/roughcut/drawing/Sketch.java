@@ -22,6 +22,7 @@ final class Sketch {
   private final List<Mark> marks = new ArrayList<>(256);
   private double dx;
   private double dy;
+  private double scale = 1;
 
   Sketch(Units units) {
     this.units = units;
@@ -33,12 +34,23 @@ final class Sketch {
     dy = y;
   }
 
+  /**
+   * From here on, things are drawn so many times their size about the origin; words keep theirs.
+   */
+  void scale(double next) {
+    scale = next;
+  }
+
   Drawing drawing(String title, Bounds bounds) {
     return new Drawing(title, marks, bounds);
   }
 
   private Point place(Point p) {
-    return p.plus(dx, dy);
+    return place(p.x(), p.y());
+  }
+
+  private Point place(double x, double y) {
+    return new Point(x * scale + dx, y * scale + dy);
   }
 
   private List<Point> place(List<Point> points) {
@@ -94,11 +106,11 @@ final class Sketch {
   }
 
   void text(Role role, double x, double y, String text, Anchor anchor, Size size) {
-    marks.add(new Mark.Text(role, new Point(x + dx, y + dy), text, anchor, size, 0, null));
+    marks.add(new Mark.Text(role, place(x, y), text, anchor, size, 0, null));
   }
 
   void text(Role role, double x, double y, String text, Anchor anchor, Size size, String link) {
-    marks.add(new Mark.Text(role, new Point(x + dx, y + dy), text, anchor, size, 0, link));
+    marks.add(new Mark.Text(role, place(x, y), text, anchor, size, 0, link));
   }
 
   /**
@@ -123,7 +135,29 @@ final class Sketch {
   }
 
   void spot(Role role, double x, double y, String text, boolean below, int index) {
-    marks.add(new Mark.Spot(role, new Point(x + dx, y + dy), text, below, index));
+    marks.add(new Mark.Spot(role, place(x, y), text, below, index));
+  }
+
+  /** Something that can be dragged, with the shape that moves along. */
+  void handle(String id, double x, double y, List<Point> ghost, Mark.Way way) {
+    marks.add(new Mark.Handle(Role.TOUCH, id, place(x, y), place(ghost), way));
+  }
+
+  /** Slanting lines inside a shape: what is cut, or what is covered. */
+  void hatch(Role role, Outline shape, double spacing) {
+    double turn = Math.PI / 4;
+    Outline level = shape.turned(new Point(0, 0), -turn, 0, 0);
+    double from = Math.ceil(level.bounds().low() / spacing) * spacing;
+    for (double y = from; y < level.bounds().high(); y += spacing) {
+      for (double[] span : level.spans(y)) {
+        path(role, false, turned(span[0], y, turn), turned(span[1], y, turn));
+      }
+    }
+  }
+
+  private static Point turned(double x, double y, double turn) {
+    return new Point(
+        x * Math.cos(turn) - y * Math.sin(turn), x * Math.sin(turn) + y * Math.cos(turn));
   }
 
   Units units() {

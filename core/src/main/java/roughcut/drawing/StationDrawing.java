@@ -37,25 +37,25 @@ public enum StationDrawing {
       above.stock();
       above.wood();
       above.outlines();
+      above.strips();
       above.centreLine(plan.neck().heelEnd().value());
       toSide.run();
-      side.wood();
       side.roughing();
-    }
-  },
-  GLUE_UP {
-    @Override
-    void views(Plan plan, PlanView above, ElevationView side, Runnable toSide) {
-      above.stack();
-      above.clamps();
-      above.centreLine(plan.neck().heelEnd().value());
-      toSide.run();
       side.wood();
     }
 
     @Override
-    double headroom(Plan plan) {
-      return 44;
+    double below(Plan plan, Sketch sketch, double side) {
+      double half = plan.neck().halfWidth(plan.neck().heelEnd().value());
+      SeenView seen = new SeenView(plan, sketch);
+      double sideY = side - ElevationView.depth(plan) - 20;
+      sketch.origin(0, sideY);
+      seen.side();
+      double backY = sideY - plan.neck().heelThickness().value() - half - 20;
+      sketch.origin(0, backY);
+      seen.back();
+      sketch.origin(0, 0);
+      return side - ElevationView.depth(plan) - (backY - half);
     }
   },
   NECK {
@@ -86,9 +86,9 @@ public enum StationDrawing {
     return Math.max(plan.neck().heelEnd().value(), plan.taper().end().value()) + 12;
   }
 
-  /** Room above the plan for what stands outside the wood. */
-  double headroom(Plan plan) {
-    return 14;
+  /** What stands below plan and elevation; hands back how much room it takes, mm. */
+  double below(Plan plan, Sketch sketch, double side) {
+    return 0;
   }
 
   /** The station's drawing; the plan's centre line is at y = 0. */
@@ -101,14 +101,15 @@ public enum StationDrawing {
         new PlanView(plan, sketch),
         new ElevationView(plan, sketch),
         () -> sketch.origin(0, side));
+    double below = below(plan, sketch, side);
     sketch.origin(0, 0);
     spots(plan, sketch, side);
     Bounds bounds =
         new Bounds(
             PlanView.tipX(plan) - 24,
-            side - ElevationView.depth(plan) - 18,
+            side - ElevationView.depth(plan) - below - 18,
             rightEnd(plan),
-            half + headroom(plan));
+            half + 14);
     return sketch.drawing(plan.build().name(), bounds);
   }
 

@@ -42,6 +42,15 @@ final class BoardJson {
     }
   }
 
+  /** Dimensions are left out when they aren't known: gone from the board, gone from the file. */
+  static void forgetEmptied(JsonNode boards) {
+    for (JsonNode board : boards) {
+      if (board instanceof ObjectNode node) {
+        node.remove(List.of("length", "width", "thickness", "moisture", "mass", "price"));
+      }
+    }
+  }
+
   private static void put(ObjectNode node, String name, OptionalDouble value) {
     value.ifPresent(v -> node.put(name, v));
   }

@@ -33,6 +33,9 @@ final class BuildJson {
   static final String KIND = "rough-cut-build";
   static final int FORMAT = 1;
 
+  /** Objects whose fields are names that the maker gave: what isn't there any more was removed. */
+  static final List<String> NAMED_BY_THE_MAKER = List.of("boards", "placements");
+
   private final String file;
 
   private BuildJson(String file) {
@@ -65,6 +68,8 @@ final class BuildJson {
       node.put("wound", string.wound());
     }
     writeStack(root.putObject("neckStack"), build.design().neckStack());
+    BlankJson.write(root, build.design());
+    writeStack(root.putObject("bodyStack"), build.design().bodyStack());
     ObjectNode measured = root.putObject("measured");
     build
         .measured()
@@ -84,12 +89,14 @@ final class BuildJson {
       ObjectNode one = strips.addObject();
       one.put("species", strip.species());
       putNumber(one, "thickness", strip.thickness());
+      putNumber(one, "heelThickness", strip.heelThickness());
+      putNumber(one, "bow", strip.bow());
       one.put("grain", strip.grain().name().toLowerCase(Locale.ROOT).replace('_', '-'));
     }
   }
 
   /** Whole numbers without a point, so that a file reads as a person would write it. */
-  private static void putNumber(ObjectNode node, String field, double value) {
+  static void putNumber(ObjectNode node, String field, double value) {
     if (value == Math.rint(value) && Math.abs(value) < 1e9) {
       node.put(field, (long) value);
     } else {
@@ -117,15 +124,22 @@ final class BuildJson {
     Design design;
     try {
       design =
-          new Design(
-              Map.of(), Map.of(), strings(root.path("strings")), stack(root.path("neckStack")));
+          Design.of(
+              Map.of(),
+              Map.of(),
+              strings(root.path("strings")),
+              stack(root.path("neckStack"), "neckStack"));
+      if (root.has("bodyStack")) {
+        design = design.withBodyStack(stack(root.path("bodyStack"), "bodyStack"));
+      }
+      design = BlankJson.read(root, design, this);
       for (Map.Entry<String, JsonNode> entry : root.path("decisions").properties()) {
         decision(design, entry.getKey(), entry.getValue(), numbers, choices);
       }
       for (Map.Entry<String, JsonNode> entry : root.path("boards").properties()) {
         choices.put("board." + entry.getKey(), entry.getValue().asText());
       }
-      design = new Design(numbers, choices, design.strings(), design.neckStack());
+      design = design.withNumbers(numbers).withChoices(choices);
       return new Build(root.path("name").asText(), design, measured(root.path("measured"), design));
     } catch (IllegalArgumentException e) {
       throw new FileTrouble(file + ": " + e.getMessage(), e);
@@ -195,7 +209,7 @@ final class BuildJson {
     }
   }
 
-  private double number(JsonNode node, String where) throws FileTrouble {
+  double number(JsonNode node, String where) throws FileTrouble {
     if (!node.isNumber() || !Double.isFinite(node.doubleValue())) {
       throw new FileTrouble(
           file
@@ -218,17 +232,23 @@ final class BuildJson {
     return strings;
   }
 
-  private Stack stack(JsonNode node) throws FileTrouble {
+  private Stack stack(JsonNode node, String which) throws FileTrouble {
     List<Strip> strips = new ArrayList<>();
     for (JsonNode strip : node.path("strips")) {
-      double thickness =
-          number(
-              strip.path("thickness"), "neckStack, strip " + (strips.size() + 1) + ", thickness");
+      String where = which + ", strip " + (strips.size() + 1);
+      double thickness = number(strip.path("thickness"), where + ", thickness");
+      double heel =
+          strip.has("heelThickness")
+              ? number(strip.path("heelThickness"), where + ", heelThickness")
+              : thickness;
+      double bow = strip.has("bow") ? number(strip.path("bow"), where + ", bow") : 0;
       String grain = strip.path("grain").asText("to-heel");
       strips.add(
           new Strip(
               strip.path("species").asText(),
               thickness,
+              heel,
+              bow,
               grain.equals("to-head") ? Strip.Grain.TO_HEAD : Strip.Grain.TO_HEEL));
     }
     return new Stack(strips, node.path("mirrored").asBoolean(true));

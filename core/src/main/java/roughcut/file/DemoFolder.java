@@ -4,19 +4,20 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import roughcut.demo.Demo;
+import roughcut.design.Build;
 
 /** The demo shop on disk: a throw-away copy that can be played with and laid out anew. */
 public final class DemoFolder {
   private DemoFolder() {}
 
-  /** The seven-string that is at the boards. */
-  public static Path bittern(Path folder) {
-    return ShopFile.builds(folder).resolve("Bittern" + BuildFile.ENDING);
+  /** Where the demo's build of that name lies. */
+  public static Path build(Path folder, String name) {
+    return ShopFile.builds(folder).resolve(name + BuildFile.ENDING);
   }
 
   /** The build that the demo opens with. */
   public static Path heron(Path folder) {
-    return ShopFile.builds(folder).resolve("Heron" + BuildFile.ENDING);
+    return build(folder, "Heron");
   }
 
   /**
@@ -25,8 +26,14 @@ public final class DemoFolder {
    * @throws FileTrouble in words
    */
   public static void ensure(Path folder, LocalDate today) throws FileTrouble {
-    if (!Files.exists(heron(folder)) || !Files.exists(bittern(folder))) {
-      reset(folder, today);
+    if (!Files.exists(folder.resolve(ShopFile.NAME))) {
+      ShopFile.at(folder.resolve(ShopFile.NAME)).save(Demo.shop());
+    }
+    for (Build build : Demo.builds(today)) {
+      Path file = build(folder, build.name());
+      if (!Files.exists(file)) {
+        BuildFile.at(file).save(build);
+      }
     }
   }
 
@@ -36,8 +43,9 @@ public final class DemoFolder {
    * @throws FileTrouble in words
    */
   public static void reset(Path folder, LocalDate today) throws FileTrouble {
-    ShopFile.write(folder.resolve(ShopFile.NAME), Demo.shop());
-    BuildFile.at(heron(folder)).save(Demo.heron(today));
-    BuildFile.at(bittern(folder)).save(Demo.bittern());
+    ShopFile.at(folder.resolve(ShopFile.NAME)).save(Demo.shop());
+    for (Build build : Demo.builds(today)) {
+      BuildFile.at(build(folder, build.name())).save(build);
+    }
   }
 }

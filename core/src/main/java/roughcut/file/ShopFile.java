@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import roughcut.shop.Limit;
+import roughcut.shop.Planer;
 import roughcut.shop.Saw;
 import roughcut.shop.Shop;
 
@@ -19,7 +20,14 @@ public final class ShopFile {
   static final String KIND = "rough-cut-shop";
   static final int FORMAT = 1;
 
-  private ShopFile() {}
+  private final KeptFile file;
+
+  private ShopFile(KeptFile file) {
+    this.file = file;
+  }
+
+  /** A shop and the file that it came from, or that it will be saved to. */
+  public record Opened(ShopFile file, Shop shop) {}
 
   /** Where the builds of a shop folder lie. */
   public static Path builds(Path folder) {
@@ -27,19 +35,36 @@ public final class ShopFile {
   }
 
   /**
-   * The shop that a build belongs to: the one in its shop folder, or a usual one when the build
-   * lies elsewhere.
+   * The shop that a build belongs to: the one in its shop folder, or a usual one, to be saved
+   * beside the build, when it lies elsewhere.
    *
    * @throws FileTrouble when there is a shop file that can't be read
    */
-  public static Shop shopOf(Path build) throws FileTrouble {
+  public static Opened openFor(Path build) throws FileTrouble {
     Path folder = build.toAbsolutePath().getParent();
     for (Path candidate : folder == null ? new Path[0] : new Path[] {folder, folder.getParent()}) {
       if (candidate != null && Files.isRegularFile(candidate.resolve(NAME))) {
-        return read(candidate.resolve(NAME));
+        KeptFile file = KeptFile.open(candidate.resolve(NAME));
+        return new Opened(new ShopFile(file), read(file.tree(), NAME));
       }
     }
-    return Shop.usual("My shop");
+    return new Opened(
+        new ShopFile(KeptFile.at(build.toAbsolutePath().resolveSibling(NAME))),
+        Shop.usual("My shop"));
+  }
+
+  /** The shop that a build belongs to, for reading only. */
+  public static Shop shopOf(Path build) throws FileTrouble {
+    return openFor(build).shop();
+  }
+
+  /** A shop file that isn't there yet, or is to be replaced because the maker said so. */
+  public static ShopFile at(Path path) {
+    return new ShopFile(KeptFile.at(path));
+  }
+
+  public Path path() {
+    return file.path();
   }
 
   /**
@@ -48,8 +73,10 @@ public final class ShopFile {
    * @throws FileTrouble in words
    */
   public static Shop read(Path path) throws FileTrouble {
-    String file = path.getFileName().toString();
-    ObjectNode root = Json.parse(SafeFile.read(path), file);
+    return read(KeptFile.open(path).tree(), path.getFileName().toString());
+  }
+
+  private static Shop read(ObjectNode root, String file) throws FileTrouble {
     if (!KIND.equals(root.path("kind").asText())) {
       throw new FileTrouble(file + " is not a shop of this program");
     }
@@ -58,14 +85,6 @@ public final class ShopFile {
           file + " was saved by a newer Rough Cut (format " + root.path("format").asInt() + ")");
     }
     try {
-      List<Saw> saws = new ArrayList<>();
-      for (JsonNode saw : root.path("saws")) {
-        saws.add(
-            new Saw(
-                saw.path("name").asText(),
-                saw.path("kerf").asDouble(-1),
-                saw.path("allowance").asDouble(-1)));
-      }
       Map<String, Limit> limits = new TreeMap<>();
       for (Map.Entry<String, JsonNode> e : root.path("limits").properties()) {
         limits.put(
@@ -76,7 +95,8 @@ public final class ShopFile {
       }
       return new Shop(
           root.path("name").asText("My shop"),
-          saws,
+          saws(root.path("saws")),
+          planer(root.path("planer")),
           BoardJson.read(root.path("boards"), file),
           limits);
     } catch (IllegalArgumentException e) {
@@ -84,12 +104,45 @@ public final class ShopFile {
     }
   }
 
+  private static List<Saw> saws(JsonNode array) {
+    List<Saw> saws = new ArrayList<>();
+    for (JsonNode saw : array) {
+      saws.add(
+          new Saw(
+              saw.path("name").asText(),
+              saw.path("kerf").asDouble(-1),
+              saw.path("allowance").asDouble(-1),
+              saw.path("resawAllowance").asDouble(Saw.USUAL_WANDER),
+              saw.path("height").asDouble(100)));
+    }
+    return saws;
+  }
+
+  private static Planer planer(JsonNode node) {
+    return new Planer(
+        node.path("width").asDouble(Planer.USUAL.width()),
+        node.path("leastLength").asDouble(Planer.USUAL.leastLength()),
+        node.path("carrierBelow").asDouble(Planer.USUAL.carrierBelow()),
+        node.path("mostBite").asDouble(Planer.USUAL.mostBite()),
+        node.path("snipe").asDouble(Planer.USUAL.snipe()));
+  }
+
   /**
-   * Saves a shop; fields that this program doesn't know are kept.
+   * Saves a shop, keeping the version before; fields that this program doesn't know are kept.
    *
+   * @throws FileTrouble.ChangedOnDisk when the file isn't as it was last seen here
    * @throws FileTrouble in words
    */
-  public static void write(Path path, Shop shop) throws FileTrouble {
+  public void save(Shop shop) throws FileTrouble {
+    ObjectNode known = file.tree() == null ? null : file.tree().deepCopy();
+    if (known != null) {
+      BoardJson.forgetEmptied(known.path("boards"));
+      known.remove("limits");
+    }
+    file.save(tree(shop), known);
+  }
+
+  private static ObjectNode tree(Shop shop) {
     ObjectNode root = Json.object();
     root.put("kind", KIND);
     root.put("format", FORMAT);
@@ -99,8 +152,16 @@ public final class ShopFile {
       saws.addObject()
           .put("name", saw.name())
           .put("kerf", saw.kerf())
-          .put("allowance", saw.allowance());
+          .put("allowance", saw.allowance())
+          .put("resawAllowance", saw.resawAllowance())
+          .put("height", saw.height());
     }
+    root.putObject("planer")
+        .put("width", shop.planer().width())
+        .put("leastLength", shop.planer().leastLength())
+        .put("carrierBelow", shop.planer().carrierBelow())
+        .put("mostBite", shop.planer().mostBite())
+        .put("snipe", shop.planer().snipe());
     BoardJson.write(shop.boards(), root.putArray("boards"));
     ObjectNode limits = root.putObject("limits");
     shop.limits()
@@ -111,9 +172,15 @@ public final class ShopFile {
                 node.put("fail", limit.fail());
               }
             });
-    if (Files.exists(path)) {
-      Json.keepUnknown(root, Json.parse(SafeFile.read(path), path.getFileName().toString()));
-    }
-    SafeFile.writeKeepingVersions(path, Json.bytes(root));
+    return root;
+  }
+
+  /**
+   * Writes a shop over whatever is there.
+   *
+   * @throws FileTrouble in words
+   */
+  public static void write(Path path, Shop shop) throws FileTrouble {
+    (Files.exists(path) ? new ShopFile(KeptFile.open(path)) : at(path)).save(shop);
   }
 }

@@ -16,7 +16,13 @@ import roughcut.measure.Worked;
  * line to the fretboard's end, the crown keeps the full thickness (handbook page 5).
  */
 public record FretboardRadius(
-    Given atNut, Given atEnd, Given crown, Worked edgeAtNut, Worked edgeAtEnd, double end) {
+    Given atNut,
+    Given atEnd,
+    Given crown,
+    Worked edgeAtNut,
+    Worked edgeAtEnd,
+    double end,
+    FretboardTaper taper) {
 
   public static FretboardRadius of(Givens givens, FretboardTaper taper, Ledger ledger) {
     Given nut = givens.get(Decisions.RADIUS_NUT);
@@ -39,7 +45,8 @@ public record FretboardRadius(
         crown,
         edge(ledger, "nut", crown, nut, taper.nutWidth()),
         edge(ledger, "end", crown, end, endWidth),
-        taper.end().value());
+        taper.end().value(),
+        taper);
   }
 
   private static Worked edge(Ledger ledger, String where, Given crown, Given radius, Value width) {
@@ -66,6 +73,12 @@ public record FretboardRadius(
   public double radius(double x) {
     double t = Math.max(0, Math.min(1, x / end));
     return atNut.value() + (atEnd.value() - atNut.value()) * t;
+  }
+
+  /** Mean height of the face over the glue line across the fretboard at x. */
+  public double meanHeight(double x) {
+    // The drop grows with y²; its mean over the width is a third of the edge's.
+    return crown.value() - drop(radius(x), taper.halfWidth(x)) / 3;
   }
 
   /** Height of the face over the glue line at x and y. */

@@ -27,6 +27,22 @@ public final class Arcs {
     return points;
   }
 
+  /**
+   * Radius of the arc over a chord that rises so far in the middle: (c² / 4 + r²) / (2 · r).
+   *
+   * @param rise more than 0
+   */
+  public static double radius(double chord, double rise) {
+    return (chord * chord / 4 + rise * rise) / (2 * rise);
+  }
+
+  /** Height over the chord of that arc at the distance x from the chord's beginning. */
+  public static double ordinate(double chord, double rise, double x) {
+    double radius = radius(chord, rise);
+    double fromMiddle = x - chord / 2;
+    return Math.sqrt(radius * radius - fromMiddle * fromMiddle) - (radius - rise);
+  }
+
   /** Points along a cubic curve from a to d pulled towards b and c, both ends included. */
   public static List<Point> cubic(Point a, Point b, Point c, Point d, int pieces) {
     List<Point> points = new ArrayList<>(pieces + 1);

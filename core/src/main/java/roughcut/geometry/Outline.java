@@ -1,6 +1,7 @@
 package roughcut.geometry;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
@@ -59,6 +60,63 @@ public record Outline(List<Point> corners) {
   /** This shape turned over about the horizontal line at the height y. */
   public Outline turnedOver(double y) {
     return through(AffineTransformation.scaleInstance(1, -1, 0, y));
+  }
+
+  /** This shape moved. */
+  public Outline moved(double dx, double dy) {
+    return new Outline(corners.stream().map(p -> p.plus(dx, dy)).toList());
+  }
+
+  /** The mirror image, y turned round. */
+  public Outline mirrored() {
+    return through(AffineTransformation.scaleInstance(1, -1));
+  }
+
+  /**
+   * Where a level line lies inside the shape: pairs of x, entering and leaving, from the left.
+   *
+   * @param y height of the line
+   */
+  public List<double[]> spans(double y) {
+    List<Double> crossings = new ArrayList<>();
+    for (int i = 0; i < corners.size(); i++) {
+      Point a = corners.get(i);
+      Point b = corners.get((i + 1) % corners.size());
+      if (a.y() > y != b.y() > y) {
+        crossings.add(a.x() + (b.x() - a.x()) * (y - a.y()) / (b.y() - a.y()));
+      }
+    }
+    Collections.sort(crossings);
+    List<double[]> spans = new ArrayList<>();
+    for (int i = 0; i + 1 < crossings.size(); i += 2) {
+      spans.add(new double[] {crossings.get(i), crossings.get(i + 1)});
+    }
+    return spans;
+  }
+
+  /** Shortest distance between two shapes' insides; 0 when they touch or overlap, mm. */
+  public double distance(Outline other) {
+    return polygon().distance(other.polygon());
+  }
+
+  /** Whether the other lies inside, edges included. */
+  public boolean covers(Outline other) {
+    return polygon().covers(other.polygon());
+  }
+
+  public boolean overlaps(Outline other) {
+    return polygon().intersects(other.polygon()) && !polygon().touches(other.polygon());
+  }
+
+  /** Where the shape's area would balance. */
+  public Point centre() {
+    var centroid = polygon().getCentroid();
+    return new Point(centroid.getX(), centroid.getY());
+  }
+
+  /** Length all round, mm. */
+  public double around() {
+    return polygon().getExteriorRing().getLength();
   }
 
   public Bounds bounds() {

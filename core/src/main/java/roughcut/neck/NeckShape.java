@@ -1,7 +1,9 @@
 package roughcut.neck;
 
+import roughcut.design.BodyDecisions;
 import roughcut.design.Decisions;
 import roughcut.design.Givens;
+import roughcut.design.NeckFixing;
 import roughcut.layout.FretLayout;
 import roughcut.layout.FretboardTaper;
 import roughcut.measure.Given;
@@ -19,7 +21,9 @@ public record NeckShape(
     Given shaft,
     Given joint,
     Given heelEnd,
-    Given heelThickness) {
+    Given heelThickness,
+    boolean through,
+    double coreHalf) {
 
   /**
    * A taper that runs out of wood is a problem told elsewhere; its section is a sliver rather than
@@ -27,7 +31,13 @@ public record NeckShape(
    */
   private static final double SLIVER = 0.1;
 
-  public static NeckShape of(Givens givens, FretLayout frets, FretboardTaper taper) {
+  private static final int AREA_PIECES = 6;
+
+  /**
+   * The shape; {@code coreHalf} is half the blank's width, which a through-neck keeps in the body.
+   */
+  public static NeckShape of(
+      Givens givens, FretLayout frets, FretboardTaper taper, double coreHalf) {
     HeadLine head = HeadLine.of(givens);
     ThicknessLine thickness = ThicknessLine.of(givens, frets);
     Given joint = givens.get(Decisions.JOINT_X);
@@ -51,13 +61,41 @@ public record NeckShape(
         givens.get(Decisions.SHAFT_THICKNESS),
         joint,
         heelEnd,
-        heel);
+        heel,
+        givens.get(BodyDecisions.NECK_FIXING) == NeckFixing.THROUGH,
+        coreHalf);
+  }
+
+  /**
+   * Half the neck's width at x: the taper, and from the body's edge on a through-neck's whole core.
+   */
+  public double halfWidth(double x) {
+    return through && x > joint.value() ? coreHalf : taper.halfWidth(x);
+  }
+
+  /** Area of the wood's section at x between two offsets from the centre line, mm². */
+  public double woodArea(double x, double from, double to) {
+    double half = halfWidth(x);
+    double a = Math.max(-half, from);
+    double b = Math.min(half, to);
+    if (b <= a) {
+      return 0;
+    }
+    if (!carved(x)) {
+      return (b - a) * back.depth(x);
+    }
+    NeckProfile profile = profile(x);
+    double sum = 0;
+    for (int i = 0; i < AREA_PIECES; i++) {
+      sum += profile.depthAt(a + (b - a) * (i + 0.5) / AREA_PIECES);
+    }
+    return sum * (b - a) / AREA_PIECES;
   }
 
   /** The carved section at x, from the nut to the heel. */
   public NeckProfile profile(double x) {
     return new NeckProfile(
-        Math.max(SLIVER, taper.halfWidth(x)), Math.max(SLIVER, back.depth(x)), exponent.value());
+        Math.max(SLIVER, halfWidth(x)), Math.max(SLIVER, back.depth(x)), exponent.value());
   }
 
   /** Whether the section at x is carved round; the heel beyond the body's edge is left square. */

@@ -4,26 +4,30 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import roughcut.blank.BlankReadiness;
+import roughcut.blank.BlankTree;
+import roughcut.blank.BoardLayout;
 import roughcut.blank.BodyBlank;
+import roughcut.blank.BodyMarks;
+import roughcut.blank.FaceCheck;
 import roughcut.blank.GlueUp;
 import roughcut.blank.HeadWings;
 import roughcut.blank.MillingPasses;
-import roughcut.blank.Movement;
 import roughcut.blank.NeckBlank;
 import roughcut.blank.NeckRips;
 import roughcut.blank.RipPlan;
 import roughcut.blank.RipWaysOut;
+import roughcut.blank.SeenLines;
+import roughcut.blank.StackWaysOut;
 import roughcut.blank.WayOut;
+import roughcut.blank.Weights;
+import roughcut.blank.WoodPart;
 import roughcut.design.Build;
 import roughcut.design.Decisions;
-import roughcut.design.Givens;
 import roughcut.fretboard.FretboardRadius;
 import roughcut.layout.FretLayout;
 import roughcut.layout.FretboardTaper;
 import roughcut.layout.StringSpread;
-import roughcut.measure.Ledger;
 import roughcut.measure.Worked;
-import roughcut.neck.HeadLine;
 import roughcut.neck.NeckShape;
 import roughcut.neck.OnePieceHead;
 import roughcut.neck.RodChannel;
@@ -32,7 +36,6 @@ import roughcut.shop.Shop;
 import roughcut.shop.Species;
 import roughcut.shop.SpeciesBook;
 import roughcut.thin.ThinSpot;
-import roughcut.thin.ThinSpots;
 
 /**
  * Everything that follows from a build and a shop: a pure function of the two, whole and immutable,
@@ -40,6 +43,11 @@ import roughcut.thin.ThinSpots;
  * shop)}.
  *
  * @param scarf empty on a flat head
+ * @param parts every rough part wanted from the rack
+ * @param boards where those parts lie on the rack's boards
+ * @param openForBlank what stands between the maker and the neck blank, what stops first
+ * @param openForBody the same for the body blank
+ * @param planerAdvice what is to be said of the piece at the planer
  * @param values every worked value by its id, in the order of working
  * @param thinSpots worst first
  * @param problems decisions that exclude each other; the rest of the plan is still worked out as
@@ -57,78 +65,39 @@ public record Plan(
     Optional<ScarfJoint> scarf,
     RodChannel rod,
     FretboardRadius radius,
+    BlankTree tree,
     NeckRips rips,
+    HeadWings wings,
     GlueUp glueUp,
     MillingPasses milling,
+    FaceCheck faceCheck,
     BodyBlank body,
+    List<SeenLines> seen,
+    List<WoodPart> parts,
+    BoardLayout boards,
+    List<BodyMarks> bodyMarks,
+    Weights weights,
     List<BlankReadiness.Question> openForBlank,
+    List<BlankReadiness.Question> openForBody,
+    List<BlankReadiness.Question> planerAdvice,
     Map<String, Worked> values,
     List<ThinSpot> thinSpots,
     List<Problem> problems) {
 
   public static Plan of(Build build, Shop shop) {
-    Givens givens = new Givens(build);
-    Ledger ledger = new Ledger();
-    FretLayout frets = FretLayout.of(givens, ledger);
-    FretboardTaper taper = FretboardTaper.of(givens, frets, ledger);
-    StringSpread strings = StringSpread.of(givens, frets, ledger);
-    NeckBlank blank = NeckBlank.of(givens, taper, ledger);
-    NeckShape neck = NeckShape.of(givens, frets, taper);
-    HeadLine head = neck.head();
-    OnePieceHead onePiece = OnePieceHead.of(head, neck.heelEnd(), ledger);
-    Optional<ScarfJoint> scarf =
-        head.flat() ? Optional.empty() : Optional.of(ScarfJoint.of(givens, head, ledger));
-    FretboardRadius radius = FretboardRadius.of(givens, taper, ledger);
-    RodChannel rod = RodChannel.of(givens, neck, ledger);
-    Worked blankLength = scarf.map(ScarfJoint::blankLength).orElse(onePiece.length());
-    NeckRips rips = NeckRips.of(givens, shop, blankLength, ledger);
-    GlueUp glueUp = GlueUp.of(givens, rips.length(), rips.depth(), ledger);
-    ledger.put(
-        "stack.width",
-        blank.width().label(),
-        blank.width().quantity(),
-        blank.width().value(),
-        "W",
-        Worked.in("W", blank.width()));
-    HeadWings.of(givens, blank.width(), ledger);
-    Movement.of(givens, blank.width(), ledger);
-    MillingPasses milling = MillingPasses.of(givens, ledger);
-    BodyBlank body = BodyBlank.of(givens, ledger);
-    List<ThinSpot> thin = ThinSpots.of(shop, ledger, frets, strings, blank, neck, rod, radius);
-    List<Problem> problems = Problems.of(givens, frets, taper, strings);
-    List<BlankReadiness.Question> open =
-        BlankReadiness.of(
-            rips,
-            glueUp,
-            ledger.values().get("blank.side-spare").value(),
-            ledger.values().get("shaft.spare").value());
-    return new Plan(
-        build,
-        shop,
-        frets,
-        taper,
-        strings,
-        blank,
-        neck,
-        onePiece,
-        scarf,
-        rod,
-        radius,
-        rips,
-        glueUp,
-        milling,
-        body,
-        open,
-        ledger.values(),
-        thin,
-        problems);
+    return new Planner(build, shop).plan();
   }
 
   /** What would make the strips of one wood come out of the rack's boards; none when they do. */
   public List<WayOut> waysOut(RipPlan rip) {
-    Worked blankLength = scarf.map(ScarfJoint::blankLength).orElse(onePiece.length());
-    double half = Math.max(taper.halfWidth(0), taper.halfWidth(neck.heelEnd().value()));
-    return RipWaysOut.of(build, shop, blankLength, half, rip);
+    double end = neck.through() ? neck.joint().value() : neck.heelEnd().value();
+    double half = Math.max(taper.halfWidth(0), taper.halfWidth(end));
+    return RipWaysOut.of(build, shop, tree, half, rip);
+  }
+
+  /** What would keep the outline from cutting through the stack's glue lines. */
+  public List<WayOut> stackWaysOut() {
+    return StackWaysOut.of(build, blank, taper);
   }
 
   /** The worked value of that id. */

@@ -51,6 +51,15 @@ public record Board(
     check("length", length);
     check("width", width);
     check("thickness", thickness);
+    for (BoardMark mark : marks) {
+      checkInside(id, mark, length, width);
+    }
+    if (!(runOut >= 0 && runOut <= 45)) {
+      throw new IllegalArgumentException(id + ": the run-out angle is between 0 and 45°");
+    }
+    if (mass.isPresent() && !(mass.getAsDouble() > 0 && mass.getAsDouble() < 1e6)) {
+      throw new IllegalArgumentException(id + ": a weighed board weighs more than nothing");
+    }
     if (moisture.isPresent() && !(moisture.getAsDouble() >= 0 && moisture.getAsDouble() <= 200)) {
       throw new IllegalArgumentException(id + ": moisture is between 0 and 200 %");
     }
@@ -60,6 +69,140 @@ public record Board(
     if (mm.isPresent() && !(mm.getAsDouble() > 0 && mm.getAsDouble() <= LONGEST)) {
       throw new IllegalArgumentException("a board's " + what + " is more than 0 and at most 10 m");
     }
+  }
+
+  private static void checkInside(
+      String id, BoardMark mark, OptionalDouble length, OptionalDouble width) {
+    if (mark.x() < 0
+        || mark.y() < 0
+        || length.isPresent() && mark.x() + mark.length() > length.getAsDouble() + 1e-6
+        || width.isPresent() && mark.y() + mark.width() > width.getAsDouble() + 1e-6) {
+      throw new IllegalArgumentException(
+          id
+              + ": the mark “"
+              + mark.words()
+              + "” lies outside the board; it has to begin at 0 or more and end within "
+              + (length.isPresent() ? Math.round(length.getAsDouble()) : "the length")
+              + " × "
+              + (width.isPresent() ? Math.round(width.getAsDouble()) : "the width"));
+    }
+  }
+
+  /** A board of which only its wood is known. */
+  public static Board unknown(String id, String species) {
+    return new Board(
+        id,
+        species,
+        OptionalDouble.empty(),
+        OptionalDouble.empty(),
+        OptionalDouble.empty(),
+        OptionalDouble.empty(),
+        Grain.FLAT,
+        0,
+        List.of(),
+        false,
+        OptionalDouble.empty(),
+        OptionalDouble.empty(),
+        "");
+  }
+
+  public Board withId(String next) {
+    return copy(next, species, length, width, thickness, moisture, grain, marks);
+  }
+
+  public Board withSpecies(String next) {
+    return copy(id, next, length, width, thickness, moisture, grain, marks);
+  }
+
+  public Board withLength(OptionalDouble next) {
+    return copy(id, species, next, width, thickness, moisture, grain, marks);
+  }
+
+  public Board withWidth(OptionalDouble next) {
+    return copy(id, species, length, next, thickness, moisture, grain, marks);
+  }
+
+  public Board withThickness(OptionalDouble next) {
+    return copy(id, species, length, width, next, moisture, grain, marks);
+  }
+
+  public Board withMoisture(OptionalDouble next) {
+    return copy(id, species, length, width, thickness, next, grain, marks);
+  }
+
+  public Board withGrain(Grain next) {
+    return copy(id, species, length, width, thickness, moisture, next, marks);
+  }
+
+  public Board withMarks(List<BoardMark> next) {
+    return copy(id, species, length, width, thickness, moisture, grain, next);
+  }
+
+  private Board copy(
+      String id,
+      String species,
+      OptionalDouble length,
+      OptionalDouble width,
+      OptionalDouble thickness,
+      OptionalDouble moisture,
+      Grain grain,
+      List<BoardMark> marks) {
+    return new Board(
+        id,
+        species,
+        length,
+        width,
+        thickness,
+        moisture,
+        grain,
+        runOut,
+        marks,
+        irreplaceable,
+        mass,
+        price,
+        note);
+  }
+
+  public Board withRunOut(double degrees) {
+    return rest(degrees, irreplaceable, mass, price, note);
+  }
+
+  public Board withIrreplaceable(boolean next) {
+    return rest(runOut, next, mass, price, note);
+  }
+
+  public Board withMass(OptionalDouble next) {
+    return rest(runOut, irreplaceable, next, price, note);
+  }
+
+  public Board withPrice(OptionalDouble next) {
+    return rest(runOut, irreplaceable, mass, next, note);
+  }
+
+  public Board withNote(String next) {
+    return rest(runOut, irreplaceable, mass, price, next);
+  }
+
+  private Board rest(
+      double runOut,
+      boolean irreplaceable,
+      OptionalDouble mass,
+      OptionalDouble price,
+      String note) {
+    return new Board(
+        id,
+        species,
+        length,
+        width,
+        thickness,
+        moisture,
+        grain,
+        runOut,
+        marks,
+        irreplaceable,
+        mass,
+        price,
+        note);
   }
 
   /** The first dimension that nobody has measured, in words. */

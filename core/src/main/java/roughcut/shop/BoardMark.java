@@ -31,6 +31,21 @@ public record BoardMark(
     }
   }
 
+  /** What the maker calls it: its note, or else what it is. */
+  public String words() {
+    return note == null || note.isBlank() ? kind.name().toLowerCase(java.util.Locale.ROOT) : note;
+  }
+
+  /** This mark elsewhere, in a corner of the same size. */
+  public BoardMark at(double newX, double newY) {
+    return new BoardMark(kind, newX, newY, length, width, intent, note);
+  }
+
+  /** Whether it overlaps a rectangle on the same face, mm. */
+  public boolean overlaps(double x0, double y0, double x1, double y1) {
+    return x < x1 && x + length > x0 && y < y1 && y + width > y0;
+  }
+
   /** Whether a part that shall be strong may not lie over it. */
   public boolean spoilsStrength() {
     return intent == Intent.AVOID || kind == Kind.CHECK;

@@ -4,16 +4,25 @@ package roughcut.shop;
  * A saw of the shop.
  *
  * @param kerf width of the cut, mm
- * @param allowance what planing takes off each sawn face, mm
+ * @param allowance what planing takes off each sawn face after ripping, mm
+ * @param resawAllowance what is left on each face for the blade's wander when a wide board is sawn
+ *     through its thickness, mm
+ * @param height deepest cut, mm; for resawing it is held against the board's width
  */
-public record Saw(String name, double kerf, double allowance) {
+public record Saw(
+    String name, double kerf, double allowance, double resawAllowance, double height) {
+  /** Wander that is reckoned with until the saw is known better, mm (handbook page 3). */
+  public static final double USUAL_WANDER = 1.5;
+
   public Saw {
     if (name == null
         || name.isBlank()
         || !(kerf >= 0 && kerf <= 10)
-        || !(allowance >= 0 && allowance <= 20)) {
+        || !(allowance >= 0 && allowance <= 20)
+        || !(resawAllowance >= 0 && resawAllowance <= 20)
+        || !(height > 0 && height <= 2000)) {
       throw new IllegalArgumentException(
-          "a saw needs a name, a kerf of 0 to 10 mm and an allowance of 0 to 20 mm");
+          "a saw needs a name, a kerf of 0 to 10 mm, allowances of 0 to 20 mm and a depth of cut");
     }
   }
 }

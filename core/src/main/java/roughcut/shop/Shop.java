@@ -1,23 +1,34 @@
 package roughcut.shop;
 
+import java.util.ArrayList;
 import java.util.Collections;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
+import java.util.function.UnaryOperator;
 
 /**
  * What the maker owns and holds to.
  *
- * @param boards the rack
+ * @param boards the rack; each has a name of its own
  * @param limits the maker's own limits by the kind of thin spot; kinds not named stand at the
  *     handbook's
  */
-public record Shop(String name, List<Saw> saws, List<Board> boards, Map<String, Limit> limits) {
+public record Shop(
+    String name, List<Saw> saws, Planer planer, List<Board> boards, Map<String, Limit> limits) {
   public Shop {
     saws = List.copyOf(saws);
     boards = List.copyOf(boards);
     limits = Collections.unmodifiableMap(new TreeMap<>(limits));
+    Set<String> names = new HashSet<>();
+    for (Board board : boards) {
+      if (!names.add(board.id())) {
+        throw new IllegalArgumentException("two boards are called " + board.id());
+      }
+    }
   }
 
   /** A shop with the usual saws (handbook page 3) and no limits of its own. */
@@ -25,9 +36,10 @@ public record Shop(String name, List<Saw> saws, List<Board> boards, Map<String, 
     return new Shop(
         name,
         List.of(
-            new Saw("table saw", 3.0, 0.5),
-            new Saw("bandsaw", 1.0, 1.0),
-            new Saw("hand saw", 0.8, 1.0)),
+            new Saw("table saw", 3.0, 0.5, Saw.USUAL_WANDER, 80),
+            new Saw("bandsaw", 1.0, 1.0, Saw.USUAL_WANDER, 230),
+            new Saw("hand saw", 0.8, 1.0, 2, 400)),
+        Planer.USUAL,
         List.of(),
         Map.of());
   }
@@ -41,6 +53,54 @@ public record Shop(String name, List<Saw> saws, List<Board> boards, Map<String, 
   }
 
   public Shop withBoards(List<Board> next) {
-    return new Shop(name, saws, next, limits);
+    return new Shop(name, saws, planer, next, limits);
+  }
+
+  public Shop withLimits(Map<String, Limit> next) {
+    return new Shop(name, saws, planer, boards, next);
+  }
+
+  public Shop withSaws(List<Saw> next) {
+    return new Shop(name, next, planer, boards, limits);
+  }
+
+  public Shop withPlaner(Planer next) {
+    return new Shop(name, saws, next, boards, limits);
+  }
+
+  /**
+   * This shop with one board changed.
+   *
+   * @throws IllegalArgumentException when there is no such board, or its new name is taken
+   */
+  public Shop changeBoard(String id, UnaryOperator<Board> change) {
+    List<Board> next = new ArrayList<>(boards);
+    for (int i = 0; i < next.size(); i++) {
+      if (next.get(i).id().equals(id)) {
+        next.set(i, change.apply(next.get(i)));
+        return withBoards(next);
+      }
+    }
+    throw new IllegalArgumentException("there is no board " + id);
+  }
+
+  public Shop withoutBoard(String id) {
+    return withBoards(boards.stream().filter(b -> !b.id().equals(id)).toList());
+  }
+
+  public Shop addBoard(Board board) {
+    List<Board> next = new ArrayList<>(boards);
+    next.add(board);
+    return withBoards(next);
+  }
+
+  /** A name for a new board of that wood that isn't taken: cherry-1, cherry-2 … */
+  public String freeName(String species) {
+    for (int i = 1; ; i++) {
+      String name = species + "-" + i;
+      if (board(name).isEmpty()) {
+        return name;
+      }
+    }
   }
 }

@@ -7,6 +7,8 @@ import static roughcut.measure.Worked.in;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import roughcut.blank.BlankTree;
+import roughcut.blank.CurvedInsert;
 import roughcut.blank.NeckBlank;
 import roughcut.fretboard.FretboardRadius;
 import roughcut.layout.FretLayout;
@@ -52,13 +54,16 @@ public final class ThinSpots {
       NeckBlank blank,
       NeckShape neck,
       RodChannel rod,
-      FretboardRadius radius) {
+      FretboardRadius radius,
+      BlankTree tree) {
     ThinSpots spots = new ThinSpots(shop, ledger, frets);
     spots.rod(rod);
     spots.strips(blank, neck.taper());
     spots.strings(strings, neck.taper());
     spots.fretboardEdge(radius);
     spots.stock(neck);
+    spots.heel(neck, tree);
+    spots.inserts(blank);
     spots.blankSides(blank, neck);
     spots.found.sort(Comparator.comparing(ThinSpot::state).thenComparingDouble(ThinSpot::share));
     return List.copyOf(spots.found);
@@ -211,8 +216,41 @@ public final class ThinSpots {
         "shaft.thickness");
   }
 
+  /** Stock below the heel, with its block when it has one. */
+  private void heel(NeckShape neck, BlankTree tree) {
+    Worked spare =
+        ledger.put(
+            "heel.spare",
+            "Stock below the heel",
+            LENGTH,
+            tree.heelDepth().value() - neck.heelThickness().value(),
+            "s − h",
+            in("s", tree.heelDepth()),
+            in("h", neck.heelThickness()));
+    add(
+        "heel.stock",
+        "stock under heel",
+        spare,
+        STOCK,
+        neck.joint().value(),
+        "heel.thickness",
+        "shaft.thickness");
+  }
+
+  private void inserts(NeckBlank blank) {
+    for (CurvedInsert insert : blank.inserts()) {
+      add(
+          "blank.insert",
+          "beside the curved joint " + insert.line(),
+          insert.left(),
+          OUTER_STRIP,
+          blank.strips().get(0).lower().heelEnd() / 2,
+          "neck.strip." + insert.line() + ".bow");
+    }
+  }
+
   private void blankSides(NeckBlank blank, NeckShape neck) {
-    double end = neck.heelEnd().value();
+    double end = neck.through() ? neck.joint().value() : neck.heelEnd().value();
     double widestX = neck.taper().halfWidth(end) > neck.taper().halfWidth(0) ? end : 0;
     Worked side =
         ledger.put(
@@ -227,7 +265,7 @@ public final class ThinSpots {
             in(
                 "x",
                 widestX > 0
-                    ? neck.heelEnd()
+                    ? neck.through() ? neck.joint() : neck.heelEnd()
                     : Given.decided("nut.line", "Nut line", 0, FINE_LENGTH)),
             in("x_2", neck.taper().secondAt()));
     add(

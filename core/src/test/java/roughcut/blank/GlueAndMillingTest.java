@@ -40,7 +40,7 @@ class GlueAndMillingTest {
     assertThat(value(plan, "stack.length")).isCloseTo(740, within(1e-9));
     assertThat(value(plan, "stack.depth")).isEqualTo(24);
     assertThat(value(plan, "clamps.by-spacing")).isEqualTo(8);
-    double pressure = GlueUp.pressure(plan.build().design().neckStack().strips());
+    double pressure = GlueJob.pressure(GlueUp.densest(plan.build().design().neckStack().strips()));
     assertThat(value(plan, "clamps.by-force")).isEqualTo(Math.ceil(17.76 * pressure / 4));
     assertThat(Math.ceil(17.76 / 4)).as("the handbook's medium wood").isEqualTo(5);
     assertThat(value(plan, "clamps.needed")).isEqualTo(8);
@@ -74,7 +74,7 @@ class GlueAndMillingTest {
   @Test
   void aGlueUpThatIsTooLongIsStagedInTheFewestThatFit() {
     Plan hot = Heron.with("shop.temperature=32");
-    assertThat(hot.glueUp().inTime()).isEqualTo(value(hot, "glue.stages") == 1);
+    assertThat(hot.glueUp().job().inTime()).isEqualTo(value(hot, "glue.stages") == 1);
     Plan hotter = Heron.with("shop.temperature=40");
     double stages = value(hotter, "glue.stages");
     double faces = value(hotter, "glue.faces");

@@ -196,8 +196,8 @@ class RipPlanTest {
               width + 1,
               new BoardMark(
                   BoardMark.Kind.CHECK,
-                  random.nextDouble() * 900,
-                  random.nextDouble() * width,
+                  random.nextDouble() * 660,
+                  random.nextDouble() * (width - 9),
                   30,
                   9,
                   BoardMark.Intent.ANY,

@@ -211,11 +211,9 @@ class SavingTest {
   @Test
   void aShopComesBackAsItWasSaved() throws Exception {
     Shop shop =
-        new Shop(
-            "mine",
-            Demo.shop().saws(),
-            Demo.shop().boards(),
-            Map.of("rod.least", new Limit(4, 3), "blank.outer-strip", Limit.warnOnly(2)));
+        Demo.shop()
+            .withLimits(
+                Map.of("rod.least", new Limit(4, 3), "blank.outer-strip", Limit.warnOnly(2)));
     Path path = folder.resolve(ShopFile.NAME);
     ShopFile.write(path, shop);
     assertThat(ShopFile.read(path)).isEqualTo(shop);

@@ -14,7 +14,7 @@ class HistoryTest {
 
   @Test
   void undoIsWithoutLimitAndNamed() {
-    History history = new History(first);
+    History<Build> history = new History<>(first);
     for (int i = 0; i < 500; i++) {
       history.enter("edit " + i, "key " + i, first.withName("name " + i), i);
     }
@@ -33,7 +33,7 @@ class HistoryTest {
 
   @Test
   void typingInOneGoIsOneEditAndAPauseEndsIt() {
-    History history = new History(first);
+    History<Build> history = new History<>(first);
     history.enter("name", "name", first.withName("6"), 0);
     history.enter("name", "name", first.withName("64"), SECOND / 2);
     history.enter("name", "name", first.withName("640"), SECOND);
@@ -46,7 +46,7 @@ class HistoryTest {
 
   @Test
   void settlingEndsAGestureAndANewEditForgetsWhatWasUndone() {
-    History history = new History(first);
+    History<Build> history = new History<>(first);
     history.enter("name", "name", first.withName("a"), 0);
     history.settle();
     history.enter("name", "name", first.withName("b"), 1);

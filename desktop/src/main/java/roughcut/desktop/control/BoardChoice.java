@@ -39,7 +39,7 @@ final class BoardChoice extends HBox {
   void show(RipPlan rip, Plan plan) {
     showing = true;
     species = rip.species();
-    wood.setText(species + " from");
+    wood.setText(species);
     boards.setId("board." + species);
     boards.setAccessibleText("Board for " + species);
     List<String> ids =

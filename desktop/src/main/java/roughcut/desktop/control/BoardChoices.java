@@ -9,6 +9,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import roughcut.blank.RipPlan;
 import roughcut.blank.RipWaysOut;
+import roughcut.design.BlankDecisions;
 import roughcut.design.Decisions;
 import roughcut.desktop.session.Session;
 import roughcut.plan.Plan;
@@ -43,7 +44,7 @@ public final class BoardChoices extends VBox {
     showing = true;
     saws.getItems().setAll(plan.shop().saws().stream().map(Saw::name).toList());
     double kerf = Decisions.SAW_KERF.in(plan.build().design());
-    double allowance = Decisions.SAW_ALLOWANCE.in(plan.build().design());
+    double allowance = BlankDecisions.SAW_ALLOWANCE.in(plan.build().design());
     saws.setValue(
         plan.shop().saws().stream()
             .filter(s -> s.kerf() == kerf && s.allowance() == allowance)

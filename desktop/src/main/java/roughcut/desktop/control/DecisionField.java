@@ -251,6 +251,9 @@ public final class DecisionField extends VBox {
   }
 
   private void key(KeyEvent e) {
+    if (e.isAltDown()) {
+      return; // moves a strip in its stack
+    }
     switch (e.getCode()) {
       case UP -> nudge(e, 1);
       case DOWN -> nudge(e, -1);
@@ -270,7 +273,7 @@ public final class DecisionField extends VBox {
   }
 
   private void nudge(KeyEvent e, int direction) {
-    if (measuring || e.isAltDown()) {
+    if (measuring) {
       return;
     }
     double steps = direction * (e.isShiftDown() ? COARSE : e.isShortcutDown() ? FINE : 1);

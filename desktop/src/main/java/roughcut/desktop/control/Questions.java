@@ -19,11 +19,21 @@ public final class Questions extends VBox {
   }
 
   public void show(String title, List<Question> open) {
+    show(title, open, "Every board is measured, dry and large enough.");
     boolean ready = open.stream().noneMatch(Question::stops);
     heading.setText(title + (ready ? ": ready" : ": not ready"));
+  }
+
+  /**
+   * Shows what is to be looked out for.
+   *
+   * @param otherwise what to say when there is nothing
+   */
+  public void show(String title, List<Question> open, String otherwise) {
+    heading.setText(title);
     rows.getChildren().setAll(open.stream().map(Questions::row).toList());
     if (open.isEmpty()) {
-      Label nothing = new Label("Every board is measured, dry and large enough.");
+      Label nothing = new Label(otherwise);
       nothing.getStyleClass().add("fact");
       rows.getChildren().add(nothing);
     }

@@ -1,18 +1,24 @@
 package roughcut.desktop.control;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.UnaryOperator;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.util.StringConverter;
+import roughcut.design.Design;
+import roughcut.design.NumberDecision;
 import roughcut.design.PartDecisions;
 import roughcut.design.Stack;
 import roughcut.design.Strip;
@@ -21,23 +27,53 @@ import roughcut.shop.Species;
 import roughcut.shop.SpeciesBook;
 
 /**
- * The strips of a blank as a list: wood, grain, thickness; from the outside in while both sides are
- * alike, otherwise from bass to treble.
+ * The strips of a blank as a list: wood, grain, thickness, and behind a button taper and bow; from
+ * the outside in while both sides are alike, otherwise from bass to treble. Alt with the arrow keys
+ * moves a strip in the stack.
  */
 public final class StackEditor extends VBox {
   private static final Strip NEW_STRIP = new Strip("cherry", 6, Strip.Grain.TO_HEEL);
 
+  /** Which stack of a design is edited. */
+  public enum Which {
+    NECK("neck.strip."),
+    BODY("body.strip.");
+
+    private final String prefix;
+
+    Which(String prefix) {
+      this.prefix = prefix;
+    }
+
+    Stack of(Design design) {
+      return this == NECK ? design.neckStack() : design.bodyStack();
+    }
+
+    Design with(Design design, Stack stack) {
+      return this == NECK ? design.withNeckStack(stack) : design.withBodyStack(stack);
+    }
+
+    NumberDecision thickness(int number) {
+      return this == NECK
+          ? PartDecisions.stripThickness(number)
+          : PartDecisions.bodyStripThickness(number);
+    }
+  }
+
   private final Session session;
+  private final Which which;
+  private final Set<Integer> opened = new HashSet<>();
   private final VBox rows = new VBox(6);
   private final CheckBox mirrored = new CheckBox("both sides alike");
   private final Button add = new Button("add a strip outside");
   private final Label message = new Label();
   private Stack shown;
 
-  public StackEditor(Session session) {
+  public StackEditor(Session session, Which which) {
     super(8);
     this.session = session;
-    setId("stack-editor");
+    this.which = which;
+    setId(which == Which.NECK ? "stack-editor" : "body-stack-editor");
     mirrored.setId("stack-mirrored");
     mirrored.setOnAction(
         e -> change("both sides alike", stack -> stack.withMirrored(mirrored.isSelected())));
@@ -51,18 +87,18 @@ public final class StackEditor extends VBox {
     VBox below = new VBox(2, mirrored, add);
     getChildren().addAll(rows, below, message);
     tell(Optional.empty());
-    session.build().addListener((p, was, is) -> show(is.design().neckStack()));
-    show(session.build().get().design().neckStack());
+    session.build().addListener((p, was, is) -> show(which.of(is.design())));
+    show(which.of(session.build().get().design()));
   }
 
   private void change(String name, UnaryOperator<Stack> change) {
     tell(
         session.edit(
             name,
-            "neck.stack",
+            which.prefix + "stack",
             build ->
                 build.withDesign(
-                    build.design().withNeckStack(change.apply(build.design().neckStack())))));
+                    which.with(build.design(), change.apply(which.of(build.design()))))));
     session.history().settle();
   }
 
@@ -83,8 +119,8 @@ public final class StackEditor extends VBox {
     }
     shown = stack;
     mirrored.setSelected(stack.mirrored());
-    List<HBox> next = new ArrayList<>();
-    int count = stack.mirrored() ? (stack.size() + 1) / 2 : stack.size();
+    List<VBox> next = new ArrayList<>();
+    int count = count(stack);
     for (int i = 0; i < count; i++) {
       next.add(row(stack, i));
     }
@@ -105,10 +141,10 @@ public final class StackEditor extends VBox {
     return true;
   }
 
-  private HBox row(Stack stack, int index) {
+  private VBox row(Stack stack, int index) {
     Strip strip = stack.strips().get(index);
     ComboBox<Species> wood = new ComboBox<>();
-    wood.setId("neck.strip." + (index + 1) + ".species");
+    wood.setId(which.prefix + (index + 1) + ".species");
     wood.getStyleClass().add("choice-box");
     wood.setAccessibleText("Wood of strip " + (index + 1));
     wood.getItems().setAll(SpeciesBook.all());
@@ -132,29 +168,79 @@ public final class StackEditor extends VBox {
         e ->
             change(
                 "grain of a strip",
-                s ->
-                    s.change(
-                        index,
-                        one ->
-                            one.withGrain(
-                                one.grain() == Strip.Grain.TO_HEEL
-                                    ? Strip.Grain.TO_HEAD
-                                    : Strip.Grain.TO_HEEL))));
-    HBox lead = new HBox(4, wood, grain);
+                s -> s.change(index, one -> one.withGrain(one.grain().other()))));
+    HBox lead = new HBox(1, wood, grain);
     lead.setAlignment(Pos.CENTER_LEFT);
-    DecisionField thickness =
-        new DecisionField(PartDecisions.stripThickness(index + 1), session, lead);
+    DecisionField thickness = new DecisionField(which.thickness(index + 1), session, lead);
     Button remove = new Button("×");
     remove.getStyleClass().add("grain-button");
     remove.setAccessibleText("Remove strip " + (index + 1));
     Tips.on(remove, "Remove this strip");
     remove.setDisable(stack.size() <= (stack.mirrored() && index != stack.size() / 2 ? 2 : 1));
     remove.setOnAction(e -> change("removing a strip", s -> s.remove(index)));
-    HBox row = new HBox(4, thickness, remove);
+    HBox line = new HBox(2, thickness);
     HBox.setHgrow(thickness, Priority.ALWAYS);
-    row.setAlignment(Pos.TOP_LEFT);
-    row.getStyleClass().add("strip-row");
+    line.setAlignment(Pos.TOP_LEFT);
+    line.getStyleClass().add("strip-row");
+    VBox row = new VBox(3, line);
+    if (which == Which.NECK) {
+      shape(stack, index, line, row);
+    }
+    line.getChildren().add(remove);
+    row.addEventFilter(
+        KeyEvent.KEY_PRESSED,
+        e -> {
+          if (e.isAltDown() && (e.getCode() == KeyCode.UP || e.getCode() == KeyCode.DOWN)) {
+            int to = index + (e.getCode() == KeyCode.UP ? -1 : 1);
+            if (to >= 0 && to < count(shown)) {
+              change("moving a strip", s -> s.move(index, to));
+              rows.getChildren().get(to).lookup(".decision-field").requestFocus();
+            }
+            e.consume();
+          }
+        });
     return row;
+  }
+
+  /** Taper and bow, opened for a strip that has one. */
+  private void shape(Stack stack, int index, HBox line, VBox row) {
+    Strip strip = stack.strips().get(index);
+    VBox more =
+        new VBox(
+            3,
+            new DecisionField(PartDecisions.stripHeelThickness(index + 1), session),
+            new DecisionField(PartDecisions.stripBow(index + 1), session));
+    more.getStyleClass().add("strip-shape");
+    Button open = new Button("…");
+    open.setId(which.prefix + (index + 1) + ".shape");
+    open.getStyleClass().add("grain-button");
+    open.setAccessibleText("Taper and bow of strip " + (index + 1));
+    Tips.on(open, "Taper and bow of this strip");
+    boolean shaped = strip.tapered() || strip.bow() > 0 || opened.contains(index);
+    more.setVisible(shaped);
+    more.setManaged(shaped);
+    open.setOnAction(
+        e -> {
+          boolean next = !more.isVisible();
+          more.setVisible(next);
+          more.setManaged(next);
+          if (next) {
+            opened.add(index);
+          } else {
+            opened.remove(index);
+          }
+        });
+    line.getChildren().add(open);
+    row.getChildren().add(more);
+  }
+
+  private static int count(Stack stack) {
+    return stack.mirrored() ? (stack.size() + 1) / 2 : stack.size();
+  }
+
+  /** Moves a strip as by dragging; {@code by} places towards the treble side. */
+  public void move(int index, int by) {
+    change("moving a strip", s -> s.move(index, index + by));
   }
 
   private static StringConverter<Species> names() {

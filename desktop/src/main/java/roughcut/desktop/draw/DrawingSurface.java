@@ -16,6 +16,8 @@ import javafx.scene.input.ScrollEvent;
 import javafx.scene.layout.Region;
 import javafx.scene.text.TextAlignment;
 import roughcut.drawing.Drawing;
+import roughcut.drawing.Mark;
+import roughcut.geometry.Point;
 import roughcut.layout.FretLayout;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
@@ -47,6 +49,9 @@ public final class DrawingSurface extends Region {
   private Point2D pressed;
   private boolean draggingKnife;
   private boolean dragged;
+  private Mark.Handle held;
+  private Point2D heldAt;
+  private Handles handles = Handles.NONE;
   private Consumer<String> onLink = link -> {};
   private Consumer<Integer> onSpot = spot -> {};
   private DoubleConsumer onKnife = x -> {};
@@ -85,6 +90,11 @@ public final class DrawingSurface extends Region {
   /** What to do when a label that tells a value is clicked: gets the value's id. */
   public void onLink(Consumer<String> action) {
     onLink = action;
+  }
+
+  /** What dragging means on this drawing. */
+  public void handles(Handles next) {
+    handles = next;
   }
 
   /** What to do when a thin spot is clicked: gets its index. */
@@ -209,6 +219,9 @@ public final class DrawingSurface extends Region {
     ensureView();
     GraphicsContext g = moving.getGraphicsContext2D();
     g.clearRect(0, 0, getWidth(), getHeight());
+    if (held != null && dragged) {
+      paintHeld(g);
+    }
     if (!knifeShown) {
       return;
     }
@@ -226,6 +239,46 @@ public final class DrawingSurface extends Region {
     String place =
         "knife, " + frets.near(knife) + " · " + NumberWriter.text(knife, Quantity.LENGTH, units);
     g.fillText(place, px + (atRight ? -10 : 10), top + 9);
+  }
+
+  /** What is being dragged, where it would come to lie, with its number. */
+  private void paintHeld(GraphicsContext g) {
+    double dx = view.scale() * moved(true);
+    double dy = -view.scale() * moved(false);
+    g.setStroke(Ink.TOUCH);
+    g.setLineWidth(1.6);
+    g.setLineDashes(6, 4);
+    g.beginPath();
+    boolean first = true;
+    for (Point p : held.ghost()) {
+      if (first) {
+        g.moveTo(view.px(p.x()) + dx, view.py(p.y()) + dy);
+      } else {
+        g.lineTo(view.px(p.x()) + dx, view.py(p.y()) + dy);
+      }
+      first = false;
+    }
+    g.closePath();
+    g.stroke();
+    g.setLineDashes();
+    String words = handles.words(held.id(), moved(true), moved(false));
+    g.setFont(Ink.bold(12));
+    g.setFill(Ink.TOUCH);
+    g.setTextBaseline(VPos.BASELINE);
+    g.setTextAlign(TextAlignment.LEFT);
+    g.fillText(
+        words,
+        Math.min(getWidth() - 180, view.px(held.at().x()) + dx + 14),
+        Math.max(Ruler.HEIGHT + 16, view.py(held.at().y()) + dy - 12));
+  }
+
+  /** How far the handle was dragged, mm; only in the ways that it goes. */
+  private double moved(boolean along) {
+    if (held.way() == (along ? Mark.Way.ACROSS : Mark.Way.ALONG)) {
+      return 0;
+    }
+    double px = along ? heldAt.getX() - pressed.getX() : pressed.getY() - heldAt.getY();
+    return px / view.scale();
   }
 
   private boolean onKnifeLine(MouseEvent e) {
@@ -247,7 +300,10 @@ public final class DrawingSurface extends Region {
   private void press(MouseEvent e) {
     requestFocus();
     pressed = new Point2D(e.getX(), e.getY());
-    draggingKnife = onKnifeLine(e) && e.getButton() == MouseButton.PRIMARY;
+    MarkPainter.Target target = drawing == null ? null : target(e);
+    held = target != null && e.getButton() == MouseButton.PRIMARY ? target.handle() : null;
+    heldAt = pressed;
+    draggingKnife = held == null && onKnifeLine(e) && e.getButton() == MouseButton.PRIMARY;
     dragged = false;
   }
 
@@ -256,7 +312,10 @@ public final class DrawingSurface extends Region {
       return;
     }
     dragged |= pressed.distance(e.getX(), e.getY()) > 3;
-    if (draggingKnife) {
+    if (held != null) {
+      heldAt = new Point2D(e.getX(), e.getY());
+      paintMoving();
+    } else if (draggingKnife) {
       knife(view.x(e.getX()));
     } else if (dragged) {
       fitted = false;
@@ -268,11 +327,24 @@ public final class DrawingSurface extends Region {
   }
 
   private void release(MouseEvent e) {
+    if (held != null) {
+      Mark.Handle dropped = held;
+      double dx = moved(true);
+      double dy = moved(false);
+      held = null;
+      paintMoving();
+      if (dragged) {
+        handles.drop(dropped.id(), dx, dy);
+      } else {
+        handles.pick(dropped.id());
+      }
+      return;
+    }
     if (!dragged && drawing != null) {
       MarkPainter.Target target = target(e);
       if (target != null && target.spot() >= 0) {
         onSpot.accept(target.spot());
-      } else if (target != null) {
+      } else if (target != null && target.link() != null) {
         onLink.accept(target.link());
       } else if (e.getClickCount() == 2) {
         fit();
@@ -286,7 +358,7 @@ public final class DrawingSurface extends Region {
   private void hover(MouseEvent e) {
     if (view != null) {
       setCursor(
-          onKnifeLine(e) ? Cursor.H_RESIZE : target(e) != null ? Cursor.HAND : Cursor.DEFAULT);
+          target(e) != null ? Cursor.HAND : onKnifeLine(e) ? Cursor.H_RESIZE : Cursor.DEFAULT);
     }
   }
 

@@ -21,10 +21,14 @@ public final class MarkPainter {
    *
    * @param link id of the value or decision told there, or null
    * @param spot index of the thin spot, or −1
+   * @param handle what can be dragged from there, or null
    */
-  public record Target(BoundingBox box, String link, int spot) {}
+  public record Target(BoundingBox box, String link, int spot, Mark.Handle handle) {}
 
   private static final double EDGE = 6;
+
+  /** How near the pointer has to be to take hold of something, px. */
+  private static final double HANDLE = 9;
 
   /** Words smaller than this on a page map would only be dirt, px. */
   private static final double LEGIBLE = 5;
@@ -76,7 +80,28 @@ public final class MarkPainter {
       g.stroke();
     } else if (mark instanceof Mark.Text text) {
       text(text, text.link(), -1);
+    } else if (mark instanceof Mark.Handle handle) {
+      handle(handle);
     }
+  }
+
+  /** A small lozenge with the ways that it goes. */
+  private void handle(Mark.Handle handle) {
+    double px = view.px(handle.at().x());
+    double py = view.py(handle.at().y());
+    double along = handle.way() == Mark.Way.ACROSS ? 4 : 7;
+    double across = handle.way() == Mark.Way.ALONG ? 4 : 7;
+    g.setFill(Ink.SHEET);
+    g.setStroke(Ink.TOUCH);
+    g.setLineWidth(1.6);
+    g.setLineDashes();
+    double[] xs = {px - along, px, px + along, px};
+    double[] ys = {py, py - across, py, py + across};
+    g.fillPolygon(xs, ys, 4);
+    g.strokePolygon(xs, ys, 4);
+    targets.add(
+        new Target(
+            new BoundingBox(px - HANDLE, py - HANDLE, 2 * HANDLE, 2 * HANDLE), null, -1, handle));
   }
 
   private void spot(Mark.Spot spot, double scale) {
@@ -92,7 +117,8 @@ public final class MarkPainter {
         new Target(
             new BoundingBox(view.px(spot.at().x()) - r, view.py(spot.at().y()) - r, 2 * r, 2 * r),
             null,
-            spot.index()));
+            spot.index(),
+            null));
   }
 
   private void trace(List<Point> points, boolean closed) {
@@ -131,7 +157,7 @@ public final class MarkPainter {
       labels.add(box);
     }
     if (link != null || spot >= 0) {
-      targets.add(new Target(box, link, spot));
+      targets.add(new Target(box, link, spot, null));
     }
   }
 

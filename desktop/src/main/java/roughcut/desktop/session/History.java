@@ -3,27 +3,28 @@ package roughcut.desktop.session;
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.Optional;
-import roughcut.design.Build;
 
 /**
- * Undo and redo without limit: every build there was, with the name of the edit that led away from
+ * Undo and redo without limit: every state there was, with the name of the edit that led away from
  * it.
+ *
+ * @param <T> the immutable state that is edited
  */
-public final class History {
+public final class History<T> {
   /** Edits of the same thing within this time are undone as one, ns: typing “640” is one edit. */
   private static final long ONE_GESTURE = 1_500_000_000L;
 
-  private record Step(String name, String key, Build before, long at) {}
+  private record Step<T>(String name, String key, T before, long at) {}
 
-  private final Deque<Step> undo = new ArrayDeque<>();
-  private final Deque<Step> redo = new ArrayDeque<>();
-  private Build current;
+  private final Deque<Step<T>> undo = new ArrayDeque<>();
+  private final Deque<Step<T>> redo = new ArrayDeque<>();
+  private T current;
 
-  public History(Build current) {
+  public History(T current) {
     this.current = current;
   }
 
-  public Build current() {
+  public T current() {
     return current;
   }
 
@@ -34,13 +35,13 @@ public final class History {
    * @param key what was edited; edits of the same key in quick succession are undone together
    * @param now a clock in ns
    */
-  public void enter(String name, String key, Build next, long now) {
-    Step last = undo.peek();
+  public void enter(String name, String key, T next, long now) {
+    Step<T> last = undo.peek();
     boolean sameGesture =
         last != null && last.key.equals(key) && now - last.at < ONE_GESTURE && redo.isEmpty();
-    Build before = sameGesture ? undo.pop().before : current;
+    T before = sameGesture ? undo.pop().before : current;
     if (!next.equals(before)) {
-      undo.push(new Step(name, key, before, now));
+      undo.push(new Step<>(name, key, before, now));
     }
     redo.clear();
     current = next;
@@ -49,8 +50,8 @@ public final class History {
   /** Ends the gesture, so that the next edit is undone by itself. */
   public void settle() {
     if (!undo.isEmpty()) {
-      Step last = undo.pop();
-      undo.push(new Step(last.name, last.key, last.before, last.at - 2 * ONE_GESTURE));
+      Step<T> last = undo.pop();
+      undo.push(new Step<>(last.name, last.key, last.before, last.at - 2 * ONE_GESTURE));
     }
   }
 
@@ -72,12 +73,12 @@ public final class History {
     return move(redo, undo);
   }
 
-  private boolean move(Deque<Step> from, Deque<Step> to) {
+  private boolean move(Deque<Step<T>> from, Deque<Step<T>> to) {
     if (from.isEmpty()) {
       return false;
     }
-    Step step = from.pop();
-    to.push(new Step(step.name, step.key, current, Long.MIN_VALUE / 2));
+    Step<T> step = from.pop();
+    to.push(new Step<>(step.name, step.key, current, Long.MIN_VALUE / 2));
     current = step.before;
     return true;
   }

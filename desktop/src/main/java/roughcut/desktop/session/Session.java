@@ -23,16 +23,15 @@ import roughcut.shop.Shop;
  * everything as it was.
  */
 public final class Session {
-  private final Shop shop;
   private final ReadOnlyObjectWrapper<Plan> plan = new ReadOnlyObjectWrapper<>();
   private final ReadOnlyObjectWrapper<Build> build = new ReadOnlyObjectWrapper<>();
+  private final ReadOnlyObjectWrapper<Shop> shop = new ReadOnlyObjectWrapper<>();
   private final BooleanProperty asBuilt = new SimpleBooleanProperty(true);
   private final ObjectProperty<Units> units = new SimpleObjectProperty<>(Units.MM);
-  private History history;
+  private History<Work> history;
 
   public Session(Build build, Shop shop) {
-    this.shop = shop;
-    this.history = new History(build);
+    this.history = new History<>(new Work(build, shop));
     asBuilt.addListener((p, was, is) -> refresh());
     refresh();
   }
@@ -55,13 +54,17 @@ public final class Session {
     return units;
   }
 
-  public History history() {
+  public ReadOnlyObjectProperty<Shop> shop() {
+    return shop.getReadOnlyProperty();
+  }
+
+  public History<Work> history() {
     return history;
   }
 
-  /** Starts over with another build; its history begins here. */
-  public void replace(Build next) {
-    history = new History(next);
+  /** Starts over with another build and shop; the history begins here. */
+  public void replace(Build next, Shop nextShop) {
+    history = new History<>(new Work(next, nextShop));
     refresh();
   }
 
@@ -73,7 +76,16 @@ public final class Session {
    * @return what can't be, in words, or empty when it was done
    */
   public Optional<String> edit(String name, String key, UnaryOperator<Build> change) {
-    Build next;
+    return enter(name, key, work -> work.with(change.apply(work.build())));
+  }
+
+  /** Makes an edit of what the maker owns, undone like any other. */
+  public Optional<String> editShop(String name, String key, UnaryOperator<Shop> change) {
+    return enter(name, key, work -> work.with(change.apply(work.shop())));
+  }
+
+  private Optional<String> enter(String name, String key, UnaryOperator<Work> change) {
+    Work next;
     try {
       next = change.apply(history.current());
     } catch (IllegalArgumentException e) {
@@ -125,16 +137,17 @@ public final class Session {
     }
   }
 
-  private Plan planOf(Build next) {
-    return Plan.of(asBuilt.get() ? next : next.asDesigned(), shop);
+  private Plan planOf(Work next) {
+    return Plan.of(asBuilt.get() ? next.build() : next.build().asDesigned(), next.shop());
   }
 
   private void refresh() {
     show(history.current(), planOf(history.current()));
   }
 
-  private void show(Build next, Plan candidate) {
-    build.set(next);
+  private void show(Work next, Plan candidate) {
+    build.set(next.build());
+    shop.set(next.shop());
     plan.set(candidate);
   }
 }

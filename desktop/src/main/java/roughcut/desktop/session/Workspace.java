@@ -16,6 +16,7 @@ import roughcut.file.BuildFile;
 import roughcut.file.DemoFolder;
 import roughcut.file.FileTrouble;
 import roughcut.file.ShopFile;
+import roughcut.shop.Shop;
 
 /**
  * Where a session's build is kept: its file, and saving it shortly after every edit. When saving
@@ -53,15 +54,20 @@ public final class Workspace {
   private final ReadOnlyObjectWrapper<State> state =
       new ReadOnlyObjectWrapper<>(new State(Saving.SAVED, "saved", null));
   private BuildFile file;
+  private ShopFile shopFile;
   private Build onDisk;
+  private Shop shopOnDisk;
 
-  private Workspace(Session session, BuildFile file, Path data) {
+  private Workspace(Session session, BuildFile file, ShopFile shopFile, Path data) {
     this.session = session;
     this.file = file;
+    this.shopFile = shopFile;
     this.data = data;
     this.onDisk = session.build().get();
+    this.shopOnDisk = session.shop().get();
     debounce.setOnFinished(e -> save());
-    session.build().addListener((p, was, is) -> changed(is));
+    session.build().addListener((p, was, is) -> changed());
+    session.shop().addListener((p, was, is) -> changed());
   }
 
   /**
@@ -72,7 +78,9 @@ public final class Workspace {
    */
   public static Workspace open(Path path, Path data) throws FileTrouble {
     BuildFile.Opened opened = BuildFile.open(path);
-    return new Workspace(new Session(opened.build(), ShopFile.shopOf(path)), opened.file(), data);
+    ShopFile.Opened shop = ShopFile.openFor(path);
+    return new Workspace(
+        new Session(opened.build(), shop.shop()), opened.file(), shop.file(), data);
   }
 
   public Session session() {
@@ -96,8 +104,12 @@ public final class Workspace {
     return state.getReadOnlyProperty();
   }
 
-  private void changed(Build build) {
-    if (build.equals(onDisk)) {
+  private boolean saved() {
+    return session.build().get().equals(onDisk) && session.shop().get().equals(shopOnDisk);
+  }
+
+  private void changed() {
+    if (saved()) {
       debounce.stop();
       return;
     }
@@ -111,34 +123,59 @@ public final class Workspace {
   public void save() {
     debounce.stop();
     Build build = session.build().get();
+    Shop shop = session.shop().get();
     BuildFile target = file;
-    disk.execute(() -> write(target, build));
+    ShopFile shopTarget = shop.equals(shopOnDisk) ? null : shopFile;
+    disk.execute(() -> write(target, build, shopTarget, shop));
   }
 
-  private void write(BuildFile target, Build build) {
-    State result;
-    try {
-      target.save(build);
-      result = new State(Saving.SAVED, "saved", null);
-    } catch (FileTrouble.ChangedOnDisk e) {
-      result = rescued(Saving.CHANGED_ON_DISK, e, build);
-    } catch (FileTrouble e) {
-      result = rescued(Saving.FAILED, e, build);
-    }
-    State shown = result;
+  /** Writes the build, and the shop when it changed; each goes to its own rescue when it can't. */
+  private void write(BuildFile target, Build build, ShopFile shopTarget, Shop shop) {
+    State buildState =
+        attempt(() -> target.save(build), file.path(), p -> BuildFile.at(p).save(build));
+    State shopState =
+        shopTarget == null
+            ? buildState
+            : attempt(
+                () -> shopTarget.save(shop), shopTarget.path(), p -> ShopFile.at(p).save(shop));
+    State shown = buildState.saving() == Saving.SAVED ? shopState : buildState;
     Platform.runLater(
         () -> {
-          if (shown.saving() == Saving.SAVED) {
+          if (buildState.saving() == Saving.SAVED) {
             onDisk = build;
+          }
+          if (shopState.saving() == Saving.SAVED && shopTarget != null) {
+            shopOnDisk = shop;
           }
           state.set(shown);
         });
   }
 
-  private State rescued(Saving saving, FileTrouble trouble, Build build) {
-    Path rescue = data.resolve("rescue").resolve(file.path().getFileName());
+  /** Something that writes a file. */
+  private interface Write {
+    void run() throws FileTrouble;
+  }
+
+  /** Something that writes to a place. */
+  private interface WriteTo {
+    void run(Path path) throws FileTrouble;
+  }
+
+  private State attempt(Write write, Path path, WriteTo rescue) {
     try {
-      BuildFile.at(rescue).save(build);
+      write.run();
+      return new State(Saving.SAVED, "saved", null);
+    } catch (FileTrouble.ChangedOnDisk e) {
+      return rescued(Saving.CHANGED_ON_DISK, e, path, rescue);
+    } catch (FileTrouble e) {
+      return rescued(Saving.FAILED, e, path, rescue);
+    }
+  }
+
+  private State rescued(Saving saving, FileTrouble trouble, Path path, WriteTo write) {
+    Path rescue = data.resolve("rescue").resolve(path.getFileName());
+    try {
+      write.run(rescue);
       return new State(saving, trouble.getMessage(), rescue);
     } catch (FileTrouble e) {
       return new State(saving, trouble.getMessage(), null);
@@ -165,15 +202,19 @@ public final class Workspace {
    */
   public void reload() throws FileTrouble {
     BuildFile.Opened opened = BuildFile.open(path());
+    ShopFile.Opened shop = ShopFile.openFor(path());
     file = opened.file();
+    shopFile = shop.file();
     onDisk = opened.build();
-    session.replace(opened.build());
+    shopOnDisk = shop.shop();
+    session.replace(opened.build(), shop.shop());
     state.set(new State(Saving.SAVED, "saved", null));
   }
 
   /** Overwrites the file with what is here; what was there stays among its versions. */
   public void keepMine() {
     file = BuildFile.at(path());
+    shopFile = ShopFile.at(shopFile.path());
     save();
   }
 
@@ -200,7 +241,7 @@ public final class Workspace {
   /** Saves what is waiting and stops; waits for the disk a few seconds at most. */
   public void close() {
     debounce.stop();
-    if (!session.build().get().equals(onDisk)) {
+    if (!saved()) {
       save();
     }
     disk.shutdown();

@@ -153,6 +153,7 @@ public final class ShopWindow {
     }
     surface.showKnife(here.hasKnife());
     surface.showFrets(here.hasFrets());
+    surface.handles(here.handles());
     surface.asOnPaper(here == sheets);
     surface.fit();
     refresh();
@@ -164,6 +165,12 @@ public final class ShopWindow {
 
   public SheetsStation sheets() {
     return sheets;
+  }
+
+  /** Reads a table of boards into the rack, and goes there. */
+  public void readBoards(java.nio.file.Path path) {
+    choose(1);
+    ((BlanksStation) stations.get(1)).readBoards(path);
   }
 
   private void refresh() {

@@ -3,14 +3,18 @@ package roughcut.desktop.station;
 import java.util.Locale;
 import javafx.scene.Node;
 import javafx.scene.control.ToggleButton;
-import javafx.scene.layout.HBox;
+import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Priority;
+import roughcut.desktop.draw.Handles;
 import roughcut.drawing.Drawing;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 
 /** One page of the Blanks station. */
 interface BlankPage {
+  /** How many pages stand beside each other in the turner. */
+  int IN_A_ROW = 3;
+
   String name();
 
   Drawing drawing(Plan plan, Units units);
@@ -21,16 +25,23 @@ interface BlankPage {
 
   void show(Plan plan, Units units, double knife);
 
-  void knife(double x);
+  default void knife(double x) {}
 
   boolean goTo(String decisionId);
 
-  boolean hasKnife();
+  /** Whether the ruler starts at the nut line and the section knife runs along it. */
+  default boolean hasKnife() {
+    return false;
+  }
 
-  /** The row of pages to turn to, with this one lit. */
-  default HBox turner(BlanksStation station) {
-    HBox row = new HBox();
-    row.getStyleClass().addAll("switch", "page-switch");
+  default Handles handles() {
+    return Handles.NONE;
+  }
+
+  /** The pages to turn to, with this one lit. */
+  default GridPane turner(BlanksStation station) {
+    GridPane grid = new GridPane();
+    grid.getStyleClass().addAll("page-turner");
     for (int i = 0; i < station.pages().size(); i++) {
       int index = i;
       BlankPage page = station.pages().get(i);
@@ -38,14 +49,15 @@ interface BlankPage {
       button.setId("page." + page.name().toLowerCase(Locale.ROOT));
       button.setSelected(page == this);
       button.setMaxWidth(Double.MAX_VALUE);
-      HBox.setHgrow(button, Priority.ALWAYS);
+      GridPane.setHgrow(button, Priority.ALWAYS);
+      button.setPrefWidth(80);
       button.setOnAction(
           e -> {
             button.setSelected(page == this);
             station.turnTo(index);
           });
-      row.getChildren().add(button);
+      grid.add(button, i % IN_A_ROW, i / IN_A_ROW);
     }
-    return row;
+    return grid;
   }
 }

@@ -1,8 +1,11 @@
 package roughcut.desktop.station;
 
+import java.nio.file.Path;
 import java.util.List;
 import java.util.function.Consumer;
+import java.util.stream.Stream;
 import javafx.scene.Node;
+import roughcut.desktop.draw.Handles;
 import roughcut.desktop.session.Session;
 import roughcut.drawing.Drawing;
 import roughcut.measure.Units;
@@ -11,10 +14,13 @@ import roughcut.plan.Plan;
 import roughcut.thin.ThinSpot;
 
 /**
- * The neck blank: its strips, the boards that they come from, and gluing them together. Each is a
- * page of its own.
+ * From the rack to the blanks: the boards, the neck's strips, where everything is sawn, gluing,
+ * planing, and the body's blank. Each is a page of its own.
  */
 public final class BlanksStation implements Station {
+  /** The page that is open at first: the neck's stack. */
+  private static final int FIRST = 1;
+
   private final List<BlankPage> pages;
   private final Runnable changed;
   private BlankPage page;
@@ -28,10 +34,13 @@ public final class BlanksStation implements Station {
     this.changed = changed;
     this.pages =
         List.of(
+            new RackPage(session, this, changed),
             new StackPage(session, ask, this),
             new BoardsPage(session, ask, this),
-            new GlueUpPage(session, ask, this));
-    this.page = pages.get(0);
+            new GlueUpPage(session, ask, this),
+            new PlanerPage(session, ask, this),
+            new BodyPage(session, ask, this));
+    this.page = pages.get(FIRST);
   }
 
   List<BlankPage> pages() {
@@ -46,6 +55,12 @@ public final class BlanksStation implements Station {
   public void turnTo(int index) {
     page = pages.get(index);
     changed.run();
+  }
+
+  /** Reads a table of boards into the rack, and turns there. */
+  public void readBoards(Path path) {
+    turnTo(0);
+    ((RackPage) pages.get(0)).readFrom(path);
   }
 
   @Override
@@ -94,7 +109,7 @@ public final class BlanksStation implements Station {
 
   @Override
   public boolean owns(ThinSpot spot) {
-    return spot.kind().startsWith("blank.");
+    return spot.kind().startsWith("blank.") || spot.kind().equals("heel.stock");
   }
 
   @Override
@@ -108,8 +123,17 @@ public final class BlanksStation implements Station {
   }
 
   @Override
+  public Handles handles() {
+    return page.handles();
+  }
+
+  @Override
   public String trouble(Plan plan) {
-    long stops = plan.openForBlank().stream().filter(q -> q.stops()).count();
-    return stops == 0 ? "" : stops + (stops == 1 ? " thing missing" : " things missing");
+    long stops =
+        Stream.of(plan.openForBlank(), plan.openForBody())
+            .flatMap(List::stream)
+            .filter(q -> q.stops())
+            .count();
+    return stops == 0 ? "" : stops + " not ready";
   }
 }

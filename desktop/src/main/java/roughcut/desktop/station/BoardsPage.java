@@ -6,12 +6,17 @@ import java.util.function.Consumer;
 import javafx.scene.Node;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import roughcut.blank.BlankReadiness;
+import roughcut.blank.BoardLayout;
 import roughcut.blank.RipPlan;
 import roughcut.blank.WayOut;
+import roughcut.design.BlankDecisions;
 import roughcut.design.Decisions;
 import roughcut.desktop.control.BoardChoices;
+import roughcut.desktop.control.PartPlacer;
 import roughcut.desktop.control.Questions;
 import roughcut.desktop.control.WaysOut;
+import roughcut.desktop.draw.Handles;
 import roughcut.desktop.session.Session;
 import roughcut.drawing.BoardsDrawing;
 import roughcut.drawing.Drawing;
@@ -32,6 +37,7 @@ final class BoardsPage implements BlankPage {
   private BoardChoices choices;
   private Questions questions;
   private WaysOut ways;
+  private PartPlacer placer;
 
   BoardsPage(Session session, Consumer<Value> ask, BlanksStation station) {
     this.session = session;
@@ -45,6 +51,7 @@ final class BoardsPage implements BlankPage {
     }
     choices = new BoardChoices(session);
     questions = new Questions();
+    placer = new PartPlacer(session);
     ways = new WaysOut(session, "What would make it fit");
     for (var part : List.of(questions, ways)) {
       part.setPrefWidth(400);
@@ -58,12 +65,15 @@ final class BoardsPage implements BlankPage {
             .node(turner(station))
             .heading("You decide")
             .node(choices)
-            .decisions(
-                Decisions.SAW_KERF,
-                Decisions.SAW_ALLOWANCE,
-                Decisions.JOINTING,
-                Decisions.END_TRIM,
-                Decisions.FLATTENING)
+            .decisions(Decisions.SAW_KERF, BlankDecisions.SAW_ALLOWANCE)
+            .more(
+                "lay parts by hand, and more",
+                placer,
+                BlankDecisions.JOINTING,
+                BlankDecisions.END_TRIM,
+                BlankDecisions.RESAW_ALLOWANCE,
+                BlankDecisions.NECK_COPIES,
+                BlankDecisions.FLATTENING)
             .settings(
                 ask,
                 "rip.rough",
@@ -79,7 +89,9 @@ final class BoardsPage implements BlankPage {
                 "stack.depth",
                 "and this deep",
                 "board.yield",
-                "Becomes strips");
+                "Becomes parts",
+                "resaw.need",
+                "Board for two leaves");
   }
 
   @Override
@@ -109,7 +121,8 @@ final class BoardsPage implements BlankPage {
     open();
     panel.show(plan, units);
     choices.show(plan);
-    questions.show("The neck blank", plan.openForBlank());
+    placer.show(plan);
+    questions.show("Parts from the rack", open(plan));
     List<WayOut> found = new ArrayList<>();
     for (RipPlan rip : plan.rips().plans()) {
       found.addAll(plan.waysOut(rip));
@@ -122,16 +135,45 @@ final class BoardsPage implements BlankPage {
   }
 
   @Override
-  public void knife(double x) {}
-
-  @Override
   public boolean goTo(String decisionId) {
     open();
     return panel.goTo(decisionId);
   }
 
+  /** What stands between the maker and the neck's strips, and every part without a place. */
+  private static List<BlankReadiness.Question> open(Plan plan) {
+    List<BlankReadiness.Question> all = new ArrayList<>(plan.openForBlank());
+    for (BoardLayout.Homeless part : plan.boards().homeless()) {
+      if (!part.part().id().startsWith("neck.strip.")) {
+        all.add(new BlankReadiness.Question(part.part().label() + ": " + part.why(), false));
+      }
+    }
+    for (BoardLayout.Laid laid : plan.boards().laid()) {
+      if (!laid.trouble().isEmpty()) {
+        all.add(new BlankReadiness.Question(laid.part().label() + ": " + laid.trouble(), true));
+      }
+    }
+    return all;
+  }
+
   @Override
-  public boolean hasKnife() {
-    return false;
+  public Handles handles() {
+    return new Handles() {
+      @Override
+      public String words(String id, double dx, double dy) {
+        return placer.words(id.substring("part.".length()), dx, dy);
+      }
+
+      @Override
+      public void drop(String id, double dx, double dy) {
+        placer.move(id.substring("part.".length()), dx, dy);
+      }
+
+      @Override
+      public void pick(String id) {
+        panel.unfold();
+        placer.choose(id.substring("part.".length()));
+      }
+    };
   }
 }

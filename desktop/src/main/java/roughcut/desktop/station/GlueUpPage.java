@@ -1,35 +1,32 @@
 package roughcut.desktop.station;
 
+import java.util.List;
 import java.util.function.Consumer;
+import java.util.stream.Collectors;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
-import javafx.scene.layout.VBox;
-import roughcut.blank.GlueUp;
-import roughcut.design.Decisions;
+import roughcut.blank.GlueJob;
+import roughcut.design.BlankDecisions;
 import roughcut.desktop.control.Facts;
+import roughcut.desktop.control.Questions;
 import roughcut.desktop.session.Session;
 import roughcut.drawing.Drawing;
-import roughcut.drawing.StationDrawing;
+import roughcut.drawing.GlueUpDrawing;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
 
-/**
- * Gluing the strips within the open time with the clamps there are, and planing a piece to
- * thickness pass by pass.
- */
+/** Gluing the neck's strips within the open time with the clamps there are. */
 final class GlueUpPage implements BlankPage {
   private final Session session;
   private final Consumer<Value> ask;
   private final BlanksStation station;
-  private final HBox lower = new HBox(28);
   private final Facts gluing = new Facts();
-  private final Facts passes = new Facts();
   private final Label verdict = new Label();
+  private final Columns lower = new Columns();
+  private final Questions questions = new Questions();
   private Panel panel;
 
   GlueUpPage(Session session, Consumer<Value> ask, BlanksStation station) {
@@ -44,25 +41,21 @@ final class GlueUpPage implements BlankPage {
     }
     verdict.getStyleClass().add("lower-note");
     verdict.setWrapText(true);
-    lower.getStyleClass().add("lower");
-    lower
-        .getChildren()
-        .addAll(
-            column("The glue-up", verdict, gluing),
-            column("Down to thickness", new Label(), passes));
+    verdict.setId("glue-verdict");
+    lower.add("The glue-up", verdict, gluing).add(questions);
     panel =
         new Panel(session)
             .node(turner(station))
             .heading("You decide")
             .decisions(
-                Decisions.GLUE,
-                Decisions.TEMPERATURE,
-                Decisions.CLAMPS,
-                Decisions.CLAMP_FORCE,
-                Decisions.CLAMP_PAD,
-                Decisions.CAUL)
-            .more(
-                Decisions.MILL_FROM, Decisions.MILL_TO, Decisions.MILL_BITE, Decisions.MILL_FINISH)
+                BlankDecisions.GLUE,
+                BlankDecisions.TEMPERATURE,
+                BlankDecisions.CLAMPS,
+                BlankDecisions.CLAMP_FORCE,
+                BlankDecisions.CLAMP_PAD,
+                BlankDecisions.CAUL,
+                BlankDecisions.PIN_DIAMETER,
+                BlankDecisions.END_TRIM)
             .settings(
                 ask,
                 "glue.time",
@@ -79,16 +72,6 @@ final class GlueUpPage implements BlankPage {
                 "Clamps by spacing");
   }
 
-  private static VBox column(String title, Label note, Facts facts) {
-    Label heading = new Label(title);
-    heading.getStyleClass().add("lower-title");
-    VBox column = new VBox(6, heading, note, facts);
-    column.setPrefWidth(400);
-    column.setMinWidth(240);
-    HBox.setHgrow(column, Priority.ALWAYS);
-    return column;
-  }
-
   @Override
   public String name() {
     return "Glue-up";
@@ -96,7 +79,7 @@ final class GlueUpPage implements BlankPage {
 
   @Override
   public Drawing drawing(Plan plan, Units units) {
-    return StationDrawing.GLUE_UP.of(plan, units);
+    return GlueUpDrawing.of(plan, units);
   }
 
   @Override
@@ -115,7 +98,7 @@ final class GlueUpPage implements BlankPage {
   public void show(Plan plan, Units units, double knife) {
     open();
     panel.show(plan, units);
-    GlueUp glue = plan.glueUp();
+    GlueJob glue = plan.glueUp().job();
     verdict.setText(verdict(glue));
     gluing
         .begin()
@@ -123,43 +106,38 @@ final class GlueUpPage implements BlankPage {
             false,
             "glue",
             glue.glue().name()
-                + (glue.glue().note().isEmpty() ? "" : " (" + glue.glue().note() + ")"))
-        .row(false, "in the clamps", NumberWriter.fixed(glue.glue().clampMinutes(), 0) + " min")
-        .row(false, "worked after", NumberWriter.fixed(glue.glue().cureHours(), 0) + " h")
-        .row(
-            glue.clamps().value() > glue.owned().value(),
-            "clamps",
-            glue.clamps().text(units) + " wanted, " + glue.owned().text(units) + " owned")
-        .row(false, "order", "align, light all along, then from the middle out")
-        .end();
-    passes.begin();
+                + (glue.glue().note().isEmpty() ? "" : " (" + glue.glue().note() + ")"));
     int number = 1;
-    double left = plan.milling().from().value();
-    for (double depth : plan.milling().depths()) {
-      left -= depth;
-      if (number <= MOST_PASSES) {
-        passes.row(
-            false,
-            "pass " + number,
-            number % 2 == 1 ? "one face" : "the other face",
-            "take " + NumberWriter.text(depth, Quantity.FINE_LENGTH, units),
-            "then " + NumberWriter.text(left, Quantity.FINE_LENGTH, units));
-      }
-      number++;
-    }
-    if (plan.milling().depths().isEmpty()) {
-      passes.row(
+    for (List<Integer> faces : glue.faceStages()) {
+      gluing.row(
           false,
-          plan.milling().from().value() < plan.milling().to().value()
-              ? "Already thinner than wanted."
-              : "At its thickness.");
+          "stage " + number++,
+          "lines " + faces.stream().map(String::valueOf).collect(Collectors.joining(", ")));
     }
-    passes.end();
+    gluing.row(
+        false,
+        "then",
+        NumberWriter.fixed(glue.glue().clampMinutes(), 0)
+            + " min in the clamps, worked after "
+            + NumberWriter.fixed(glue.glue().cureHours(), 0)
+            + " h");
+    gluing.row(
+        false,
+        "pins",
+        plan.glueUp()
+            .pins()
+            .map(
+                p ->
+                    NumberWriter.text(p.fromHeadEnd(), Quantity.LENGTH, units)
+                        + " from the head end, "
+                        + NumberWriter.text(p.fromHeelEnd(), Quantity.LENGTH, units)
+                        + " from the heel end")
+            .orElse("no waste for them: end stops, or salt grains"));
+    gluing.row(false, "order", "align, light all along, then from the middle out").end();
+    questions.show("The neck blank", plan.openForBlank());
   }
 
-  private static final int MOST_PASSES = 6;
-
-  private static String verdict(GlueUp glue) {
+  private static String verdict(GlueJob glue) {
     if (glue.faces().value() == 0) {
       return "A single piece: nothing to glue.";
     }
@@ -177,16 +155,8 @@ final class GlueUpPage implements BlankPage {
   }
 
   @Override
-  public void knife(double x) {}
-
-  @Override
   public boolean goTo(String decisionId) {
     open();
     return panel.goTo(decisionId);
-  }
-
-  @Override
-  public boolean hasKnife() {
-    return false;
   }
 }

@@ -32,7 +32,7 @@ final class Lower {
     note.getStyleClass().add("lower-note");
     VBox left = new VBox(1, title, note, section);
     VBox.setVgrow(section, Priority.ALWAYS);
-    left.setMinWidth(240);
+    left.setMinWidth(180);
     left.setPrefWidth(330);
     HBox.setHgrow(left, Priority.ALWAYS);
     HBox.setHgrow(beside, Priority.ALWAYS);
@@ -56,9 +56,6 @@ final class Lower {
     double at = SectionView.within(plan, x);
     section.show(SectionView.at(plan, at, units));
     title.setText("Section at " + plan.frets().near(at));
-    note.setText(
-        "looking to the bridge, "
-            + NumberWriter.text(at, Quantity.LENGTH, units)
-            + " from the nut line");
+    note.setText("looking to the bridge · " + NumberWriter.text(at, Quantity.LENGTH, units));
   }
 }

@@ -62,12 +62,24 @@ final class Panel {
 
   /** Decisions that are rarely changed, folded away. */
   Panel more(Decision... decisions) {
+    return more("more to decide", null, decisions);
+  }
+
+  /**
+   * Something else and decisions, folded away.
+   *
+   * @param first stands before the decisions; null for nothing
+   */
+  Panel more(String words, Node first, Decision... decisions) {
     VBox folded = new VBox();
     folded.getStyleClass().add("panel-folded");
+    if (first != null) {
+      folded.getChildren().add(first);
+    }
     for (Decision decision : decisions) {
       folded.getChildren().add(field(decision));
     }
-    more = new TitledPane("more to decide", folded);
+    more = new TitledPane(words, folded);
     more.setExpanded(false);
     more.setAnimated(false);
     more.getStyleClass().add("more");
@@ -115,6 +127,13 @@ final class Panel {
     boolean measured = shown.stream().anyMatch(v -> v instanceof Worked w && w.fromMeasured());
     fromMeasured.setVisible(measured);
     fromMeasured.setManaged(measured);
+  }
+
+  /** Opens what is folded away. */
+  void unfold() {
+    if (more != null) {
+      more.setExpanded(true);
+    }
   }
 
   boolean goTo(String id) {

@@ -1,6 +1,7 @@
 package roughcut.desktop.station;
 
 import javafx.scene.Node;
+import roughcut.desktop.draw.Handles;
 import roughcut.drawing.Drawing;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
@@ -36,6 +37,11 @@ public interface Station {
   /** Whether the section knife runs over this station's drawing. */
   default boolean hasKnife() {
     return true;
+  }
+
+  /** What dragging means on this station's drawing. */
+  default Handles handles() {
+    return Handles.NONE;
   }
 
   /**

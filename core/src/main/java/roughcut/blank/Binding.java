@@ -1,0 +1,85 @@
+package roughcut.blank;
+
+import static roughcut.measure.Quantity.FINE_LENGTH;
+import static roughcut.measure.Quantity.LENGTH;
+import static roughcut.measure.Worked.in;
+
+import java.util.Optional;
+import roughcut.design.BodyDecisions;
+import roughcut.design.Givens;
+import roughcut.layout.BodyOutline;
+import roughcut.measure.Given;
+import roughcut.measure.Ledger;
+import roughcut.measure.Worked;
+import roughcut.shop.Species;
+import roughcut.shop.SpeciesBook;
+
+/**
+ * Binding round the body's top edge: its channel, how tightly it has to bend against how tightly it
+ * can, and how much of it (handbook page 3, "Binding").
+ *
+ * @param channelWidth all layers together
+ * @param channelHeight the binding's height
+ * @param bendsTo least radius of one heated layer
+ * @param tightest smallest radius of the outline
+ * @param length of one layer for going all round, with 5 % to spare
+ */
+public record Binding(
+    Given layers,
+    Species wood,
+    Worked channelWidth,
+    Given channelHeight,
+    Worked bendsTo,
+    Worked tightest,
+    Worked length) {
+
+  /** The binding, or nothing when there are no layers. */
+  static Optional<Binding> of(Givens givens, BodyOutline outline, Ledger ledger) {
+    Given layers = givens.get(BodyDecisions.BINDING_LAYERS);
+    if (layers.value() == 0) {
+      return Optional.empty();
+    }
+    Given layer = givens.get(BodyDecisions.BINDING_LAYER);
+    Given factor = givens.get(BodyDecisions.BEND_FACTOR);
+    return Optional.of(
+        new Binding(
+            layers,
+            SpeciesBook.get(givens.get(BodyDecisions.BINDING_SPECIES).word()),
+            ledger.put(
+                "binding.channel-width",
+                "Binding channel, width",
+                FINE_LENGTH,
+                layers.value() * layer.value(),
+                "n · w",
+                in("n", layers),
+                in("w", layer)),
+            givens.get(BodyDecisions.BINDING_HEIGHT),
+            ledger.put(
+                "binding.bends-to",
+                "A layer bends to a radius of",
+                LENGTH,
+                factor.value() * layer.value(),
+                "m · w",
+                in("m", factor),
+                in("w", layer)),
+            ledger.put(
+                "binding.tightest",
+                "Tightest radius of the outline",
+                LENGTH,
+                outline.tightest(),
+                "found along the body's outline",
+                in("A", outline.area())),
+            ledger.put(
+                "binding.length",
+                "Binding, one layer all round",
+                LENGTH,
+                1.05 * outline.around().value(),
+                "1.05 · U",
+                in("U", outline.around()))));
+  }
+
+  /** Whether a layer bends as tightly as the outline asks. */
+  public boolean bends() {
+    return tightest.value() >= bendsTo.value();
+  }
+}

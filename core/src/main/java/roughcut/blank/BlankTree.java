@@ -1,0 +1,230 @@
+package roughcut.blank;
+
+import static roughcut.measure.Quantity.LENGTH;
+import static roughcut.measure.Worked.in;
+
+import java.util.ArrayList;
+import java.util.List;
+import roughcut.design.BlankDecisions;
+import roughcut.design.BlankStep;
+import roughcut.design.Decisions;
+import roughcut.design.Givens;
+import roughcut.design.Strip;
+import roughcut.measure.Given;
+import roughcut.measure.Ledger;
+import roughcut.measure.NumberWriter;
+import roughcut.measure.Worked;
+import roughcut.shop.SpeciesBook;
+
+/**
+ * The neck blank as a tree of glue-ups: the strips are glued to a stack, and each later step makes
+ * the next blank of it. Sizes run from the finished blank back to the strips, each step asking for
+ * what it takes away: a blank to be resawn into two holds two depths, the kerf and the planing of
+ * both sawn faces (handbook page 8).
+ *
+ * @param root the finished blank
+ * @param length of each strip
+ * @param depth of each strip
+ * @param heelDepth what there is under the fretboard at the heel, block included
+ */
+public record BlankTree(BlankNode root, Worked length, Worked depth, Worked heelDepth) {
+
+  /** Works the tree out; {@code blankLength} is the finished length that shaft and head want. */
+  public static BlankTree of(Givens givens, Worked blankLength, double width, Ledger ledger) {
+    Given trim = givens.get(BlankDecisions.END_TRIM);
+    Worked length =
+        ledger.put(
+            "stack.length",
+            "Length of each strip",
+            LENGTH,
+            blankLength.value() + 2 * trim.value(),
+            "L + 2 · e",
+            in("L", blankLength),
+            in("e", trim));
+    List<Double> depths = new ArrayList<>();
+    Worked depth = depth(givens, depths, ledger);
+    BlankNode node = stack(givens, length.value(), width, depths.get(0));
+    List<BlankStep> steps = givens.design().neckSteps();
+    for (int i = 0; i < steps.size(); i++) {
+      node = after(node, steps.get(i), length.value(), width, depths.get(i + 1));
+    }
+    return new BlankTree(node, length, depth, heelDepth(givens, ledger));
+  }
+
+  /** Depths before each step, the strips' own first; the finished blank's is the last. */
+  private static Worked depth(Givens givens, List<Double> depths, Ledger ledger) {
+    Given shaft = givens.get(Decisions.SHAFT_THICKNESS);
+    // Wood is bought and sawn for the drawing; a shaft that came out thinner needs no new strips.
+    Given nominal = Given.decided(shaft.id(), shaft.label(), shaft.nominal(), LENGTH);
+    Given flattening = givens.get(BlankDecisions.FLATTENING);
+    Given kerf = givens.get(Decisions.SAW_KERF);
+    Given resaw = givens.get(BlankDecisions.RESAW_ALLOWANCE);
+    List<Worked.Input> inputs = new ArrayList<>();
+    inputs.add(in("t", nominal));
+    inputs.add(in("f", flattening));
+    String formula = "t + 2 · f";
+    double depth = nominal.value() + 2 * flattening.value();
+    depths.add(depth);
+    List<BlankStep> steps = givens.design().neckSteps();
+    boolean opened = false;
+    for (int i = steps.size() - 1; i >= 0; i--) {
+      BlankStep step = steps.get(i);
+      if (step.kind() == BlankStep.Kind.CAPPED) {
+        Given cap =
+            Given.decided("neck.step." + (i + 1) + ".thickness", "Cap", step.thickness(), LENGTH);
+        inputs.add(in("c_" + (i + 1), cap));
+        formula = formula + " − c_" + (i + 1) + " + f";
+        depth += flattening.value() - cap.value();
+      } else if (step.kind() == BlankStep.Kind.OPENED) {
+        formula = "2 · (" + formula + ") + k + 2 · q";
+        depth = 2 * depth + kerf.value() + 2 * resaw.value();
+        opened = true;
+      }
+      depths.add(0, depth);
+    }
+    if (opened) {
+      inputs.add(in("k", kerf));
+      inputs.add(in("q", resaw));
+    }
+    return ledger.put(
+        "stack.depth",
+        "Depth of each strip",
+        LENGTH,
+        depth,
+        formula,
+        inputs.toArray(Worked.Input[]::new));
+  }
+
+  private static Worked heelDepth(Givens givens, Ledger ledger) {
+    Given shaft = givens.get(Decisions.SHAFT_THICKNESS);
+    double block =
+        givens.design().neckSteps().stream()
+            .filter(s -> s.kind() == BlankStep.Kind.HEEL_BLOCK)
+            .mapToDouble(BlankStep::thickness)
+            .sum();
+    return ledger.put(
+        "heel.stock",
+        "Stock at the heel, block included",
+        LENGTH,
+        shaft.value() + block,
+        "t + b",
+        in("t", shaft),
+        in("b", Given.decided("neck.heel-block", "Heel block", block, LENGTH)));
+  }
+
+  private static BlankNode stack(Givens givens, double length, double width, double depth) {
+    List<BlankNode> strips = new ArrayList<>();
+    int number = 1;
+    for (Strip strip : givens.design().neckStack().strips()) {
+      double widest = Math.max(strip.thickness(), strip.heelThickness()) + strip.bow();
+      strips.add(
+          new BlankNode(
+              "strip " + number++ + ", " + SpeciesBook.get(strip.species()).name(),
+              strip.bow() > 0
+                  ? "sawn and shaped to its curve"
+                  : strip.tapered() ? "sawn and planed to its taper" : "sawn and planed",
+              length,
+              widest,
+              depth,
+              List.of()));
+    }
+    double own =
+        givens.design().neckStack().strips().stream()
+            .mapToDouble(s -> Math.max(s.thickness(), s.heelThickness()))
+            .sum();
+    boolean single = strips.size() == 1;
+    return new BlankNode(
+        single ? "piece" : "stack",
+        single ? "one piece" : strips.size() + " strips glued, " + (strips.size() - 1) + " faces",
+        length,
+        givens.design().neckSteps().isEmpty() ? width : own,
+        depth,
+        single ? List.of() : strips);
+  }
+
+  private static BlankNode after(
+      BlankNode before, BlankStep step, double length, double width, double depth) {
+    String wood = SpeciesBook.get(step.species()).name();
+    String size = NumberWriter.fixed(step.thickness(), 1);
+    return switch (step.kind()) {
+      case OPENED -> {
+        double own = 2 * before.width() + step.thickness();
+        List<BlankNode> from = new ArrayList<>(List.of(before));
+        if (step.thickness() > 0) {
+          from.add(
+              new BlankNode(
+                  "centre strip, " + wood,
+                  "sawn and planed",
+                  length,
+                  step.thickness(),
+                  depth,
+                  List.of()));
+        }
+        yield new BlankNode(
+            "opened blank",
+            "resawn into two leaves, opened like a book and joined"
+                + (step.thickness() > 0 ? " to a centre strip" : ""),
+            length,
+            own,
+            depth,
+            from);
+      }
+      case TURNED ->
+          new BlankNode(
+              "turned blank",
+              "halved along the middle, one half turned end for end, joined",
+              length,
+              width,
+              depth,
+              List.of(before));
+      case CAPPED ->
+          new BlankNode(
+              "capped blank",
+              wood + " " + size + " glued on top",
+              length,
+              before.width(),
+              depth,
+              List.of(
+                  before,
+                  new BlankNode(
+                      "cap, " + wood,
+                      "planed",
+                      length,
+                      before.width(),
+                      step.thickness(),
+                      List.of())));
+      case WINGED ->
+          new BlankNode(
+              "winged blank",
+              "wings of " + wood + " glued to both sides at the heel",
+              length,
+              before.width() + 2 * step.thickness(),
+              depth,
+              List.of(
+                  before,
+                  new BlankNode(
+                      "two wings, " + wood,
+                      "own stock, edges jointed",
+                      step.length() > 0 ? step.length() : length,
+                      step.thickness(),
+                      depth,
+                      List.of())));
+      case HEEL_BLOCK ->
+          new BlankNode(
+              "blank with its heel block",
+              wood + " " + size + " glued under the heel",
+              length,
+              before.width(),
+              depth + step.thickness(),
+              List.of(
+                  before,
+                  new BlankNode(
+                      "heel block, " + wood,
+                      "sawn and planed",
+                      step.length() > 0 ? step.length() : length,
+                      before.width(),
+                      step.thickness(),
+                      List.of())));
+    };
+  }
+}

@@ -1,0 +1,276 @@
+package roughcut.blank;
+
+import static roughcut.measure.NumberWriter.fixed;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import roughcut.design.Placement;
+import roughcut.measure.Given;
+import roughcut.measure.Ledger;
+import roughcut.measure.Quantity;
+import roughcut.measure.Worked;
+import roughcut.shop.Board;
+
+/**
+ * Parts laid on the rack's boards: first those that the maker laid by hand, then the large ones,
+ * then small ones in the offcuts. A part lies with its grain along the board, where the board is
+ * thick enough and no mark stands in the way that matters to it; wood that can't be replaced is
+ * taken last. A good first fit, not the best there is (handbook page 3).
+ *
+ * @param laid in the order of laying
+ * @param homeless parts that found no place, with the reason
+ * @param yields share of each used board's face that becomes parts, %, by the board's name
+ */
+public record BoardLayout(List<Laid> laid, List<Homeless> homeless, Map<String, Double> yields) {
+  /**
+   * A part in its place.
+   *
+   * @param x its beginning, mm from the board's end
+   * @param y its lower edge, mm from the board's lower edge
+   * @param turned end for end
+   * @param byHand laid by the maker
+   * @param trouble what is wrong with a place chosen by hand, or empty
+   */
+  public record Laid(
+      WoodPart part,
+      String board,
+      double x,
+      double y,
+      boolean turned,
+      boolean byHand,
+      String trouble) {}
+
+  /** A part without a place. */
+  public record Homeless(WoodPart part, String why) {}
+
+  public BoardLayout {
+    laid = List.copyOf(laid);
+    homeless = List.copyOf(homeless);
+  }
+
+  /**
+   * Lays the parts out.
+   *
+   * @param byHand places chosen by the maker, by the part's id
+   * @param ripped strips that lie where the rip plan puts them
+   * @param kerf between two parts, mm
+   */
+  public static BoardLayout of(
+      List<WoodPart> parts,
+      List<Board> boards,
+      Map<String, Placement> byHand,
+      List<Laid> ripped,
+      double kerf) {
+    Map<String, FreeBoard> free = new LinkedHashMap<>();
+    boards.stream()
+        .sorted(
+            Comparator.comparing(Board::irreplaceable)
+                .thenComparingDouble(b -> b.length().orElse(0) * b.width().orElse(0)))
+        .forEach(b -> free.put(b.id(), new FreeBoard(b, kerf)));
+    List<Laid> laid = new ArrayList<>();
+    List<WoodPart> open = new ArrayList<>();
+    Set<String> done = new HashSet<>();
+    for (Laid strip : ripped) {
+      if (!byHand.containsKey(strip.part().id())) {
+        laid.add(strip);
+        done.add(strip.part().id());
+        free.get(strip.board())
+            .take(strip.x(), strip.y(), strip.part().length(), strip.part().width());
+      }
+    }
+    for (WoodPart part : parts) {
+      if (done.contains(part.id())) {
+        continue;
+      }
+      Placement placement = byHand.get(part.id());
+      FreeBoard board = placement == null ? null : free.get(placement.board());
+      if (board == null) {
+        open.add(part);
+      } else {
+        laid.add(
+            new Laid(
+                part,
+                placement.board(),
+                placement.x(),
+                placement.y(),
+                placement.turned(),
+                true,
+                board.trouble(part, placement.x(), placement.y())));
+        board.take(placement.x(), placement.y(), part.length(), part.width());
+      }
+    }
+    open.sort(
+        Comparator.comparing(WoodPart::small)
+            .thenComparing(Comparator.comparingDouble(WoodPart::volume).reversed()));
+    List<Homeless> homeless = new ArrayList<>();
+    new FirstFit(free, laid, homeless, kerf).layAll(open);
+    return new BoardLayout(laid, homeless, yields(laid, free));
+  }
+
+  private static Map<String, Double> yields(List<Laid> laid, Map<String, FreeBoard> free) {
+    Map<String, Double> used = new LinkedHashMap<>();
+    for (Laid one : laid) {
+      double area =
+          one.part().shape() == null
+              ? one.part().length() * one.part().width()
+              : one.part().shape().area();
+      used.merge(one.board(), area, Double::sum);
+    }
+    Map<String, Double> yields = new LinkedHashMap<>();
+    used.forEach(
+        (id, area) -> {
+          Board board = free.get(id).board();
+          if (board.length().isPresent() && board.width().isPresent()) {
+            yields.put(
+                id, 100 * area / (board.length().getAsDouble() * board.width().getAsDouble()));
+          }
+        });
+    return yields;
+  }
+
+  /** Share of all used boards that becomes parts; nothing while no board is used. */
+  public Optional<Worked> yield(List<Board> boards, Ledger ledger) {
+    double parts = 0;
+    double used = 0;
+    for (Board board : boards) {
+      if (yields.containsKey(board.id())) {
+        double area = board.length().getAsDouble() * board.width().getAsDouble();
+        used += area;
+        parts += yields.get(board.id()) / 100 * area;
+      }
+    }
+    if (used == 0) {
+      return Optional.empty();
+    }
+    Given partArea =
+        Given.decided("parts.area", "Faces of the parts, cm²", parts / 100, Quantity.RATIO);
+    Given boardArea =
+        Given.decided("boards.area", "Faces of the boards used, cm²", used / 100, Quantity.RATIO);
+    return Optional.of(
+        ledger.put(
+            "board.yield",
+            "Share of the boards that becomes parts",
+            Quantity.PERCENT,
+            100 * parts / used,
+            "100 · A_p / A_b",
+            Worked.in("A_p", partArea),
+            Worked.in("A_b", boardArea)));
+  }
+
+  /** Where a part lies; empty when it found no place. */
+  public Optional<Laid> of(String partId) {
+    return laid.stream().filter(l -> l.part().id().equals(partId)).findFirst();
+  }
+
+  /** What lies on a board. */
+  public List<Laid> on(String board) {
+    return laid.stream().filter(l -> l.board().equals(board)).toList();
+  }
+
+  /** The parts being laid, one after the other. */
+  private record FirstFit(
+      Map<String, FreeBoard> free, List<Laid> laid, List<Homeless> homeless, double kerf) {
+    void layAll(List<WoodPart> parts) {
+      List<WoodPart> waiting = new ArrayList<>(parts);
+      while (!waiting.isEmpty()) {
+        WoodPart part = waiting.remove(0);
+        if (part.shape() != null) {
+          WoodPart twin =
+              waiting.stream()
+                  .filter(p -> p.shape() != null && p.shape().equals(part.shape()))
+                  .findFirst()
+                  .orElse(null);
+          if (twin != null && pair(part, twin)) {
+            waiting.remove(twin);
+            continue;
+          }
+        }
+        if (!one(part)) {
+          homeless.add(new Homeless(part, why(part)));
+        }
+      }
+    }
+
+    private boolean one(WoodPart part) {
+      return place(part, part.width())
+          .map(p -> laid.add(new Laid(part, p.board, p.x, p.y, false, false, "")))
+          .orElse(false);
+    }
+
+    /** Two alike, head to tail. */
+    private boolean pair(WoodPart part, WoodPart twin) {
+      double step = Nesting.step(part.shape(), part.length(), kerf);
+      Optional<Place> place = place(part, part.width() + step);
+      place.ifPresent(
+          p -> {
+            laid.add(new Laid(part, p.board, p.x, p.y, false, false, ""));
+            laid.add(new Laid(twin, p.board, p.x, p.y + step, true, false, ""));
+          });
+      return place.isPresent();
+    }
+
+    private record Place(String board, double x, double y) {}
+
+    private Optional<Place> place(WoodPart part, double width) {
+      List<FreeBoard> order = new ArrayList<>(free.values());
+      // A board already begun is used up before another is cut into; precious wood stays last.
+      order.sort(
+          Comparator.comparing((FreeBoard b) -> b.board().irreplaceable())
+              .thenComparing(b -> !b.begun()));
+      for (FreeBoard board : order) {
+        double[] at = board.find(part, width);
+        if (at != null) {
+          board.take(at[0], at[1], part.length(), width);
+          return Optional.of(new Place(board.board().id(), at[0], at[1]));
+        }
+      }
+      return Optional.empty();
+    }
+
+    private String why(WoodPart part) {
+      List<Board> wood =
+          free.values().stream()
+              .map(FreeBoard::board)
+              .filter(b -> b.species().equals(part.species()))
+              .toList();
+      if (wood.isEmpty()) {
+        return "no " + part.species() + " in the rack";
+      }
+      List<Board> known = wood.stream().filter(b -> b.unmeasured().isEmpty()).toList();
+      if (known.isEmpty()) {
+        Board board = wood.get(0);
+        return "the " + board.unmeasured().orElseThrow() + " of " + board.id() + " isn't measured";
+      }
+      return tooSmall(part, known, "thick", b -> b.thickness().getAsDouble(), part.thickness())
+          .or(() -> tooSmall(part, known, "long", b -> b.length().getAsDouble(), part.length()))
+          .or(() -> tooSmall(part, known, "wide", b -> b.width().getAsDouble(), part.width()))
+          .orElse("no room left that is clear of marks and other parts");
+    }
+
+    private static Optional<String> tooSmall(
+        WoodPart part,
+        List<Board> boards,
+        String what,
+        java.util.function.ToDoubleFunction<Board> size,
+        double wanted) {
+      double most = boards.stream().mapToDouble(size).max().orElse(0);
+      return most >= wanted
+          ? Optional.empty()
+          : Optional.of(
+              "no "
+                  + part.species()
+                  + " "
+                  + what
+                  + " enough: "
+                  + fixed(most, 0)
+                  + ", wanted "
+                  + fixed(Math.ceil(wanted), 0));
+    }
+  }
+}

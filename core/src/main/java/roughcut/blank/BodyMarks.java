@@ -1,0 +1,118 @@
+package roughcut.blank;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import roughcut.design.BodyDecisions;
+import roughcut.design.Design;
+import roughcut.design.HalfArrangement;
+import roughcut.geometry.Outline;
+import roughcut.shop.Board;
+import roughcut.shop.BoardMark;
+import roughcut.shop.Shop;
+
+/**
+ * The boards' marks as they come to lie on the body blank, and whether what the maker wants of them
+ * is met: hidden, in waste, or showing (handbook page 3, "Laying the outline").
+ *
+ * @param place on the blank: x from its head end, y from its middle
+ * @param otherFace whether the half lies turned over, so that the mark's face is underneath
+ * @param fate what becomes of it
+ * @param met whether that is what was wanted
+ */
+public record BodyMarks(
+    String board, BoardMark mark, Outline place, boolean otherFace, Fate fate, boolean met) {
+  /** What becomes of a mark. */
+  public enum Fate {
+    IN_WASTE("in waste"),
+    HIDDEN("hidden under the top"),
+    SHOWING("showing");
+
+    private final String words;
+
+    Fate(String words) {
+      this.words = words;
+    }
+
+    public String words() {
+      return words;
+    }
+  }
+
+  /** Every mark on the boards that the back's pieces lie on. */
+  public static List<BodyMarks> of(Design design, Shop shop, BodyBlank body, BoardLayout layout) {
+    List<BodyMarks> all = new ArrayList<>();
+    HalfArrangement second = (HalfArrangement) BodyDecisions.BODY_HALVES.in(design);
+    double half = body.width().value() / 2;
+    for (int i = 1; i <= 2; i++) {
+      BoardLayout.Laid laid = layout.of("body.half." + i).orElse(null);
+      if (laid != null) {
+        boolean over = i == 2 && second.over();
+        boolean ends = i == 2 && second.ends();
+        double y0 = i == 1 ? -half : 0;
+        add(all, shop, body, laid, y0, half, over, ends);
+      }
+    }
+    layout
+        .of("body.piece")
+        .ifPresent(laid -> add(all, shop, body, laid, -half, 2 * half, false, false));
+    return List.copyOf(all);
+  }
+
+  private static void add(
+      List<BodyMarks> all,
+      Shop shop,
+      BodyBlank body,
+      BoardLayout.Laid laid,
+      double y0,
+      double width,
+      boolean over,
+      boolean ends) {
+    Optional<Board> board = shop.board(laid.board());
+    if (board.isEmpty()) {
+      return;
+    }
+    double length = body.length().value();
+    for (BoardMark mark : board.get().marks()) {
+      double x = mark.x() - laid.x();
+      double y = mark.y() - laid.y();
+      if (x >= laid.part().length()
+          || y >= laid.part().width()
+          || x + mark.length() <= 0
+          || y + mark.width() <= 0) {
+        continue;
+      }
+      // Turned over about its length, or turned round in the plane: each mirrors what it must.
+      boolean flipY = over != ends;
+      double x0 = ends ? length - x - mark.length() : x;
+      double low = flipY ? width - y - mark.width() : y;
+      // Only the part of a mark that lies in this piece comes along.
+      double left = Math.max(0, x0);
+      double right = Math.min(length, x0 + mark.length());
+      double bottom = Math.max(0, low);
+      double up = Math.min(width, low + mark.width());
+      if (right - left < 1 || up - bottom < 1) {
+        continue;
+      }
+      Outline place = Outline.rectangle(left, y0 + bottom, right, y0 + up);
+      Fate fate = fate(body, place);
+      all.add(new BodyMarks(laid.board(), mark, place, over, fate, met(mark, fate)));
+    }
+  }
+
+  private static Fate fate(BodyBlank body, Outline place) {
+    if (!body.placement().shape().overlaps(place)) {
+      return Fate.IN_WASTE;
+    }
+    return body.top().value() > 0 ? Fate.HIDDEN : Fate.SHOWING;
+  }
+
+  private static boolean met(BoardMark mark, Fate fate) {
+    return switch (mark.intent()) {
+      case HIDE -> fate != Fate.SHOWING;
+      case SHOW -> fate == Fate.SHOWING;
+      case AVOID -> fate == Fate.IN_WASTE;
+      case ANY -> true;
+    };
+  }
+}

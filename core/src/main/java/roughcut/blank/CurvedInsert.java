@@ -1,0 +1,104 @@
+package roughcut.blank;
+
+import static roughcut.measure.Quantity.FINE_LENGTH;
+import static roughcut.measure.Quantity.LENGTH;
+import static roughcut.measure.Worked.in;
+
+import java.util.ArrayList;
+import java.util.List;
+import roughcut.geometry.Arcs;
+import roughcut.measure.Given;
+import roughcut.measure.Ledger;
+import roughcut.measure.Worked;
+
+/**
+ * A hand-fitted curved joint: the faces' radii, ordinates to mark them by, and what is left of the
+ * straight neighbour where the curve is deepest (handbook page 3, "Against the outline").
+ *
+ * @param line the joint's glue line, counted from 1 at the bass side
+ * @param radius of the swelling strip's face
+ * @param outerRadius of the neighbour's face: the same, and more by any veneer bent between
+ * @param left of the neighbour at its thinnest
+ * @param ordinates distance from the nut line and height over the chord, every 50 mm
+ */
+public record CurvedInsert(
+    int line, Worked radius, Worked outerRadius, Worked left, List<Ordinate> ordinates) {
+  private static final double STEP = 50;
+
+  /** A place on the curve: {@code x} from the nut line, {@code height} over the straight line. */
+  public record Ordinate(double x, double height) {}
+
+  public CurvedInsert {
+    ordinates = List.copyOf(ordinates);
+  }
+
+  static List<CurvedInsert> all(List<PlacedStrip> strips, Ledger ledger) {
+    List<CurvedInsert> found = new ArrayList<>();
+    for (int line = 1; line < strips.size(); line++) {
+      GlueFace face = strips.get(line).lower();
+      // A veneer's far face is bowed too; the joint is told once, at the swelling strip.
+      PlacedStrip inside = face.bow() > 0 ? strips.get(line - 1) : strips.get(line);
+      if (!face.straight() && inside.strip().bow() > 0) {
+        found.add(one(line, face, strips, ledger));
+      }
+    }
+    return found;
+  }
+
+  private static CurvedInsert one(
+      int line, GlueFace face, List<PlacedStrip> strips, Ledger ledger) {
+    int outwards = face.bow() > 0 ? 1 : -1;
+    int index = face.bow() > 0 ? line : line - 1;
+    double veneers = 0;
+    while (index > 0 && index < strips.size() - 1 && strips.get(index).strip().veneer()) {
+      veneers += strips.get(index).strip().thickness();
+      index += outwards;
+    }
+    PlacedStrip neighbour = strips.get(index);
+    Given chord = Given.decided("heel.end", "Nut line to the heel's end", face.heelEnd(), LENGTH);
+    Given bow =
+        Given.decided("joint." + line + ".bow", "Bow of the joint", Math.abs(face.bow()), LENGTH);
+    Given veneer =
+        Given.decided("joint." + line + ".veneers", "Veneers in the joint", veneers, FINE_LENGTH);
+    double middle = face.heelEnd() / 2;
+    Given straight =
+        Given.decided(
+            "joint." + line + ".neighbour",
+            "Neighbour before the curve is cut",
+            neighbour.to(middle) - neighbour.from(middle) + bow.value(),
+            LENGTH);
+    String id = "joint." + line;
+    Worked radius =
+        ledger.put(
+            id + ".radius",
+            "Radius of the curved joint, inner face",
+            LENGTH,
+            Arcs.radius(chord.value(), bow.value()),
+            "(c^2 / 4 + s^2) / (2 · s)",
+            in("c", chord),
+            in("s", bow));
+    Worked outer =
+        ledger.put(
+            id + ".outer-radius",
+            "Radius of the curved joint, outer face",
+            LENGTH,
+            radius.value() + veneer.value(),
+            "R + v",
+            in("R", radius),
+            in("v", veneer));
+    Worked left =
+        ledger.put(
+            id + ".left",
+            "Neighbour at its thinnest beside the curved joint",
+            LENGTH,
+            straight.value() - bow.value(),
+            "t − s",
+            in("t", straight),
+            in("s", bow));
+    List<Ordinate> ordinates = new ArrayList<>();
+    for (double x = STEP; x < chord.value(); x += STEP) {
+      ordinates.add(new Ordinate(x, Arcs.ordinate(chord.value(), bow.value(), x)));
+    }
+    return new CurvedInsert(line, radius, outer, left, ordinates);
+  }
+}

@@ -1,0 +1,84 @@
+package roughcut.blank;
+
+import static roughcut.measure.Quantity.FINE_LENGTH;
+import static roughcut.measure.Quantity.RATIO;
+import static roughcut.measure.Worked.in;
+
+import roughcut.design.BlankDecisions;
+import roughcut.design.FaceUse;
+import roughcut.design.Givens;
+import roughcut.measure.Given;
+import roughcut.measure.Ledger;
+import roughcut.measure.Worked;
+
+/**
+ * Whether a planed face is flat enough for what it is to be, free of wind, and its edge square
+ * (handbook page 3, "Flatness").
+ *
+ * @param allowed gap that is accepted over the straightedge's length
+ * @param outOfSquare how far the edge leans, degrees
+ */
+public record FaceCheck(
+    FaceUse use,
+    Given gap,
+    Given wind,
+    Given squareGap,
+    Worked allowed,
+    Worked allowedSquare,
+    Worked outOfSquare) {
+  /** An edge may lean by this share of its height: 0.1 over 30 mm. */
+  private static final double SQUARE = 0.1 / 30;
+
+  public static FaceCheck of(Givens givens, Ledger ledger) {
+    FaceUse use = (FaceUse) givens.get(BlankDecisions.FACE_USE);
+    Given length = givens.get(BlankDecisions.CHECK_LENGTH);
+    Given per300 =
+        Given.decided("check.per-300", "Accepted over 300 mm", use.gapPer300(), FINE_LENGTH);
+    Given height = givens.get(BlankDecisions.CHECK_SQUARE_HEIGHT);
+    Given squareGap = givens.get(BlankDecisions.CHECK_SQUARE_GAP);
+    return new FaceCheck(
+        use,
+        givens.get(BlankDecisions.CHECK_GAP),
+        givens.get(BlankDecisions.CHECK_WIND),
+        squareGap,
+        ledger.put(
+            "check.allowed",
+            "Gap accepted under the straightedge",
+            FINE_LENGTH,
+            per300.value() * length.value() / 300,
+            "g · ℓ / 300",
+            in("g", per300),
+            in("ℓ", length)),
+        ledger.put(
+            "check.allowed-square",
+            "Gap accepted at the square",
+            FINE_LENGTH,
+            height.value() * SQUARE,
+            "h · 0.1 / 30",
+            in("h", height)),
+        ledger.put(
+            "check.lean",
+            "The edge leans by, mm in 100",
+            RATIO,
+            100 * squareGap.value() / height.value(),
+            "100 · g / h",
+            in("g", squareGap),
+            in("h", height)));
+  }
+
+  public boolean flat() {
+    return gap.value() <= allowed.value() + 1e-9;
+  }
+
+  public boolean untwisted() {
+    return wind.value() <= allowed.value() + 1e-9;
+  }
+
+  public boolean square() {
+    return squareGap.value() <= allowedSquare.value() + 1e-9;
+  }
+
+  public boolean passes() {
+    return flat() && untwisted() && square();
+  }
+}

@@ -1,0 +1,203 @@
+package roughcut.blank;
+
+import java.util.ArrayList;
+import java.util.List;
+import roughcut.shop.Board;
+import roughcut.shop.BoardMark;
+
+/**
+ * What is still free of a board while parts are laid on it: the largest free rectangles, which may
+ * overlap each other. Each part taken splits those that it touches.
+ */
+final class FreeBoard {
+  private static final double HAIR = 1e-6;
+
+  private record Rect(double x0, double y0, double x1, double y1) {
+    boolean holds(Rect other) {
+      return x0 <= other.x0 + HAIR
+          && y0 <= other.y0 + HAIR
+          && x1 >= other.x1 - HAIR
+          && y1 >= other.y1 - HAIR;
+    }
+
+    boolean touches(Rect other) {
+      return x0 < other.x1 - HAIR
+          && other.x0 < x1 - HAIR
+          && y0 < other.y1 - HAIR
+          && other.y0 < y1 - HAIR;
+    }
+  }
+
+  private final Board board;
+  private final double kerf;
+  private final List<Rect> taken = new ArrayList<>();
+  private List<Rect> free = new ArrayList<>();
+
+  FreeBoard(Board board, double kerf) {
+    this.board = board;
+    this.kerf = kerf;
+    if (board.unmeasured().isEmpty()) {
+      free.add(new Rect(0, 0, board.length().getAsDouble(), board.width().getAsDouble()));
+    }
+  }
+
+  Board board() {
+    return board;
+  }
+
+  boolean begun() {
+    return !taken.isEmpty();
+  }
+
+  private boolean suits(WoodPart part) {
+    return board.species().equals(part.species())
+        && board.unmeasured().isEmpty()
+        && board.thickness().getAsDouble() >= part.thickness() - HAIR;
+  }
+
+  /** A mark that the part may not have in it. */
+  private static boolean blocks(BoardMark mark, WoodPart part) {
+    return part.strong() && mark.spoilsStrength()
+        || part.seen() && mark.intent() == BoardMark.Intent.HIDE;
+  }
+
+  /**
+   * A place for a part, as x and y; null when there is none. Places over a mark to be shown are
+   * tried first for a part that is seen.
+   */
+  double[] find(WoodPart part, double width) {
+    if (!suits(part)) {
+      return null;
+    }
+    if (part.seen()) {
+      for (BoardMark mark : board.marks()) {
+        if (mark.intent() == BoardMark.Intent.SHOW) {
+          double[] over = over(mark, part, width);
+          if (over != null) {
+            return over;
+          }
+        }
+      }
+    }
+    double[] best = null;
+    for (Rect rect : free) {
+      for (double[] at : corners(rect, part)) {
+        boolean better =
+            best == null || at[0] < best[0] - HAIR || at[0] < best[0] + HAIR && at[1] < best[1];
+        if (better && fits(rect, at, part, width)) {
+          best = at;
+        }
+      }
+    }
+    return best;
+  }
+
+  private double[] over(BoardMark mark, WoodPart part, double width) {
+    for (Rect rect : free) {
+      double x =
+          within(
+              mark.x() + mark.length() / 2 - part.length() / 2, rect.x0, rect.x1 - part.length());
+      List<Double> heights = new ArrayList<>();
+      heights.add(within(mark.y() + mark.width() / 2 - width / 2, rect.y0, rect.y1 - width));
+      corners(rect, part).forEach(corner -> heights.add(corner[1]));
+      for (double y : heights) {
+        double[] at = {x, y};
+        if (fits(rect, at, part, width) && mark.overlaps(x, y, x + part.length(), y + width)) {
+          return at;
+        }
+      }
+    }
+    return null;
+  }
+
+  private static double within(double value, double least, double most) {
+    return Math.max(least, Math.min(most, value));
+  }
+
+  /** A free rectangle's corner, and the places beside and above the marks in it. */
+  private List<double[]> corners(Rect rect, WoodPart part) {
+    List<double[]> corners = new ArrayList<>();
+    corners.add(new double[] {rect.x0, rect.y0});
+    for (BoardMark mark : board.marks()) {
+      if (blocks(mark, part)) {
+        double right = Math.max(rect.x0, mark.x() + mark.length());
+        double above = Math.max(rect.y0, mark.y() + mark.width());
+        corners.add(new double[] {right, rect.y0});
+        corners.add(new double[] {rect.x0, above});
+        corners.add(new double[] {right, above});
+      }
+    }
+    return corners;
+  }
+
+  private boolean fits(Rect rect, double[] at, WoodPart part, double width) {
+    double x1 = at[0] + part.length();
+    double y1 = at[1] + width;
+    return at[0] >= rect.x0 - HAIR
+        && at[1] >= rect.y0 - HAIR
+        && x1 <= rect.x1 + HAIR
+        && y1 <= rect.y1 + HAIR
+        && board.marks().stream()
+            .noneMatch(m -> blocks(m, part) && m.overlaps(at[0], at[1], x1, y1));
+  }
+
+  /** What is wrong with laying a part there; empty when nothing is. */
+  String trouble(WoodPart part, double x, double y) {
+    if (!board.species().equals(part.species())) {
+      return "the board is of another wood";
+    }
+    if (board.unmeasured().isPresent()) {
+      return "the board's " + board.unmeasured().get() + " isn't measured";
+    }
+    if (board.thickness().getAsDouble() < part.thickness() - HAIR) {
+      return "the board is too thin";
+    }
+    Rect here = new Rect(x, y, x + part.length(), y + part.width());
+    Rect whole = new Rect(0, 0, board.length().getAsDouble(), board.width().getAsDouble());
+    if (!whole.holds(here)) {
+      return "runs off the board";
+    }
+    if (taken.stream().anyMatch(t -> t.touches(here))) {
+      return "overlaps another part or leaves no kerf";
+    }
+    return board.marks().stream()
+        .filter(m -> blocks(m, part) && m.overlaps(here.x0, here.y0, here.x1, here.y1))
+        .map(m -> "lies over “" + m.words() + "”")
+        .findFirst()
+        .orElse("");
+  }
+
+  /** Takes a place, with the saw's kerf all round it. */
+  void take(double x, double y, double length, double width) {
+    Rect cut = new Rect(x - kerf, y - kerf, x + length + kerf, y + width + kerf);
+    taken.add(cut);
+    List<Rect> next = new ArrayList<>();
+    for (Rect rect : free) {
+      if (!rect.touches(cut)) {
+        next.add(rect);
+        continue;
+      }
+      keep(next, new Rect(rect.x0, rect.y0, cut.x0, rect.y1));
+      keep(next, new Rect(cut.x1, rect.y0, rect.x1, rect.y1));
+      keep(next, new Rect(rect.x0, rect.y0, rect.x1, cut.y0));
+      keep(next, new Rect(rect.x0, cut.y1, rect.x1, rect.y1));
+    }
+    free = new ArrayList<>();
+    for (int i = 0; i < next.size(); i++) {
+      Rect one = next.get(i);
+      boolean inside = false;
+      for (int k = 0; k < next.size() && !inside; k++) {
+        inside = k != i && next.get(k).holds(one) && (k < i || !one.holds(next.get(k)));
+      }
+      if (!inside) {
+        free.add(one);
+      }
+    }
+  }
+
+  private static void keep(List<Rect> list, Rect rect) {
+    if (rect.x1 - rect.x0 > HAIR && rect.y1 - rect.y0 > HAIR) {
+      list.add(rect);
+    }
+  }
+}

@@ -1,0 +1,314 @@
+package roughcut.blank;
+
+import static roughcut.measure.Quantity.COUNT;
+import static roughcut.measure.Quantity.FORCE;
+import static roughcut.measure.Quantity.LENGTH;
+import static roughcut.measure.Quantity.MASS;
+import static roughcut.measure.Quantity.RATIO;
+import static roughcut.measure.Quantity.SECONDS;
+import static roughcut.measure.Worked.in;
+
+import java.util.ArrayList;
+import java.util.List;
+import roughcut.design.BlankDecisions;
+import roughcut.design.Clamping;
+import roughcut.design.Givens;
+import roughcut.measure.Given;
+import roughcut.measure.Ledger;
+import roughcut.measure.Value;
+import roughcut.measure.Worked;
+import roughcut.shop.Glue;
+import roughcut.shop.GlueBook;
+
+/**
+ * Gluing faces of one size together: whether they are spread and the clamps closed before the glue
+ * grabs, in how many stages it is done when not, how much glue, how many clamps (handbook page 3,
+ * "Glue-ups").
+ *
+ * @param time spreading and closing all faces at once
+ * @param open what the glue allows at today's temperature
+ * @param stages fewest glue-ups that each stay within the open time; 0 when not even one face can
+ *     be glued
+ * @param faceStages which faces each stage glues, counted from 1 at the bass side
+ * @param force that one face wants
+ * @param clamps the larger of the two counts; 0 in a vacuum bag
+ */
+public record GlueJob(
+    Glue glue,
+    Clamping clamping,
+    Worked faces,
+    Worked area,
+    Worked time,
+    Worked open,
+    Worked stages,
+    List<List<Integer>> faceStages,
+    Worked mass,
+    Worked force,
+    Worked byForce,
+    Worked bySpacing,
+    Worked clamps,
+    Given owned) {
+  private static final double CLOSING_SECONDS = 60;
+  private static final double CLAMP_SECONDS = 12;
+
+  /** What a vacuum bag presses with, MPa. */
+  public static final double VACUUM = 0.08;
+
+  /**
+   * What is to be glued.
+   *
+   * @param prefix of the values' ids: “glue” for the neck's stack
+   * @param clampPrefix of the clamp counts' ids
+   * @param faces how many
+   * @param length of a face
+   * @param depth of a face, across the clamps
+   * @param density of the densest wood, kg/m³
+   * @param outer thickness of the outermost piece, which spreads the clamps' force
+   */
+  record Faces(
+      String prefix,
+      String clampPrefix,
+      Value faces,
+      Value length,
+      Value depth,
+      double density,
+      double outer,
+      Clamping clamping) {}
+
+  static GlueJob of(Givens givens, Faces job, Ledger ledger) {
+    return new Builder(givens, job, ledger).build();
+  }
+
+  /** Whether everything can be glued at once in the time there is. */
+  public boolean inTime() {
+    return time.value() <= open.value();
+  }
+
+  public boolean tooCold() {
+    return open.value() == 0;
+  }
+
+  /**
+   * Clamping pressure by the densest wood, MPa: 0.7 softer, 1.0 medium, 1.4 dense (handbook page
+   * 3).
+   */
+  static double pressure(double density) {
+    return density < 500 ? 0.7 : density <= 700 ? 1.0 : 1.4;
+  }
+
+  /**
+   * Faces by stages: from the outside inwards, so that halves come first and the middle joint last.
+   */
+  static List<List<Integer>> stagesOf(int faces, int stages) {
+    List<Integer> order = new ArrayList<>();
+    for (int low = 1, high = faces; low <= high; low++, high--) {
+      order.add(low);
+      if (high > low) {
+        order.add(high);
+      }
+    }
+    List<List<Integer>> result = new ArrayList<>();
+    for (int i = 0; i < stages; i++) {
+      result.add(
+          order.subList(faces * i / stages, faces * (i + 1) / stages).stream().sorted().toList());
+    }
+    return result;
+  }
+
+  /** Works one job out, value by value. */
+  private static final class Builder {
+    private final Givens givens;
+    private final Faces job;
+    private final Ledger ledger;
+    private final Glue glue;
+    private final Worked area;
+
+    private Builder(Givens givens, Faces job, Ledger ledger) {
+      this.givens = givens;
+      this.job = job;
+      this.ledger = ledger;
+      this.glue = GlueBook.get(givens.get(BlankDecisions.GLUE).word());
+      this.area =
+          ledger.put(
+              job.prefix + ".face-area",
+              "Area of one face, cm²",
+              RATIO,
+              job.length.value() * job.depth.value() / 100,
+              "L · D / 100",
+              in("L", job.length),
+              in("D", job.depth));
+    }
+
+    private boolean nothing() {
+      return job.faces.value() == 0;
+    }
+
+    private boolean vacuum() {
+      return job.clamping == Clamping.VACUUM_BAG;
+    }
+
+    GlueJob build() {
+      Worked faces =
+          job.faces instanceof Worked worked
+              ? worked
+              : ledger.put(
+                  job.prefix + ".faces",
+                  "Faces to glue",
+                  COUNT,
+                  job.faces.value(),
+                  "N",
+                  in("N", job.faces));
+      Worked force = force();
+      Worked byForce = byForce(force);
+      Worked bySpacing = bySpacing();
+      Worked clamps =
+          ledger.put(
+              job.clampPrefix + ".needed",
+              "Clamps needed",
+              COUNT,
+              Math.max(byForce.value(), bySpacing.value()),
+              "max(c_f, c_s)",
+              in("c_f", byForce),
+              in("c_s", bySpacing));
+      Worked time =
+          ledger.put(
+              job.prefix + ".time",
+              "Spreading and closing",
+              SECONDS,
+              faces.value() * (10 + 12 * area.value() / 100)
+                  + CLOSING_SECONDS
+                  + CLAMP_SECONDS * clamps.value(),
+              "N · (10 + 12 · A / 100) + 60 + 12 · c",
+              in("N", faces),
+              in("A", area),
+              in("c", clamps));
+      Worked open = open();
+      int most = mostFaces(clamps.value(), open.value());
+      Worked stages = stages(faces, most);
+      return new GlueJob(
+          glue,
+          job.clamping,
+          faces,
+          area,
+          time,
+          open,
+          stages,
+          stagesOf((int) faces.value(), (int) stages.value()),
+          mass(faces),
+          force,
+          byForce,
+          bySpacing,
+          clamps,
+          givens.get(BlankDecisions.CLAMPS));
+    }
+
+    private Worked force() {
+      Given pressure =
+          Given.decided(
+              job.prefix + ".pressure",
+              "Pressure for this wood, MPa",
+              pressure(job.density),
+              RATIO);
+      return ledger.put(
+          job.prefix + ".force",
+          "Force on one face",
+          FORCE,
+          nothing() ? 0 : area.value() * 100 * pressure.value() / 1000,
+          nothing() ? "0" : "A · 100 · P / 1000",
+          in("A", area),
+          in("P", pressure));
+    }
+
+    private Worked byForce(Worked force) {
+      Given each = givens.get(BlankDecisions.CLAMP_FORCE);
+      boolean none = nothing() || vacuum();
+      return ledger.put(
+          job.clampPrefix + ".by-force",
+          "Clamps by force",
+          COUNT,
+          none ? 0 : Math.ceil(force.value() / each.value() - 1e-9),
+          none ? "0" : "ceil(F / f − 0.000000001)",
+          in("F", force),
+          in("f", each));
+    }
+
+    private Worked bySpacing() {
+      Given pad = givens.get(BlankDecisions.CLAMP_PAD);
+      Given caul = givens.get(BlankDecisions.CAUL);
+      Given outer = Given.decided(job.prefix + ".outer", "Outermost piece", job.outer, LENGTH);
+      boolean none = nothing() || vacuum();
+      return ledger.put(
+          job.clampPrefix + ".by-spacing",
+          "Clamps by spacing",
+          COUNT,
+          none
+              ? 0
+              : Math.ceil(
+                  job.length.value() / (pad.value() + 2 * (caul.value() + outer.value())) - 1e-9),
+          none ? "0" : "ceil(L / (pad + 2 · (caul + s)) − 0.000000001)",
+          in("L", job.length),
+          in("pad", pad),
+          in("caul", caul),
+          in("s", outer));
+    }
+
+    private Worked open() {
+      Given temperature = givens.get(BlankDecisions.TEMPERATURE);
+      Given openAt20 =
+          Given.decided(
+              "glue.open-at-20", "Open time of " + glue.name() + " at 20 °C", glue.open(), SECONDS);
+      return ledger.put(
+          job.prefix + ".open-time",
+          "Open time at this temperature",
+          SECONDS,
+          glue.openAt(temperature.value()),
+          openFormula(temperature.value()),
+          in("o", openAt20),
+          in("T", temperature));
+    }
+
+    private String openFormula(double temperature) {
+      if (temperature < glue.least()) {
+        return "0";
+      }
+      if (glue.warmthLengthens()) {
+        return "o · 1.5^((T − 20) / 10)";
+      }
+      return temperature > 20 ? "o · 2^(−(T − 20) / 10)" : "o · 1.5^((20 − T) / 10)";
+    }
+
+    /** How many faces can be spread and closed within the open time. */
+    private int mostFaces(double clamps, double open) {
+      double forFaces = open - CLOSING_SECONDS - CLAMP_SECONDS * clamps;
+      return (int) Math.max(0, Math.floor(forFaces / (10 + 12 * area.value() / 100) + 1e-9));
+    }
+
+    private Worked stages(Worked faces, int most) {
+      Given allowed =
+          Given.decided(
+              job.prefix + ".faces-at-once", "Faces that can be glued at once", most, COUNT);
+      boolean none = nothing() || most == 0;
+      return ledger.put(
+          job.prefix + ".stages",
+          "Stages of the glue-up",
+          COUNT,
+          none ? 0 : Math.ceil(faces.value() / most),
+          none ? "0" : "ceil(N / c)",
+          in("N", faces),
+          in("c", allowed));
+    }
+
+    private Worked mass(Worked faces) {
+      Given coverage = Given.decided("glue.coverage", "Coverage, g/m²", glue.coverage(), RATIO);
+      return ledger.put(
+          job.prefix + ".mass",
+          "Glue to mix or pour",
+          MASS,
+          faces.value() * area.value() / 10_000 * glue.coverage() * 1.1,
+          "N · A / 10000 · q · 1.1",
+          in("N", faces),
+          in("A", area),
+          in("q", coverage));
+    }
+  }
+}

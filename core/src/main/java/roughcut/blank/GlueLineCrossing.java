@@ -1,0 +1,99 @@
+package roughcut.blank;
+
+import static roughcut.measure.Quantity.LENGTH;
+import static roughcut.measure.Worked.in;
+
+import java.util.ArrayList;
+import java.util.List;
+import roughcut.blank.NeckBlank.Crossing;
+import roughcut.geometry.Roots;
+import roughcut.layout.FretboardTaper;
+import roughcut.measure.Given;
+import roughcut.measure.Ledger;
+import roughcut.measure.Worked;
+
+/**
+ * Where the neck's outline cuts through a glue line: half the width h(x) equals the line's distance
+ * b(x) from the centre (handbook page 3, "Against the outline"). Straight lines cross once at most,
+ * a curved insert's may cross twice.
+ */
+final class GlueLineCrossing {
+  private static final int PIECES = 96;
+
+  private GlueLineCrossing() {}
+
+  static List<Crossing> of(
+      int line,
+      GlueFace face,
+      Worked distance,
+      FretboardTaper taper,
+      Given heelEnd,
+      Ledger ledger) {
+    if (!face.straight()) {
+      return curved(line, face, distance, taper, heelEnd, ledger);
+    }
+    double b = Math.abs(face.nut());
+    double atNut = taper.halfWidth(0);
+    double widening = (taper.secondWidth().value() / 2 - atNut) / taper.secondAt().value();
+    double spreading = (Math.abs(face.heel()) - b) / heelEnd.value();
+    double x = (b - atNut) / (widening - spreading);
+    if (!(x > 0) || x >= heelEnd.value() || face.nut() * face.heel() < 0) {
+      return List.of();
+    }
+    List<Worked.Input> inputs = new ArrayList<>();
+    inputs.add(in("b", distance));
+    inputs.add(in("w_nut", taper.nutWidth()));
+    inputs.add(in("w_2", taper.secondWidth()));
+    inputs.add(in("x_2", taper.secondAt()));
+    String formula = "(b − w_nut / 2) / (w_2 / 2 − w_nut / 2) · x_2";
+    if (spreading != 0) {
+      inputs.add(
+          in(
+              "b_h",
+              Given.decided(
+                  "blank.glue-line." + line + ".offset-heel",
+                  "Glue line " + line + " from the centre line at the heel",
+                  Math.abs(face.heel()),
+                  LENGTH)));
+      inputs.add(in("x_h", heelEnd));
+      formula = "(b − w_nut / 2) / ((w_2 / 2 − w_nut / 2) / x_2 − (b_h − b) / x_h)";
+    }
+    return List.of(new Crossing(line, face.at(x), put(line, 1, x, formula, inputs, ledger)));
+  }
+
+  private static List<Crossing> curved(
+      int line,
+      GlueFace face,
+      Worked distance,
+      FretboardTaper taper,
+      Given heelEnd,
+      Ledger ledger) {
+    List<Crossing> found = new ArrayList<>();
+    for (double x :
+        Roots.of(
+            at -> Math.abs(face.at(at)) - taper.halfWidth(at), 0, heelEnd.value(), PIECES, 1e-6)) {
+      Worked where =
+          put(
+              line,
+              found.size() + 1,
+              x,
+              "found where the curved line meets the outline",
+              List.of(
+                  in("b", distance), in("w_nut", taper.nutWidth()), in("w_2", taper.secondWidth())),
+              ledger);
+      found.add(new Crossing(line, face.at(x), where));
+    }
+    return found;
+  }
+
+  private static Worked put(
+      int line, int time, double x, String formula, List<Worked.Input> inputs, Ledger ledger) {
+    return ledger.put(
+        "blank.crossing." + line + (time == 1 ? ".x" : ".x-" + time),
+        "Outline crosses glue line " + line + ", from the nut line",
+        LENGTH,
+        x,
+        formula,
+        inputs.toArray(Worked.Input[]::new));
+  }
+}

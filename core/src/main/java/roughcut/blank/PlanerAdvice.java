@@ -1,0 +1,70 @@
+package roughcut.blank;
+
+import static roughcut.measure.NumberWriter.fixed;
+
+import java.util.ArrayList;
+import java.util.List;
+import roughcut.design.BlankDecisions;
+import roughcut.design.Givens;
+import roughcut.shop.Planer;
+
+/**
+ * Whether the planer can take the piece, and how: least length, width, a carrier board under thin
+ * stock, snipe (handbook page 3, "Milling passes").
+ */
+public final class PlanerAdvice {
+  private PlanerAdvice() {}
+
+  /** What is to be said, what stops first. */
+  public static List<BlankReadiness.Question> of(Givens givens, Planer planer) {
+    double length = givens.get(BlankDecisions.MILL_LENGTH).value();
+    double width = givens.get(BlankDecisions.MILL_WIDTH).value();
+    double to = givens.get(BlankDecisions.MILL_TO).value();
+    double from = givens.get(BlankDecisions.MILL_FROM).value();
+    double bite = givens.get(BlankDecisions.MILL_BITE).value();
+    List<BlankReadiness.Question> all = new ArrayList<>();
+    boolean carrier = to < planer.carrierBelow();
+    if (from < to) {
+      stop(all, "the piece is thinner than wanted already: " + fixed(from, 1));
+    }
+    if (width > planer.width()) {
+      stop(
+          all,
+          "wider than the planer by "
+              + fixed(width - planer.width(), 0)
+              + " mm: plane by hand, or with a router on rails");
+    }
+    if (length < planer.leastLength()) {
+      stop(
+          all,
+          "shorter than the planer's least of "
+              + fixed(planer.leastLength(), 0)
+              + " mm: never fed alone; on a long carrier, or by hand");
+    }
+    if (bite > planer.mostBite()) {
+      stop(all, "a pass of " + fixed(bite, 1) + " is more than the planer takes");
+    }
+    if (carrier) {
+      look(
+          all,
+          "on a carrier board: the piece ends thinner than "
+              + fixed(planer.carrierBelow(), 0)
+              + " mm");
+    } else if (planer.snipe() > 0) {
+      look(
+          all,
+          "the last "
+              + fixed(planer.snipe(), 0)
+              + " mm at each end may come out thinner; leave them to be trimmed, or use a carrier");
+    }
+    return all;
+  }
+
+  private static void stop(List<BlankReadiness.Question> all, String words) {
+    all.add(new BlankReadiness.Question(words, true));
+  }
+
+  private static void look(List<BlankReadiness.Question> all, String words) {
+    all.add(new BlankReadiness.Question(words, false));
+  }
+}

@@ -1,0 +1,111 @@
+package roughcut.blank;
+
+import static roughcut.measure.Quantity.COUNT;
+import static roughcut.measure.Quantity.LENGTH;
+import static roughcut.measure.Worked.in;
+
+import java.util.Optional;
+import roughcut.design.BlankDecisions;
+import roughcut.design.BodyDecisions;
+import roughcut.design.Decisions;
+import roughcut.design.Givens;
+import roughcut.measure.Given;
+import roughcut.measure.Ledger;
+import roughcut.measure.Worked;
+import roughcut.shop.Board;
+
+/**
+ * The top's two leaves sawn through the thickness of one board: each leaf with what the blade's
+ * wander and planing take on both faces, and the kerf between (handbook page 3, "Resawing").
+ *
+ * @param leaf one rough leaf
+ * @param need thickness of board for both
+ * @param leaves how many the board gives; empty while there is no measured board
+ * @param missing thickness that is missing, 0 when both come out
+ * @param thinner thickness that both are brought to once they are sawn and measured
+ */
+public record ResawPlan(
+    Optional<Board> board,
+    Worked leaf,
+    Worked need,
+    Optional<Worked> leaves,
+    Optional<Worked> missing,
+    Optional<Worked> thinner) {
+
+  static ResawPlan of(Givens givens, Optional<Board> board, Ledger ledger) {
+    Given top = givens.get(BodyDecisions.BODY_TOP);
+    Given allowance = givens.get(BlankDecisions.RESAW_ALLOWANCE);
+    Given kerf = givens.get(Decisions.SAW_KERF);
+    Worked leaf =
+        ledger.put(
+            "resaw.rough",
+            "Rough leaf of the top",
+            LENGTH,
+            top.value() + 2 * allowance.value(),
+            "t + 2 · q",
+            in("t", top),
+            in("q", allowance));
+    Worked need =
+        ledger.put(
+            "resaw.need",
+            "Thickness of board for two leaves",
+            LENGTH,
+            2 * leaf.value() + kerf.value(),
+            "2 · r + k",
+            in("r", leaf),
+            in("k", kerf));
+    Optional<Given> thickness =
+        board
+            .filter(b -> b.thickness().isPresent())
+            .map(
+                b ->
+                    Given.decided(
+                        "board." + b.id() + ".thickness",
+                        "Thickness of board " + b.id(),
+                        b.thickness().getAsDouble(),
+                        LENGTH));
+    return new ResawPlan(
+        board,
+        leaf,
+        need,
+        thickness.map(
+            b ->
+                ledger.put(
+                    "resaw.leaves",
+                    "Leaves from the board's thickness",
+                    COUNT,
+                    RipPlan.strips(b.value(), leaf.value(), kerf.value()),
+                    "floor((B + k) / (r + k) + 0.000000001)",
+                    in("B", b),
+                    in("k", kerf),
+                    in("r", leaf))),
+        thickness.map(
+            b ->
+                ledger.put(
+                    "resaw.short",
+                    "Thickness missing for two leaves",
+                    LENGTH,
+                    Math.max(0, need.value() - b.value()),
+                    "max(0, need − B)",
+                    in("need", need),
+                    in("B", b))),
+        thinner(givens, ledger));
+  }
+
+  private static Optional<Worked> thinner(Givens givens, Ledger ledger) {
+    Given first = givens.get(BodyDecisions.TOP_LEAF_1);
+    Given second = givens.get(BodyDecisions.TOP_LEAF_2);
+    if (first.value() == 0 || second.value() == 0) {
+      return Optional.empty();
+    }
+    return Optional.of(
+        ledger.put(
+            "resaw.leaf-thickness",
+            "Bring both leaves to",
+            LENGTH,
+            Math.min(first.value(), second.value()),
+            "min(a, b)",
+            in("a", first),
+            in("b", second)));
+  }
+}

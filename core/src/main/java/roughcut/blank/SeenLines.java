@@ -1,0 +1,89 @@
+package roughcut.blank;
+
+import static roughcut.measure.Quantity.LENGTH;
+import static roughcut.measure.Worked.in;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.DoubleUnaryOperator;
+import roughcut.geometry.Outline;
+import roughcut.geometry.Roots;
+import roughcut.measure.Given;
+import roughcut.measure.Ledger;
+import roughcut.measure.Worked;
+
+/**
+ * What will be seen of each glue line when the neck is carved and fitted: its length on the carved
+ * back from the nut to where the body or the pocket hides it, and its length on the head (handbook
+ * page 3, "What will be seen").
+ *
+ * @param line counted from 1 at the bass side
+ * @param back length seen on back and sides
+ * @param head length seen on the head's face, 0 under a face veneer
+ * @param stretches from and to, along x, where it is seen on the back
+ */
+public record SeenLines(int line, Worked back, Worked head, List<double[]> stretches) {
+  private static final int PIECES = 96;
+
+  /**
+   * All lines.
+   *
+   * @param halfWidth of the neck at x
+   * @param seenTo from here on the pocket hides the back, or the neck ends, mm from the nut line
+   * @param headFace the head from above, the break at x = 0 and the tip to the right
+   * @param veneered whether a face veneer hides the head's lines
+   */
+  public static List<SeenLines> of(
+      NeckBlank blank,
+      DoubleUnaryOperator halfWidth,
+      Given seenTo,
+      Outline headFace,
+      boolean veneered,
+      Ledger ledger) {
+    List<SeenLines> all = new ArrayList<>();
+    for (int line = 1; line < blank.strips().size(); line++) {
+      GlueFace face = blank.strips().get(line).lower();
+      List<double[]> stretches = stretches(face, halfWidth, seenTo.value());
+      double back = stretches.stream().mapToDouble(s -> s[1] - s[0]).sum();
+      double head =
+          veneered ? 0 : headFace.spans(face.nut()).stream().mapToDouble(s -> s[1] - s[0]).sum();
+      all.add(
+          new SeenLines(
+              line,
+              ledger.put(
+                  "seen.line." + line + ".back",
+                  "Seen of glue line " + line + " on the back",
+                  LENGTH,
+                  back,
+                  "found by following the line along the carved back",
+                  in("x", seenTo)),
+              ledger.put(
+                  "seen.line." + line + ".head",
+                  "Seen of glue line " + line + " on the head's face",
+                  LENGTH,
+                  head,
+                  "found by following the line along the head's outline",
+                  in("b", Given.decided("line", "From the centre line", face.nut(), LENGTH))),
+              stretches));
+    }
+    return all;
+  }
+
+  private static List<double[]> stretches(
+      GlueFace face, DoubleUnaryOperator halfWidth, double seenTo) {
+    DoubleUnaryOperator inside = x -> halfWidth.applyAsDouble(x) - Math.abs(face.at(x));
+    List<Double> ends = new ArrayList<>();
+    ends.add(0.0);
+    ends.addAll(Roots.of(inside, 0, seenTo, PIECES, 1e-6));
+    ends.add(seenTo);
+    List<double[]> stretches = new ArrayList<>();
+    for (int i = 1; i < ends.size(); i++) {
+      double a = ends.get(i - 1);
+      double b = ends.get(i);
+      if (b - a > 1e-6 && inside.applyAsDouble((a + b) / 2) > 0) {
+        stretches.add(new double[] {a, b});
+      }
+    }
+    return stretches;
+  }
+}

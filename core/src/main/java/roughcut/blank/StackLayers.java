@@ -1,0 +1,144 @@
+package roughcut.blank;
+
+import static roughcut.measure.Worked.in;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import roughcut.design.BlankDecisions;
+import roughcut.design.BlankStep;
+import roughcut.design.Decisions;
+import roughcut.design.Givens;
+import roughcut.design.PartDecisions;
+import roughcut.design.Strip;
+import roughcut.measure.Given;
+import roughcut.measure.Quantity;
+import roughcut.measure.Worked;
+
+/**
+ * The strips of the neck blank as they lie side by side at last, after resawing, opening and
+ * turning, and the sum of their widths as a formula.
+ *
+ * @param layers from the bass side
+ * @param width formula of the width at the nut line
+ * @param widthAtHeel formula of the width at the heel's end; the same when nothing is tapered
+ */
+record StackLayers(
+    List<Layer> layers, String width, String widthAtHeel, List<Worked.Input> inputs) {
+  /**
+   * A strip, possibly only part of its width.
+   *
+   * @param nut its thickness at the nut line, mm
+   * @param heel its thickness at the heel's end, mm
+   */
+  record Layer(Strip strip, int number, double nut, double heel) {
+    Layer turned() {
+      return new Layer(strip.withGrain(strip.grain().other()), number, nut, heel);
+    }
+
+    Layer part(double fromNut, double toNut, double fromHeel, double toHeel) {
+      return new Layer(strip, number, toNut - fromNut, toHeel - fromHeel);
+    }
+  }
+
+  static StackLayers of(Givens givens) {
+    List<Strip> stack = givens.design().neckStack().strips();
+    List<Layer> layers = new ArrayList<>();
+    List<Worked.Input> inputs = new ArrayList<>();
+    List<String> nut = new ArrayList<>();
+    List<String> heel = new ArrayList<>();
+    for (int i = 1; i <= stack.size(); i++) {
+      Given t = givens.get(PartDecisions.stripThickness(i));
+      inputs.add(in("t_" + i, t));
+      nut.add("t_" + i);
+      double atHeel = t.value();
+      if (stack.get(i - 1).tapered()) {
+        Given u = givens.get(PartDecisions.stripHeelThickness(i));
+        inputs.add(in("u_" + i, u));
+        heel.add("u_" + i);
+        atHeel = u.value();
+      } else {
+        heel.add("t_" + i);
+      }
+      layers.add(new Layer(stack.get(i - 1), i, t.value(), atHeel));
+    }
+    StackLayers all =
+        new StackLayers(layers, String.join(" + ", nut), String.join(" + ", heel), inputs);
+    int number = 1;
+    for (BlankStep step : givens.design().neckSteps()) {
+      all = all.after(step, number++, givens);
+    }
+    return all;
+  }
+
+  private StackLayers after(BlankStep step, int number, Givens givens) {
+    return switch (step.kind()) {
+      case OPENED -> opened(step, number);
+      case TURNED -> turned(givens);
+      default -> this;
+    };
+  }
+
+  /** The leaves lie like an open book: mirrored about their joint. */
+  private StackLayers opened(BlankStep step, int number) {
+    List<Layer> next = new ArrayList<>(layers);
+    Collections.reverse(next);
+    List<Worked.Input> more = new ArrayList<>(inputs);
+    String centre = "";
+    if (step.thickness() >= Strip.LEAST) {
+      Given c =
+          Given.decided(
+              "neck.step." + number + ".thickness",
+              "Centre strip",
+              step.thickness(),
+              Quantity.LENGTH);
+      more.add(in("c_" + number, c));
+      centre = " + c_" + number;
+      Strip strip = new Strip(step.species(), c.value(), Strip.Grain.TO_HEEL);
+      next.add(new Layer(strip, 0, c.value(), c.value()));
+    }
+    next.addAll(layers);
+    return new StackLayers(
+        next, "2 · (" + width + ")" + centre, "2 · (" + widthAtHeel + ")" + centre, more);
+  }
+
+  /** Sawn in two along the middle; the treble half is turned end for end where it lies. */
+  private StackLayers turned(Givens givens) {
+    Given kerf = givens.get(Decisions.SAW_KERF);
+    Given allowance = givens.get(BlankDecisions.SAW_ALLOWANCE);
+    double lost = kerf.value() / 2 + allowance.value();
+    double nut = layers.stream().mapToDouble(Layer::nut).sum() / 2;
+    double heel = layers.stream().mapToDouble(Layer::heel).sum() / 2;
+    List<Layer> bass = cut(0, nut - lost, 0, heel - lost);
+    List<Layer> treble = cut(nut + lost, 2 * nut, heel + lost, 2 * heel);
+    Collections.reverse(treble);
+    List<Layer> next = new ArrayList<>(bass);
+    treble.forEach(layer -> next.add(layer.turned()));
+    List<Worked.Input> more = new ArrayList<>(inputs);
+    if (more.stream().noneMatch(i -> i.symbol().equals("k"))) {
+      more.add(in("k", kerf));
+      more.add(in("q", allowance));
+    }
+    return new StackLayers(
+        next, "(" + width + ") − k − 2 · q", "(" + widthAtHeel + ") − k − 2 · q", more);
+  }
+
+  /** What lies between two offsets from the bass side, given at the nut line and at the heel. */
+  private List<Layer> cut(double fromNut, double toNut, double fromHeel, double toHeel) {
+    List<Layer> kept = new ArrayList<>();
+    double nut = 0;
+    double heel = 0;
+    for (Layer layer : layers) {
+      double lowNut = Math.max(nut, fromNut);
+      double highNut = Math.min(nut + layer.nut(), toNut);
+      double lowHeel = Math.max(heel, fromHeel);
+      double highHeel = Math.min(heel + layer.heel(), toHeel);
+      if (highNut - lowNut > 1e-9 && highHeel - lowHeel > 1e-9) {
+        kept.add(layer.part(lowNut, highNut, lowHeel, highHeel));
+      }
+      nut += layer.nut();
+      heel += layer.heel();
+    }
+    return kept;
+  }
+}

@@ -1,0 +1,119 @@
+package roughcut.blank;
+
+import static roughcut.measure.Quantity.MASS;
+import static roughcut.measure.Quantity.RATIO;
+import static roughcut.measure.Worked.in;
+
+import roughcut.design.BodyDecisions;
+import roughcut.design.Decisions;
+import roughcut.design.Givens;
+import roughcut.layout.FretboardTaper;
+import roughcut.measure.Given;
+import roughcut.measure.Ledger;
+import roughcut.measure.Quantity;
+import roughcut.measure.Worked;
+import roughcut.shop.Shop;
+
+/**
+ * What finished neck and body weigh, as far as they are designed: each strip's share of the carved
+ * neck in its own wood, the head, the fretboard; the body's outline by its thickness. What was on
+ * the scale takes the estimate's place (handbook page 3, "Weight").
+ */
+public record Weights(Worked neck, Worked body) {
+  /** How finely the neck is sliced, mm. */
+  private static final double SLICE = 5;
+
+  /** Area of the neck's section at x between two offsets from the centre line, mm². */
+  public interface Section {
+    double area(double x, double from, double to);
+  }
+
+  /**
+   * Works both out.
+   *
+   * @param headArea of the head seen square to its face, mm²
+   * @param fretboardHeight mean height of the fretboard over the glue line at x, mm
+   */
+  public static Weights of(
+      Givens givens,
+      Shop shop,
+      NeckBlank blank,
+      Section section,
+      double headArea,
+      FretboardTaper taper,
+      java.util.function.DoubleUnaryOperator fretboardHeight,
+      BodyBlank body,
+      Ledger ledger) {
+    double heelEnd = givens.get(Decisions.HEEL_END).value();
+    double grams = 0;
+    double density = 0;
+    for (PlacedStrip strip : blank.strips()) {
+      double own = BodyBlank.density(shop, strip.strip().species());
+      density += own / blank.strips().size();
+      for (double x = SLICE / 2; x < heelEnd; x += SLICE) {
+        double slice = Math.min(SLICE, heelEnd - (x - SLICE / 2));
+        grams += own * section.area(x, strip.from(x), strip.to(x)) * slice / 1e6;
+      }
+    }
+    double head = headArea * givens.get(Decisions.HEAD_THICKNESS).value() * density / 1e6;
+    double board = 0;
+    double end = taper.end().value();
+    double boardDensity = BodyBlank.density(shop, givens.get(Decisions.FRETBOARD_SPECIES).word());
+    for (double x = SLICE / 2; x < end; x += SLICE) {
+      double slice = Math.min(SLICE, end - (x - SLICE / 2));
+      board += taper.width(x) * fretboardHeight.applyAsDouble(x) * slice * boardDensity / 1e6;
+    }
+    return new Weights(neck(givens, grams, head, board, ledger), body(givens, shop, body, ledger));
+  }
+
+  private static Worked neck(
+      Givens givens, double shaft, double head, double board, Ledger ledger) {
+    Given weighed = givens.get(BodyDecisions.NECK_WEIGHED);
+    if (weighed.value() > 0) {
+      return ledger.put("neck.mass", "Neck, weighed", MASS, weighed.value(), "m", in("m", weighed));
+    }
+    return ledger.put(
+        "neck.mass",
+        "Neck with head and fretboard, estimated",
+        MASS,
+        shaft + head + board,
+        "m_s + m_h + m_f",
+        in("m_s", Given.decided("neck.shaft-mass", "Shaft and heel", shaft, Quantity.MASS)),
+        in("m_h", Given.decided("neck.head-mass", "Head", head, Quantity.MASS)),
+        in("m_f", Given.decided("neck.fretboard-mass", "Fretboard", board, Quantity.MASS)));
+  }
+
+  private static Worked body(Givens givens, Shop shop, BodyBlank body, Ledger ledger) {
+    Given weighed = givens.get(BodyDecisions.BODY_WEIGHED);
+    if (weighed.value() > 0) {
+      return ledger.put("body.mass", "Body, weighed", MASS, weighed.value(), "m", in("m", weighed));
+    }
+    Given backDensity =
+        Given.decided(
+            "body.density",
+            "Density of " + body.backWood().name() + ", kg/m³",
+            BodyBlank.density(shop, body.backWood().id()),
+            RATIO);
+    Given topDensity =
+        Given.decided(
+            "body.top-density",
+            "Density of " + body.topWood().name() + ", kg/m³",
+            BodyBlank.density(shop, body.topWood().id()),
+            RATIO);
+    double top = body.top().value() + body.accent().value();
+    return ledger.put(
+        "body.mass",
+        "Body before its routs, estimated",
+        MASS,
+        body.outline().area().value()
+            * ((body.thickness().value() - top) * backDensity.value() + top * topDensity.value())
+            / 1e4,
+        "A · ((t − t_top − v) · ρ_b + (t_top + v) · ρ_t) / 10000",
+        in("A", body.outline().area()),
+        in("t", body.thickness()),
+        in("t_top", body.top()),
+        in("v", body.accent()),
+        in("ρ_b", backDensity),
+        in("ρ_t", topDensity));
+  }
+}

@@ -1,0 +1,248 @@
+package roughcut.blank;
+
+import java.util.ArrayList;
+import java.util.List;
+import roughcut.design.BlankDecisions;
+import roughcut.design.BlankStep;
+import roughcut.design.BodyDecisions;
+import roughcut.design.Decisions;
+import roughcut.design.Givens;
+import roughcut.design.SmallPart;
+import roughcut.design.Strip;
+import roughcut.geometry.Outline;
+import roughcut.layout.FretboardTaper;
+
+/**
+ * Every rough part that an instrument wants from the rack: neck strips or necks, fretboard, head
+ * wings, heel block, body, top, and the small parts that offcuts are kept for. From part to rough:
+ * the finished size, planing of both faces, and trim at both ends (handbook page 3, "Will it make
+ * the part?").
+ */
+public final class WoodParts {
+  /** Fretboard: wood at each side for flushing, at the nut for its end, and still to be sanded. */
+  private static final double FLUSHING = 3;
+
+  private static final double NUT_ALLOWANCE = 5;
+  private static final double SANDING = 0.3;
+
+  private final Givens givens;
+  private final double trim;
+  private final double flattening;
+  private final double allowance;
+  private final List<WoodPart> parts = new ArrayList<>();
+
+  private WoodParts(Givens givens) {
+    this.givens = givens;
+    this.trim = givens.get(BlankDecisions.END_TRIM).value();
+    this.flattening = givens.get(BlankDecisions.FLATTENING).value();
+    this.allowance = givens.get(BlankDecisions.SAW_ALLOWANCE).value();
+  }
+
+  /**
+   * The list.
+   *
+   * @param neckShape outline of a neck sawn from one piece, from (0, 0) upwards, trim included
+   */
+  public static List<WoodPart> of(
+      Givens givens,
+      BlankTree tree,
+      NeckRips rips,
+      HeadWings wings,
+      FretboardTaper taper,
+      BodyBlank body,
+      Outline neckShape) {
+    WoodParts all = new WoodParts(givens);
+    all.neck(tree, rips, neckShape);
+    all.steps(tree);
+    all.wing("bass", wings.bass().value());
+    all.wing("treble", wings.treble().value());
+    all.fretboard(taper);
+    all.body(body, tree);
+    all.top(body);
+    all.small();
+    return List.copyOf(all.parts);
+  }
+
+  private void add(
+      String id, String label, String species, double length, double width, double thickness) {
+    parts.add(WoodPart.rectangle(id, label, species, length, width, thickness));
+  }
+
+  private void neck(BlankTree tree, NeckRips rips, Outline neckShape) {
+    List<Strip> stack = givens.design().neckStack().strips();
+    double length = tree.length().value();
+    double depth = tree.depth().value();
+    int copies = (int) givens.get(BlankDecisions.NECK_COPIES).value();
+    if (stack.size() == 1 && givens.design().neckSteps().isEmpty()) {
+      for (int copy = 1; copy <= copies; copy++) {
+        parts.add(
+            new WoodPart(
+                "neck.piece" + (copy > 1 ? "." + copy : ""),
+                copies > 1 ? "neck " + copy : "neck",
+                stack.get(0).species(),
+                length,
+                neckShape.bounds().high(),
+                depth,
+                true,
+                true,
+                false,
+                neckShape));
+      }
+      return;
+    }
+    for (RipPlan rip : rips.plans()) {
+      int nth = 0;
+      for (int i = 0; i < rip.strips().size(); i++) {
+        int strip = rip.strips().get(i);
+        nth = i > 0 && rip.strips().get(i - 1) == strip ? nth + 1 : 1;
+        add(
+            "neck.strip." + strip + (nth > 1 ? "." + nth : ""),
+            "neck strip " + strip,
+            rip.species(),
+            length,
+            rip.roughs().get(i),
+            depth);
+      }
+    }
+  }
+
+  private void steps(BlankTree tree) {
+    int number = 1;
+    for (BlankStep step : givens.design().neckSteps()) {
+      String id = "neck.step." + number++;
+      double length = tree.length().value();
+      double own = step.length() > 0 ? step.length() + 2 * trim : length;
+      double width = tree.root().width() + 2 * FLUSHING;
+      double thick = step.thickness() + 2 * allowance;
+      switch (step.kind()) {
+        case OPENED -> {
+          if (step.thickness() > 0) {
+            add(id, "centre strip", step.species(), length, thick, tree.root().depth());
+          }
+        }
+        case TURNED -> {}
+        case CAPPED -> add(id, "cap", step.species(), length, width, thick);
+        case WINGED -> {
+          double depth = tree.root().depth();
+          add(id + ".bass", "bass wing", step.species(), own, thick, depth);
+          add(id + ".treble", "treble wing", step.species(), own, thick, depth);
+        }
+        case HEEL_BLOCK -> add(id, "heel block", step.species(), own, width, thick);
+      }
+    }
+  }
+
+  private void wing(String side, double width) {
+    if (width > 0) {
+      List<Strip> strips = givens.design().neckStack().strips();
+      Strip outer = strips.get(side.equals("bass") ? 0 : strips.size() - 1);
+      add(
+          "head.wing." + side,
+          "head wing, " + side,
+          outer.species(),
+          givens.get(Decisions.HEAD_LENGTH).value() + trim,
+          width + 2 * allowance,
+          givens.get(Decisions.HEAD_THICKNESS).value() + 2 * flattening);
+    }
+  }
+
+  private void fretboard(FretboardTaper taper) {
+    double end = taper.end().value();
+    double widest = Math.max(taper.width(0), taper.width(end));
+    add(
+        "fretboard",
+        "fretboard",
+        givens.get(Decisions.FRETBOARD_SPECIES).word(),
+        end + NUT_ALLOWANCE + 2 * trim,
+        widest + 2 * FLUSHING,
+        givens.get(Decisions.FRETBOARD_THICKNESS).value() + SANDING + flattening);
+  }
+
+  private void body(BodyBlank body, BlankTree tree) {
+    double length = body.length().value() + 2 * trim;
+    double thickness = body.back().value() + 2 * flattening;
+    String wood = body.backWood().id();
+    if (body.winged()) {
+      double reach = body.outline().bounds().high();
+      double trimBeside = givens.get(BodyDecisions.BODY_TRIM).value();
+      double width = reach - tree.root().width() / 2 + trimBeside + flattening;
+      add("body.wing.bass", "body wing, bass", wood, length, width, thickness);
+      add("body.wing.treble", "body wing, treble", wood, length, width, thickness);
+      return;
+    }
+    switch (body.kind()) {
+      case ONE_PIECE -> bodyPart("body.piece", "body", wood, length, body.width().value(), body);
+      case HALVES -> {
+        double half = body.width().value() / 2 + flattening;
+        bodyPart("body.half.1", "body half, bass", wood, length, half, body);
+        bodyPart("body.half.2", "body half, treble", wood, length, half, body);
+      }
+      case STRIPS -> {
+        int number = 1;
+        for (Strip strip : givens.design().bodyStack().strips()) {
+          double width = strip.thickness() + 2 * allowance;
+          bodyPart(
+              "body.strip." + number,
+              "body strip " + number++,
+              strip.species(),
+              length,
+              width,
+              body);
+        }
+      }
+    }
+  }
+
+  private void bodyPart(
+      String id, String label, String wood, double length, double width, BodyBlank body) {
+    double thickness = body.back().value() + 2 * flattening;
+    parts.add(
+        new WoodPart(
+            id,
+            label,
+            wood,
+            length,
+            width,
+            thickness,
+            false,
+            body.top().value() == 0,
+            false,
+            null));
+  }
+
+  private void top(BodyBlank body) {
+    if (body.top().value() == 0) {
+      return;
+    }
+    double length = body.length().value() + 2 * trim;
+    double half = body.width().value() / 2 + flattening;
+    boolean resawn =
+        body.resaw().flatMap(ResawPlan::missing).map(m -> m.value() <= 0).orElse(false);
+    String wood = body.topWood().id();
+    if (resawn) {
+      double thick = body.resaw().orElseThrow().need().value();
+      add("top.leaves", "top, two leaves", wood, length, half, thick);
+    } else {
+      double thick = body.top().value() + 2 * flattening;
+      add("top.leaf.1", "top leaf, bass", wood, length, half, thick);
+      add("top.leaf.2", "top leaf, treble", wood, length, half, thick);
+    }
+  }
+
+  private void small() {
+    for (SmallPart small : givens.design().smallParts()) {
+      parts.add(
+          new WoodPart(
+              "small." + small.name(),
+              small.name(),
+              small.species(),
+              small.length(),
+              small.width(),
+              small.thickness(),
+              true,
+              true,
+              true,
+              null));
+    }
+  }
+}

@@ -1,0 +1,107 @@
+package roughcut.design;
+
+import static roughcut.measure.Quantity.CELSIUS;
+import static roughcut.measure.Quantity.COUNT;
+import static roughcut.measure.Quantity.FINE_LENGTH;
+import static roughcut.measure.Quantity.FORCE;
+import static roughcut.measure.Quantity.LENGTH;
+import static roughcut.measure.Quantity.PERCENT;
+
+/** Decided at the boards: ripping, gluing, planing. */
+public final class BlankDecisions {
+  static final DecisionBook BOOK = new DecisionBook();
+
+  public static final NumberDecision SAW_ALLOWANCE =
+      BOOK.number("saw.allowance", "Planing allowance", LENGTH, 1, 0, 10, 0.1)
+          .hint("What planing takes off each sawn face; belongs to the saw.");
+  public static final NumberDecision JOINTING =
+      BOOK.number("rip.jointing", "First edge jointed", LENGTH, 1, 0, 20, 0.5)
+          .hint("Lost from the board's width before the first strip.");
+  public static final NumberDecision FLATTENING =
+      BOOK.number("blank.flattening", "Flattening, a face", LENGTH, 1, 0, 10, 0.1)
+          .hint("Planed off each face after gluing.");
+  public static final NumberDecision END_TRIM =
+      BOOK.number("blank.end-trim", "Trim at each end", LENGTH, 10, 0, 100, 1)
+          .hint("Waste for snipe, pins and squaring.");
+  public static final NumberDecision WING_TRIM =
+      BOOK.number("head.wing-trim", "Trim of a head wing", LENGTH, 3, 0, 20, 0.5)
+          .hint("Left outside the head's outline when a wing is glued on.");
+  public static final ChoiceDecision GLUE =
+      BOOK.choice(
+          "glue.kind",
+          "Glue",
+          GlueChoice.all(),
+          "Each with its open time and its own behaviour with temperature.",
+          GlueChoice.all().get(0));
+  public static final NumberDecision TEMPERATURE =
+      BOOK.number("shop.temperature", "Shop and wood today", CELSIUS, 18, -10, 45, 1)
+          .hint("Glue sets by it.");
+  public static final NumberDecision CLAMPS =
+      BOOK.number("clamp.owned", "Clamps owned", COUNT, 10, 0, 200, 1)
+          .hint("That reach round this blank.");
+  public static final NumberDecision CLAMP_FORCE =
+      BOOK.number("clamp.force", "Force of one clamp", FORCE, 4, 0.1, 50, 0.5)
+          .hint("Tightened by hand.");
+  public static final NumberDecision CLAMP_PAD =
+      BOOK.number("clamp.pad", "Clamp pad", LENGTH, 40, 5, 300, 5)
+          .hint("Length of the pad along the blank.");
+  public static final NumberDecision CAUL =
+      BOOK.number("clamp.caul", "Caul thickness", LENGTH, 20, 0, 200, 5)
+          .hint("Spreads each clamp's force at 45°.");
+  public static final NumberDecision MOISTURE_NOW =
+      BOOK.number("moisture.now", "Moisture now", PERCENT, 10, 2, 30, 0.5)
+          .measured("Of the wood, with a meter.");
+  public static final NumberDecision MOISTURE_LATER =
+      BOOK.number("moisture.later", "Moisture where it will live", PERCENT, 8, 2, 30, 0.5)
+          .hint("Heated rooms dry wood to about 8 %.");
+  public static final NumberDecision MILL_FROM =
+      BOOK.number("mill.from", "Thickness now", LENGTH, 19, 1, 300, 0.1)
+          .measured("Of the piece at the planer.");
+  public static final NumberDecision MILL_TO =
+      BOOK.number("mill.to", "Thickness wanted", LENGTH, 16, 0.5, 300, 0.1)
+          .hint("Never planed past.");
+  public static final NumberDecision MILL_BITE =
+      BOOK.number("mill.bite", "A pass takes", LENGTH, 1, 0.05, 10, 0.1)
+          .measured("What the machine is set to; F2 enters what it really took.");
+  public static final NumberDecision MILL_FINISH =
+      BOOK.number("mill.finish", "Finishing cut", LENGTH, 0.2, 0, 2, 0.05)
+          .hint("The last, light pass.");
+  public static final NumberDecision RESAW_ALLOWANCE =
+      BOOK.number("saw.resaw-allowance", "Resawing allowance", LENGTH, 1.5, 0, 10, 0.1)
+          .hint("Left on each face sawn through a board's thickness, for the blade's wander.");
+  public static final NumberDecision NECK_COPIES =
+      BOOK.number("neck.copies", "Necks to saw", COUNT, 1, 1, 6, 1)
+          .hint("From the same boards, nested in each other where that saves wood.");
+  public static final NumberDecision PIN_DIAMETER =
+      BOOK.number("pin.diameter", "Locating pins", LENGTH, 5, 1, 15, 0.5)
+          .hint("Diameter of the pins that keep the stack from creeping.");
+  public static final NumberDecision MILL_LENGTH =
+      BOOK.number("mill.length", "Piece's length", LENGTH, 740, 20, 3000, 10)
+          .measured("Of the piece at the planer.");
+  public static final NumberDecision MILL_WIDTH =
+      BOOK.number("mill.width", "Piece's width", LENGTH, 60, 5, 800, 5)
+          .measured("Of the piece at the planer.");
+  public static final ChoiceDecision FACE_USE =
+      BOOK.choice(
+          "check.face",
+          "The face is to be a",
+          FaceUse.values(),
+          "A glue face has to be flatter than one to measure from.");
+  public static final NumberDecision CHECK_LENGTH =
+      BOOK.number("check.length", "Straightedge", LENGTH, 600, 50, 3000, 50)
+          .hint("Length over which the gap was looked for.");
+  public static final NumberDecision CHECK_GAP =
+      BOOK.number("check.gap", "Gap under it", FINE_LENGTH, 0, 0, 10, 0.05)
+          .measured("Feeler gauge under the straightedge, at its widest.");
+  public static final NumberDecision CHECK_WIND =
+      BOOK.number("check.wind", "Winding over it", FINE_LENGTH, 0, 0, 20, 0.05)
+          .measured("Difference of two winding sticks over that length.");
+  public static final NumberDecision CHECK_SQUARE_HEIGHT =
+      BOOK.number("check.square-height", "Height of the edge", LENGTH, 25, 2, 300, 1)
+          .hint("Over which squareness was looked at.");
+  public static final NumberDecision CHECK_SQUARE_GAP =
+      BOOK.number("check.square-gap", "Gap at the square", FINE_LENGTH, 0, 0, 10, 0.05)
+          .measured("Light between edge and square, at its widest.");
+
+  private BlankDecisions() {}
+}

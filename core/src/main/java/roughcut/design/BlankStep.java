@@ -1,0 +1,54 @@
+package roughcut.design;
+
+/**
+ * What is done to a blank after its strips are glued, one step upon the other: so a blank is a tree
+ * of glue-ups (handbook page 8).
+ *
+ * @param species of the wood that the step adds; the stack's own when it adds none
+ * @param thickness of what is added, mm: across for a centre strip or a wing, in depth for a cap or
+ *     a heel block; 0 where nothing is added
+ * @param length of what is added along the blank, mm; 0 for the whole length
+ */
+public record BlankStep(Kind kind, String species, double thickness, double length) {
+  /** The ways to go on with a blank. */
+  public enum Kind implements Choice {
+    /** Resawn into two leaves, opened like a book and joined, with a centre strip or without. */
+    OPENED("resawn and opened"),
+    /** Sawn into two halves across, one turned end for end, and joined again. */
+    TURNED("halved, one half turned end for end"),
+    /** A cap glued on the top. */
+    CAPPED("capped"),
+    /** Wings glued to both sides at the heel: a through-neck's body. */
+    WINGED("winged"),
+    /** A block glued under the heel. */
+    HEEL_BLOCK("heel block");
+
+    private final String label;
+
+    Kind(String label) {
+      this.label = label;
+    }
+
+    @Override
+    public String label() {
+      return label;
+    }
+
+    /** Whether the strips lie otherwise after it than they were decided. */
+    public boolean rearranges() {
+      return this == OPENED || this == TURNED;
+    }
+  }
+
+  public static final int MOST_STEPS = 8;
+
+  public BlankStep {
+    if (kind == null || species == null || species.isBlank()) {
+      throw new IllegalArgumentException("a step says what is done, and with what wood");
+    }
+    if (!(thickness >= 0 && thickness <= 400) || !(length >= 0 && length <= 2000)) {
+      throw new IllegalArgumentException(
+          "what is glued on is between 0 and 400 mm thick and at most 2000 mm long");
+    }
+  }
+}

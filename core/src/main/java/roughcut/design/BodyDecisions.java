@@ -1,0 +1,133 @@
+package roughcut.design;
+
+import static roughcut.measure.Quantity.ANGLE;
+import static roughcut.measure.Quantity.COUNT;
+import static roughcut.measure.Quantity.FINE_LENGTH;
+import static roughcut.measure.Quantity.LENGTH;
+import static roughcut.measure.Quantity.MASS;
+import static roughcut.measure.Quantity.RATIO;
+
+import java.util.List;
+
+/** Decided about the body and its blank. */
+public final class BodyDecisions {
+  static final DecisionBook BOOK = new DecisionBook();
+
+  public static final ChoiceDecision NECK_FIXING =
+      BOOK.choice(
+          "neck.fixing",
+          "Neck is",
+          NeckFixing.values(),
+          "A through-neck runs to the body's end and carries its wings.");
+  public static final NumberDecision BODY_THICKNESS =
+      BOOK.number("body.thickness", "Body thickness", LENGTH, 44, 20, 100, 0.5)
+          .measured("Finished, top included.");
+  public static final NumberDecision BODY_TOP =
+      BOOK.number("body.top-thickness", "Top", LENGTH, 5.5, 0, 40, 0.5).measured("0 for none.");
+  public static final NumberDecision BODY_ACCENT =
+      BOOK.number("body.accent", "Accent veneer", LENGTH, 0.6, 0, 10, 0.1).measured("0 for none.");
+  public static final NumberDecision BODY_SANDING =
+      BOOK.number("body.sanding", "Sanding of the body", LENGTH, 0.4, 0, 5, 0.1)
+          .hint("Still to come off after gluing, both faces together.");
+  public static final NumberDecision BODY_BLANK_LENGTH =
+      BOOK.number("body.blank-length", "Body blank length", LENGTH, 490, 200, 900, 5)
+          .measured("Along the centre line.");
+  public static final NumberDecision BODY_BLANK_WIDTH =
+      BOOK.number("body.blank-width", "Body blank width", LENGTH, 360, 100, 700, 5)
+          .measured("Across.");
+  public static final ChoiceDecision BODY_BACK =
+      BOOK.choice("body.back", "Back is", BodyBack.values(), "What the body's back is made of.");
+  public static final ChoiceDecision BODY_HALVES =
+      BOOK.choice(
+          "body.halves",
+          "Second half",
+          List.of(HalfArrangement.values()),
+          "Four ways to lay the second half beside the first.",
+          HalfArrangement.OPENED);
+  public static final ChoiceDecision BODY_SPECIES =
+      BOOK.choice(
+          "body.species",
+          "Body wood",
+          WoodChoice.all(),
+          "Of the back.",
+          new WoodChoice("elm", "elm"));
+  public static final ChoiceDecision TOP_SPECIES =
+      BOOK.choice(
+          "body.top-species",
+          "Top wood",
+          WoodChoice.all(),
+          "Of the top, bookmatched from two leaves.",
+          new WoodChoice("pear", "pear"));
+  public static final ChoiceDecision TOP_CLAMPING =
+      BOOK.choice(
+          "top.clamping",
+          "Top is pressed by",
+          Clamping.values(),
+          "A vacuum bag presses with 0.08 MPa everywhere; for veneers and tops only.");
+  public static final NumberDecision BODY_LENGTH =
+      BOOK.number("body.length", "Body length", LENGTH, 395, 150, 700, 5)
+          .hint("From the body's edge at the neck to its end, on the centre line.");
+  public static final NumberDecision BODY_LOWER =
+      BOOK.number("body.lower-width", "Lower bout", LENGTH, 330, 100, 600, 5)
+          .hint("Across the widest place behind the bridge.");
+  public static final NumberDecision BODY_WAIST =
+      BOOK.number("body.waist-width", "Waist", LENGTH, 232, 60, 550, 5)
+          .hint("Across the narrowest.");
+  public static final NumberDecision BODY_UPPER =
+      BOOK.number("body.upper-width", "Upper bout", LENGTH, 272, 80, 550, 5)
+          .hint("Across the widest place before the waist.");
+  public static final NumberDecision BODY_HORN_BASS =
+      BOOK.number("body.horn-bass", "Bass horn reaches", LENGTH, 52, 0, 200, 1)
+          .hint("Beyond the body's edge at the neck, towards the head.");
+  public static final NumberDecision BODY_HORN_TREBLE =
+      BOOK.number("body.horn-treble", "Treble horn reaches", LENGTH, 24, 0, 200, 1)
+          .hint("Beyond the body's edge at the neck, towards the head.");
+  public static final NumberDecision BODY_SLANT =
+      BOOK.number("body.slant", "Slant of the waist", LENGTH, 16, -60, 60, 1)
+          .hint("How much nearer the neck the waist is at the treble side.");
+  public static final NumberDecision BODY_LAID_X =
+      BOOK.number("body.laid-x", "Outline laid along", LENGTH, 20, -300, 600, 1)
+          .hint("From the blank's head end to the outline's foremost point.");
+  public static final NumberDecision BODY_LAID_Y =
+      BOOK.number("body.laid-y", "Outline laid across", LENGTH, 0, -200, 200, 1)
+          .hint("Its centre line from the blank's middle, to the treble side.");
+  public static final NumberDecision BODY_LAID_TURN =
+      BOOK.number("body.laid-turn", "Outline turned", ANGLE, 0, -20, 20, 0.5)
+          .hint("On the blank, anticlockwise. A centre joint wants 0.");
+  public static final NumberDecision BODY_WEIGHED =
+      BOOK.number("body.weighed", "Body, weighed", MASS, 0, 0, 20000, 10)
+          .measured("0 until it was on the scale; then it takes the estimate's place.");
+  public static final NumberDecision NECK_WEIGHED =
+      BOOK.number("neck.weighed", "Neck, weighed", MASS, 0, 0, 10000, 10)
+          .measured("0 until it was on the scale; then it takes the estimate's place.");
+  public static final NumberDecision BINDING_LAYERS =
+      BOOK.number("binding.layers", "Binding layers", COUNT, 0, 0, 8, 1).hint("0 for no binding.");
+  public static final NumberDecision BINDING_LAYER =
+      BOOK.number("binding.layer-width", "Layer width", FINE_LENGTH, 1.5, 0.2, 10, 0.1)
+          .measured("Of one layer, across the edge.");
+  public static final NumberDecision BINDING_HEIGHT =
+      BOOK.number("binding.height", "Binding height", LENGTH, 6, 1, 60, 0.5)
+          .measured("Down the edge, from the top.");
+  public static final ChoiceDecision BINDING_SPECIES =
+      BOOK.choice(
+          "binding.species",
+          "Binding wood",
+          WoodChoice.all(),
+          "Dense straight wood bends best.",
+          new WoodChoice("boxwood", "boxwood"));
+
+  public static final NumberDecision BEND_FACTOR =
+      BOOK.number("binding.bend-factor", "Bends to, times its thickness", RATIO, 30, 5, 200, 1)
+          .hint("Least radius of a heated strip over its thickness; try an offcut.");
+  public static final NumberDecision TOP_LEAF_1 =
+      BOOK.number("top.leaf-1", "First leaf as sawn", LENGTH, 0, 0, 60, 0.1)
+          .measured("0 until it is sawn and measured.");
+  public static final NumberDecision TOP_LEAF_2 =
+      BOOK.number("top.leaf-2", "Second leaf as sawn", LENGTH, 0, 0, 60, 0.1)
+          .measured("0 until it is sawn and measured.");
+  public static final NumberDecision BODY_TRIM =
+      BOOK.number("body.trim", "Trim beside the outline", LENGTH, 5, 0, 50, 1)
+          .hint("Wood kept outside the outline on a wing.");
+
+  private BodyDecisions() {}
+}

@@ -1,0 +1,25 @@
+package roughcut.design;
+
+/** What a planed face is for, and so how flat it has to be (handbook page 3, "Flatness"). */
+public enum FaceUse implements Choice {
+  GLUE_FACE("glue face", 0.05),
+  REFERENCE_FACE("reference face", 0.1);
+
+  private final String label;
+  private final double gap;
+
+  FaceUse(String label, double gap) {
+    this.label = label;
+    this.gap = gap;
+  }
+
+  @Override
+  public String label() {
+    return label;
+  }
+
+  /** Gap under a straightedge that is accepted over 300 mm, mm. */
+  public double gapPer300() {
+    return gap;
+  }
+}

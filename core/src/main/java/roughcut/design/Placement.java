@@ -1,0 +1,17 @@
+package roughcut.design;
+
+/**
+ * A part laid on a board by hand.
+ *
+ * @param board name of the board in the rack
+ * @param x where the part begins along the board, mm from the board's end
+ * @param y its lower edge, mm from the board's lower edge
+ * @param turned end for end
+ */
+public record Placement(String board, double x, double y, boolean turned) {
+  public Placement {
+    if (board == null || board.isBlank() || !Double.isFinite(x) || !Double.isFinite(y)) {
+      throw new IllegalArgumentException("a part laid by hand has a board and a place");
+    }
+  }
+}

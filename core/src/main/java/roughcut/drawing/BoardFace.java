@@ -1,0 +1,135 @@
+package roughcut.drawing;
+
+import java.util.List;
+import roughcut.blank.BoardLayout;
+import roughcut.drawing.Mark.Anchor;
+import roughcut.drawing.Mark.Size;
+import roughcut.geometry.Bounds;
+import roughcut.geometry.Outline;
+import roughcut.geometry.Point;
+import roughcut.measure.NumberWriter;
+import roughcut.measure.Quantity;
+import roughcut.measure.Units;
+import roughcut.plan.Plan;
+import roughcut.shop.Board;
+import roughcut.shop.BoardMark;
+import roughcut.shop.SpeciesBook;
+
+/**
+ * One board's face to scale, as it lies in the rack: its marks, what is to be sawn from it, and a
+ * question mark where a dimension was never measured.
+ */
+public final class BoardFace {
+  private static final double UNKNOWN_LENGTH = 700;
+  private static final double UNKNOWN_WIDTH = 90;
+
+  private BoardFace() {}
+
+  /** The board by itself; its marks can be dragged. */
+  public static Drawing of(Plan plan, Board board, Units units) {
+    Sketch sketch = new Sketch(units);
+    double length = board.length().orElse(UNKNOWN_LENGTH);
+    double width = board.width().orElse(UNKNOWN_WIDTH);
+    double thickness = board.thickness().orElse(20);
+    Outline face = Outline.rectangle(0, 0, length, width);
+    sketch.wood(face, SpeciesBook.get(board.species()));
+    for (BoardLayout.Laid laid : plan.boards().on(board.id())) {
+      Outline part =
+          Outline.rectangle(
+              laid.x(), laid.y(), laid.x() + laid.part().length(), laid.y() + laid.part().width());
+      sketch.outline(Role.STOCK, part);
+    }
+    boolean known = board.length().isPresent() && board.width().isPresent();
+    sketch.outline(known ? Role.OUTLINE : Role.HIDDEN, face);
+    marks(board, sketch, true);
+    sketch.dimension(
+        board.length().isPresent() ? Role.DIMENSION : Role.STOP,
+        new Point(0, 0),
+        new Point(length, 0),
+        -40,
+        words(board.length(), "length not measured", units));
+    sketch.dimension(
+        board.width().isPresent() ? Role.DIMENSION : Role.STOP,
+        new Point(length, 0),
+        new Point(length, width),
+        -14,
+        words(board.width(), "width?", units));
+    edge(board, sketch, length, thickness, units);
+    return sketch.drawing(
+        "Board " + board.id(), new Bounds(-20, -thickness - 100, length + 110, width + 30));
+  }
+
+  private static String words(java.util.OptionalDouble mm, String unknown, Units units) {
+    return mm.isPresent()
+        ? NumberWriter.text(mm.getAsDouble(), Quantity.ROUGH_LENGTH, units)
+        : unknown;
+  }
+
+  /** The board's edge below its face, with the run-out of its grain. */
+  private static void edge(
+      Board board, Sketch sketch, double length, double thickness, Units units) {
+    sketch.origin(0, -thickness - 70);
+    Outline edge = Outline.rectangle(0, 0, length, thickness);
+    sketch.wood(edge, SpeciesBook.get(board.species()), board.runOut());
+    sketch.outline(board.thickness().isPresent() ? Role.OUTLINE : Role.HIDDEN, edge);
+    sketch.dimension(
+        board.thickness().isPresent() ? Role.DIMENSION : Role.STOP,
+        new Point(length, 0),
+        new Point(length, thickness),
+        -14,
+        words(board.thickness(), "thickness?", units));
+    if (board.runOut() > 0) {
+      sketch.text(
+          Role.NOTE,
+          0,
+          -14,
+          "grain runs out at " + NumberWriter.fixed(board.runOut(), 1) + "°",
+          Anchor.START,
+          Size.SMALL);
+    }
+    sketch.origin(0, 0);
+  }
+
+  /** The marks on a board's face. */
+  static void marks(Board board, Sketch sketch, boolean handles) {
+    List<BoardMark> marks = board.marks();
+    for (int i = 0; i < marks.size(); i++) {
+      BoardMark mark = marks.get(i);
+      Role role =
+          mark.spoilsStrength()
+              ? Role.STOP
+              : mark.intent() == BoardMark.Intent.SHOW ? Role.MEASURED : Role.LOOK;
+      Outline shape =
+          Outline.rectangle(mark.x(), mark.y(), mark.x() + mark.length(), mark.y() + mark.width());
+      sketch.outline(role, shape);
+      sketch.hatch(role, shape, 9);
+      if (handles || mark.length() > 60) {
+        sketch.text(
+            role,
+            mark.x() + mark.length() / 2,
+            mark.y() + mark.width() + 4,
+            handles ? mark.words() + ", " + intent(mark) : mark.words(),
+            Anchor.MIDDLE,
+            Size.SMALL);
+      }
+      if (handles) {
+        sketch.handle(
+            "mark." + i,
+            mark.x() + mark.length() / 2,
+            mark.y() + mark.width() / 2,
+            shape.corners(),
+            Mark.Way.ANY);
+      }
+    }
+  }
+
+  /** What is wanted of a mark, in the maker's words. */
+  public static String intent(BoardMark mark) {
+    return switch (mark.intent()) {
+      case HIDE -> "to be hidden";
+      case SHOW -> "to be shown";
+      case AVOID -> "to be avoided";
+      case ANY -> "no matter where";
+    };
+  }
+}

@@ -1,0 +1,205 @@
+package roughcut.file;
+
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.OptionalDouble;
+import roughcut.shop.Board;
+import roughcut.shop.SpeciesBook;
+
+/**
+ * The rack as a table for other programs, and back: a line of names, then a board a row; lengths in
+ * mm, an empty cell where nothing was measured. Marks stay in the shop's own file.
+ */
+public final class BoardsCsv {
+  private static final List<String> COLUMNS =
+      List.of(
+          "name",
+          "species",
+          "length_mm",
+          "width_mm",
+          "thickness_mm",
+          "moisture_percent",
+          "grain",
+          "run_out_deg",
+          "irreplaceable",
+          "mass_g",
+          "price",
+          "note");
+
+  /** Columns that a table has to have; the others may be missing. */
+  private static final List<String> NEEDED = List.of("name", "species");
+
+  private static final int MOST_ROWS = 5000;
+
+  private BoardsCsv() {}
+
+  /**
+   * What a table held.
+   *
+   * @param boards the rows that could be read
+   * @param troubles what couldn't, each with its row and column; those rows are left out
+   * @param remarks what was read but may be a slip, such as a wood that the program doesn't know
+   */
+  public record Read(List<Board> boards, List<String> troubles, List<String> remarks) {
+    public Read {
+      boards = List.copyOf(boards);
+      troubles = List.copyOf(troubles);
+      remarks = List.copyOf(remarks);
+    }
+  }
+
+  /** The rack as a table. */
+  public static byte[] write(List<Board> boards) {
+    StringBuilder csv = new StringBuilder(String.join(",", COLUMNS)).append("\r\n");
+    for (Board b : boards) {
+      List<String> cells =
+          List.of(
+              b.id(),
+              b.species(),
+              number(b.length()),
+              number(b.width()),
+              number(b.thickness()),
+              number(b.moisture()),
+              b.grain().name().toLowerCase(Locale.ROOT),
+              number(OptionalDouble.of(b.runOut())),
+              b.irreplaceable() ? "yes" : "no",
+              number(b.mass()),
+              number(b.price()),
+              b.note());
+      csv.append(String.join(",", cells.stream().map(CsvText::quoted).toList())).append("\r\n");
+    }
+    return csv.toString().getBytes(StandardCharsets.UTF_8);
+  }
+
+  private static String number(OptionalDouble value) {
+    if (value.isEmpty()) {
+      return "";
+    }
+    double v = value.getAsDouble();
+    return v == Math.rint(v) ? Long.toString((long) v) : Double.toString(v);
+  }
+
+  /**
+   * Reads a table.
+   *
+   * @throws FileTrouble when it can't be read at all, or a column that it needs is missing
+   */
+  public static Read read(Path path) throws FileTrouble {
+    return read(SafeFile.read(path), path.getFileName().toString());
+  }
+
+  /** Reads a table's text; {@code file} is what to call it in messages. */
+  public static Read read(byte[] content, String file) throws FileTrouble {
+    List<List<String>> rows = CsvText.parse(new String(content, StandardCharsets.UTF_8), file);
+    if (rows.isEmpty()) {
+      throw new FileTrouble(file + " is empty; the first row should name the columns");
+    }
+    if (rows.size() > MOST_ROWS) {
+      throw new FileTrouble(file + " has more than " + MOST_ROWS + " rows");
+    }
+    Map<String, Integer> columns = new LinkedHashMap<>();
+    for (int i = 0; i < rows.get(0).size(); i++) {
+      columns.putIfAbsent(rows.get(0).get(i).strip().toLowerCase(Locale.ROOT), i);
+    }
+    List<String> missing = NEEDED.stream().filter(c -> !columns.containsKey(c)).toList();
+    if (!missing.isEmpty()) {
+      throw new FileTrouble(
+          file
+              + ": row 1 lacks the column "
+              + String.join(" and ", missing)
+              + "; it should read "
+              + String.join(",", COLUMNS));
+    }
+    List<Board> boards = new ArrayList<>();
+    List<String> troubles = new ArrayList<>();
+    List<String> remarks = new ArrayList<>();
+    for (int row = 1; row < rows.size(); row++) {
+      Row cells = new Row(rows.get(row), columns, row + 1);
+      try {
+        Board board = cells.board();
+        if (boards.stream().anyMatch(b -> b.id().equals(board.id()))) {
+          throw new IllegalArgumentException(
+              "row " + (row + 1) + ", name: " + board.id() + " is there twice");
+        }
+        if (SpeciesBook.find(board.species()).isEmpty()) {
+          remarks.add(
+              "row "
+                  + (row + 1)
+                  + ", species: “"
+                  + board.species()
+                  + "” isn't known; kept as it is, with middling numbers");
+        }
+        boards.add(board);
+      } catch (IllegalArgumentException e) {
+        troubles.add(
+            e.getMessage().startsWith("row ")
+                ? e.getMessage()
+                : "row " + (row + 1) + ": " + e.getMessage());
+      }
+    }
+    return new Read(boards, troubles, remarks);
+  }
+
+  /** One row, asked by column. */
+  private record Row(List<String> cells, Map<String, Integer> columns, int number) {
+    private String text(String column) {
+      Integer index = columns.get(column);
+      return index == null || index >= cells.size() ? "" : cells.get(index).strip();
+    }
+
+    private OptionalDouble number(String column) {
+      String text = text(column);
+      if (text.isEmpty()) {
+        return OptionalDouble.empty();
+      }
+      try {
+        double value = Double.parseDouble(text.replace(',', '.'));
+        if (Double.isFinite(value)) {
+          return OptionalDouble.of(value);
+        }
+      } catch (NumberFormatException e) {
+        // Told below, with its place.
+      }
+      throw new IllegalArgumentException(
+          "row " + number + ", " + column + ": “" + text + "” is not a number");
+    }
+
+    private Board.Grain grain() {
+      String text = text("grain");
+      for (Board.Grain grain : Board.Grain.values()) {
+        if (text.isEmpty() || grain.name().equalsIgnoreCase(text)) {
+          return grain;
+        }
+      }
+      throw new IllegalArgumentException(
+          "row " + number + ", grain: “" + text + "” is none of flat, rift, quarter");
+    }
+
+    private Board board() {
+      String species = text("species").toLowerCase(Locale.ROOT).replace(' ', '-');
+      if (species.isEmpty()) {
+        throw new IllegalArgumentException(
+            "row " + number + ", species: empty; write “uncertain” when you don't know");
+      }
+      return new Board(
+          text("name"),
+          species,
+          number("length_mm"),
+          number("width_mm"),
+          number("thickness_mm"),
+          number("moisture_percent"),
+          grain(),
+          number("run_out_deg").orElse(0),
+          List.of(),
+          text("irreplaceable").toLowerCase(Locale.ROOT).matches("yes|true|1|x"),
+          number("mass_g"),
+          number("price"),
+          text("note"));
+    }
+  }
+}

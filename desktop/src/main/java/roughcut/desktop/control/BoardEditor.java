@@ -1,0 +1,150 @@
+package roughcut.desktop.control;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.function.BiFunction;
+import java.util.function.Function;
+import java.util.function.Supplier;
+import java.util.function.UnaryOperator;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.VBox;
+import roughcut.desktop.session.Session;
+import roughcut.measure.Quantity;
+import roughcut.shop.Board;
+import roughcut.shop.Species;
+import roughcut.shop.SpeciesBook;
+
+/** Everything about one board of the rack, its marks included. */
+public final class BoardEditor extends VBox {
+  private final Session session;
+  private final Supplier<String> board;
+  private final Label name = new Label();
+  private final PickField<Species> species;
+  private final PickField<Board.Grain> grain;
+  private final CheckBox irreplaceable = new CheckBox("can't be replaced: cut last");
+  private final TextField note = new TextField();
+  private final List<EntryField> numbers = new ArrayList<>();
+  private final MarkEditor marks;
+  private String shown = "";
+  private boolean showing;
+
+  /**
+   * Makes an editor.
+   *
+   * @param board tells the name of the board that is edited
+   */
+  public BoardEditor(Session session, Supplier<String> board) {
+    super(4);
+    this.session = session;
+    this.board = board;
+    name.getStyleClass().add("panel-heading");
+    species =
+        new PickField<>(
+            "board.species",
+            "Wood",
+            Species::name,
+            s -> change("the wood of a board", b -> b.withSpecies(s.id())));
+    grain =
+        new PickField<>(
+            "board.grain",
+            "Grain",
+            g -> g.name().toLowerCase(Locale.ROOT) + "-sawn",
+            g -> change("the grain of a board", b -> b.withGrain(g)));
+    irreplaceable.setId("board.irreplaceable");
+    irreplaceable.setOnAction(
+        e -> change("a board's worth", b -> b.withIrreplaceable(irreplaceable.isSelected())));
+    note.setId("board.note");
+    note.setPromptText("note");
+    note.getStyleClass().add("text-entry");
+    note.textProperty()
+        .addListener(
+            (p, was, is) -> {
+              if (!showing) {
+                edit("a board's note", "board.note", b -> b.withNote(is));
+              }
+            });
+    number("board.length", "Length", Quantity.ROUGH_LENGTH, Board::length, Board::withLength);
+    number("board.width", "Width", Quantity.ROUGH_LENGTH, Board::width, Board::withWidth);
+    number("board.thickness", "Thickness", Quantity.LENGTH, Board::thickness, Board::withThickness);
+    number("board.moisture", "Moisture", Quantity.PERCENT, Board::moisture, Board::withMoisture);
+    number(
+        "board.run-out",
+        "Grain runs out",
+        Quantity.ANGLE,
+        b -> OptionalDouble.of(b.runOut()),
+        (b, v) -> b.withRunOut(v.orElse(0)));
+    number("board.mass", "Weighs", Quantity.MASS, Board::mass, Board::withMass);
+    number("board.price", "Price", Quantity.RATIO, Board::price, Board::withPrice);
+    marks = new MarkEditor(session, board);
+    getChildren().addAll(name, species);
+    getChildren().addAll(numbers.subList(0, 4));
+    getChildren().addAll(grain);
+    getChildren().addAll(numbers.subList(4, numbers.size()));
+    getChildren().addAll(irreplaceable, note, marks);
+  }
+
+  private void number(
+      String id,
+      String called,
+      Quantity quantity,
+      Function<Board, OptionalDouble> get,
+      BiFunction<Board, OptionalDouble, Board> set) {
+    numbers.add(
+        new EntryField(
+            id,
+            called,
+            quantity,
+            true,
+            session,
+            () -> current().map(get).orElse(OptionalDouble.empty()),
+            value ->
+                edit(
+                    "a board's " + called.toLowerCase(Locale.ROOT), id, b -> set.apply(b, value))));
+  }
+
+  private Optional<Board> current() {
+    return session.shop().get().board(board.get());
+  }
+
+  private Optional<String> edit(String what, String key, UnaryOperator<Board> change) {
+    String id = board.get();
+    return session.editShop(what, key + "." + id, shop -> shop.changeBoard(id, change));
+  }
+
+  private void change(String what, UnaryOperator<Board> change) {
+    if (!showing) {
+      edit(what, what, change);
+      session.history().settle();
+    }
+  }
+
+  /** Shows the board as it is now. */
+  public void show() {
+    Optional<Board> now = current();
+    setVisible(now.isPresent());
+    setManaged(now.isPresent());
+    if (now.isEmpty()) {
+      return;
+    }
+    showing = true;
+    Board b = now.get();
+    boolean another = !shown.equals(b.id());
+    shown = b.id();
+    name.setText("Board " + b.id());
+    species.show(SpeciesBook.all(), SpeciesBook.get(b.species()));
+    grain.show(Arrays.asList(Board.Grain.values()), b.grain());
+    irreplaceable.setSelected(b.irreplaceable());
+    if (!note.getText().equals(b.note())) {
+      note.setText(b.note());
+    }
+    numbers.forEach(another ? EntryField::another : EntryField::show);
+    marks.show(b, another);
+    showing = false;
+  }
+}

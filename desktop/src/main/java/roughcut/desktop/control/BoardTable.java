@@ -1,0 +1,136 @@
+package roughcut.desktop.control;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.OptionalDouble;
+import java.util.function.Consumer;
+import java.util.function.Function;
+import javafx.beans.property.ReadOnlyStringWrapper;
+import javafx.scene.control.Label;
+import javafx.scene.control.TableColumn;
+import javafx.scene.control.TableView;
+import javafx.scene.input.KeyCode;
+import roughcut.measure.NumberWriter;
+import roughcut.measure.Quantity;
+import roughcut.measure.Units;
+import roughcut.plan.Plan;
+import roughcut.shop.Board;
+import roughcut.shop.SpeciesBook;
+
+/** The rack as a table: a board a row. */
+public final class BoardTable extends TableView<Board> {
+  private final Consumer<String> chosen;
+  private Plan plan;
+  private Units units = Units.MM;
+  private boolean showing;
+
+  /**
+   * Makes an empty table.
+   *
+   * @param chosen gets the name of the board that the maker chose
+   */
+  public BoardTable(Consumer<String> chosen) {
+    this.chosen = chosen;
+    setId("board-table");
+    getStyleClass().add("number-table");
+    setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
+    Label empty = new Label("No boards yet: add one, or read a table.");
+    empty.getStyleClass().add("fact");
+    setPlaceholder(empty);
+    column("board", Board::id, 100);
+    column("wood", b -> SpeciesBook.get(b.species()).name(), 100);
+    column("length", b -> size(b.length()), 66);
+    column("width", b -> size(b.width()), 62);
+    column("thick", b -> size(b.thickness()), 58);
+    column("moist", b -> percent(b.moisture()), 58);
+    column("grain", b -> b.grain().name().toLowerCase(Locale.ROOT), 62);
+    column("for", this::use, 140);
+    column("note", Board::note, 160);
+    getSelectionModel()
+        .selectedItemProperty()
+        .addListener(
+            (p, was, is) -> {
+              if (is != null && !showing) {
+                this.chosen.accept(is.id());
+              }
+            });
+    setOnKeyPressed(
+        e -> {
+          if (e.isShortcutDown() && e.getCode() == KeyCode.C) {
+            copy();
+            e.consume();
+          }
+        });
+  }
+
+  private void column(String title, Function<Board, String> text, double width) {
+    TableColumn<Board, String> column = new TableColumn<>(title);
+    column.setCellValueFactory(cell -> new ReadOnlyStringWrapper(text.apply(cell.getValue())));
+    column.setReorderable(false);
+    column.setPrefWidth(width);
+    if (text(title)) {
+      column.setStyle("-fx-alignment: center-left;");
+    }
+    getColumns().add(column);
+  }
+
+  /** Words stand at the left, numbers at the right. */
+  private static boolean text(String title) {
+    return List.of("board", "wood", "grain", "for", "note").contains(title);
+  }
+
+  private String size(OptionalDouble mm) {
+    return mm.isPresent()
+        ? NumberWriter.number(mm.getAsDouble(), Quantity.ROUGH_LENGTH, units)
+        : "?";
+  }
+
+  private static String percent(OptionalDouble value) {
+    return value.isPresent() ? NumberWriter.fixed(value.getAsDouble(), 1) + " %" : "?";
+  }
+
+  private String use(Board board) {
+    if (plan == null) {
+      return "";
+    }
+    long parts = plan.boards().on(board.id()).size();
+    return parts == 0
+        ? ""
+        : parts == 1
+            ? plan.boards().on(board.id()).get(0).part().label()
+            : parts + " parts of " + plan.build().name();
+  }
+
+  /** Shows the rack with one board chosen. */
+  public void show(Plan next, Units in, String board) {
+    showing = true;
+    plan = next;
+    units = in;
+    getItems().setAll(next.shop().boards());
+    for (int i = 0; i < getItems().size(); i++) {
+      if (getItems().get(i).id().equals(board)) {
+        getSelectionModel().clearAndSelect(i);
+      }
+    }
+    showing = false;
+  }
+
+  private void copy() {
+    StringBuilder text = new StringBuilder("board\twood\tlength\twidth\tthickness\tmoisture\n");
+    for (Board b : getItems()) {
+      text.append(b.id())
+          .append('\t')
+          .append(b.species())
+          .append('\t')
+          .append(size(b.length()))
+          .append('\t')
+          .append(size(b.width()))
+          .append('\t')
+          .append(size(b.thickness()))
+          .append('\t')
+          .append(percent(b.moisture()))
+          .append('\n');
+    }
+    Numbers.copy(text.toString());
+  }
+}

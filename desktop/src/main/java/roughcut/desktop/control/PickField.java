@@ -1,0 +1,74 @@
+package roughcut.desktop.control;
+
+import java.util.List;
+import java.util.function.Consumer;
+import java.util.function.Function;
+import javafx.geometry.Pos;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.util.StringConverter;
+
+/**
+ * One of several things, chosen from a list; for what isn't a decision of the build.
+ *
+ * @param <T> what is chosen
+ */
+public final class PickField<T> extends HBox {
+  private final ComboBox<T> box = new ComboBox<>();
+  private boolean showing;
+
+  /**
+   * Makes a field.
+   *
+   * @param words what a thing is called in the list
+   * @param picked gets what the maker picked
+   */
+  public PickField(String id, String called, Function<T, String> words, Consumer<T> picked) {
+    super(8);
+    getStyleClass().add("decision");
+    setAlignment(Pos.CENTER_LEFT);
+    Label label = new Label(called);
+    label.getStyleClass().add("decision-label");
+    label.setLabelFor(box);
+    label.setMinWidth(Region.USE_PREF_SIZE);
+    Region space = new Region();
+    HBox.setHgrow(space, Priority.ALWAYS);
+    box.setId(id);
+    box.getStyleClass().add("choice-box");
+    box.setAccessibleText(called);
+    box.setPrefWidth(156);
+    box.setConverter(
+        new StringConverter<>() {
+          @Override
+          public String toString(T thing) {
+            return thing == null ? "" : words.apply(thing);
+          }
+
+          @Override
+          public T fromString(String text) {
+            throw new UnsupportedOperationException("not editable");
+          }
+        });
+    box.valueProperty()
+        .addListener(
+            (p, was, is) -> {
+              if (!showing && is != null) {
+                picked.accept(is);
+              }
+            });
+    getChildren().addAll(label, space, box);
+  }
+
+  /** Shows the things there are, and the chosen one; null for none. */
+  public void show(List<T> things, T chosen) {
+    showing = true;
+    if (!box.getItems().equals(things)) {
+      box.getItems().setAll(things);
+    }
+    box.setValue(chosen);
+    showing = false;
+  }
+}

@@ -1,0 +1,185 @@
+package roughcut.desktop.control;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.function.Consumer;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import roughcut.design.BlankStep;
+import roughcut.desktop.session.Session;
+import roughcut.measure.Quantity;
+import roughcut.shop.Species;
+import roughcut.shop.SpeciesBook;
+
+/** What is done to the stack after gluing, step by step. */
+public final class StepEditor extends VBox {
+  private final Session session;
+  private final VBox rows = new VBox(8);
+  private final Label message = new Label();
+  private List<BlankStep> shown;
+
+  public StepEditor(Session session) {
+    super(6);
+    this.session = session;
+    Button add = new Button("add a step");
+    add.setId("step-add");
+    add.getStyleClass().add("text-button");
+    add.setOnAction(
+        e -> change(list -> list.add(new BlankStep(BlankStep.Kind.HEEL_BLOCK, wood(), 8, 100))));
+    message.getStyleClass().add("decision-message");
+    message.setWrapText(true);
+    tell(Optional.empty());
+    getChildren().addAll(rows, add, message);
+    session.build().addListener((p, was, is) -> show(is.design().neckSteps()));
+    show(session.build().get().design().neckSteps());
+  }
+
+  private String wood() {
+    return session.build().get().design().neckStack().strips().get(0).species();
+  }
+
+  private void change(Consumer<List<BlankStep>> change) {
+    tell(edit("a step of the blank", "neck.steps", change));
+    session.history().settle();
+  }
+
+  private Optional<String> edit(String what, String key, Consumer<List<BlankStep>> change) {
+    return session.edit(
+        what,
+        key,
+        build -> {
+          List<BlankStep> next = new ArrayList<>(build.design().neckSteps());
+          change.accept(next);
+          return build.withDesign(build.design().withNeckSteps(next));
+        });
+  }
+
+  private void tell(Optional<String> refusal) {
+    message.setText(refusal.orElse(""));
+    message.setVisible(refusal.isPresent());
+    message.setManaged(refusal.isPresent());
+  }
+
+  /** New rows only when steps came, went or changed their kind; a number being typed stays. */
+  private void show(List<BlankStep> steps) {
+    boolean same = shown != null && shown.size() == steps.size();
+    for (int i = 0; same && i < steps.size(); i++) {
+      same =
+          shown.get(i).kind() == steps.get(i).kind()
+              && shown.get(i).species().equals(steps.get(i).species());
+    }
+    shown = steps;
+    if (!same) {
+      List<VBox> next = new ArrayList<>();
+      for (int i = 0; i < steps.size(); i++) {
+        next.add(row(i, steps.get(i)));
+      }
+      rows.getChildren().setAll(next);
+    }
+    rows.lookupAll(".decision").stream()
+        .filter(EntryField.class::isInstance)
+        .forEach(n -> ((EntryField) n).show());
+  }
+
+  private VBox row(int index, BlankStep step) {
+    String id = "neck.step." + (index + 1);
+    PickField<BlankStep.Kind> kind =
+        new PickField<>(
+            id + ".kind",
+            (index + 1) + ".",
+            BlankStep.Kind::label,
+            k ->
+                change(
+                    list -> {
+                      BlankStep now = list.get(index);
+                      list.set(
+                          index, new BlankStep(k, now.species(), now.thickness(), now.length()));
+                    }));
+    kind.show(Arrays.asList(BlankStep.Kind.values()), step.kind());
+    VBox row = new VBox(4, kind);
+    if (step.kind() != BlankStep.Kind.TURNED) {
+      PickField<Species> species =
+          new PickField<>(
+              id + ".species",
+              "of",
+              Species::name,
+              s ->
+                  change(
+                      list -> {
+                        BlankStep now = list.get(index);
+                        list.set(
+                            index,
+                            new BlankStep(now.kind(), s.id(), now.thickness(), now.length()));
+                      }));
+      species.show(SpeciesBook.all(), SpeciesBook.get(step.species()));
+      row.getChildren().addAll(species, thickness(index, id, step));
+      if (step.kind() == BlankStep.Kind.HEEL_BLOCK || step.kind() == BlankStep.Kind.WINGED) {
+        row.getChildren().add(length(index, id));
+      }
+    }
+    Button remove = new Button("remove this step");
+    remove.getStyleClass().add("text-button");
+    remove.setOnAction(e -> change(list -> list.remove(index)));
+    row.getChildren().add(new HBox(remove));
+    return row;
+  }
+
+  private BlankStep now(int index) {
+    return session.build().get().design().neckSteps().get(index);
+  }
+
+  private EntryField thickness(int index, String id, BlankStep step) {
+    String called =
+        switch (step.kind()) {
+          case OPENED -> "Centre strip, 0 for none";
+          case WINGED -> "Each wing, across";
+          default -> "Thickness";
+        };
+    return new EntryField(
+        id + ".thickness",
+        called,
+        Quantity.LENGTH,
+        false,
+        session,
+        () -> OptionalDouble.of(now(index).thickness()),
+        v ->
+            edit(
+                "thickness of a step",
+                id + ".thickness",
+                list ->
+                    list.set(
+                        index,
+                        new BlankStep(
+                            now(index).kind(),
+                            now(index).species(),
+                            v.getAsDouble(),
+                            now(index).length()))));
+  }
+
+  private EntryField length(int index, String id) {
+    return new EntryField(
+        id + ".length",
+        "Length, 0 for all",
+        Quantity.ROUGH_LENGTH,
+        false,
+        session,
+        () -> OptionalDouble.of(now(index).length()),
+        v ->
+            edit(
+                "length of a step",
+                id + ".length",
+                list ->
+                    list.set(
+                        index,
+                        new BlankStep(
+                            now(index).kind(),
+                            now(index).species(),
+                            now(index).thickness(),
+                            v.getAsDouble()))));
+  }
+}

@@ -1,0 +1,25 @@
+package roughcut.desktop.draw;
+
+/** What dragging means on a drawing; distances in the drawing's mm. */
+public interface Handles {
+  /** A drawing on which nothing can be dragged. */
+  Handles NONE =
+      new Handles() {
+        @Override
+        public String words(String id, double dx, double dy) {
+          return "";
+        }
+
+        @Override
+        public void drop(String id, double dx, double dy) {}
+      };
+
+  /** Where the thing would come to lie, in a few words, while it is dragged. */
+  String words(String id, double dx, double dy);
+
+  /** The thing was let go there. */
+  void drop(String id, double dx, double dy);
+
+  /** The thing was clicked and not dragged. */
+  default void pick(String id) {}
+}

@@ -1,0 +1,227 @@
+package roughcut.desktop.station;
+
+import java.util.function.Consumer;
+import javafx.scene.Node;
+import javafx.scene.layout.VBox;
+import roughcut.blank.BodyBlank;
+import roughcut.blank.GlueJob;
+import roughcut.design.BodyBack;
+import roughcut.design.BodyDecisions;
+import roughcut.design.NumberDecision;
+import roughcut.desktop.control.Facts;
+import roughcut.desktop.control.Questions;
+import roughcut.desktop.control.StackEditor;
+import roughcut.desktop.draw.Handles;
+import roughcut.desktop.session.Session;
+import roughcut.drawing.BodyBlankDrawing;
+import roughcut.drawing.Drawing;
+import roughcut.measure.NumberWriter;
+import roughcut.measure.Quantity;
+import roughcut.measure.Units;
+import roughcut.measure.Value;
+import roughcut.plan.Plan;
+
+/** The body's blank: its pieces, the outline laid on it, top, weight and binding. */
+final class BodyPage implements BlankPage {
+  private static final double TURN_ARM = 350;
+
+  private final Session session;
+  private final Consumer<Value> ask;
+  private final BlanksStation station;
+  private final Facts facts = new Facts();
+  private final Questions questions = new Questions();
+  private final Columns lower = new Columns();
+  private final VBox strips = new VBox();
+  private Panel panel;
+
+  BodyPage(Session session, Consumer<Value> ask, BlanksStation station) {
+    this.session = session;
+    this.ask = ask;
+    this.station = station;
+  }
+
+  private void open() {
+    if (panel != null) {
+      return;
+    }
+    lower.add(questions).add("Gluing, weight, binding", facts);
+    strips.getChildren().add(new StackEditor(session, StackEditor.Which.BODY));
+    panel =
+        new Panel(session)
+            .node(turner(station))
+            .heading("You decide")
+            .decisions(BodyDecisions.BODY_BACK)
+            .node(strips)
+            .decisions(
+                BodyDecisions.BODY_HALVES,
+                BodyDecisions.BODY_SPECIES,
+                BodyDecisions.BODY_THICKNESS,
+                BodyDecisions.BODY_TOP,
+                BodyDecisions.BODY_ACCENT,
+                BodyDecisions.BODY_LAID_X,
+                BodyDecisions.BODY_LAID_Y,
+                BodyDecisions.BODY_LAID_TURN)
+            .more(
+                BodyDecisions.TOP_SPECIES,
+                BodyDecisions.TOP_CLAMPING,
+                BodyDecisions.BODY_SANDING,
+                BodyDecisions.BODY_BLANK_LENGTH,
+                BodyDecisions.BODY_BLANK_WIDTH,
+                BodyDecisions.BODY_LENGTH,
+                BodyDecisions.BODY_LOWER,
+                BodyDecisions.BODY_WAIST,
+                BodyDecisions.BODY_UPPER,
+                BodyDecisions.BODY_HORN_BASS,
+                BodyDecisions.BODY_HORN_TREBLE,
+                BodyDecisions.BODY_SLANT,
+                BodyDecisions.BODY_TRIM,
+                BodyDecisions.TOP_LEAF_1,
+                BodyDecisions.TOP_LEAF_2,
+                BodyDecisions.BINDING_LAYERS,
+                BodyDecisions.BINDING_LAYER,
+                BodyDecisions.BINDING_HEIGHT,
+                BodyDecisions.BINDING_SPECIES,
+                BodyDecisions.BEND_FACTOR,
+                BodyDecisions.BODY_WEIGHED,
+                BodyDecisions.NECK_WEIGHED)
+            .settings(
+                ask,
+                "body.back-thickness",
+                "Plane the back to",
+                "resaw.leaf-thickness",
+                "Bring both leaves to",
+                "body.blank-mass",
+                "Blank weighs now",
+                "body.mass",
+                "Body, finished",
+                "binding.channel-width",
+                "Binding channel");
+  }
+
+  @Override
+  public String name() {
+    return "Body";
+  }
+
+  @Override
+  public Drawing drawing(Plan plan, Units units) {
+    return BodyBlankDrawing.of(plan, units);
+  }
+
+  @Override
+  public Node panel() {
+    open();
+    return panel.node();
+  }
+
+  @Override
+  public Node lower() {
+    open();
+    return lower;
+  }
+
+  @Override
+  public void show(Plan plan, Units units, double knife) {
+    open();
+    panel.show(plan, units);
+    BodyBlank body = plan.body();
+    boolean laminated = body.kind() == BodyBack.STRIPS && !body.winged();
+    strips.setVisible(laminated);
+    strips.setManaged(laminated);
+    questions.show("The body blank", plan.openForBody());
+    facts.begin();
+    facts.row(false, "joint", body.join().faces().value() == 0 ? "none" : glue(body.join(), units));
+    body.topping().ifPresent(job -> facts.row(false, "top", glue(job, units)));
+    facts.row(
+        false,
+        "weight",
+        "neck "
+            + plan.weights().neck().text(units)
+            + ", body "
+            + plan.weights().body().text(units));
+    body.binding()
+        .ifPresent(
+            b ->
+                facts.row(
+                    false,
+                    "binding",
+                    "bends to "
+                        + b.bendsTo().text(units)
+                        + ", asked "
+                        + b.tightest().text(units)
+                        + ", "
+                        + b.length().text(units)
+                        + " each"));
+    facts.row(
+        false,
+        "outline",
+        body.outline().area().text(units)
+            + " cm², "
+            + body.outline().around().text(units)
+            + " round");
+    facts.end();
+  }
+
+  private static String glue(GlueJob job, Units units) {
+    String pressed =
+        job.clamps().value() == 0 ? "in the bag" : job.clamps().text(units) + " clamps";
+    return job.faces().text(units)
+        + (job.faces().value() == 1 ? " face, " : " faces, ")
+        + pressed
+        + ", "
+        + job.mass().text(units)
+        + " of glue, "
+        + NumberWriter.fixed(Math.ceil(job.time().value() / 60), 0)
+        + " of "
+        + NumberWriter.fixed(job.open().value() / 60, 0)
+        + " min";
+  }
+
+  @Override
+  public boolean goTo(String decisionId) {
+    open();
+    return panel.goTo(decisionId);
+  }
+
+  @Override
+  public Handles handles() {
+    return new Handles() {
+      private double moved(NumberDecision decision, double by) {
+        double now = decision.in(session.build().get().design());
+        return Math.max(
+            decision.least(), Math.min(decision.most(), Math.round((now + by) * 2) / 2.0));
+      }
+
+      private double turned(double dy) {
+        return moved(BodyDecisions.BODY_LAID_TURN, Math.toDegrees(Math.atan(dy / TURN_ARM)));
+      }
+
+      @Override
+      public String words(String id, double dx, double dy) {
+        Units units = session.units().get();
+        return id.equals("body.turn")
+            ? NumberWriter.text(turned(dy), Quantity.ANGLE, units)
+            : NumberWriter.text(moved(BodyDecisions.BODY_LAID_X, dx), Quantity.LENGTH, units)
+                + " along, "
+                + NumberWriter.text(moved(BodyDecisions.BODY_LAID_Y, dy), Quantity.LENGTH, units)
+                + " across";
+      }
+
+      @Override
+      public void drop(String id, double dx, double dy) {
+        session.edit(
+            id.equals("body.turn") ? "turning the outline" : "laying the outline",
+            id,
+            b ->
+                b.withDesign(
+                    id.equals("body.turn")
+                        ? BodyDecisions.BODY_LAID_TURN.with(b.design(), turned(dy))
+                        : BodyDecisions.BODY_LAID_Y.with(
+                            BodyDecisions.BODY_LAID_X.with(
+                                b.design(), moved(BodyDecisions.BODY_LAID_X, dx)),
+                            moved(BodyDecisions.BODY_LAID_Y, dy))));
+        session.history().settle();
+      }
+    };
+  }
+}

@@ -1,0 +1,151 @@
+package roughcut.desktop.station;
+
+import java.util.function.Consumer;
+import javafx.scene.Node;
+import roughcut.blank.FaceCheck;
+import roughcut.design.BlankDecisions;
+import roughcut.desktop.control.Facts;
+import roughcut.desktop.control.Questions;
+import roughcut.desktop.session.Session;
+import roughcut.drawing.Drawing;
+import roughcut.drawing.MillingDrawing;
+import roughcut.measure.NumberWriter;
+import roughcut.measure.Quantity;
+import roughcut.measure.Units;
+import roughcut.measure.Value;
+import roughcut.plan.Plan;
+
+/** A piece brought down to thickness pass by pass, and its faces checked. */
+final class PlanerPage implements BlankPage {
+  private static final int MOST_PASSES = 6;
+
+  private final Session session;
+  private final Consumer<Value> ask;
+  private final BlanksStation station;
+  private final Facts passes = new Facts();
+  private final Facts face = new Facts();
+  private final Questions advice = new Questions();
+  private final Columns lower = new Columns();
+  private Panel panel;
+
+  PlanerPage(Session session, Consumer<Value> ask, BlanksStation station) {
+    this.session = session;
+    this.ask = ask;
+    this.station = station;
+  }
+
+  private void open() {
+    if (panel != null) {
+      return;
+    }
+    lower.add("Passes", passes).add("The face", face).add(advice);
+    panel =
+        new Panel(session)
+            .node(turner(station))
+            .heading("You decide")
+            .decisions(
+                BlankDecisions.MILL_FROM,
+                BlankDecisions.MILL_TO,
+                BlankDecisions.MILL_BITE,
+                BlankDecisions.MILL_FINISH,
+                BlankDecisions.MILL_LENGTH,
+                BlankDecisions.MILL_WIDTH,
+                BlankDecisions.FACE_USE,
+                BlankDecisions.CHECK_LENGTH,
+                BlankDecisions.CHECK_GAP,
+                BlankDecisions.CHECK_WIND)
+            .more(BlankDecisions.CHECK_SQUARE_HEIGHT, BlankDecisions.CHECK_SQUARE_GAP)
+            .settings(
+                ask,
+                "mill.full-passes",
+                "Passes at the full bite",
+                "mill.remainder",
+                "Then a pass of",
+                "mill.finish-pass",
+                "Last pass",
+                "mill.passes",
+                "Passes in all",
+                "check.allowed",
+                "Gap accepted");
+  }
+
+  @Override
+  public String name() {
+    return "Planer";
+  }
+
+  @Override
+  public Drawing drawing(Plan plan, Units units) {
+    return MillingDrawing.of(plan, units);
+  }
+
+  @Override
+  public Node panel() {
+    open();
+    return panel.node();
+  }
+
+  @Override
+  public Node lower() {
+    open();
+    return lower;
+  }
+
+  @Override
+  public void show(Plan plan, Units units, double knife) {
+    open();
+    panel.show(plan, units);
+    passes.begin();
+    int number = 1;
+    double left = plan.milling().from().value();
+    for (double depth : plan.milling().depths()) {
+      left -= depth;
+      if (number <= MOST_PASSES) {
+        passes.row(
+            false,
+            number + (number % 2 == 1 ? "  one face" : "  the other"),
+            "take " + NumberWriter.number(depth, Quantity.FINE_LENGTH, units),
+            "left " + NumberWriter.number(left, Quantity.FINE_LENGTH, units));
+      }
+      number++;
+    }
+    if (number - 1 > MOST_PASSES) {
+      passes.row(false, "and " + (number - 1 - MOST_PASSES) + " more");
+    }
+    if (plan.milling().depths().isEmpty()) {
+      passes.row(
+          false,
+          plan.milling().from().value() < plan.milling().to().value()
+              ? "Already thinner than wanted."
+              : "At its thickness.");
+    }
+    passes.end();
+    check(plan.faceCheck(), units);
+    advice.show("At the planer", plan.planerAdvice(), "Nothing to look out for.");
+  }
+
+  private void check(FaceCheck check, Units units) {
+    face.begin();
+    row("flat", check.flat(), check.gap(), check.allowed(), units);
+    row("no wind", check.untwisted(), check.wind(), check.allowed(), units);
+    row("square", check.square(), check.squareGap(), check.allowedSquare(), units);
+    face.row(check.passes(), "so", check.passes() ? "good" : "not yet", "a " + check.use().label());
+    face.end();
+  }
+
+  private void row(String what, boolean good, Value found, Value allowed, Units units) {
+    face.row(
+        false,
+        what,
+        good ? "yes" : "no",
+        NumberWriter.number(found.value(), found.quantity(), units)
+            + " of "
+            + NumberWriter.number(allowed.value(), allowed.quantity(), units));
+  }
+
+  @Override
+  public boolean goTo(String decisionId) {
+    open();
+    return panel.goTo(decisionId);
+  }
+}

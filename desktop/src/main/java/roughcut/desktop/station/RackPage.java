@@ -1,0 +1,266 @@
+package roughcut.desktop.station;
+
+import java.io.File;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import javafx.stage.FileChooser;
+import roughcut.desktop.control.BoardEditor;
+import roughcut.desktop.control.BoardTable;
+import roughcut.desktop.draw.Handles;
+import roughcut.desktop.session.Session;
+import roughcut.drawing.BoardFace;
+import roughcut.drawing.Drawing;
+import roughcut.file.BoardsCsv;
+import roughcut.file.FileTrouble;
+import roughcut.file.SafeFile;
+import roughcut.measure.Units;
+import roughcut.plan.Plan;
+import roughcut.shop.Board;
+import roughcut.shop.BoardMark;
+import roughcut.shop.Shop;
+
+/** The boards in the rack: measured, marked, and what is to be sawn from them. */
+final class RackPage implements BlankPage {
+  private final Session session;
+  private final BlanksStation station;
+  private final Runnable redraw;
+  private final VBox lower = new VBox(4);
+  private final Label told = new Label();
+  private Panel panel;
+  private BoardTable table;
+  private BoardEditor editor;
+  private String chosen = "";
+
+  RackPage(Session session, BlanksStation station, Runnable redraw) {
+    this.session = session;
+    this.station = station;
+    this.redraw = redraw;
+  }
+
+  private void open() {
+    if (panel != null) {
+      return;
+    }
+    table = new BoardTable(this::choose);
+    VBox.setVgrow(table, Priority.ALWAYS);
+    editor = new BoardEditor(session, () -> chosen);
+    told.setId("rack-told");
+    told.getStyleClass().add("fact");
+    told.setWrapText(true);
+    HBox buttons =
+        new HBox(
+            8,
+            button("board.add", "add a board", this::add),
+            button("board.remove", "remove this board", this::remove),
+            button("boards.read", "read a table …", this::read),
+            button("boards.write", "write a table …", this::write));
+    lower.getStyleClass().add("lower");
+    lower.getChildren().addAll(buttons, told, table);
+    tell("");
+    panel = new Panel(session).node(turner(station)).node(editor);
+  }
+
+  private static Button button(String id, String words, Runnable action) {
+    Button button = new Button(words);
+    button.setId(id);
+    button.getStyleClass().add("text-button");
+    button.setOnAction(e -> action.run());
+    return button;
+  }
+
+  private void tell(String words) {
+    told.setText(words);
+    told.setVisible(!words.isEmpty());
+    told.setManaged(!words.isEmpty());
+  }
+
+  /** Chooses a board and draws it. */
+  void choose(String board) {
+    if (!board.equals(chosen)) {
+      chosen = board;
+      redraw.run();
+    }
+  }
+
+  private void add() {
+    Shop shop = session.shop().get();
+    String wood = shop.board(chosen).map(Board::species).orElse("cherry");
+    String name = shop.freeName(wood);
+    chosen = name;
+    session.editShop("adding a board", "board.add", s -> s.addBoard(Board.unknown(name, wood)));
+    session.history().settle();
+    redraw.run();
+  }
+
+  private void remove() {
+    String gone = chosen;
+    session.editShop("removing board " + gone, "board.remove", s -> s.withoutBoard(gone));
+    session.history().settle();
+  }
+
+  private FileChooser chooser(String title) {
+    FileChooser chooser = new FileChooser();
+    chooser.setTitle(title);
+    chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("Tables", "*.csv"));
+    return chooser;
+  }
+
+  private void read() {
+    File file = chooser("Read boards").showOpenDialog(lower.getScene().getWindow());
+    if (file != null) {
+      readFrom(file.toPath());
+    }
+  }
+
+  /**
+   * Reads a table: boards of the same name are replaced and keep their marks, the rest is added.
+   */
+  void readFrom(Path path) {
+    try {
+      BoardsCsv.Read read = BoardsCsv.read(path);
+      Optional<String> refusal =
+          session.editShop("reading boards", "boards.read", shop -> merged(shop, read.boards()));
+      session.history().settle();
+      List<String> words = new ArrayList<>();
+      words.add(read.boards().size() + " boards read");
+      if (!read.troubles().isEmpty()) {
+        words.add("left out: " + String.join("; ", read.troubles()));
+      }
+      words.addAll(read.remarks());
+      tell(refusal.orElse(String.join(".  ", words)));
+    } catch (FileTrouble e) {
+      tell("Nothing read: " + e.getMessage());
+    }
+  }
+
+  private static Shop merged(Shop shop, List<Board> read) {
+    Shop next = shop;
+    for (Board board : read) {
+      Optional<Board> before = next.board(board.id());
+      next =
+          before.isPresent()
+              ? next.changeBoard(board.id(), b -> board.withMarks(b.marks()))
+              : next.addBoard(board);
+    }
+    return next;
+  }
+
+  private void write() {
+    FileChooser chooser = chooser("Write boards");
+    chooser.setInitialFileName("boards.csv");
+    File file = chooser.showSaveDialog(lower.getScene().getWindow());
+    if (file != null) {
+      writeTo(file.toPath());
+    }
+  }
+
+  void writeTo(Path path) {
+    try {
+      SafeFile.write(path, BoardsCsv.write(session.shop().get().boards()));
+      tell("Written to " + path);
+    } catch (FileTrouble e) {
+      tell("Not written: " + e.getMessage());
+    }
+  }
+
+  @Override
+  public String name() {
+    return "Rack";
+  }
+
+  private Optional<Board> board(Plan plan) {
+    if (plan.shop().board(chosen).isEmpty()) {
+      chosen = plan.shop().boards().isEmpty() ? "" : plan.shop().boards().get(0).id();
+    }
+    return plan.shop().board(chosen);
+  }
+
+  @Override
+  public Drawing drawing(Plan plan, Units units) {
+    return board(plan)
+        .map(b -> BoardFace.of(plan, b, units))
+        .orElseGet(() -> BoardFace.of(plan, Board.unknown("none", "uncertain"), units));
+  }
+
+  @Override
+  public Node panel() {
+    open();
+    return panel.node();
+  }
+
+  @Override
+  public Node lower() {
+    open();
+    return lower;
+  }
+
+  @Override
+  public void show(Plan plan, Units units, double knife) {
+    open();
+    board(plan);
+    table.show(plan, units, chosen);
+    editor.show();
+    panel.show(plan, units);
+  }
+
+  @Override
+  public boolean goTo(String decisionId) {
+    return false;
+  }
+
+  @Override
+  public Handles handles() {
+    return new Handles() {
+      private Optional<BoardMark> mark(String id) {
+        int index = Integer.parseInt(id.substring("mark.".length()));
+        return session
+            .shop()
+            .get()
+            .board(chosen)
+            .filter(b -> index < b.marks().size())
+            .map(b -> b.marks().get(index));
+      }
+
+      @Override
+      public String words(String id, double dx, double dy) {
+        return mark(id)
+            .map(
+                m ->
+                    Math.round(m.x() + dx)
+                        + " from the end, "
+                        + Math.round(m.y() + dy)
+                        + " from the edge")
+            .orElse("");
+      }
+
+      @Override
+      public void drop(String id, double dx, double dy) {
+        int index = Integer.parseInt(id.substring("mark.".length()));
+        String on = chosen;
+        session
+            .editShop(
+                "moving a mark",
+                id,
+                shop ->
+                    shop.changeBoard(
+                        on,
+                        b -> {
+                          List<BoardMark> next = new ArrayList<>(b.marks());
+                          BoardMark m = next.get(index);
+                          next.set(index, m.at(Math.round(m.x() + dx), Math.round(m.y() + dy)));
+                          return b.withMarks(next);
+                        }))
+            .ifPresent(RackPage.this::tell);
+        session.history().settle();
+      }
+    };
+  }
+}

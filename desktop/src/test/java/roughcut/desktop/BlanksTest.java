@@ -1,0 +1,234 @@
+package roughcut.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.OptionalDouble;
+import javafx.geometry.Point2D;
+import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.TableView;
+import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.Test;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.Start;
+import org.testfx.framework.junit5.Stop;
+import org.testfx.util.WaitForAsyncUtils;
+import roughcut.design.Placement;
+import roughcut.desktop.draw.DrawingSurface;
+import roughcut.desktop.shell.Windows;
+import roughcut.file.DemoFolder;
+import roughcut.file.ShopFile;
+import roughcut.shop.Board;
+
+/** From the rack to the glue-up, through the real controls. */
+class BlanksTest extends WindowTest {
+  @Start
+  void start(Stage stage) throws IOException {
+    open(stage);
+  }
+
+  @Stop
+  void stop() {
+    close();
+  }
+
+  private void page(FxRobot robot, String name) {
+    robot.push(KeyCode.CONTROL, KeyCode.DIGIT2);
+    robot.clickOn(find(robot, "page." + name, ToggleButton.class));
+    WaitForAsyncUtils.waitForFxEvents();
+  }
+
+  private Board board(String id) {
+    return session().shop().get().board(id).orElseThrow();
+  }
+
+  private double value(String id) {
+    return session().plan().get().value(id).orElseThrow().value();
+  }
+
+  /** Drags whatever handle has that id by so many millimetres of the drawing. */
+  private void drag(FxRobot robot, String handle, double dx, double dy) {
+    DrawingSurface surface = window.surface();
+    var target =
+        surface.targets().stream()
+            .filter(t -> t.handle() != null && t.handle().id().equals(handle))
+            .findFirst()
+            .orElseThrow(() -> new AssertionError("nothing to drag called " + handle));
+    Point2D from =
+        WaitForAsyncUtils.waitForAsyncFx(
+            2000,
+            () -> surface.localToScreen(target.box().getCenterX(), target.box().getCenterY()));
+    double scale = surface.view().scale();
+    long paints = surface.stillPaints();
+    robot
+        .drag(from, MouseButton.PRIMARY)
+        .moveTo(from.add(dx * scale / 2, -dy * scale / 2))
+        .moveTo(from.add(dx * scale, -dy * scale));
+    WaitForAsyncUtils.waitForFxEvents();
+    assertThat(surface.stillPaints()).as("only the moving layer is painted").isEqualTo(paints);
+    robot.drop();
+    WaitForAsyncUtils.waitForFxEvents();
+  }
+
+  @Test
+  void theBoardThatWasNeverMeasuredIsMeasuredAndTheFretboardFindsItsPlace(FxRobot robot) {
+    assertThat(session().plan().get().boards().of("fretboard")).isEmpty();
+    page(robot, "rack");
+    TableView<?> table = find(robot, "board-table", TableView.class);
+    robot.interact(
+        () -> {
+          for (int i = 0; i < table.getItems().size(); i++) {
+            if (((Board) table.getItems().get(i)).id().equals("robinia-1")) {
+              table.getSelectionModel().clearAndSelect(i);
+            }
+          }
+        });
+    type(robot, "board.width", "72");
+    assertThat(board("robinia-1").width()).isEqualTo(OptionalDouble.of(72));
+    assertThat(session().plan().get().boards().of("fretboard")).isPresent();
+    robot.push(KeyCode.CONTROL, KeyCode.Z);
+    assertThat(board("robinia-1").width()).isEmpty();
+    robot.push(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.Z);
+    until(() -> shopOnDisk("robinia-1").width().isPresent());
+    type(robot, "board.width", "wide");
+    assertThat(words(robot, "board.width.message")).contains("is not a length");
+    assertThat(board("robinia-1").width()).isEqualTo(OptionalDouble.of(72));
+  }
+
+  private Board shopOnDisk(String id) throws IOException {
+    return ShopFile.read(data.resolve("demo").resolve(ShopFile.NAME)).board(id).orElseThrow();
+  }
+
+  @Test
+  void marksAreDraggedAndRefuseToLeaveTheBoard(FxRobot robot) {
+    page(robot, "rack");
+    double before = board("cherry-1").marks().get(0).x();
+    drag(robot, "mark.0", 100, 10);
+    assertThat(board("cherry-1").marks().get(0).x()).isCloseTo(before + 100, within(3.0));
+    drag(robot, "mark.0", 0, 200);
+    assertThat(words(robot, "rack-told")).contains("outside the board");
+    assertThat(board("cherry-1").marks().get(0).y()).isLessThan(60);
+    robot.clickOn(find(robot, "board.add", Button.class));
+    assertThat(session().shop().get().boards()).hasSize(15);
+    robot.push(KeyCode.CONTROL, KeyCode.Z);
+    assertThat(session().shop().get().boards()).hasSize(14);
+  }
+
+  @Test
+  void aWayOutMakesBitternsStripsFitWithOnePress(FxRobot robot) throws Exception {
+    robot.interact(
+        () -> {
+          try {
+            window.workspace().close();
+            window = Windows.open(DemoFolder.build(data.resolve("demo"), "Bittern"), stage);
+          } catch (IOException e) {
+            throw new AssertionError(e);
+          }
+        });
+    page(robot, "boards");
+    assertThat(value("rip.short")).isEqualTo(2);
+    assertThat(session().plan().get().rips().fit()).isFalse();
+    Button first =
+        robot
+            .lookup((javafx.scene.Node n) -> n instanceof Button b && "do this".equals(b.getText()))
+            .query();
+    robot.clickOn(first);
+    assertThat(session().plan().get().rips().fit()).isTrue();
+    robot.push(KeyCode.CONTROL, KeyCode.Z);
+    assertThat(value("rip.short")).isEqualTo(2);
+  }
+
+  @Test
+  void aStripsEdgeIsDraggedAndBothSidesFollow(FxRobot robot) {
+    page(robot, "stack");
+    double width = value("blank.width");
+    drag(robot, "edge.4", 0, 2);
+    assertThat(session().build().get().design().neckStack().strips().get(3).thickness())
+        .isCloseTo(21.8, within(0.6));
+    assertThat(session().build().get().design().neckStack().symmetrical()).isTrue();
+    assertThat(value("blank.width")).isGreaterThan(width + 2);
+    drag(robot, "strip.1", 0, 14);
+    assertThat(session().build().get().design().neckStack().strips().get(0).species())
+        .isEqualTo("cherry");
+    robot.push(KeyCode.CONTROL, KeyCode.Z).push(KeyCode.CONTROL, KeyCode.Z);
+    assertThat(value("blank.width")).isEqualTo(width);
+  }
+
+  @Test
+  void stripsMoveByKeysAndTaperIsTyped(FxRobot robot) {
+    page(robot, "stack");
+    robot
+        .clickOn(find(robot, "neck.strip.1.thickness", TextField.class))
+        .push(KeyCode.ALT, KeyCode.DOWN);
+    assertThat(session().build().get().design().neckStack().strips().get(0).species())
+        .isEqualTo("cherry");
+    robot.push(KeyCode.CONTROL, KeyCode.Z);
+    robot.clickOn(find(robot, "neck.strip.2.shape", Button.class));
+    type(robot, "neck.strip.2.heel-thickness", "24");
+    assertThat(session().build().get().design().neckStack().strips().get(3).heelThickness())
+        .isEqualTo(24);
+    type(robot, "neck.strip.2.thickness", "0");
+    assertThat(words(robot, "neck.strip.2.thickness.message")).contains("too small");
+  }
+
+  @Test
+  void aPartIsDraggedOnItsBoardAndGivenBack(FxRobot robot) {
+    page(robot, "boards");
+    drag(robot, "part.body.half.1", 30, 5);
+    Placement placed = session().build().get().design().placements().get("body.half.1");
+    assertThat(placed.board()).isEqualTo("elm-1");
+    assertThat(placed.x()).isCloseTo(30, within(3.0));
+    robot.push(KeyCode.CONTROL, KeyCode.Z);
+    assertThat(session().build().get().design().placements()).isEmpty();
+  }
+
+  @Test
+  void theBodysOutlineIsLaidByDragAndTurn(FxRobot robot) {
+    page(robot, "body");
+    drag(robot, "body.laid", 8, 4);
+    var numbers = session().build().get().design().numbers();
+    assertThat(numbers.get("body.laid-x")).isCloseTo(28, within(1.5));
+    assertThat(numbers.get("body.laid-y")).isCloseTo(4, within(1.5));
+    drag(robot, "body.turn", 0, 20);
+    assertThat(session().build().get().design().numbers().get("body.laid-turn")).isPositive();
+    robot.push(KeyCode.CONTROL, KeyCode.Z).push(KeyCode.CONTROL, KeyCode.Z);
+    assertThat(session().plan().get().body().placement().centred()).isTrue();
+  }
+
+  @Test
+  void aTableOfBoardsIsReadWithItsTroublesTold(FxRobot robot) throws Exception {
+    page(robot, "rack");
+    Path csv =
+        Files.writeString(
+            data.resolve("boards.csv"), "name,species,width_mm\nn-1,pear,80\nn-2,pear,x\n");
+    robot.interact(() -> window.readBoards(csv));
+    assertThat(words(robot, "rack-told")).contains("1 boards read").contains("row 3, width_mm");
+    assertThat(session().shop().get().board("n-1")).isPresent();
+    robot.interact(() -> window.readBoards(data.resolve("nowhere.csv")));
+    assertThat(words(robot, "rack-told")).contains("Nothing read").contains("no file");
+    robot.clickOn(find(robot, "board.irreplaceable", CheckBox.class));
+    assertThat(session().shop().get().boards()).anyMatch(Board::irreplaceable);
+  }
+
+  @Test
+  void planerAndGlueUpFollowWhatIsMeasured(FxRobot robot) {
+    page(robot, "planer");
+    type(robot, "mill.from", "20");
+    assertThat(value("mill.passes")).isEqualTo(5);
+    robot.clickOn(find(robot, "mill.bite", TextField.class)).push(KeyCode.F2);
+    robot.write("0.8", 0).push(KeyCode.ENTER);
+    assertThat(value("mill.full-passes")).as("the machine's real bite").isEqualTo(4);
+    page(robot, "glue-up");
+    type(robot, "shop.temperature", "5");
+    assertThat(find(robot, "glue-verdict", Label.class).getText()).contains("Too cold");
+  }
+}
