@@ -25,12 +25,17 @@ import roughcut.shop.SpeciesBook;
  * planer leaves, the order of gluing, clamps and pins by their places, times and cautions.
  */
 public final class GlueUpSheet {
-  private static final double WIDTH = 186;
+  /** Fits an A4 or Letter page laid on its long side, mm. */
+  private static final double WIDTH = 250;
+
+  private static final double COLUMN = 120;
+  private static final int LETTERS = 84;
   private static final double LINE = 5.2;
 
   private final Plan plan;
   private final Units units;
   private final Sketch sketch;
+  private double x;
   private double y;
 
   private GlueUpSheet(Plan plan, Units units) {
@@ -47,17 +52,22 @@ public final class GlueUpSheet {
     sketch.text(Role.OUTLINE, 0, 0, plan.build().name() + ": neck blank", Anchor.START, Size.TITLE);
     y = -4;
     pictures();
+    double top = y;
     heading("Saw and plane");
     saw();
     heading("Glue");
     glue();
+    double low = y;
+    x = WIDTH - COLUMN;
+    y = top;
     heading("Clamps and pins");
     clamps();
     heading("Still open");
     open();
     heading("Take care");
     cautions();
-    return sketch.drawing(plan.build().name() + ": glue-up", new Bounds(-2, y - 4, WIDTH + 2, 10));
+    return sketch.drawing(
+        plan.build().name() + ": glue-up", new Bounds(-4, Math.min(low, y) - 2, WIDTH + 4, 8));
   }
 
   private void pictures() {
@@ -71,7 +81,7 @@ public final class GlueUpSheet {
     drawing.above();
     sketch.scale(1);
     double depth = plan.tree().depth().value();
-    y -= room + depth + 16;
+    y -= room + depth + 8;
     sketch.origin(plan.blank().halfWidth(), y);
     drawing.endGrain();
     sketch.origin(0, 0);
@@ -82,7 +92,7 @@ public final class GlueUpSheet {
         "end grain at full size, bass side at the left; rings say the stage of each face",
         Anchor.START,
         Size.SMALL);
-    y -= 6;
+    y -= 1;
   }
 
   private GlueUpDrawing drawing() {
@@ -91,15 +101,15 @@ public final class GlueUpSheet {
 
   private void heading(String words) {
     y -= 3;
-    sketch.text(Role.OUTLINE, 0, y - 3.4, words, Anchor.START, Size.NORMAL);
-    sketch.line(Role.NOTE, 0, y - 5, WIDTH, y - 5);
+    sketch.text(Role.OUTLINE, x, y - 3.4, words, Anchor.START, Size.NORMAL);
+    sketch.line(Role.NOTE, x, y - 5, x + COLUMN, y - 5);
     y -= LINE + 4;
   }
 
   private void line(String words) {
     // About 1.25 mm to a letter of this size; longer lines go on below.
-    for (String part : Wrapped.lines(words, 118)) {
-      sketch.text(Role.OUTLINE, 0, y, part, Anchor.START, Size.SMALL);
+    for (String part : Wrapped.lines(words, LETTERS)) {
+      sketch.text(Role.OUTLINE, x, y, part, Anchor.START, Size.SMALL);
       y -= LINE - 0.7;
     }
   }

@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.Supplier;
 import roughcut.drawing.Drawing;
-import roughcut.drawing.SheetDrawing;
+import roughcut.drawing.Sheet;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 
@@ -26,12 +26,14 @@ public final class Exports {
    */
   public static List<Path> write(Plan plan, Units units, Paper paper, Path folder)
       throws FileTrouble {
-    Drawing sheet = SheetDrawing.of(plan, units);
+    Drawing sheet = Sheet.PLAN.of(plan, units);
     Map<String, Supplier<byte[]>> files = new LinkedHashMap<>();
     files.put("frets.csv", () -> FretTable.csv(plan));
     files.put("plan.svg", () -> SvgWriter.write(sheet));
     files.put("plan.dxf", () -> DxfWriter.write(sheet));
-    files.put("plan.pdf", () -> PdfWriter.write(sheet, paper));
+    for (Sheet each : Sheet.values()) {
+      files.put(each.file() + ".pdf", () -> PdfWriter.write(each.of(plan, units), paper));
+    }
     List<Path> written = new ArrayList<>();
     for (Map.Entry<String, Supplier<byte[]>> file : files.entrySet()) {
       Path path = folder.resolve(file.getKey());

@@ -43,7 +43,9 @@ public final class PdfWriter {
   public static byte[] write(Drawing drawing, Paper paper) {
     try (PDDocument document = new PDDocument()) {
       PdfWriter writer = new PdfWriter(document, drawing, paper);
-      writer.map();
+      if (writer.tiling.tiles().size() > 1) {
+        writer.map();
+      }
       for (Tiling.Tile tile : writer.tiling.tiles()) {
         writer.tile(tile);
       }
@@ -161,7 +163,9 @@ public final class PdfWriter {
           Matrix.getTranslateInstance(
               (float) (Tiling.MARGIN - b.left()), (float) (Tiling.MARGIN - b.low())));
       marks(content, 1);
-      crosses(content);
+      if (tiling.tiles().size() > 1) {
+        crosses(content);
+      }
       content.restoreGraphicsState();
       text(
           content,

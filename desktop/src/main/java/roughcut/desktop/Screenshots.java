@@ -5,6 +5,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
+import java.util.List;
 import javafx.scene.Scene;
 import javafx.scene.image.PixelReader;
 import javafx.scene.image.WritableImage;
@@ -18,7 +19,27 @@ import roughcut.file.DemoFolder;
 
 /** One picture of each main view, made from the demo as it is laid out at first. */
 final class Screenshots {
-  private static final String[] VIEWS = {"layout", "blanks", "neck", "sheets"};
+  /**
+   * A main view.
+   *
+   * @param file what the picture is called
+   * @param build the demo instrument that has most to say there
+   * @param station its number
+   * @param page the button of a page to turn to, or null
+   */
+  private record View(String file, String build, int station, String page) {}
+
+  private static final List<View> VIEWS =
+      List.of(
+          new View("layout", "Heron", 0, null),
+          new View("rack", "Heron", 1, "rack"),
+          new View("stack", "Heron", 1, "stack"),
+          new View("boards", "Bittern", 1, "boards"),
+          new View("glue-up", "Bittern", 1, "glue-up"),
+          new View("planer", "Heron", 1, "planer"),
+          new View("body-blank", "Heron", 1, "body"),
+          new View("neck", "Heron", 2, null),
+          new View("sheets", "Heron", 3, null));
 
   private Screenshots() {}
 
@@ -26,16 +47,20 @@ final class Screenshots {
     Path data = Files.createTempDirectory("rough-cut-screenshots");
     Path demo = data.resolve("demo");
     DemoFolder.reset(demo, LocalDate.now());
-    ShopWindow window =
-        new ShopWindow(Workspace.open(DemoFolder.heron(demo), data), Habits.in(data));
-    Scene scene = Windows.scene(window);
-    stage.setScene(scene);
-    stage.show();
     Files.createDirectories(folder);
-    for (int i = 0; i < VIEWS.length; i++) {
-      window.choose(i);
+    for (View view : VIEWS) {
+      ShopWindow window =
+          new ShopWindow(
+              Workspace.open(DemoFolder.build(demo, view.build()), data), Habits.in(data));
+      Scene scene = Windows.scene(window);
+      stage.setScene(scene);
+      stage.show();
+      window.choose(view.station());
+      if (view.page() != null) {
+        window.page(view.page());
+      }
       window.surface().knife(window.workspace().session().plan().get().frets().at(3));
-      save(scene, folder.resolve(VIEWS[i] + ".png"));
+      save(scene, folder.resolve(view.file() + ".png"));
     }
   }
 

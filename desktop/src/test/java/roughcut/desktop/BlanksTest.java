@@ -151,12 +151,12 @@ class BlanksTest extends WindowTest {
   void aStripsEdgeIsDraggedAndBothSidesFollow(FxRobot robot) {
     page(robot, "stack");
     double width = value("blank.width");
-    drag(robot, "edge.4", 0, 2);
+    drag(robot, "edge.4", 0, 6);
     assertThat(session().build().get().design().neckStack().strips().get(3).thickness())
-        .isCloseTo(21.8, within(0.6));
+        .isCloseTo(25.8, within(1.1));
     assertThat(session().build().get().design().neckStack().symmetrical()).isTrue();
     assertThat(value("blank.width")).isGreaterThan(width + 2);
-    drag(robot, "strip.1", 0, 14);
+    drag(robot, "strip.1", 0, 18);
     assertThat(session().build().get().design().neckStack().strips().get(0).species())
         .isEqualTo("cherry");
     robot.push(KeyCode.CONTROL, KeyCode.Z).push(KeyCode.CONTROL, KeyCode.Z);

@@ -167,6 +167,11 @@ public final class ShopWindow {
     return sheets;
   }
 
+  /** Turns to a page of this station. */
+  public void page(String name) {
+    stations.get(station).page(name);
+  }
+
   /** Reads a table of boards into the rack, and goes there. */
   public void readBoards(java.nio.file.Path path) {
     choose(1);

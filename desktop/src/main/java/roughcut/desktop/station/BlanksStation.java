@@ -57,6 +57,15 @@ public final class BlanksStation implements Station {
     changed.run();
   }
 
+  @Override
+  public void page(String name) {
+    for (int i = 0; i < pages.size(); i++) {
+      if (pages.get(i).name().equalsIgnoreCase(name)) {
+        turnTo(i);
+      }
+    }
+  }
+
   /** Reads a table of boards into the rack, and turns there. */
   public void readBoards(Path path) {
     turnTo(0);

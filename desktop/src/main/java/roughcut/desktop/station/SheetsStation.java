@@ -13,11 +13,12 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.stage.DirectoryChooser;
+import roughcut.desktop.control.PickField;
 import roughcut.desktop.session.Session;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.Mark;
 import roughcut.drawing.Role;
-import roughcut.drawing.SheetDrawing;
+import roughcut.drawing.Sheet;
 import roughcut.file.Exports;
 import roughcut.file.FileTrouble;
 import roughcut.file.Paper;
@@ -34,6 +35,8 @@ public final class SheetsStation implements Station {
   private final VBox column = new VBox(10);
   private final Region lower = new Region();
   private final ComboBox<Paper> paper = new ComboBox<>();
+  private final PickField<Sheet> which;
+  private Sheet sheet = Sheet.PLAN;
   private final Label pages = new Label();
   private final Label result = new Label();
   private final Button export = new Button("Export to a folder …");
@@ -50,6 +53,15 @@ public final class SheetsStation implements Station {
     column.getStyleClass().addAll("panel-column", "panel");
     Label heading = new Label("Full-size sheets");
     heading.getStyleClass().add("panel-heading");
+    which =
+        new PickField<>(
+            "sheet",
+            "Sheet",
+            Sheet::title,
+            chosen -> {
+              sheet = chosen;
+              this.redraw.run();
+            });
     paper.setId("paper");
     paper.getItems().setAll(Paper.values());
     paper.setValue(Paper.A4);
@@ -68,10 +80,10 @@ public final class SheetsStation implements Station {
     result.getStyleClass().add("panel-text");
     Label what =
         new Label(
-            "Writes frets.csv, plan.svg and plan.dxf in millimetres, and plan.pdf for this paper with a page map.");
+            "Writes frets.csv, plan.svg and plan.dxf in millimetres, and every sheet as a PDF for this paper with a page map.");
     what.setWrapText(true);
     what.getStyleClass().add("panel-text");
-    column.getChildren().addAll(heading, paper, pages, export, what, result);
+    column.getChildren().addAll(heading, which, paper, pages, export, what, result);
     lower.setManaged(false);
     lower.setVisible(false);
   }
@@ -83,9 +95,9 @@ public final class SheetsStation implements Station {
 
   @Override
   public Drawing drawing(Plan plan, Units units) {
-    Drawing sheet = SheetDrawing.of(plan, units);
-    List<Mark> marks = new ArrayList<>(sheet.marks());
-    for (Tiling.Tile tile : Tiling.of(sheet.bounds(), paper.getValue()).tiles()) {
+    Drawing drawn = sheet.of(plan, units);
+    List<Mark> marks = new ArrayList<>(drawn.marks());
+    for (Tiling.Tile tile : Tiling.of(drawn.bounds(), paper.getValue()).tiles()) {
       marks.add(
           new Mark.Path(
               Role.MEASURED,
@@ -107,7 +119,7 @@ public final class SheetsStation implements Station {
               null));
     }
     return new Drawing(
-        sheet.title(), marks, Tiling.of(sheet.bounds(), paper.getValue()).covered().grown(8));
+        drawn.title(), marks, Tiling.of(drawn.bounds(), paper.getValue()).covered().grown(8));
   }
 
   @Override
@@ -122,17 +134,20 @@ public final class SheetsStation implements Station {
 
   @Override
   public void show(Plan plan, Units units, double knife) {
-    Drawing sheet = SheetDrawing.of(plan, units);
-    Tiling tiling = Tiling.of(sheet.bounds(), paper.getValue());
+    which.show(List.of(Sheet.values()), sheet);
+    Drawing drawn = sheet.of(plan, units);
+    Tiling tiling = Tiling.of(drawn.bounds(), paper.getValue());
     pages.setText(
-        tiling.tiles().size()
-            + " sheets, "
-            + tiling.columns()
-            + " across and "
-            + tiling.rows()
-            + " down, overlapping by "
-            + Math.round(Tiling.OVERLAP)
-            + " mm, with crosses to lay them by. Print at 100 %.");
+        tiling.tiles().size() == 1
+            ? "One page. Print at 100 %."
+            : tiling.tiles().size()
+                + " pages, "
+                + tiling.columns()
+                + " across and "
+                + tiling.rows()
+                + " down, overlapping by "
+                + Math.round(Tiling.OVERLAP)
+                + " mm, with crosses to lay them by. Print at 100 %.");
   }
 
   @Override
@@ -151,6 +166,11 @@ public final class SheetsStation implements Station {
   @Override
   public boolean hasKnife() {
     return false;
+  }
+
+  @Override
+  public boolean hasFrets() {
+    return sheet == Sheet.PLAN;
   }
 
   private void choose() {

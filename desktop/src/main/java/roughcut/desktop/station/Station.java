@@ -39,6 +39,9 @@ public interface Station {
     return true;
   }
 
+  /** Turns to one of the station's pages by its name; nothing where there is none of that name. */
+  default void page(String name) {}
+
   /** What dragging means on this station's drawing. */
   default Handles handles() {
     return Handles.NONE;

@@ -1,0 +1,35 @@
+package roughcut.drawing;
+
+import java.util.function.BiFunction;
+import roughcut.measure.Units;
+import roughcut.plan.Plan;
+
+/** The sheets that can be printed; each at full size over as many pages as it takes. */
+public enum Sheet {
+  PLAN("Neck, full size", "plan", SheetDrawing::of),
+  GLUE_UP("Glue-up of the neck blank", "glue-up", GlueUpSheet::of);
+
+  private final String title;
+  private final String file;
+  private final BiFunction<Plan, Units, Drawing> drawing;
+
+  Sheet(String title, String file, BiFunction<Plan, Units, Drawing> drawing) {
+    this.title = title;
+    this.file = file;
+    this.drawing = drawing;
+  }
+
+  /** What it is called on the screen. */
+  public String title() {
+    return title;
+  }
+
+  /** The name of its file, without an ending. */
+  public String file() {
+    return file;
+  }
+
+  public Drawing of(Plan plan, Units units) {
+    return drawing.apply(plan, units);
+  }
+}
