@@ -46,18 +46,28 @@ build_when_older() {
     return 0
   fi
   echo "building …" >&2
-  (cd "$root" && mvn -q -B -ntp -DskipTests -Dspotless.check.skip process-classes -pl core,desktop) >&2
+  (cd "$root" && mvn -q -B -ntp -DskipTests -Dmaven.test.skip -Dspotless.check.skip package -pl core,desktop) >&2
+  rm -f "$root"/desktop/target/*.jsa
   touch "$mark"
 }
 
+version=$(sed -n "s:.*<version>\(.*\)</version>.*:\1:p" "$root/pom.xml" | head -1)
 run_path() { cat "$root/desktop/target/run-path.txt"; }
-core_path() { echo "$root/core/target/classes:$(run_path | tr ':' '\n' | grep -vE '/(org/openjfx|io/github/mkpaz)/' | paste -sd:)"; }
+core_path() { echo "$root/core/target/core-$version.jar:$(run_path | tr ':' '\n' | grep -vE '/(org/openjfx|io/github/mkpaz)/' | paste -sd:)"; }
 fx_path() { run_path | tr ':' '\n' | grep '/org/openjfx/' | paste -sd:; }
-desktop_path() { echo "$root/core/target/classes:$root/desktop/target/classes:$(run_path | tr ':' '\n' | grep -v '/org/openjfx/' | paste -sd:)"; }
+desktop_path() { echo "$root/core/target/core-$version.jar:$root/desktop/target/desktop-$version.jar:$(run_path | tr ':' '\n' | grep -v '/org/openjfx/' | paste -sd:)"; }
+
+# shared_classes NAME: Java's flags for an archive of classes as they lie in memory. The first start after a build writes it when it
+# ends; every later start is faster by it. Where it doesn't fit any more Java goes on without.
+shared_classes() {
+  local archive="$root/desktop/target/$1.jsa"
+  if [ -f "$archive" ]; then echo "-Xshare:auto -XX:SharedArchiveFile=$archive"; elif [ -w "$root/desktop/target" ]; then echo "-XX:ArchiveClassesAtExit=$archive"; fi
+  echo "-Xlog:disable -Xlog:all=off"
+}
 
 # Starts the windows; without a display they open on an invisible one, and that is said.
 run_windows() {
-  local start=(java -XX:TieredStopAtLevel=1 -XX:+UseSerialGC -Xshare:auto ${ROUGHCUT_JAVA:-}
+  local start=(java -XX:TieredStopAtLevel=1 -XX:+UseSerialGC $(shared_classes windows) ${ROUGHCUT_JAVA:-}
     --module-path "$(fx_path)" --add-modules javafx.controls -cp "$(desktop_path)" roughcut.desktop.Main "$@")
   if [ -n "${DISPLAY:-}" ]; then
     exec "${start[@]}"

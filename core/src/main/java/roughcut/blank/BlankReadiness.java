@@ -93,14 +93,14 @@ public final class BlankReadiness {
     List<Question> all = new ArrayList<>();
     moisture(
         layout.laid().stream()
-            .filter(l -> l.part().id().matches("(body|top)\\..*"))
+            .filter(l -> ofBody(l.part()))
             .map(BoardLayout.Laid::board)
             .distinct()
             .flatMap(id -> shop.board(id).stream())
             .toList(),
         all);
     for (BoardLayout.Homeless part : layout.homeless()) {
-      if (part.part().id().startsWith("body.") || part.part().id().startsWith("top.")) {
+      if (ofBody(part.part())) {
         stop(all, part.part().label() + ": " + part.why());
       }
     }
@@ -131,6 +131,10 @@ public final class BlankReadiness {
     body.topping().ifPresent(job -> topping(job, all));
     body.binding().ifPresent(binding -> binding(binding, body, all));
     return sorted(all);
+  }
+
+  private static boolean ofBody(WoodPart part) {
+    return part.id().startsWith("body.") || part.id().startsWith("top.");
   }
 
   private static void topping(GlueJob job, List<Question> all) {

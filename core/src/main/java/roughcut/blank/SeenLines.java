@@ -24,6 +24,7 @@ import roughcut.measure.Worked;
  */
 public record SeenLines(int line, Worked back, Worked head, List<double[]> stretches) {
   private static final int PIECES = 96;
+  private static final int FEW_PIECES = 8;
 
   /**
    * All lines.
@@ -74,7 +75,7 @@ public record SeenLines(int line, Worked back, Worked head, List<double[]> stret
     DoubleUnaryOperator inside = x -> halfWidth.applyAsDouble(x) - Math.abs(face.at(x));
     List<Double> ends = new ArrayList<>();
     ends.add(0.0);
-    ends.addAll(Roots.of(inside, 0, seenTo, PIECES, 1e-6));
+    ends.addAll(Roots.of(inside, 0, seenTo, face.straight() ? FEW_PIECES : PIECES, 1e-6));
     ends.add(seenTo);
     List<double[]> stretches = new ArrayList<>();
     for (int i = 1; i < ends.size(); i++) {

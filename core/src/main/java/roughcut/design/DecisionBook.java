@@ -2,7 +2,9 @@ package roughcut.design;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import roughcut.measure.Quantity;
 
 /** Where a group of plain decisions is written down, in the order in which a maker meets them. */
@@ -31,16 +33,15 @@ final class DecisionBook {
   }
 
   ChoiceDecision choice(String id, String label, List<Choice> all, String hint, Choice usual) {
+    Map<String, Choice> byWord = new HashMap<>();
+    all.forEach(c -> byWord.put(c.word(), c));
     ChoiceDecision decision =
         new ChoiceDecision(
             id,
             label,
             hint,
             all,
-            design -> {
-              String word = design.choices().get(id);
-              return all.stream().filter(c -> c.word().equals(word)).findFirst().orElse(usual);
-            },
+            design -> byWord.getOrDefault(design.choices().get(id), usual),
             (design, chosen) -> design.withChoice(id, chosen.word()));
     decisions.add(decision);
     return decision;

@@ -139,14 +139,10 @@ final class PlanView {
     for (double x = from; x < to; x += step) {
       Point a = new Point(x, side * face.at(x));
       Point b = new Point(x + step, side * face.at(x + step));
-      if (inside(within, a) && inside(within, b)) {
+      if (within.holds(a) && within.holds(b)) {
         sketch.path(Role.GLUE_LINE, false, a, b);
       }
     }
-  }
-
-  private static boolean inside(Outline shape, Point p) {
-    return shape.spans(p.y()).stream().anyMatch(s -> s[0] <= p.x() && p.x() <= s[1]);
   }
 
   void outlines() {

@@ -4,7 +4,7 @@ import java.util.function.DoubleUnaryOperator;
 
 /**
  * The least value of a function of one variable on an interval: sampled evenly so that no dip wider
- * than a step is missed, then narrowed by golden section around the lowest sample.
+ * than a step is missed, then narrowed around the lowest sample.
  *
  * @param at where the least value is
  * @param value the least value
@@ -39,30 +39,79 @@ public record Minimum(double at, double value) {
         tolerance);
   }
 
+  /**
+   * Brent's way: a parabola through the last three places while that helps, golden section
+   * otherwise; a handful of steps where the function is smooth.
+   */
   private static Minimum narrowed(
       DoubleUnaryOperator function, Minimum best, double from, double to, double tolerance) {
     double a = from;
     double b = to;
-    double c = b - GOLDEN * (b - a);
-    double d = a + GOLDEN * (b - a);
-    double fc = function.applyAsDouble(c);
-    double fd = function.applyAsDouble(d);
+    double x = best.at;
+    double w = x;
+    double v = x;
+    double fx = best.value;
+    double fw = fx;
+    double fv = fx;
+    double step = 0;
+    double before = 0;
     while (b - a > tolerance) {
-      if (fc <= fd) {
-        b = d;
-        d = c;
-        fd = fc;
-        c = b - GOLDEN * (b - a);
-        fc = function.applyAsDouble(c);
+      double middle = (a + b) / 2;
+      double least = tolerance / 4;
+      if (Math.abs(x - middle) <= 2 * least - (b - a) / 2) {
+        break;
+      }
+      double parabola = parabola(x, w, v, fx, fw, fv);
+      boolean usable =
+          Math.abs(parabola) < Math.abs(before) / 2 && x + parabola > a && x + parabola < b;
+      before = usable ? step : x < middle ? b - x : a - x;
+      step = usable ? parabola : (1 - GOLDEN) * before;
+      if (usable && (x + step - a < 2 * least || b - x - step < 2 * least)) {
+        step = Math.copySign(least, middle - x);
+      }
+      double u = x + (Math.abs(step) >= least ? step : Math.copySign(least, step));
+      u = Math.max(from, Math.min(to, u));
+      double fu = function.applyAsDouble(u);
+      if (fu <= fx) {
+        if (u < x) {
+          b = x;
+        } else {
+          a = x;
+        }
+        v = w;
+        fv = fw;
+        w = x;
+        fw = fx;
+        x = u;
+        fx = fu;
       } else {
-        a = c;
-        c = d;
-        fc = fd;
-        d = a + GOLDEN * (b - a);
-        fd = function.applyAsDouble(d);
+        if (u < x) {
+          a = u;
+        } else {
+          b = u;
+        }
+        if (fu <= fw || w == x) {
+          v = w;
+          fv = fw;
+          w = u;
+          fw = fu;
+        } else if (fu <= fv || v == x || v == w) {
+          v = u;
+          fv = fu;
+        }
       }
     }
-    Minimum found = fc <= fd ? new Minimum(c, fc) : new Minimum(d, fd);
-    return found.value < best.value ? found : best;
+    return new Minimum(x, fx);
+  }
+
+  /**
+   * How far from x the parabola through three places has its lowest point; far when it has none.
+   */
+  private static double parabola(double x, double w, double v, double fx, double fw, double fv) {
+    double r = (x - w) * (fx - fv);
+    double q = (x - v) * (fx - fw);
+    double over = (x - v) * q - (x - w) * r;
+    double under = 2 * (q - r);
+    return under == 0 ? Double.POSITIVE_INFINITY : -over / under;
   }
 }

@@ -104,7 +104,24 @@ public record Outline(List<Point> corners) {
     return polygon().covers(other.polygon());
   }
 
+  /** Whether a place lies inside. */
+  public boolean holds(Point p) {
+    boolean inside = false;
+    for (int i = 0, j = corners.size() - 1; i < corners.size(); j = i++) {
+      Point a = corners.get(i);
+      Point b = corners.get(j);
+      if (a.y() > p.y() != b.y() > p.y()
+          && p.x() < (b.x() - a.x()) * (p.y() - a.y()) / (b.y() - a.y()) + a.x()) {
+        inside = !inside;
+      }
+    }
+    return inside;
+  }
+
   public boolean overlaps(Outline other) {
+    if (other.corners.stream().anyMatch(this::holds)) {
+      return true;
+    }
     return polygon().intersects(other.polygon()) && !polygon().touches(other.polygon());
   }
 

@@ -14,8 +14,10 @@ import roughcut.geometry.Point;
  * @param exponent p: 2 round, 2.5 full, 1.7 a soft V; above 1, so that the section is convex
  */
 public record NeckProfile(double halfWidth, double depth, double exponent) {
-  private static final int SAMPLES = 24;
-  private static final double TOLERANCE = 1e-7;
+  private static final int SAMPLES = 12;
+
+  /** Of the angle; the distance it leaves uncertain is far below a micron. */
+  private static final double TOLERANCE = 1e-5;
 
   /** Depth of the carved back at the offset y; 0 outside the neck. */
   public double depthAt(double y) {
