@@ -52,7 +52,7 @@ public final class BlankDecisions {
       BOOK.number("moisture.now", "Moisture now", PERCENT, 10, 2, 30, 0.5)
           .measured("Of the wood, with a meter.");
   public static final NumberDecision MOISTURE_LATER =
-      BOOK.number("moisture.later", "Moisture where it will live", PERCENT, 8, 2, 30, 0.5)
+      BOOK.number("moisture.later", "Moisture later", PERCENT, 8, 2, 30, 0.5)
           .hint("Heated rooms dry wood to about 8 %.");
   public static final NumberDecision MILL_FROM =
       BOOK.number("mill.from", "Thickness now", LENGTH, 19, 1, 300, 0.1)

@@ -105,7 +105,7 @@ public final class Decisions {
           ScarfSchool.values(),
           "Under the fretboard hides the seam; across the head wants a face veneer.");
   public static final NumberDecision SCARF_PLANING =
-      BOOK.number("scarf.planing", "Planing of each bevel", LENGTH, 0, 0, 10, 0.1)
+      BOOK.number("scarf.planing", "Planing, a bevel", LENGTH, 0, 0, 10, 0.1)
           .hint("Taken off each sawn face to clean it up.");
   public static final NumberDecision SCARF_TRIM =
       BOOK.number("scarf.trim", "Trim at the tip", LENGTH, 10, 0, 100, 1)

@@ -89,7 +89,7 @@ public final class PartDecisions {
     String id = "rip." + species + ".left";
     return new NumberDecision(
         id,
-        "Width of " + species + " to rip from",
+        "Left of " + species,
         "0 takes the board's own width; measure what is left when some strips are cut already.",
         Quantity.LENGTH,
         0,

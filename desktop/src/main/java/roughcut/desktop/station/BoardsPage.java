@@ -6,15 +6,19 @@ import java.util.function.Consumer;
 import javafx.scene.Node;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
 import roughcut.blank.BlankReadiness;
 import roughcut.blank.BoardLayout;
 import roughcut.blank.RipPlan;
 import roughcut.blank.WayOut;
 import roughcut.design.BlankDecisions;
 import roughcut.design.Decisions;
+import roughcut.design.PartDecisions;
 import roughcut.desktop.control.BoardChoices;
+import roughcut.desktop.control.DecisionField;
 import roughcut.desktop.control.PartPlacer;
 import roughcut.desktop.control.Questions;
+import roughcut.desktop.control.SmallPartsEditor;
 import roughcut.desktop.control.WaysOut;
 import roughcut.desktop.draw.Handles;
 import roughcut.desktop.session.Session;
@@ -38,6 +42,9 @@ final class BoardsPage implements BlankPage {
   private Questions questions;
   private WaysOut ways;
   private PartPlacer placer;
+  private SmallPartsEditor small;
+  private final VBox lefts = new VBox(4);
+  private List<String> woods = List.of();
 
   BoardsPage(Session session, Consumer<Value> ask, BlanksStation station) {
     this.session = session;
@@ -52,6 +59,7 @@ final class BoardsPage implements BlankPage {
     choices = new BoardChoices(session);
     questions = new Questions();
     placer = new PartPlacer(session);
+    small = new SmallPartsEditor(session);
     ways = new WaysOut(session, "What would make it fit");
     for (var part : List.of(questions, ways)) {
       part.setPrefWidth(400);
@@ -68,7 +76,7 @@ final class BoardsPage implements BlankPage {
             .decisions(Decisions.SAW_KERF, BlankDecisions.SAW_ALLOWANCE)
             .more(
                 "lay parts by hand, and more",
-                placer,
+                new VBox(10, lefts, placer, small),
                 BlankDecisions.JOINTING,
                 BlankDecisions.END_TRIM,
                 BlankDecisions.RESAW_ALLOWANCE,
@@ -122,6 +130,8 @@ final class BoardsPage implements BlankPage {
     panel.show(plan, units);
     choices.show(plan);
     placer.show(plan);
+    small.show();
+    lefts(plan);
     questions.show("Parts from the rack", open(plan));
     List<WayOut> found = new ArrayList<>();
     for (RipPlan rip : plan.rips().plans()) {
@@ -132,6 +142,18 @@ final class BoardsPage implements BlankPage {
         plan.rips().fit()
             ? "All strips come out of their boards."
             : "No single change makes it fit: take another wood, or change the stack by hand.");
+  }
+
+  /** Ripping taken up in the middle: what is left of each wood's board. */
+  private void lefts(Plan plan) {
+    List<String> now = plan.rips().plans().stream().map(RipPlan::species).toList();
+    if (!now.equals(woods)) {
+      woods = now;
+      lefts.getChildren().clear();
+      for (String wood : now) {
+        lefts.getChildren().add(new DecisionField(PartDecisions.widthLeft(wood), session));
+      }
+    }
   }
 
   @Override

@@ -14,6 +14,7 @@ import javafx.scene.layout.VBox;
 import javafx.stage.FileChooser;
 import roughcut.desktop.control.BoardEditor;
 import roughcut.desktop.control.BoardTable;
+import roughcut.desktop.control.MachinesEditor;
 import roughcut.desktop.draw.Handles;
 import roughcut.desktop.session.Session;
 import roughcut.drawing.BoardFace;
@@ -37,6 +38,7 @@ final class RackPage implements BlankPage {
   private Panel panel;
   private BoardTable table;
   private BoardEditor editor;
+  private MachinesEditor machines;
   private String chosen = "";
 
   RackPage(Session session, BlanksStation station, Runnable redraw) {
@@ -65,7 +67,8 @@ final class RackPage implements BlankPage {
     lower.getStyleClass().add("lower");
     lower.getChildren().addAll(buttons, told, table);
     tell("");
-    panel = new Panel(session).node(turner(station)).node(editor);
+    machines = new MachinesEditor(session);
+    panel = new Panel(session).node(turner(station)).node(editor).more("saws and planer", machines);
   }
 
   private static Button button(String id, String words, Runnable action) {
@@ -208,6 +211,7 @@ final class RackPage implements BlankPage {
     board(plan);
     table.show(plan, units, chosen);
     editor.show();
+    machines.show();
     panel.show(plan, units);
   }
 
