@@ -5,6 +5,7 @@ import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import roughcut.design.BlankDecisions;
 import roughcut.design.BlankStep;
 import roughcut.design.Decisions;
@@ -29,8 +30,14 @@ import roughcut.shop.SpeciesBook;
  */
 public record BlankTree(BlankNode root, Worked length, Worked depth, Worked heelDepth) {
 
-  /** Works the tree out; {@code blankLength} is the finished length that shaft and head want. */
-  public static BlankTree of(Givens givens, Worked blankLength, double width, Ledger ledger) {
+  /**
+   * Works the tree out.
+   *
+   * @param blankLength the finished length that shaft and head want
+   * @param deep what a head without a scarf wants of the blank's depth; empty when the shaft's does
+   */
+  public static BlankTree of(
+      Givens givens, Worked blankLength, Optional<Worked> deep, double width, Ledger ledger) {
     Given trim = givens.get(BlankDecisions.END_TRIM);
     Worked length =
         ledger.put(
@@ -42,7 +49,7 @@ public record BlankTree(BlankNode root, Worked length, Worked depth, Worked heel
             in("L", blankLength),
             in("e", trim));
     List<Double> depths = new ArrayList<>();
-    Worked depth = depth(givens, depths, ledger);
+    Worked depth = depth(givens, deep, depths, ledger);
     BlankNode node = stack(givens, length.value(), width, depths.get(0));
     List<BlankStep> steps = givens.design().neckSteps();
     for (int i = 0; i < steps.size(); i++) {
@@ -52,7 +59,8 @@ public record BlankTree(BlankNode root, Worked length, Worked depth, Worked heel
   }
 
   /** Depths before each step, the strips' own first; the finished blank's is the last. */
-  private static Worked depth(Givens givens, List<Double> depths, Ledger ledger) {
+  private static Worked depth(
+      Givens givens, Optional<Worked> deep, List<Double> depths, Ledger ledger) {
     Given shaft = givens.get(Decisions.SHAFT_THICKNESS);
     // Wood is bought and sawn for the drawing; a shaft that came out thinner needs no new strips.
     Given nominal = Given.decided(shaft.id(), shaft.label(), shaft.nominal(), LENGTH);
@@ -62,8 +70,10 @@ public record BlankTree(BlankNode root, Worked length, Worked depth, Worked heel
     List<Worked.Input> inputs = new ArrayList<>();
     inputs.add(in("t", nominal));
     inputs.add(in("f", flattening));
-    String formula = "t + 2 · f";
-    double depth = nominal.value() + 2 * flattening.value();
+    String formula = deep.isEmpty() ? "t + 2 · f" : "max(t, D) + 2 · f";
+    deep.ifPresent(d -> inputs.add(in("D", d)));
+    double depth =
+        Math.max(nominal.value(), deep.map(Worked::value).orElse(0.0)) + 2 * flattening.value();
     depths.add(depth);
     List<BlankStep> steps = givens.design().neckSteps();
     boolean opened = false;

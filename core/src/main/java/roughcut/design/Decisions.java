@@ -151,7 +151,13 @@ public final class Decisions {
   private static final Map<String, Decision> ALL = new LinkedHashMap<>();
 
   static {
-    for (DecisionBook book : List.of(BOOK, BlankDecisions.BOOK, BodyDecisions.BOOK)) {
+    for (DecisionBook book :
+        List.of(
+            BOOK,
+            NeckDecisions.BOOK,
+            StringDecisions.BOOK,
+            BlankDecisions.BOOK,
+            BodyDecisions.BOOK)) {
       for (Decision decision : book.decisions()) {
         if (ALL.putIfAbsent(decision.id(), decision) != null) {
           throw new IllegalStateException("decided twice: " + decision.id());

@@ -118,6 +118,15 @@ public record Outline(List<Point> corners) {
     return inside;
   }
 
+  /** Shortest distance from a place to the shape's edge, inside or outside. */
+  public double edgeDistance(Point p) {
+    double least = Double.POSITIVE_INFINITY;
+    for (int i = 0, j = corners.size() - 1; i < corners.size(); j = i++) {
+      least = Math.min(least, p.distanceToSegment(corners.get(j), corners.get(i)));
+    }
+    return least;
+  }
+
   public boolean overlaps(Outline other) {
     if (other.corners.stream().anyMatch(this::holds)) {
       return true;

@@ -13,6 +13,16 @@ public record Point(double x, double y) {
     return Math.hypot(x - other.x, y - other.y);
   }
 
+  /** Shortest distance to the straight line between two points, ends included. */
+  public double distanceToSegment(Point a, Point b) {
+    double dx = b.x - a.x;
+    double dy = b.y - a.y;
+    double square = dx * dx + dy * dy;
+    double t = square == 0 ? 0 : ((x - a.x) * dx + (y - a.y) * dy) / square;
+    double at = Math.max(0, Math.min(1, t));
+    return Math.hypot(a.x + at * dx - x, a.y + at * dy - y);
+  }
+
   /** The point at the share {@code t} of the way to the other: 0 here, 1 there. */
   public Point towards(Point other, double t) {
     return new Point(x + (other.x - x) * t, y + (other.y - y) * t);

@@ -86,7 +86,7 @@ public record BackLine(List<Point> line, double straightFrom, double straightTo)
   private static double step(
       HeadLine head, ThicknessLine thickness, double drum, List<Point> points) {
     double neck = thickness.depth(head.breakX());
-    double headDepth = head.thickness().value();
+    double headDepth = head.drop() + head.thickness().value();
     double height = Math.abs(neck - headDepth);
     if (height < 1e-9 || height >= drum) {
       points.add(new Point(head.breakX(), -headDepth));

@@ -1,39 +1,66 @@
 package roughcut.neck;
 
+import roughcut.design.Choice;
 import roughcut.design.Decisions;
 import roughcut.design.Givens;
+import roughcut.design.HeadMaking;
+import roughcut.design.NeckDecisions;
 import roughcut.geometry.Point;
 import roughcut.measure.Given;
 
 /**
  * Where the head's face leaves the neck's top: the break line, at the nut's head side, and the
- * slope of the face from there. Points are in the elevation: x from the nut line towards the
- * bridge, z up from the neck's top (handbook page 4).
+ * slope of the face from there, or its step down. Points are in the elevation: x from the nut line
+ * towards the bridge, z up from the neck's top (handbook page 4).
  *
  * @param breakX the break line, mm from the nut line; negative, towards the head
+ * @param stepped whether the head is flat with its face lower by the step
  */
 public record HeadLine(
-    Given angle, Given length, Given thickness, Given nutThickness, double breakX) {
+    Given angle,
+    Given length,
+    Given thickness,
+    Given nutThickness,
+    Given step,
+    boolean stepped,
+    double breakX) {
   /** Below this angle (degrees) a head counts as flat: no scarf numbers. */
   public static final double FLAT = 0.5;
 
   public static HeadLine of(Givens givens) {
+    Choice making = givens.get(NeckDecisions.HEAD_MAKING);
+    return of(givens, making == HeadMaking.FLAT);
+  }
+
+  /** The head at its decided angle, however it is to be made. */
+  public static HeadLine angled(Givens givens) {
+    return of(givens, false);
+  }
+
+  private static HeadLine of(Givens givens, boolean stepped) {
     Given nut = givens.get(Decisions.NUT_THICKNESS);
     return new HeadLine(
         givens.get(Decisions.HEAD_ANGLE),
         givens.get(Decisions.HEAD_LENGTH),
         givens.get(Decisions.HEAD_THICKNESS),
         nut,
+        givens.get(NeckDecisions.HEAD_STEP),
+        stepped,
         -nut.value());
   }
 
   public boolean flat() {
-    return angle.value() < FLAT;
+    return stepped || angle.value() < FLAT;
   }
 
   /** The head angle in radians. */
   public double theta() {
-    return Math.toRadians(angle.value());
+    return stepped ? 0 : Math.toRadians(angle.value());
+  }
+
+  /** How much lower the face lies where the head is flat. */
+  public double drop() {
+    return stepped ? step.value() : 0;
   }
 
   /** The break line's point in the elevation. */
@@ -51,6 +78,6 @@ public record HeadLine(
   public Point at(double along, double below) {
     double sin = Math.sin(theta());
     double cos = Math.cos(theta());
-    return new Point(breakX - along * cos + below * sin, -along * sin - below * cos);
+    return new Point(breakX - along * cos + below * sin, -drop() - along * sin - below * cos);
   }
 }

@@ -3,6 +3,7 @@ package roughcut.neck;
 import roughcut.design.BodyDecisions;
 import roughcut.design.Decisions;
 import roughcut.design.Givens;
+import roughcut.design.NeckDecisions;
 import roughcut.design.NeckFixing;
 import roughcut.layout.FretLayout;
 import roughcut.layout.FretboardTaper;
@@ -23,13 +24,17 @@ public record NeckShape(
     Given heelEnd,
     Given heelThickness,
     boolean through,
-    double coreHalf) {
+    double coreHalf,
+    Given trebleDiffers,
+    Given shoulder) {
 
   /**
    * A taper that runs out of wood is a problem told elsewhere; its section is a sliver rather than
    * nothing, mm.
    */
   private static final double SLIVER = 0.1;
+
+  private static final double LEAST_EXPONENT = 1.1;
 
   private static final int AREA_PIECES = 6;
 
@@ -63,7 +68,9 @@ public record NeckShape(
         heelEnd,
         heel,
         givens.get(BodyDecisions.NECK_FIXING) == NeckFixing.THROUGH,
-        coreHalf);
+        coreHalf,
+        givens.get(NeckDecisions.EXPONENT_TREBLE),
+        givens.get(NeckDecisions.SHOULDER));
   }
 
   /**
@@ -71,6 +78,16 @@ public record NeckShape(
    */
   public double halfWidth(double x) {
     return through && x > joint.value() ? coreHalf : taper.halfWidth(x);
+  }
+
+  /** The treble side's exponent; never so small that the section would be hollow. */
+  public double trebleExponent() {
+    return Math.max(LEAST_EXPONENT, exponent.value() + trebleDiffers.value());
+  }
+
+  /** Whether both sides are carved alike. */
+  public boolean symmetrical() {
+    return trebleExponent() == exponent.value();
   }
 
   /** Area of the wood's section at x between two offsets from the centre line, mm². */
@@ -95,7 +112,11 @@ public record NeckShape(
   /** The carved section at x, from the nut to the heel. */
   public NeckProfile profile(double x) {
     return new NeckProfile(
-        Math.max(SLIVER, halfWidth(x)), Math.max(SLIVER, back.depth(x)), exponent.value());
+        Math.max(SLIVER, halfWidth(x)),
+        Math.max(SLIVER, back.depth(x)),
+        exponent.value(),
+        trebleExponent(),
+        shoulder.value());
   }
 
   /** Whether the section at x is carved round; the heel beyond the body's edge is left square. */

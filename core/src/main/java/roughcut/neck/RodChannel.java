@@ -4,38 +4,49 @@ import static roughcut.measure.Quantity.FINE_LENGTH;
 import static roughcut.measure.Quantity.LENGTH;
 import static roughcut.measure.Worked.in;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.function.DoubleUnaryOperator;
+import roughcut.design.ChannelBottom;
 import roughcut.design.Decisions;
 import roughcut.design.Givens;
+import roughcut.design.NeckDecisions;
+import roughcut.design.RodReach;
 import roughcut.geometry.Minimum;
 import roughcut.measure.Given;
 import roughcut.measure.Ledger;
 import roughcut.measure.Worked;
 
 /**
- * The truss rod channel on the centre line, and what wood remains between it and the carved back
- * (handbook page 4, "What remains"): straight down under its middle, straight down under a lower
- * corner, and the shortest way to the carved surface, which is the one that limits are held
- * against. Each is the least along the whole channel.
+ * The truss rod channel on the centre line, straight or curved, with its adjuster's end, and what
+ * wood remains between it and the carved back (handbook page 4, "What remains"): straight down
+ * under its middle, straight down under a lower corner, and the shortest way to the carved surface,
+ * which is the one that limits are held against. Each is the least along the whole channel.
+ *
+ * @param room what is left for the rod itself between bed and cap
  */
 public record RodChannel(
     Given start,
     Given length,
     Given width,
     Given depth,
+    RodReach reach,
+    Channel channel,
     Worked end,
+    Worked room,
     Worked underCentre,
     Worked underCorner,
     Worked least,
     Worked leastX) {
-  private static final int SAMPLES = 12;
-  private static final double TOLERANCE = 1e-3;
+  private static final DoubleUnaryOperator ON_CENTRE = x -> 0;
 
   public static RodChannel of(Givens givens, NeckShape neck, Ledger ledger) {
     Given start = givens.get(Decisions.ROD_START);
     Given length = givens.get(Decisions.ROD_LENGTH);
     Given width = givens.get(Decisions.ROD_WIDTH);
     Given depth = givens.get(Decisions.ROD_DEPTH);
+    Given bed = givens.get(NeckDecisions.ROD_BED);
+    Given cap = givens.get(NeckDecisions.ROD_CAP);
     Worked end =
         ledger.put(
             "rod.end.from-nut",
@@ -45,27 +56,36 @@ public record RodChannel(
             "x_s + ℓ",
             in("x_s", start),
             in("ℓ", length));
-    double half = width.value() / 2;
-    Minimum centre = along(start, end, neck, x -> neck.profile(x).depth() - depth.value());
-    Minimum corner = along(start, end, neck, x -> neck.profile(x).depthAt(half) - depth.value());
-    Minimum least =
-        along(
-            start,
-            end,
-            neck,
-            x -> neck.profile(x).distanceToChannel(0, width.value(), depth.value()));
+    Worked room =
+        ledger.put(
+            "rod.room",
+            "Room for the rod itself, in depth",
+            LENGTH,
+            depth.value() - bed.value() - cap.value(),
+            "d − b − c",
+            in("d", depth),
+            in("b", bed),
+            in("c", cap));
+    RodReach reach = (RodReach) givens.get(NeckDecisions.ROD_REACH);
+    Channel channel = channel(givens, start.value(), end.value(), width, depth, reach);
+    Minimum centre = channel.least(neck, Channel.Piece::underCentre);
+    Minimum corner = channel.least(neck, Channel.Piece::underCorner);
+    Minimum least = channel.least(neck, Channel.Piece::least);
     return new RodChannel(
         start,
         length,
         width,
         depth,
+        reach,
+        channel,
         end,
+        room,
         put(
             ledger,
             "rod.under-centre",
             "Under the rod channel, straight down at its middle",
             centre.value(),
-            UNDER_CENTRE,
+            "least along the channel of B(x) − d",
             neck,
             width,
             depth),
@@ -74,7 +94,7 @@ public record RodChannel(
             "rod.under-corner",
             "Under the rod channel's lower corner, straight down",
             corner.value(),
-            UNDER_CORNER,
+            "least along the channel of P(w / 2) − d, P the carved back's depth at that offset",
             neck,
             width,
             depth),
@@ -83,7 +103,7 @@ public record RodChannel(
             "rod.least",
             "From the rod channel to the carved back, the shortest way",
             least.value(),
-            LEAST,
+            "least along the channel from its corners to |y / a|^p + |z / B|^p = 1",
             neck,
             width,
             depth),
@@ -95,11 +115,35 @@ public record RodChannel(
             "found with rod.least"));
   }
 
-  private static final String UNDER_CENTRE = "least along the channel of B(x) − d";
-  private static final String UNDER_CORNER =
-      "least along the channel of P(w / 2) − d, P the carved back's depth at that offset";
-  private static final String LEAST =
-      "least along the channel from its corners to |y / a|^p + |z / B|^p = 1";
+  /** The channel's pieces: the body, deeper halfway when it is curved, and the adjuster's end. */
+  private static Channel channel(
+      Givens givens, double from, double to, Given width, Given depth, RodReach reach) {
+    double deeper = givens.get(NeckDecisions.ROD_DEPTH_MIDDLE).value();
+    boolean round = givens.get(NeckDecisions.ROD_BOTTOM) == ChannelBottom.ROUND;
+    DoubleUnaryOperator body =
+        x -> {
+          double s = to > from ? (x - from) / (to - from) : 0;
+          return depth.value() + deeper * 4 * s * (1 - s);
+        };
+    double adjuster =
+        Math.min(givens.get(NeckDecisions.ROD_ADJUSTER_LENGTH).value(), Math.max(0, to - from));
+    List<Channel.Piece> pieces = new ArrayList<>();
+    pieces.add(new Channel.Piece(from, to, width.value(), body, ON_CENTRE, round));
+    if (adjuster > 0) {
+      boolean atHead = reach == RodReach.HEAD_BORE || reach == RodReach.HEAD_POCKET;
+      double own = givens.get(NeckDecisions.ROD_ADJUSTER_DEPTH).value();
+      Channel.Piece end =
+          new Channel.Piece(
+              atHead ? from : to - adjuster,
+              atHead ? from + adjuster : to,
+              givens.get(NeckDecisions.ROD_ADJUSTER_WIDTH).value(),
+              x -> own,
+              ON_CENTRE,
+              false);
+      pieces.add(atHead ? 0 : 1, end);
+    }
+    return new Channel(pieces);
+  }
 
   private static Worked put(
       Ledger ledger,
@@ -124,25 +168,5 @@ public record RodChannel(
         in("p", neck.exponent()),
         in("w", width),
         in("d", depth));
-  }
-
-  /** Searched piece by piece, so that no corner of the back line is stepped over. */
-  private static Minimum along(Given start, Worked end, NeckShape neck, DoubleUnaryOperator left) {
-    Minimum best = new Minimum(start.value(), Double.POSITIVE_INFINITY);
-    double[] ends = {
-      Double.NEGATIVE_INFINITY,
-      neck.back().straightFrom(),
-      neck.back().straightTo(),
-      Double.POSITIVE_INFINITY
-    };
-    for (int i = 1; i < ends.length; i++) {
-      double from = Math.max(start.value(), Math.min(end.value(), ends[i - 1]));
-      double to = Math.max(start.value(), Math.min(end.value(), ends[i]));
-      if (to > from) {
-        Minimum here = Minimum.of(left, from, to, SAMPLES, TOLERANCE);
-        best = here.value() < best.value() ? here : best;
-      }
-    }
-    return best;
   }
 }

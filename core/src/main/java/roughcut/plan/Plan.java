@@ -24,10 +24,12 @@ import roughcut.blank.WoodPart;
 import roughcut.design.Build;
 import roughcut.design.Decisions;
 import roughcut.fretboard.FretboardRadius;
+import roughcut.geometry.Outline;
 import roughcut.layout.FretLayout;
 import roughcut.layout.FretboardTaper;
 import roughcut.layout.StringSpread;
 import roughcut.measure.Worked;
+import roughcut.neck.NeckDetails;
 import roughcut.neck.NeckShape;
 import roughcut.neck.OnePieceHead;
 import roughcut.neck.RodChannel;
@@ -43,6 +45,8 @@ import roughcut.thin.ThinSpot;
  * shop)}.
  *
  * @param scarf empty on a flat head
+ * @param details what is cut into the neck and how
+ * @param headFace the head seen square to its face: the break at x = 0, the tip to the right
  * @param parts every rough part wanted from the rack
  * @param boards where those parts lie on the rack's boards
  * @param openForBlank what stands between the maker and the neck blank, what stops first
@@ -64,6 +68,8 @@ public record Plan(
     OnePieceHead onePiece,
     Optional<ScarfJoint> scarf,
     RodChannel rod,
+    NeckDetails details,
+    Outline headFace,
     FretboardRadius radius,
     BlankTree tree,
     NeckRips rips,

@@ -24,7 +24,10 @@ import roughcut.design.BodyDecisions;
 import roughcut.design.Build;
 import roughcut.design.Decisions;
 import roughcut.design.Givens;
+import roughcut.design.HeadMaking;
+import roughcut.design.NeckDecisions;
 import roughcut.design.NeckFixing;
+import roughcut.design.RodReach;
 import roughcut.fretboard.FretboardRadius;
 import roughcut.geometry.Outline;
 import roughcut.layout.BodyOutline;
@@ -34,12 +37,23 @@ import roughcut.layout.StringSpread;
 import roughcut.measure.Given;
 import roughcut.measure.Ledger;
 import roughcut.measure.Worked;
+import roughcut.neck.AccessBore;
+import roughcut.neck.Carving;
+import roughcut.neck.FlatHead;
+import roughcut.neck.HeadComparison;
 import roughcut.neck.HeadLine;
 import roughcut.neck.HeadOutline;
+import roughcut.neck.MachineStops;
+import roughcut.neck.NeckDetails;
 import roughcut.neck.NeckShape;
 import roughcut.neck.OnePieceHead;
 import roughcut.neck.RodChannel;
 import roughcut.neck.ScarfJoint;
+import roughcut.neck.ScarfMarks;
+import roughcut.neck.Splines;
+import roughcut.neck.Stiffeners;
+import roughcut.neck.TunerLayout;
+import roughcut.neck.Volute;
 import roughcut.shop.Shop;
 import roughcut.thin.ThinSpots;
 
@@ -63,13 +77,36 @@ final class Planner {
     NeckBlank blank = NeckBlank.of(givens, taper, ledger);
     NeckShape neck = NeckShape.of(givens, frets, taper, blank.halfWidth());
     HeadLine head = neck.head();
-    OnePieceHead onePiece = OnePieceHead.of(head, neck.heelEnd(), ledger);
-    Optional<ScarfJoint> scarf =
-        head.flat() ? Optional.empty() : Optional.of(ScarfJoint.of(givens, head, ledger));
+    HeadLine angled = HeadLine.angled(givens);
+    OnePieceHead onePiece = OnePieceHead.of(angled, neck.heelEnd(), ledger);
+    FlatHead flatHead = FlatHead.of(givens, head, ledger);
+    Volute volute = Volute.of(givens, head, taper, ledger);
+    // The scarf's numbers are there for comparing, even when the head is made otherwise.
+    Optional<ScarfJoint> joint =
+        angled.flat() ? Optional.empty() : Optional.of(ScarfJoint.of(givens, angled, ledger));
+    HeadMaking making = (HeadMaking) givens.get(NeckDecisions.HEAD_MAKING);
+    Optional<ScarfJoint> scarf = making == HeadMaking.SCARF ? joint : Optional.empty();
     FretboardRadius radius = FretboardRadius.of(givens, taper, ledger);
     RodChannel rod = RodChannel.of(givens, neck, ledger);
+    Optional<Stiffeners> stiffeners = Optional.ofNullable(Stiffeners.of(givens, neck, rod, ledger));
+    Optional<AccessBore> access =
+        rod.reach() == RodReach.HEAD_BORE
+            ? AccessBore.of(givens, head, neck, rod, ledger)
+            : Optional.empty();
+    Optional<ScarfMarks> marks =
+        scarf.map(s -> ScarfMarks.of(givens, s, head, neck, blank, ledger));
+    Optional<Splines> splines = scarf.flatMap(s -> Splines.of(givens, s, neck, rod, ledger));
+    Outline headFace = headFace(taper, head);
+    TunerLayout tuners = TunerLayout.of(givens, head, strings, headFace, ledger);
+    Carving carving = Carving.of(givens, frets, neck, ledger);
     Worked blankLength = scarf.map(ScarfJoint::blankLength).orElse(onePiece.length());
-    BlankTree tree = BlankTree.of(givens, blankLength, blank.width().value(), ledger);
+    Optional<Worked> deep =
+        making == HeadMaking.ONE_PIECE && joint.isPresent()
+            ? Optional.of(onePiece.depth())
+            : making == HeadMaking.FLAT ? Optional.of(flatHead.depth()) : Optional.empty();
+    BlankTree tree = BlankTree.of(givens, blankLength, deep, blank.width().value(), ledger);
+    MachineStops rodStops = rodStops(blank, rod, tree);
+    stiffeners.ifPresent(s -> stiffenerStops(s, blank, tree));
     NeckRips rips = NeckRips.of(givens, shop, tree, ledger);
     GlueUp glueUp = GlueUp.of(givens, tree.length(), tree.depth(), ledger);
     stackWidth(blank);
@@ -78,7 +115,6 @@ final class Planner {
     MillingPasses milling = MillingPasses.of(givens, ledger);
     FaceCheck faceCheck = FaceCheck.of(givens, ledger);
     BodyBlank body = BodyBlank.of(givens, shop, BodyOutline.of(givens, taper, ledger), ledger);
-    Outline headFace = headFace(taper, head);
     List<SeenLines> seen = seen(blank, taper, neck, headFace);
     List<WoodPart> parts =
         WoodParts.of(
@@ -97,7 +133,7 @@ final class Planner {
             rips.laid(parts, givens.get(BlankDecisions.JOINTING).value()),
             givens.get(Decisions.SAW_KERF).value());
     boards.yield(shop.boards(), ledger);
-    List<BodyMarks> marks = BodyMarks.of(build.design(), shop, body, boards);
+    List<BodyMarks> bodyMarks = BodyMarks.of(build.design(), shop, body, boards);
     Weights weights =
         Weights.of(
             givens,
@@ -109,7 +145,31 @@ final class Planner {
             radius::meanHeight,
             body,
             ledger);
-    var thin = ThinSpots.of(shop, ledger, frets, strings, blank, neck, rod, radius, tree);
+    NeckDetails details =
+        new NeckDetails(
+            flatHead,
+            volute,
+            marks,
+            splines,
+            stiffeners,
+            access,
+            tuners,
+            carving,
+            rodStops,
+            HeadComparison.of(
+                givens,
+                shop,
+                blank,
+                new HeadComparison.Sizes(
+                    joint.map(j -> j.blankLength().value()).orElse(onePiece.length().value()),
+                    neck.shaft().nominal(),
+                    onePiece.length().value(),
+                    onePiece.depth().value(),
+                    neck.heelEnd().value() + head.nutThickness().value() + head.length().value(),
+                    flatHead.depth().value(),
+                    onePiece.grain() == null ? Double.POSITIVE_INFINITY : onePiece.grain().value(),
+                    neck.heelThickness().value())));
+    var thin = ThinSpots.of(shop, ledger, frets, strings, blank, neck, rod, radius, tree, details);
     return new Plan(
         build,
         shop,
@@ -121,6 +181,8 @@ final class Planner {
         onePiece,
         scarf,
         rod,
+        details,
+        headFace,
         radius,
         tree,
         rips,
@@ -132,7 +194,7 @@ final class Planner {
         seen,
         parts,
         boards,
-        marks,
+        bodyMarks,
         weights,
         BlankReadiness.of(
             rips,
@@ -141,11 +203,60 @@ final class Planner {
             value("blank.side-spare"),
             value("shaft.spare"),
             value("heel.spare")),
-        BlankReadiness.ofBody(body, boards, marks, shop),
+        BlankReadiness.ofBody(body, boards, bodyMarks, shop),
         PlanerAdvice.of(givens, shop.planer()),
         ledger.values(),
         thin,
-        Problems.of(givens, frets, taper, strings));
+        Problems.of(givens, frets, taper, strings, neck));
+  }
+
+  private MachineStops rodStops(NeckBlank blank, RodChannel rod, BlankTree tree) {
+    return MachineStops.of(
+        givens,
+        "rod",
+        blank.width(),
+        rod.width(),
+        rod.depth(),
+        0,
+        rod.start().value(),
+        rod.end().value(),
+        headEnd(tree),
+        heelEnd(),
+        density(blank),
+        ledger);
+  }
+
+  private void stiffenerStops(Stiffeners stiffeners, NeckBlank blank, BlankTree tree) {
+    MachineStops.of(
+        givens,
+        "stiffener",
+        blank.width(),
+        givens.get(NeckDecisions.STIFFENER_WIDTH),
+        givens.get(NeckDecisions.STIFFENER_DEPTH),
+        givens.get(NeckDecisions.STIFFENER_HEAD).value(),
+        stiffeners.bass().from(),
+        stiffeners.bass().to(),
+        headEnd(tree),
+        heelEnd(),
+        density(blank),
+        ledger);
+  }
+
+  /** The nut line from the blank's head end. */
+  private double headEnd(BlankTree tree) {
+    return tree.length().value() - heelEnd();
+  }
+
+  /** The blank's heel end from the nut line. */
+  private double heelEnd() {
+    return givens.get(Decisions.HEEL_END).value() + givens.get(BlankDecisions.END_TRIM).value();
+  }
+
+  private double density(NeckBlank blank) {
+    return blank.strips().stream()
+        .mapToDouble(s -> BodyBlank.density(shop, s.strip().species()))
+        .max()
+        .orElse(0);
   }
 
   private double value(String id) {

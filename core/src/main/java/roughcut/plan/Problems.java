@@ -6,12 +6,16 @@ import java.util.ArrayList;
 import java.util.List;
 import roughcut.design.Decisions;
 import roughcut.design.Givens;
+import roughcut.design.NeckDecisions;
 import roughcut.design.NumberDecision;
+import roughcut.design.RodReach;
 import roughcut.design.ScarfSchool;
 import roughcut.layout.FretLayout;
 import roughcut.layout.FretboardTaper;
 import roughcut.layout.StringSpread;
+import roughcut.neck.AccessBore;
 import roughcut.neck.HeadLine;
+import roughcut.neck.NeckShape;
 
 /**
  * Looks for decisions that exclude each other. Lengths in messages are millimetres, written out.
@@ -19,6 +23,9 @@ import roughcut.neck.HeadLine;
 final class Problems {
   /** Frets closer than this can't be seated beside each other, mm. */
   private static final double CLOSEST_FRETS = 3;
+
+  /** With less fall between bore and face it comes out nowhere near the nut, degrees. */
+  private static final double LEAST_FALL = 2;
 
   private final Givens givens;
   private final List<Problem> found = new ArrayList<>();
@@ -28,7 +35,7 @@ final class Problems {
   }
 
   static List<Problem> of(
-      Givens givens, FretLayout frets, FretboardTaper taper, StringSpread strings) {
+      Givens givens, FretLayout frets, FretboardTaper taper, StringSpread strings, NeckShape neck) {
     Problems problems = new Problems(givens);
     problems.frets(frets);
     problems.strings(strings);
@@ -37,6 +44,8 @@ final class Problems {
     problems.head();
     problems.heel();
     problems.rod();
+    problems.channels(neck);
+    problems.access();
     return List.copyOf(problems.found);
   }
 
@@ -141,6 +150,51 @@ final class Problems {
       add(
           Decisions.HEEL_END,
           "must lie behind the body's edge; at least " + mm(of(Decisions.JOINT_X) + 10));
+    }
+  }
+
+  /** A channel deeper than the carved neck, or stiffeners that run out of its side or end. */
+  private void channels(NeckShape neck) {
+    double thinnest = Double.POSITIVE_INFINITY;
+    double from = Math.max(0, of(Decisions.ROD_START));
+    double to = Math.min(of(Decisions.HEEL_END), from + of(Decisions.ROD_LENGTH));
+    for (double x : new double[] {from, neck.back().straightFrom(), to}) {
+      thinnest = Math.min(thinnest, neck.profile(Math.max(from, Math.min(to, x))).depth());
+    }
+    if (of(Decisions.ROD_DEPTH) >= thinnest) {
+      add(
+          Decisions.ROD_DEPTH,
+          "deeper than the carved neck, which is " + mm(thinnest) + " there; under that");
+    }
+    if (of(NeckDecisions.STIFFENERS) < 2) {
+      return;
+    }
+    double room = of(Decisions.HEEL_END) - of(NeckDecisions.STIFFENER_START);
+    if (of(NeckDecisions.STIFFENER_LENGTH) > room) {
+      add(
+          NeckDecisions.STIFFENER_LENGTH,
+          "longer than the neck behind its start; at most " + mm(room));
+    }
+    double side =
+        neck.halfWidth(of(NeckDecisions.STIFFENER_START)) - of(NeckDecisions.STIFFENER_WIDTH) / 2;
+    if (of(NeckDecisions.STIFFENER_HEAD) >= side) {
+      add(NeckDecisions.STIFFENER_HEAD, "comes out of the neck's side; under " + mm(side));
+    }
+  }
+
+  /** A bore that never meets the head's face. */
+  private void access() {
+    if (givens.get(NeckDecisions.ROD_REACH) != RodReach.HEAD_BORE) {
+      return;
+    }
+    HeadLine head = HeadLine.of(givens);
+    if (!AccessBore.meets(head, givens)) {
+      double tilt = Math.ceil(2 * (LEAST_FALL - Math.toDegrees(head.theta()))) / 2;
+      add(
+          NeckDecisions.ACCESS_TILT,
+          "the bore never meets the head's face; tilt the drill by at least "
+              + fixed(tilt, 1)
+              + "°, or work the rod from elsewhere");
     }
   }
 

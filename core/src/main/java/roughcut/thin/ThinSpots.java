@@ -17,6 +17,7 @@ import roughcut.layout.StringSpread;
 import roughcut.measure.Given;
 import roughcut.measure.Ledger;
 import roughcut.measure.Worked;
+import roughcut.neck.NeckDetails;
 import roughcut.neck.NeckShape;
 import roughcut.neck.RodChannel;
 import roughcut.shop.Limit;
@@ -36,10 +37,12 @@ public final class ThinSpots {
 
   private final Shop shop;
   private final Ledger ledger;
+
   private final FretLayout frets;
   private final List<ThinSpot> found = new ArrayList<>();
 
   private ThinSpots(Shop shop, Ledger ledger, FretLayout frets) {
+
     this.shop = shop;
     this.ledger = ledger;
     this.frets = frets;
@@ -55,7 +58,8 @@ public final class ThinSpots {
       NeckShape neck,
       RodChannel rod,
       FretboardRadius radius,
-      BlankTree tree) {
+      BlankTree tree,
+      NeckDetails details) {
     ThinSpots spots = new ThinSpots(shop, ledger, frets);
     spots.rod(rod);
     spots.strips(blank, neck.taper());
@@ -64,6 +68,7 @@ public final class ThinSpots {
     spots.stock(neck);
     spots.heel(neck, tree);
     spots.inserts(blank);
+    new NeckThinSpots(spots::add, frets, neck).find(details);
     spots.blankSides(blank, neck);
     spots.found.sort(Comparator.comparing(ThinSpot::state).thenComparingDouble(ThinSpot::share));
     return List.copyOf(spots.found);

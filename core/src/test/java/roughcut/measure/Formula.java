@@ -120,6 +120,9 @@ public final class Formula {
       case "sin" -> Math.sin(Math.toRadians(value));
       case "cos" -> Math.cos(Math.toRadians(value));
       case "tan" -> Math.tan(Math.toRadians(value));
+      case "atan" -> Math.toDegrees(Math.atan(value));
+      case "asin" -> Math.toDegrees(Math.asin(value));
+      case "log2" -> Math.log(value) / Math.log(2);
       case "abs" -> Math.abs(value);
       case "floor" -> Math.floor(value);
       case "ceil" -> Math.ceil(value);

@@ -21,7 +21,9 @@ import roughcut.measure.Worked;
 class SumsTest {
   /** Values that no formula gives, but a search along something drawn; all others are sums. */
   private static final String SEARCHED =
-      "rod\\.(under-centre|under-corner|least|least\\.x)|shaft\\.spare|mill\\.passes"
+      "(rod|stiffener)\\.(under-centre|under-corner|least|least\\.x)|access\\.back-least"
+          + "|spline\\..*|tuner\\.\\d+\\.(edge|side-angle|post-clearance)|facet\\..*\\.ridge"
+          + "|quarter-rule\\..*|shaft\\.spare|mill\\.passes"
           + "|rip\\.([a-z-]+\\.)?short|blank\\.(crossing\\..*|glue-line\\..*)"
           + "|seen\\.line\\.\\d+\\.(back|head)|body\\.(area|around)|binding\\.tightest";
 

@@ -1,0 +1,239 @@
+package roughcut.neck;
+
+import static roughcut.measure.Quantity.FINE_LENGTH;
+import static roughcut.measure.Quantity.LENGTH;
+import static roughcut.measure.Worked.in;
+
+import java.util.List;
+import java.util.Optional;
+import roughcut.design.Decisions;
+import roughcut.design.Givens;
+import roughcut.design.NeckDecisions;
+import roughcut.geometry.Minimum;
+import roughcut.geometry.Point;
+import roughcut.measure.Given;
+import roughcut.measure.Ledger;
+import roughcut.measure.Worked;
+
+/**
+ * The bore through which a head-adjusted rod is turned: where it opens on the head's face, how far
+ * the bit goes, and what wood it leaves (handbook page 4, "Access bore"). Places along the neck are
+ * measured from the break line towards the tip; with f = tan θ + tan β and the axis at the depth c
+ * under the break line, the bore opens from (c − D / (2·cos β)) / f to (c + D / (2·cos β)) / f.
+ *
+ * @param opens where its upper edge comes out
+ * @param centre where its axis comes out
+ * @param closes where its lower edge comes out
+ * @param depth of the bit from the face to the adjuster
+ * @param bit shortest that clears the chuck over the head
+ * @param underNut wood over the bore at the break line, under the nut's seat
+ * @param back least wood between the bore and the neck's back
+ * @param key how far the key stands clear in the bore
+ * @param axis from the adjuster to beyond the face, in the elevation
+ */
+public record AccessBore(
+    Given diameter,
+    Given tilt,
+    Given pilot,
+    Worked opens,
+    Worked centre,
+    Worked closes,
+    Worked depth,
+    Worked bit,
+    Worked underNut,
+    Worked back,
+    Worked key,
+    List<Point> axis) {
+  /** A key turned further than this out of the axis slips, degrees. */
+  public static final double KEY_ANGLE = 6;
+
+  /** Flatter than this the bore never meets the face. */
+  private static final double MEETS = 0.005;
+
+  private static final int SAMPLES = 24;
+
+  /** Whether the bore comes out of the face at all. */
+  public static boolean meets(HeadLine head, Givens givens) {
+    return fall(head, givens) > MEETS;
+  }
+
+  private static double fall(HeadLine head, Givens givens) {
+    return Math.tan(head.theta())
+        + Math.tan(Math.toRadians(givens.get(NeckDecisions.ACCESS_TILT).value()));
+  }
+
+  /** The bore; empty where it never meets the face, as on a flat head without tilt. */
+  public static Optional<AccessBore> of(
+      Givens givens, HeadLine head, NeckShape neck, RodChannel rod, Ledger ledger) {
+    return meets(head, givens)
+        ? Optional.of(new Builder(givens, head, neck, rod, ledger).build())
+        : Optional.empty();
+  }
+
+  /** The steps of drilling it, in order. */
+  public List<String> steps() {
+    return List.of("pilot, steep first, then lower", "try the key", "only then enlarge");
+  }
+
+  private static final class Builder {
+    private final Givens givens;
+    private final HeadLine head;
+    private final NeckShape neck;
+    private final Ledger ledger;
+    private final Given c;
+    private final Given d;
+    private final Given beta;
+    private final Given veneer;
+    private final Given angle;
+    private final Given adjuster;
+    private final double fall;
+    private final double cosBeta;
+
+    private Builder(Givens givens, HeadLine head, NeckShape neck, RodChannel rod, Ledger ledger) {
+      this.givens = givens;
+      this.head = head;
+      this.neck = neck;
+      this.ledger = ledger;
+      this.c = givens.get(NeckDecisions.ROD_AXIS);
+      this.d = givens.get(NeckDecisions.ACCESS_BORE);
+      this.beta = givens.get(NeckDecisions.ACCESS_TILT);
+      this.veneer = givens.get(Decisions.HEAD_VENEER);
+      // On a flat head the face falls only by its step; there the angle counts as nothing.
+      this.angle =
+          head.stepped()
+              ? Given.decided("head.angle", "Head angle, flat", 0, head.angle().quantity())
+              : head.angle();
+      this.adjuster = rod.start();
+      this.fall = fall(head, givens);
+      this.cosBeta = Math.cos(Math.toRadians(beta.value()));
+    }
+
+    AccessBore build() {
+      Worked opens = place("access.opens-at", "Access bore opens, from the break line", -1);
+      Worked centre =
+          place("access.centre-at", "Access bore's axis on the face, from the break", 0);
+      Worked closes = place("access.closes-at", "Access bore closes, from the break line", 1);
+      Worked depth =
+          ledger.put(
+              "access.depth",
+              "Access bore, stop of the bit from the face",
+              LENGTH,
+              (centre.value() + adjuster.value() + head.nutThickness().value()) / cosBeta,
+              "(x_c + x_s + nut) / cos(β)",
+              in("x_c", centre),
+              in("x_s", adjuster),
+              in("nut", head.nutThickness()),
+              in("β", beta));
+      Given chuck = givens.get(NeckDecisions.ACCESS_CHUCK);
+      return new AccessBore(
+          d,
+          beta,
+          givens.get(NeckDecisions.ACCESS_PILOT),
+          opens,
+          centre,
+          closes,
+          depth,
+          bit(depth, centre, chuck),
+          ledger.put(
+              "access.under-nut",
+              "Wood over the access bore under the nut's seat",
+              FINE_LENGTH,
+              c.value() - d.value() / (2 * cosBeta),
+              "c − D / (2 · cos(β))",
+              in("c", c),
+              in("D", d),
+              in("β", beta)),
+          back(centre),
+          key(),
+          List.of(
+              axis(-(adjuster.value() + head.nutThickness().value())), axis(centre.value() + 24)));
+    }
+
+    /** The axis at so much from the break towards the tip. */
+    private Point axis(double x) {
+      return new Point(head.breakX() - x, -c.value() + x * Math.tan(Math.toRadians(beta.value())));
+    }
+
+    private Worked place(String id, String label, int edge) {
+      double throughVeneer = c.value() + veneer.value() / Math.cos(head.theta());
+      double value = (throughVeneer + edge * d.value() / (2 * cosBeta)) / fall;
+      String depth = veneer.value() > 0 ? "c + v / cos(θ)" : "c";
+      String over =
+          edge == 0 ? depth : "(" + depth + (edge < 0 ? " − " : " + ") + "D / (2 · cos(β)))";
+      String formula =
+          (edge == 0 && veneer.value() > 0 ? "(" + over + ")" : over) + " / (tan(θ) + tan(β))";
+      return ledger.put(
+          id,
+          label,
+          LENGTH,
+          value,
+          formula,
+          in("c", c),
+          in("D", d),
+          in("v", veneer),
+          in("θ", angle),
+          in("β", beta));
+    }
+
+    /** The chuck clears where it stands its radius over the face, or lies beyond the head's tip. */
+    private Worked bit(Worked depth, Worked centre, Given chuck) {
+      double clear = chuck.value() / 2 / (fall * cosBeta) / cosBeta;
+      double tip = head.breakX() - head.at(head.length().value(), 0).x();
+      double beyond = Math.max(0, (tip - centre.value()) / cosBeta);
+      return ledger.put(
+          "access.bit-length",
+          "Shortest bit that clears the chuck",
+          LENGTH,
+          depth.value() + Math.min(clear, beyond),
+          "ℓ + min(r / ((tan(θ) + tan(β)) · cos(β) · cos(β)), max(0, (x_tip − x_c) / cos(β)))",
+          in("ℓ", depth),
+          in(
+              "r",
+              Given.decided("access.chuck-radius", "Chuck's radius", chuck.value() / 2, LENGTH)),
+          in("θ", angle),
+          in("β", beta),
+          in("x_tip", Given.decided("head.tip", "Head's tip, from the break line", tip, LENGTH)),
+          in("x_c", centre));
+    }
+
+    private Worked back(Worked centre) {
+      List<Point> line = neck.back().line();
+      double from = -(adjuster.value() + head.nutThickness().value());
+      Minimum least =
+          Minimum.of(
+              x -> {
+                Point p = axis(x);
+                double best = Double.POSITIVE_INFINITY;
+                for (int i = 1; i < line.size(); i++) {
+                  best = Math.min(best, p.distanceToSegment(line.get(i - 1), line.get(i)));
+                }
+                return best;
+              },
+              from,
+              Math.max(from + 1, centre.value()),
+              SAMPLES,
+              1e-3);
+      return ledger.put(
+          "access.back-least",
+          "From the access bore to the neck's back, the shortest way",
+          FINE_LENGTH,
+          least.value() - d.value() / 2,
+          "least along the bore of the axis' distance from the back, less D / 2",
+          in("c", c),
+          in("D", d),
+          in("β", beta));
+    }
+
+    private Worked key() {
+      Given key = givens.get(NeckDecisions.KEY_SIZE);
+      return ledger.put(
+          "access.key-clearance",
+          "Key stands clear in the bore by",
+          FINE_LENGTH,
+          (d.value() - key.value()) / 2,
+          "(D − k) / 2",
+          in("D", d),
+          in("k", key));
+    }
+  }
+}

@@ -1,0 +1,152 @@
+package roughcut.neck;
+
+import static roughcut.measure.Quantity.FINE_LENGTH;
+import static roughcut.measure.Worked.in;
+
+import java.util.ArrayList;
+import java.util.List;
+import roughcut.design.Decisions;
+import roughcut.design.Givens;
+import roughcut.design.NeckDecisions;
+import roughcut.layout.FretLayout;
+import roughcut.measure.Given;
+import roughcut.measure.Ledger;
+import roughcut.measure.NumberWriter;
+import roughcut.measure.Worked;
+
+/**
+ * Carving the neck's back from computed lines: facets at fret 1, at the octave fret and at one more
+ * station, for the back as it really is; readings taken meanwhile; the rule of thumb held against
+ * it; and the bow after resting (handbook page 4, "Carving").
+ *
+ * @param facets by station, from the nut
+ * @param readings what the caliper says there, one for each of the first two stations
+ */
+public record Carving(
+    List<Facets> facets, QuarterRule rule, List<Reading> readings, Bow bow, int restDays) {
+  /**
+   * A thickness read while carving.
+   *
+   * @param where in words
+   * @param left still to come off; null while nothing was measured
+   */
+  public record Reading(String where, Worked left) {
+    /** What to do there. */
+    public String advice() {
+      if (left == null) {
+        return "not measured yet";
+      }
+      double mm = left.value();
+      return mm < -0.05
+          ? NumberWriter.fixed(-mm, 1) + " below the line: leave it"
+          : mm <= 0.05 ? "to the line" : NumberWriter.fixed(mm, 1) + " to come off";
+    }
+  }
+
+  /**
+   * What the bow leaves.
+   *
+   * @param sanded what would have to be sanded out after the rod took its share
+   * @param crown of the fretboard that would be left
+   * @param edge of the fretboard at its end that would be left
+   */
+  public record Bow(Worked sanded, Worked crown, Worked edge) {}
+
+  public Carving {
+    facets = List.copyOf(facets);
+    readings = List.copyOf(readings);
+  }
+
+  public static Carving of(Givens givens, FretLayout frets, NeckShape neck, Ledger ledger) {
+    int rounds = (int) givens.get(NeckDecisions.CARVE_ROUNDS).value();
+    double margin = givens.get(Decisions.ROUGHING_MARGIN).value();
+    String octave = Integer.toString((int) frets.divisions().value());
+    List<Facets> facets = new ArrayList<>();
+    List<Reading> readings = new ArrayList<>();
+    Given first = givens.get(NeckDecisions.CARVE_NOW_1);
+    Given second = givens.get(NeckDecisions.CARVE_NOW_12);
+    facets.add(facets("1", frets.at(1), first, neck, margin, rounds, ledger));
+    facets.add(facets(octave, frets.octave(), second, neck, margin, rounds, ledger));
+    readings.add(reading("1", first, neck.thickness().first(), ledger));
+    readings.add(reading(octave, second, neck.thickness().octave(), ledger));
+    double station = givens.get(NeckDecisions.CARVE_STATION).value();
+    if (station > 0) {
+      double x = Math.min(station, neck.heelEnd().value());
+      NeckProfile profile = neck.profile(x);
+      facets.add(Facets.of("at", x, profile, profile.depth() + margin, rounds, ledger));
+    }
+    QuarterRule rule =
+        QuarterRule.of(neck.profile(frets.at(1)), margin, Math.min(3, rounds), ledger);
+    return new Carving(
+        facets,
+        rule,
+        readings,
+        bow(givens, neck, ledger),
+        (int) givens.get(NeckDecisions.REST_DAYS).value());
+  }
+
+  /** At a station the back is as measured, or else at its line with the roughing margin on. */
+  private static Facets facets(
+      String station,
+      double x,
+      Given now,
+      NeckShape neck,
+      double margin,
+      int rounds,
+      Ledger ledger) {
+    NeckProfile profile = neck.profile(x);
+    double depth =
+        now.value() > 0
+            ? Math.max(profile.depth(), now.value() - neck.thickness().fretboard().value())
+            : profile.depth() + margin;
+    return Facets.of(station, x, profile, depth, rounds, ledger);
+  }
+
+  private static Reading reading(String station, Given now, Given wanted, Ledger ledger) {
+    return new Reading(
+        "fret " + station,
+        now.value() == 0
+            ? null
+            : ledger.put(
+                "carve." + station + ".left",
+                "Still to come off at fret " + station,
+                FINE_LENGTH,
+                now.value() - wanted.value(),
+                "T_now − T",
+                in("T_now", now),
+                in("T", wanted)));
+  }
+
+  private static Bow bow(Givens givens, NeckShape neck, Ledger ledger) {
+    Given bow = givens.get(NeckDecisions.BOW);
+    Given rod = givens.get(NeckDecisions.BOW_ROD);
+    Given crown = neck.thickness().fretboard();
+    Worked sanded =
+        ledger.put(
+            "bow.sanded",
+            "Bow to be sanded out, after the rod",
+            FINE_LENGTH,
+            Math.max(0, Math.abs(bow.value()) - rod.value()),
+            "max(0, abs(b) − r)",
+            in("b", bow),
+            in("r", rod));
+    return new Bow(
+        sanded,
+        ledger.put(
+            "bow.crown-left",
+            "Crown left where most is sanded",
+            FINE_LENGTH,
+            crown.value() - sanded.value(),
+            "t_b − s",
+            in("t_b", crown),
+            in("s", sanded)),
+        ledger.put(
+            "bow.edge-left",
+            "Fretboard edge left there, at its end",
+            FINE_LENGTH,
+            ledger.values().get("fretboard.edge.end").value() - sanded.value(),
+            "e − s",
+            in("e", ledger.values().get("fretboard.edge.end")),
+            in("s", sanded)));
+  }
+}

@@ -1,0 +1,116 @@
+package roughcut.neck;
+
+import java.util.List;
+import java.util.function.DoubleUnaryOperator;
+import roughcut.geometry.Minimum;
+
+/**
+ * A channel routed into the neck's top: pieces end to end, each with its own section, and what wood
+ * remains between it and the carved back (handbook page 4, "What remains").
+ *
+ * @param pieces from the head end
+ */
+public record Channel(List<Piece> pieces) {
+  private static final int SAMPLES = 10;
+  private static final double TOLERANCE = 1e-3;
+
+  /**
+   * A piece of one width.
+   *
+   * @param from its head end, from the nut line, mm
+   * @param to its heel end
+   * @param width mm
+   * @param depth at x, from the neck's top, mm
+   * @param offset of its middle from the centre line at x, treble positive, mm
+   * @param round whether the bottom is round
+   */
+  public record Piece(
+      double from,
+      double to,
+      double width,
+      DoubleUnaryOperator depth,
+      DoubleUnaryOperator offset,
+      boolean round) {
+    double underCentre(NeckShape neck, double x) {
+      double y = offset.applyAsDouble(x);
+      return neck.profile(x).depthAt(y) - depth.applyAsDouble(x);
+    }
+
+    /** Straight down under the outer lower corner; a round bottom has none, and its side counts. */
+    double underCorner(NeckShape neck, double x) {
+      double y = offset.applyAsDouble(x);
+      double d = depth.applyAsDouble(x);
+      double outer = y + Math.copySign(width / 2, y);
+      return neck.profile(x).depthAt(outer) - (round ? Math.max(0, d - width / 2) : d);
+    }
+
+    double least(NeckShape neck, double x) {
+      double y = offset.applyAsDouble(x);
+      double d = depth.applyAsDouble(x);
+      return round
+          ? neck.profile(x).distanceToRoundChannel(y, width, d)
+          : neck.profile(x).distanceToChannel(y, width, d);
+    }
+
+    public double depthAt(double x) {
+      return depth.applyAsDouble(x);
+    }
+
+    public double offsetAt(double x) {
+      return offset.applyAsDouble(x);
+    }
+
+    public boolean reaches(double x) {
+      return x >= from && x <= to;
+    }
+  }
+
+  public Channel {
+    pieces = List.copyOf(pieces);
+  }
+
+  /** Something about a piece at a place. */
+  interface Left {
+    double of(Piece piece, NeckShape neck, double x);
+  }
+
+  /**
+   * The least along the whole channel, and where. Searched piece by piece between the corners of
+   * the back line, so that none is stepped over.
+   */
+  Minimum least(NeckShape neck, Left left) {
+    Minimum best = new Minimum(pieces.get(0).from, Double.POSITIVE_INFINITY);
+    for (Piece piece : pieces) {
+      double[] stops = {piece.from, neck.back().straightFrom(), neck.back().straightTo(), piece.to};
+      double from = piece.from;
+      for (int i = 1; i < stops.length; i++) {
+        double to = Math.max(piece.from, Math.min(piece.to, stops[i]));
+        if (to > from) {
+          Minimum here = Minimum.of(x -> left.of(piece, neck, x), from, to, SAMPLES, TOLERANCE);
+          best = here.value() < best.value() ? here : best;
+          from = to;
+        }
+      }
+    }
+    return best;
+  }
+
+  /** The piece at x, the deepest where two meet; null where the channel doesn't reach. */
+  public Piece at(double x) {
+    Piece found = null;
+    for (Piece piece : pieces) {
+      if (piece.reaches(x) && (found == null || piece.depthAt(x) > found.depthAt(x))) {
+        found = piece;
+      }
+    }
+    return found;
+  }
+
+  public double from() {
+    return pieces.get(0).from;
+  }
+
+  public double to() {
+    return pieces.get(pieces.size() - 1).to;
+  }
+}

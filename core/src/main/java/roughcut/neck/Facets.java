@@ -1,0 +1,194 @@
+package roughcut.neck;
+
+import static roughcut.measure.Quantity.FINE_LENGTH;
+import static roughcut.measure.Worked.in;
+
+import java.util.ArrayList;
+import java.util.List;
+import roughcut.geometry.Point;
+import roughcut.measure.Given;
+import roughcut.measure.Ledger;
+import roughcut.measure.Quantity;
+import roughcut.measure.Worked;
+
+/**
+ * Bevels that lead the carving at one station: each touches the profile, cut in rounds, each round
+ * taking the ridges that the last one left (handbook page 4, "Facets"). A bevel at the angle φ in
+ * the scaled section lies on (y/a)·cos φ + (z/B)·sin φ = h(φ); its marks are where it meets the
+ * surface as it is when its turn comes: the flat back at its real depth, the sides, or the bevels
+ * of the rounds before.
+ *
+ * @param station what it is called in ids
+ * @param x from the nut line
+ * @param bevels in the order of cutting
+ * @param ridge what is left over the profile after the last round
+ */
+public record Facets(
+    String station, double x, NeckProfile profile, List<Bevel> bevels, Worked ridge) {
+  /**
+   * One bevel at the treble side; the bass side's is the same unless the profile differs.
+   *
+   * @param round from 1
+   * @param turn φ, degrees: 0 is the side, 90 the back
+   * @param low where it meets what lies nearer the side
+   * @param high where it meets what lies nearer the back
+   * @param lowShare how far along the earlier bevel the lower mark lies, from that bevel's side
+   *     end; not a number where it lies on the side
+   * @param highShare the same for the upper mark; not a number on the back
+   */
+  public record Bevel(
+      int round, double turn, Point low, Point high, double lowShare, double highShare) {}
+
+  /** A straight line of the section while it is being carved: n·y + m·z = c. */
+  private record Line(double turn, double n, double m, double c) {
+    Point meets(Line other) {
+      double det = n * other.m - other.n * m;
+      return new Point((c * other.m - other.c * m) / det, (n * other.c - other.n * c) / det);
+    }
+  }
+
+  public Facets {
+    bevels = List.copyOf(bevels);
+  }
+
+  /**
+   * Works one station out.
+   *
+   * @param now depth of the sawn back below the glue line, margin included; at least the profile's
+   */
+  public static Facets of(
+      String station, double x, NeckProfile profile, double now, int rounds, Ledger ledger) {
+    double a = profile.halfWidth();
+    double s = profile.shoulder();
+    double b = profile.depth() - s;
+    double p = profile.treble();
+    double q = p / (p - 1);
+    List<Line> lines = new ArrayList<>();
+    lines.add(new Line(0, 1, 0, a));
+    lines.add(new Line(90, 0, 1, now));
+    List<Bevel> bevels = new ArrayList<>();
+    for (int round = 1; round <= rounds; round++) {
+      List<Line> before = List.copyOf(lines);
+      int count = 1 << (round - 1);
+      for (int k = 1; k <= count; k++) {
+        double turn = 90.0 * (2 * k - 1) / (2 * count);
+        double cos = Math.cos(Math.toRadians(turn));
+        double sin = Math.sin(Math.toRadians(turn));
+        double h = Math.pow(Math.pow(cos, q) + Math.pow(sin, q), 1 / q);
+        Line line = new Line(turn, cos / a, sin / b, h + s * sin / b);
+        bevels.add(bevel(round, line, before));
+        insert(lines, line);
+      }
+    }
+    for (int round = 1; round <= rounds; round++) {
+      put(station, round, x, profile, now, bevels, ledger);
+    }
+    return new Facets(station, x, profile, bevels, ridge(station, profile, lines, rounds, ledger));
+  }
+
+  private static void insert(List<Line> lines, Line line) {
+    int at = 0;
+    while (lines.get(at).turn < line.turn) {
+      at++;
+    }
+    lines.add(at, line);
+  }
+
+  private static Bevel bevel(int round, Line line, List<Line> before) {
+    int upper = 0;
+    while (before.get(upper).turn < line.turn) {
+      upper++;
+    }
+    Point low = line.meets(before.get(upper - 1));
+    Point high = line.meets(before.get(upper));
+    return new Bevel(
+        round, line.turn, low, high, share(low, before, upper - 1), share(high, before, upper));
+  }
+
+  /** How far along an earlier bevel a mark lies, from the end nearer the side. */
+  private static double share(Point mark, List<Line> lines, int index) {
+    if (index == 0 || index == lines.size() - 1) {
+      return Double.NaN;
+    }
+    Point from = lines.get(index).meets(lines.get(index - 1));
+    Point to = lines.get(index).meets(lines.get(index + 1));
+    return from.distance(mark) / from.distance(to);
+  }
+
+  /** The marks on back and sides of one round, and those on earlier bevels as shares. */
+  private static void put(
+      String station,
+      int round,
+      double x,
+      NeckProfile profile,
+      double now,
+      List<Bevel> bevels,
+      Ledger ledger) {
+    List<Bevel> own = bevels.stream().filter(b -> b.round() == round).toList();
+    String id = "facet." + station + "." + round;
+    Given a = Given.decided("section.a", "Half the neck's width", profile.halfWidth(), FINE_LENGTH);
+    Given depth =
+        Given.decided(
+            "section.B",
+            "Depth below glue line and shoulder",
+            profile.depth() - profile.shoulder(),
+            FINE_LENGTH);
+    Given shoulder = Given.decided("neck.shoulder", "Shoulder", profile.shoulder(), FINE_LENGTH);
+    Given real =
+        Given.decided(
+            "section.B-now", "Sawn back below the shoulder", now - profile.shoulder(), FINE_LENGTH);
+    Given p =
+        Given.decided(
+            "neck.profile-exponent", "Profile exponent", profile.treble(), Quantity.RATIO);
+    Bevel back = own.get(own.size() - 1);
+    Bevel side = own.get(0);
+    String h = "(cos(φ)^(p / (p − 1)) + sin(φ)^(p / (p − 1)))^((p − 1) / p)";
+    ledger.put(
+        id + ".on-back",
+        "Round " + round + ", mark on the back from the centre line, " + called(station),
+        FINE_LENGTH,
+        back.high().x(),
+        "a · (" + h + " − B_now / B · sin(φ)) / cos(φ)",
+        in("a", a),
+        in("B", depth),
+        in("B_now", real),
+        in("p", p),
+        in("φ", Given.decided("facet.turn", "Bevel's angle", back.turn(), Quantity.ANGLE)));
+    ledger.put(
+        id + ".on-side",
+        "Round " + round + ", mark on the side below the glue line, " + called(station),
+        FINE_LENGTH,
+        side.low().y(),
+        "s + B · (" + h + " − cos(φ)) / sin(φ)",
+        in("s", shoulder),
+        in("B", depth),
+        in("p", p),
+        in("φ", Given.decided("facet.turn", "Bevel's angle", side.turn(), Quantity.ANGLE)));
+  }
+
+  private static String called(String station) {
+    return station.matches("\\d+") ? "fret " + station : "at the chosen station";
+  }
+
+  /** The highest corner of the finished polygon over the profile. */
+  private static Worked ridge(
+      String station, NeckProfile profile, List<Line> lines, int rounds, Ledger ledger) {
+    double highest = 0;
+    for (int i = 1; i < lines.size(); i++) {
+      // The last corner stands on the sawn back; it is judged as if the back were to depth.
+      Line upper = lines.get(i);
+      Line there =
+          upper.turn == 90 ? new Line(90, 0, 1, Math.min(upper.c, profile.depth())) : upper;
+      Point corner = lines.get(i - 1).meets(there);
+      double z = Math.max(0, corner.y());
+      highest = Math.max(highest, Math.abs(profile.distance(Math.max(0, corner.x()), z)));
+    }
+    return ledger.put(
+        "facet." + station + ".ridge",
+        "Ridges left after " + rounds + (rounds == 1 ? " round, " : " rounds, ") + called(station),
+        FINE_LENGTH,
+        highest,
+        "found at the corners between bevels",
+        in("rounds", Given.decided("carve.rounds", "Rounds", rounds, Quantity.COUNT)));
+  }
+}

@@ -1,0 +1,43 @@
+package roughcut.neck;
+
+import static roughcut.measure.Quantity.LENGTH;
+import static roughcut.measure.Worked.in;
+
+import roughcut.design.Givens;
+import roughcut.design.NeckDecisions;
+import roughcut.measure.Given;
+import roughcut.measure.Ledger;
+import roughcut.measure.Worked;
+
+/**
+ * A head in line with the neck, its face a step lower: what depth that wants, and how long the
+ * drum's way down to the face is (handbook page 4, "Flat, stepped down").
+ *
+ * @param depth of the blank
+ * @param run of the transition from the break line, along the head
+ */
+public record FlatHead(Worked depth, Worked run) {
+
+  public static FlatHead of(Givens givens, HeadLine head, Ledger ledger) {
+    Given step = head.step();
+    Given radius = givens.get(NeckDecisions.STEP_RADIUS);
+    double s = Math.min(step.value(), radius.value());
+    return new FlatHead(
+        ledger.put(
+            "head.flat-depth",
+            "Blank depth for a flat head, stepped down",
+            LENGTH,
+            step.value() + head.thickness().value(),
+            "s + t_h",
+            in("s", step),
+            in("t_h", head.thickness())),
+        ledger.put(
+            "head.step-run",
+            "Way down to a flat head's face",
+            LENGTH,
+            Math.sqrt(s * (2 * radius.value() - s)),
+            "√(min(s, R) · (2 · R − min(s, R)))",
+            in("s", step),
+            in("R", radius)));
+  }
+}

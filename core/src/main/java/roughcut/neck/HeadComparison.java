@@ -1,0 +1,200 @@
+package roughcut.neck;
+
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+import roughcut.blank.NeckBlank;
+import roughcut.blank.PlacedStrip;
+import roughcut.blank.WayOut;
+import roughcut.design.BlankDecisions;
+import roughcut.design.Decisions;
+import roughcut.design.Givens;
+import roughcut.design.HeadMaking;
+import roughcut.design.NeckDecisions;
+import roughcut.design.ScarfSchool;
+import roughcut.shop.Board;
+import roughcut.shop.Shop;
+
+/**
+ * The ways to make this head beside each other: what blank each wants, how much wood that is, which
+ * boards of the rack are deep and long enough, how the grain runs, where seams show, and what it
+ * takes at the bench (handbook page 4).
+ */
+public final class HeadComparison {
+  private HeadComparison() {}
+
+  /**
+   * One way.
+   *
+   * @param chosen whether it is the one decided on
+   * @param length of the blank, mm
+   * @param width mm
+   * @param depth mm
+   * @param litres of wood in the blank, dm³
+   * @param boards that can give it, by name; for each wood of the stack at least one is wanted
+   * @param lacking woods of the stack that no board of the rack is large enough in
+   * @param grain length of unbroken grain through the head, mm; infinite when it runs all along
+   * @param seams where they show
+   * @param veneer whether it wants a face veneer
+   * @param steps at the bench, in order
+   * @param choose decides on it
+   */
+  public record Way(
+      String name,
+      boolean chosen,
+      double length,
+      double width,
+      double depth,
+      double litres,
+      List<String> boards,
+      List<String> lacking,
+      double grain,
+      String seams,
+      boolean veneer,
+      List<String> steps,
+      WayOut choose) {
+    public Way {
+      boards = List.copyOf(boards);
+      lacking = List.copyOf(lacking);
+      steps = List.copyOf(steps);
+    }
+  }
+
+  /** What each way wants of a blank: length and depth, mm. */
+  public record Sizes(
+      double scarfLength,
+      double scarfDepth,
+      double onePieceLength,
+      double onePieceDepth,
+      double flatLength,
+      double flatDepth,
+      double grainThrough,
+      double heel) {}
+
+  /** All ways that this head can be made; the scarfs only where it has an angle. */
+  public static List<Way> of(Givens givens, Shop shop, NeckBlank blank, Sizes sizes) {
+    HeadMaking making = (HeadMaking) givens.get(NeckDecisions.HEAD_MAKING);
+    ScarfSchool school = (ScarfSchool) givens.get(Decisions.SCARF_SCHOOL);
+    boolean angled = givens.get(Decisions.HEAD_ANGLE).value() >= HeadLine.FLAT;
+    List<Way> ways = new ArrayList<>();
+    if (angled) {
+      for (ScarfSchool one : ScarfSchool.values()) {
+        boolean under = one == ScarfSchool.SEAM_UNDER_FRETBOARD;
+        ways.add(
+            way(
+                givens,
+                shop,
+                blank,
+                "scarf, " + one.label(),
+                making == HeadMaking.SCARF && school == one,
+                sizes.scarfLength,
+                sizes.scarfDepth,
+                Double.POSITIVE_INFINITY,
+                under ? "sides and back of the neck" : "across the head, and its back",
+                !under,
+                List.of(
+                    "mark and saw the angle",
+                    "plane both bevels as one",
+                    "pin, glue, wait",
+                    "thin the head",
+                    under ? "fretboard covers the seam" : "veneer the face"),
+                HeadMaking.SCARF,
+                one));
+      }
+      ways.add(
+          way(
+              givens,
+              shop,
+              blank,
+              "one piece",
+              making == HeadMaking.ONE_PIECE,
+              sizes.onePieceLength,
+              Math.max(sizes.onePieceDepth, Math.max(sizes.scarfDepth, sizes.heel)),
+              sizes.grainThrough,
+              "none",
+              false,
+              List.of("saw head and neck from the deep blank", "plane the face", "thin the head"),
+              HeadMaking.ONE_PIECE,
+              school));
+    }
+    ways.add(
+        way(
+            givens,
+            shop,
+            blank,
+            "flat, stepped down",
+            making == HeadMaking.FLAT || !angled,
+            sizes.flatLength,
+            Math.max(sizes.flatDepth, sizes.scarfDepth),
+            Double.POSITIVE_INFINITY,
+            "none",
+            false,
+            List.of("lower the face by the step", "thin the head", "retainers or stepped posts"),
+            HeadMaking.FLAT,
+            school));
+    return List.copyOf(ways);
+  }
+
+  private static Way way(
+      Givens givens,
+      Shop shop,
+      NeckBlank blank,
+      String name,
+      boolean chosen,
+      double length,
+      double depth,
+      double grain,
+      String seams,
+      boolean veneer,
+      List<String> steps,
+      HeadMaking making,
+      ScarfSchool school) {
+    double width = blank.width().value();
+    double trim = givens.get(BlankDecisions.END_TRIM).value();
+    double flattening = givens.get(BlankDecisions.FLATTENING).value();
+    Set<String> woods = new LinkedHashSet<>();
+    for (PlacedStrip strip : blank.strips()) {
+      woods.add(strip.strip().species());
+    }
+    List<String> boards = new ArrayList<>();
+    List<String> lacking = new ArrayList<>();
+    for (String wood : woods) {
+      List<String> able =
+          shop.boards().stream()
+              .filter(b -> able(b, wood, length + 2 * trim, depth + 2 * flattening))
+              .map(Board::id)
+              .toList();
+      boards.addAll(able);
+      if (able.isEmpty()) {
+        lacking.add(wood);
+      }
+    }
+    return new Way(
+        name,
+        chosen,
+        length,
+        width,
+        depth,
+        length * width * depth / 1e6,
+        boards,
+        lacking,
+        grain,
+        seams,
+        veneer,
+        steps,
+        new WayOut(
+            name,
+            b ->
+                b.withDesign(
+                    Decisions.SCARF_SCHOOL.with(
+                        NeckDecisions.HEAD_MAKING.with(b.design(), making), school))));
+  }
+
+  private static boolean able(Board board, String wood, double length, double depth) {
+    return board.species().equals(wood)
+        && board.unmeasured().isEmpty()
+        && board.length().getAsDouble() >= length
+        && board.thickness().getAsDouble() >= depth;
+  }
+}

@@ -1,0 +1,27 @@
+package roughcut.neck;
+
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * What is cut into the neck and how: head, joint, channels, access, carving.
+ *
+ * @param marks empty without a scarf joint
+ * @param access empty unless the rod is worked through a bore from the head that meets its face
+ * @param ways to make the head, beside each other
+ */
+public record NeckDetails(
+    FlatHead flatHead,
+    Volute volute,
+    Optional<ScarfMarks> marks,
+    Optional<Splines> splines,
+    Optional<Stiffeners> stiffeners,
+    Optional<AccessBore> access,
+    TunerLayout tuners,
+    Carving carving,
+    MachineStops rodStops,
+    List<HeadComparison.Way> ways) {
+  public NeckDetails {
+    ways = List.copyOf(ways);
+  }
+}

@@ -1,0 +1,110 @@
+package roughcut.neck;
+
+import static roughcut.measure.Quantity.FINE_LENGTH;
+import static roughcut.measure.Worked.in;
+
+import java.util.ArrayList;
+import java.util.List;
+import roughcut.geometry.Point;
+import roughcut.measure.Given;
+import roughcut.measure.Ledger;
+import roughcut.measure.Quantity;
+import roughcut.measure.Worked;
+
+/**
+ * Carving by the rule of thumb: the first bevel at 45° from lines at a quarter of the width, then
+ * from the middle of each flat to the middle of the next. Says how far each round would cut into
+ * the profile (handbook page 4, "Rule-of-thumb check").
+ *
+ * @param bites by round, the first first; positive cuts in
+ * @param margin what the saw left on the back, which a cut into the profile may still clear
+ */
+public record QuarterRule(List<Round> rounds, double margin) {
+  /**
+   * One round.
+   *
+   * @param atBack how far the bevel next to the back cuts in
+   * @param worst the deepest cut of any bevel of the round
+   */
+  public record Round(Worked atBack, double worst) {
+    /** Whether it cuts into the profile even with the margin on. */
+    public boolean bites(double margin) {
+      return worst - margin / Math.sqrt(2) > 1e-6;
+    }
+  }
+
+  public QuarterRule {
+    rounds = List.copyOf(rounds);
+  }
+
+  public static QuarterRule of(NeckProfile profile, double margin, int rounds, Ledger ledger) {
+    double a = profile.halfWidth();
+    double b = profile.depth();
+    List<Point> flats =
+        new ArrayList<>(
+            List.of(
+                new Point(0, b), new Point(a / 2, b), new Point(a, b - a / 2), new Point(a, 0)));
+    List<Round> found = new ArrayList<>();
+    Given half = Given.decided("section.a", "Half the neck's width, fret 1", a, FINE_LENGTH);
+    Given depth = Given.decided("section.B", "Depth below the glue line, fret 1", b, FINE_LENGTH);
+    Given p =
+        Given.decided(
+            "neck.profile-exponent", "Profile exponent", profile.treble(), Quantity.RATIO);
+    double first = bite(profile, flats.get(1), flats.get(2));
+    boolean plain = profile.shoulder() == 0;
+    found.add(
+        new Round(
+            ledger.put(
+                "quarter-rule.bite",
+                "Quarter lines at 45° would cut into the profile by",
+                FINE_LENGTH,
+                first,
+                plain
+                    ? "((a^(p / (p − 1)) + B^(p / (p − 1)))^((p − 1) / p) − a / 2 − B) / √(2)"
+                    : "found from the profile's reach at 45°",
+                in("a", half),
+                in("B", depth),
+                in("p", p)),
+            first));
+    for (int round = 2; round <= rounds; round++) {
+      List<Point> middles = new ArrayList<>();
+      for (int i = 1; i < flats.size(); i++) {
+        middles.add(flats.get(i - 1).towards(flats.get(i), 0.5));
+      }
+      double worst = Double.NEGATIVE_INFINITY;
+      for (int i = 1; i < middles.size(); i++) {
+        worst = Math.max(worst, bite(profile, middles.get(i - 1), middles.get(i)));
+      }
+      found.add(
+          new Round(
+              ledger.put(
+                  "quarter-rule." + round + ".bite",
+                  "Halving on in round " + round + " would cut in by, next to the back",
+                  FINE_LENGTH,
+                  bite(profile, middles.get(0), middles.get(1)),
+                  "found from the profile's reach square to the bevel",
+                  in("a", half),
+                  in("B", depth),
+                  in("p", p)),
+              worst));
+      List<Point> next = new ArrayList<>();
+      next.add(flats.get(0));
+      next.addAll(middles);
+      next.add(flats.get(flats.size() - 1));
+      flats = next;
+    }
+    return new QuarterRule(found, margin);
+  }
+
+  /** How far the profile reaches beyond the line through two marks, square to it. */
+  private static double bite(NeckProfile profile, Point from, Point to) {
+    double ny = from.y() - to.y();
+    double nz = to.x() - from.x();
+    double length = Math.hypot(ny, nz);
+    ny /= length;
+    nz /= length;
+    double line = ny * from.x() + nz * from.y();
+    double reach = Math.max(profile.reach(ny, nz, 1), profile.reach(ny, nz, -1));
+    return reach - line;
+  }
+}

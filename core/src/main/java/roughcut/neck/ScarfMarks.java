@@ -1,0 +1,136 @@
+package roughcut.neck;
+
+import static roughcut.measure.Quantity.FINE_LENGTH;
+import static roughcut.measure.Quantity.LENGTH;
+import static roughcut.measure.Worked.in;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import roughcut.blank.NeckBlank;
+import roughcut.design.BlankDecisions;
+import roughcut.design.Decisions;
+import roughcut.design.Givens;
+import roughcut.design.ScarfSchool;
+import roughcut.geometry.Point;
+import roughcut.measure.Given;
+import roughcut.measure.Ledger;
+import roughcut.measure.Worked;
+
+/**
+ * What is drawn on the blank and set on the saw for a scarf joint, and what comes of the turned
+ * offcut (handbook page 4, "What the bench needs").
+ *
+ * @param onTop from the blank's heel end to the cut's mark on the top face
+ * @param onBack from the blank's heel end to the cut's mark on the back face
+ * @param flatness gap accepted under a straightedge along the planed bevels
+ * @param pinSide where pins stand beside the outline at the seam, from the centre line; empty when
+ *     there is no waste
+ * @param swaps whether the turned offcut's strips don't meet the shaft's: bass and treble changed
+ *     sides
+ * @param seam the seam on the carved back: x from the nut line, y across; empty across the head
+ */
+public record ScarfMarks(
+    Worked onTop,
+    Worked onBack,
+    Worked flatness,
+    Optional<Worked> pinSide,
+    boolean swaps,
+    List<Point> seam) {
+  private static final double PIN_CLEAR = 2;
+  private static final int SEAM_PIECES = 24;
+  private static final int SETTLING = 12;
+
+  public static ScarfMarks of(
+      Givens givens,
+      ScarfJoint scarf,
+      HeadLine head,
+      NeckShape neck,
+      NeckBlank blank,
+      Ledger ledger) {
+    Given heelEnd = givens.get(Decisions.HEEL_END);
+    Given trim = givens.get(BlankDecisions.END_TRIM);
+    boolean under = scarf.school() == ScarfSchool.SEAM_UNDER_FRETBOARD;
+    // The shaft's own cut: on top at the seam's far end under the fretboard, or at the break.
+    Given top =
+        Given.decided(
+            "scarf.cut-top",
+            "The cut on the shaft's top, from the nut line",
+            under ? head.breakX() + scarf.bevel().value() : head.breakX(),
+            LENGTH);
+    Worked onTop =
+        ledger.put(
+            "scarf.mark-top",
+            "Mark on the top face, from the blank's heel end",
+            LENGTH,
+            heelEnd.value() + trim.value() - top.value(),
+            "x_heel + e − x_top",
+            in("x_heel", heelEnd),
+            in("e", trim),
+            in("x_top", top));
+    Worked onBack =
+        ledger.put(
+            "scarf.mark-back",
+            "Mark on the back face, from the blank's heel end",
+            LENGTH,
+            onTop.value() + scarf.run().value(),
+            "m + run",
+            in("m", onTop),
+            in("run", scarf.run()));
+    return new ScarfMarks(
+        onTop,
+        onBack,
+        ledger.put(
+            "scarf.flatness",
+            "Gap accepted under a straightedge on the bevels",
+            FINE_LENGTH,
+            scarf.bevel().value() * 0.05 / 300,
+            "ℓ · 0.05 / 300",
+            in("ℓ", scarf.bevel())),
+        pinSide(givens, neck, blank, ledger),
+        !blank.symmetrical(),
+        under ? seam(scarf, head, neck) : List.of());
+  }
+
+  private static Optional<Worked> pinSide(
+      Givens givens, NeckShape neck, NeckBlank blank, Ledger ledger) {
+    Given pin = givens.get(BlankDecisions.PIN_DIAMETER);
+    Given width = neck.taper().nutWidth();
+    double room = blank.halfWidth(0) - width.value() / 2;
+    if (room < pin.value() + 2 * PIN_CLEAR) {
+      return Optional.empty();
+    }
+    return Optional.of(
+        ledger.put(
+            "scarf.pin-side",
+            "Pins of the joint, from the centre line each side",
+            LENGTH,
+            width.value() / 2 + PIN_CLEAR + pin.value() / 2,
+            "w / 2 + 2 + d / 2",
+            in("w", width),
+            in("d", pin)));
+  }
+
+  /**
+   * The seam wanders on the carved back as x(y) = t / sin θ − P(y) / tan θ from the break: from
+   * near the volute at the centre line to the bevel's length at the fretboard's edge.
+   */
+  private static List<Point> seam(ScarfJoint scarf, HeadLine head, NeckShape neck) {
+    double bevel = scarf.bevel().value();
+    double tan = Math.tan(head.theta());
+    List<Point> points = new ArrayList<>();
+    for (int i = -SEAM_PIECES; i <= SEAM_PIECES; i++) {
+      double share = (double) i / SEAM_PIECES;
+      double x = bevel;
+      double y = 0;
+      // Width and depth at the seam depend on where it lies; a few rounds settle it.
+      for (int k = 0; k < SETTLING; k++) {
+        NeckProfile profile = neck.profile(Math.max(0, head.breakX() + x));
+        y = share * profile.halfWidth();
+        x = bevel - profile.depthAt(y) / tan;
+      }
+      points.add(new Point(head.breakX() + Math.max(0, x), y));
+    }
+    return points;
+  }
+}

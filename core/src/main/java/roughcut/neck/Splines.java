@@ -1,0 +1,69 @@
+package roughcut.neck;
+
+import static roughcut.measure.Quantity.FINE_LENGTH;
+import static roughcut.measure.Worked.in;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import roughcut.design.Givens;
+import roughcut.design.NeckDecisions;
+import roughcut.measure.Given;
+import roughcut.measure.Ledger;
+import roughcut.measure.Worked;
+
+/**
+ * Thin bars let in across the scarf joint from above (handbook page 4, "Splines").
+ *
+ * @param offsets of their middles from the centre line
+ * @param x where the seam's middle lies, from the nut line
+ * @param back least wood to the carved back
+ * @param rod wood between the nearest one and the rod's channel or the access bore
+ */
+public record Splines(List<Double> offsets, double x, Worked back, Worked rod) {
+
+  /** The splines; empty when there are none. */
+  public static Optional<Splines> of(
+      Givens givens, ScarfJoint scarf, NeckShape neck, RodChannel rod, Ledger ledger) {
+    int count = (int) givens.get(NeckDecisions.SPLINES).value();
+    if (count == 0) {
+      return Optional.empty();
+    }
+    Given width = givens.get(NeckDecisions.SPLINE_WIDTH);
+    Given depth = givens.get(NeckDecisions.SPLINE_DEPTH);
+    Given apart = givens.get(NeckDecisions.SPLINE_OFFSET);
+    List<Double> offsets = new ArrayList<>();
+    for (int i = 0; i < count; i++) {
+      offsets.add((i - (count - 1) / 2.0) * apart.value());
+    }
+    double x = Math.max(0, (scarf.seam().get(0).x() + scarf.seam().get(1).x()) / 2);
+    double back = Double.POSITIVE_INFINITY;
+    double beside = Double.POSITIVE_INFINITY;
+    for (double y : offsets) {
+      back = Math.min(back, neck.profile(x).distanceToChannel(y, width.value(), depth.value()));
+      beside = Math.min(beside, Math.abs(y) - width.value() / 2 - rod.width().value() / 2);
+    }
+    return Optional.of(
+        new Splines(
+            offsets,
+            x,
+            ledger.put(
+                "spline.back-least",
+                "From a spline to the carved back, the shortest way",
+                FINE_LENGTH,
+                back,
+                "least at the seam's middle from its corners to the carved back",
+                in("w", width),
+                in("d", depth),
+                in("s", apart)),
+            ledger.put(
+                "spline.rod",
+                "Wood between spline and rod",
+                FINE_LENGTH,
+                beside,
+                "least of the splines' distance from the rod's channel",
+                in("w", width),
+                in("s", apart),
+                in("w_r", rod.width()))));
+  }
+}

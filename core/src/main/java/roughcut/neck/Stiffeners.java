@@ -1,0 +1,107 @@
+package roughcut.neck;
+
+import static roughcut.measure.Quantity.FINE_LENGTH;
+import static roughcut.measure.Quantity.LENGTH;
+import static roughcut.measure.Worked.in;
+
+import java.util.List;
+import roughcut.design.Givens;
+import roughcut.design.NeckDecisions;
+import roughcut.geometry.Minimum;
+import roughcut.measure.Given;
+import roughcut.measure.Ledger;
+import roughcut.measure.Worked;
+
+/**
+ * Bars of carbon or titanium either side of the rod, parallel or splayed with the taper: their
+ * channels, and what remains beneath and between (handbook page 4, "Truss rod and stiffeners").
+ *
+ * @param bass channel at the bass side; the treble side's is its mirror image
+ * @param between wood between a stiffener's channel and the rod's, at its thinnest
+ */
+public record Stiffeners(
+    Channel bass, Channel treble, Worked underCorner, Worked least, Worked leastX, Worked between) {
+
+  /** The stiffeners, or null when there are none. */
+  public static Stiffeners of(Givens givens, NeckShape neck, RodChannel rod, Ledger ledger) {
+    if (givens.get(NeckDecisions.STIFFENERS).value() < 2) {
+      return null;
+    }
+    Given width = givens.get(NeckDecisions.STIFFENER_WIDTH);
+    Given depth = givens.get(NeckDecisions.STIFFENER_DEPTH);
+    Given head = givens.get(NeckDecisions.STIFFENER_HEAD);
+    Given heel = givens.get(NeckDecisions.STIFFENER_HEEL);
+    Given start = givens.get(NeckDecisions.STIFFENER_START);
+    Given length = givens.get(NeckDecisions.STIFFENER_LENGTH);
+    Channel bass = channel(start, length, width, depth, head, heel, -1);
+    Channel treble = channel(start, length, width, depth, head, heel, 1);
+    Minimum corner = either(bass, treble, neck, Channel.Piece::underCorner);
+    Minimum least = either(bass, treble, neck, Channel.Piece::least);
+    Worked.Input[] inputs = {
+      in("w", width), in("d", depth), in("y_1", head), in("y_2", heel), in("p", neck.exponent())
+    };
+    return new Stiffeners(
+        bass,
+        treble,
+        ledger.put(
+            "stiffener.under-corner",
+            "Under a stiffener's outer corner, straight down",
+            FINE_LENGTH,
+            corner.value(),
+            "least along the channel of P(y + w / 2) − d",
+            inputs),
+        ledger.put(
+            "stiffener.least",
+            "From a stiffener's channel to the carved back, the shortest way",
+            FINE_LENGTH,
+            least.value(),
+            "least along the channel from its outer corners to |y / a|^p + |z / B|^p = 1",
+            inputs),
+        ledger.put(
+            "stiffener.least.x",
+            "Where that is, from the nut line",
+            LENGTH,
+            least.at(),
+            "found with stiffener.least"),
+        ledger.put(
+            "stiffener.between",
+            "Wood between rod and stiffener",
+            FINE_LENGTH,
+            Math.min(head.value(), heel.value()) - width.value() / 2 - widest(rod) / 2,
+            "min(y_1, y_2) − w / 2 − w_r / 2",
+            in("y_1", head),
+            in("y_2", heel),
+            in("w", width),
+            in("w_r", Given.decided("rod.widest", "Rod channel, widest", widest(rod), LENGTH))));
+  }
+
+  private static double widest(RodChannel rod) {
+    return rod.channel().pieces().stream().mapToDouble(Channel.Piece::width).max().orElse(0);
+  }
+
+  private static Minimum either(Channel bass, Channel treble, NeckShape neck, Channel.Left left) {
+    Minimum a = bass.least(neck, left);
+    if (neck.symmetrical()) {
+      return a;
+    }
+    Minimum b = treble.least(neck, left);
+    return a.value() <= b.value() ? a : b;
+  }
+
+  private static Channel channel(
+      Given start, Given length, Given width, Given depth, Given head, Given heel, int side) {
+    double from = start.value();
+    double to = from + length.value();
+    return new Channel(
+        List.of(
+            new Channel.Piece(
+                from,
+                to,
+                width.value(),
+                x -> depth.value(),
+                x ->
+                    side
+                        * (head.value() + (heel.value() - head.value()) * (x - from) / (to - from)),
+                false)));
+  }
+}

@@ -1,0 +1,313 @@
+package roughcut.neck;
+
+import static roughcut.measure.Quantity.ANGLE;
+import static roughcut.measure.Quantity.FINE_LENGTH;
+import static roughcut.measure.Quantity.LENGTH;
+import static roughcut.measure.Worked.in;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import roughcut.design.Decisions;
+import roughcut.design.Givens;
+import roughcut.design.NeckDecisions;
+import roughcut.design.PartDecisions;
+import roughcut.design.StringDecisions;
+import roughcut.design.TunerRule;
+import roughcut.geometry.Outline;
+import roughcut.geometry.Point;
+import roughcut.layout.StringSpread;
+import roughcut.measure.Given;
+import roughcut.measure.Ledger;
+import roughcut.measure.Worked;
+
+/**
+ * Where the tuners stand on the head, in line or on both sides in any split, and what their strings
+ * meet on the way there (handbook page 4, "Head"). Places are on the head's face: x from the break
+ * line towards the tip, y across, treble positive. Strings pass their posts on the side of the
+ * centre line.
+ *
+ * @param tuners string 1, the treble one, first
+ * @param bodyGap room between the bodies of neighbours at one side, the least
+ * @param grip thickness that each tuner clamps, veneers included
+ */
+public record TunerLayout(
+    List<Tuner> tuners, Worked grip, Given gripLeast, Given gripMost, Optional<Worked> bodyGap) {
+  /**
+   * One tuner.
+   *
+   * @param string its string's number
+   * @param trebleSide whether it stands at the head's treble side
+   * @param clearance from its string to the nearest post of a neighbour
+   * @param edge wood between its bore and the head's outline
+   * @param sideAngle by which the string turns aside at the nut
+   * @param breakAngle by which the string turns down over the nut
+   * @param touch where the string meets the post
+   */
+  public record Tuner(
+      int string,
+      boolean trebleSide,
+      Worked x,
+      Worked y,
+      Worked clearance,
+      Worked edge,
+      Worked sideAngle,
+      Worked breakAngle,
+      Point nut,
+      Point touch) {
+    public Point post() {
+      return new Point(x.value(), y.value());
+    }
+  }
+
+  /** String angles over the nut, degrees: under the first it rattles, over the second it binds. */
+  public static final double LEAST_BREAK = 5;
+
+  public static final double MOST_BREAK = 17;
+
+  /** Sideways angle at the nut that still returns to its tuning, degrees. */
+  public static final double MOST_SIDEWAYS = 10;
+
+  public TunerLayout {
+    tuners = List.copyOf(tuners);
+  }
+
+  public static TunerLayout of(
+      Givens givens, HeadLine head, StringSpread strings, Outline face, Ledger ledger) {
+    return new Builder(givens, head, strings, face, ledger).build();
+  }
+
+  /** Works the layout out, post by post and then string by string. */
+  private static final class Builder {
+    private final Givens givens;
+    private final HeadLine head;
+    private final StringSpread strings;
+    private final Outline face;
+    private final Ledger ledger;
+    private final Given post;
+    private final Given bushing;
+    private final double slope;
+    private final List<Worked> xs = new ArrayList<>();
+    private final List<Worked> ys = new ArrayList<>();
+
+    private Builder(
+        Givens givens, HeadLine head, StringSpread strings, Outline face, Ledger ledger) {
+      this.givens = givens;
+      this.head = head;
+      this.strings = strings;
+      this.face = face;
+      this.ledger = ledger;
+      this.post = givens.get(NeckDecisions.TUNER_POST);
+      this.bushing = givens.get(NeckDecisions.TUNER_BUSHING);
+      this.slope = Math.toRadians(givens.get(NeckDecisions.TUNER_SLOPE).value());
+    }
+
+    TunerLayout build() {
+      int n = strings.count();
+      int treble = (int) Math.min(n, givens.get(NeckDecisions.TUNERS_TREBLE).value());
+      for (int i = 1; i <= n; i++) {
+        place(i, i <= treble, i <= treble ? i : n + 1 - i);
+      }
+      List<Tuner> tuners = new ArrayList<>();
+      for (int i = 1; i <= n; i++) {
+        tuners.add(tuner(i, i <= treble));
+      }
+      Given face = givens.get(Decisions.HEAD_VENEER);
+      Given back = givens.get(Decisions.HEAD_BACK_VENEER);
+      return new TunerLayout(
+          tuners,
+          ledger.put(
+              "head.grip",
+              "What the tuners clamp, veneers included",
+              LENGTH,
+              head.thickness().value() + face.value() + back.value(),
+              "t_h + v + v_b",
+              in("t_h", head.thickness()),
+              in("v", face),
+              in("v_b", back)),
+          givens.get(NeckDecisions.TUNER_GRIP_LEAST),
+          givens.get(NeckDecisions.TUNER_GRIP_MOST),
+          bodyGap(tuners));
+    }
+
+    /** The string's own line at the break, and its slope towards the tip. */
+    private double lineAt(int string, double along) {
+      // A string spreads to the bridge; produced past the nut it goes on closing in.
+      double perMm = strings.offset(string, 1) - strings.offset(string, 0);
+      return strings.offset(string, head.breakX()) - perMm * along * Math.cos(head.theta());
+    }
+
+    private void place(int string, boolean trebleSide, int place) {
+      Given first = givens.get(NeckDecisions.TUNER_FIRST);
+      Given spacing = givens.get(NeckDecisions.TUNER_SPACING);
+      Given stagger = givens.get(NeckDecisions.TUNER_STAGGER);
+      Given nth =
+          Given.decided(
+              "tuner.place", "Place from the nut", place, roughcut.measure.Quantity.COUNT);
+      Worked x =
+          ledger.put(
+              "tuner." + string + ".x",
+              "Tuner " + string + " along the face, from the break line",
+              LENGTH,
+              first.value() + (place - 1) * spacing.value() + (trebleSide ? stagger.value() : 0),
+              "x_1 + (k − 1) · s" + (trebleSide ? " + u" : ""),
+              in("x_1", first),
+              in("k", nth),
+              in("s", spacing),
+              in("u", stagger));
+      int side = trebleSide ? 1 : -1;
+      Worked y;
+      if (givens.get(NeckDecisions.TUNER_RULE) == TunerRule.STRAIGHT_PULL) {
+        Given line =
+            Given.decided(
+                "string." + string + ".line",
+                "String's own line at the post",
+                lineAt(string, x.value()),
+                FINE_LENGTH);
+        Given gauge = givens.get(PartDecisions.gauge(string));
+        y =
+            ledger.put(
+                "tuner." + string + ".y",
+                "Tuner " + string + " from the centre line",
+                FINE_LENGTH,
+                line.value() + side * (post.value() + gauge.value()) / 2,
+                "y_s " + (side > 0 ? "+" : "−") + " (p + g) / 2",
+                in("y_s", line),
+                in("p", post),
+                in("g", gauge));
+      } else {
+        Given offset = givens.get(NeckDecisions.TUNER_OFFSET);
+        Given leans = givens.get(NeckDecisions.TUNER_SLOPE);
+        y =
+            ledger.put(
+                "tuner." + string + ".y",
+                "Tuner " + string + " from the centre line",
+                FINE_LENGTH,
+                side * (offset.value() + (x.value() - first.value()) * Math.tan(slope)),
+                (side > 0 ? "" : "−") + "(y_1 + (x − x_1) · tan(γ))",
+                in("y_1", offset),
+                in("x", x),
+                in("x_1", first),
+                in("γ", leans));
+      }
+      xs.add(x);
+      ys.add(y);
+    }
+
+    private Tuner tuner(int string, boolean trebleSide) {
+      Worked x = xs.get(string - 1);
+      Worked y = ys.get(string - 1);
+      int side = trebleSide ? 1 : -1;
+      double gauge = givens.get(PartDecisions.gauge(string)).value();
+      Point nut = new Point(0, lineAt(string, 0));
+      Point touch = new Point(x.value(), y.value() - side * (post.value() + gauge) / 2);
+      Worked edge =
+          ledger.put(
+              "tuner." + string + ".edge",
+              "Tuner " + string + ", wood to the head's outline",
+              FINE_LENGTH,
+              (face.holds(new Point(x.value(), y.value())) ? 1 : -1)
+                      * face.edgeDistance(new Point(x.value(), y.value()))
+                  - bushing.value() / 2,
+              "least from the bore to the head's outline",
+              in("x", x),
+              in("y", y),
+              in("D", bushing));
+      double own = lineAt(string, x.value()) - lineAt(string, 0);
+      double turn =
+          Math.toDegrees(
+              Math.abs(Math.atan2(touch.y() - nut.y(), touch.x()) - Math.atan2(own, touch.x())));
+      Worked sideways =
+          ledger.put(
+              "tuner." + string + ".side-angle",
+              "String " + string + " turns aside at the nut",
+              ANGLE,
+              turn,
+              "found between the string's line and its way to the post",
+              in("x", x),
+              in("y", y));
+      return new Tuner(
+          string,
+          trebleSide,
+          x,
+          y,
+          clearance(string, nut, touch, gauge),
+          edge,
+          sideways,
+          breakAngle(string, x),
+          nut,
+          touch);
+    }
+
+    private Worked clearance(int string, Point nut, Point touch, double gauge) {
+      double least = face.bounds().width();
+      for (int other = 1; other <= strings.count(); other++) {
+        if (other != string) {
+          Point neighbour = new Point(xs.get(other - 1).value(), ys.get(other - 1).value());
+          least = Math.min(least, neighbour.distanceToSegment(nut, touch));
+        }
+      }
+      return ledger.put(
+          "tuner." + string + ".post-clearance",
+          "String " + string + " clears its neighbours' posts by",
+          FINE_LENGTH,
+          least - post.value() / 2 - gauge / 2,
+          "least from the string to a neighbour's post",
+          in("x", xs.get(string - 1)),
+          in("y", ys.get(string - 1)),
+          in("p", post));
+    }
+
+    /** Handbook page 2, "Break angles". */
+    private Worked breakAngle(int string, Worked x) {
+      Given board = givens.get(Decisions.FRETBOARD_THICKNESS);
+      Given fret = givens.get(StringDecisions.WIRE_HEIGHT);
+      Given action = givens.get(StringDecisions.ACTION_NUT);
+      Given wrap = givens.get(NeckDecisions.TUNER_WRAP);
+      double theta = head.theta();
+      double zn = board.value() + fret.value() + action.value() + head.drop();
+      double angle =
+          Math.atan(
+              (zn + x.value() * Math.sin(theta) - wrap.value() * Math.cos(theta))
+                  / (x.value() * Math.cos(theta) + wrap.value() * Math.sin(theta)));
+      Given degrees = Given.decided("head.angle", "Head angle", Math.toDegrees(theta), ANGLE);
+      Given drop = Given.decided("head.step", "Step of the head", head.drop(), LENGTH);
+      return ledger.put(
+          "tuner." + string + ".break-angle",
+          "String " + string + " breaks over the nut by",
+          ANGLE,
+          Math.toDegrees(angle),
+          "atan((t_b + t_f + a + s + ℓ · sin(θ) − v · cos(θ)) / (ℓ · cos(θ) + v · sin(θ)))",
+          in("t_b", board),
+          in("t_f", fret),
+          in("a", action),
+          in("s", drop),
+          in("ℓ", x),
+          in("θ", degrees),
+          in("v", wrap));
+    }
+
+    private Optional<Worked> bodyGap(List<Tuner> tuners) {
+      Given body = givens.get(NeckDecisions.TUNER_BODY);
+      double least = Double.POSITIVE_INFINITY;
+      for (Tuner a : tuners) {
+        for (Tuner b : tuners) {
+          if (a.string() < b.string() && a.trebleSide() == b.trebleSide()) {
+            least = Math.min(least, a.post().distance(b.post()));
+          }
+        }
+      }
+      return Double.isInfinite(least)
+          ? Optional.empty()
+          : Optional.of(
+              ledger.put(
+                  "tuner.body-gap",
+                  "Between the bodies of neighbouring tuners",
+                  LENGTH,
+                  least - body.value(),
+                  "s − b",
+                  in("s", Given.decided("tuner.nearest", "Nearest two posts", least, LENGTH)),
+                  in("b", body)));
+    }
+  }
+}

@@ -1,0 +1,318 @@
+package roughcut.neck;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+import static roughcut.Heron.value;
+
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import roughcut.Heron;
+import roughcut.Vectors;
+import roughcut.demo.Demo;
+import roughcut.geometry.Point;
+import roughcut.plan.Plan;
+import roughcut.plan.Problem;
+import roughcut.thin.ThinSpot;
+
+/** How the head is made, its bore, its tuners, and the channels' stops. */
+class HeadTest {
+  @Test
+  void theVectorsAccessBores() {
+    for (Map<String, Double> row : Vectors.read("access-bore.csv")) {
+      Plan plan =
+          Heron.with(
+              "head.angle=" + row.get("head_angle_deg"),
+              "rod.axis-depth=" + row.get("axis_depth_mm"),
+              "access.bore=" + row.get("bore_mm"),
+              "access.tilt=" + row.get("drill_tilt_deg"));
+      assertThat(value(plan, "access.opens-at")).isCloseTo(row.get("opens_at_mm"), within(1e-3));
+      assertThat(value(plan, "access.centre-at")).isCloseTo(row.get("centre_at_mm"), within(1e-3));
+      assertThat(value(plan, "access.closes-at")).isCloseTo(row.get("closes_at_mm"), within(1e-3));
+    }
+  }
+
+  @Test
+  void theBoresEdgesLieOnTheHeadsFaceAndItsStopReachesTheAdjuster() {
+    Plan plan = Heron.with("access.tilt=4", "rod.axis-depth=5", "rod.start=2");
+    AccessBore bore = plan.details().access().orElseThrow();
+    HeadLine head = plan.neck().head();
+    double tan = Math.tan(head.theta());
+    double beta = Math.toRadians(4);
+    for (int edge : new int[] {-1, 0, 1}) {
+      double x = (edge < 0 ? bore.opens() : edge > 0 ? bore.closes() : bore.centre()).value();
+      // Where the face is at x, seen from the bore's axis: half the bore above or below it.
+      double axis = -5 + x * Math.tan(beta);
+      double square = (-x * tan - axis) * Math.cos(beta);
+      assertThat(square).isCloseTo(-edge * 3, within(1e-9));
+    }
+    Point start = bore.axis().get(0);
+    double faceX = head.breakX() - bore.centre().value();
+    assertThat(start.x()).isEqualTo(2);
+    assertThat(bore.depth().value())
+        .isCloseTo(
+            start.distance(new Point(faceX, -5 + bore.centre().value() * Math.tan(beta))),
+            within(1e-9));
+    assertThat(bore.bit().value()).isGreaterThan(bore.depth().value());
+  }
+
+  @Test
+  void aBoreThatOpensBeforeTheBreakOrNeverMeetsTheFaceIsTold() {
+    Plan shallow = Heron.with("rod.axis-depth=2.5");
+    assertThat(value(shallow, "access.opens-at")).isNegative();
+    assertThat(spot(shallow, "access.nut").state()).isEqualTo(ThinSpot.State.STOP);
+    Plan never = Heron.with("head.made=flat");
+    assertThat(never.details().access()).isEmpty();
+    assertThat(never.problems())
+        .extracting(Problem::decisionId, Problem::message)
+        .anySatisfy(
+            p ->
+                assertThat(p.toString())
+                    .contains("access.tilt")
+                    .contains("never meets")
+                    .contains("2.0°"));
+    assertThat(Heron.with("head.made=flat", "access.tilt=5").problems()).isEmpty();
+    assertThat(Heron.with("head.made=flat", "rod.worked-from=heel").problems()).isEmpty();
+  }
+
+  private static ThinSpot spot(Plan plan, String kind) {
+    return plan.thinSpots().stream().filter(s -> s.kind().equals(kind)).findFirst().orElseThrow();
+  }
+
+  @Test
+  void leastWoodToTheBackIsWhatAFineWalkAlongTheBoreFinds() {
+    for (String angle : List.of("8", "12.5", "16")) {
+      Plan plan = Heron.with("head.angle=" + angle, "access.tilt=3");
+      AccessBore bore = plan.details().access().orElseThrow();
+      double least = Double.MAX_VALUE;
+      Point a = bore.axis().get(0);
+      double end = plan.neck().head().breakX() - bore.centre().value();
+      for (double x = a.x(); x >= end; x -= 0.05) {
+        double z = -5 + (plan.neck().head().breakX() - x) * Math.tan(Math.toRadians(3));
+        List<Point> line = plan.neck().back().line();
+        for (int i = 1; i < line.size(); i++) {
+          least = Math.min(least, new Point(x, z).distanceToSegment(line.get(i - 1), line.get(i)));
+        }
+      }
+      assertThat(value(plan, "access.back-least")).isCloseTo(least - 3, within(0.01));
+    }
+  }
+
+  @Test
+  void straightPullPutsEachPostBesideItsStringsOwnLine() {
+    for (String treble : List.of("3", "0", "2", "6")) {
+      Plan plan = Heron.with("tuner.treble-side=" + treble, "head.length=280", "head.width=95");
+      TunerLayout layout = plan.details().tuners();
+      assertThat(layout.tuners()).hasSize(6);
+      assertThat(layout.tuners().stream().filter(TunerLayout.Tuner::trebleSide).count())
+          .isEqualTo(Long.parseLong(treble));
+      for (TunerLayout.Tuner tuner : layout.tuners()) {
+        assertThat(tuner.sideAngle().value()).as("string " + tuner.string()).isLessThan(1e-6);
+        double along = -4 - tuner.x().value() * Math.cos(Math.toRadians(12.5));
+        double line = plan.strings().offset(tuner.string(), along);
+        double gauge = plan.build().design().strings().get(tuner.string() - 1).gauge();
+        assertThat(Math.abs(tuner.y().value() - line)).isCloseTo(3 + gauge / 2, within(1e-6));
+      }
+    }
+    TunerLayout three = Heron.with().details().tuners();
+    assertThat(three.tuners().get(0).x().value())
+        .as("the outermost is nearest the nut")
+        .isEqualTo(42);
+    assertThat(three.tuners().get(5).x().value()).isEqualTo(42);
+    assertThat(three.tuners().get(3).x().value()).isEqualTo(126);
+  }
+
+  @Test
+  void clearanceIsTheLeastToAnyNeighboursPost() {
+    Plan plan = Heron.with("tuner.rule=along-a-line", "tuner.line-offset=20", "tuner.line-slope=3");
+    TunerLayout layout = plan.details().tuners();
+    for (TunerLayout.Tuner tuner : layout.tuners()) {
+      double gauge = plan.build().design().strings().get(tuner.string() - 1).gauge();
+      double brute = Double.MAX_VALUE;
+      for (int i = 0; i <= 20000; i++) {
+        Point p = tuner.nut().towards(tuner.touch(), i / 20000.0);
+        for (TunerLayout.Tuner other : layout.tuners()) {
+          if (other != tuner) {
+            brute = Math.min(brute, p.distance(other.post()) - 3 - gauge / 2);
+          }
+        }
+      }
+      assertThat(tuner.clearance().value()).isCloseTo(brute, within(0.01));
+      assertThat(tuner.edge().value())
+          .isCloseTo(plan.headFace().edgeDistance(tuner.post()) - 5, within(1e-9));
+    }
+    assertThat(layout.tuners()).anyMatch(t -> t.sideAngle().value() > 1);
+  }
+
+  @Test
+  void theBreakAngleFollowsTheFaceAndTheWrap() {
+    Plan plan = Heron.with();
+    double theta = Math.toRadians(12.5);
+    double zn = 6 + 1.1 + 0.45;
+    double l = 42;
+    double v = 5;
+    double wanted =
+        Math.atan(
+            (zn + l * Math.sin(theta) - v * Math.cos(theta))
+                / (l * Math.cos(theta) + v * Math.sin(theta)));
+    assertThat(value(plan, "tuner.1.break-angle")).isCloseTo(Math.toDegrees(wanted), within(1e-9));
+    assertThat(value(Heron.with("head.made=flat", "head.step=6"), "tuner.3.break-angle"))
+        .isCloseTo(Math.toDegrees(Math.atan((zn + 6 - 5) / 126)), within(1e-9));
+  }
+
+  @Test
+  void aFlatHeadIsSteppedAndOnePieceWantsItsDepth() {
+    Plan flat = Heron.with("head.made=flat", "head.step=8", "head.step-radius=25");
+    assertThat(value(flat, "head.flat-depth")).isEqualTo(22);
+    assertThat(value(flat, "head.step-run")).isCloseTo(Math.sqrt(8 * 42), within(1e-9));
+    assertThat(flat.scarf()).isEmpty();
+    assertThat(value(flat, "stack.depth")).isEqualTo(24);
+    assertThat(flat.neck().head().at(100, 0).y()).isEqualTo(-8);
+    Plan piece = Heron.with("head.made=one-piece");
+    assertThat(value(piece, "stack.depth")).isCloseTo(53.709 + 2, within(1e-3));
+    assertThat(value(piece, "scarf.run")).as("for comparing").isCloseTo(72.2, within(0.05));
+    assertThat(piece.openForBlank().stream().map(q -> q.words()))
+        .as("no board is that deep")
+        .anyMatch(w -> w.contains("too thin"));
+  }
+
+  @Test
+  void theWaysToMakeAHeadAreComparedAndChosenWithOneAction() {
+    Plan plan = Heron.with();
+    List<HeadComparison.Way> ways = plan.details().ways();
+    assertThat(ways).hasSize(4);
+    assertThat(ways.stream().filter(HeadComparison.Way::chosen)).hasSize(1);
+    assertThat(ways.get(0).depth()).isEqualTo(16);
+    assertThat(ways.get(2).depth()).isCloseTo(53.709, within(1e-3));
+    assertThat(ways.get(2).grain()).isCloseTo(64.683, within(1e-3));
+    assertThat(ways.get(2).lacking()).contains("cherry");
+    assertThat(ways.get(0).boards()).contains("cherry-1", "hornbeam-1");
+    for (HeadComparison.Way way : ways) {
+      Plan after = Plan.of(way.choose().change().apply(plan.build()), Demo.shop());
+      assertThat(after.details().ways().stream().filter(HeadComparison.Way::chosen).toList())
+          .extracting(HeadComparison.Way::name)
+          .containsExactly(way.name());
+    }
+  }
+
+  @Test
+  void theSawsMarksMeetTheCutAndFollowTheMeasuredShaft() {
+    for (String school : List.of("seam-under-fretboard", "seam-across-head")) {
+      Plan plan = Heron.with("scarf.school=" + school);
+      ScarfMarks marks = plan.details().marks().orElseThrow();
+      // From the blank's heel end, which is trimmed by 10: the shaft's corner on its top.
+      double top =
+          plan.scarf().orElseThrow().shaft().corners().stream()
+              .filter(p -> Math.abs(p.y()) < 1e-6)
+              .mapToDouble(Point::x)
+              .min()
+              .orElseThrow();
+      assertThat(marks.onTop().value()).isCloseTo(510 - top, within(1e-6));
+      assertThat(marks.onBack().value() - marks.onTop().value())
+          .isCloseTo(value(plan, "scarf.run"), within(1e-9));
+    }
+    Plan built = Plan.of(Heron.build(), Demo.shop());
+    assertThat(built.value("scarf.mark-top").orElseThrow().fromMeasured()).isFalse();
+    assertThat(built.value("scarf.mark-back").orElseThrow().fromMeasured()).isTrue();
+  }
+
+  @Test
+  void theSeamOnTheCarvedBackSatisfiesItsEquation() {
+    Plan plan = Heron.with();
+    ScarfMarks marks = plan.details().marks().orElseThrow();
+    double theta = Math.toRadians(12.5);
+    for (Point p : marks.seam()) {
+      double x = p.x() - plan.neck().head().breakX();
+      double depth = plan.neck().profile(Math.max(0, p.x())).depthAt(p.y());
+      assertThat(x).isCloseTo(16 / Math.sin(theta) - depth / Math.tan(theta), within(0.02));
+    }
+    assertThat(marks.seam().get(0).x())
+        .as("at the edge: the bevel")
+        .isCloseTo(73.92 - 4, within(0.1));
+    assertThat(marks.swaps()).isFalse();
+    var odd =
+        Heron.build()
+            .design()
+            .neckStack()
+            .withMirrored(false)
+            .change(0, s -> s.withSpecies("pear"));
+    var build = Heron.build().asDesigned();
+    assertThat(
+            Plan.of(build.withDesign(build.design().withNeckStack(odd)), Demo.shop())
+                .details()
+                .marks()
+                .orElseThrow()
+                .swaps())
+        .isTrue();
+  }
+
+  @Test
+  void channelsHaveTheirStopsInTheMachinesDatum() {
+    Plan plan = Heron.with("channel.base=76", "channel.cutter=6.4");
+    assertThat(value(plan, "rod.fence")).isCloseTo(31 - 3.2, within(1e-9));
+    assertThat(value(plan, "rod.near-rail")).isCloseTo(72.8, within(1e-9));
+    assertThat(value(plan, "rod.far-rail")).isCloseTo(79.2, within(1e-9));
+    double length = value(plan, "stack.length");
+    assertThat(value(plan, "rod.start-stop") + 430 + value(plan, "rod.end-stop"))
+        .as("stops and channel make up the blank")
+        .isCloseTo(length, within(1e-9));
+    // 10.4 deep with a 6.4 cutter in hornbeam: at most 0.7 × 3.2 a pass.
+    assertThat(value(plan, "rod.passes")).isEqualTo(5);
+    assertThat(value(plan, "rod.pass-depth")).isCloseTo(2.08, within(1e-9));
+  }
+
+  @Test
+  void aCurvedRoundOrWidenedChannelIsJudgedAlongItsWholeLength() {
+    double straight = value(Heron.with(), "rod.least");
+    assertThat(value(Heron.with("rod.deeper-middle=1.5"), "rod.least")).isLessThan(straight);
+    assertThat(value(Heron.with("rod.bottom=round"), "rod.least")).isGreaterThan(straight);
+    Plan wide =
+        Heron.with("rod.adjuster-length=18", "rod.adjuster-width=10", "rod.adjuster-depth=11.5");
+    assertThat(value(wide, "rod.least")).isLessThan(straight - 0.5);
+    assertThat(value(wide, "rod.least.x")).isLessThanOrEqualTo(20);
+    Plan heel =
+        Heron.with(
+            "rod.worked-from=heel",
+            "rod.adjuster-length=18",
+            "rod.adjuster-width=10",
+            "rod.adjuster-depth=12");
+    assertThat(heel.rod().channel().at(430).width()).isEqualTo(10);
+    // Brute force along a curved channel.
+    Plan curved = Heron.with("rod.deeper-middle=2", "neck.thickness-12=20");
+    double least = Double.MAX_VALUE;
+    for (double x = 2; x <= 432; x += 0.25) {
+      double s = (x - 2) / 430;
+      least =
+          Math.min(
+              least, curved.neck().profile(x).distanceToChannel(0, 6.4, 10.4 + 8 * s * (1 - s)));
+    }
+    assertThat(value(curved, "rod.least")).isCloseTo(least, within(0.005));
+  }
+
+  @Test
+  void whatCanNotBeIsSaidWithTheNearestThatCan() {
+    assertThat(messages(Heron.with("rod.depth=16")))
+        .anyMatch(m -> m.contains("deeper than the carved neck"));
+    assertThat(messages(Heron.with("rod.length=600")))
+        .anyMatch(m -> m.contains("at most 498.0 mm"));
+    assertThat(messages(Heron.with("stiffener.length=600")))
+        .anyMatch(m -> m.contains("at most 480.0 mm"));
+    assertThat(messages(Heron.with("stiffener.offset-head=30")))
+        .anyMatch(m -> m.contains("out of the neck's side"));
+  }
+
+  private static List<String> messages(Plan plan) {
+    return plan.problems().stream().map(Problem::message).toList();
+  }
+
+  @Test
+  void voluteAndSplines() {
+    Plan plan = Heron.with("volute.drum-radius=40", "spline.count=2", "spline.offset=30");
+    assertThat(value(plan, "volute.tangent"))
+        .isCloseTo(40 * Math.tan(Math.toRadians(6.25)), within(1e-9));
+    Splines splines = plan.details().splines().orElseThrow();
+    assertThat(splines.offsets()).containsExactly(-15.0, 15.0);
+    assertThat(splines.rod().value()).isCloseTo(15 - 1.5 - 3.2, within(1e-9));
+    assertThat(plan.neck().back().straightFrom()).isNotNaN();
+  }
+}
