@@ -112,8 +112,13 @@ public final class Demo {
     numbers.put("bridge.spread", 57.0);
     numbers.put("head.angle", 10.0);
     numbers.put("head.length", 190.0);
-    numbers.put("head.thickness", 15.0);
+
     numbers.put("head.face-veneer", 2.5);
+    numbers.put("head.thickness", 14.0);
+    numbers.put("tuner.treble-side", 0.0);
+    numbers.put("tuner.first", 38.0);
+    numbers.put("tuner.spacing", 40.0);
+    numbers.put("tuner.grip-most", 20.0);
     numbers.put("shaft.thickness", 19.0);
     numbers.put("neck.thickness-1", 21.5);
     numbers.put("neck.thickness-12", 23.5);

@@ -133,10 +133,10 @@ public final class NeckDecisions {
       BOOK.number("stiffener.depth", "Stiffener depth", LENGTH, 6, 1, 30, 0.1)
           .measured("Of its channel, from the neck's top.");
   public static final NumberDecision STIFFENER_HEAD =
-      BOOK.number("stiffener.offset-head", "Stiffener at its head end", LENGTH, 11, 2, 60, 0.5)
+      BOOK.number("stiffener.offset-head", "Stiffener, head end", LENGTH, 11, 2, 60, 0.5)
           .hint("Its middle from the centre line.");
   public static final NumberDecision STIFFENER_HEEL =
-      BOOK.number("stiffener.offset-heel", "Stiffener at its heel end", LENGTH, 14, 2, 60, 0.5)
+      BOOK.number("stiffener.offset-heel", "Stiffener, heel end", LENGTH, 14, 2, 60, 0.5)
           .hint("Its middle from the centre line.");
   public static final NumberDecision STIFFENER_START =
       BOOK.number("stiffener.start", "Stiffener begins", LENGTH, 20, 0, 300, 1)

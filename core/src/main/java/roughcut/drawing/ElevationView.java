@@ -3,14 +3,18 @@ package roughcut.drawing;
 import java.util.ArrayList;
 import java.util.List;
 import roughcut.design.Decisions;
+import roughcut.design.NeckDecisions;
 import roughcut.drawing.Mark.Anchor;
 import roughcut.drawing.Mark.Size;
+import roughcut.geometry.Arcs;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.layout.FretLayout;
 import roughcut.measure.Given;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
+import roughcut.neck.AccessBore;
+import roughcut.neck.Channel;
 import roughcut.neck.HeadLine;
 import roughcut.neck.NeckShape;
 import roughcut.neck.ScarfJoint;
@@ -21,6 +25,7 @@ import roughcut.shop.SpeciesBook;
 /** The neck from the treble side: x on the same ruler as the plan, z up from the neck's top. */
 final class ElevationView {
   private static final String MISSING = "#E9C4BC";
+  private static final int CHANNEL_PIECES = 24;
 
   private final Plan plan;
   private final Sketch sketch;
@@ -38,15 +43,33 @@ final class ElevationView {
 
   /** How far the head hangs below the neck's top. */
   static double depth(Plan plan) {
-    return Math.max(plan.onePiece().depth().value(), plan.neck().heelThickness().value());
+    double head =
+        -plan.neck()
+            .head()
+            .at(plan.neck().head().length().value(), plan.neck().head().thickness().value())
+            .y();
+    return Math.max(head, plan.neck().heelThickness().value());
   }
 
   private Outline finished() {
     List<Point> corners = new ArrayList<>(neck.back().line());
     corners.add(new Point(neck.heelEnd().value(), 0));
-    corners.add(head.breakPoint());
+    corners.addAll(faceEnd());
     corners.add(head.at(head.length().value(), 0));
     return new Outline(corners);
+  }
+
+  /** Where the neck's top ends at the head: the break, or the drum's way down to a lower face. */
+  private List<Point> faceEnd() {
+    double drop = head.drop();
+    if (drop <= 0) {
+      return List.of(head.breakPoint());
+    }
+    double radius = Math.max(drop, NeckDecisions.STEP_RADIUS.in(plan.build().design()));
+    double run = plan.details().flatHead().run().value();
+    Point centre = new Point(head.breakX() - run, radius - drop);
+    double from = Math.atan2(-centre.y(), run);
+    return Arcs.arc(centre, radius, from, -Math.PI / 2);
   }
 
   /** The wood that is seen from the side near the nut. */
@@ -132,11 +155,33 @@ final class ElevationView {
     sketch.outline(Role.NUT, nut);
   }
 
+  /** Rod and stiffeners as they lie in the neck, and the bore to the rod. */
   void rodHidden() {
-    sketch.outline(
-        Role.HIDDEN,
-        Outline.rectangle(
-            plan.rod().start().value(), -plan.rod().depth().value(), plan.rod().end().value(), 0));
+    plan.rod().channel().pieces().forEach(this::piece);
+    plan.details().stiffeners().ifPresent(s -> s.treble().pieces().forEach(this::piece));
+    plan.details().access().ifPresent(this::bore);
+  }
+
+  private void piece(Channel.Piece piece) {
+    List<Point> points = new ArrayList<>();
+    points.add(new Point(piece.from(), 0));
+    for (int i = 0; i <= CHANNEL_PIECES; i++) {
+      double x = piece.from() + (piece.to() - piece.from()) * i / CHANNEL_PIECES;
+      points.add(new Point(x, -piece.depthAt(x)));
+    }
+    points.add(new Point(piece.to(), 0));
+    sketch.path(Role.HIDDEN, true, points);
+  }
+
+  private void bore(AccessBore bore) {
+    Point a = bore.axis().get(0);
+    Point b = bore.axis().get(1);
+    double length = a.distance(b);
+    double nx = -(b.y() - a.y()) / length * bore.diameter().value() / 2;
+    double ny = (b.x() - a.x()) / length * bore.diameter().value() / 2;
+    Outline through =
+        Outline.of(a.plus(nx, ny), b.plus(nx, ny), b.plus(-nx, -ny), a.plus(-nx, -ny));
+    through.within(finished).forEach(piece -> sketch.outline(Role.HIDDEN, piece));
   }
 
   /** The line that the saw follows, outside the finished back by the roughing margin. */

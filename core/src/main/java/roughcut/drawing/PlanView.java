@@ -4,17 +4,23 @@ import java.util.ArrayList;
 import java.util.List;
 import roughcut.blank.GlueFace;
 import roughcut.blank.PlacedStrip;
+import roughcut.design.BlankDecisions;
 import roughcut.design.Decisions;
+import roughcut.design.NeckDecisions;
 import roughcut.design.ScarfSchool;
 import roughcut.drawing.Mark.Anchor;
 import roughcut.drawing.Mark.Size;
+import roughcut.geometry.Arcs;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.layout.FretLayout;
 import roughcut.layout.FretboardTaper;
+import roughcut.neck.Channel;
 import roughcut.neck.HeadLine;
 import roughcut.neck.HeadOutline;
+import roughcut.neck.MachineStops;
 import roughcut.neck.ScarfJoint;
+import roughcut.neck.TunerLayout;
 import roughcut.plan.Plan;
 import roughcut.shop.SpeciesBook;
 
@@ -195,12 +201,89 @@ final class PlanView {
     sketch.line(Role.CENTRE, tipX(plan) - 18, 0, to + 14, 0);
   }
 
-  /** The rod channel as it lies under the fretboard. */
+  /** The channels as they lie under the fretboard. */
   void rodHidden() {
-    double half = plan.rod().width().value() / 2;
-    sketch.outline(
-        Role.HIDDEN,
-        Outline.rectangle(plan.rod().start().value(), -half, plan.rod().end().value(), half));
+    channels(Role.HIDDEN);
+  }
+
+  /** The channels, open, before the fretboard covers them. */
+  void channelsOpen() {
+    for (Outline shape : channelShapes()) {
+      sketch.fill(Role.CHANNEL, shape, "#FBF9F4");
+    }
+    channels(Role.CHANNEL);
+  }
+
+  private void channels(Role role) {
+    channelShapes().forEach(shape -> sketch.outline(role, shape));
+  }
+
+  private List<Outline> channelShapes() {
+    List<Channel.Piece> pieces = new ArrayList<>(plan.rod().channel().pieces());
+    plan.details()
+        .stiffeners()
+        .ifPresent(
+            s -> {
+              pieces.addAll(s.bass().pieces());
+              pieces.addAll(s.treble().pieces());
+            });
+    List<Outline> shapes = new ArrayList<>();
+    for (Channel.Piece piece : pieces) {
+      double half = piece.width() / 2;
+      shapes.add(
+          Outline.of(
+              new Point(piece.from(), piece.offsetAt(piece.from()) - half),
+              new Point(piece.to(), piece.offsetAt(piece.to()) - half),
+              new Point(piece.to(), piece.offsetAt(piece.to()) + half),
+              new Point(piece.from(), piece.offsetAt(piece.from()) + half)));
+    }
+    return shapes;
+  }
+
+  /** What fence and stops are set to, from the blank's edge and ends. */
+  void stops() {
+    double side = plan.blank().halfWidth();
+    double headEnd = heelEnd - blankReach();
+    MachineStops stops = plan.details().rodStops();
+    double start = plan.rod().channel().from();
+    double end = plan.rod().channel().to();
+    double near = -plan.rod().width().value() / 2;
+    sketch.dimension(
+        new Point(headEnd, -side), new Point(start, -side), -14, "", stops.startStop());
+    double trim = BlankDecisions.END_TRIM.in(plan.build().design());
+    sketch.dimension(
+        new Point(end, -side), new Point(heelEnd + trim, -side), -14, "", stops.endStop());
+    double x = (start + end) / 2;
+    sketch.dimension(new Point(x, -side), new Point(x, near), 0, "fence", stops.fence());
+  }
+
+  /** Tuner bores on the head, seen from above. */
+  void tuners() {
+    double r = NeckDecisions.TUNER_BUSHING.in(plan.build().design()) / 2;
+    double cos = Math.cos(head.theta());
+    for (TunerLayout.Tuner tuner : plan.details().tuners().tuners()) {
+      List<Point> circle = new ArrayList<>();
+      for (Point p : Arcs.arc(tuner.post(), r, 0, 2 * Math.PI)) {
+        circle.add(new Point(head.breakX() - p.x() * cos, p.y()));
+      }
+      Outline bore = new Outline(circle);
+      sketch.fill(Role.CHANNEL, bore, "#FBF9F4");
+      sketch.outline(Role.EDGE, bore);
+    }
+  }
+
+  /** Splines across the joint. */
+  void splines() {
+    plan.details()
+        .splines()
+        .ifPresent(
+            s -> {
+              double half = NeckDecisions.SPLINE_WIDTH.in(plan.build().design()) / 2;
+              for (double y : s.offsets()) {
+                sketch.outline(
+                    Role.HIDDEN, Outline.rectangle(s.x() - 25, y - half, s.x() + 25, y + half));
+              }
+            });
   }
 
   /** The scarf's seam as it shows, or lies hidden, on the upper side. */
@@ -239,8 +322,14 @@ final class PlanView {
   /** The blank's sides beyond the outline: what the saw takes away. */
   void stock() {
     double side = plan.blank().halfWidth();
-    double from = plan.scarf().map(s -> heelEnd - s.blankLength().value()).orElse(tipX(plan));
-    sketch.outline(Role.STOCK, Outline.rectangle(from, -side, heelEnd, side));
+    double trim = BlankDecisions.END_TRIM.in(plan.build().design());
+    double from = heelEnd - blankReach();
+    sketch.outline(Role.STOCK, Outline.rectangle(from, -side, heelEnd + trim, side));
+  }
+
+  /** From the heel's end to the blank's head end, trim included. */
+  private double blankReach() {
+    return plan.tree().length().value() - BlankDecisions.END_TRIM.in(plan.build().design());
   }
 
   /** What can be taken hold of on the stack: each strip, and each face between two. */

@@ -18,13 +18,15 @@ public enum Role {
   CHANNEL(Pen.MEDIUM, Dash.SOLID, "#25292B"),
   FRET(Pen.MEDIUM, Dash.SOLID, "#4A4D4F"),
   NUT(Pen.MEDIUM, Dash.SOLID, "#25292B"),
-  STRING(Pen.FINE, Dash.SOLID, "#6C6A63"),
+  STRING(Pen.FINE, Dash.SOLID, "#8A877E"),
   SADDLE(Pen.MEDIUM, Dash.CENTRE, "#25292B"),
   DIMENSION(Pen.FINE, Dash.SOLID, "#25292B"),
   NOTE(Pen.FINE, Dash.SOLID, "#6C6A63"),
   MEASURED(Pen.FINE, Dash.SOLID, "#1F5C73"),
   /** What is covered by something else in the end. */
   COVERED(Pen.FINE, Dash.SOLID, "#A39E92"),
+  /** Bevels that lead the carving. */
+  FACET(Pen.FINE, Dash.HIDDEN, "#1F5C73"),
   /** What can be taken hold of. */
   TOUCH(Pen.MEDIUM, Dash.SOLID, "#1F5C73"),
   LOOK(Pen.MEDIUM, Dash.SOLID, "#B5761A"),

@@ -3,14 +3,19 @@ package roughcut.drawing;
 import java.util.ArrayList;
 import java.util.List;
 import roughcut.blank.PlacedStrip;
+import roughcut.design.Decisions;
 import roughcut.drawing.Mark.Anchor;
 import roughcut.drawing.Mark.Size;
+import roughcut.geometry.Arcs;
 import roughcut.geometry.Bounds;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
+import roughcut.measure.Ledger;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
 import roughcut.measure.Units;
+import roughcut.neck.Channel;
+import roughcut.neck.Facets;
 import roughcut.neck.NeckProfile;
 import roughcut.plan.Plan;
 import roughcut.shop.SpeciesBook;
@@ -88,8 +93,9 @@ public final class SectionView {
       fretboard();
     }
     sketch.outline(Role.OUTLINE, shape);
-    if (x >= plan.rod().start().value() && x <= plan.rod().end().value()) {
-      channel();
+    channels();
+    if (carved) {
+      facets();
     }
     sketch.origin(0, 0);
   }
@@ -97,8 +103,13 @@ public final class SectionView {
   private Outline neck() {
     double half = profile.halfWidth();
     return carved
-        ? new Outline(profile.curve(CURVE_PIECES))
+        ? new Outline(profile.curve(CURVE_PIECES).stream().map(SectionView::seen).toList())
         : Outline.rectangle(-half, -profile.depth(), half, 0);
+  }
+
+  /** Looking to the bridge, the treble side lies at the left. */
+  private static Point seen(Point p) {
+    return new Point(-p.x(), p.y());
   }
 
   private void fretboard() {
@@ -115,21 +126,73 @@ public final class SectionView {
     sketch.outline(Role.OUTLINE, board);
   }
 
-  private void channel() {
-    double half = plan.rod().width().value() / 2;
-    double depth = plan.rod().depth().value();
-    Outline channel = Outline.rectangle(-half, -depth, half, 0);
+  private void channels() {
+    Channel.Piece rod = plan.rod().channel().at(x);
+    if (rod != null) {
+      channel(rod);
+      remaining(rod, 0, profile.depthAt(0) - rod.depthAt(x));
+    }
+    plan.details()
+        .stiffeners()
+        .ifPresent(
+            s -> {
+              for (Channel side : List.of(s.bass(), s.treble())) {
+                Channel.Piece piece = side.at(x);
+                if (piece != null) {
+                  channel(piece);
+                  double y =
+                      piece.offsetAt(x) + Math.copySign(piece.width() / 2, piece.offsetAt(x));
+                  remaining(piece, y, profile.depthAt(y) - piece.depthAt(x));
+                }
+              }
+            });
+  }
+
+  private void channel(Channel.Piece piece) {
+    double half = piece.width() / 2;
+    double y = -piece.offsetAt(x);
+    double depth = piece.depthAt(x);
+    List<Point> corners = new ArrayList<>();
+    corners.add(new Point(y + half, 0));
+    corners.add(new Point(y - half, 0));
+    if (piece.round() && depth > half) {
+      corners.addAll(Arcs.arc(new Point(y, half - depth), half, Math.PI, 2 * Math.PI));
+    } else {
+      corners.add(new Point(y - half, -depth));
+      corners.add(new Point(y + half, -depth));
+    }
+    Outline channel = new Outline(corners);
     sketch.fill(Role.CHANNEL, channel, "#FBF9F4");
     sketch.outline(Role.CHANNEL, channel);
-    double left = (carved ? profile.depthAt(0) : profile.depth()) - depth;
+  }
+
+  /** The wood straight down under a place of a channel. */
+  private void remaining(Channel.Piece piece, double y, double straight) {
+    double left = carved ? straight : profile.depth() - piece.depthAt(x);
     if (left > 0) {
       Role role = left < 2.5 ? Role.STOP : left < 3.5 ? Role.LOOK : Role.DIMENSION;
       sketch.dimension(
           role,
-          new Point(0, -depth),
-          new Point(0, -depth - left),
+          new Point(-y, -piece.depthAt(x)),
+          new Point(-y, -piece.depthAt(x) - left),
           0,
           NumberWriter.number(left, Quantity.LENGTH, sketch.units()));
+    }
+  }
+
+  /** The bevels that lead the carving here, both sides alike but for the profile. */
+  private void facets() {
+    double margin = Decisions.ROUGHING_MARGIN.in(plan.build().design());
+    Facets facets = Facets.of("knife", x, profile, profile.depth() + margin, 1, new Ledger());
+    for (Facets.Bevel bevel : facets.bevels()) {
+      for (int side : new int[] {-1, 1}) {
+        sketch.line(
+            Role.FACET,
+            side * bevel.low().x(),
+            -bevel.low().y(),
+            side * bevel.high().x(),
+            -bevel.high().y());
+      }
     }
   }
 }

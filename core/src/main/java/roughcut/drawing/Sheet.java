@@ -7,7 +7,9 @@ import roughcut.plan.Plan;
 /** The sheets that can be printed; each at full size over as many pages as it takes. */
 public enum Sheet {
   PLAN("Neck, full size", "plan", SheetDrawing::of),
-  GLUE_UP("Glue-up of the neck blank", "glue-up", GlueUpSheet::of);
+  GLUE_UP("Glue-up of the neck blank", "glue-up", GlueUpSheet::of),
+  HEAD("Head with its tuners", "head", HeadDrawing::of),
+  SECTIONS("Sections for templates", "sections", SectionsSheet::of);
 
   private final String title;
   private final String file;

@@ -63,8 +63,10 @@ public enum StationDrawing {
     void views(Plan plan, PlanView above, ElevationView side, Runnable toSide) {
       above.wood();
       above.outlines();
+      above.tuners();
       above.nut();
       above.rodHidden();
+      above.splines();
       above.seam();
       above.bodyEdge();
       above.centreLine(plan.neck().heelEnd().value());
@@ -74,6 +76,20 @@ public enum StationDrawing {
       side.rodHidden();
       side.top();
       side.dimensions();
+    }
+  },
+  CHANNELS {
+    @Override
+    void views(Plan plan, PlanView above, ElevationView side, Runnable toSide) {
+      above.stock();
+      above.wood();
+      above.outlines();
+      above.channelsOpen();
+      above.stops();
+      above.centreLine(plan.neck().heelEnd().value());
+      toSide.run();
+      side.wood();
+      side.rodHidden();
     }
   };
 
@@ -137,6 +153,9 @@ public enum StationDrawing {
    * back in the elevation.
    */
   public static double spotY(Plan plan, ThinSpot spot, double side) {
+    if (!Double.isNaN(spot.y())) {
+      return spot.y();
+    }
     return inPlan(spot)
         ? plan.taper().halfWidth(spot.x())
         : side - plan.neck().back().depth(spot.x());
@@ -144,6 +163,8 @@ public enum StationDrawing {
 
   /** Whether a thin spot is seen from above; the others are seen from the side. */
   private static boolean inPlan(ThinSpot spot) {
-    return spot.kind().startsWith("blank.") || spot.kind().startsWith("string.");
+    return !Double.isNaN(spot.y())
+        || spot.kind().startsWith("blank.")
+        || spot.kind().startsWith("string.");
   }
 }

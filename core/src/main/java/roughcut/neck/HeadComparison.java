@@ -91,7 +91,7 @@ public final class HeadComparison {
                 sizes.scarfLength,
                 sizes.scarfDepth,
                 Double.POSITIVE_INFINITY,
-                under ? "sides and back of the neck" : "across the head, and its back",
+                under ? "sides, back" : "face, back",
                 !under,
                 List.of(
                     "mark and saw the angle",

@@ -21,8 +21,18 @@ final class NeckThinSpots {
 
   /** Enters a spot: kind, words, wood left, limit, place, decisions. */
   interface Enter {
-    void spot(String kind, String what, Worked left, Limit limit, double x, String... changedBy);
+    void spot(
+        String kind,
+        String what,
+        Worked left,
+        Limit limit,
+        double x,
+        double y,
+        String... changedBy);
   }
+
+  /** Seen from the side rather than from above. */
+  private static final double SIDE = Double.NaN;
 
   private final Enter enter;
   private final FretLayout frets;
@@ -46,6 +56,7 @@ final class NeckThinSpots {
                   s.least(),
                   CHANNEL,
                   x,
+                  SIDE,
                   "stiffener.depth",
                   "stiffener.offset-head",
                   "stiffener.offset-heel");
@@ -55,6 +66,7 @@ final class NeckThinSpots {
                   s.between(),
                   BETWEEN,
                   s.bass().from(),
+                  SIDE,
                   "stiffener.offset-head",
                   "stiffener.width",
                   "rod.width");
@@ -64,8 +76,10 @@ final class NeckThinSpots {
         .splines()
         .ifPresent(
             s -> {
-              enter.spot("spline.back", "spline to back", s.back(), CHANNEL, s.x(), "spline.depth");
-              enter.spot("spline.rod", "spline to rod", s.rod(), BETWEEN, s.x(), "spline.offset");
+              enter.spot(
+                  "spline.back", "spline to back", s.back(), CHANNEL, s.x(), SIDE, "spline.depth");
+              enter.spot(
+                  "spline.rod", "spline to rod", s.rod(), BETWEEN, s.x(), SIDE, "spline.offset");
             });
     tuners(details.tuners());
   }
@@ -78,6 +92,7 @@ final class NeckThinSpots {
         bore.back(),
         BORE,
         at,
+        SIDE,
         "rod.axis-depth",
         "access.bore",
         "access.tilt");
@@ -87,9 +102,11 @@ final class NeckThinSpots {
         bore.underNut(),
         UNDER_NUT,
         at,
+        SIDE,
         "rod.axis-depth",
         "access.bore");
-    enter.spot("access.key", "key in its bore", bore.key(), KEY, at, "access.bore", "access.key");
+    enter.spot(
+        "access.key", "key in its bore", bore.key(), KEY, at, SIDE, "access.bore", "access.key");
   }
 
   /** The tuner that has least of each. */
@@ -106,6 +123,7 @@ final class NeckThinSpots {
         edge.edge(),
         TUNER_EDGE,
         x(edge),
+        edge.y().value(),
         "head.width",
         "tuner.first",
         "tuner.bushing");
@@ -116,6 +134,7 @@ final class NeckThinSpots {
           post.clearance(),
           POST,
           x(post),
+          post.y().value(),
           "tuner.rule",
           "tuner.spacing");
     }
@@ -129,6 +148,7 @@ final class NeckThinSpots {
                     gap,
                     BODY,
                     x(layout.tuners().get(0)),
+                    layout.tuners().get(0).y().value(),
                     "tuner.spacing",
                     "tuner.body"));
   }

@@ -12,10 +12,23 @@ import roughcut.shop.Limit;
  * @param what in the maker's words
  * @param left the wood that is left, with its sum
  * @param x where along the instrument, from the nut line, mm
+ * @param y where across, from the centre line, for what is seen from above; not a number otherwise
  * @param changedBy ids of decisions that would change it, the likeliest first
  */
 public record ThinSpot(
-    String kind, String what, Worked left, Limit limit, double x, List<String> changedBy) {
+    String kind,
+    String what,
+    Worked left,
+    Limit limit,
+    double x,
+    double y,
+    List<String> changedBy) {
+  /** A spot seen from the side, or on the neck's edge. */
+  public ThinSpot(
+      String kind, String what, Worked left, Limit limit, double x, List<String> changedBy) {
+    this(kind, what, left, limit, x, Double.NaN, changedBy);
+  }
+
   /** How bad it is. */
   public enum State {
     STOP("stop"),

@@ -68,10 +68,21 @@ public final class ThinSpots {
     spots.stock(neck);
     spots.heel(neck, tree);
     spots.inserts(blank);
-    new NeckThinSpots(spots::add, frets, neck).find(details);
+    new NeckThinSpots(spots::addAt, frets, neck).find(details);
     spots.blankSides(blank, neck);
     spots.found.sort(Comparator.comparing(ThinSpot::state).thenComparingDouble(ThinSpot::share));
     return List.copyOf(spots.found);
+  }
+
+  private void addAt(
+      String kind,
+      String what,
+      Worked left,
+      Limit handbook,
+      double x,
+      double y,
+      String... changedBy) {
+    found.add(new ThinSpot(kind, what, left, shop.limit(kind, handbook), x, y, List.of(changedBy)));
   }
 
   private void add(

@@ -38,7 +38,11 @@ final class Screenshots {
           new View("glue-up", "Bittern", 1, "glue-up"),
           new View("planer", "Heron", 1, "planer"),
           new View("body-blank", "Heron", 1, "body"),
-          new View("neck", "Heron", 2, null),
+          new View("neck", "Heron", 2, "side"),
+          new View("head", "Heron", 2, "head"),
+          new View("channels", "Heron", 2, "channels"),
+          new View("access", "Dunlin", 2, "access"),
+          new View("carving", "Heron", 2, "carving"),
           new View("sheets", "Heron", 3, null));
 
   private Screenshots() {}

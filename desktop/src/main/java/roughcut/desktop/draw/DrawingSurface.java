@@ -16,6 +16,7 @@ import javafx.scene.input.ScrollEvent;
 import javafx.scene.layout.Region;
 import javafx.scene.text.TextAlignment;
 import roughcut.drawing.Drawing;
+import roughcut.drawing.KnifeStops;
 import roughcut.drawing.Mark;
 import roughcut.geometry.Point;
 import roughcut.layout.FretLayout;
@@ -44,6 +45,7 @@ public final class DrawingSurface extends Region {
   private boolean fretsShown = true;
   private double knife;
   private double knifeMost;
+  private List<KnifeStops.Stop> stops = List.of();
   private List<MarkPainter.Target> targets = List.of();
   private long stillPaints;
   private Point2D pressed;
@@ -62,7 +64,7 @@ public final class DrawingSurface extends Region {
     setFocusTraversable(true);
     setAccessibleRole(AccessibleRole.IMAGE_VIEW);
     setAccessibleText(
-        "Drawing. Left and right move the section knife by a millimetre, with Shift by a fret; plus and minus zoom; 0 fits.");
+        "Drawing. Left and right move the section knife by a millimetre, with Shift by a fret, Page Up and Page Down by a feature; plus and minus zoom; 0 fits.");
     setMinSize(0, 0);
     still.setMouseTransparent(true);
     moving.setMouseTransparent(true);
@@ -75,7 +77,9 @@ public final class DrawingSurface extends Region {
   }
 
   /** Shows a drawing; the view stays unless everything was to be seen. */
-  public void show(Drawing next, FretLayout frets, Units units, double knifeMost) {
+  public void show(
+      Drawing next, FretLayout frets, Units units, double knifeMost, List<KnifeStops.Stop> stops) {
+    this.stops = stops;
     this.drawing = next;
     this.frets = frets;
     this.units = units;
@@ -237,7 +241,7 @@ public final class DrawingSurface extends Region {
     boolean atRight = px > getWidth() - 170;
     g.setTextAlign(atRight ? TextAlignment.RIGHT : TextAlignment.LEFT);
     String place =
-        "knife, " + frets.near(knife) + " · " + NumberWriter.text(knife, Quantity.LENGTH, units);
+        "knife, " + placeName() + " · " + NumberWriter.text(knife, Quantity.LENGTH, units);
     g.fillText(place, px + (atRight ? -10 : 10), top + 9);
   }
 
@@ -387,6 +391,8 @@ public final class DrawingSurface extends Region {
     switch (e.getCode()) {
       case LEFT -> knife(e.isShiftDown() ? fretBeside(-1) : knife - 1);
       case RIGHT -> knife(e.isShiftDown() ? fretBeside(1) : knife + 1);
+      case PAGE_UP -> knife(stopBeside(-1));
+      case PAGE_DOWN -> knife(stopBeside(1));
       case HOME -> knife(0);
       case END -> knife(knifeMost);
       case PLUS, ADD, EQUALS -> zoom(1.25);
@@ -397,6 +403,30 @@ public final class DrawingSurface extends Region {
       }
     }
     e.consume();
+  }
+
+  /** What the knife stands at: a feature's name, or the nearest fret. */
+  private String placeName() {
+    for (KnifeStops.Stop stop : stops) {
+      if (Math.abs(stop.x() - knife) < 0.005) {
+        return stop.name();
+      }
+    }
+    return frets.near(knife);
+  }
+
+  /** The next feature of the neck in that direction. */
+  private double stopBeside(int direction) {
+    double next = direction < 0 ? 0 : knifeMost;
+    for (KnifeStops.Stop stop : stops) {
+      if (direction > 0 && stop.x() > knife + 0.01) {
+        return stop.x();
+      }
+      if (direction < 0 && stop.x() < knife - 0.01) {
+        next = stop.x();
+      }
+    }
+    return next;
   }
 
   /** The next fret in that direction, the nut line being 0. */

@@ -28,6 +28,7 @@ import roughcut.desktop.station.LayoutStation;
 import roughcut.desktop.station.NeckStation;
 import roughcut.desktop.station.SheetsStation;
 import roughcut.desktop.station.Station;
+import roughcut.drawing.KnifeStops;
 import roughcut.drawing.StationDrawing;
 import roughcut.measure.Units;
 import roughcut.measure.Worked;
@@ -75,7 +76,7 @@ public final class ShopWindow {
         List.of(
             new LayoutStation(session, v -> sum.ask(v, units()), surface::knife),
             new BlanksStation(session, v -> sum.ask(v, units()), this::reopen),
-            new NeckStation(session, v -> sum.ask(v, units())),
+            new NeckStation(session, v -> sum.ask(v, units()), this::reopen),
             sheets);
     rail = new StationRail(stations, this::choose);
     thin = new ThinRail(this::flyTo, v -> sum.ask(v, units()));
@@ -192,7 +193,12 @@ public final class ShopWindow {
   private void draw() {
     Plan plan = session.plan().get();
     Station here = stations.get(station);
-    surface.show(here.drawing(plan, units()), plan.frets(), units(), plan.neck().heelEnd().value());
+    surface.show(
+        here.drawing(plan, units()),
+        plan.frets(),
+        units(),
+        plan.neck().heelEnd().value(),
+        KnifeStops.of(plan));
     here.show(plan, units(), surface.knife());
   }
 

@@ -32,10 +32,10 @@ import roughcut.plan.Plan;
  * The boards that the strips come from, with this saw: what comes out, what is missing, and what
  * would make it fit.
  */
-final class BoardsPage implements BlankPage {
+final class BoardsPage implements Page {
   private final Session session;
   private final Consumer<Value> ask;
-  private final BlanksStation station;
+  private final PagedStation station;
   private final HBox lower = new HBox(28);
   private Panel panel;
   private BoardChoices choices;
@@ -46,7 +46,7 @@ final class BoardsPage implements BlankPage {
   private final VBox lefts = new VBox(4);
   private List<String> woods = List.of();
 
-  BoardsPage(Session session, Consumer<Value> ask, BlanksStation station) {
+  BoardsPage(Session session, Consumer<Value> ask, PagedStation station) {
     this.session = session;
     this.ask = ask;
     this.station = station;

@@ -22,19 +22,19 @@ import roughcut.measure.Value;
 import roughcut.plan.Plan;
 
 /** The body's blank: its pieces, the outline laid on it, top, weight and binding. */
-final class BodyPage implements BlankPage {
+final class BodyPage implements Page {
   private static final double TURN_ARM = 350;
 
   private final Session session;
   private final Consumer<Value> ask;
-  private final BlanksStation station;
+  private final PagedStation station;
   private final Facts facts = new Facts();
   private final Questions questions = new Questions();
   private final Columns lower = new Columns();
   private final VBox strips = new VBox();
   private Panel panel;
 
-  BodyPage(Session session, Consumer<Value> ask, BlanksStation station) {
+  BodyPage(Session session, Consumer<Value> ask, PagedStation station) {
     this.session = session;
     this.ask = ask;
     this.station = station;

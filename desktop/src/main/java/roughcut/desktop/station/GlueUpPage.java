@@ -19,17 +19,17 @@ import roughcut.measure.Value;
 import roughcut.plan.Plan;
 
 /** Gluing the neck's strips within the open time with the clamps there are. */
-final class GlueUpPage implements BlankPage {
+final class GlueUpPage implements Page {
   private final Session session;
   private final Consumer<Value> ask;
-  private final BlanksStation station;
+  private final PagedStation station;
   private final Facts gluing = new Facts();
   private final Label verdict = new Label();
   private final Columns lower = new Columns();
   private final Questions questions = new Questions();
   private Panel panel;
 
-  GlueUpPage(Session session, Consumer<Value> ask, BlanksStation station) {
+  GlueUpPage(Session session, Consumer<Value> ask, PagedStation station) {
     this.session = session;
     this.ask = ask;
     this.station = station;

@@ -16,19 +16,19 @@ import roughcut.measure.Value;
 import roughcut.plan.Plan;
 
 /** A piece brought down to thickness pass by pass, and its faces checked. */
-final class PlanerPage implements BlankPage {
+final class PlanerPage implements Page {
   private static final int MOST_PASSES = 6;
 
   private final Session session;
   private final Consumer<Value> ask;
-  private final BlanksStation station;
+  private final PagedStation station;
   private final Facts passes = new Facts();
   private final Facts face = new Facts();
   private final Questions advice = new Questions();
   private final Columns lower = new Columns();
   private Panel panel;
 
-  PlanerPage(Session session, Consumer<Value> ask, BlanksStation station) {
+  PlanerPage(Session session, Consumer<Value> ask, PagedStation station) {
     this.session = session;
     this.ask = ask;
     this.station = station;

@@ -29,9 +29,9 @@ import roughcut.shop.BoardMark;
 import roughcut.shop.Shop;
 
 /** The boards in the rack: measured, marked, and what is to be sawn from them. */
-final class RackPage implements BlankPage {
+final class RackPage implements Page {
   private final Session session;
-  private final BlanksStation station;
+  private final PagedStation station;
   private final Runnable redraw;
   private final VBox lower = new VBox(4);
   private final Label told = new Label();
@@ -41,7 +41,7 @@ final class RackPage implements BlankPage {
   private MachinesEditor machines;
   private String chosen = "";
 
-  RackPage(Session session, BlanksStation station, Runnable redraw) {
+  RackPage(Session session, PagedStation station, Runnable redraw) {
     this.session = session;
     this.station = station;
     this.redraw = redraw;

@@ -28,17 +28,17 @@ import roughcut.measure.Value;
 import roughcut.plan.Plan;
 
 /** The neck blank's strips, where the outline cuts through them, and what will be seen. */
-final class StackPage implements BlankPage {
+final class StackPage implements Page {
   private final Session session;
   private final Consumer<Value> ask;
-  private final BlanksStation station;
+  private final PagedStation station;
   private final Facts lines = new Facts();
   private Panel panel;
   private Lower lower;
   private StackEditor editor;
   private WaysOut ways;
 
-  StackPage(Session session, Consumer<Value> ask, BlanksStation station) {
+  StackPage(Session session, Consumer<Value> ask, PagedStation station) {
     this.session = session;
     this.ask = ask;
     this.station = station;

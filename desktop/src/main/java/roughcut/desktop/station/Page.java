@@ -10,8 +10,8 @@ import roughcut.drawing.Drawing;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 
-/** One page of the Blanks station. */
-interface BlankPage {
+/** One page of a station that has several. */
+interface Page {
   /** How many pages stand beside each other in the turner. */
   int IN_A_ROW = 3;
 
@@ -39,12 +39,12 @@ interface BlankPage {
   }
 
   /** The pages to turn to, with this one lit. */
-  default GridPane turner(BlanksStation station) {
+  default GridPane turner(PagedStation station) {
     GridPane grid = new GridPane();
     grid.getStyleClass().addAll("page-turner");
     for (int i = 0; i < station.pages().size(); i++) {
       int index = i;
-      BlankPage page = station.pages().get(i);
+      Page page = station.pages().get(i);
       ToggleButton button = new ToggleButton(page.name());
       button.setId("page." + page.name().toLowerCase(Locale.ROOT));
       button.setSelected(page == this);

@@ -1,0 +1,113 @@
+package roughcut.drawing;
+
+import java.util.List;
+import roughcut.drawing.Mark.Anchor;
+import roughcut.drawing.Mark.Size;
+import roughcut.geometry.Bounds;
+import roughcut.geometry.Outline;
+import roughcut.geometry.Point;
+import roughcut.measure.Units;
+import roughcut.neck.AccessBore;
+import roughcut.neck.Channel;
+import roughcut.plan.Plan;
+
+/**
+ * The neck cut open along its centre line at the nut: rod channel, access bore with the bit in it
+ * up to its stop, nut and head. x from the nut line, z up from the neck's top.
+ */
+public final class AccessDrawing {
+  private static final double NECK_SHOWN = 62;
+  private static final double BEYOND = 26;
+
+  private final Plan plan;
+  private final Sketch sketch;
+
+  private AccessDrawing(Plan plan, Units units) {
+    this.plan = plan;
+    this.sketch = new Sketch(units);
+  }
+
+  public static Drawing of(Plan plan, Units units) {
+    return new AccessDrawing(plan, units).draw();
+  }
+
+  private Drawing draw() {
+    ElevationView elevation = new ElevationView(plan, sketch);
+    elevation.wood();
+    elevation.top();
+    for (Channel.Piece piece : plan.rod().channel().pieces()) {
+      Outline channel =
+          Outline.rectangle(piece.from(), -piece.depthAt(piece.from()), piece.to(), 0);
+      sketch.fill(Role.CHANNEL, channel, "#FBF9F4");
+      sketch.outline(Role.CHANNEL, channel);
+    }
+    double left = -70;
+    AccessBore bore = plan.details().access().orElse(null);
+    if (bore != null) {
+      bore(bore);
+      left = Math.min(left, plan.neck().head().breakX() - bore.closes().value() - BEYOND);
+    } else {
+      sketch.text(
+          Role.NOTE,
+          0,
+          16,
+          "no bore here: the rod is worked from elsewhere, or the bore never meets the face",
+          Anchor.MIDDLE,
+          Size.SMALL);
+    }
+    double low = -plan.neck().back().depth(left) - 10;
+    return sketch.drawing("Access bore", new Bounds(left, low, NECK_SHOWN, 22));
+  }
+
+  private void bore(AccessBore bore) {
+    Point a = bore.axis().get(0);
+    Point b = bore.axis().get(1);
+    double length = a.distance(b);
+    double ux = (b.x() - a.x()) / length;
+    double uy = (b.y() - a.y()) / length;
+    double r = bore.diameter().value() / 2;
+    Outline finished = outline();
+    Outline through = ribbon(a, b, r);
+    through
+        .within(finished)
+        .forEach(
+            piece -> {
+              sketch.fill(Role.CHANNEL, piece, "#FBF9F4");
+              sketch.outline(Role.EDGE, piece);
+            });
+    // The pilot's bit, up to its stop at the face.
+    double pilot = bore.pilot().value() / 2;
+    double stop = bore.depth().value();
+    Point face = a.plus(ux * stop, uy * stop);
+    Outline bit = ribbon(a, a.plus(ux * (stop + 16), uy * (stop + 16)), pilot);
+    sketch.fill(Role.TOUCH, bit, "#C9D3D6");
+    sketch.outline(Role.TOUCH, bit);
+    sketch.line(
+        Role.TOUCH,
+        face.x() - uy * r * 2.2,
+        face.y() + ux * r * 2.2,
+        face.x() + uy * r * 2.2,
+        face.y() - ux * r * 2.2);
+    sketch.path(Role.CENTRE, false, a, b);
+    double breakX = plan.neck().head().breakX();
+    sketch.dimension(
+        new Point(breakX - bore.centre().value(), 11), new Point(breakX, 11), 0, "", bore.centre());
+    sketch.dimension(face, a, 13, "stop", bore.depth());
+  }
+
+  private Outline outline() {
+    List<Point> back = plan.neck().back().line();
+    List<Point> corners = new java.util.ArrayList<>(back);
+    corners.add(new Point(plan.neck().heelEnd().value(), 0));
+    corners.add(plan.neck().head().breakPoint());
+    corners.add(plan.neck().head().at(plan.neck().head().length().value(), 0));
+    return new Outline(corners);
+  }
+
+  private static Outline ribbon(Point a, Point b, double half) {
+    double length = a.distance(b);
+    double nx = -(b.y() - a.y()) / length * half;
+    double ny = (b.x() - a.x()) / length * half;
+    return Outline.of(a.plus(nx, ny), b.plus(nx, ny), b.plus(-nx, -ny), a.plus(-nx, -ny));
+  }
+}

@@ -1,0 +1,129 @@
+package roughcut.drawing;
+
+import java.util.ArrayList;
+import java.util.List;
+import roughcut.design.Decisions;
+import roughcut.design.NeckDecisions;
+import roughcut.drawing.Mark.Anchor;
+import roughcut.drawing.Mark.Size;
+import roughcut.geometry.Bounds;
+import roughcut.geometry.Outline;
+import roughcut.geometry.Point;
+import roughcut.measure.Ledger;
+import roughcut.measure.Units;
+import roughcut.neck.Facets;
+import roughcut.neck.NeckProfile;
+import roughcut.neck.NeckShape;
+import roughcut.plan.Plan;
+import roughcut.shop.SpeciesBook;
+
+/**
+ * The back of the neck with the lines to be drawn on it before carving, round by round, from behind
+ * and from the side. Lines run straight between the stations, as the maker draws them.
+ */
+public final class CarvingDrawing {
+  private static final double BETWEEN = 34;
+
+  private final Plan plan;
+  private final Sketch sketch;
+  private final NeckShape neck;
+  private final double from;
+  private final double to;
+
+  private CarvingDrawing(Plan plan, Units units) {
+    this.plan = plan;
+    this.sketch = new Sketch(units);
+    this.neck = plan.neck();
+    this.from = Math.max(0, neck.back().straightFrom());
+    this.to = neck.back().straightTo();
+  }
+
+  public static Drawing of(Plan plan, Units units) {
+    return new CarvingDrawing(plan, units).draw();
+  }
+
+  private Drawing draw() {
+    SeenView seen = new SeenView(plan, sketch);
+    seen.back();
+    int rounds = (int) NeckDecisions.CARVE_ROUNDS.in(plan.build().design());
+    lines(rounds, true);
+    stations(neck.halfWidth(neck.heelEnd().value()) + 5);
+    double side = -neck.halfWidth(neck.heelEnd().value()) - BETWEEN;
+    sketch.origin(0, side);
+    sideWood();
+    lines(rounds, false);
+    sketch.text(Role.NOTE, -12, -10, "from the side", Anchor.END, Size.SMALL);
+    plan.details()
+        .marks()
+        .filter(m -> !m.seam().isEmpty())
+        .ifPresent(
+            m -> {
+              sketch.origin(0, 0);
+              sketch.path(
+                  Role.SEAM, false, m.seam().stream().map(p -> new Point(p.x(), -p.y())).toList());
+            });
+    sketch.origin(0, 0);
+    double half = neck.halfWidth(neck.heelEnd().value());
+    return sketch.drawing(
+        "Carving lines",
+        new Bounds(
+            neck.head().breakX() - 66,
+            side - neck.heelThickness().value() - 14,
+            neck.heelEnd().value() + 14,
+            half + 22));
+  }
+
+  private void sideWood() {
+    List<Point> corners = new ArrayList<>();
+    double margin = Decisions.ROUGHING_MARGIN.in(plan.build().design());
+    corners.add(new Point(from, 0));
+    corners.add(new Point(to, 0));
+    corners.add(new Point(to, -neck.back().depth(to) - margin));
+    corners.add(new Point(from, -neck.back().depth(from) - margin));
+    Outline shape = new Outline(corners);
+    sketch.wood(shape, SpeciesBook.get(plan.blank().at(0, neck.halfWidth(0)).strip().species()));
+    sketch.outline(Role.OUTLINE, shape);
+    sketch.line(Role.HIDDEN, from, -neck.back().depth(from), to, -neck.back().depth(to));
+  }
+
+  /** One line for each round: the outermost mark on the back, or the lowest on the side. */
+  private void lines(int rounds, boolean back) {
+    List<Facets> stations = new ArrayList<>(plan.details().carving().facets());
+    stations.sort((a, b) -> Double.compare(a.x(), b.x()));
+    // On to both ends of the carved part, by the same rule there.
+    double margin = Decisions.ROUGHING_MARGIN.in(plan.build().design());
+    List<Facets> all = new ArrayList<>();
+    all.add(at(from, margin, rounds));
+    all.addAll(stations);
+    all.add(at(to, margin, rounds));
+    for (int round = 1; round <= rounds; round++) {
+      for (int way : back ? new int[] {-1, 1} : new int[] {1}) {
+        List<Point> line = new ArrayList<>();
+        for (Facets facets : all) {
+          Point mark = mark(facets, round, back);
+          line.add(new Point(facets.x(), back ? way * mark.x() : -mark.y()));
+        }
+        sketch.path(round == 1 ? Role.TOUCH : Role.FACET, false, line);
+      }
+    }
+  }
+
+  private Facets at(double x, double margin, int rounds) {
+    NeckProfile profile = neck.profile(x);
+    return Facets.of("end", x, profile, profile.depth() + margin, rounds, new Ledger());
+  }
+
+  private static Point mark(Facets facets, int round, boolean back) {
+    List<Facets.Bevel> own = facets.bevels().stream().filter(b -> b.round() == round).toList();
+    Point mark = back ? own.get(own.size() - 1).high() : own.get(0).low();
+    return back && mark.x() < 0 ? new Point(0, mark.y()) : mark;
+  }
+
+  private void stations(double y) {
+    for (Facets facets : plan.details().carving().facets()) {
+      sketch.line(Role.NOTE, facets.x(), -y, facets.x(), y);
+      sketch.text(
+          Role.NOTE, facets.x() + 2, y, plan.frets().near(facets.x()), Anchor.START, Size.SMALL);
+    }
+  }
+}

@@ -1,0 +1,190 @@
+package roughcut.drawing;
+
+import java.util.ArrayList;
+import java.util.List;
+import roughcut.blank.PlacedStrip;
+import roughcut.design.NeckDecisions;
+import roughcut.drawing.Mark.Anchor;
+import roughcut.drawing.Mark.Size;
+import roughcut.geometry.Arcs;
+import roughcut.geometry.Bounds;
+import roughcut.geometry.Outline;
+import roughcut.geometry.Point;
+import roughcut.measure.Units;
+import roughcut.neck.AccessBore;
+import roughcut.neck.HeadLine;
+import roughcut.neck.TunerLayout;
+import roughcut.plan.Plan;
+import roughcut.shop.SpeciesBook;
+
+/**
+ * The head seen square to its face, tip at the left: tuner bores and bodies, strings from the nut
+ * to their posts, and where the access bore comes out. x is 0 at the break line and negative
+ * towards the tip.
+ */
+public final class HeadDrawing {
+  private static final double NECK_SHOWN = 46;
+
+  private final Plan plan;
+  private final Sketch sketch;
+  private final TunerLayout layout;
+
+  private HeadDrawing(Plan plan, Units units) {
+    this.plan = plan;
+    this.sketch = new Sketch(units);
+    this.layout = plan.details().tuners();
+  }
+
+  public static Drawing of(Plan plan, Units units) {
+    return new HeadDrawing(plan, units).draw();
+  }
+
+  private Drawing draw() {
+    Outline face = mirrored(plan.headFace().corners());
+    wood(face);
+    neck();
+    sketch.outline(Role.OUTLINE, face);
+    layout.tuners().forEach(this::body);
+    plan.details().access().ifPresent(this::entry);
+    layout.tuners().forEach(this::string);
+    layout.tuners().forEach(this::tuner);
+    dimensions();
+    sketch.line(Role.CENTRE, face.bounds().left() - 12, 0, NECK_SHOWN, 0);
+    double high = face.bounds().high() + 26;
+    return sketch.drawing(
+        "Head", new Bounds(face.bounds().left() - 24, -high, NECK_SHOWN + 30, high));
+  }
+
+  private static Outline mirrored(List<Point> corners) {
+    return new Outline(corners.stream().map(p -> new Point(-p.x(), p.y())).toList());
+  }
+
+  private void wood(Outline face) {
+    boolean veneered = veneer() > 0;
+    boolean swapped = plan.scarf().isPresent();
+    for (PlacedStrip strip : plan.blank().strips()) {
+      Outline band = strip.seen(face.bounds().left() - 1, 1);
+      (swapped ? band.mirrored() : band)
+          .within(face)
+          .forEach(
+              piece ->
+                  sketch.wood(
+                      piece, SpeciesBook.get(veneered ? "bog-oak" : strip.strip().species())));
+    }
+    double side = plan.blank().halfWidth(0);
+    String outer = plan.blank().strips().get(0).strip().species();
+    for (int way : new int[] {-1, 1}) {
+      Outline.rectangle(face.bounds().left() - 1, way * side, 1, way * 500)
+          .within(face)
+          .forEach(
+              piece -> {
+                sketch.wood(piece, SpeciesBook.get(veneered ? "bog-oak" : outer));
+                sketch.outline(Role.GLUE_LINE, piece);
+              });
+    }
+  }
+
+  private double veneer() {
+    return roughcut.design.Decisions.HEAD_VENEER.in(plan.build().design());
+  }
+
+  private void neck() {
+    double nut = plan.neck().head().nutThickness().value();
+    double half = plan.taper().halfWidth(0);
+    Outline seat = Outline.rectangle(0, -half, nut, half);
+    sketch.fill(Role.NUT, seat, "#FBF9F4");
+    sketch.outline(Role.NUT, seat);
+    Outline board =
+        Outline.of(
+            new Point(nut, -half),
+            new Point(NECK_SHOWN, -plan.taper().halfWidth(NECK_SHOWN - nut)),
+            new Point(NECK_SHOWN, plan.taper().halfWidth(NECK_SHOWN - nut)),
+            new Point(nut, half));
+    sketch.wood(board, plan.fretboardWood());
+    sketch.outline(Role.EDGE, board);
+  }
+
+  private Point post(TunerLayout.Tuner tuner) {
+    return new Point(-tuner.x().value(), tuner.y().value());
+  }
+
+  private void circle(Role role, Point at, double diameter) {
+    sketch.path(role, true, Arcs.arc(at, diameter / 2, 0, 2 * Math.PI));
+  }
+
+  /** The body at the back of the head. */
+  private void body(TunerLayout.Tuner tuner) {
+    double half = NeckDecisions.TUNER_BODY.in(plan.build().design()) / 2;
+    Point p = post(tuner);
+    double out = tuner.trebleSide() ? 1 : -1;
+    sketch.outline(
+        Role.HIDDEN,
+        Outline.rectangle(
+            p.x() - half, p.y() - out * half, p.x() + half, p.y() + out * half * 1.8));
+  }
+
+  private void tuner(TunerLayout.Tuner tuner) {
+    double bushing = NeckDecisions.TUNER_BUSHING.in(plan.build().design());
+    Point p = post(tuner);
+    Outline bore = new Outline(Arcs.arc(p, bushing / 2, 0, 2 * Math.PI));
+    sketch.fill(Role.CHANNEL, bore, "#FBF9F4");
+    Role role =
+        tuner.edge().value() < 4 ? Role.STOP : tuner.edge().value() < 6 ? Role.LOOK : Role.EDGE;
+    sketch.outline(role, bore);
+    circle(Role.EDGE, p, NeckDecisions.TUNER_POST.in(plan.build().design()));
+    sketch.text(
+        Role.NOTE,
+        p.x(),
+        p.y() - 1.4,
+        Integer.toString(tuner.string()),
+        Anchor.MIDDLE,
+        Size.SMALL,
+        tuner.edge().id());
+  }
+
+  private void string(TunerLayout.Tuner tuner) {
+    double nut = plan.neck().head().nutThickness().value();
+    Role role = tuner.clearance().value() < 1.5 ? Role.LOOK : Role.STRING;
+    sketch.line(role, -tuner.touch().x(), tuner.touch().y(), 0, tuner.nut().y());
+    sketch.line(
+        Role.STRING,
+        0,
+        tuner.nut().y(),
+        NECK_SHOWN,
+        plan.strings().offset(tuner.string(), NECK_SHOWN - nut));
+  }
+
+  /** The oval in which the access bore comes out of the face. */
+  private void entry(AccessBore bore) {
+    HeadLine head = plan.neck().head();
+    double cos = Math.cos(head.theta());
+    double from = bore.opens().value() / cos;
+    double to = bore.closes().value() / cos;
+    double half = bore.diameter().value() / 2;
+    List<Point> oval = new ArrayList<>();
+    for (Point p : Arcs.arc(new Point(0, 0), half, 0, 2 * Math.PI)) {
+      oval.add(new Point(-(from + to) / 2 + p.x() / half * (to - from) / 2, p.y()));
+    }
+    sketch.fill(Role.CHANNEL, new Outline(oval), "#FBF9F4");
+    sketch.path(Role.EDGE, true, oval);
+  }
+
+  /** Posts from the break, one row to each side. */
+  private void dimensions() {
+    double high = plan.headFace().bounds().high() + 8;
+    TunerLayout.Tuner nearest = null;
+    TunerLayout.Tuner furthest = null;
+    for (TunerLayout.Tuner tuner : layout.tuners()) {
+      nearest = nearest == null || tuner.x().value() < nearest.x().value() ? tuner : nearest;
+      furthest = furthest == null || tuner.x().value() > furthest.x().value() ? tuner : furthest;
+    }
+    if (nearest != null) {
+      sketch.dimension(
+          new Point(-nearest.x().value(), high), new Point(0, high), 0, "", nearest.x());
+      sketch.handle("tuner.first", -nearest.x().value(), high, List.of(), Mark.Way.ALONG);
+      sketch.handle("tuner.spacing", -furthest.x().value(), -high, List.of(), Mark.Way.ALONG);
+      sketch.dimension(
+          new Point(-furthest.x().value(), -high), new Point(0, -high), 0, "", furthest.x());
+    }
+  }
+}

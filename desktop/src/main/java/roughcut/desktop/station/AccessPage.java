@@ -1,0 +1,117 @@
+package roughcut.desktop.station;
+
+import java.util.function.Consumer;
+import roughcut.design.Decisions;
+import roughcut.design.NeckDecisions;
+import roughcut.desktop.control.Facts;
+import roughcut.desktop.session.Session;
+import roughcut.drawing.AccessDrawing;
+import roughcut.drawing.Drawing;
+import roughcut.measure.NumberWriter;
+import roughcut.measure.Units;
+import roughcut.measure.Value;
+import roughcut.neck.AccessBore;
+import roughcut.plan.Plan;
+
+/** The bore through which the rod is turned: its entry, angle, stop, and what it leaves. */
+final class AccessPage extends PlainPage {
+  private final Session session;
+  private final Consumer<Value> ask;
+  private final PagedStation station;
+  private final Facts remains = new Facts();
+  private final Facts steps = new Facts();
+
+  AccessPage(Session session, Consumer<Value> ask, PagedStation station) {
+    this.session = session;
+    this.ask = ask;
+    this.station = station;
+  }
+
+  @Override
+  Panel makePanel() {
+    return new Panel(session)
+        .node(turner(station))
+        .heading("You decide")
+        .decisions(
+            NeckDecisions.ROD_REACH,
+            NeckDecisions.ROD_AXIS,
+            NeckDecisions.ACCESS_BORE,
+            NeckDecisions.ACCESS_TILT,
+            NeckDecisions.ACCESS_PILOT,
+            NeckDecisions.ACCESS_CHUCK,
+            NeckDecisions.KEY_SIZE,
+            Decisions.ROD_START)
+        .settings(
+            ask,
+            "access.depth",
+            "Bore, stop from the face",
+            "access.centre-at",
+            "Centre, from the break",
+            "access.opens-at",
+            "Opens at",
+            "access.closes-at",
+            "Closes at",
+            "access.bit-length",
+            "Shortest bit");
+  }
+
+  @Override
+  Columns makeLower() {
+    return new Columns().add("What the bore leaves", remains).add("Drilling it", steps);
+  }
+
+  @Override
+  void showLower(Plan plan, Units units) {
+    AccessBore bore = plan.details().access().orElse(null);
+    remains.begin();
+    steps.begin();
+    if (bore == null) {
+      remains.row(
+          false,
+          "The rod is worked from the " + plan.rod().reach().label() + ": no bore from the head.");
+      switch (plan.rod().reach()) {
+        case HEAD_POCKET ->
+            steps.row(
+                false, "pocket behind the nut under a cover; its section there is the weakest");
+        case HEEL ->
+            steps.row(false, "guided bore along the axis from the heel, and a well from the top");
+        case FRETBOARD_END ->
+            steps.row(false, "relief in the fretboard over the adjuster, cut before gluing");
+        default -> steps.row(false, "tilt the drill until its axis meets the head's face");
+      }
+    } else {
+      remains
+          .row(false, "under the nut's seat", bore.underNut().text(units))
+          .row(false, "to the neck's back", bore.back().text(units))
+          .row(false, "round the key", bore.key().text(units))
+          .row(
+              false,
+              "key",
+              "within "
+                  + NumberWriter.fixed(AccessBore.KEY_ANGLE, 0)
+                  + "° of the axis; tilt is "
+                  + NumberWriter.fixed(bore.tilt().value(), 1)
+                  + "°");
+      int number = 1;
+      for (String step : bore.steps()) {
+        steps.row(false, Integer.toString(number++), step);
+      }
+      steps.row(
+          false,
+          "stop",
+          bore.depth().text(units) + " from the face, on the bit; clamp the head, go slowly");
+    }
+    remains.end();
+    steps.end();
+  }
+
+  @Override
+  public String name() {
+    return "Access";
+  }
+
+  @Override
+  public Drawing drawing(Plan plan, Units units) {
+    return AccessDrawing.of(plan, units);
+  }
+}

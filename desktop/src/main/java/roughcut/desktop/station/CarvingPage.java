@@ -1,0 +1,156 @@
+package roughcut.desktop.station;
+
+import java.util.function.Consumer;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import roughcut.design.Decisions;
+import roughcut.design.NeckDecisions;
+import roughcut.desktop.control.Facts;
+import roughcut.desktop.session.Session;
+import roughcut.drawing.CarvingDrawing;
+import roughcut.drawing.Drawing;
+import roughcut.measure.NumberWriter;
+import roughcut.measure.Quantity;
+import roughcut.measure.Units;
+import roughcut.measure.Value;
+import roughcut.neck.Carving;
+import roughcut.neck.Facets;
+import roughcut.neck.QuarterRule;
+import roughcut.plan.Plan;
+
+/** Carving lines by rounds, readings on the way, and the rule of thumb held against the profile. */
+final class CarvingPage extends KnifePage {
+  private final Session session;
+  private final Consumer<Value> ask;
+  private final PagedStation station;
+  private final Facts marks = new Facts();
+  private final Facts rule = new Facts();
+
+  CarvingPage(Session session, Consumer<Value> ask, PagedStation station) {
+    this.session = session;
+    this.ask = ask;
+    this.station = station;
+  }
+
+  @Override
+  Panel makePanel() {
+    return new Panel(session)
+        .node(turner(station))
+        .heading("You decide")
+        .decisions(
+            Decisions.PROFILE_EXPONENT,
+            NeckDecisions.EXPONENT_TREBLE,
+            NeckDecisions.SHOULDER,
+            Decisions.ROUGHING_MARGIN,
+            NeckDecisions.CARVE_ROUNDS,
+            NeckDecisions.CARVE_STATION,
+            NeckDecisions.CARVE_NOW_1,
+            NeckDecisions.CARVE_NOW_12)
+        .more(NeckDecisions.REST_DAYS, NeckDecisions.BOW, NeckDecisions.BOW_ROD)
+        .settings(
+            ask,
+            "facet.1.1.on-back",
+            "Fret 1, on the back",
+            "facet.1.1.on-side",
+            "Fret 1, on the side",
+            "facet.12.1.on-back",
+            "Fret 12, on the back",
+            "facet.12.1.on-side",
+            "Fret 12, on the side",
+            "facet.1.ridge",
+            "Ridges left",
+            "bow.crown-left",
+            "Crown left by the bow");
+  }
+
+  @Override
+  Region makeBeside() {
+    Label title = new Label("Marks: on the back from the centre, on the side from the glue line");
+    title.getStyleClass().add("lower-title");
+    marks.setVgap(3);
+    rule.setVgap(3);
+    VBox inside = new VBox(8, marks, rule);
+    ScrollPane scroll = new ScrollPane(inside);
+    scroll.setFitToWidth(true);
+    scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+    scroll.getStyleClass().add("bare-scroll");
+    VBox.setVgrow(scroll, Priority.ALWAYS);
+    VBox beside = new VBox(6, title, scroll);
+    beside.setMinWidth(430);
+    return beside;
+  }
+
+  @Override
+  void showBeside(Plan plan, Units units) {
+    Carving carving = plan.details().carving();
+    marks.begin().row(false, "", "round", "on the back", "on the side", "on earlier, %");
+    for (Facets facets : carving.facets()) {
+      int rounds = facets.bevels().get(facets.bevels().size() - 1).round();
+      for (int round = 1; round <= rounds; round++) {
+        String id = "facet." + facets.station() + "." + round;
+        marks.row(
+            round == 1,
+            round == 1 ? plan.frets().near(facets.x()) : "",
+            Integer.toString(round),
+            onBack(plan, id, units),
+            number(plan, id + ".on-side", units),
+            shares(facets, round));
+      }
+    }
+    marks.end();
+    rule.begin();
+    int round = 1;
+    for (QuarterRule.Round one : carving.rule().rounds()) {
+      rule.row(
+          false,
+          "rule of thumb, round " + round++,
+          one.worst() <= 0
+              ? "clear of the profile"
+              : "bites " + NumberWriter.text(one.worst(), Quantity.FINE_LENGTH, units),
+          one.worst() > 0 && !one.bites(carving.rule().margin()) ? "the margin clears it" : "");
+    }
+    for (Carving.Reading reading : carving.readings()) {
+      rule.row(false, "now at " + reading.where(), reading.advice());
+    }
+    rule.row(false, "then rest", carving.restDays() + " days, and lay a straightedge on it");
+    rule.end();
+  }
+
+  /** With much wood on, a late bevel takes the whole back: both sides meet over the centre line. */
+  private static String onBack(Plan plan, String id, Units units) {
+    boolean whole = plan.value(id + ".on-back").map(v -> v.value() <= 0).orElse(false);
+    return whole ? "whole back" : number(plan, id + ".on-back", units);
+  }
+
+  /** Marks on the bevels of earlier rounds, as hundredths of their width from the side's end. */
+  private static String shares(Facets facets, int round) {
+    StringBuilder words = new StringBuilder();
+    for (Facets.Bevel bevel : facets.bevels()) {
+      if (bevel.round() == round) {
+        for (double share : new double[] {bevel.lowShare(), bevel.highShare()}) {
+          if (!Double.isNaN(share)) {
+            words.append(words.length() > 0 ? ", " : "").append(Math.round(share * 100));
+          }
+        }
+      }
+    }
+    return words.toString();
+  }
+
+  private static String number(Plan plan, String id, Units units) {
+    return plan.value(id).map(v -> NumberWriter.number(v.value(), v.quantity(), units)).orElse("–");
+  }
+
+  @Override
+  public String name() {
+    return "Carving";
+  }
+
+  @Override
+  public Drawing drawing(Plan plan, Units units) {
+    return CarvingDrawing.of(plan, units);
+  }
+}

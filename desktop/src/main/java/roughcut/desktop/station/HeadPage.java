@@ -1,0 +1,207 @@
+package roughcut.desktop.station;
+
+import java.util.function.Consumer;
+import roughcut.design.Decisions;
+import roughcut.design.NeckDecisions;
+import roughcut.design.NumberDecision;
+import roughcut.desktop.control.Facts;
+import roughcut.desktop.draw.Handles;
+import roughcut.desktop.session.Session;
+import roughcut.drawing.Drawing;
+import roughcut.drawing.HeadDrawing;
+import roughcut.measure.NumberWriter;
+import roughcut.measure.Quantity;
+import roughcut.measure.Units;
+import roughcut.measure.Value;
+import roughcut.neck.TunerLayout;
+import roughcut.plan.Plan;
+
+/** The head's face: outline, tuners, strings on their way, and how it is thinned. */
+final class HeadPage extends PlainPage {
+  private final Session session;
+  private final Consumer<Value> ask;
+  private final PagedStation station;
+  private final Facts tuners = new Facts();
+  private final Facts bench = new Facts();
+
+  HeadPage(Session session, Consumer<Value> ask, PagedStation station) {
+    this.session = session;
+    this.ask = ask;
+    this.station = station;
+  }
+
+  @Override
+  Panel makePanel() {
+    return new Panel(session)
+        .node(turner(station))
+        .heading("You decide")
+        .decisions(
+            Decisions.HEAD_LENGTH,
+            Decisions.HEAD_WIDTH,
+            NeckDecisions.TUNERS_TREBLE,
+            NeckDecisions.TUNER_RULE,
+            NeckDecisions.TUNER_FIRST,
+            NeckDecisions.TUNER_SPACING,
+            NeckDecisions.TUNER_STAGGER,
+            Decisions.HEAD_VENEER,
+            Decisions.HEAD_BACK_VENEER)
+        .more(
+            NeckDecisions.TUNER_OFFSET,
+            NeckDecisions.TUNER_SLOPE,
+            NeckDecisions.TUNER_POST,
+            NeckDecisions.TUNER_BUSHING,
+            NeckDecisions.TUNER_BUSHING_DEPTH,
+            NeckDecisions.TUNER_BODY,
+            NeckDecisions.TUNER_GRIP_LEAST,
+            NeckDecisions.TUNER_GRIP_MOST,
+            NeckDecisions.TUNER_WRAP,
+            Decisions.HEAD_THICKNESS,
+            NeckDecisions.DRUM_HEIGHT)
+        .settings(
+            ask,
+            "tuner.1.x",
+            "First tuner, treble",
+            "tuner.1.y",
+            "from the centre line",
+            "head.grip",
+            "Tuners clamp",
+            "volute.tangent",
+            "Volute's tangent",
+            "drum.riser",
+            "Riser at the drum");
+  }
+
+  @Override
+  Columns makeLower() {
+    tuners.setVgap(3);
+    bench.setVgap(5);
+    return new Columns()
+        .add("Tuners, from the break line and the centre line", tuners)
+        .add("At the bench", bench);
+  }
+
+  @Override
+  void showLower(Plan plan, Units units) {
+    TunerLayout layout = plan.details().tuners();
+    tuners.begin().row(false, "", "along", "across", "to edge", "to a post", "aside", "break");
+    for (TunerLayout.Tuner t : layout.tuners()) {
+      tuners.row(
+          false,
+          Integer.toString(t.string()),
+          number(t.x(), units),
+          number(t.y(), units),
+          number(t.edge(), units),
+          number(t.clearance(), units),
+          NumberWriter.fixed(t.sideAngle().value(), 1) + "°",
+          NumberWriter.fixed(t.breakAngle().value(), 1)
+              + "°"
+              + (t.breakAngle().value() < TunerLayout.LEAST_BREAK
+                  ? " lower post or retainer"
+                  : t.breakAngle().value() > TunerLayout.MOST_BREAK ? " steep" : ""));
+    }
+    tuners.end();
+    bench(plan, layout, units);
+  }
+
+  private static String number(Value value, Units units) {
+    return NumberWriter.number(value.value(), Quantity.LENGTH, units);
+  }
+
+  private void bench(Plan plan, TunerLayout layout, Units units) {
+    var design = plan.build().design();
+    double grip = layout.grip().value();
+    bench.begin();
+    bench.row(
+        false,
+        "grip",
+        layout.grip().text(units)
+            + (grip < layout.gripLeast().value()
+                ? ": thinner than the tuners clamp"
+                : grip > layout.gripMost().value() ? ": thicker than the tuners clamp" : ": fits"));
+    bench.row(
+        false,
+        "bores",
+        "brad-point "
+            + NumberWriter.text(NeckDecisions.TUNER_BUSHING.in(design), Quantity.LENGTH, units)
+            + ", "
+            + NumberWriter.number(
+                NeckDecisions.TUNER_BUSHING_DEPTH.in(design), Quantity.LENGTH, units)
+            + " deep; then the post's, through");
+    double drum = NeckDecisions.DRUM_HEIGHT.in(design);
+    double wide = plan.headFace().bounds().height();
+    bench.row(
+        false,
+        "thinning",
+        wide > drum
+            ? "wider than the drum: two turns, with care: the feed reverses"
+            : "one turn at the drum");
+    bench.row(
+        false,
+        "volute",
+        "radius "
+            + NumberWriter.text(Decisions.DRUM_RADIUS.in(design), Quantity.LENGTH, units)
+            + ", apex under the middle of the nut");
+    if (Decisions.HEAD_VENEER.in(design) > 0) {
+      bench.row(
+          false,
+          "face veneer",
+          "nut end bevelled "
+              + NumberWriter.fixed(Decisions.HEAD_ANGLE.in(design), 1)
+              + "°; glued before the volute");
+    }
+    bench.end();
+  }
+
+  @Override
+  public String name() {
+    return "Head";
+  }
+
+  @Override
+  public Drawing drawing(Plan plan, Units units) {
+    return HeadDrawing.of(plan, units);
+  }
+
+  @Override
+  public Handles handles() {
+    return new Handles() {
+      private double moved(NumberDecision decision, double by) {
+        double now = decision.in(session.build().get().design()) + by;
+        return Math.max(decision.least(), Math.min(decision.most(), Math.round(now * 2) / 2.0));
+      }
+
+      private NumberDecision decision(String id) {
+        return id.equals("tuner.first") ? NeckDecisions.TUNER_FIRST : NeckDecisions.TUNER_SPACING;
+      }
+
+      /** The last post moves by as many spacings as there are before it. */
+      private double by(String id, double dx) {
+        int places =
+            Math.max(
+                1,
+                Math.max(
+                        (int) NeckDecisions.TUNERS_TREBLE.in(session.build().get().design()),
+                        session.build().get().design().strings().size()
+                            - (int) NeckDecisions.TUNERS_TREBLE.in(session.build().get().design()))
+                    - 1);
+        return id.equals("tuner.first") ? -dx : -dx / places;
+      }
+
+      @Override
+      public String words(String id, double dx, double dy) {
+        return NumberWriter.text(
+            moved(decision(id), by(id, dx)), Quantity.LENGTH, session.units().get());
+      }
+
+      @Override
+      public void drop(String id, double dx, double dy) {
+        NumberDecision decision = decision(id);
+        session.edit(
+            decision.label().toLowerCase(java.util.Locale.ROOT),
+            decision.id(),
+            b -> b.withDesign(decision.with(b.design(), moved(decision, by(id, dx)))));
+        session.history().settle();
+      }
+    };
+  }
+}

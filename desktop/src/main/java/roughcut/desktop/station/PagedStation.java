@@ -1,0 +1,112 @@
+package roughcut.desktop.station;
+
+import java.util.ArrayList;
+import java.util.List;
+import javafx.scene.Node;
+import roughcut.desktop.draw.Handles;
+import roughcut.drawing.Drawing;
+import roughcut.measure.Units;
+import roughcut.plan.Plan;
+
+/** A station whose work is spread over pages; one of them is open. */
+abstract class PagedStation implements Station {
+  private final String name;
+  private final Runnable changed;
+  private final List<Page> pages = new ArrayList<>();
+  private Page page;
+
+  /**
+   * Makes a station without pages yet.
+   *
+   * @param changed called when another page was turned to
+   */
+  PagedStation(String name, Runnable changed) {
+    this.name = name;
+    this.changed = changed;
+  }
+
+  /** Adds the pages in their order, the open one by its number. */
+  final void pages(int open, Page... all) {
+    pages.addAll(List.of(all));
+    page = pages.get(open);
+  }
+
+  final List<Page> pages() {
+    return pages;
+  }
+
+  /** Turns to a page. */
+  public final void turnTo(int index) {
+    page = pages.get(index);
+    changed.run();
+  }
+
+  @Override
+  public final void page(String called) {
+    for (int i = 0; i < pages.size(); i++) {
+      if (pages.get(i).name().equalsIgnoreCase(called)) {
+        turnTo(i);
+      }
+    }
+  }
+
+  @Override
+  public final String name() {
+    return name;
+  }
+
+  @Override
+  public final Drawing drawing(Plan plan, Units units) {
+    return page.drawing(plan, units);
+  }
+
+  @Override
+  public final Node panel() {
+    return page.panel();
+  }
+
+  @Override
+  public final Node lower() {
+    return page.lower();
+  }
+
+  @Override
+  public final void show(Plan plan, Units units, double knife) {
+    page.show(plan, units, knife);
+  }
+
+  @Override
+  public final void knife(double x) {
+    page.knife(x);
+  }
+
+  @Override
+  public final boolean goTo(String decisionId) {
+    if (page.goTo(decisionId)) {
+      return true;
+    }
+    for (Page one : pages) {
+      if (one != page && one.goTo(decisionId)) {
+        turnTo(pages.indexOf(one));
+        one.goTo(decisionId);
+        return true;
+      }
+    }
+    return false;
+  }
+
+  @Override
+  public final boolean hasKnife() {
+    return page.hasKnife();
+  }
+
+  @Override
+  public final boolean hasFrets() {
+    return page.hasKnife();
+  }
+
+  @Override
+  public final Handles handles() {
+    return page.handles();
+  }
+}

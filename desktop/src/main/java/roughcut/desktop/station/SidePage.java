@@ -1,0 +1,90 @@
+package roughcut.desktop.station;
+
+import java.util.function.Consumer;
+import javafx.scene.layout.Region;
+import roughcut.design.Decisions;
+import roughcut.design.NeckDecisions;
+import roughcut.desktop.control.HeadWays;
+import roughcut.desktop.session.Session;
+import roughcut.drawing.Drawing;
+import roughcut.drawing.StationDrawing;
+import roughcut.measure.Units;
+import roughcut.measure.Value;
+import roughcut.plan.Plan;
+
+/** The neck from the side: head angle and joint, thickness, heel, and the ways to make the head. */
+final class SidePage extends KnifePage {
+  private final Session session;
+  private final Consumer<Value> ask;
+  private final PagedStation station;
+  private HeadWays ways;
+
+  SidePage(Session session, Consumer<Value> ask, PagedStation station) {
+    this.session = session;
+    this.ask = ask;
+    this.station = station;
+  }
+
+  @Override
+  Panel makePanel() {
+    return new Panel(session)
+        .node(turner(station))
+        .heading("You decide")
+        .decisions(
+            Decisions.HEAD_ANGLE,
+            Decisions.HEAD_LENGTH,
+            Decisions.HEAD_THICKNESS,
+            Decisions.SHAFT_THICKNESS,
+            NeckDecisions.HEAD_MAKING,
+            Decisions.SCARF_SCHOOL,
+            Decisions.THICKNESS_1,
+            Decisions.THICKNESS_12)
+        .more(
+            Decisions.DRUM_RADIUS,
+            NeckDecisions.DRUM_HEIGHT,
+            NeckDecisions.HEAD_STEP,
+            NeckDecisions.STEP_RADIUS,
+            Decisions.JOINT_X,
+            Decisions.HEEL_END,
+            Decisions.HEEL_THICKNESS,
+            Decisions.HEEL_BLEND,
+            NeckDecisions.SPLINES,
+            NeckDecisions.SPLINE_WIDTH,
+            NeckDecisions.SPLINE_DEPTH,
+            NeckDecisions.SPLINE_OFFSET)
+        .settings(
+            ask,
+            "scarf.mark-top",
+            "Mark on the top",
+            "scarf.mark-back",
+            "Mark on the back",
+            "scarf.run",
+            "Run of the saw cut",
+            "scarf.bevel",
+            "Bevel, along the cut",
+            "scarf.wedge",
+            "Wedge");
+  }
+
+  @Override
+  Region makeBeside() {
+    ways = new HeadWays(session);
+    ways.setMinWidth(400);
+    return ways;
+  }
+
+  @Override
+  void showBeside(Plan plan, Units units) {
+    ways.show(plan.details().ways(), units);
+  }
+
+  @Override
+  public String name() {
+    return "Side";
+  }
+
+  @Override
+  public Drawing drawing(Plan plan, Units units) {
+    return StationDrawing.NECK.of(plan, units);
+  }
+}

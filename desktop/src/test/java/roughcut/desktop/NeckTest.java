@@ -1,0 +1,116 @@
+package roughcut.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.io.IOException;
+import javafx.geometry.Point2D;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.Test;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.Start;
+import org.testfx.framework.junit5.Stop;
+import org.testfx.util.WaitForAsyncUtils;
+import roughcut.design.HeadMaking;
+import roughcut.design.NeckDecisions;
+import roughcut.desktop.draw.DrawingSurface;
+
+/** The neck's pages through the real controls. */
+class NeckTest extends WindowTest {
+  @Start
+  void start(Stage stage) throws IOException {
+    open(stage);
+  }
+
+  @Stop
+  void stop() {
+    close();
+  }
+
+  private void page(FxRobot robot, String name) {
+    robot.push(KeyCode.CONTROL, KeyCode.DIGIT3);
+    robot.clickOn(find(robot, "page." + name, ToggleButton.class));
+    WaitForAsyncUtils.waitForFxEvents();
+  }
+
+  private double value(String id) {
+    return session().plan().get().value(id).orElseThrow().value();
+  }
+
+  @Test
+  void aWayToMakeTheHeadIsPickedWithOnePressAndTakenBack(FxRobot robot) {
+    Button flat =
+        robot
+            .lookup((Node n) -> n instanceof Button b && "flat, stepped down".equals(b.getText()))
+            .query();
+    robot.clickOn(flat);
+    assertThat(NeckDecisions.HEAD_MAKING.in(session().build().get().design()))
+        .as("a flat head with a bore in its face can't be: the refusal leaves it")
+        .isEqualTo(HeadMaking.SCARF);
+    Button piece =
+        robot.lookup((Node n) -> n instanceof Button b && "one piece".equals(b.getText())).query();
+    robot.clickOn(piece);
+    assertThat(NeckDecisions.HEAD_MAKING.in(session().build().get().design()))
+        .isEqualTo(HeadMaking.ONE_PIECE);
+    assertThat(value("stack.depth")).isGreaterThan(50);
+    robot.push(KeyCode.CONTROL, KeyCode.Z);
+    assertThat(session().plan().get().scarf()).isPresent();
+  }
+
+  @Test
+  void theKnifeStepsFromFeatureToFeature(FxRobot robot) {
+    robot.interact(() -> window.surface().knife(0));
+    robot.interact(() -> window.surface().requestFocus());
+    robot.push(KeyCode.PAGE_DOWN);
+    assertThat(window.surface().knife()).as("the rod begins").isEqualTo(2);
+    robot.push(KeyCode.PAGE_DOWN);
+    double second = window.surface().knife();
+    assertThat(second).isGreaterThan(2);
+    robot.push(KeyCode.END).push(KeyCode.PAGE_UP);
+    assertThat(window.surface().knife()).as("the body begins").isEqualTo(432);
+  }
+
+  @Test
+  void tunersAreSpacedByDragging(FxRobot robot) {
+    page(robot, "head");
+    DrawingSurface surface = window.surface();
+    var target =
+        surface.targets().stream()
+            .filter(t -> t.handle() != null && t.handle().id().equals("tuner.first"))
+            .findFirst()
+            .orElseThrow();
+    Point2D from =
+        WaitForAsyncUtils.waitForAsyncFx(
+            2000,
+            () -> surface.localToScreen(target.box().getCenterX(), target.box().getCenterY()));
+    double scale = surface.view().scale();
+    robot.drag(from, MouseButton.PRIMARY).moveTo(from.add(-6 * scale, 0)).drop();
+    WaitForAsyncUtils.waitForFxEvents();
+    assertThat(value("tuner.1.x")).isCloseTo(48, within(1.0));
+    type(robot, "tuner.treble-side", "0");
+    assertThat(session().plan().get().details().tuners().tuners()).noneMatch(t -> t.trebleSide());
+  }
+
+  @Test
+  void aRodOfTheBookSetsItsChannelAndABoreIsTypedUntilItFails(FxRobot robot) {
+    page(robot, "channels");
+    type(robot, "stiffener.count", "0");
+    assertThat(session().plan().get().details().stiffeners()).isEmpty();
+    type(robot, "rod.depth", "17");
+    assertThat(words(robot, "rod.depth.message")).contains("deeper than the carved neck");
+    page(robot, "access");
+    type(robot, "rod.axis-depth", "4");
+    assertThat(value("access.opens-at"))
+        .isCloseTo(1 / Math.tan(Math.toRadians(12.5)), within(1e-6));
+    page(robot, "carving");
+    type(robot, "carve.rounds", "4");
+    assertThat(session().plan().get().value("facet.1.4.on-back")).isPresent();
+    type(robot, "neck.roughing-margin", "0");
+    assertThat(value("facet.1.1.on-back")).isPositive();
+  }
+}
