@@ -127,7 +127,15 @@ public record NeckProfile(
   }
 
   private double corners(double outer, double channelDepth) {
-    return Math.min(distance(outer, channelDepth), distance(outer, 0));
+    return withUpper(outer, distance(outer, channelDepth));
+  }
+
+  /** The least of a distance and that of the channel's upper corner at the glue line. */
+  private double withUpper(double outer, double least) {
+    // The convex section holds the triangle under the glue line, so that the upper corner is at
+    // least this far from the back; mostly that settles it.
+    double bound = (halfWidth - Math.abs(outer)) * depth / Math.hypot(halfWidth, depth);
+    return bound >= least ? least : Math.min(least, distance(outer, 0));
   }
 
   /** The same for a channel with a round bottom as wide as itself. */
@@ -135,7 +143,7 @@ public record NeckProfile(
     double radius = width / 2;
     double centre = Math.max(0, channelDepth - radius);
     double outer = offset + Math.copySign(radius, offset);
-    return Math.min(distance(offset, centre) - radius, distance(outer, 0));
+    return withUpper(outer, distance(offset, centre) - radius);
   }
 
   /**
