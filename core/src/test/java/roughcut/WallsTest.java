@@ -27,6 +27,7 @@ class WallsTest {
           "layout",
           "blank",
           "fretboard",
+          "strings",
           "neck",
           "thin",
           "plan",

@@ -58,7 +58,10 @@ public final class Demo {
    */
   public static Build bittern() {
     Map<String, Double> numbers = new HashMap<>();
-    numbers.put("scale.length", 686.0);
+    numbers.put("scale.length", 673.0);
+    numbers.put("scale.treble", 660.0);
+    numbers.put("scale.bass", 686.0);
+    numbers.put("scale.perpendicular-fret", 8.0);
     numbers.put("scale.frets", 24.0);
     numbers.put("nut.width", 48.0);
     numbers.put("fretboard.end-width", 62.0);
@@ -90,6 +93,7 @@ public final class Demo {
                     "scarf.school", "seam-across-head",
                     "board.neck.plum", "plum-1",
                     "neck.fixing", "through",
+                    "bridge.kind", "flat-plate",
                     "body.species", "lime",
                     "body.top-species", "larch"),
                 bitternStrings(),
@@ -139,6 +143,7 @@ public final class Demo {
                     "scarf.school", "seam-across-head",
                     "neck.fixing", "glued-in",
                     "body.species", "lime",
+                    "strings.kind", "bass",
                     "fretboard.species", "bog-oak"),
                 dunlinStrings(),
                 new Stack(List.of(new Strip("plum", 72, Strip.Grain.TO_HEEL)), true))
@@ -148,31 +153,31 @@ public final class Demo {
 
   private static List<StringSpec> bitternStrings() {
     return List.of(
-        new StringSpec(0.305, false),
-        new StringSpec(0.406, false),
-        new StringSpec(0.559, false),
-        new StringSpec(0.813, true),
-        new StringSpec(1.067, true),
-        new StringSpec(1.372, true),
-        new StringSpec(1.727, true));
+        new StringSpec(0.305, false, 0, 293.66),
+        new StringSpec(0.406, false, 0, 220.00),
+        new StringSpec(0.559, false, 0, 174.61),
+        new StringSpec(0.813, true, 0, 130.81),
+        new StringSpec(1.067, true, 0, 98.00),
+        new StringSpec(1.372, true, 0, 73.42),
+        new StringSpec(1.727, true, 0, 55.00));
   }
 
   private static List<StringSpec> heronStrings() {
     return List.of(
-        new StringSpec(0.254, false),
-        new StringSpec(0.330, false),
-        new StringSpec(0.432, false),
-        new StringSpec(0.660, true),
-        new StringSpec(0.914, true),
-        new StringSpec(1.168, true));
+        new StringSpec(0.254, false, 0, 329.63),
+        new StringSpec(0.330, false, 0, 246.94),
+        new StringSpec(0.432, false, 0, 196.00),
+        new StringSpec(0.660, true, 0, 146.83),
+        new StringSpec(0.914, true, 0, 110.00),
+        new StringSpec(1.168, true, 0, 82.41));
   }
 
   private static List<StringSpec> dunlinStrings() {
     return List.of(
-        new StringSpec(1.016, true),
-        new StringSpec(1.397, true),
-        new StringSpec(1.905, true),
-        new StringSpec(2.540, true));
+        new StringSpec(1.016, true, 0, 97.999),
+        new StringSpec(1.397, true, 0, 73.416),
+        new StringSpec(1.905, true, 0, 55.0),
+        new StringSpec(2.540, true, 0, 41.203));
   }
 
   private static Stack heronStack() {

@@ -155,6 +155,7 @@ public final class Decisions {
         List.of(
             BOOK,
             NeckDecisions.BOOK,
+            FretboardDecisions.BOOK,
             StringDecisions.BOOK,
             BlankDecisions.BOOK,
             BodyDecisions.BOOK)) {

@@ -5,6 +5,7 @@ import java.util.function.ToDoubleFunction;
 import java.util.regex.Pattern;
 import roughcut.measure.NumberReader;
 import roughcut.measure.NumberWriter;
+import roughcut.measure.Pitch;
 import roughcut.measure.Quantity;
 import roughcut.measure.Units;
 import roughcut.measure.Unreadable;
@@ -63,6 +64,7 @@ public record NumberDecision(
           case FINE_LENGTH, LENGTH, ROUGH_LENGTH -> NumberReader.length(text, units);
           case ANGLE -> NumberReader.angle(text);
           case COUNT -> NumberReader.count(text);
+          case PITCH -> Pitch.read(text);
           default ->
               NumberReader.ratio(
                   text.replaceFirst("\\s*" + Pattern.quote(quantity.sign()) + "\\s*$", ""));

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.IntFunction;
+import java.util.function.UnaryOperator;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import roughcut.measure.Quantity;
@@ -37,6 +38,9 @@ public final class PartDecisions {
   private static final List<Family> FAMILIES =
       List.of(
           family("string.#.gauge", d -> d.strings().size(), PartDecisions::gauge),
+          family("string.#.pitch", d -> d.strings().size(), PartDecisions::pitch),
+          family("string.#.core", d -> d.strings().size(), PartDecisions::core),
+          family("string.#.own-compensation", d -> d.strings().size(), PartDecisions::own),
           family(
               "neck.strip.#.thickness", d -> d.neckStack().size(), PartDecisions::stripThickness),
           family(
@@ -112,11 +116,59 @@ public final class PartDecisions {
         0.01,
         true,
         design -> design.strings().get(number - 1).gauge(),
-        (design, gauge) -> {
-          List<StringSpec> next = new ArrayList<>(design.strings());
-          next.set(number - 1, new StringSpec(gauge, next.get(number - 1).wound()));
-          return design.withStrings(next);
-        });
+        (design, gauge) -> withString(design, number, s -> s.withGauge(gauge)));
+  }
+
+  private static Design withString(Design design, int number, UnaryOperator<StringSpec> change) {
+    List<StringSpec> next = new ArrayList<>(design.strings());
+    next.set(number - 1, change.apply(next.get(number - 1)));
+    return design.withStrings(next);
+  }
+
+  /** What a string is tuned to. */
+  public static NumberDecision pitch(int number) {
+    return new NumberDecision(
+        "string." + number + ".pitch",
+        "String " + number + " tuned to",
+        "A note such as E4, or Hz.",
+        Quantity.PITCH,
+        10,
+        2000,
+        1,
+        false,
+        design -> design.strings().get(number - 1).pitch(),
+        (design, hertz) -> withString(design, number, s -> s.withPitch(hertz)));
+  }
+
+  /** Core diameter of a wound string; 0 where it isn't known. */
+  public static NumberDecision core(int number) {
+    return new NumberDecision(
+        "string." + number + ".core",
+        "String " + number + " core",
+        "Of a wound string; 0 where the packet doesn't say.",
+        Quantity.FINE_LENGTH,
+        0,
+        4.9,
+        0.01,
+        true,
+        design -> design.strings().get(number - 1).core(),
+        (design, mm) -> withString(design, number, s -> s.withCore(mm)));
+  }
+
+  /** Compensation from the maker's own table. */
+  public static NumberDecision own(int number) {
+    String id = "string." + number + ".own-compensation";
+    return new NumberDecision(
+        id,
+        "String " + number + ", own table",
+        "Compensation known from earlier instruments.",
+        Quantity.FINE_LENGTH,
+        -10,
+        30,
+        0.1,
+        true,
+        design -> design.numbers().getOrDefault(id, 2.0),
+        (design, mm) -> design.withNumber(id, mm));
   }
 
   /**

@@ -1,20 +1,108 @@
 package roughcut.design;
 
+import static roughcut.measure.Quantity.ANGLE;
 import static roughcut.measure.Quantity.FINE_LENGTH;
+import static roughcut.measure.Quantity.LENGTH;
+import static roughcut.measure.Quantity.RATIO;
 
-/** Decided about frets and strings in height. */
+/** Decided about strings, bridge and heights. */
 public final class StringDecisions {
   static final DecisionBook BOOK = new DecisionBook();
 
-  public static final NumberDecision WIRE_HEIGHT =
-      BOOK.number("wire.height", "Fret height", FINE_LENGTH, 1.1, 0.3, 3, 0.05)
-          .measured("Of the fret's crown over the fretboard.");
+  public static final NumberDecision SCALE_BASS =
+      BOOK.number("scale.bass", "Bass-side scale", LENGTH, 0, 0, 1300, 1)
+          .hint("Along the outer bass string; 0 is the scale length.");
+  public static final NumberDecision SCALE_TREBLE =
+      BOOK.number("scale.treble", "Treble-side scale", LENGTH, 0, 0, 1300, 1)
+          .hint("Along the outer treble string; 0 is the scale length.");
+  public static final NumberDecision SCALE_SQUARE =
+      BOOK.number("scale.perpendicular-fret", "Square at fret", RATIO, 0, 0, 72, 0.5)
+          .hint("The fret that stays square to the centre line; 0 is the nut.");
+  public static final ChoiceDecision STRING_KIND =
+      BOOK.choice(
+          "strings.kind", "Strings are for", StringKind.values(), "Sets cores and end stiffness.");
+  public static final NumberDecision WRAP_DENSITY =
+      BOOK.number("strings.wrap-density", "Wrap's density", RATIO, 8000, 5000, 12000, 100)
+          .hint("kg/m³: 8000 for plated steel, 8900 for pure nickel.");
   public static final NumberDecision ACTION_NUT =
       BOOK.number("strings.action-nut", "Action over fret 1", FINE_LENGTH, 0.45, 0.05, 3, 0.05)
           .hint("Under the string at the nut's slot, over the plane of the frets.");
   public static final NumberDecision ACTION_12 =
       BOOK.number("strings.action-12", "Action at the octave", FINE_LENGTH, 1.8, 0.3, 6, 0.05)
           .hint("Under the string, over the octave fret.");
+  public static final NumberDecision RELIEF =
+      BOOK.number("strings.relief", "Relief", FINE_LENGTH, 0.2, 0, 1.5, 0.05)
+          .measured("Hollow of the fretboard at its middle, under string pull.");
+  public static final NumberDecision SPREAD_X =
+      BOOK.number("strings.spread-x", "Spread looked at", LENGTH, 590, 0, 1300, 1)
+          .hint("From the nut line: a pickup's place.");
+  public static final NumberDecision POLE_SPREAD =
+      BOOK.number("strings.pole-spread", "Pickup's own spread", LENGTH, 50, 5, 200, 0.5)
+          .measured("Between the outer poles.");
+  public static final ChoiceDecision COMPENSATION =
+      BOOK.choice(
+          "compensation.by",
+          "Compensation",
+          CompensationBy.values(),
+          "An estimate; the maker's own table knows better.");
+  public static final NumberDecision STRAIGHT_TREBLE =
+      BOOK.number("compensation.treble", "Line at string 1", FINE_LENGTH, 1.5, -5, 20, 0.1)
+          .hint("Compensation of the first string on a straight saddle.");
+  public static final NumberDecision STRAIGHT_ANGLE =
+      BOOK.number("compensation.angle", "Line's angle", ANGLE, 2.5, -15, 15, 0.1)
+          .hint("Of a straight saddle to the square.");
+
+  public static final ChoiceDecision BRIDGE =
+      BOOK.choice(
+          "bridge.kind",
+          "Bridge",
+          BridgeChoice.all(),
+          "In general sizes; what is measured in hand goes in below.",
+          BridgeChoice.all().get(0));
+  public static final NumberDecision BRIDGE_PLACE =
+      BOOK.number("bridge.place", "Place in its window", RATIO, 0.5, 0, 1, 0.05)
+          .hint("0 is the window's front, 1 its back.");
+  public static final NumberDecision BRIDGE_FORWARD =
+      BOOK.number("bridge.forward", "Travel forward", LENGTH, -100, -100, 60, 0.5)
+          .measured("Saddle's front limit from the datum; −100 takes the kind's own.");
+  public static final NumberDecision BRIDGE_REAR =
+      BOOK.number("bridge.rear", "Travel rear", LENGTH, -100, -100, 80, 0.5)
+          .measured("Saddle's rear limit from the datum; −100 takes the kind's own.");
+  public static final NumberDecision BRIDGE_POSTS =
+      BOOK.number("bridge.posts", "Post spacing", LENGTH, 0, 0, 200, 0.1)
+          .measured("Between the posts' middles; 0 takes the kind's own.");
+  public static final NumberDecision BRIDGE_SLANT =
+      BOOK.number("bridge.slant", "Bass side further back", LENGTH, -100, -100, 30, 0.5)
+          .measured("Of the posts; −100 takes the kind's own.");
+  public static final NumberDecision NUT_TO_OCTAVE =
+      BOOK.number("neck.nut-to-octave", "Nut to octave, measured", FINE_LENGTH, 0, 0, 700, 0.1)
+          .measured("On the real neck, nut line to the octave fret; 0 until it is measured.");
+
+  public static final ChoiceDecision SOLVE_FOR =
+      BOOK.choice(
+          "heights.solve-for",
+          "Find the",
+          SolveFor.values(),
+          "One of the three follows from the other two.");
+  public static final NumberDecision SADDLE_HEIGHT =
+      BOOK.number("saddle.height", "Saddle over the body", LENGTH, 17, 2, 60, 0.1)
+          .measured("At the crown string, over the body's top at the neck end.");
+  public static final NumberDecision EXPOSED =
+      BOOK.number("pocket.exposed", "Fretboard stands out", LENGTH, 1, -15, 25, 0.1)
+          .measured("Its underside over the body's top; negative when it is let in.");
+  public static final NumberDecision ANGLE_DECIDED =
+      BOOK.number("neck.angle", "Neck angle", ANGLE, 0, -5, 10, 0.1)
+          .measured("Leaning back, positive.");
+  public static final NumberDecision CARVE_RISE =
+      BOOK.number("body.carve-rise", "Top rises at the bridge", LENGTH, 0, -10, 30, 0.5)
+          .measured("On a carved top, over its height at the neck end.");
+  public static final NumberDecision STANDING =
+      BOOK.number("proof.standing", "Fretboard stands, seated", FINE_LENGTH, 0, 0, 60, 0.05)
+          .measured("Its crown over the body at the joint, neck seated; 0 until measured.");
+  public static final NumberDecision STRAIGHTEDGE =
+      BOOK.number("proof.straightedge", "Straightedge at the bridge", FINE_LENGTH, 0, 0, 60, 0.05)
+          .measured(
+              "Laid on the frets: its height over the body at the saddle line; 0 until measured.");
 
   private StringDecisions() {}
 }

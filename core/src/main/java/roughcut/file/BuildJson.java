@@ -66,6 +66,8 @@ final class BuildJson {
       ObjectNode node = strings.addObject();
       putNumber(node, "gauge", string.gauge());
       node.put("wound", string.wound());
+      putNumber(node, "core", string.core());
+      putNumber(node, "pitch", string.pitch());
     }
     writeStack(root.putObject("neckStack"), build.design().neckStack());
     BlankJson.write(root, build.design());
@@ -227,7 +229,13 @@ final class BuildJson {
       strings.add(
           new StringSpec(
               number(node.path("gauge"), "strings, " + (strings.size() + 1) + ", gauge"),
-              node.path("wound").asBoolean()));
+              node.path("wound").asBoolean(),
+              node.has("core")
+                  ? number(node.path("core"), "strings, " + (strings.size() + 1) + ", core")
+                  : 0,
+              node.has("pitch")
+                  ? number(node.path("pitch"), "strings, " + (strings.size() + 1) + ", pitch")
+                  : StringSpec.USUAL_PITCH));
     }
     return strings;
   }

@@ -19,17 +19,24 @@ import roughcut.measure.Worked;
  * from adding up spacings.
  *
  * @param frets fret 1 first
- * @param saddle the saddle line before compensation
+ * @param saddle the saddle line before compensation, on the centre line
+ * @param fan how frets lean when the two sides have scales of their own
  */
-public record FretLayout(Given scale, Given divisions, List<Fret> frets, Worked saddle) {
+public record FretLayout(Given scale, Given divisions, List<Fret> frets, Worked saddle, Fan fan) {
   /**
    * One fret.
    *
    * @param number counted from the nut, 1 first
    * @param fromNut along the centre line
    * @param fromPrevious from the fret before, or from the nut line
+   * @param slant how far the fret leans: along for each millimetre to the treble side
    */
-  public record Fret(int number, Worked fromNut, Worked fromPrevious) {
+  public record Fret(int number, Worked fromNut, Worked fromPrevious, double slant) {
+    /** Where the fret lies at an offset from the centre line. */
+    public double at(double y) {
+      return x() + slant * y;
+    }
+
     public double x() {
       return fromNut.value();
     }
@@ -45,7 +52,8 @@ public record FretLayout(Given scale, Given divisions, List<Fret> frets, Worked 
   }
 
   public static FretLayout of(Givens givens, Ledger ledger) {
-    Given scale = givens.get(Decisions.SCALE_LENGTH);
+    Fan fan = Fan.of(givens);
+    Given scale = fan.centre(givens);
     Given divisions = givens.get(Decisions.DIVISIONS);
     int count = (int) givens.get(Decisions.FRETS).value();
     List<Fret> frets = new ArrayList<>(count);
@@ -71,7 +79,10 @@ public record FretLayout(Given scale, Given divisions, List<Fret> frets, Worked 
               "d_k − d_before",
               in("d_k", fromNut),
               in("d_before", previous));
-      frets.add(new Fret(k, fromNut, fromPrevious));
+      frets.add(new Fret(k, fromNut, fromPrevious, fan.slant(position(1, divisions.value(), k))));
+      if (fan.fanned()) {
+        putEnds(k, fromNut, fan, divisions.value(), ledger);
+      }
       previous = fromNut;
     }
     Worked saddle =
@@ -82,7 +93,44 @@ public record FretLayout(Given scale, Given divisions, List<Fret> frets, Worked 
             scale.value(),
             "L",
             in("L", scale));
-    return new FretLayout(scale, divisions, frets, saddle);
+    return new FretLayout(scale, divisions, frets, saddle, fan);
+  }
+
+  /** Where a leaning fret crosses the outer strings, and by how much it leans. */
+  private static void putEnds(int k, Worked fromNut, Fan fan, double divisions, Ledger ledger) {
+    double share = position(1, divisions, k);
+    double lean = (fan.bass() - fan.treble()) * (share - fan.squareShare()) / 2;
+    Given aside = Given.decided("fret." + k + ".lean", "Half of what it leans", lean, FINE_LENGTH);
+    ledger.put(
+        "fret." + k + ".at-bass",
+        "Fret " + k + " at the outer bass string, from the nut line",
+        FINE_LENGTH,
+        fromNut.value() + lean,
+        "d + a",
+        in("d", fromNut),
+        in("a", aside));
+    ledger.put(
+        "fret." + k + ".at-treble",
+        "Fret " + k + " at the outer treble string, from the nut line",
+        FINE_LENGTH,
+        fromNut.value() - lean,
+        "d − a",
+        in("d", fromNut),
+        in("a", aside));
+    ledger.put(
+        "fret." + k + ".angle",
+        "Fret " + k + " leans by",
+        Quantity.ANGLE,
+        -Math.toDegrees(Math.atan(fan.slant(share))),
+        "atan(2 · a / s)",
+        in("a", aside),
+        in(
+            "s",
+            Given.decided(
+                "strings.spread",
+                "Outer strings there",
+                fan.nutSpread() + (fan.bridgeSpread() - fan.nutSpread()) * share,
+                FINE_LENGTH)));
   }
 
   /**

@@ -27,7 +27,7 @@ import roughcut.measure.Worked;
  * @param atSaddle offset of each string at the saddle line, equally spaced
  */
 public record StringSpread(
-    Worked spread, Worked gap, List<Worked> atNut, List<Worked> atSaddle, double scale) {
+    Worked spread, Worked gap, List<Worked> atNut, List<Worked> atSaddle, double scale, Fan fan) {
   public StringSpread {
     atNut = List.copyOf(atNut);
     atSaddle = List.copyOf(atSaddle);
@@ -55,7 +55,8 @@ public record StringSpread(
           null,
           equalCentres("nut.string.", " at the nut", spread, 1, ledger),
           atSaddle,
-          frets.scale().value());
+          frets.scale().value(),
+          frets.fan());
     }
     boolean gaps = givens.get(Decisions.NUT_SPACING) == StringSpacing.EQUAL_GAPS;
     Worked gap = gaps ? edgeGap(givens, spread, count, ledger) : centreGap(spread, count, ledger);
@@ -63,7 +64,7 @@ public record StringSpread(
         gaps
             ? equalGaps(givens, spread, gap, count, ledger)
             : equalCentres("nut.string.", " at the nut", spread, count, ledger);
-    return new StringSpread(spread, gap, atNut, atSaddle, frets.scale().value());
+    return new StringSpread(spread, gap, atNut, atSaddle, frets.scale().value(), frets.fan());
   }
 
   private static Given gauge(Givens givens, int number) {
@@ -172,7 +173,24 @@ public record StringSpread(
   /** Offset of string {@code number} (1 first) from the centre line at x. */
   public double offset(int number, double x) {
     double nut = atNut.get(number - 1).value();
-    return nut + (atSaddle.get(number - 1).value() - nut) * x / scale;
+    double saddle = atSaddle.get(number - 1).value();
+    double from = nutX(number);
+    return nut + (saddle - nut) * (x - from) / (saddleX(number) - from);
+  }
+
+  /** Where a string leaves the nut, from the nut line. */
+  public double nutX(int number) {
+    return fan.slant(0) * atNut.get(number - 1).value();
+  }
+
+  /** Where a string would stand on its saddle before compensation, from the nut line. */
+  public double saddleX(int number) {
+    return scale + fan.slant(1) * atSaddle.get(number - 1).value();
+  }
+
+  /** A string's own scale, nut to saddle along the neck. */
+  public double scale(int number) {
+    return saddleX(number) - nutX(number);
   }
 
   public int count() {

@@ -25,6 +25,12 @@ public enum Quantity {
   FORCE("kN", 1),
   /** A share in hundredths, moisture among them. */
   PERCENT("%", 1),
+  /** A pitch. */
+  PITCH("Hz", 2),
+  /** A pull or tension. */
+  NEWTON("N", 1),
+  /** Hundredths of a semitone. */
+  CENTS("cents", 2),
   /** A temperature in degrees Celsius. */
   CELSIUS("°C", 0);
 

@@ -9,6 +9,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import roughcut.design.Decisions;
+import roughcut.design.FretboardDecisions;
 import roughcut.design.Givens;
 import roughcut.design.NeckDecisions;
 import roughcut.design.PartDecisions;
@@ -261,7 +262,7 @@ public record TunerLayout(
     /** Handbook page 2, "Break angles". */
     private Worked breakAngle(int string, Worked x) {
       Given board = givens.get(Decisions.FRETBOARD_THICKNESS);
-      Given fret = givens.get(StringDecisions.WIRE_HEIGHT);
+      Given fret = givens.get(FretboardDecisions.WIRE_HEIGHT);
       Given action = givens.get(StringDecisions.ACTION_NUT);
       Given wrap = givens.get(NeckDecisions.TUNER_WRAP);
       double theta = head.theta();

@@ -71,6 +71,8 @@ public record Plan(
     NeckDetails details,
     Outline headFace,
     FretboardRadius radius,
+    FretboardPlan fretboard,
+    StringPlan stringPlan,
     BlankTree tree,
     NeckRips rips,
     HeadWings wings,

@@ -29,6 +29,9 @@ import roughcut.design.NeckDecisions;
 import roughcut.design.NeckFixing;
 import roughcut.design.RodReach;
 import roughcut.fretboard.FretboardRadius;
+import roughcut.fretboard.FretboardWork;
+import roughcut.fretboard.Markers;
+import roughcut.fretboard.Slots;
 import roughcut.geometry.Outline;
 import roughcut.layout.BodyOutline;
 import roughcut.layout.FretLayout;
@@ -55,6 +58,10 @@ import roughcut.neck.Stiffeners;
 import roughcut.neck.TunerLayout;
 import roughcut.neck.Volute;
 import roughcut.shop.Shop;
+import roughcut.strings.Bridge;
+import roughcut.strings.Compensation;
+import roughcut.strings.Heights;
+import roughcut.strings.StringPull;
 import roughcut.thin.ThinSpots;
 
 /** Works a plan out, part after part in the order in which one needs the other. */
@@ -87,6 +94,14 @@ final class Planner {
     HeadMaking making = (HeadMaking) givens.get(NeckDecisions.HEAD_MAKING);
     Optional<ScarfJoint> scarf = making == HeadMaking.SCARF ? joint : Optional.empty();
     FretboardRadius radius = FretboardRadius.of(givens, taper, ledger);
+    Slots slots = Slots.of(givens, frets, taper, radius, ledger);
+    Markers markers = Markers.of(givens, frets, taper, radius, ledger);
+    Worked sideDots = Markers.sideDots(givens, slots, ledger);
+    FretboardWork work = FretboardWork.of(givens, frets, taper, strings, radius, ledger);
+    StringPull pull = StringPull.of(givens, strings, ledger);
+    Compensation compensation = Compensation.of(givens, strings, pull, ledger);
+    Bridge bridge = Bridge.of(givens, frets, taper, strings, compensation, ledger);
+    Heights heights = Heights.of(givens, frets, strings, radius, bridge.kind(), ledger);
     RodChannel rod = RodChannel.of(givens, neck, ledger);
     Optional<Stiffeners> stiffeners = Optional.ofNullable(Stiffeners.of(givens, neck, rod, ledger));
     Optional<AccessBore> access =
@@ -169,7 +184,10 @@ final class Planner {
                     flatHead.depth().value(),
                     onePiece.grain() == null ? Double.POSITIVE_INFINITY : onePiece.grain().value(),
                     neck.heelThickness().value())));
-    var thin = ThinSpots.of(shop, ledger, frets, strings, blank, neck, rod, radius, tree, details);
+    var thin =
+        ThinSpots.of(
+            shop, ledger, givens, frets, strings, blank, neck, rod, radius, tree, details, slots,
+            heights, sideDots);
     return new Plan(
         build,
         shop,
@@ -184,6 +202,8 @@ final class Planner {
         details,
         headFace,
         radius,
+        new FretboardPlan(slots, markers, sideDots, work),
+        new StringPlan(pull, compensation, bridge, heights),
         tree,
         rips,
         wings,
@@ -207,7 +227,7 @@ final class Planner {
         PlanerAdvice.of(givens, shop.planer()),
         ledger.values(),
         thin,
-        Problems.of(givens, frets, taper, strings, neck));
+        Problems.of(givens, frets, taper, strings, neck, bridge));
   }
 
   private MachineStops rodStops(NeckBlank blank, RodChannel rod, BlankTree tree) {

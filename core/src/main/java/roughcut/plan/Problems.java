@@ -4,18 +4,21 @@ import static roughcut.measure.NumberWriter.fixed;
 
 import java.util.ArrayList;
 import java.util.List;
+import roughcut.design.Decision;
 import roughcut.design.Decisions;
 import roughcut.design.Givens;
 import roughcut.design.NeckDecisions;
 import roughcut.design.NumberDecision;
 import roughcut.design.RodReach;
 import roughcut.design.ScarfSchool;
+import roughcut.design.StringDecisions;
 import roughcut.layout.FretLayout;
 import roughcut.layout.FretboardTaper;
 import roughcut.layout.StringSpread;
 import roughcut.neck.AccessBore;
 import roughcut.neck.HeadLine;
 import roughcut.neck.NeckShape;
+import roughcut.strings.Bridge;
 
 /**
  * Looks for decisions that exclude each other. Lengths in messages are millimetres, written out.
@@ -35,7 +38,12 @@ final class Problems {
   }
 
   static List<Problem> of(
-      Givens givens, FretLayout frets, FretboardTaper taper, StringSpread strings, NeckShape neck) {
+      Givens givens,
+      FretLayout frets,
+      FretboardTaper taper,
+      StringSpread strings,
+      NeckShape neck,
+      Bridge bridge) {
     Problems problems = new Problems(givens);
     problems.frets(frets);
     problems.strings(strings);
@@ -46,6 +54,8 @@ final class Problems {
     problems.rod();
     problems.channels(neck);
     problems.access();
+    problems.scales(frets);
+    problems.bridge(bridge);
     return List.copyOf(problems.found);
   }
 
@@ -53,7 +63,7 @@ final class Problems {
     return givens.get(decision).value();
   }
 
-  private void add(NumberDecision decision, String message) {
+  private void add(Decision decision, String message) {
     found.add(new Problem(decision.id(), message));
   }
 
@@ -179,6 +189,37 @@ final class Problems {
         neck.halfWidth(of(NeckDecisions.STIFFENER_START)) - of(NeckDecisions.STIFFENER_WIDTH) / 2;
     if (of(NeckDecisions.STIFFENER_HEAD) >= side) {
       add(NeckDecisions.STIFFENER_HEAD, "comes out of the neck's side; under " + mm(side));
+    }
+  }
+
+  /** Scales too short for anything, or with their longer side at the treble. */
+  private void scales(FretLayout frets) {
+    for (NumberDecision scale : List.of(StringDecisions.SCALE_BASS, StringDecisions.SCALE_TREBLE)) {
+      if (of(scale) > 0 && of(scale) < Decisions.SCALE_LENGTH.least()) {
+        add(scale, "too short; at least " + mm(Decisions.SCALE_LENGTH.least()) + ", or 0");
+      }
+    }
+    if (frets.fan().treble() > frets.fan().bass()) {
+      add(
+          StringDecisions.SCALE_TREBLE,
+          "longer than the bass side; at most " + mm(frets.fan().bass()));
+    }
+    double end = frets.last().x() + of(Decisions.FRETBOARD_PAST_LAST);
+    if (end >= frets.scale().value() - 10) {
+      double room = frets.scale().value() - 10 - frets.last().x();
+      add(
+          Decisions.FRETBOARD_PAST_LAST,
+          "the fretboard would reach the saddle; at most " + mm(Math.max(0, room)));
+    }
+    if (of(Decisions.JOINT_X) >= frets.scale().value() - 20) {
+      add(Decisions.JOINT_X, "beyond the saddle line; at most " + mm(frets.scale().value() - 20));
+    }
+  }
+
+  /** A bridge whose travel can't hold the compensation. */
+  private void bridge(Bridge bridge) {
+    if (!bridge.possible()) {
+      add(StringDecisions.BRIDGE, bridge.trouble());
     }
   }
 

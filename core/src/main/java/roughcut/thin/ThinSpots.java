@@ -10,7 +10,12 @@ import java.util.List;
 import roughcut.blank.BlankTree;
 import roughcut.blank.CurvedInsert;
 import roughcut.blank.NeckBlank;
+import roughcut.design.BodyDecisions;
+import roughcut.design.Decisions;
+import roughcut.design.Givens;
+import roughcut.design.NeckFixing;
 import roughcut.fretboard.FretboardRadius;
+import roughcut.fretboard.Slots;
 import roughcut.layout.FretLayout;
 import roughcut.layout.FretboardTaper;
 import roughcut.layout.StringSpread;
@@ -22,6 +27,7 @@ import roughcut.neck.NeckShape;
 import roughcut.neck.RodChannel;
 import roughcut.shop.Limit;
 import roughcut.shop.Shop;
+import roughcut.strings.Heights;
 
 /**
  * Finds the thin spots of an instrument, worst first. The limits are the handbook's unless the shop
@@ -33,6 +39,13 @@ public final class ThinSpots {
   private static final Limit STRING_MARGIN = new Limit(2.5, 1.5);
   private static final Limit FRETBOARD_EDGE = Limit.warnOnly(3.5);
   private static final Limit STOCK = new Limit(0.5, 0);
+  private static final Limit SLOT = new Limit(1.5, 0.8);
+  private static final Limit SIDE_DOT = new Limit(1, 0.3);
+  private static final Limit GLUED_FLOOR = new Limit(12, 8);
+
+  /** Three and a half, and two and a half times a 4.5 mm screw. */
+  private static final Limit BOLTED_FLOOR = new Limit(15.75, 11.25);
+
   private static final Limit BLANK_SIDE = new Limit(1.5, 0);
 
   private final Shop shop;
@@ -52,6 +65,7 @@ public final class ThinSpots {
   public static List<ThinSpot> of(
       Shop shop,
       Ledger ledger,
+      Givens givens,
       FretLayout frets,
       StringSpread strings,
       NeckBlank blank,
@@ -59,7 +73,10 @@ public final class ThinSpots {
       RodChannel rod,
       FretboardRadius radius,
       BlankTree tree,
-      NeckDetails details) {
+      NeckDetails details,
+      Slots slots,
+      Heights heights,
+      Worked sideDots) {
     ThinSpots spots = new ThinSpots(shop, ledger, frets);
     spots.rod(rod);
     spots.strips(blank, neck.taper());
@@ -70,6 +87,7 @@ public final class ThinSpots {
     spots.inserts(blank);
     new NeckThinSpots(spots::addAt, frets, neck).find(details);
     spots.blankSides(blank, neck);
+    spots.fretboard(givens, slots, heights, sideDots);
     spots.found.sort(Comparator.comparing(ThinSpot::state).thenComparingDouble(ThinSpot::share));
     return List.copyOf(spots.found);
   }
@@ -174,12 +192,25 @@ public final class ThinSpots {
               "Fretboard edge to string " + number + " at the last fret",
               FINE_LENGTH,
               width.value() / 2 - Math.abs(strings.offset(number, last.x())),
-              "w / 2 − abs(y_n + (y_s − y_n) · d / L)",
+              "w / 2 − abs(y_n + (y_s − y_n) · (d − x_n) / l)",
               in("w", width),
               in("y_n", nut),
               in("y_s", saddle),
               in("d", last.fromNut()),
-              in("L", frets.scale()));
+              in(
+                  "x_n",
+                  Given.decided(
+                      "string." + number + ".nut-line",
+                      "Nut at string " + number,
+                      strings.nutX(number),
+                      FINE_LENGTH)),
+              in(
+                  "l",
+                  Given.decided(
+                      "string." + number + ".scale",
+                      "Scale of string " + number,
+                      strings.scale(number),
+                      LENGTH)));
       worst = worst == null || margin.value() < worst.value() ? margin : worst;
     }
     add(
@@ -203,6 +234,32 @@ public final class ThinSpots {
         nut ? 0 : radius.end(),
         "fretboard.thickness",
         nut ? "fretboard.radius-nut" : "fretboard.radius-end");
+  }
+
+  /** Under slots, beside side dots, under the pocket. */
+  private void fretboard(Givens givens, Slots slots, Heights heights, Worked sideDots) {
+    add(
+        "slot.under",
+        "under slot, fret " + slots.least().number(),
+        slots.least().under(),
+        SLOT,
+        slots.least().x(),
+        "fretboard.thickness",
+        "wire.tang",
+        "slot.clearance");
+    add("marker.side", "side dot to slot", sideDots, SIDE_DOT, frets.last().x(), "marker.side");
+    if (givens.get(BodyDecisions.NECK_FIXING) != NeckFixing.THROUGH) {
+      boolean glued = givens.get(BodyDecisions.NECK_FIXING) == NeckFixing.GLUED_IN;
+      add(
+          "pocket.floor",
+          "floor under the pocket",
+          heights.pocketFloor(),
+          glued ? GLUED_FLOOR : BOLTED_FLOOR,
+          givens.get(Decisions.JOINT_X).value(),
+          "body.thickness",
+          "heel.thickness",
+          "pocket.exposed");
+    }
   }
 
   private void stock(NeckShape neck) {

@@ -1,0 +1,13 @@
+package roughcut.design;
+
+import java.util.List;
+import roughcut.shop.BridgeBook;
+
+/** A bridge of the book, to be decided on. */
+public record BridgeChoice(String name, String label) implements Choice {
+
+  /** Every bridge that the program knows. */
+  public static List<Choice> all() {
+    return BridgeBook.all().stream().map(b -> (Choice) new BridgeChoice(b.id(), b.name())).toList();
+  }
+}

@@ -1,0 +1,93 @@
+package roughcut.design;
+
+import static roughcut.measure.Quantity.ANGLE;
+import static roughcut.measure.Quantity.COUNT;
+import static roughcut.measure.Quantity.FINE_LENGTH;
+import static roughcut.measure.Quantity.LENGTH;
+import static roughcut.measure.Quantity.RATIO;
+
+/** Decided about the fretboard: slots, wire, markers, nut. */
+public final class FretboardDecisions {
+  static final DecisionBook BOOK = new DecisionBook();
+
+  public static final NumberDecision SANDING =
+      BOOK.number("fretboard.sanding", "Sanding still to come", FINE_LENGTH, 0.3, 0, 3, 0.05)
+          .hint("Off the fretboard's face, after the slots.");
+  public static final NumberDecision WIRE_HEIGHT =
+      BOOK.number("wire.height", "Fret height", FINE_LENGTH, 1.1, 0.3, 3, 0.05)
+          .measured("Of the fret's crown over the fretboard.");
+  public static final NumberDecision WIRE_WIDTH =
+      BOOK.number("wire.width", "Fret width", FINE_LENGTH, 2.4, 0.8, 4, 0.05).measured("Crown.");
+  public static final NumberDecision WIRE_TANG =
+      BOOK.number("wire.tang", "Tang depth", FINE_LENGTH, 1.6, 0.5, 4, 0.05)
+          .measured("Of the wire.");
+  public static final NumberDecision WIRE_TANG_WIDTH =
+      BOOK.number("wire.tang-width", "Tang width", FINE_LENGTH, 0.55, 0.3, 1.2, 0.01)
+          .measured("The saw matches it within 0.03.");
+  public static final NumberDecision OVERHANG =
+      BOOK.number("wire.overhang", "Wire past the edge", LENGTH, 2, 0, 10, 0.5)
+          .hint("Each side, to be nipped off.");
+  public static final NumberDecision CLEARANCE =
+      BOOK.number("slot.clearance", "Under the tang", FINE_LENGTH, 0.3, 0, 2, 0.05)
+          .hint("Slot deeper than the tang.");
+  public static final ChoiceDecision SLOT_SCHOOL =
+      BOOK.choice(
+          "slot.school", "Slots are", SlotSchool.values(), "When they get their full depth.");
+  public static final NumberDecision FIRST_DEPTH =
+      BOOK.number("slot.first-depth", "First depth", FINE_LENGTH, 2.2, 0.5, 6, 0.1)
+          .measured("When slots are deepened later.");
+  public static final NumberDecision SANDED =
+      BOOK.number("fretboard.sanded", "Sanded so far", FINE_LENGTH, 0, 0, 3, 0.05)
+          .measured("Off the crown since the slots were sawn.");
+  public static final NumberDecision MARKER_THICKNESS =
+      BOOK.number("marker.thickness", "Marker thickness", FINE_LENGTH, 2.2, 0.3, 8, 0.1)
+          .measured("Of the dot.");
+  public static final NumberDecision MARKER_DIAMETER =
+      BOOK.number("marker.diameter", "Marker diameter", FINE_LENGTH, 6, 1, 20, 0.5)
+          .measured("Of the dot.");
+  public static final NumberDecision MARKER_SPUR =
+      BOOK.number("marker.spur", "Bit's point", FINE_LENGTH, 1, 0, 5, 0.1)
+          .measured("How far it stands before the cutting edge.");
+  public static final NumberDecision SIDE_DOT =
+      BOOK.number("marker.side", "Side dot", FINE_LENGTH, 2, 0.5, 6, 0.1).measured("Diameter.");
+  public static final NumberDecision SIDE_DOT_DOWN =
+      BOOK.number("marker.side-down", "Side dot below the edge", FINE_LENGTH, 2.2, 0.5, 8, 0.1)
+          .hint("Its middle, after the radius.");
+  public static final NumberDecision BEND =
+      BOOK.number("wire.bend", "Wire bent to", RATIO, 0.85, 0.5, 1, 0.01)
+          .hint("Share of the fretboard's radius; 0.8 to 0.9.");
+  public static final NumberDecision BEVEL =
+      BOOK.number("wire.bevel", "Fret ends", ANGLE, 30, 0, 60, 1).hint("Their bevel.");
+  public static final NumberDecision FALL_AWAY =
+      BOOK.number("frets.fall-away", "Fall-away", FINE_LENGTH, 0, 0, 2, 0.05)
+          .hint("How much lower the last fret's crown is.");
+  public static final NumberDecision FALL_AWAY_FROM =
+      BOOK.number("frets.fall-away-from", "Fall-away from fret", COUNT, 15, 1, 72, 1)
+          .hint("The last one at full height.");
+  public static final ChoiceDecision NUT_KIND =
+      BOOK.choice("nut.kind", "Nut sits", NutKind.values(), "What its seat asks for.");
+  public static final NumberDecision NUT_SHIFT =
+      BOOK.number("nut.shift", "Nut's front edge moved", FINE_LENGTH, 0, -3, 3, 0.05)
+          .measured("Towards the bridge positive: every fret changes by cents.");
+  public static final NumberDecision GAUGE =
+      BOOK.number("gauge.radius", "Gauge in hand", LENGTH, 280, 100, 2000, 10).hint("Concave.");
+  public static final ChoiceDecision GAUGE_LIGHT =
+      BOOK.choice("gauge.light", "Light shows", GaugeLight.values(), "Under the gauge.");
+  public static final NumberDecision TEMPLATE =
+      BOOK.number("template.scale", "Template owned", LENGTH, 0, 0, 1300, 1)
+          .hint("Scale of a slotting template; 0 for none.");
+  public static final NumberDecision PIN =
+      BOOK.number("fretboard.pin", "Locating pins", LENGTH, 1.5, 0.3, 6, 0.1)
+          .hint("Through two slots, near both ends.");
+  public static final NumberDecision INLAY_FRET =
+      BOOK.number("inlay.fret", "Shaped inlay at fret", COUNT, 0, 0, 72, 1).hint("0 for none.");
+  public static final NumberDecision INLAY_LENGTH =
+      BOOK.number("inlay.length", "Inlay along", LENGTH, 20, 1, 200, 0.5).measured("Its extent.");
+  public static final NumberDecision INLAY_WIDTH =
+      BOOK.number("inlay.width", "Inlay across", LENGTH, 24, 1, 80, 0.5).measured("Its extent.");
+  public static final NumberDecision INLAY_THICKNESS =
+      BOOK.number("inlay.thickness", "Inlay thickness", FINE_LENGTH, 1.5, 0.2, 6, 0.1)
+          .measured("Of the material.");
+
+  private FretboardDecisions() {}
+}

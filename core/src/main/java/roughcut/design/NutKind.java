@@ -1,0 +1,30 @@
+package roughcut.design;
+
+/** How the nut is seated (handbook page 2, "Nut"). */
+public enum NutKind implements Choice {
+  END(
+      "at the fretboard's end",
+      "seat against head wood or the veneer's edge; fretboard cut at x = 0"),
+  SLOT("in a slot of the fretboard", "fretboard goes on behind it; slot floor flat, cut square"),
+  SHELF("on an overhanging shelf", "shelf under the nut; keep pins and stiffeners clear of it"),
+  ZERO_FRET("zero fret with guide", "an extra slot at x = 0; the nut only guides, behind it"),
+  LOCKING("locking", "screws from front or back: stiffeners end before them");
+
+  private final String label;
+  private final String seat;
+
+  NutKind(String label, String seat) {
+    this.label = label;
+    this.seat = seat;
+  }
+
+  @Override
+  public String label() {
+    return label;
+  }
+
+  /** What its seat asks for. */
+  public String seat() {
+    return seat;
+  }
+}

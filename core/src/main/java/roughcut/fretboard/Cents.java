@@ -1,0 +1,25 @@
+package roughcut.fretboard;
+
+/**
+ * What an error in a fret's place does to its note, in hundredths of a semitone (handbook page 2):
+ * a fret that sits e towards the bridge of its place plays sharp by 1200 · log2(s / (s − e)), s the
+ * speaking length.
+ */
+public final class Cents {
+  private static final double OCTAVE = 1200 / Math.log(2);
+
+  private Cents() {}
+
+  /** Sharp by so much; negative flat. */
+  public static double fretMoved(double error, double speaking) {
+    return OCTAVE * Math.log(speaking / (speaking - error));
+  }
+
+  /**
+   * How a fretted note changes against the open string when the nut's edge moves towards the
+   * bridge: the open string gets sharper, every fretted one falls behind it.
+   */
+  public static double nutMoved(double moved, double scale) {
+    return -OCTAVE * Math.log(scale / (scale - moved));
+  }
+}

@@ -1,0 +1,41 @@
+package roughcut.fretboard;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Pins through two slots near both ends that keep the fretboard from sliding while it is glued:
+ * where across they stand clear of rod and stiffeners by 1 (handbook page 5, "Fitting to the
+ * neck").
+ *
+ * @param fret whose slot the pin goes through
+ * @param y from the centre line, each side; empty where there is no clear place
+ */
+public record FretPins(int fret, Optional<Double> y) {
+  private static final double CLEAR = 1;
+
+  /** A stretch across that is taken by a channel, from the centre line to one side. */
+  public record Taken(double from, double to) {}
+
+  /**
+   * Proposes a place.
+   *
+   * @param half half the fretboard's width there
+   * @param edge wood that a pin leaves to the fretboard's edge
+   * @param taken what lies below
+   */
+  public static FretPins at(int fret, double half, double pin, double edge, List<Taken> taken) {
+    double r = pin / 2 + CLEAR;
+    List<Double> candidates = new ArrayList<>();
+    for (double y = half - edge - pin / 2; y >= r; y -= 0.5) {
+      candidates.add(y);
+    }
+    for (double y : candidates) {
+      if (taken.stream().allMatch(t -> y + r <= t.from() || y - r >= t.to())) {
+        return new FretPins(fret, Optional.of(y));
+      }
+    }
+    return new FretPins(fret, Optional.empty());
+  }
+}

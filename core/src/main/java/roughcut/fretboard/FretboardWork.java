@@ -1,0 +1,202 @@
+package roughcut.fretboard;
+
+import static roughcut.measure.Quantity.CENTS;
+import static roughcut.measure.Quantity.FINE_LENGTH;
+import static roughcut.measure.Quantity.LENGTH;
+import static roughcut.measure.Worked.in;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import roughcut.design.Decisions;
+import roughcut.design.FretboardDecisions;
+import roughcut.design.GaugeLight;
+import roughcut.design.Givens;
+import roughcut.layout.FretLayout;
+import roughcut.layout.FretboardTaper;
+import roughcut.layout.StringSpread;
+import roughcut.measure.Given;
+import roughcut.measure.Ledger;
+import roughcut.measure.NumberWriter;
+import roughcut.measure.Worked;
+
+/**
+ * Everything about the fretboard beside its slots: the two wishes for a conical radius, the radius
+ * gauge read, a template of another scale, pins, a shaped inlay, and the nut's shift (handbook page
+ * 5).
+ *
+ * @param coneEnd radius at the end of a true cone under the strings
+ * @param evenEnd radius at the end for an edge of even thickness
+ * @param gauge what the light under the gauge means
+ * @param template the owned template against this scale; empty without one
+ * @param shiftCents by fret, what a moved nut edge does; empty when it isn't moved
+ */
+public record FretboardWork(
+    Worked coneEnd,
+    Worked evenEnd,
+    GaugeReading gauge,
+    Optional<TemplateCheck> template,
+    Optional<Inlay> inlay,
+    List<Worked> shiftCents) {
+
+  /** What a radius gauge says, in words and mm. */
+  public record GaugeReading(Worked gap, String meaning) {}
+
+  /** A shaped inlay's depth window over its extent, and the slots that it crosses. */
+  public record Inlay(Worked least, Worked most, List<Integer> slotsCrossed) {}
+
+  public FretboardWork {
+    shiftCents = List.copyOf(shiftCents);
+  }
+
+  public static FretboardWork of(
+      Givens givens,
+      FretLayout frets,
+      FretboardTaper taper,
+      StringSpread strings,
+      FretboardRadius radius,
+      Ledger ledger) {
+    Given nut = givens.get(Decisions.RADIUS_NUT);
+    double end = taper.end().value();
+    double spreadEnd = strings.offset(1, end) - strings.offset(strings.count(), end);
+    Given wide =
+        Given.decided("strings.spread-end", "Outer strings at the end", spreadEnd, FINE_LENGTH);
+    Given width =
+        Given.decided("fretboard.width-end", "Fretboard at its end", taper.width(end), FINE_LENGTH);
+    boolean single = strings.count() == 1;
+    Worked cone =
+        ledger.put(
+            "radius.cone-end",
+            "Radius at the end, a true cone under the strings",
+            LENGTH,
+            single ? nut.value() : nut.value() * spreadEnd / strings.spread().value(),
+            single ? "R" : "R · s_end / s_nut",
+            in("R", nut),
+            in("s_end", wide),
+            in("s_nut", strings.spread()));
+    Worked even =
+        ledger.put(
+            "radius.even-end",
+            "Radius at the end for an even edge",
+            LENGTH,
+            nut.value() * Math.pow(width.value() / taper.nutWidth().value(), 2),
+            "R · (w_end / w_nut)^2",
+            in("R", nut),
+            in("w_end", width),
+            in("w_nut", taper.nutWidth()));
+    return new FretboardWork(
+        cone,
+        even,
+        gauge(givens, taper, ledger),
+        TemplateCheck.of(givens, frets),
+        inlay(givens, frets, radius, ledger),
+        shift(givens, frets, ledger));
+  }
+
+  private static GaugeReading gauge(Givens givens, FretboardTaper taper, Ledger ledger) {
+    Given gauge = givens.get(FretboardDecisions.GAUGE);
+    Given board = givens.get(Decisions.RADIUS_NUT);
+    double half = taper.halfWidth(0);
+    double gap =
+        Math.abs(
+            FretboardRadius.drop(gauge.value(), half) - FretboardRadius.drop(board.value(), half));
+    Worked worked =
+        ledger.put(
+            "gauge.gap",
+            "Light under this gauge on a finished board",
+            FINE_LENGTH,
+            gap,
+            "abs((G − √(max(0, G^2 − (w / 2)^2))) − (R − √(max(0, R^2 − (w / 2)^2))))",
+            in("G", gauge),
+            in("R", board),
+            in("w", taper.nutWidth()));
+    GaugeLight light = (GaugeLight) givens.get(FretboardDecisions.GAUGE_LIGHT);
+    return new GaugeReading(worked, meaning(light));
+  }
+
+  private static String meaning(GaugeLight light) {
+    return switch (light) {
+      case NONE -> "the board is as round as the gauge; check along it as well";
+      case CENTRE ->
+          "the board is flatter than the gauge, or a flat strip is left on the crown: take more"
+              + " from the edges";
+      case EDGES ->
+          "the board is rounder than the gauge: take from the crown, which falls by about the gap,"
+              + " or accept it";
+    };
+  }
+
+  private static Optional<Inlay> inlay(
+      Givens givens, FretLayout frets, FretboardRadius radius, Ledger ledger) {
+    int fret = (int) givens.get(FretboardDecisions.INLAY_FRET).value();
+    if (fret < 1 || fret > frets.frets().size()) {
+      return Optional.empty();
+    }
+    double before = fret == 1 ? 0 : frets.frets().get(fret - 2).x();
+    double x = (before + frets.frets().get(fret - 1).x()) / 2;
+    Given thickness = givens.get(FretboardDecisions.INLAY_THICKNESS);
+    Given sanding = givens.get(FretboardDecisions.SANDING);
+    Given crown = givens.get(Decisions.FRETBOARD_THICKNESS);
+    double half = givens.get(FretboardDecisions.INLAY_WIDTH).value() / 2;
+    double length = givens.get(FretboardDecisions.INLAY_LENGTH).value();
+    Given drop =
+        Given.decided(
+            "inlay.drop",
+            "Face lower at the inlay's edge",
+            FretboardRadius.drop(radius.radius(x), half),
+            FINE_LENGTH);
+    List<Integer> crossed = new ArrayList<>();
+    for (FretLayout.Fret f : frets.frets()) {
+      if (Math.abs(f.x() - x) < length / 2) {
+        crossed.add(f.number());
+      }
+    }
+    return Optional.of(
+        new Inlay(
+            ledger.put(
+                "inlay.depth-min",
+                "Inlay, least depth",
+                FINE_LENGTH,
+                drop.value() + 0.5 + sanding.value(),
+                "s + 0.5 + σ",
+                in("s", drop),
+                in("σ", sanding)),
+            ledger.put(
+                "inlay.depth-max",
+                "Inlay, most depth",
+                FINE_LENGTH,
+                Math.min(thickness.value() + sanding.value(), crown.value() + sanding.value() - 1),
+                "min(m + σ, t_b + σ − 1)",
+                in("m", thickness),
+                in("σ", sanding),
+                in("t_b", crown)),
+            List.copyOf(crossed)));
+  }
+
+  /** Moving the nut's edge shifts every fret against the string. */
+  private static List<Worked> shift(Givens givens, FretLayout frets, Ledger ledger) {
+    Given moved = givens.get(FretboardDecisions.NUT_SHIFT);
+    List<Worked> cents = new ArrayList<>();
+    if (moved.value() == 0) {
+      return cents;
+    }
+    for (FretLayout.Fret fret : frets.frets()) {
+      cents.add(
+          ledger.put(
+              "fret." + fret.number() + ".nut-cents",
+              "Fret " + fret.number() + " against the open string, nut moved",
+              CENTS,
+              Cents.nutMoved(moved.value(), frets.scale().value()),
+              "−1200 · log2(L / (L − δ))",
+              in("L", frets.scale()),
+              in("δ", moved)));
+    }
+    return cents;
+  }
+
+  /** An error at a fret in the maker's words: mm and cents. */
+  public static String error(double mm, double scale, double fromNut) {
+    double cents = Cents.fretMoved(mm, scale - fromNut);
+    return NumberWriter.fixed(mm, 2) + " mm, " + NumberWriter.fixed(cents, 1) + " cents";
+  }
+}

@@ -1,0 +1,80 @@
+package roughcut.layout;
+
+import static roughcut.measure.Quantity.FINE_LENGTH;
+
+import roughcut.design.Decisions;
+import roughcut.design.Givens;
+import roughcut.design.StringDecisions;
+import roughcut.measure.Given;
+import roughcut.measure.Quantity;
+
+/**
+ * Two scales, one along each outer string, and the fret that stays square between them (handbook
+ * page 2, "Two scales"). With both alike nothing is fanned.
+ *
+ * @param bass scale along the outer bass string, mm
+ * @param treble scale along the outer treble string, mm
+ * @param square the fret that stays square to the centre line, a real number
+ * @param squareShare where that fret lies on each line, as a share of it
+ * @param nutSpread between the outer strings at the nut
+ * @param bridgeSpread between them at the saddles
+ */
+public record Fan(
+    double bass,
+    double treble,
+    double square,
+    double squareShare,
+    double nutSpread,
+    double bridgeSpread) {
+
+  static Fan of(Givens givens) {
+    double scale = givens.get(Decisions.SCALE_LENGTH).value();
+    double bass = givens.get(StringDecisions.SCALE_BASS).value();
+    double treble = givens.get(StringDecisions.SCALE_TREBLE).value();
+    double square = givens.get(StringDecisions.SCALE_SQUARE).value();
+    double n = givens.get(Decisions.DIVISIONS).value();
+    return new Fan(
+        bass > 0 ? bass : scale,
+        treble > 0 ? treble : scale,
+        square,
+        FretLayout.position(1, n, square),
+        givens.get(Decisions.NUT_WIDTH).value() - 2 * givens.get(Decisions.NUT_EDGE_MARGIN).value(),
+        givens.get(Decisions.BRIDGE_SPREAD).value());
+  }
+
+  public boolean fanned() {
+    return bass != treble;
+  }
+
+  /** The scale on the centre line, which lies halfway between the outer strings. */
+  Given centre(Givens givens) {
+    Given scale = givens.get(Decisions.SCALE_LENGTH);
+    double middle = (bass + treble) / 2;
+    return middle == scale.value()
+        ? scale
+        : Given.decided("scale.centre", "Scale on the centre line", middle, FINE_LENGTH);
+  }
+
+  /**
+   * How much a line across all strings leans at a share of the strings' length: along for each
+   * millimetre to the treble side; 0 is square. The share is 0 for the nut, 1 for the saddles.
+   */
+  public double slant(double share) {
+    double across = nutSpread + (bridgeSpread - nutSpread) * share;
+    return across == 0 ? 0 : -(bass - treble) * (share - squareShare) / across;
+  }
+
+  /** Scale of a string that stands so far across: 0 at the bass string, 1 at the treble one. */
+  public double scale(double across) {
+    return bass + across * (treble - bass);
+  }
+
+  /** The fret that stays square, in the maker's words. */
+  public String squareAt() {
+    return square == 0
+        ? "the nut"
+        : "fret "
+            + roughcut.measure.NumberWriter.number(
+                square, Quantity.RATIO, roughcut.measure.Units.MM);
+  }
+}

@@ -1,0 +1,30 @@
+package roughcut.shop;
+
+/**
+ * A kind of bridge with its datum, travel and holes, in general sizes; the one in hand is measured.
+ *
+ * @param datum what its places are measured from
+ * @param forward saddle travel's front limit, from the datum, towards the bridge positive, mm
+ * @param rear saddle travel's rear limit from the datum, mm
+ * @param posts between the posts or outer screws, mm
+ * @param slant how much further back the bass end of the datum line stands, mm
+ * @param heightLeast lowest saddle over the body, mm
+ * @param heightMost highest saddle over the body, mm
+ * @param anchorBack where the strings go down, behind the saddle, mm
+ * @param anchorHeight over the body there, mm
+ * @param angled whether the posts may stand on a slanting line
+ */
+public record BridgeKind(
+    String id,
+    String name,
+    String datum,
+    double forward,
+    double rear,
+    double posts,
+    double slant,
+    double heightLeast,
+    double heightMost,
+    double anchorBack,
+    double anchorHeight,
+    boolean angled,
+    String note) {}

@@ -1,0 +1,269 @@
+package roughcut.strings;
+
+import static roughcut.measure.NumberWriter.fixed;
+import static roughcut.measure.Quantity.FINE_LENGTH;
+import static roughcut.measure.Quantity.LENGTH;
+import static roughcut.measure.Worked.in;
+
+import java.util.ArrayList;
+import java.util.List;
+import roughcut.design.Decisions;
+import roughcut.design.Givens;
+import roughcut.design.StringDecisions;
+import roughcut.layout.FretLayout;
+import roughcut.layout.FretboardTaper;
+import roughcut.layout.StringSpread;
+import roughcut.measure.Given;
+import roughcut.measure.Ledger;
+import roughcut.measure.Worked;
+import roughcut.shop.BridgeBook;
+import roughcut.shop.BridgeKind;
+
+/**
+ * The bridge in the window that every saddle's travel leaves: with S the wanted saddle places and
+ * f, r the travel's limits from the datum, max(S − r) ≤ datum ≤ min(S − f − 1), the 1 being room to
+ * sharpen (handbook page 2, "Placing it"). Places are along the fretboard from the nut line, on the
+ * centre line.
+ *
+ * @param saddles wanted place of each string's saddle, string 1 first
+ * @param front the window's edge nearer the nut
+ * @param back its edge further off
+ * @param frontString the string that sets the front edge
+ * @param backString the string that sets the back edge
+ * @param holes posts or screws with their places
+ */
+public record Bridge(
+    BridgeKind kind,
+    List<Worked> saddles,
+    Worked front,
+    Worked back,
+    int frontString,
+    int backString,
+    Worked datum,
+    Given forward,
+    Given rear,
+    Given spacing,
+    Given slant,
+    List<Hole> holes,
+    boolean fromRealNeck) {
+  /** Room left to sharpen a string, mm. */
+  private static final double SHARPEN = 1;
+
+  /** A decision at or below this takes the kind's own number. */
+  private static final double KINDS_OWN = -99;
+
+  /**
+   * A hole for the bridge.
+   *
+   * @param name bass or treble
+   * @param x from the nut line
+   * @param y from the centre line, treble positive: the half-spacing itself
+   * @param from distances from what a ruler can touch with the neck fitted
+   */
+  public record Hole(String name, Worked x, Worked y, List<From> from) {}
+
+  /** A distance from a datum that can be touched. */
+  public record From(String datum, double distance) {}
+
+  public Bridge {
+    saddles = List.copyOf(saddles);
+    holes = List.copyOf(holes);
+  }
+
+  public static Bridge of(
+      Givens givens,
+      FretLayout frets,
+      FretboardTaper taper,
+      StringSpread strings,
+      Compensation compensation,
+      Ledger ledger) {
+    BridgeKind kind = BridgeBook.get(givens.get(StringDecisions.BRIDGE).word());
+    Given forward = own(givens.get(StringDecisions.BRIDGE_FORWARD), kind.forward(), KINDS_OWN);
+    Given rear = own(givens.get(StringDecisions.BRIDGE_REAR), kind.rear(), KINDS_OWN);
+    Given spacing = own(givens.get(StringDecisions.BRIDGE_POSTS), kind.posts(), 0);
+    Given slant = own(givens.get(StringDecisions.BRIDGE_SLANT), kind.slant(), KINDS_OWN);
+    Given measured = givens.get(StringDecisions.NUT_TO_OCTAVE);
+    double longer = measured.value() > 0 ? 2 * measured.value() - frets.scale().value() : 0;
+    List<Worked> saddles = new ArrayList<>();
+    double front = Double.NEGATIVE_INFINITY;
+    double back = Double.POSITIVE_INFINITY;
+    int frontString = 1;
+    int backString = 1;
+    for (int i = 1; i <= strings.count(); i++) {
+      Worked saddle = saddle(i, strings, compensation, measured, longer, ledger);
+      saddles.add(saddle);
+      // On a slanting datum line a string's own datum lies further back towards the bass side.
+      double lean =
+          spacing.value() == 0
+              ? 0
+              : -slant.value() * strings.atSaddle().get(i - 1).value() / spacing.value();
+      double own = saddle.value() - lean;
+      if (own - rear.value() > front) {
+        front = own - rear.value();
+        frontString = i;
+      }
+      if (own - forward.value() - SHARPEN < back) {
+        back = own - forward.value() - SHARPEN;
+        backString = i;
+      }
+    }
+    Worked windowFront =
+        ledger.put(
+            "bridge.window.front",
+            "Bridge window, front",
+            LENGTH,
+            front,
+            "least place of the " + kind.datum() + " that every saddle's travel allows",
+            in("r", rear),
+            in("S", saddles.get(frontString - 1)));
+    Worked windowBack =
+        ledger.put(
+            "bridge.window.back",
+            "Bridge window, back",
+            LENGTH,
+            back,
+            "least over the strings of S − f − 1, on a slant by each string's own datum",
+            in("f", forward),
+            in("S", saddles.get(backString - 1)));
+    Given share = givens.get(StringDecisions.BRIDGE_PLACE);
+    Worked datum =
+        ledger.put(
+            "bridge.datum",
+            "Bridge, " + kind.datum() + " on the centre line, from the nut line",
+            FINE_LENGTH,
+            front + share.value() * (back - front),
+            "F + p · (B − F)",
+            in("F", windowFront),
+            in("B", windowBack),
+            in("p", share));
+    List<Hole> holes = new ArrayList<>();
+    for (int side : new int[] {-1, 1}) {
+      holes.add(hole(givens, side, datum, spacing, slant, frets, taper, ledger));
+    }
+    return new Bridge(
+        kind,
+        saddles,
+        windowFront,
+        windowBack,
+        frontString,
+        backString,
+        datum,
+        forward,
+        rear,
+        spacing,
+        slant,
+        holes,
+        measured.value() > 0);
+  }
+
+  /** What was decided or measured, or else the kind's own number. */
+  private static Given own(Given decided, double kinds, double limit) {
+    return decided.value() <= limit
+        ? new Given(
+            decided.id(), decided.label() + ", as listed", kinds, decided.quantity(), kinds, null)
+        : decided;
+  }
+
+  private static Worked saddle(
+      int i,
+      StringSpread strings,
+      Compensation compensation,
+      Given measured,
+      double longer,
+      Ledger ledger) {
+    Worked c = compensation.parts().get(i - 1).used();
+    Given line =
+        Given.decided(
+            "string." + i + ".saddle-line",
+            "Saddle line at string " + i,
+            strings.saddleX(i),
+            FINE_LENGTH);
+    if (measured.value() > 0) {
+      Given more =
+          Given.decided(
+              "scale.real-difference",
+              "Real neck longer than drawn, 2 · m − L",
+              longer,
+              FINE_LENGTH);
+      return ledger.put(
+          "string." + i + ".saddle",
+          "Saddle of string " + i + " from the nut line, by the real neck",
+          FINE_LENGTH,
+          line.value() + longer + c.value(),
+          "L_i + d + c",
+          in("L_i", line),
+          in("d", more),
+          in("c", c),
+          in("m", measured));
+    }
+    return ledger.put(
+        "string." + i + ".saddle",
+        "Saddle of string " + i + " from the nut line",
+        FINE_LENGTH,
+        line.value() + c.value(),
+        "L_i + c",
+        in("L_i", line),
+        in("c", c));
+  }
+
+  private static Hole hole(
+      Givens givens,
+      int side,
+      Worked datum,
+      Given spacing,
+      Given slant,
+      FretLayout frets,
+      FretboardTaper taper,
+      Ledger ledger) {
+    String name = side < 0 ? "bass" : "treble";
+    Worked x =
+        ledger.put(
+            "bridge.post." + name + ".x",
+            "Post at the " + name + " side, from the nut line",
+            FINE_LENGTH,
+            datum.value() - side * slant.value() / 2,
+            "X " + (side < 0 ? "+" : "−") + " u / 2",
+            in("X", datum),
+            in("u", slant));
+    Worked y =
+        ledger.put(
+            "bridge.post." + name + ".y",
+            "Post at the " + name + " side, from the centre line",
+            FINE_LENGTH,
+            side * spacing.value() / 2,
+            (side < 0 ? "−" : "") + "(s / 2)",
+            in("s", spacing));
+    List<From> from = new ArrayList<>();
+    from.add(new From("fret 1", x.value() - frets.at(1)));
+    from.add(new From("the octave fret", x.value() - frets.octave()));
+    from.add(new From("the fretboard's end", x.value() - taper.end().value()));
+    from.add(new From("the pocket's end", x.value() - givens.get(Decisions.HEEL_END).value()));
+    from.add(new From("the body's edge", x.value() - givens.get(Decisions.JOINT_X).value()));
+    return new Hole(name, x, y, List.copyOf(from));
+  }
+
+  /** Whether the travel holds every saddle at all. */
+  public boolean possible() {
+    return front.value() <= back.value();
+  }
+
+  /** What is wrong with the window, in words; empty when nothing is. */
+  public String trouble() {
+    return possible()
+        ? ""
+        : "no place for this bridge: string "
+            + frontString
+            + " wants its saddle "
+            + fixed(front.value() - back.value(), 1)
+            + " mm further back than string "
+            + backString
+            + "'s travel allows; a travel of "
+            + fixed(rear.value() - forward.value() + front.value() - back.value(), 1)
+            + " mm would do";
+  }
+
+  /** The datum line's place at an offset from the centre line. */
+  public double datumAt(double y) {
+    return datum.value() - (spacing.value() == 0 ? 0 : slant.value() * y / spacing.value());
+  }
+}

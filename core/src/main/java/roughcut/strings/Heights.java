@@ -1,0 +1,445 @@
+package roughcut.strings;
+
+import static roughcut.measure.NumberWriter.fixed;
+import static roughcut.measure.Quantity.ANGLE;
+import static roughcut.measure.Quantity.FINE_LENGTH;
+import static roughcut.measure.Quantity.LENGTH;
+import static roughcut.measure.Worked.in;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import roughcut.design.BodyDecisions;
+import roughcut.design.Decisions;
+import roughcut.design.FretboardDecisions;
+import roughcut.design.Givens;
+import roughcut.design.SolveFor;
+import roughcut.design.StringDecisions;
+import roughcut.fretboard.FretboardRadius;
+import roughcut.layout.FretLayout;
+import roughcut.layout.StringSpread;
+import roughcut.measure.Given;
+import roughcut.measure.Ledger;
+import roughcut.measure.Worked;
+import roughcut.shop.BridgeKind;
+
+/**
+ * Side elevation of the strings: neck angle, how far the fretboard stands out of the body, and the
+ * saddle's height over it; any one of them follows from the other two (handbook page 2, "Heights").
+ * With z_j the plane of the fret tops at the joint, tan α = (H − z_j − 2·a12 + a_nut) / (L − x_j).
+ * Heights count from the body's top at the neck end.
+ *
+ * @param angle α, degrees
+ * @param exposed e, the fretboard's underside over the top
+ * @param saddle H, over the top at the neck end
+ * @param joint z_j
+ * @param shortening how much nearer the nut the saddle line lies seen in plan
+ * @param flatExposed the e that would need no angle
+ * @param saddles height of each string's saddle, string 1 first
+ * @param breakSaddle angle of the string over the saddle
+ * @param taper what a tilted pocket floor or a planed heel takes over its length
+ */
+public record Heights(
+    SolveFor solvedFor,
+    Worked angle,
+    Worked exposed,
+    Worked saddle,
+    Worked joint,
+    Worked shortening,
+    Worked flatExposed,
+    List<Worked> saddles,
+    Worked breakSaddle,
+    Worked taper,
+    Worked pocketFloor,
+    Optional<Proof> proof,
+    Frame frame) {
+
+  /** The numbers that heights along the string are read from. */
+  public record Frame(
+      double scale, double jointX, double actionNut, double actionOctave, double rise) {}
+
+  /**
+   * What the seated neck says.
+   *
+   * @param angle that it really has
+   * @param exposed that it really has
+   * @param saddle height that it would need
+   * @param deepen how much deeper the pocket would have to be for the saddle wanted; negative: shim
+   * @param floor of the pocket that would be left
+   */
+  public record Proof(Worked angle, Worked exposed, Worked saddle, Worked deepen, Worked floor) {}
+
+  public Heights {
+    saddles = List.copyOf(saddles);
+  }
+
+  public static Heights of(
+      Givens givens,
+      FretLayout frets,
+      StringSpread strings,
+      FretboardRadius radius,
+      BridgeKind bridge,
+      Ledger ledger) {
+    return new Builder(givens, frets, strings, radius, bridge, ledger).build();
+  }
+
+  /** The plane of the fret tops over the body's top at x. */
+  public double fretPlane(double x) {
+    return joint.value() + tan() * (x - frame.jointX);
+  }
+
+  /** A crown string's underside over the body's top at the neck end, at x. */
+  public double string(double x) {
+    return fretPlane(x)
+        + frame.actionNut
+        + (frame.actionOctave - frame.actionNut) * 2 * x / frame.scale;
+  }
+
+  /** A crown string over the body under it at x, a carved top's rise taken off at the bridge. */
+  public double stringOverBody(double x) {
+    double share = Math.max(0, Math.min(1, (x - frame.jointX) / (frame.scale - frame.jointX)));
+    return string(x) - frame.rise * share;
+  }
+
+  private double tan() {
+    return Math.tan(Math.toRadians(angle.value()));
+  }
+
+  /** Whether the bridge reaches the saddle height, and what to change when it doesn't. */
+  public String reach(BridgeKind bridge) {
+    double over = saddle.value() - frame.rise;
+    double third = bridge.heightLeast() + (bridge.heightMost() - bridge.heightLeast()) / 3;
+    double run = frame.scale - frame.jointX;
+    if (over > bridge.heightMost()) {
+      double by = over - bridge.heightMost();
+      return "the saddles would have to stand "
+          + fixed(by, 1)
+          + " higher than this bridge goes: less angle (by "
+          + fixed(Math.toDegrees(Math.atan(by / run)), 2)
+          + "°) or a deeper pocket (by "
+          + fixed(by, 1)
+          + ")";
+    }
+    if (over < bridge.heightLeast()) {
+      double by = bridge.heightLeast() - over;
+      return "the saddles would have to stand "
+          + fixed(by, 1)
+          + " lower than this bridge goes: more angle (by "
+          + fixed(Math.toDegrees(Math.atan(by / run)), 2)
+          + "°) or a shallower pocket (by "
+          + fixed(by, 1)
+          + ")";
+    }
+    return over <= third
+        ? "in the bridge's lower third, with room to raise"
+        : "within the bridge's range; its lower third ends at " + fixed(third, 1);
+  }
+
+  private static final class Builder {
+    private final Givens givens;
+    private final StringSpread strings;
+    private final FretboardRadius radius;
+    private final BridgeKind bridge;
+    private final Ledger ledger;
+    private final Given scale;
+    private final Given jointX;
+    private final Given board;
+    private final Given fret;
+    private final Given action;
+    private final Given nut;
+    private final Given rise;
+    private final double run;
+
+    private Builder(
+        Givens givens,
+        FretLayout frets,
+        StringSpread strings,
+        FretboardRadius radius,
+        BridgeKind bridge,
+        Ledger ledger) {
+      this.givens = givens;
+      this.strings = strings;
+      this.radius = radius;
+      this.bridge = bridge;
+      this.ledger = ledger;
+      this.scale = frets.scale();
+      this.jointX = givens.get(Decisions.JOINT_X);
+      this.board = givens.get(Decisions.FRETBOARD_THICKNESS);
+      this.fret = givens.get(FretboardDecisions.WIRE_HEIGHT);
+      this.action = givens.get(StringDecisions.ACTION_12);
+      this.nut = givens.get(StringDecisions.ACTION_NUT);
+      this.rise = givens.get(StringDecisions.CARVE_RISE);
+      this.run = Math.max(1, scale.value() - jointX.value());
+    }
+
+    Heights build() {
+      SolveFor solve = (SolveFor) givens.get(StringDecisions.SOLVE_FOR);
+      Given e = givens.get(StringDecisions.EXPOSED);
+      Given h = givens.get(StringDecisions.SADDLE_HEIGHT);
+      Given alpha = givens.get(StringDecisions.ANGLE_DECIDED);
+      double string = 2 * action.value() - nut.value();
+      double plane = board.value() + fret.value();
+      double tan = Math.tan(Math.toRadians(alpha.value()));
+      Worked exposed =
+          solve == SolveFor.EXPOSED
+              ? put(
+                  "pocket.exposed",
+                  "Fretboard has to stand out",
+                  LENGTH,
+                  h.value() - tan * run - string - plane,
+                  "H − tan(α) · max(1, L − x_j) − 2 · a_12 + a_nut − t_b − t_f",
+                  in("H", h),
+                  in("α", alpha))
+              : put("pocket.exposed", "Fretboard stands out", LENGTH, e.value(), "e", in("e", e));
+      Worked joint =
+          put(
+              "heights.joint",
+              "Fret tops over the body at the joint",
+              FINE_LENGTH,
+              exposed.value() + plane,
+              "e + t_b + t_f",
+              in("e", exposed));
+      Worked angle =
+          solve == SolveFor.ANGLE
+              ? put(
+                  "neck.angle",
+                  "Neck leans back by",
+                  ANGLE,
+                  Math.toDegrees(Math.atan((h.value() - joint.value() - string) / run)),
+                  "atan((H − z_j − 2 · a_12 + a_nut) / max(1, L − x_j))",
+                  in("H", h),
+                  in("z_j", joint))
+              : put("neck.angle", "Neck leans back by", ANGLE, alpha.value(), "α", in("α", alpha));
+      Worked saddle =
+          solve == SolveFor.SADDLE
+              ? put(
+                  "saddle.height",
+                  "Saddle has to stand over the body",
+                  LENGTH,
+                  joint.value() + tan * run + string,
+                  "z_j + tan(α) · max(1, L − x_j) + 2 · a_12 − a_nut",
+                  in("z_j", joint),
+                  in("α", alpha))
+              : put(
+                  "saddle.height",
+                  "Saddle stands over the body",
+                  LENGTH,
+                  h.value(),
+                  "H",
+                  in("H", h));
+      Given heel = givens.get(Decisions.HEEL_END);
+      Worked taper =
+          put(
+              "heights.taper",
+              "A tilted floor or planed heel takes, over the pocket",
+              FINE_LENGTH,
+              (heel.value() - jointX.value()) * Math.tan(Math.toRadians(angle.value())),
+              "(x_h − x_j) · tan(α)",
+              in("x_h", heel),
+              in("α", angle));
+      return new Heights(
+          solve,
+          angle,
+          exposed,
+          saddle,
+          joint,
+          shortening(angle),
+          put(
+              "heights.flat-exposed",
+              "Fretboard would stand out without an angle",
+              LENGTH,
+              saddle.value() - string - plane,
+              "H − 2 · a_12 + a_nut − t_b − t_f",
+              in("H", saddle)),
+          saddles(joint, angle),
+          breakSaddle(saddle),
+          taper,
+          floor(exposed, taper),
+          proof(saddle),
+          new Frame(scale.value(), jointX.value(), nut.value(), action.value(), rise.value()));
+    }
+
+    /** Enters a value with the inputs that most of these formulas share. */
+    private Worked put(
+        String id,
+        String label,
+        roughcut.measure.Quantity quantity,
+        double value,
+        String formula,
+        Worked.Input... own) {
+      List<Worked.Input> inputs = new ArrayList<>(List.of(own));
+      inputs.add(in("L", scale));
+      inputs.add(in("x_j", jointX));
+      inputs.add(in("t_b", board));
+      inputs.add(in("t_f", fret));
+      inputs.add(in("a_12", action));
+      inputs.add(in("a_nut", nut));
+      inputs.removeIf(i -> !uses(formula, i.symbol()));
+      return ledger.put(id, label, quantity, value, formula, inputs.toArray(Worked.Input[]::new));
+    }
+
+    private static boolean uses(String formula, String symbol) {
+      int at = formula.indexOf(symbol);
+      while (at >= 0) {
+        int end = at + symbol.length();
+        boolean starts = at == 0 || !part(formula.charAt(at - 1));
+        boolean ends = end == formula.length() || !part(formula.charAt(end));
+        if (starts && ends) {
+          return true;
+        }
+        at = formula.indexOf(symbol, at + 1);
+      }
+      return false;
+    }
+
+    private static boolean part(char c) {
+      return Character.isLetterOrDigit(c) || c == '_';
+    }
+
+    private Worked shortening(Worked angle) {
+      double a = Math.toRadians(angle.value());
+      double stack = board.value() + fret.value() + 2 * action.value() - nut.value();
+      return put(
+          "heights.plan-shortening",
+          "Saddle line nearer the nut, seen in plan",
+          FINE_LENGTH,
+          run * (1 - Math.cos(a)) + stack * Math.sin(a),
+          "max(1, L − x_j) · (1 − cos(α)) + (t_b + t_f + 2 · a_12 − a_nut) · sin(α)",
+          in("α", angle));
+    }
+
+    /** Each real string lies over a fret that the radius has lowered. */
+    private List<Worked> saddles(Worked joint, Worked angle) {
+      List<Worked> all = new ArrayList<>();
+      double tan = Math.tan(Math.toRadians(angle.value()));
+      for (int i = 1; i <= strings.count(); i++) {
+        double half = scale.value() / 2;
+        Given octave =
+            Given.decided(
+                "string." + i + ".drop-12",
+                "Fret lower under the string at the octave",
+                FretboardRadius.drop(radius.radius(half), strings.offset(i, half)),
+                FINE_LENGTH);
+        Given first =
+            Given.decided(
+                "string." + i + ".drop-nut",
+                "Face lower under the string at the nut",
+                FretboardRadius.drop(radius.radius(0), strings.atNut().get(i - 1).value()),
+                FINE_LENGTH);
+        all.add(
+            put(
+                "string." + i + ".saddle-height",
+                "Saddle of string " + i + " over the body",
+                FINE_LENGTH,
+                joint.value()
+                    + tan * run
+                    + 2 * (action.value() - octave.value())
+                    - (nut.value() - first.value()),
+                "z_j + tan(α) · max(1, L − x_j) + 2 · (a_12 − s_12) − (a_nut − s_nut)",
+                in("z_j", joint),
+                in("α", angle),
+                in("s_12", octave),
+                in("s_nut", first)));
+      }
+      return all;
+    }
+
+    private Worked breakSaddle(Worked saddle) {
+      Given back =
+          Given.decided(
+              "bridge.anchor-back", "Strings go down behind it", bridge.anchorBack(), LENGTH);
+      Given height =
+          Given.decided(
+              "bridge.anchor-height", "Over the body there", bridge.anchorHeight(), LENGTH);
+      return put(
+          "break.saddle",
+          "Strings break over the saddle by",
+          ANGLE,
+          Math.toDegrees(
+              Math.atan((saddle.value() - rise.value() - height.value()) / back.value())),
+          "atan((H − r − z_a) / x_a)",
+          in("H", saddle),
+          in("r", rise),
+          in("z_a", height),
+          in("x_a", back));
+    }
+
+    /** Wood under the pocket where it is deepest. */
+    private Worked floor(Worked exposed, Worked taper) {
+      Given body = givens.get(BodyDecisions.BODY_THICKNESS);
+      Given heel = givens.get(Decisions.HEEL_THICKNESS);
+      return put(
+          "heights.floor",
+          "Floor left under the pocket",
+          LENGTH,
+          body.value()
+              - Math.max(
+                  heel.value() - exposed.value(), heel.value() - exposed.value() - taper.value()),
+          "t − max(h − e, h − e − k)",
+          in("t", body),
+          in("h", heel),
+          in("e", exposed),
+          in("k", taper));
+    }
+
+    private Optional<Proof> proof(Worked wanted) {
+      Given standing = givens.get(StringDecisions.STANDING);
+      Given edge = givens.get(StringDecisions.STRAIGHTEDGE);
+      if (standing.value() == 0 || edge.value() == 0) {
+        return Optional.empty();
+      }
+      Worked exposed =
+          put(
+              "proof.exposed",
+              "Fretboard really stands out",
+              FINE_LENGTH,
+              standing.value() - board.value(),
+              "s − t_b",
+              in("s", standing));
+      Worked angle =
+          put(
+              "proof.angle",
+              "Neck really leans back by",
+              ANGLE,
+              Math.toDegrees(Math.atan((edge.value() - standing.value() - fret.value()) / run)),
+              "atan((g − s − t_f) / max(1, L − x_j))",
+              in("g", edge),
+              in("s", standing));
+      Worked saddle =
+          put(
+              "proof.saddle",
+              "Saddle would really have to stand",
+              FINE_LENGTH,
+              edge.value() + 2 * action.value() - nut.value(),
+              "g + 2 · a_12 − a_nut",
+              in("g", edge));
+      Worked deepen =
+          put(
+              "proof.deepen",
+              "Deepen the pocket by, for the saddle wanted",
+              FINE_LENGTH,
+              saddle.value() - wanted.value(),
+              "H_real − H",
+              in("H_real", saddle),
+              in("H", wanted));
+      Given body = givens.get(BodyDecisions.BODY_THICKNESS);
+      Given heel = givens.get(Decisions.HEEL_THICKNESS);
+      return Optional.of(
+          new Proof(
+              angle,
+              exposed,
+              saddle,
+              deepen,
+              put(
+                  "proof.floor",
+                  "Floor left then",
+                  LENGTH,
+                  body.value() - (heel.value() - exposed.value()) - deepen.value(),
+                  "t − (h − e) − k",
+                  in("t", body),
+                  in("h", heel),
+                  in("e", exposed),
+                  in("k", deepen))));
+    }
+  }
+}
