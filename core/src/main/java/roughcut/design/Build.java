@@ -9,8 +9,10 @@ import java.util.TreeMap;
  * Immutable; an edit is a function from build to build.
  *
  * @param measured readings by the id of the decision whose place they take
+ * @param frets what was done to each fret
  */
-public record Build(String name, Design design, Map<String, Measurement> measured) {
+public record Build(
+    String name, Design design, Map<String, Measurement> measured, FretRecords frets) {
   public static final int LONGEST_NAME = 80;
 
   public Build {
@@ -21,25 +23,34 @@ public record Build(String name, Design design, Map<String, Measurement> measure
     measured = Collections.unmodifiableMap(new TreeMap<>(measured));
   }
 
+  /** A build whose frets aren't begun. */
+  public Build(String name, Design design, Map<String, Measurement> measured) {
+    this(name, design, measured, FretRecords.NONE);
+  }
+
   public Build withDesign(Design next) {
-    return new Build(name, next, measured);
+    return new Build(name, next, measured, frets);
+  }
+
+  public Build withFrets(FretRecords next) {
+    return new Build(name, design, measured, next);
   }
 
   public Build withName(String next) {
-    return new Build(next, design, measured);
+    return new Build(next, design, measured, frets);
   }
 
   public Build withMeasured(String decisionId, Measurement reading) {
     Map<String, Measurement> next = new TreeMap<>(measured);
     next.put(decisionId, reading);
-    return new Build(name, design, next);
+    return new Build(name, design, next, frets);
   }
 
   /** This build with one reading taken back. */
   public Build withoutMeasured(String decisionId) {
     Map<String, Measurement> next = new TreeMap<>(measured);
     next.remove(decisionId);
-    return new Build(name, design, next);
+    return new Build(name, design, next, frets);
   }
 
   /** This build as it was drawn, before anything was measured. */

@@ -11,11 +11,15 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import roughcut.design.Build;
 import roughcut.design.ChoiceDecision;
 import roughcut.design.Decision;
 import roughcut.design.Decisions;
 import roughcut.design.Design;
+import roughcut.design.FretRecords;
+import roughcut.design.FretStage;
 import roughcut.design.Measurement;
 import roughcut.design.NumberDecision;
 import roughcut.design.Stack;
@@ -34,7 +38,9 @@ final class BuildJson {
   static final int FORMAT = 1;
 
   /** Objects whose fields are names that the maker gave: what isn't there any more was removed. */
-  static final List<String> NAMED_BY_THE_MAKER = List.of("boards", "placements");
+  static final List<String> NAMED_BY_THE_MAKER = List.of("boards", "placements", "frets");
+
+  private static final Pattern FRET = Pattern.compile("(\\d{1,2})\\.([a-z-]+)");
 
   private final String file;
 
@@ -81,7 +87,33 @@ final class BuildJson {
               putNumber(node, "value", reading.value());
               node.put("on", reading.on().toString());
             });
+    writeFrets(root, build.frets());
     return root;
+  }
+
+  /** Flat, so that a stage taken back isn't mistaken for a field that this program doesn't know. */
+  private static void writeFrets(ObjectNode root, FretRecords frets) {
+    ObjectNode node = root.putObject("frets");
+    frets
+        .done()
+        .forEach(
+            (fret, stages) ->
+                stages.forEach(
+                    (stage, day) -> node.put(fret + "." + stage.word(), day.toString())));
+  }
+
+  private FretRecords frets(JsonNode node) throws FileTrouble {
+    FretRecords frets = FretRecords.NONE;
+    for (Map.Entry<String, JsonNode> entry : node.properties()) {
+      for (FretStage stage : FretStage.values()) {
+        Matcher matcher = FRET.matcher(entry.getKey());
+        if (matcher.matches() && matcher.group(2).equals(stage.word())) {
+          LocalDate day = day(entry.getValue().asText(), "frets, " + entry.getKey());
+          frets = frets.turned(Integer.parseInt(matcher.group(1)), stage, day);
+        }
+      }
+    }
+    return frets;
   }
 
   private static void writeStack(ObjectNode node, Stack stack) {
@@ -142,7 +174,11 @@ final class BuildJson {
         choices.put("board." + entry.getKey(), entry.getValue().asText());
       }
       design = design.withNumbers(numbers).withChoices(choices);
-      return new Build(root.path("name").asText(), design, measured(root.path("measured"), design));
+      return new Build(
+          root.path("name").asText(),
+          design,
+          measured(root.path("measured"), design),
+          frets(root.path("frets")));
     } catch (IllegalArgumentException e) {
       throw new FileTrouble(file + ": " + e.getMessage(), e);
     }

@@ -10,9 +10,10 @@ import java.util.Optional;
  * neck").
  *
  * @param fret whose slot the pin goes through
+ * @param x where that slot lies
  * @param y from the centre line, each side; empty where there is no clear place
  */
-public record FretPins(int fret, Optional<Double> y) {
+public record FretPins(int fret, double x, Optional<Double> y) {
   private static final double CLEAR = 1;
 
   /** A stretch across that is taken by a channel, from the centre line to one side. */
@@ -25,7 +26,8 @@ public record FretPins(int fret, Optional<Double> y) {
    * @param edge wood that a pin leaves to the fretboard's edge
    * @param taken what lies below
    */
-  public static FretPins at(int fret, double half, double pin, double edge, List<Taken> taken) {
+  public static FretPins at(
+      int fret, double x, double half, double pin, double edge, List<Taken> taken) {
     double r = pin / 2 + CLEAR;
     List<Double> candidates = new ArrayList<>();
     for (double y = half - edge - pin / 2; y >= r; y -= 0.5) {
@@ -33,9 +35,9 @@ public record FretPins(int fret, Optional<Double> y) {
     }
     for (double y : candidates) {
       if (taken.stream().allMatch(t -> y + r <= t.from() || y - r >= t.to())) {
-        return new FretPins(fret, Optional.of(y));
+        return new FretPins(fret, x, Optional.of(y));
       }
     }
-    return new FretPins(fret, Optional.empty());
+    return new FretPins(fret, x, Optional.empty());
   }
 }

@@ -28,6 +28,7 @@ import roughcut.design.HeadMaking;
 import roughcut.design.NeckDecisions;
 import roughcut.design.NeckFixing;
 import roughcut.design.RodReach;
+import roughcut.fretboard.FretPins;
 import roughcut.fretboard.FretboardRadius;
 import roughcut.fretboard.FretboardWork;
 import roughcut.fretboard.Markers;
@@ -56,11 +57,13 @@ import roughcut.neck.ScarfMarks;
 import roughcut.neck.Splines;
 import roughcut.neck.Stiffeners;
 import roughcut.neck.TunerLayout;
+import roughcut.neck.UnderFretboard;
 import roughcut.neck.Volute;
 import roughcut.shop.Shop;
 import roughcut.strings.Bridge;
 import roughcut.strings.Compensation;
 import roughcut.strings.Heights;
+import roughcut.strings.NutWork;
 import roughcut.strings.StringPull;
 import roughcut.thin.ThinSpots;
 
@@ -113,6 +116,15 @@ final class Planner {
     Optional<Splines> splines = scarf.flatMap(s -> Splines.of(givens, s, neck, rod, ledger));
     Outline headFace = headFace(taper, head);
     TunerLayout tuners = TunerLayout.of(givens, head, strings, headFace, ledger);
+    NutWork nut =
+        NutWork.of(
+            givens,
+            frets,
+            strings,
+            radius,
+            tuners.tuners().stream().map(TunerLayout.Tuner::breakAngle).toList(),
+            ledger);
+    List<FretPins> pins = UnderFretboard.pins(givens, frets, taper, rod, stiffeners, ledger);
     Carving carving = Carving.of(givens, frets, neck, ledger);
     Worked blankLength = scarf.map(ScarfJoint::blankLength).orElse(onePiece.length());
     Optional<Worked> deep =
@@ -202,8 +214,8 @@ final class Planner {
         details,
         headFace,
         radius,
-        new FretboardPlan(slots, markers, sideDots, work),
-        new StringPlan(pull, compensation, bridge, heights),
+        new FretboardPlan(slots, markers, sideDots, work, pins),
+        new StringPlan(pull, compensation, bridge, heights, nut),
         tree,
         rips,
         wings,

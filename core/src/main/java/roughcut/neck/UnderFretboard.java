@@ -1,0 +1,68 @@
+package roughcut.neck;
+
+import static roughcut.measure.Quantity.LENGTH;
+import static roughcut.measure.Worked.in;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import roughcut.design.FretboardDecisions;
+import roughcut.design.Givens;
+import roughcut.fretboard.FretPins;
+import roughcut.layout.FretLayout;
+import roughcut.layout.FretboardTaper;
+import roughcut.measure.Given;
+import roughcut.measure.Ledger;
+
+/** The fretboard's locating pins, clear of what is let into the neck below. */
+public final class UnderFretboard {
+  /** Wood that a pin's bore leaves to the fretboard's edge, mm. */
+  private static final double EDGE = 4;
+
+  private UnderFretboard() {}
+
+  /** Pins through the second slot and the last but one. */
+  public static List<FretPins> pins(
+      Givens givens,
+      FretLayout frets,
+      FretboardTaper taper,
+      RodChannel rod,
+      Optional<Stiffeners> stiffeners,
+      Ledger ledger) {
+    Given pin = givens.get(FretboardDecisions.PIN);
+    List<FretPins> pins = new ArrayList<>();
+    int count = frets.frets().size();
+    for (int fret : new int[] {Math.min(2, count), Math.max(1, count - 1)}) {
+      double x = frets.at(fret);
+      FretPins found =
+          FretPins.at(fret, x, taper.halfWidth(x), pin.value(), EDGE, taken(rod, stiffeners, x));
+      pins.add(found);
+      found
+          .y()
+          .ifPresent(
+              y ->
+                  ledger.put(
+                      "pin.fret-" + fret + ".y",
+                      "Locating pin in slot " + fret + ", from the centre line",
+                      LENGTH,
+                      y,
+                      "found outwards in, clear of every channel by 1",
+                      in("d", pin)));
+    }
+    return pins;
+  }
+
+  private static List<FretPins.Taken> taken(
+      RodChannel rod, Optional<Stiffeners> stiffeners, double x) {
+    List<FretPins.Taken> taken = new ArrayList<>();
+    List<Channel.Piece> pieces = new ArrayList<>(rod.channel().pieces());
+    stiffeners.ifPresent(s -> pieces.addAll(s.treble().pieces()));
+    for (Channel.Piece piece : pieces) {
+      if (x >= piece.from() - 1 && x <= piece.to() + 1) {
+        double y = piece.offsetAt(x);
+        taken.add(new FretPins.Taken(y - piece.width() / 2, y + piece.width() / 2));
+      }
+    }
+    return taken;
+  }
+}

@@ -1,0 +1,231 @@
+package roughcut.strings;
+
+import static roughcut.measure.Quantity.ANGLE;
+import static roughcut.measure.Quantity.FINE_LENGTH;
+import static roughcut.measure.Quantity.LENGTH;
+import static roughcut.measure.Worked.in;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import roughcut.design.FretboardDecisions;
+import roughcut.design.Givens;
+import roughcut.design.StringDecisions;
+import roughcut.fretboard.FretboardRadius;
+import roughcut.layout.FretLayout;
+import roughcut.layout.StringSpread;
+import roughcut.measure.Given;
+import roughcut.measure.Ledger;
+import roughcut.measure.Worked;
+
+/**
+ * The strings at the nut and over the pickup: slot bottoms, the least break angle, what fanned
+ * inner strings are off by, and the poles against the strings (handbook page 2, "Nut", "Frets").
+ *
+ * @param bottoms of the nut's slots over the fretboard's crown, string 1 first
+ * @param leastBreak the string that breaks least over the nut
+ * @param fanError how far the frets miss each string's own places at most; empty on a single scale
+ * @param spreadThere outer strings' spread where the maker looks
+ * @param poleErrors how far each string lies outside its pole there
+ * @param lastFret string over the last fret
+ * @param reliefAtSaddle what the relief takes off the saddle once it is straight
+ */
+public record NutWork(
+    List<Worked> bottoms,
+    Worked leastBreak,
+    List<Worked> fanError,
+    Worked spreadThere,
+    List<Worked> poleErrors,
+    Worked lastFret,
+    Worked reliefAtSaddle) {
+  /** An outer pole further off than this is worth a look, mm. */
+  public static final double POLE_LIMIT = 1.5;
+
+  public NutWork {
+    bottoms = List.copyOf(bottoms);
+    fanError = List.copyOf(fanError);
+    poleErrors = List.copyOf(poleErrors);
+  }
+
+  public static NutWork of(
+      Givens givens,
+      FretLayout frets,
+      StringSpread strings,
+      FretboardRadius radius,
+      List<Worked> breaks,
+      Ledger ledger) {
+    List<Worked> bottoms = new ArrayList<>();
+    List<Worked> fan = new ArrayList<>();
+    List<Worked> poles = new ArrayList<>();
+    Given over = givens.get(StringDecisions.ACTION_NUT);
+    Given fret = givens.get(FretboardDecisions.WIRE_HEIGHT);
+    Given x = givens.get(StringDecisions.SPREAD_X);
+    Given pole = givens.get(StringDecisions.POLE_SPREAD);
+    int count = strings.count();
+    for (int i = 1; i <= count; i++) {
+      Worked y = strings.atNut().get(i - 1);
+      Given drop =
+          Given.decided(
+              "string." + i + ".drop-nut",
+              "Face lower under the string at the nut",
+              FretboardRadius.drop(radius.radius(0), y.value()),
+              FINE_LENGTH);
+      bottoms.add(
+          ledger.put(
+              "nut.string." + i + ".slot-bottom",
+              "Nut slot of string " + i + ", bottom over the crown",
+              FINE_LENGTH,
+              over.value() + fret.value() - drop.value(),
+              "a + t_f − s",
+              in("a", over),
+              in("t_f", fret),
+              in("s", drop)));
+      if (frets.fan().fanned()) {
+        fan.add(fanError(i, frets, strings, ledger));
+      }
+      Given own =
+          Given.decided(
+              "string." + i + ".there",
+              "String " + i + " there",
+              strings.offset(i, x.value()),
+              FINE_LENGTH);
+      poles.add(
+          ledger.put(
+              "string." + i + ".pole-error",
+              "String " + i + " outside its pole",
+              FINE_LENGTH,
+              own.value() - poleAt(i, count, pole.value()),
+              count == 1 ? "y" : "y − (p / 2 − (i − 1) · p / (n − 1))",
+              in("y", own),
+              in("p", pole),
+              in("i", Given.decided("string", "String", i, roughcut.measure.Quantity.COUNT)),
+              in(
+                  "n",
+                  Given.decided(
+                      "strings.count", "Strings", count, roughcut.measure.Quantity.COUNT))));
+    }
+    return new NutWork(
+        bottoms,
+        leastBreak(breaks, ledger),
+        fan,
+        ledger.put(
+            "strings.spread-there",
+            "Outer strings where you look",
+            FINE_LENGTH,
+            strings.offset(1, x.value()) - strings.offset(count, x.value()),
+            "y_1 − y_n",
+            in("y_1", there(1, strings, x.value())),
+            in("y_n", there(count, strings, x.value()))),
+        poles,
+        lastFret(givens, frets, ledger),
+        reliefAtSaddle(givens, ledger));
+  }
+
+  private static Given there(int i, StringSpread strings, double x) {
+    return Given.decided(
+        "string." + i + ".there", "String " + i + " there", strings.offset(i, x), FINE_LENGTH);
+  }
+
+  /** Where the pole of a string stands on a pickup of that spread. */
+  private static double poleAt(int i, int count, double spread) {
+    return count == 1 ? 0 : spread / 2 - (i - 1) * spread / (count - 1);
+  }
+
+  private static Worked leastBreak(List<Worked> breaks, Ledger ledger) {
+    Worked least = breaks.stream().min(Comparator.comparingDouble(Worked::value)).orElseThrow();
+    return ledger.put(
+        "break.nut",
+        "Strings break over the nut by, the least",
+        ANGLE,
+        least.value(),
+        "β",
+        in("β", least));
+  }
+
+  /**
+   * A fret is drawn straight through its points on the outer strings; an inner string of another
+   * share at nut and bridge meets it a little off its own place. The worst over all frets.
+   */
+  private static Worked fanError(int i, FretLayout frets, StringSpread strings, Ledger ledger) {
+    double nut = strings.nutX(i);
+    double worst = 0;
+    int at = 1;
+    for (FretLayout.Fret fret : frets.frets()) {
+      double error = fanErrorAt(i, fret, nut, frets, strings);
+      if (Math.abs(error) > Math.abs(worst)) {
+        worst = error;
+        at = fret.number();
+      }
+    }
+    FretLayout.Fret fret = frets.frets().get(at - 1);
+    Given met =
+        Given.decided(
+            "string." + i + ".meets-fret",
+            "String meets fret " + at + " from its nut",
+            met(i, fret, strings) - nut,
+            FINE_LENGTH);
+    Given wanted =
+        Given.decided(
+            "string." + i + ".wants-fret",
+            "Its own scale wants it at",
+            FretLayout.position(strings.scale(i), frets.divisions().value(), fret.number()),
+            FINE_LENGTH);
+    return ledger.put(
+        "string." + i + ".fan-error",
+        "String " + i + ", fret " + at + " off by, the worst",
+        FINE_LENGTH,
+        met.value() - wanted.value(),
+        "x − d",
+        in("x", met),
+        in("d", wanted));
+  }
+
+  private static double fanErrorAt(
+      int i, FretLayout.Fret fret, double nut, FretLayout frets, StringSpread strings) {
+    return met(i, fret, strings)
+        - nut
+        - FretLayout.position(strings.scale(i), frets.divisions().value(), fret.number());
+  }
+
+  /** Where the string crosses the fret's line. */
+  private static double met(int i, FretLayout.Fret fret, StringSpread strings) {
+    // y(x) is linear in x and the fret is x = x_k + slant · y: one division solves both.
+    double nut = strings.nutX(i);
+    double y0 = strings.atNut().get(i - 1).value();
+    double perMm = (strings.atSaddle().get(i - 1).value() - y0) / strings.scale(i);
+    return (fret.x() + fret.slant() * (y0 - perMm * nut)) / (1 - fret.slant() * perMm);
+  }
+
+  private static Worked lastFret(Givens givens, FretLayout frets, Ledger ledger) {
+    Given octave = givens.get(StringDecisions.ACTION_12);
+    Given over = givens.get(StringDecisions.ACTION_NUT);
+    Given fall = givens.get(FretboardDecisions.FALL_AWAY);
+    Given from = givens.get(FretboardDecisions.FALL_AWAY_FROM);
+    FretLayout.Fret last = frets.last();
+    boolean falls = last.number() > from.value();
+    return ledger.put(
+        "action.last-fret",
+        "String over the last fret, fall-away included",
+        FINE_LENGTH,
+        over.value()
+            + (octave.value() - over.value()) * 2 * last.x() / frets.scale().value()
+            + (falls ? fall.value() : 0),
+        "a_nut + (a_12 − a_nut) · 2 · x / L" + (falls ? " + f" : ""),
+        in("a_nut", over),
+        in("a_12", octave),
+        in("x", last.fromNut()),
+        in("L", frets.scale()),
+        in("f", fall));
+  }
+
+  private static Worked reliefAtSaddle(Givens givens, Ledger ledger) {
+    Given relief = givens.get(StringDecisions.RELIEF);
+    return ledger.put(
+        "saddle.relief",
+        "Relief straightened out, at the saddle",
+        LENGTH,
+        2 * relief.value(),
+        "2 · r",
+        in("r", relief));
+  }
+}
