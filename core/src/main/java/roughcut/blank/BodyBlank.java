@@ -101,6 +101,11 @@ public record BodyBlank(
         Binding.of(givens, outline, ledger));
   }
 
+  /** The wood that is seen from above. */
+  public Species seenWood() {
+    return topping.isPresent() ? topWood : backWood;
+  }
+
   /** The board chosen for a part, or else the largest of its wood. */
   private static Optional<Board> chosen(Givens givens, Shop shop, String part, Species wood) {
     return givens.design().boardFor(part).flatMap(shop::board).or(() -> largest(shop, wood.id()));

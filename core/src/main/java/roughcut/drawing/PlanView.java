@@ -159,18 +159,22 @@ final class PlanView {
   }
 
   void nut() {
-    Outline nut = Outline.rectangle(head.breakX(), -taper.halfWidth(0), 0, taper.halfWidth(0));
+    double slant = plan.frets().fan().slant(0);
+    Point bass = taper.edge(0, slant, -1);
+    Point treble = taper.edge(0, slant, 1);
+    double back = head.breakX();
+    Outline nut =
+        Outline.of(
+            new Point(bass.x() + back, bass.y()),
+            bass,
+            treble,
+            new Point(treble.x() + back, treble.y()));
     sketch.fill(Role.NUT, nut, "#FBF9F4");
     sketch.outline(Role.NUT, nut);
   }
 
   private Outline fretboardOutline() {
-    double end = taper.end().value();
-    return Outline.of(
-        new Point(0, -taper.halfWidth(0)),
-        new Point(end, -taper.halfWidth(end)),
-        new Point(end, taper.halfWidth(end)),
-        new Point(0, taper.halfWidth(0)));
+    return FretboardView.outline(plan);
   }
 
   /** The fretboard on the neck, with its frets. */
@@ -178,8 +182,11 @@ final class PlanView {
     Outline board = fretboardOutline();
     sketch.wood(board, plan.fretboardWood());
     for (FretLayout.Fret fret : plan.frets().frets()) {
-      double half = taper.halfWidth(fret.x());
-      sketch.line(Role.FRET, fret.x(), -half, fret.x(), half);
+      sketch.path(
+          Role.FRET,
+          false,
+          taper.edge(fret.x(), fret.slant(), -1),
+          taper.edge(fret.x(), fret.slant(), 1));
     }
     sketch.outline(Role.EDGE, board);
   }
@@ -189,10 +196,15 @@ final class PlanView {
     double saddle = plan.frets().saddle().value();
     for (int i = 1; i <= plan.strings().count(); i++) {
       sketch.line(
-          Role.STRING, 0, plan.strings().offset(i, 0), saddle, plan.strings().offset(i, saddle));
+          Role.STRING,
+          plan.strings().nutX(i),
+          plan.strings().atNut().get(i - 1).value(),
+          plan.strings().saddleX(i),
+          plan.strings().atSaddle().get(i - 1).value());
     }
     double half = Math.abs(plan.strings().offset(1, saddle)) + 12;
-    sketch.line(Role.SADDLE, saddle, -half, saddle, half);
+    double lean = plan.frets().fan().slant(1) * half;
+    sketch.line(Role.SADDLE, saddle - lean, -half, saddle + lean, half);
     sketch.text(
         Role.NOTE, saddle, -half - 10, "saddle line", Anchor.MIDDLE, Size.SMALL, "saddle.from-nut");
   }

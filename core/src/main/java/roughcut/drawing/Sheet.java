@@ -8,6 +8,7 @@ import roughcut.plan.Plan;
 public enum Sheet {
   PLAN("Neck, full size", "plan", SheetDrawing::of),
   GLUE_UP("Glue-up of the neck blank", "glue-up", GlueUpSheet::of),
+  FRETBOARD("Fretboard, full size", "fretboard", FretboardDrawing::sheet),
   HEAD("Head with its tuners", "head", HeadDrawing::of),
   SECTIONS("Sections for templates", "sections", SectionsSheet::of);
 

@@ -10,6 +10,7 @@ import roughcut.design.Decisions;
 import roughcut.design.FretboardDecisions;
 import roughcut.design.Givens;
 import roughcut.design.SlotSchool;
+import roughcut.geometry.Point;
 import roughcut.layout.FretLayout;
 import roughcut.layout.FretboardTaper;
 import roughcut.measure.Given;
@@ -65,7 +66,15 @@ public record Slots(
     Slot least = null;
     for (FretLayout.Fret fret : frets.frets()) {
       int k = fret.number();
-      Value width = taper.fretWidths().get(k - 1);
+      Point treble = taper.edge(fret.x(), fret.slant(), 1);
+      Point bass = taper.edge(fret.x(), fret.slant(), -1);
+      Value width = width(k, fret, taper, treble.y() - bass.y());
+      Given chord =
+          Given.decided(
+              "fret." + k + ".across",
+              "Fret from edge to edge",
+              Math.hypot(treble.x() - bass.x(), treble.y() - bass.y()),
+              FINE_LENGTH);
       Given r =
           Given.decided("fretboard.radius." + k, "Radius there", radius.radius(fret.x()), LENGTH);
       Worked flat =
@@ -102,22 +111,16 @@ public record Slots(
               in("t_b", crown),
               in("σ", sanding),
               in("d", flat));
-      // A leaning fret is longer by its slant.
-      double lean = Math.hypot(1, fret.slant());
-      double half = Math.min(1, width.value() * lean / (2 * r.value()));
+      double half = Math.min(1, chord.value() / (2 * r.value()));
       Worked length =
           ledger.put(
               "wire." + k + ".length",
               "Wire for fret " + k,
               LENGTH,
               2 * r.value() * Math.asin(half) + 2 * overhang.value(),
-              "2 · R · asin(min(1, w · l / (2 · R))) · π / 180 + 2 · o",
+              "2 · R · asin(min(1, w / (2 · R))) · π / 180 + 2 · o",
               in("R", r),
-              in("w", width),
-              in(
-                  "l",
-                  Given.decided(
-                      "fret.lean", "Longer by its slant", lean, roughcut.measure.Quantity.RATIO)),
+              in("w", chord),
               in("π", Given.decided("pi", "π", Math.PI, roughcut.measure.Quantity.RATIO)),
               in("o", overhang));
       Slot slot = new Slot(k, fret.x(), flat, done, under, length);
@@ -146,6 +149,13 @@ public record Slots(
             "1.05 · Σ",
             in("Σ", Given.decided("wire.sum", "All frets together", wire, LENGTH))),
         bend(givens, ledger));
+  }
+
+  /** The fretboard's width at a fret; a leaning fret reaches over a little more or less of it. */
+  private static Value width(int k, FretLayout.Fret fret, FretboardTaper taper, double across) {
+    return fret.slant() == 0
+        ? taper.fretWidths().get(k - 1)
+        : Given.decided("fret." + k + ".reach", "Edge to edge, square across", across, FINE_LENGTH);
   }
 
   private static Worked bend(Givens givens, Ledger ledger) {

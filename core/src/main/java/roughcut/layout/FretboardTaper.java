@@ -9,6 +9,7 @@ import java.util.List;
 import roughcut.design.Decisions;
 import roughcut.design.Givens;
 import roughcut.design.WidthStation;
+import roughcut.geometry.Point;
 import roughcut.measure.Given;
 import roughcut.measure.Ledger;
 import roughcut.measure.Value;
@@ -91,5 +92,18 @@ public record FretboardTaper(
 
   public double halfWidth(double x) {
     return width(x) / 2;
+  }
+
+  /**
+   * Where a line that crosses the centre line at x meets the fretboard's edge.
+   *
+   * @param slant along for each millimetre to the treble side
+   * @param side 1 for treble, −1 for bass
+   */
+  public Point edge(double x, double slant, int side) {
+    // |y| = half(x + slant · y), and half is linear in its place.
+    double perMm = (halfWidth(1000) - halfWidth(0)) / 1000;
+    double y = halfWidth(x) / (1 - side * slant * perMm);
+    return new Point(x + slant * side * y, side * y);
   }
 }

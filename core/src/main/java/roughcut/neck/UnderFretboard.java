@@ -32,7 +32,8 @@ public final class UnderFretboard {
     Given pin = givens.get(FretboardDecisions.PIN);
     List<FretPins> pins = new ArrayList<>();
     int count = frets.frets().size();
-    for (int fret : new int[] {Math.min(2, count), Math.max(1, count - 1)}) {
+    for (boolean headEnd : new boolean[] {true, false}) {
+      int fret = headEnd ? Math.min(2, count) : Math.max(1, count - 1);
       double x = frets.at(fret);
       FretPins found =
           FretPins.at(fret, x, taper.halfWidth(x), pin.value(), EDGE, taken(rod, stiffeners, x));
@@ -42,7 +43,7 @@ public final class UnderFretboard {
           .ifPresent(
               y ->
                   ledger.put(
-                      "pin.fret-" + fret + ".y",
+                      headEnd ? "pin.head.y" : "pin.body.y",
                       "Locating pin in slot " + fret + ", from the centre line",
                       LENGTH,
                       y,

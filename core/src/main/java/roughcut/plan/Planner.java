@@ -214,7 +214,7 @@ final class Planner {
         details,
         headFace,
         radius,
-        new FretboardPlan(slots, markers, sideDots, work, pins),
+        new FretboardPlan(slots, slots.when(givens), markers, sideDots, work, pins),
         new StringPlan(pull, compensation, bridge, heights, nut),
         tree,
         rips,

@@ -247,6 +247,24 @@ public record Bridge(
     return front.value() <= back.value();
   }
 
+  /**
+   * A place of the datum in its window.
+   *
+   * @param share of the way from the window's front to its back
+   */
+  public record Place(double share, double datum) {}
+
+  /** Where the datum would be, dragged along by so much; it stays within the window. */
+  public Place dragged(double by) {
+    double room = back.value() - front.value();
+    if (room <= 0) {
+      return new Place(0.5, datum.value());
+    }
+    double share = (datum.value() + by - front.value()) / room;
+    double kept = Math.max(0, Math.min(1, share));
+    return new Place(kept, front.value() + kept * room);
+  }
+
   /** What is wrong with the window, in words; empty when nothing is. */
   public String trouble() {
     return possible()

@@ -37,6 +37,7 @@ import roughcut.shop.BridgeKind;
  * @param flatExposed the e that would need no angle
  * @param saddles height of each string's saddle, string 1 first
  * @param breakSaddle angle of the string over the saddle
+ * @param there string over the body where the maker looks
  * @param taper what a tilted pocket floor or a planed heel takes over its length
  */
 public record Heights(
@@ -51,6 +52,7 @@ public record Heights(
     Worked breakSaddle,
     Worked taper,
     Worked pocketFloor,
+    Worked there,
     Optional<Proof> proof,
     Frame frame) {
 
@@ -93,12 +95,6 @@ public record Heights(
     return fretPlane(x)
         + frame.actionNut
         + (frame.actionOctave - frame.actionNut) * 2 * x / frame.scale;
-  }
-
-  /** A crown string over the body under it at x, a carved top's rise taken off at the bridge. */
-  public double stringOverBody(double x) {
-    double share = Math.max(0, Math.min(1, (x - frame.jointX) / (frame.scale - frame.jointX)));
-    return string(x) - frame.rise * share;
   }
 
   private double tan() {
@@ -255,6 +251,7 @@ public record Heights(
           breakSaddle(saddle),
           taper,
           floor(exposed, taper),
+          there(joint, angle),
           proof(saddle),
           new Frame(scale.value(), jointX.value(), nut.value(), action.value(), rise.value()));
     }
@@ -362,6 +359,27 @@ public record Heights(
           in("r", rise),
           in("z_a", height),
           in("x_a", back));
+    }
+
+    /** A string over the body at the place looked at, for the pickups. */
+    private Worked there(Worked joint, Worked angle) {
+      Given x = givens.get(StringDecisions.SPREAD_X);
+      double share = Math.max(0, Math.min(1, (x.value() - jointX.value()) / run));
+      return put(
+          "string.height-there",
+          "String over the body where you look",
+          FINE_LENGTH,
+          joint.value()
+              + Math.tan(Math.toRadians(angle.value())) * (x.value() - jointX.value())
+              + nut.value()
+              + (action.value() - nut.value()) * 2 * x.value() / scale.value()
+              - rise.value() * share,
+          "z_j + tan(α) · (x − x_j) + a_nut + (a_12 − a_nut) · 2 · x / L"
+              + " − r · max(0, min(1, (x − x_j) / max(1, L − x_j)))",
+          in("z_j", joint),
+          in("α", angle),
+          in("x", x),
+          in("r", rise));
     }
 
     /** Wood under the pocket where it is deepest. */

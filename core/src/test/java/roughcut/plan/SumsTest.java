@@ -25,7 +25,7 @@ class SumsTest {
           + "|spline\\..*|tuner\\.\\d+\\.(edge|side-angle|post-clearance)|facet\\..*\\.ridge"
           + "|quarter-rule\\..*|slot\\.saw-stop|bridge\\.window\\.(front|back)|shaft\\.spare|mill\\.passes"
           + "|rip\\.([a-z-]+\\.)?short|blank\\.(crossing\\..*|glue-line\\..*)"
-          + "|seen\\.line\\.\\d+\\.(back|head)|body\\.(area|around)|binding\\.tightest";
+          + "|pin\\.(head|body)\\.y|seen\\.line\\.\\d+\\.(back|head)|body\\.(area|around)|binding\\.tightest";
 
   @Test
   void everyShownFormulaGivesItsValue() {

@@ -38,12 +38,18 @@ final class Screenshots {
           new View("glue-up", "Bittern", 1, "glue-up"),
           new View("planer", "Heron", 1, "planer"),
           new View("body-blank", "Heron", 1, "body"),
-          new View("neck", "Heron", 2, "side"),
-          new View("head", "Heron", 2, "head"),
-          new View("channels", "Heron", 2, "channels"),
-          new View("access", "Dunlin", 2, "access"),
-          new View("carving", "Heron", 2, "carving"),
-          new View("sheets", "Heron", 3, null));
+          new View("slots", "Heron", 2, "slots"),
+          new View("markers", "Bittern", 2, "markers"),
+          new View("frets", "Heron", 2, "frets"),
+          new View("neck", "Heron", 3, "side"),
+          new View("head", "Heron", 3, "head"),
+          new View("channels", "Heron", 3, "channels"),
+          new View("access", "Dunlin", 3, "access"),
+          new View("carving", "Heron", 3, "carving"),
+          new View("strings", "Dunlin", 4, "strings"),
+          new View("bridge", "Bittern", 4, "bridge"),
+          new View("heights", "Heron", 4, "heights"),
+          new View("sheets", "Heron", 5, null));
 
   private Screenshots() {}
 

@@ -100,7 +100,7 @@ class DrawingTest extends WindowTest {
   @Test
   void aClickedDimensionShowsItsSum(FxRobot robot) {
     robot.interact(() -> window.surface().knife(400));
-    robot.push(KeyCode.CONTROL, KeyCode.DIGIT3);
+    robot.push(KeyCode.CONTROL, KeyCode.DIGIT4);
     DrawingSurface surface = window.surface();
     var target =
         surface.targets().stream()

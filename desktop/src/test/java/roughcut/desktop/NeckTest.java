@@ -33,7 +33,7 @@ class NeckTest extends WindowTest {
   }
 
   private void page(FxRobot robot, String name) {
-    robot.push(KeyCode.CONTROL, KeyCode.DIGIT3);
+    robot.push(KeyCode.CONTROL, KeyCode.DIGIT4);
     robot.clickOn(find(robot, "page." + name, ToggleButton.class));
     WaitForAsyncUtils.waitForFxEvents();
   }

@@ -16,6 +16,7 @@ import javafx.scene.layout.VBox;
 import roughcut.desktop.session.Session;
 import roughcut.measure.NumberReader;
 import roughcut.measure.NumberWriter;
+import roughcut.measure.Pitch;
 import roughcut.measure.Quantity;
 import roughcut.measure.Units;
 import roughcut.measure.Unreadable;
@@ -125,7 +126,9 @@ public final class EntryField extends VBox {
         ? NumberReader.length(text, units)
         : quantity == Quantity.ANGLE
             ? NumberReader.angle(text)
-            : NumberReader.ratio(text.replace(quantity.sign(), ""));
+            : quantity == Quantity.PITCH
+                ? Pitch.read(text)
+                : NumberReader.ratio(text.replace(quantity.sign(), ""));
   }
 
   private void tell(String words) {

@@ -24,6 +24,8 @@ import roughcut.desktop.session.Habits;
 import roughcut.desktop.session.Session;
 import roughcut.desktop.session.Workspace;
 import roughcut.desktop.station.BlanksStation;
+import roughcut.desktop.station.BridgeStation;
+import roughcut.desktop.station.FretboardStation;
 import roughcut.desktop.station.LayoutStation;
 import roughcut.desktop.station.NeckStation;
 import roughcut.desktop.station.SheetsStation;
@@ -40,7 +42,7 @@ import roughcut.thin.ThinSpot;
  * the right, thin spots along the bottom.
  */
 public final class ShopWindow {
-  private static final int FIRST_STATION = 2;
+  private static final int FIRST_STATION = 3;
   private static final KeyCombination REDO =
       new KeyCodeCombination(KeyCode.Z, KeyCombination.SHORTCUT_DOWN, KeyCombination.SHIFT_DOWN);
 
@@ -76,7 +78,9 @@ public final class ShopWindow {
         List.of(
             new LayoutStation(session, v -> sum.ask(v, units()), surface::knife),
             new BlanksStation(session, v -> sum.ask(v, units()), this::reopen),
+            new FretboardStation(session, v -> sum.ask(v, units()), surface::knife, this::reopen),
             new NeckStation(session, v -> sum.ask(v, units()), this::reopen),
+            new BridgeStation(session, v -> sum.ask(v, units()), this::reopen),
             sheets);
     rail = new StationRail(stations, this::choose);
     thin = new ThinRail(this::flyTo, v -> sum.ask(v, units()));

@@ -49,7 +49,11 @@ abstract class KnifePage implements Page {
   @Override
   public final void knife(double x) {
     lower.knife(x);
+    knifeBeside(x);
   }
+
+  /** The knife moved: whatever beside the section goes along with it. */
+  void knifeBeside(double x) {}
 
   @Override
   public boolean goTo(String decisionId) {

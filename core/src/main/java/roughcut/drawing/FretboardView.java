@@ -1,0 +1,164 @@
+package roughcut.drawing;
+
+import java.util.ArrayList;
+import java.util.List;
+import roughcut.design.FretboardDecisions;
+import roughcut.drawing.Mark.Anchor;
+import roughcut.drawing.Mark.Size;
+import roughcut.fretboard.FretPins;
+import roughcut.fretboard.FretboardRadius;
+import roughcut.fretboard.Markers;
+import roughcut.fretboard.Slots;
+import roughcut.geometry.Arcs;
+import roughcut.geometry.Outline;
+import roughcut.geometry.Point;
+import roughcut.layout.FretLayout;
+import roughcut.layout.FretboardTaper;
+import roughcut.plan.Plan;
+
+/**
+ * The fretboard by itself, from above and from the treble side, nut line at x = 0: slots, markers,
+ * pins and a shaped inlay.
+ */
+final class FretboardView {
+  private static final String OPEN = "#FBF9F4";
+  private static final String SHELL = "#EFEDE6";
+  private static final int CROSS = 3;
+
+  private final Plan plan;
+  private final Sketch sketch;
+  private final FretboardTaper taper;
+
+  FretboardView(Plan plan, Sketch sketch) {
+    this.plan = plan;
+    this.sketch = sketch;
+    this.taper = plan.taper();
+  }
+
+  /** From the nut line, which leans on a fanned neck, to the square end. */
+  static Outline outline(Plan plan) {
+    FretboardTaper taper = plan.taper();
+    double slant = plan.frets().fan().slant(0);
+    double end = taper.end().value();
+    return Outline.of(
+        taper.edge(0, slant, -1),
+        new Point(end, -taper.halfWidth(end)),
+        new Point(end, taper.halfWidth(end)),
+        taper.edge(0, slant, 1));
+  }
+
+  void wood() {
+    sketch.wood(outline(plan), plan.fretboardWood());
+    sketch.outline(Role.OUTLINE, outline(plan));
+  }
+
+  /** The slots, open, with the frets' numbers beside them. */
+  void slots() {
+    double width = FretboardDecisions.WIRE_TANG_WIDTH.in(plan.build().design());
+    for (FretLayout.Fret fret : plan.frets().frets()) {
+      Point bass = taper.edge(fret.x(), fret.slant(), -1);
+      Point treble = taper.edge(fret.x(), fret.slant(), 1);
+      Outline slot =
+          Outline.of(
+              new Point(bass.x() - width / 2, bass.y()),
+              new Point(bass.x() + width / 2, bass.y()),
+              new Point(treble.x() + width / 2, treble.y()),
+              new Point(treble.x() - width / 2, treble.y()));
+      sketch.fill(Role.CHANNEL, slot, OPEN);
+      sketch.path(Role.FRET, false, bass, treble);
+      sketch.text(
+          Role.NOTE,
+          treble.x(),
+          treble.y() + CROSS,
+          Integer.toString(fret.number()),
+          Anchor.MIDDLE,
+          Size.SMALL,
+          "fret." + fret.number() + ".from-nut");
+    }
+  }
+
+  /** Dots, at stop where no depth will do, and the shaped inlay's extent. */
+  void markers() {
+    double r = FretboardDecisions.MARKER_DIAMETER.in(plan.build().design()) / 2;
+    for (Markers.Dot dot : plan.fretboard().markers().dots()) {
+      for (double y : dot.y() == 0 ? new double[] {0} : new double[] {dot.y(), -dot.y()}) {
+        Outline circle = new Outline(Arcs.arc(new Point(dot.x(), y), r, 0, 2 * Math.PI));
+        sketch.fill(Role.CHANNEL, circle, SHELL);
+        sketch.outline(dot.possible() ? Role.EDGE : Role.STOP, circle);
+      }
+    }
+    inlay();
+  }
+
+  private void inlay() {
+    int fret = (int) FretboardDecisions.INLAY_FRET.in(plan.build().design());
+    if (fret < 1 || fret > plan.frets().frets().size()) {
+      return;
+    }
+    double before = fret == 1 ? 0 : plan.frets().at(fret - 1);
+    double x = (before + plan.frets().at(fret)) / 2;
+    double along = FretboardDecisions.INLAY_LENGTH.in(plan.build().design()) / 2;
+    double across = FretboardDecisions.INLAY_WIDTH.in(plan.build().design()) / 2;
+    sketch.outline(Role.HIDDEN, Outline.rectangle(x - along, -across, x + along, across));
+  }
+
+  /** Where the locating pins stand, a cross at each. */
+  void pins() {
+    for (FretPins pin : plan.fretboard().pins()) {
+      pin.y()
+          .ifPresent(
+              y -> {
+                for (double at : new double[] {y, -y}) {
+                  sketch.line(Role.STOP, pin.x() - CROSS, at, pin.x() + CROSS, at);
+                  sketch.line(Role.STOP, pin.x(), at - CROSS, pin.x(), at + CROSS);
+                }
+              });
+    }
+  }
+
+  /** The board's side: its flat underside at z = 0, the crown over the edge, slots as deep. */
+  void side() {
+    double end = taper.end().value();
+    double crown = plan.radius().height(0, 0);
+    List<Point> corners = new ArrayList<>();
+    corners.add(new Point(0, 0));
+    corners.add(new Point(end, 0));
+    corners.add(new Point(end, crown));
+    corners.add(new Point(0, crown));
+    Outline board = new Outline(corners);
+    sketch.wood(board, plan.fretboardWood());
+    for (Slots.Slot slot : plan.fretboard().slots().slots()) {
+      double half = FretboardDecisions.WIRE_TANG_WIDTH.in(plan.build().design()) / 2;
+      double depth = Math.min(crown, slot.flat().value());
+      Outline cut =
+          Outline.rectangle(slot.x() - half, crown - depth, slot.x() + half, crown + 0.05);
+      sketch.fill(Role.CHANNEL, cut, OPEN);
+      sketch.line(
+          slot.under().value() < 0.8 ? Role.STOP : Role.FRET,
+          slot.x(),
+          crown - depth,
+          slot.x(),
+          crown);
+    }
+    double step = end / 24;
+    for (int i = 0; i < 24; i++) {
+      sketch.line(
+          Role.HIDDEN, i * step, edgeHeight(i * step), (i + 1) * step, edgeHeight((i + 1) * step));
+    }
+    sketch.outline(Role.EDGE, board);
+    double down = FretboardDecisions.SIDE_DOT_DOWN.in(plan.build().design());
+    double dot = FretboardDecisions.SIDE_DOT.in(plan.build().design()) / 2;
+    for (Markers.Dot marker : plan.fretboard().markers().dots()) {
+      Outline circle =
+          new Outline(
+              Arcs.arc(new Point(marker.x(), edgeHeight(marker.x()) - down), dot, 0, 2 * Math.PI));
+      sketch.fill(Role.CHANNEL, circle, SHELL);
+      sketch.outline(Role.EDGE, circle);
+    }
+  }
+
+  private double edgeHeight(double x) {
+    return plan.radius().height(0, 0)
+        - FretboardRadius.drop(plan.radius().radius(x), taper.halfWidth(x));
+  }
+}

@@ -1,0 +1,176 @@
+package roughcut.drawing;
+
+import java.util.ArrayList;
+import java.util.List;
+import roughcut.design.BodyDecisions;
+import roughcut.design.Decisions;
+import roughcut.design.FretboardDecisions;
+import roughcut.design.StringDecisions;
+import roughcut.drawing.Mark.Anchor;
+import roughcut.drawing.Mark.Size;
+import roughcut.geometry.Bounds;
+import roughcut.geometry.Outline;
+import roughcut.geometry.Point;
+import roughcut.layout.FretLayout;
+import roughcut.measure.Units;
+import roughcut.plan.Plan;
+import roughcut.shop.BridgeKind;
+import roughcut.strings.Heights;
+
+/**
+ * Neck on body from the treble side: string, frets, fretboard, pocket and the bridge's range. z
+ * counts from the body's top at the neck end, x from the nut line.
+ */
+public final class HeightsDrawing {
+  private static final String POCKET = "#FBF9F4";
+  private static final String REACH = "#DCE6E3";
+  private static final String THIRD = "#BFD3CD";
+  private static final double BEHIND = 64;
+
+  private final Plan plan;
+  private final Sketch sketch;
+  private final Heights heights;
+  private final double joint;
+  private final double saddle;
+
+  private HeightsDrawing(Plan plan, Units units) {
+    this.plan = plan;
+    this.sketch = new Sketch(units);
+    this.heights = plan.stringPlan().heights();
+    this.joint = plan.neck().joint().value();
+    this.saddle = plan.frets().scale().value();
+  }
+
+  public static Drawing of(Plan plan, Units units) {
+    return new HeightsDrawing(plan, units).draw();
+  }
+
+  private double of(roughcut.design.NumberDecision decision) {
+    return decision.in(plan.build().design());
+  }
+
+  private Drawing draw() {
+    double from = Math.max(plan.frets().octave() - 40, 0);
+    double thick = of(BodyDecisions.BODY_THICKNESS);
+    double rise = of(StringDecisions.CARVE_RISE);
+    Outline body =
+        Outline.of(
+            new Point(joint, 0),
+            new Point(joint, -thick),
+            new Point(saddle + BEHIND, -thick),
+            new Point(saddle + BEHIND, rise),
+            new Point(saddle, rise));
+    sketch.wood(body, plan.body().seenWood());
+    neck(from);
+    sketch.outline(Role.OUTLINE, body);
+    range();
+    strings(from);
+    dimensions(thick);
+    double high = Math.max(heights.string(saddle), plan.stringPlan().bridge().kind().heightMost());
+    return sketch.drawing(
+        "Heights", new Bounds(from - 10, -thick - 22, saddle + BEHIND + 8, high + 26));
+  }
+
+  /** Fretboard, frets and the heel in its pocket, leaning by the angle. */
+  private void neck(double from) {
+    double stack = of(Decisions.FRETBOARD_THICKNESS) + of(FretboardDecisions.WIRE_HEIGHT);
+    double heelEnd = plan.neck().heelEnd().value();
+    double heel = of(Decisions.HEEL_THICKNESS);
+    double end = plan.taper().end().value();
+    Outline neck =
+        Outline.of(
+            new Point(from, under(from, stack)),
+            new Point(heelEnd, under(heelEnd, stack)),
+            new Point(heelEnd, under(heelEnd, stack) - heel),
+            new Point(joint, under(joint, stack) - heel),
+            new Point(joint - 24, under(joint - 24, stack) - 15),
+            new Point(from, under(from, stack) - 15));
+    sketch.fill(Role.CHANNEL, neck, POCKET);
+    sketch.wood(
+        neck, roughcut.shop.SpeciesBook.get(plan.blank().strips().get(0).strip().species()));
+    sketch.outline(Role.EDGE, neck);
+    double board = of(Decisions.FRETBOARD_THICKNESS);
+    Outline fretboard =
+        Outline.of(
+            new Point(from, under(from, stack)),
+            new Point(end, under(end, stack)),
+            new Point(end, under(end, stack) + board),
+            new Point(from, under(from, stack) + board));
+    sketch.wood(fretboard, plan.fretboardWood());
+    sketch.outline(Role.EDGE, fretboard);
+    double fret = of(FretboardDecisions.WIRE_HEIGHT);
+    for (FretLayout.Fret one : plan.frets().frets()) {
+      if (one.x() > from) {
+        double z = under(one.x(), stack) + board;
+        sketch.line(Role.OUTLINE, one.x(), z, one.x(), z + fret);
+      }
+    }
+  }
+
+  /** The fretboard's underside. */
+  private double under(double x, double stack) {
+    return heights.fretPlane(x) - stack;
+  }
+
+  /** What the bridge's saddles reach, its lower third darker. */
+  private void range() {
+    BridgeKind kind = plan.stringPlan().bridge().kind();
+    double rise = of(StringDecisions.CARVE_RISE);
+    double low = rise + kind.heightLeast();
+    double high = rise + kind.heightMost();
+    double third = low + (high - low) / 3;
+    Outline all = Outline.rectangle(saddle - 4, low, saddle + 4, high);
+    sketch.fill(Role.NOTE, all, REACH);
+    sketch.fill(Role.NOTE, Outline.rectangle(saddle - 4, low, saddle + 4, third), THIRD);
+    sketch.outline(Role.EDGE, all);
+    double z = heights.saddle().value();
+    boolean reached = z >= low - 1e-9 && z <= high + 1e-9;
+    sketch.line(reached ? Role.TOUCH : Role.STOP, saddle - 9, z, saddle + 9, z);
+    sketch.text(
+        Role.NOTE, saddle + 12, (low + high) / 2 - 1, "bridge's range", Anchor.START, Size.SMALL);
+  }
+
+  private void strings(double from) {
+    List<Point> line = new ArrayList<>();
+    line.add(new Point(from, heights.string(from)));
+    line.add(new Point(saddle, heights.saddle().value()));
+    double rise = of(StringDecisions.CARVE_RISE);
+    BridgeKind kind = plan.stringPlan().bridge().kind();
+    line.add(new Point(saddle + kind.anchorBack(), rise + kind.anchorHeight()));
+    sketch.path(Role.STRING, false, line);
+    double looked = of(StringDecisions.SPREAD_X);
+    if (looked > joint && looked < saddle) {
+      double share = (looked - joint) / (saddle - joint);
+      Point top = new Point(looked, rise * share);
+      Point string = new Point(looked, heights.string(looked));
+      sketch.dimension(top, string, 0, "", plan.value("string.height-there").orElseThrow());
+    }
+  }
+
+  private void dimensions(double thick) {
+    Point zero = new Point(saddle + 46, 0);
+    sketch.line(
+        Role.NOTE, saddle + 10, heights.saddle().value(), saddle + 52, heights.saddle().value());
+    sketch.dimension(
+        zero, new Point(saddle + 46, heights.saddle().value()), 0, "", heights.saddle());
+    double x = plan.neck().heelEnd().value() - 12;
+    double floor = -thick + plan.stringPlan().heights().pocketFloor().value();
+    sketch.dimension(new Point(x, -thick), new Point(x, floor), 0, "floor", heights.pocketFloor());
+    sketch.text(
+        Role.NOTE,
+        joint - 6,
+        heights.string(joint) + 9,
+        "leans back " + heights.angle().text(sketch.units()),
+        Anchor.END,
+        Size.NORMAL,
+        heights.angle().id());
+    sketch.text(
+        Role.NOTE,
+        joint - 6,
+        -8,
+        "stands out " + heights.exposed().text(sketch.units()),
+        Anchor.END,
+        Size.NORMAL,
+        heights.exposed().id());
+  }
+}

@@ -1,0 +1,110 @@
+package roughcut.desktop.control;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import roughcut.design.FretRecords;
+import roughcut.design.FretStage;
+import roughcut.desktop.session.Session;
+import roughcut.plan.Plan;
+
+/** A record for each fret: seated, rocked, levelled, crowned, each with its day. */
+public final class FretTicks extends VBox {
+  private final Session session;
+  private final GridPane grid = new GridPane();
+  private final List<List<CheckBox>> boxes = new ArrayList<>();
+  private final List<Label> counts = new ArrayList<>();
+  private boolean showing;
+
+  public FretTicks(Session session) {
+    super(4);
+    this.session = session;
+    setId("fret-ticks");
+    grid.setHgap(16);
+    grid.setVgap(2);
+    GridPane head = new GridPane();
+    head.setHgap(10);
+    int column = 0;
+    for (FretStage stage : FretStage.values()) {
+      Label count = new Label();
+      count.getStyleClass().add("lower-note");
+      counts.add(count);
+      Button all = new Button(called(stage) + ", all");
+      all.setId("frets.all." + stage.word());
+      all.getStyleClass().add("text-button");
+      all.setOnAction(
+          e ->
+              edit(
+                  "all frets " + called(stage),
+                  r -> r.all(session.plan().get().frets().frets().size(), stage, LocalDate.now())));
+      VBox one = new VBox(1, all, count);
+      head.add(one, column++, 0);
+    }
+    ScrollPane scroll = new ScrollPane(grid);
+    scroll.setFitToWidth(true);
+    scroll.getStyleClass().add("bare-scroll");
+    VBox.setVgrow(scroll, Priority.ALWAYS);
+    getChildren().addAll(head, scroll);
+  }
+
+  private static String called(FretStage stage) {
+    return stage == FretStage.ROCKED ? "rocked" : stage.label();
+  }
+
+  private void edit(String what, java.util.function.UnaryOperator<FretRecords> change) {
+    session.edit(what, "frets", b -> b.withFrets(change.apply(b.frets())));
+    session.history().settle();
+  }
+
+  public void show(Plan plan) {
+    showing = true;
+    int last = plan.frets().frets().size();
+    while (boxes.size() < last) {
+      add(boxes.size() + 1);
+    }
+    FretRecords records = plan.build().frets();
+    for (int fret = 1; fret <= boxes.size(); fret++) {
+      for (FretStage stage : FretStage.values()) {
+        CheckBox box = boxes.get(fret - 1).get(stage.ordinal());
+        box.setSelected(records.when(fret, stage).isPresent());
+        box.setVisible(fret <= last);
+        Tips.on(box, records.when(fret, stage).map(LocalDate::toString).orElse(stage.label()));
+      }
+    }
+    for (FretStage stage : FretStage.values()) {
+      counts.get(stage.ordinal()).setText(records.count(last, stage) + " of " + last);
+    }
+    showing = false;
+  }
+
+  private void add(int fret) {
+    List<CheckBox> row = new ArrayList<>();
+    Label number = new Label("fret " + fret);
+    number.getStyleClass().add("fact");
+    number.setMinWidth(48);
+    grid.add(number, 0, fret);
+    for (FretStage stage : FretStage.values()) {
+      CheckBox box = new CheckBox(called(stage));
+      box.setId("fret." + fret + "." + stage.word());
+      box.getStyleClass().add("tick");
+      box.setOnAction(
+          e -> {
+            if (!showing) {
+              edit(
+                  "fret " + fret + " " + called(stage),
+                  r -> r.turned(fret, stage, LocalDate.now()));
+            }
+          });
+      grid.add(box, stage.ordinal() + 1, fret);
+      row.add(box);
+    }
+    boxes.add(row);
+  }
+}

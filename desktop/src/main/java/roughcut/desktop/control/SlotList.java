@@ -1,0 +1,79 @@
+package roughcut.desktop.control;
+
+import java.util.function.DoubleConsumer;
+import java.util.function.Function;
+import javafx.beans.property.ReadOnlyStringWrapper;
+import javafx.scene.control.TableColumn;
+import javafx.scene.control.TableView;
+import roughcut.fretboard.Slots.Slot;
+import roughcut.measure.NumberWriter;
+import roughcut.measure.Quantity;
+import roughcut.measure.Units;
+import roughcut.measure.Value;
+import roughcut.plan.Plan;
+
+/** The slots as a table; a row and its line in the drawing light up each other. */
+public final class SlotList extends TableView<Slot> {
+  private Units units = Units.MM;
+  private boolean following;
+
+  /**
+   * Makes an empty table.
+   *
+   * @param onChosen gets the chosen slot's place, mm from the nut line
+   */
+  public SlotList(DoubleConsumer onChosen) {
+    setId("slot-list");
+    getStyleClass().add("number-table");
+    setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
+    column("fret", s -> Integer.toString(s.number())).setMaxWidth(46);
+    column("from the nut", s -> NumberWriter.number(s.x(), Quantity.FINE_LENGTH, units));
+    column("sawn flat", s -> text(s.flat()));
+    column("finished", s -> text(s.done()));
+    column("under it", s -> text(s.under()));
+    column("wire", s -> text(s.wire()));
+    getSelectionModel()
+        .selectedItemProperty()
+        .addListener(
+            (p, was, is) -> {
+              if (is != null && !following) {
+                onChosen.accept(is.x());
+              }
+            });
+  }
+
+  private TableColumn<Slot, String> column(String title, Function<Slot, String> text) {
+    TableColumn<Slot, String> column = new TableColumn<>(title);
+    column.setCellValueFactory(cell -> new ReadOnlyStringWrapper(text.apply(cell.getValue())));
+    column.setSortable(false);
+    column.setReorderable(false);
+    getColumns().add(column);
+    return column;
+  }
+
+  private String text(Value value) {
+    return NumberWriter.number(value.value(), value.quantity(), units);
+  }
+
+  public void show(Plan plan, Units in) {
+    units = in;
+    following = true;
+    int chosen = getSelectionModel().getSelectedIndex();
+    getItems().setAll(plan.fretboard().slots().slots());
+    if (chosen >= 0 && chosen < getItems().size()) {
+      getSelectionModel().select(chosen);
+    }
+    following = false;
+  }
+
+  /** Lights up the slot that the knife stands at, without moving the knife. */
+  public void follow(int fret) {
+    following = true;
+    getSelectionModel().clearSelection();
+    if (fret >= 1 && fret <= getItems().size()) {
+      getSelectionModel().select(fret - 1);
+      scrollTo(Math.max(0, fret - 3));
+    }
+    following = false;
+  }
+}

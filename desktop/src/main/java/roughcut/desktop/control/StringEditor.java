@@ -1,0 +1,154 @@
+package roughcut.desktop.control;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.function.UnaryOperator;
+import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import roughcut.design.StringSpec;
+import roughcut.desktop.session.Session;
+import roughcut.measure.NumberWriter;
+import roughcut.measure.Quantity;
+import roughcut.measure.Units;
+
+/** The set of strings: one is chosen and edited; strings are added and taken away at the bass. */
+public final class StringEditor extends VBox {
+  private final Session session;
+  private final PickField<Integer> which;
+  private final List<EntryField> fields = new ArrayList<>();
+  private final CheckBox wound = new CheckBox("wound");
+  private int index;
+  private boolean showing;
+
+  public StringEditor(Session session) {
+    super(4);
+    this.session = session;
+    which =
+        new PickField<>(
+            "string.which",
+            "String",
+            this::called,
+            i -> {
+              index = i;
+              show();
+            });
+    fields.add(
+        new EntryField(
+            "string.gauge",
+            "Gauge",
+            Quantity.FINE_LENGTH,
+            false,
+            session,
+            () -> OptionalDouble.of(one().gauge()),
+            v -> change("gauge", s -> s.withGauge(v.getAsDouble()))));
+    fields.add(
+        new EntryField(
+            "string.pitch",
+            "Tuned to",
+            Quantity.PITCH,
+            false,
+            session,
+            () -> OptionalDouble.of(one().pitch()),
+            v -> change("pitch", s -> s.withPitch(v.getAsDouble()))));
+    fields.add(
+        new EntryField(
+            "string.core",
+            "Core, 0 not known",
+            Quantity.FINE_LENGTH,
+            false,
+            session,
+            () -> OptionalDouble.of(one().core()),
+            v -> change("core", s -> s.withCore(v.getAsDouble()))));
+    wound.setId("string.wound");
+    wound.getStyleClass().add("tick");
+    wound.setOnAction(
+        e -> {
+          if (!showing) {
+            change("winding", s -> s.withWound(wound.isSelected()));
+          }
+        });
+    HBox buttons =
+        new HBox(
+            6,
+            button("string.add", "add one at the bass", true),
+            button("string.remove", "take it away", false));
+    getChildren().add(which);
+    getChildren().addAll(fields);
+    getChildren().addAll(wound, buttons);
+    session.plan().addListener((p, was, is) -> show());
+    show();
+  }
+
+  private Button button(String id, String words, boolean more) {
+    Button button = new Button(words);
+    button.setId(id);
+    button.getStyleClass().add("text-button");
+    button.setOnAction(e -> count(more));
+    return button;
+  }
+
+  private List<StringSpec> strings() {
+    return session.build().get().design().strings();
+  }
+
+  private StringSpec one() {
+    return strings().get(Math.min(index, strings().size() - 1));
+  }
+
+  private String called(int i) {
+    if (i >= strings().size()) {
+      return "";
+    }
+    StringSpec s = strings().get(i);
+    return (i + 1)
+        + " · "
+        + NumberWriter.number(s.gauge(), Quantity.FINE_LENGTH, session.units().get())
+        + " · "
+        + NumberWriter.text(s.pitch(), Quantity.PITCH, Units.MM);
+  }
+
+  private void count(boolean more) {
+    session.edit(
+        more ? "one more string" : "one string less",
+        "strings",
+        b -> {
+          List<StringSpec> next = new ArrayList<>(b.design().strings());
+          if (more) {
+            next.add(next.get(next.size() - 1));
+          } else if (next.size() > 1) {
+            next.remove(Math.min(index, next.size() - 1));
+          }
+          return b.withDesign(b.design().withStrings(next));
+        });
+    session.history().settle();
+  }
+
+  private Optional<String> change(String what, UnaryOperator<StringSpec> change) {
+    int at = Math.min(index, strings().size() - 1);
+    return session.edit(
+        what + " of string " + (at + 1),
+        "string." + at + "." + what,
+        b -> {
+          List<StringSpec> next = new ArrayList<>(b.design().strings());
+          next.set(at, change.apply(next.get(at)));
+          return b.withDesign(b.design().withStrings(next));
+        });
+  }
+
+  private void show() {
+    showing = true;
+    index = Math.min(index, strings().size() - 1);
+    List<Integer> all = new ArrayList<>();
+    for (int i = 0; i < strings().size(); i++) {
+      all.add(i);
+    }
+    which.show(all, index);
+    fields.forEach(EntryField::show);
+    wound.setSelected(one().wound());
+    showing = false;
+  }
+}

@@ -1,0 +1,156 @@
+package roughcut.desktop.station;
+
+import java.util.function.Consumer;
+import javafx.scene.control.Label;
+import roughcut.design.StringDecisions;
+import roughcut.desktop.control.Facts;
+import roughcut.desktop.draw.Handles;
+import roughcut.desktop.session.Session;
+import roughcut.drawing.BridgeDrawing;
+import roughcut.drawing.Drawing;
+import roughcut.measure.NumberWriter;
+import roughcut.measure.Quantity;
+import roughcut.measure.Units;
+import roughcut.measure.Value;
+import roughcut.plan.Plan;
+import roughcut.strings.Bridge;
+
+/** Where the bridge goes: its window, the datum dragged in it, and every hole's places. */
+final class BridgePage extends PlainPage {
+  private final Session session;
+  private final Consumer<Value> ask;
+  private final PagedStation station;
+  private final Facts window = new Facts();
+  private final Facts holes = new Facts();
+  private final Label trouble = new Label();
+
+  BridgePage(Session session, Consumer<Value> ask, PagedStation station) {
+    this.session = session;
+    this.ask = ask;
+    this.station = station;
+  }
+
+  @Override
+  Panel makePanel() {
+    return new Panel(session)
+        .node(turner(station))
+        .heading("You decide")
+        .decisions(
+            StringDecisions.BRIDGE,
+            StringDecisions.BRIDGE_PLACE,
+            StringDecisions.NUT_TO_OCTAVE,
+            StringDecisions.COMPENSATION)
+        .more(
+            StringDecisions.BRIDGE_FORWARD,
+            StringDecisions.BRIDGE_REAR,
+            StringDecisions.BRIDGE_POSTS,
+            StringDecisions.BRIDGE_SLANT,
+            StringDecisions.STRAIGHT_TREBLE,
+            StringDecisions.STRAIGHT_ANGLE)
+        .settings(
+            ask,
+            "bridge.window.front",
+            "Window from",
+            "bridge.window.back",
+            "Window to",
+            "bridge.datum",
+            "Datum, centre line",
+            "bridge.post.bass.x",
+            "Bass post, from the nut",
+            "bridge.post.bass.y",
+            "Bass post, aside",
+            "bridge.post.treble.x",
+            "Treble post, from the nut",
+            "bridge.post.treble.y",
+            "Treble post, aside");
+  }
+
+  @Override
+  Columns makeLower() {
+    trouble.getStyleClass().add("decision-message");
+    trouble.setWrapText(true);
+    return new Columns()
+        .add("The window", trouble, window)
+        .add("Holes, from what a ruler can touch", holes);
+  }
+
+  @Override
+  void showLower(Plan plan, Units units) {
+    Bridge bridge = plan.stringPlan().bridge();
+    trouble.setText(bridge.trouble());
+    trouble.setVisible(!bridge.possible());
+    trouble.setManaged(!bridge.possible());
+    window.begin();
+    window.row(
+        false,
+        "play",
+        NumberWriter.text(bridge.back().value() - bridge.front().value(), Quantity.LENGTH, units));
+    window.row(
+        false, "front set by", "string " + bridge.frontString() + ", saddle all the way back");
+    window.row(false, "back set by", "string " + bridge.backString() + ", 1 mm kept to sharpen");
+    window.row(
+        false,
+        "saddles go",
+        NumberWriter.number(bridge.forward().value(), Quantity.LENGTH, units)
+            + " to "
+            + NumberWriter.text(bridge.rear().value(), Quantity.LENGTH, units)
+            + " behind the "
+            + bridge.kind().datum());
+    window.row(
+        false,
+        "laid out from",
+        bridge.fromRealNeck() ? "the real neck: twice nut to octave" : "the drawn scale");
+    window.row(false, "also", bridge.kind().note());
+    window.end();
+    holes.begin();
+    if (bridge.spacing().value() == 0) {
+      holes.row(false, "no posts", "lay its own screw pattern on the datum line");
+    } else {
+      holes.row(false, "", "bass", "treble");
+      Bridge.Hole bass = bridge.holes().get(0);
+      Bridge.Hole treble = bridge.holes().get(1);
+      holes.row(false, "nut line", bass.x().text(units), treble.x().text(units));
+      for (int i = 0; i < bass.from().size(); i++) {
+        holes.row(
+            false,
+            bass.from().get(i).datum(),
+            NumberWriter.text(bass.from().get(i).distance(), Quantity.FINE_LENGTH, units),
+            NumberWriter.text(treble.from().get(i).distance(), Quantity.FINE_LENGTH, units));
+      }
+      holes.row(false, "centre line", bass.y().text(units), treble.y().text(units));
+    }
+    holes.end();
+  }
+
+  @Override
+  public String name() {
+    return "Bridge";
+  }
+
+  @Override
+  public Drawing drawing(Plan plan, Units units) {
+    return BridgeDrawing.of(plan, units);
+  }
+
+  @Override
+  public Handles handles() {
+    return new Handles() {
+      @Override
+      public String words(String id, double dx, double dy) {
+        Bridge bridge = session.plan().get().stringPlan().bridge();
+        return NumberWriter.text(
+            bridge.dragged(dx).datum(), Quantity.LENGTH, session.units().get());
+      }
+
+      @Override
+      public void drop(String id, double dx, double dy) {
+        double share = session.plan().get().stringPlan().bridge().dragged(dx).share();
+        session.edit(
+            "placing the bridge",
+            id,
+            b -> b.withDesign(StringDecisions.BRIDGE_PLACE.with(b.design(), share)));
+        session.history().settle();
+      }
+    };
+  }
+}

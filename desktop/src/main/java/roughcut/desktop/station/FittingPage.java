@@ -1,0 +1,141 @@
+package roughcut.desktop.station;
+
+import java.util.function.Consumer;
+import javafx.scene.control.Label;
+import roughcut.design.FretboardDecisions;
+import roughcut.design.NutKind;
+import roughcut.design.StringDecisions;
+import roughcut.desktop.control.Facts;
+import roughcut.desktop.session.Session;
+import roughcut.drawing.Drawing;
+import roughcut.drawing.FretboardDrawing;
+import roughcut.fretboard.FretPins;
+import roughcut.fretboard.TemplateCheck;
+import roughcut.measure.NumberWriter;
+import roughcut.measure.Quantity;
+import roughcut.measure.Units;
+import roughcut.measure.Value;
+import roughcut.plan.Plan;
+
+/** Nut and pins, an owned template of another scale, and what a moved nut does. */
+final class FittingPage extends PlainPage {
+  private static final int SHOWN = 6;
+
+  private final Session session;
+  private final Consumer<Value> ask;
+  private final PagedStation station;
+  private final Facts nut = new Facts();
+  private final Facts template = new Facts();
+  private final Label seat = new Label();
+
+  FittingPage(Session session, Consumer<Value> ask, PagedStation station) {
+    this.session = session;
+    this.ask = ask;
+    this.station = station;
+  }
+
+  @Override
+  Panel makePanel() {
+    return new Panel(session)
+        .node(turner(station))
+        .heading("You decide")
+        .decisions(
+            FretboardDecisions.NUT_KIND,
+            FretboardDecisions.NUT_SHIFT,
+            FretboardDecisions.PIN,
+            FretboardDecisions.TEMPLATE,
+            StringDecisions.ACTION_NUT)
+        .more(FretboardDecisions.WIRE_HEIGHT)
+        .settings(
+            ask,
+            "pin.head.y",
+            "Pin near the nut, ±",
+            "pin.body.y",
+            "Pin near the end, ±",
+            "nut.string.1.slot-bottom",
+            "Nut slot 1 over the crown",
+            "break.nut",
+            "Least break over the nut");
+  }
+
+  @Override
+  Columns makeLower() {
+    seat.getStyleClass().add("fact");
+    seat.setWrapText(true);
+    return new Columns().add("Nut and pins", seat, nut).add("Template and moved nut", template);
+  }
+
+  @Override
+  void showLower(Plan plan, Units units) {
+    NutKind kind = (NutKind) FretboardDecisions.NUT_KIND.in(plan.build().design());
+    seat.setText(kind.seat());
+    nut.begin();
+    StringBuilder bottoms = new StringBuilder();
+    plan.stringPlan()
+        .nut()
+        .bottoms()
+        .forEach(b -> bottoms.append(bottoms.length() > 0 ? " · " : "").append(number(b, units)));
+    nut.row(false, "slot bottoms", bottoms.toString());
+    for (FretPins pin : plan.fretboard().pins()) {
+      nut.row(
+          false,
+          "pins, slot " + pin.fret(),
+          pin.y()
+              .map(
+                  y ->
+                      "± "
+                          + NumberWriter.text(y, Quantity.LENGTH, units)
+                          + ", clear of the channels")
+              .orElse("no clear place: thinner pins, or in waste beyond the end"));
+    }
+    nut.end();
+    template.begin();
+    plan.fretboard()
+        .work()
+        .template()
+        .ifPresentOrElse(
+            t -> errors(plan, t, units),
+            () -> template.row(false, "template", "none owned; enter its scale"));
+    plan.fretboard().work().shiftCents().stream()
+        .limit(SHOWN)
+        .forEach(v -> template.row(false, v.label(), v.text(units)));
+    template.end();
+  }
+
+  private void errors(Plan plan, TemplateCheck t, Units units) {
+    template.row(
+        false,
+        "template",
+        t.serves()
+            ? "serves from its fret " + t.from() + " on"
+            : "doesn't serve: off by up to "
+                + NumberWriter.text(t.worst(), Quantity.FINE_LENGTH, units));
+    if (!t.serves()) {
+      int frets = plan.frets().frets().size();
+      for (int fret : new int[] {1, 5, 7, 12, frets}) {
+        if (fret <= frets) {
+          template.row(
+              false,
+              "fret " + fret,
+              NumberWriter.text(t.errors().get(fret - 1), Quantity.FINE_LENGTH, units)
+                  + ", "
+                  + NumberWriter.text(t.cents().get(fret - 1), Quantity.CENTS, units));
+        }
+      }
+    }
+  }
+
+  private static String number(Value value, Units units) {
+    return NumberWriter.number(value.value(), value.quantity(), units);
+  }
+
+  @Override
+  public String name() {
+    return "Fitting";
+  }
+
+  @Override
+  public Drawing drawing(Plan plan, Units units) {
+    return FretboardDrawing.FITTING.of(plan, units);
+  }
+}

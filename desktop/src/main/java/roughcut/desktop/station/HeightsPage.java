@@ -1,0 +1,149 @@
+package roughcut.desktop.station;
+
+import java.util.function.Consumer;
+import javafx.scene.control.Label;
+import roughcut.design.BodyDecisions;
+import roughcut.design.Decisions;
+import roughcut.design.StringDecisions;
+import roughcut.desktop.control.Facts;
+import roughcut.desktop.session.Session;
+import roughcut.drawing.Drawing;
+import roughcut.drawing.HeightsDrawing;
+import roughcut.measure.NumberWriter;
+import roughcut.measure.Units;
+import roughcut.measure.Value;
+import roughcut.plan.Plan;
+import roughcut.strings.Heights;
+
+/** Neck angle, how far the fretboard stands out, the saddle's height: any one from the others. */
+final class HeightsPage extends PlainPage {
+  private final Session session;
+  private final Consumer<Value> ask;
+  private final PagedStation station;
+  private final Facts ways = new Facts();
+  private final Facts proof = new Facts();
+  private final Label reach = new Label();
+
+  HeightsPage(Session session, Consumer<Value> ask, PagedStation station) {
+    this.session = session;
+    this.ask = ask;
+    this.station = station;
+  }
+
+  @Override
+  Panel makePanel() {
+    return new Panel(session)
+        .node(turner(station))
+        .heading("You decide")
+        .decisions(
+            StringDecisions.SOLVE_FOR,
+            StringDecisions.SADDLE_HEIGHT,
+            StringDecisions.EXPOSED,
+            StringDecisions.ANGLE_DECIDED,
+            StringDecisions.ACTION_12,
+            StringDecisions.ACTION_NUT,
+            StringDecisions.STANDING,
+            StringDecisions.STRAIGHTEDGE)
+        .more(
+            StringDecisions.CARVE_RISE,
+            StringDecisions.RELIEF,
+            StringDecisions.SPREAD_X,
+            StringDecisions.BRIDGE,
+            BodyDecisions.BODY_THICKNESS,
+            Decisions.HEEL_THICKNESS,
+            Decisions.JOINT_X,
+            Decisions.HEEL_END)
+        .settings(
+            ask,
+            "neck.angle",
+            "Neck leans back by",
+            "pocket.exposed",
+            "Fretboard stands out",
+            "saddle.height",
+            "Saddle over the body",
+            "heights.floor",
+            "Floor under the pocket",
+            "break.saddle",
+            "Break over the saddle",
+            "break.nut",
+            "Least break over the nut",
+            "string.height-there",
+            "String where you look",
+            "saddle.relief",
+            "Relief, at the saddle");
+  }
+
+  @Override
+  Columns makeLower() {
+    reach.getStyleClass().add("fact");
+    reach.setWrapText(true);
+    return new Columns()
+        .add("Bridge and saddles", reach, ways)
+        .add("Making and proving the angle", proof);
+  }
+
+  @Override
+  void showLower(Plan plan, Units units) {
+    Heights heights = plan.stringPlan().heights();
+    reach.setText("Saddles: " + heights.reach(plan.stringPlan().bridge().kind()) + ".");
+    ways.begin();
+    StringBuilder saddles = new StringBuilder();
+    heights
+        .saddles()
+        .forEach(
+            v ->
+                saddles
+                    .append(saddles.length() > 0 ? " · " : "")
+                    .append(NumberWriter.number(v.value(), v.quantity(), units)));
+    ways.row(false, "each, string 1 first", saddles.toString());
+    ways.row(
+        false,
+        "without an angle",
+        "fretboard would stand out " + heights.flatExposed().text(units));
+    ways.row(
+        false,
+        "seen in plan",
+        "saddle line " + heights.shortening().text(units) + " nearer the nut");
+    ways.end();
+    proof.begin();
+    proof.row(false, "tilt the floor", heights.taper().text(units) + " deeper at the body's edge");
+    proof.row(
+        false,
+        "or plane the heel",
+        heights.taper().text(units) + " off at the body's edge, none at its end");
+    proof.row(
+        false, "or a wedge", "full face, " + heights.taper().text(units) + " at its thick end");
+    heights
+        .proof()
+        .ifPresentOrElse(
+            p -> {
+              proof.row(
+                  true,
+                  "really",
+                  p.angle().text(units) + ", stands out " + p.exposed().text(units));
+              proof.row(true, "saddle needs", p.saddle().text(units));
+              double by = p.deepen().value();
+              proof.row(
+                  true,
+                  by >= 0 ? "deepen by" : "shim by",
+                  NumberWriter.text(Math.abs(by), p.deepen().quantity(), units)
+                      + (by >= 0
+                          ? ", floor left " + p.floor().text(units)
+                          : ", over the whole floor"));
+            },
+            () ->
+                proof.row(
+                    false, "proof", "seat the neck; measure standing height and straightedge"));
+    proof.end();
+  }
+
+  @Override
+  public String name() {
+    return "Heights";
+  }
+
+  @Override
+  public Drawing drawing(Plan plan, Units units) {
+    return HeightsDrawing.of(plan, units);
+  }
+}

@@ -1,0 +1,129 @@
+package roughcut.desktop.station;
+
+import java.util.function.Consumer;
+import roughcut.design.Decisions;
+import roughcut.design.FretboardDecisions;
+import roughcut.desktop.control.Facts;
+import roughcut.desktop.session.Session;
+import roughcut.drawing.Drawing;
+import roughcut.drawing.FretboardDrawing;
+import roughcut.fretboard.Markers;
+import roughcut.measure.NumberWriter;
+import roughcut.measure.Quantity;
+import roughcut.measure.Units;
+import roughcut.measure.Value;
+import roughcut.plan.Plan;
+
+/** Dots with the window for their bores, side dots, and a shaped inlay. */
+final class MarkersPage extends PlainPage {
+  private final Session session;
+  private final Consumer<Value> ask;
+  private final PagedStation station;
+  private final Facts dots = new Facts();
+  private final Facts rest = new Facts();
+
+  MarkersPage(Session session, Consumer<Value> ask, PagedStation station) {
+    this.session = session;
+    this.ask = ask;
+    this.station = station;
+  }
+
+  @Override
+  Panel makePanel() {
+    return new Panel(session)
+        .node(turner(station))
+        .heading("You decide")
+        .decisions(
+            FretboardDecisions.MARKER_DIAMETER,
+            FretboardDecisions.MARKER_THICKNESS,
+            FretboardDecisions.MARKER_SPUR,
+            FretboardDecisions.SIDE_DOT,
+            FretboardDecisions.SIDE_DOT_DOWN,
+            FretboardDecisions.SANDING,
+            FretboardDecisions.INLAY_FRET)
+        .more(
+            FretboardDecisions.INLAY_LENGTH,
+            FretboardDecisions.INLAY_WIDTH,
+            FretboardDecisions.INLAY_THICKNESS,
+            Decisions.FRETBOARD_THICKNESS)
+        .settings(
+            ask,
+            "marker.3.depth-min",
+            "Fret 3, at least",
+            "marker.3.depth-max",
+            "Fret 3, at most",
+            "marker.12.depth-min",
+            "Fret 12, at least",
+            "marker.12.depth-max",
+            "Fret 12, at most",
+            "marker.side-clearance",
+            "Side dot to a slot",
+            "inlay.depth-min",
+            "Inlay, at least",
+            "inlay.depth-max",
+            "Inlay, at most");
+  }
+
+  @Override
+  Columns makeLower() {
+    dots.setVgap(3);
+    return new Columns()
+        .add("Bores before the radius, from the flat top", dots)
+        .add("Side dots and inlay", rest);
+  }
+
+  @Override
+  void showLower(Plan plan, Units units) {
+    dots.begin().row(false, "fret", "from the nut", "aside", "at least", "at most", "bore to");
+    for (Markers.Dot dot : plan.fretboard().markers().dots()) {
+      dots.row(
+          false,
+          Integer.toString(dot.fret()),
+          number(dot.x(), units),
+          dot.y() == 0 ? "centre" : "± " + number(dot.y(), units),
+          dot.least().text(units),
+          dot.most().text(units),
+          dot.possible() ? number(dot.proposed(), units) : "no depth will do");
+    }
+    dots.end();
+    rest.begin();
+    rest.row(
+        false,
+        "to the nearest slot",
+        plan.fretboard().sideDots().text(units) + ", after the radius");
+    plan.fretboard()
+        .work()
+        .inlay()
+        .ifPresentOrElse(
+            inlay -> {
+              rest.row(
+                  false,
+                  "inlay",
+                  inlay.least().value() <= inlay.most().value()
+                      ? "pocket " + inlay.least().text(units) + " to " + inlay.most().text(units)
+                      : "no depth will do: thicker inlay, or thicker board");
+              rest.row(
+                  false,
+                  "crosses",
+                  inlay.slotsCrossed().isEmpty()
+                      ? "no slot"
+                      : "slots " + inlay.slotsCrossed() + ", cut again after gluing");
+            },
+            () -> rest.row(false, "inlay", "none"));
+    rest.end();
+  }
+
+  private static String number(double mm, Units units) {
+    return NumberWriter.number(mm, Quantity.FINE_LENGTH, units);
+  }
+
+  @Override
+  public String name() {
+    return "Markers";
+  }
+
+  @Override
+  public Drawing drawing(Plan plan, Units units) {
+    return FretboardDrawing.MARKERS.of(plan, units);
+  }
+}

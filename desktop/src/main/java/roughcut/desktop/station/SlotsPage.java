@@ -1,0 +1,114 @@
+package roughcut.desktop.station;
+
+import java.util.function.Consumer;
+import java.util.function.DoubleConsumer;
+import javafx.scene.control.Label;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import roughcut.design.Decisions;
+import roughcut.design.FretboardDecisions;
+import roughcut.desktop.control.SlotList;
+import roughcut.desktop.session.Session;
+import roughcut.drawing.Drawing;
+import roughcut.drawing.FretboardDrawing;
+import roughcut.measure.Units;
+import roughcut.measure.Value;
+import roughcut.plan.Plan;
+
+/** Slots and wire: the table and the drawing light up each other. */
+final class SlotsPage extends KnifePage {
+  private final Session session;
+  private final Consumer<Value> ask;
+  private final PagedStation station;
+  private final SlotList slots;
+  private final Label when = new Label();
+  private Plan plan;
+
+  SlotsPage(Session session, Consumer<Value> ask, DoubleConsumer moveKnife, PagedStation station) {
+    this.session = session;
+    this.ask = ask;
+    this.station = station;
+    this.slots = new SlotList(moveKnife);
+  }
+
+  @Override
+  Panel makePanel() {
+    return new Panel(session)
+        .node(turner(station))
+        .heading("You decide")
+        .decisions(
+            FretboardDecisions.SLOT_SCHOOL,
+            FretboardDecisions.WIRE_TANG,
+            FretboardDecisions.CLEARANCE,
+            FretboardDecisions.SANDING,
+            Decisions.FRETBOARD_THICKNESS,
+            Decisions.RADIUS_NUT,
+            Decisions.RADIUS_END)
+        .more(
+            FretboardDecisions.FIRST_DEPTH,
+            FretboardDecisions.SANDED,
+            FretboardDecisions.WIRE_TANG_WIDTH,
+            FretboardDecisions.WIRE_HEIGHT,
+            FretboardDecisions.WIRE_WIDTH,
+            FretboardDecisions.OVERHANG,
+            FretboardDecisions.BEND,
+            FretboardDecisions.BEVEL,
+            Decisions.DIVISIONS)
+        .settings(
+            ask,
+            "slot.saw-stop",
+            "Saw's stop",
+            "slot.1.depth-flat",
+            "Slot 1, from the flat top",
+            "slot.1.depth-final",
+            "Under the finished face",
+            "fretboard.edge.nut",
+            "Edge left at the nut",
+            "fretboard.edge.end",
+            "Edge left at the end",
+            "radius.cone-end",
+            "True cone ends at",
+            "radius.even-end",
+            "Even edge ends at",
+            "wire.bend-radius",
+            "Bend the wire to",
+            "wire.total",
+            "Wire, 5 % to spare");
+  }
+
+  @Override
+  Region makeBeside() {
+    when.getStyleClass().add("lower-note");
+    when.setWrapText(true);
+    VBox beside = new VBox(5, when, slots);
+    VBox.setVgrow(slots, Priority.ALWAYS);
+    beside.setMinWidth(430);
+    beside.setPrefWidth(520);
+    return beside;
+  }
+
+  @Override
+  void showBeside(Plan next, Units units) {
+    plan = next;
+    slots.show(next, units);
+    when.setText("Slots " + next.fretboard().when() + ".");
+  }
+
+  @Override
+  void knifeBeside(double x) {
+    int nearest = plan.frets().nearest(x);
+    boolean onIt = nearest > 0 && Math.abs(plan.frets().at(nearest) - x) < 0.05;
+    slots.follow(onIt ? nearest : 0);
+  }
+
+  @Override
+  public String name() {
+    return "Slots";
+  }
+
+  @Override
+  public Drawing drawing(Plan plan, Units units) {
+    return FretboardDrawing.SLOTS.of(plan, units);
+  }
+}

@@ -1,0 +1,145 @@
+package roughcut.desktop.station;
+
+import java.util.function.Consumer;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import roughcut.design.Decisions;
+import roughcut.design.StringDecisions;
+import roughcut.desktop.control.Facts;
+import roughcut.desktop.control.StringEditor;
+import roughcut.desktop.session.Session;
+import roughcut.drawing.BridgeDrawing;
+import roughcut.drawing.Drawing;
+import roughcut.measure.NumberWriter;
+import roughcut.measure.Units;
+import roughcut.measure.Value;
+import roughcut.plan.Plan;
+import roughcut.strings.Compensation;
+
+/** The set of strings: gauges, pitches, pull and compensation, spread and poles. */
+final class StringsPage extends PlainPage {
+  private final Session session;
+  private final Consumer<Value> ask;
+  private final PagedStation station;
+  private final Facts set = new Facts();
+  private final Facts poles = new Facts();
+  private final Label says = new Label();
+
+  StringsPage(Session session, Consumer<Value> ask, PagedStation station) {
+    this.session = session;
+    this.ask = ask;
+    this.station = station;
+  }
+
+  @Override
+  Panel makePanel() {
+    return new Panel(session)
+        .node(turner(station))
+        .heading("You decide")
+        .node(new StringEditor(session))
+        .decisions(
+            StringDecisions.STRING_KIND,
+            StringDecisions.COMPENSATION,
+            Decisions.NUT_SPACING,
+            Decisions.NUT_EDGE_MARGIN,
+            Decisions.BRIDGE_SPREAD,
+            StringDecisions.SPREAD_X,
+            StringDecisions.POLE_SPREAD)
+        .more(
+            StringDecisions.SCALE_BASS,
+            StringDecisions.SCALE_TREBLE,
+            StringDecisions.SCALE_SQUARE,
+            StringDecisions.STRAIGHT_TREBLE,
+            StringDecisions.STRAIGHT_ANGLE,
+            StringDecisions.WRAP_DENSITY)
+        .settings(
+            ask,
+            "strings.total-tension",
+            "All strings pull",
+            "nut.spread",
+            "Outer strings at the nut",
+            "nut.gap",
+            "Between strings at the nut",
+            "strings.spread-there",
+            "Outer strings where you look",
+            "break.nut",
+            "Least break over the nut");
+  }
+
+  @Override
+  Columns makeLower() {
+    set.setVgap(3);
+    says.getStyleClass().add("lower-note");
+    says.setWrapText(true);
+    ScrollPane scroll = new ScrollPane(set);
+    scroll.setFitToWidth(true);
+    scroll.getStyleClass().add("bare-scroll");
+    VBox.setVgrow(scroll, Priority.ALWAYS);
+    return new Columns()
+        .add("Strings, treble first", scroll)
+        .add("Poles and inner strings", poles, says);
+  }
+
+  @Override
+  void showLower(Plan plan, Units units) {
+    Compensation compensation = plan.stringPlan().compensation();
+    boolean fanned = plan.frets().fan().fanned();
+    set.begin()
+        .row(false, "", "pulls", fanned ? "scale" : "", "stretch", "stiffness", "saddle back by");
+    for (int i = 1; i <= plan.strings().count(); i++) {
+      Compensation.Part part = compensation.parts().get(i - 1);
+      set.row(
+          false,
+          Integer.toString(i),
+          plan.stringPlan().pull().tensions().get(i - 1).text(units),
+          fanned ? plan.stringPlan().pull().scales().get(i - 1).text(units) : "",
+          number(part.stretch(), units),
+          number(part.stiffness(), units),
+          number(part.used(), units));
+    }
+    set.end();
+    poles.begin();
+    StringBuilder errors = new StringBuilder();
+    plan.stringPlan()
+        .nut()
+        .poleErrors()
+        .forEach(v -> errors.append(errors.length() > 0 ? " · " : "").append(number(v, units)));
+    poles.row(false, "outside their poles", errors.toString());
+    poles.row(
+        false,
+        "there",
+        plan.stringPlan().nut().spreadThere().text(units) + " between the outer strings");
+    if (fanned) {
+      StringBuilder fan = new StringBuilder();
+      plan.stringPlan()
+          .nut()
+          .fanError()
+          .forEach(v -> fan.append(fan.length() > 0 ? " · " : "").append(number(v, units)));
+      poles.row(false, "frets off their scale by", fan.toString());
+    }
+    poles.end();
+    says.setText(
+        switch (compensation.by()) {
+          case ESTIMATE ->
+              "Compensation is an estimate, from stretch and stiffness; the saddles are set by ear.";
+          case OWN_TABLE -> "Compensation from your own table; the estimate stands beside it.";
+          case STRAIGHT_LINE -> "Compensation on a straight line; the estimate stands beside it.";
+        });
+  }
+
+  private static String number(Value value, Units units) {
+    return NumberWriter.number(value.value(), value.quantity(), units);
+  }
+
+  @Override
+  public String name() {
+    return "Strings";
+  }
+
+  @Override
+  public Drawing drawing(Plan plan, Units units) {
+    return BridgeDrawing.of(plan, units);
+  }
+}
