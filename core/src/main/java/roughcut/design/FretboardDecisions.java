@@ -11,7 +11,7 @@ public final class FretboardDecisions {
   static final DecisionBook BOOK = new DecisionBook();
 
   public static final NumberDecision SANDING =
-      BOOK.number("fretboard.sanding", "Sanding still to come", FINE_LENGTH, 0.3, 0, 3, 0.05)
+      BOOK.number("fretboard.sanding", "Sanding to come", FINE_LENGTH, 0.3, 0, 3, 0.05)
           .hint("Off the fretboard's face, after the slots.");
   public static final NumberDecision WIRE_HEIGHT =
       BOOK.number("wire.height", "Fret height", FINE_LENGTH, 1.1, 0.3, 3, 0.05)
@@ -45,13 +45,16 @@ public final class FretboardDecisions {
   public static final NumberDecision MARKER_DIAMETER =
       BOOK.number("marker.diameter", "Marker diameter", FINE_LENGTH, 6, 1, 20, 0.5)
           .measured("Of the dot.");
+  public static final NumberDecision MARKER_ASIDE =
+      BOOK.number("marker.aside", "Double dots aside", LENGTH, 0, 0, 40, 0.5)
+          .hint("From the centre line; 0 for a sixth of the width.");
   public static final NumberDecision MARKER_SPUR =
       BOOK.number("marker.spur", "Bit's point", FINE_LENGTH, 1, 0, 5, 0.1)
           .measured("How far it stands before the cutting edge.");
   public static final NumberDecision SIDE_DOT =
       BOOK.number("marker.side", "Side dot", FINE_LENGTH, 2, 0.5, 6, 0.1).measured("Diameter.");
   public static final NumberDecision SIDE_DOT_DOWN =
-      BOOK.number("marker.side-down", "Side dot below the edge", FINE_LENGTH, 2.2, 0.5, 8, 0.1)
+      BOOK.number("marker.side-down", "Side dot, down", FINE_LENGTH, 2.2, 0.5, 8, 0.1)
           .hint("Its middle, after the radius.");
   public static final NumberDecision BEND =
       BOOK.number("wire.bend", "Wire bent to", RATIO, 0.85, 0.5, 1, 0.01)

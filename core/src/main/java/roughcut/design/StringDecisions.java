@@ -75,7 +75,7 @@ public final class StringDecisions {
       BOOK.number("bridge.slant", "Bass side further back", LENGTH, -100, -100, 30, 0.5)
           .measured("Of the posts; −100 takes the kind's own.");
   public static final NumberDecision NUT_TO_OCTAVE =
-      BOOK.number("neck.nut-to-octave", "Nut to octave, measured", FINE_LENGTH, 0, 0, 700, 0.1)
+      BOOK.number("neck.nut-to-octave", "Nut to octave", FINE_LENGTH, 0, 0, 700, 0.1)
           .measured("On the real neck, nut line to the octave fret; 0 until it is measured.");
 
   public static final ChoiceDecision SOLVE_FOR =
@@ -85,7 +85,7 @@ public final class StringDecisions {
           SolveFor.values(),
           "One of the three follows from the other two.");
   public static final NumberDecision SADDLE_HEIGHT =
-      BOOK.number("saddle.height", "Saddle over the body", LENGTH, 17, 2, 60, 0.1)
+      BOOK.number("saddle.height", "Saddle height", LENGTH, 17, 2, 60, 0.1)
           .measured("At the crown string, over the body's top at the neck end.");
   public static final NumberDecision EXPOSED =
       BOOK.number("pocket.exposed", "Fretboard stands out", LENGTH, 1, -15, 25, 0.1)
@@ -97,10 +97,10 @@ public final class StringDecisions {
       BOOK.number("body.carve-rise", "Top rises at the bridge", LENGTH, 0, -10, 30, 0.5)
           .measured("On a carved top, over its height at the neck end.");
   public static final NumberDecision STANDING =
-      BOOK.number("proof.standing", "Fretboard stands, seated", FINE_LENGTH, 0, 0, 60, 0.05)
+      BOOK.number("proof.standing", "Stands, seated", FINE_LENGTH, 0, 0, 60, 0.05)
           .measured("Its crown over the body at the joint, neck seated; 0 until measured.");
   public static final NumberDecision STRAIGHTEDGE =
-      BOOK.number("proof.straightedge", "Straightedge at the bridge", FINE_LENGTH, 0, 0, 60, 0.05)
+      BOOK.number("proof.straightedge", "Straightedge", FINE_LENGTH, 0, 0, 60, 0.05)
           .measured(
               "Laid on the frets: its height over the body at the saddle line; 0 until measured.");
 

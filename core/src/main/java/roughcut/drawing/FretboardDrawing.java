@@ -59,7 +59,7 @@ public enum FretboardDrawing {
     view.side();
     sketch.origin(0, 0);
     double low = -half - BETWEEN;
-    sketch.text(Role.NOTE, 0, low - 7, "from the treble side", Anchor.START, Size.SMALL);
+    sketch.text(Role.NOTE, 0, low - 10, "from the treble side", Anchor.START, Size.SMALL);
     return sketch.drawing(
         plan.build().name(),
         new Bounds(plan.neck().head().breakX() - 26, low - 16, end + 24, half + 16));

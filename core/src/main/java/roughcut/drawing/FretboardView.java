@@ -12,7 +12,6 @@ import roughcut.fretboard.Slots;
 import roughcut.geometry.Arcs;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
-import roughcut.layout.FretLayout;
 import roughcut.layout.FretboardTaper;
 import roughcut.plan.Plan;
 
@@ -55,9 +54,13 @@ final class FretboardView {
   /** The slots, open, with the frets' numbers beside them. */
   void slots() {
     double width = FretboardDecisions.WIRE_TANG_WIDTH.in(plan.build().design());
-    for (FretLayout.Fret fret : plan.frets().frets()) {
-      Point bass = taper.edge(fret.x(), fret.slant(), -1);
-      Point treble = taper.edge(fret.x(), fret.slant(), 1);
+    for (Slots.Slot cut : plan.fretboard().slots().slots()) {
+      double slant =
+          cut.number() == 0
+              ? plan.frets().fan().slant(0)
+              : plan.frets().frets().get(cut.number() - 1).slant();
+      Point bass = taper.edge(cut.x(), slant, -1);
+      Point treble = taper.edge(cut.x(), slant, 1);
       Outline slot =
           Outline.of(
               new Point(bass.x() - width / 2, bass.y()),
@@ -70,10 +73,10 @@ final class FretboardView {
           Role.NOTE,
           treble.x(),
           treble.y() + CROSS,
-          Integer.toString(fret.number()),
+          Integer.toString(cut.number()),
           Anchor.MIDDLE,
           Size.SMALL,
-          "fret." + fret.number() + ".from-nut");
+          "fret." + cut.number() + ".from-nut");
     }
   }
 

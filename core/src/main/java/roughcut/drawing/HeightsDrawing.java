@@ -126,8 +126,7 @@ public final class HeightsDrawing {
     double z = heights.saddle().value();
     boolean reached = z >= low - 1e-9 && z <= high + 1e-9;
     sketch.line(reached ? Role.TOUCH : Role.STOP, saddle - 9, z, saddle + 9, z);
-    sketch.text(
-        Role.NOTE, saddle + 12, (low + high) / 2 - 1, "bridge's range", Anchor.START, Size.SMALL);
+    sketch.text(Role.NOTE, saddle, high + 4, "bridge's range", Anchor.MIDDLE, Size.SMALL);
   }
 
   private void strings(double from) {
@@ -166,8 +165,8 @@ public final class HeightsDrawing {
         heights.angle().id());
     sketch.text(
         Role.NOTE,
-        joint - 6,
-        -8,
+        joint - 30,
+        -36,
         "stands out " + heights.exposed().text(sketch.units()),
         Anchor.END,
         Size.NORMAL,

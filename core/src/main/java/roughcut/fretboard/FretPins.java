@@ -15,6 +15,7 @@ import java.util.Optional;
  */
 public record FretPins(int fret, double x, Optional<Double> y) {
   private static final double CLEAR = 1;
+  private static final double TINY = 1e-9;
 
   /** A stretch across that is taken by a channel, from the centre line to one side. */
   public record Taken(double from, double to) {}
@@ -29,15 +30,15 @@ public record FretPins(int fret, double x, Optional<Double> y) {
   public static FretPins at(
       int fret, double x, double half, double pin, double edge, List<Taken> taken) {
     double r = pin / 2 + CLEAR;
-    List<Double> candidates = new ArrayList<>();
-    for (double y = half - edge - pin / 2; y >= r; y -= 0.5) {
-      candidates.add(y);
-    }
-    for (double y : candidates) {
-      if (taken.stream().allMatch(t -> y + r <= t.from() || y - r >= t.to())) {
-        return new FretPins(fret, x, Optional.of(y));
-      }
-    }
-    return new FretPins(fret, x, Optional.empty());
+    double most = half - edge - pin / 2;
+    // The outermost clear place is the edge's, or just inside something taken.
+    List<Double> candidates = new ArrayList<>(List.of(most));
+    taken.forEach(t -> candidates.add(t.from() - r));
+    Optional<Double> clear =
+        candidates.stream()
+            .filter(y -> y >= r && y <= most)
+            .filter(y -> taken.stream().allMatch(t -> y + r <= t.from() + TINY || y - r >= t.to()))
+            .max(Double::compare);
+    return new FretPins(fret, x, clear);
   }
 }

@@ -63,6 +63,7 @@ public record Markers(List<Dot> dots) {
       FretboardRadius radius,
       Ledger ledger) {
     List<Dot> dots = new ArrayList<>();
+    double aside = givens.get(FretboardDecisions.MARKER_ASIDE).value();
     int octave = (int) frets.divisions().value();
     for (FretLayout.Fret fret : frets.frets()) {
       int k = fret.number();
@@ -72,7 +73,7 @@ public record Markers(List<Dot> dots) {
       }
       double before = k == 1 ? 0 : frets.frets().get(k - 2).x();
       double x = (before + fret.x()) / 2;
-      double y = twice ? taper.width(x) / 6 : 0;
+      double y = twice ? aside > 0 ? aside : taper.width(x) / 6 : 0;
       dots.add(dot(givens, k, x, y, radius, ledger));
     }
     return new Markers(dots);
@@ -132,6 +133,9 @@ public record Markers(List<Dot> dots) {
     double least = Double.POSITIVE_INFINITY;
     double before = 0;
     for (Slots.Slot slot : slots.slots()) {
+      if (slot.number() == 0) {
+        continue;
+      }
       least = Math.min(least, (slot.x() - before) / 2);
       before = slot.x();
     }

@@ -9,6 +9,7 @@ import java.util.List;
 import roughcut.design.Decisions;
 import roughcut.design.FretboardDecisions;
 import roughcut.design.Givens;
+import roughcut.design.NutKind;
 import roughcut.design.SlotSchool;
 import roughcut.geometry.Point;
 import roughcut.layout.FretLayout;
@@ -24,7 +25,7 @@ import roughcut.measure.Worked;
  * tang still finds its depth at the edges, what is left under them, and the wire (handbook page 5,
  * "Slots" and "Wire").
  *
- * @param slots fret 1 first
+ * @param slots fret 1 first, or a zero fret before it
  * @param sawStop depth to which the saw is set for all of them
  * @param least the slot with least wood under it
  * @param total length of wire for all frets, 5 % to spare
@@ -64,7 +65,7 @@ public record Slots(
     double deepest = 0;
     double wire = 0;
     Slot least = null;
-    for (FretLayout.Fret fret : frets.frets()) {
+    for (FretLayout.Fret fret : slotted(givens, frets, ledger)) {
       int k = fret.number();
       Point treble = taper.edge(fret.x(), fret.slant(), 1);
       Point bass = taper.edge(fret.x(), fret.slant(), -1);
@@ -151,10 +152,22 @@ public record Slots(
         bend(givens, ledger));
   }
 
+  /** The frets, and before them one on the nut line where a zero fret does the nut's work. */
+  private static List<FretLayout.Fret> slotted(Givens givens, FretLayout frets, Ledger ledger) {
+    if (givens.get(FretboardDecisions.NUT_KIND) != NutKind.ZERO_FRET) {
+      return frets.frets();
+    }
+    List<FretLayout.Fret> all = new ArrayList<>();
+    Worked at = ledger.put("fret.0.from-nut", "Zero fret, on the nut line", FINE_LENGTH, 0, "0");
+    all.add(new FretLayout.Fret(0, at, at, frets.fan().slant(0)));
+    all.addAll(frets.frets());
+    return all;
+  }
+
   /** The fretboard's width at a fret; a leaning fret reaches over a little more or less of it. */
   private static Value width(int k, FretLayout.Fret fret, FretboardTaper taper, double across) {
     return fret.slant() == 0
-        ? taper.fretWidths().get(k - 1)
+        ? k == 0 ? taper.nutWidth() : taper.fretWidths().get(k - 1)
         : Given.decided("fret." + k + ".reach", "Edge to edge, square across", across, FINE_LENGTH);
   }
 
@@ -181,22 +194,24 @@ public record Slots(
             - givens.get(FretboardDecisions.SANDING).value();
     return switch (school) {
       case AT_FIRST ->
-          "sawn to " + NumberWriter.fixed(sawStop.value(), 2) + " at once; check the first two";
+          "sawn to " + NumberWriter.fixed(sawStop.value(), 2) + " mm at once; check the first two";
       case AFTER_RADIUS ->
           first - drop - sanded < GUIDES
-              ? "too shallow: at the edges "
+              ? "sawn too shallow: at the edges "
                   + NumberWriter.fixed(Math.max(0, first - drop - sanded), 2)
-                  + " would be left to guide the saw"
-              : "after the radius, to " + NumberWriter.fixed(least.done().value(), 2);
+                  + " mm would be left to guide the saw"
+              : "deepened after the radius, to "
+                  + NumberWriter.fixed(least.done().value(), 2)
+                  + " mm";
       case MIDWAY -> {
         double left = first - GUIDES;
         yield left <= 0
-            ? "the first depth is too shallow to guide the saw at all"
-            : "when the edges are down by "
+            ? "sawn too shallow at first to guide the saw at all"
+            : "deepened when the edges are down by "
                 + NumberWriter.fixed(left, 2)
-                + ": "
+                + " mm: "
                 + NumberWriter.fixed(Math.max(0, first - sanded), 2)
-                + " left at the edges now";
+                + " mm left at the edges now";
       }
     };
   }

@@ -6,9 +6,7 @@ import java.util.List;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.GridPane;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import roughcut.design.FretRecords;
 import roughcut.design.FretStage;
@@ -47,11 +45,8 @@ public final class FretTicks extends VBox {
       VBox one = new VBox(1, all, count);
       head.add(one, column++, 0);
     }
-    ScrollPane scroll = new ScrollPane(grid);
-    scroll.setFitToWidth(true);
-    scroll.getStyleClass().add("bare-scroll");
-    VBox.setVgrow(scroll, Priority.ALWAYS);
-    getChildren().addAll(head, scroll);
+
+    getChildren().addAll(head, Scrolled.of(grid));
   }
 
   private static String called(FretStage stage) {

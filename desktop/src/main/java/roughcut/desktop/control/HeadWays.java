@@ -6,7 +6,6 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.GridPane;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import roughcut.desktop.session.Session;
@@ -28,11 +27,7 @@ public final class HeadWays extends VBox {
     title.getStyleClass().add("lower-title");
     grid.setHgap(11);
     grid.setVgap(6);
-    ScrollPane scroll = new ScrollPane(grid);
-    scroll.setFitToWidth(true);
-    scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-    scroll.getStyleClass().add("bare-scroll");
-    VBox.setVgrow(scroll, Priority.ALWAYS);
+    ScrollPane scroll = Scrolled.of(grid);
     getChildren().addAll(title, scroll);
   }
 

@@ -70,9 +70,11 @@ public final class SlotList extends TableView<Slot> {
   public void follow(int fret) {
     following = true;
     getSelectionModel().clearSelection();
-    if (fret >= 1 && fret <= getItems().size()) {
-      getSelectionModel().select(fret - 1);
-      scrollTo(Math.max(0, fret - 3));
+    for (int row = 0; fret >= 1 && row < getItems().size(); row++) {
+      if (getItems().get(row).number() == fret) {
+        getSelectionModel().select(row);
+        scrollTo(Math.max(0, row - 2));
+      }
     }
     following = false;
   }

@@ -9,11 +9,13 @@ import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
+import roughcut.design.NumberDecision;
+import roughcut.design.PartDecisions;
 import roughcut.design.StringSpec;
 import roughcut.desktop.session.Session;
 import roughcut.measure.NumberWriter;
+import roughcut.measure.Pitch;
 import roughcut.measure.Quantity;
-import roughcut.measure.Units;
 
 /** The set of strings: one is chosen and edited; strings are added and taken away at the bass. */
 public final class StringEditor extends VBox {
@@ -63,6 +65,15 @@ public final class StringEditor extends VBox {
             session,
             () -> OptionalDouble.of(one().core()),
             v -> change("core", s -> s.withCore(v.getAsDouble()))));
+    fields.add(
+        new EntryField(
+            "string.own",
+            "Own compensation",
+            Quantity.FINE_LENGTH,
+            false,
+            session,
+            () -> OptionalDouble.of(own().in(session.build().get().design())),
+            v -> enterOwn(v.getAsDouble())));
     wound.setId("string.wound");
     wound.getStyleClass().add("tick");
     wound.setOnAction(
@@ -99,6 +110,15 @@ public final class StringEditor extends VBox {
     return strings().get(Math.min(index, strings().size() - 1));
   }
 
+  private NumberDecision own() {
+    return PartDecisions.own(Math.min(index, strings().size() - 1) + 1);
+  }
+
+  private Optional<String> enterOwn(double mm) {
+    NumberDecision own = own();
+    return session.edit(own.label(), own.id(), b -> b.withDesign(own.with(b.design(), mm)));
+  }
+
   private String called(int i) {
     if (i >= strings().size()) {
       return "";
@@ -108,7 +128,7 @@ public final class StringEditor extends VBox {
         + " · "
         + NumberWriter.number(s.gauge(), Quantity.FINE_LENGTH, session.units().get())
         + " · "
-        + NumberWriter.text(s.pitch(), Quantity.PITCH, Units.MM);
+        + Pitch.name(s.pitch());
   }
 
   private void count(boolean more) {

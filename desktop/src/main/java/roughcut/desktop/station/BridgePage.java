@@ -4,6 +4,7 @@ import java.util.function.Consumer;
 import javafx.scene.control.Label;
 import roughcut.design.StringDecisions;
 import roughcut.desktop.control.Facts;
+import roughcut.desktop.control.Scrolled;
 import roughcut.desktop.draw.Handles;
 import roughcut.desktop.session.Session;
 import roughcut.drawing.BridgeDrawing;
@@ -56,11 +57,11 @@ final class BridgePage extends PlainPage {
             "bridge.datum",
             "Datum, centre line",
             "bridge.post.bass.x",
-            "Bass post, from the nut",
+            "Bass post, along",
             "bridge.post.bass.y",
             "Bass post, aside",
             "bridge.post.treble.x",
-            "Treble post, from the nut",
+            "Treble post, along",
             "bridge.post.treble.y",
             "Treble post, aside");
   }
@@ -71,7 +72,7 @@ final class BridgePage extends PlainPage {
     trouble.setWrapText(true);
     return new Columns()
         .add("The window", trouble, window)
-        .add("Holes, from what a ruler can touch", holes);
+        .add("Holes, from what a ruler can touch", Scrolled.of(holes));
   }
 
   @Override

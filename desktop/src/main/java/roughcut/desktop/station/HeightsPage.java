@@ -131,9 +131,7 @@ final class HeightsPage extends PlainPage {
                           ? ", floor left " + p.floor().text(units)
                           : ", over the whole floor"));
             },
-            () ->
-                proof.row(
-                    false, "proof", "seat the neck; measure standing height and straightedge"));
+            () -> proof.row(false, "proof", "seat the neck, then measure both"));
     proof.end();
   }
 

@@ -4,6 +4,7 @@ import java.util.function.Consumer;
 import roughcut.design.Decisions;
 import roughcut.design.FretboardDecisions;
 import roughcut.desktop.control.Facts;
+import roughcut.desktop.control.Scrolled;
 import roughcut.desktop.session.Session;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.FretboardDrawing;
@@ -42,6 +43,7 @@ final class MarkersPage extends PlainPage {
             FretboardDecisions.SANDING,
             FretboardDecisions.INLAY_FRET)
         .more(
+            FretboardDecisions.MARKER_ASIDE,
             FretboardDecisions.INLAY_LENGTH,
             FretboardDecisions.INLAY_WIDTH,
             FretboardDecisions.INLAY_THICKNESS,
@@ -66,9 +68,9 @@ final class MarkersPage extends PlainPage {
 
   @Override
   Columns makeLower() {
-    dots.setVgap(3);
+
     return new Columns()
-        .add("Bores before the radius, from the flat top", dots)
+        .add("Bores before the radius, from the flat top", Scrolled.of(dots))
         .add("Side dots and inlay", rest);
   }
 

@@ -12,8 +12,6 @@ import roughcut.plan.Plan;
 
 /** One page of a station that has several. */
 interface Page {
-  /** How many pages stand beside each other in the turner. */
-  int IN_A_ROW = 3;
 
   String name();
 
@@ -42,6 +40,8 @@ interface Page {
   default GridPane turner(PagedStation station) {
     GridPane grid = new GridPane();
     grid.getStyleClass().addAll("page-turner");
+    // Four stand two by two, so that none stands alone.
+    int inARow = station.pages().size() == 4 ? 2 : 3;
     for (int i = 0; i < station.pages().size(); i++) {
       int index = i;
       Page page = station.pages().get(i);
@@ -56,7 +56,7 @@ interface Page {
             button.setSelected(page == this);
             station.turnTo(index);
           });
-      grid.add(button, i % IN_A_ROW, i / IN_A_ROW);
+      grid.add(button, i % inARow, i / inARow);
     }
     return grid;
   }

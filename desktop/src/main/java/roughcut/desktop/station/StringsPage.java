@@ -2,17 +2,16 @@ package roughcut.desktop.station;
 
 import java.util.function.Consumer;
 import javafx.scene.control.Label;
-import javafx.scene.control.ScrollPane;
-import javafx.scene.layout.Priority;
-import javafx.scene.layout.VBox;
 import roughcut.design.Decisions;
 import roughcut.design.StringDecisions;
 import roughcut.desktop.control.Facts;
+import roughcut.desktop.control.Scrolled;
 import roughcut.desktop.control.StringEditor;
 import roughcut.desktop.session.Session;
 import roughcut.drawing.BridgeDrawing;
 import roughcut.drawing.Drawing;
 import roughcut.measure.NumberWriter;
+import roughcut.measure.Pitch;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
@@ -73,12 +72,9 @@ final class StringsPage extends PlainPage {
     set.setVgap(3);
     says.getStyleClass().add("lower-note");
     says.setWrapText(true);
-    ScrollPane scroll = new ScrollPane(set);
-    scroll.setFitToWidth(true);
-    scroll.getStyleClass().add("bare-scroll");
-    VBox.setVgrow(scroll, Priority.ALWAYS);
+
     return new Columns()
-        .add("Strings, treble first", scroll)
+        .add("Strings, treble first", Scrolled.of(set))
         .add("Poles and inner strings", poles, says);
   }
 
@@ -87,12 +83,21 @@ final class StringsPage extends PlainPage {
     Compensation compensation = plan.stringPlan().compensation();
     boolean fanned = plan.frets().fan().fanned();
     set.begin()
-        .row(false, "", "pulls", fanned ? "scale" : "", "stretch", "stiffness", "saddle back by");
+        .row(
+            false,
+            "",
+            "tuned to",
+            "pulls",
+            fanned ? "scale" : "",
+            "stretch",
+            "stiffness",
+            "saddle back by");
     for (int i = 1; i <= plan.strings().count(); i++) {
       Compensation.Part part = compensation.parts().get(i - 1);
       set.row(
           false,
           Integer.toString(i),
+          Pitch.name(plan.build().design().strings().get(i - 1).pitch()),
           plan.stringPlan().pull().tensions().get(i - 1).text(units),
           fanned ? plan.stringPlan().pull().scales().get(i - 1).text(units) : "",
           number(part.stretch(), units),

@@ -1,0 +1,275 @@
+package roughcut.strings;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+import static roughcut.Heron.value;
+
+import java.util.Map;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import roughcut.Heron;
+import roughcut.Vectors;
+import roughcut.layout.FretLayout;
+import roughcut.measure.Pitch;
+import roughcut.measure.Unreadable;
+import roughcut.plan.Plan;
+
+class StringsTest {
+  private static final String[] FANNED = {
+    "scale.bass=686", "scale.treble=660", "scale.perpendicular-fret=8"
+  };
+
+  private static String[] with(String[] some, String... more) {
+    String[] all = java.util.Arrays.copyOf(some, some.length + more.length);
+    System.arraycopy(more, 0, all, some.length, more.length);
+    return all;
+  }
+
+  @Test
+  void notesAndFrequencies() throws Unreadable {
+    assertThat(Pitch.read("A4")).isEqualTo(440);
+    assertThat(Pitch.read("e4")).isCloseTo(329.628, within(1e-3));
+    assertThat(Pitch.read("Bb1")).isCloseTo(58.270, within(1e-3));
+    assertThat(Pitch.read("F♯2")).isCloseTo(92.499, within(1e-3));
+    assertThat(Pitch.read("82.4 Hz")).isEqualTo(82.4);
+    assertThat(Pitch.name(329.63)).isEqualTo("E4");
+    assertThat(Pitch.name(442)).isEqualTo("A4 +8");
+    assertThatThrownBy(() -> Pitch.read("H9x")).isInstanceOf(Unreadable.class);
+  }
+
+  @Test
+  void theWorkedPullAndCompensation() {
+    Plan plan =
+        Heron.with("string.1.gauge=0.254", "string.1.pitch=329.63", "strings.action-12=1.7");
+    assertThat(value(plan, "string.1.tension")).isCloseTo(70.8, within(0.05));
+    assertThat(value(plan, "string.1.compensation.stretch")).isCloseTo(0.65, within(0.006));
+    assertThat(value(plan, "string.1.compensation.stiffness")).isCloseTo(0.76, within(0.006));
+    assertThat(value(plan, "string.1.compensation")).isCloseTo(1.41, within(0.006));
+    double sum = 0;
+    for (int i = 1; i <= 6; i++) {
+      sum += value(plan, "string." + i + ".tension");
+    }
+    assertThat(value(plan, "strings.total-tension")).isCloseTo(sum, within(1e-9));
+  }
+
+  @Test
+  void aWoundStringsMassIsItsCoreAndItsWrap() {
+    Plan plan = Heron.with("string.6.gauge=1.07", "string.6.core=0.43", "string.6.pitch=82.41");
+    double core = 7850 * Math.PI * 0.43e-3 * 0.43e-3 / 4;
+    double wrap = 8000 * Math.PI / 4 * Math.PI * (1.07e-3 * 1.07e-3 - 0.43e-3 * 0.43e-3) / 4;
+    double speed = 2 * 0.640 * 82.41;
+    assertThat(value(plan, "string.6.tension"))
+        .isCloseTo((core + wrap) * speed * speed, within(1e-6));
+  }
+
+  @Test
+  void compensationByOwnTableOrAStraightLine() {
+    assertThat(
+            value(
+                Heron.with("compensation.by=own-table", "string.2.own-compensation=2.25"),
+                "string.2.compensation"))
+        .isEqualTo(2.25);
+    Plan line =
+        Heron.with(
+            "compensation.by=straight-line", "compensation.treble=1.5", "compensation.angle=2.5");
+    assertThat(value(line, "string.1.compensation")).isCloseTo(1.5, within(1e-9));
+    double across = value(line, "saddle.string.1.offset") - value(line, "saddle.string.6.offset");
+    assertThat(value(line, "string.6.compensation"))
+        .isCloseTo(1.5 + across * Math.tan(Math.toRadians(2.5)), within(1e-9));
+  }
+
+  @Test
+  void fannedWithEqualScalesIsTheSingleScale() {
+    Plan single = Heron.with();
+    Plan equal = Heron.with("scale.bass=640", "scale.treble=640", "scale.perpendicular-fret=7");
+    single
+        .values()
+        .forEach(
+            (id, worked) ->
+                assertThat(value(equal, id)).as(id).isCloseTo(worked.value(), within(1e-9)));
+  }
+
+  @Test
+  void theSquareFretIsSquareAndFretsDivideBothEdgeStrings() {
+    Random random = new Random(3);
+    for (int i = 0; i < 60; i++) {
+      int square = 1 + random.nextInt(12);
+      double treble = 600 + random.nextInt(60);
+      double bass = treble + 5 + random.nextInt(60);
+      Plan plan =
+          Heron.with(
+              "scale.bass=" + bass, "scale.treble=" + treble, "scale.perpendicular-fret=" + square);
+      assertThat(plan.frets().frets().get(square - 1).slant()).isCloseTo(0, within(1e-9));
+      int last = plan.strings().count();
+      assertThat(plan.strings().scale(1)).isCloseTo(treble, within(1e-9));
+      assertThat(plan.strings().scale(last)).isCloseTo(bass, within(1e-9));
+      double delta = (bass - treble) * (1 - Math.pow(2, -square / 12.0));
+      assertThat(plan.strings().nutX(1) - plan.strings().nutX(last)).isCloseTo(delta, within(1e-9));
+      for (FretLayout.Fret fret : plan.frets().frets()) {
+        for (int string : new int[] {1, last}) {
+          double share = 1 - Math.pow(2, -fret.number() / 12.0);
+          double x = plan.strings().nutX(string) + share * plan.strings().scale(string);
+          double y = plan.strings().offset(string, x);
+          assertThat(fret.x() + fret.slant() * y).isCloseTo(x, within(1e-9));
+        }
+      }
+      assertThat(value(plan, "string.1.fan-error")).isCloseTo(0, within(1e-9));
+    }
+  }
+
+  @Test
+  void innerStringsOfAFanAreOffByWhatASearchFinds() {
+    Plan plan = Heron.with(with(FANNED, "nut.spacing=equal-gaps"));
+    for (int i = 2; i <= 5; i++) {
+      double worst = 0;
+      for (FretLayout.Fret fret : plan.frets().frets()) {
+        double low = plan.strings().nutX(i);
+        double high = plan.strings().saddleX(i);
+        // The string crosses the fret's line where this changes its sign.
+        for (int step = 0; step < 80; step++) {
+          double middle = (low + high) / 2;
+          boolean before = middle < fret.x() + fret.slant() * plan.strings().offset(i, middle);
+          low = before ? middle : low;
+          high = before ? high : middle;
+        }
+        double wanted = plan.strings().scale(i) * (1 - Math.pow(2, -fret.number() / 12.0));
+        double error = low - plan.strings().nutX(i) - wanted;
+        worst = Math.abs(error) > Math.abs(worst) ? error : worst;
+      }
+      assertThat(value(plan, "string." + i + ".fan-error")).isCloseTo(worst, within(1e-7));
+    }
+  }
+
+  @Test
+  void theWindowIsEmptyExactlyWhenSomeStringCannotBePlaced() {
+    Random random = new Random(4);
+    int empty = 0;
+    for (int i = 0; i < 300; i++) {
+      double forward = -8 + random.nextDouble() * 8;
+      double travel = 1 + random.nextDouble() * 6;
+      double slant = random.nextDouble() * 6;
+      Bridge bridge =
+          Heron.with(
+                  "bridge.forward=" + forward,
+                  "bridge.rear=" + (forward + travel),
+                  "bridge.slant=" + slant)
+              .stringPlan()
+              .bridge();
+      Plan plan =
+          Heron.with(
+              "bridge.forward=" + forward,
+              "bridge.rear=" + (forward + travel),
+              "bridge.slant=" + slant);
+      boolean any = false;
+      for (double datum = 600; datum <= 680; datum += 0.01) {
+        boolean all = true;
+        for (int s = 1; s <= 6 && all; s++) {
+          double y = plan.strings().atSaddle().get(s - 1).value();
+          double own = datum - slant * y / bridge.spacing().value();
+          double saddle = bridge.saddles().get(s - 1).value();
+          all =
+              saddle - own >= bridge.forward().value() + 1 && saddle - own <= bridge.rear().value();
+        }
+        any |= all;
+        if (all) {
+          assertThat(datum).isBetween(bridge.front().value() - 1e-6, bridge.back().value() + 1e-6);
+        }
+      }
+      if (Math.abs(bridge.back().value() - bridge.front().value()) > 0.02) {
+        assertThat(bridge.possible()).isEqualTo(any);
+      }
+      empty += bridge.possible() ? 0 : 1;
+      if (!bridge.possible()) {
+        assertThat(plan.problems()).anyMatch(p -> p.message().contains("would do"));
+      }
+    }
+    assertThat(empty).isBetween(30, 270);
+  }
+
+  @Test
+  void theRealNeckTakesOver() {
+    Plan drawn = Heron.with();
+    Plan real = Heron.with("neck.nut-to-octave=320.4");
+    assertThat(real.stringPlan().bridge().fromRealNeck()).isTrue();
+    assertThat(value(real, "bridge.datum") - value(drawn, "bridge.datum"))
+        .isCloseTo(0.8, within(1e-9));
+    assertThat(value(real, "bridge.post.treble.y")).isEqualTo(-value(real, "bridge.post.bass.y"));
+  }
+
+  @Test
+  void aDraggedDatumStaysInItsWindow() {
+    Bridge bridge = Heron.with().stringPlan().bridge();
+    assertThat(bridge.dragged(0).datum()).isCloseTo(bridge.datum().value(), within(1e-9));
+    assertThat(bridge.dragged(500).datum()).isCloseTo(bridge.back().value(), within(1e-9));
+    assertThat(bridge.dragged(-500).datum()).isCloseTo(bridge.front().value(), within(1e-9));
+  }
+
+  private static String[] heights(Map<String, Double> row, String... more) {
+    String[] set = {
+      "scale.length=" + row.get("scale_mm"),
+      "joint.x=" + row.get("joint_x_mm"),
+      "pocket.exposed=" + row.get("exposed_e_mm"),
+      "fretboard.thickness=" + row.get("fretboard_mm"),
+      "wire.height=" + row.get("fret_mm"),
+      "strings.action-12=" + row.get("action12_mm"),
+      "strings.action-nut=" + row.get("nut_action_mm"),
+      "saddle.height=" + row.get("saddle_height_mm")
+    };
+    return with(set, more);
+  }
+
+  @Test
+  void theVectorsOfTheNeckAngleAndBackAgain() {
+    for (Map<String, Double> row : Vectors.read("neck-angle.csv")) {
+      Plan plan = Heron.with(heights(row, "heights.solve-for=angle"));
+      double angle = value(plan, "neck.angle");
+      assertThat(angle).isCloseTo(row.get("angle_deg"), within(1e-4));
+      assertThat(value(plan, "heights.flat-exposed"))
+          .isCloseTo(row.get("e_for_zero_angle_mm"), within(1e-3));
+      assertThat(value(plan, "heights.plan-shortening"))
+          .isCloseTo(row.get("plan_shortening_mm"), within(1e-3));
+      Plan back = Heron.with(heights(row, "neck.angle=" + angle, "heights.solve-for=saddle"));
+      assertThat(value(back, "saddle.height")).isCloseTo(row.get("saddle_height_mm"), within(1e-9));
+      Plan deep = Heron.with(heights(row, "neck.angle=" + angle, "heights.solve-for=exposed"));
+      assertThat(value(deep, "pocket.exposed")).isCloseTo(row.get("exposed_e_mm"), within(1e-9));
+      // The line drawn ends at the saddle that was worked out.
+      assertThat(plan.stringPlan().heights().string(row.get("scale_mm")))
+          .isCloseTo(row.get("saddle_height_mm"), within(1e-9));
+    }
+  }
+
+  @Test
+  void theSeatedNeckSaysWhatItReallyHas() {
+    Plan plan = Heron.with("proof.standing=7", "proof.straightedge=14");
+    Heights.Proof proof = plan.stringPlan().heights().proof().orElseThrow();
+    double run = plan.frets().scale().value() - plan.neck().joint().value();
+    double fret = 1.1;
+    assertThat(proof.exposed().value()).isCloseTo(7 - 6, within(1e-9));
+    assertThat(Math.tan(Math.toRadians(proof.angle().value())))
+        .isCloseTo((14 - 7 - fret) / run, within(1e-9));
+    assertThat(proof.saddle().value()).isCloseTo(14 + 2 * 1.8 - 0.45, within(1e-9));
+    assertThat(proof.deepen().value()).isCloseTo(proof.saddle().value() - 17, within(1e-9));
+    assertThat(Heron.with().stringPlan().heights().proof()).isEmpty();
+  }
+
+  @Test
+  void aBridgeThatCannotReachSaysWhichWayToChangeWhat() {
+    Plan high = Heron.with("saddle.height=30");
+    Heights heights = high.stringPlan().heights();
+    assertThat(heights.reach(high.stringPlan().bridge().kind()))
+        .contains("higher", "less angle", "deeper pocket (by 8.0)");
+    Plan low = Heron.with("saddle.height=9");
+    assertThat(low.stringPlan().heights().reach(low.stringPlan().bridge().kind()))
+        .contains("lower", "more angle", "shallower pocket (by 3.0)");
+  }
+
+  @Test
+  void badInputIsSaidWithTheNumberThatWouldDo() {
+    assertThat(Heron.with("fretboard.radius-nut=100", "nut.width=70").problems()).isEmpty();
+    assertThat(Heron.with("joint.x=630").problems())
+        .anyMatch(p -> p.message().contains("at most 620.0 mm"));
+    assertThat(Heron.with("scale.treble=650", "scale.bass=640").problems())
+        .anyMatch(p -> p.decisionId().equals("scale.treble") && p.message().contains("640.0"));
+  }
+}
