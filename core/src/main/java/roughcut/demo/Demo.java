@@ -83,6 +83,9 @@ public final class Demo {
     numbers.put("body.thickness", 42.0);
     numbers.put("body.top-thickness", 0.0);
     numbers.put("body.accent", 0.0);
+    // A fan wants its bridge on a slant.
+    numbers.put("bridge.slant", 18.0);
+    numbers.put("bridge.posts", 60.0);
     Strip larch = new Strip("larch", 8, Strip.Grain.TO_HEAD);
     Strip plum = new Strip("plum", 11.5, Strip.Grain.TO_HEEL);
     return new Build(
@@ -109,6 +112,8 @@ public final class Demo {
   public static Build dunlin(LocalDate today) {
     Map<String, Double> numbers = new HashMap<>();
     numbers.put("scale.length", 762.0);
+    numbers.put("strings.spread-x", 690.0);
+    numbers.put("strings.pole-spread", 55.0);
     numbers.put("scale.frets", 21.0);
     numbers.put("nut.width", 41.0);
     numbers.put("nut.edge-margin", 4.0);

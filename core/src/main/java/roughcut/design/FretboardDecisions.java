@@ -70,7 +70,7 @@ public final class FretboardDecisions {
   public static final ChoiceDecision NUT_KIND =
       BOOK.choice("nut.kind", "Nut sits", NutKind.values(), "What its seat asks for.");
   public static final NumberDecision NUT_SHIFT =
-      BOOK.number("nut.shift", "Nut's front edge moved", FINE_LENGTH, 0, -3, 3, 0.05)
+      BOOK.number("nut.shift", "Nut moved by", FINE_LENGTH, 0, -3, 3, 0.05)
           .measured("Towards the bridge positive: every fret changes by cents.");
   public static final NumberDecision GAUGE =
       BOOK.number("gauge.radius", "Gauge in hand", LENGTH, 280, 100, 2000, 10).hint("Concave.");

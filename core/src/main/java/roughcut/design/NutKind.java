@@ -4,10 +4,11 @@ package roughcut.design;
 public enum NutKind implements Choice {
   END(
       "at the fretboard's end",
-      "seat against head wood or the veneer's edge; fretboard cut at x = 0"),
+      "seat against head wood or the veneer's edge; fretboard cut at the nut line"),
   SLOT("in a slot of the fretboard", "fretboard goes on behind it; slot floor flat, cut square"),
   SHELF("on an overhanging shelf", "shelf under the nut; keep pins and stiffeners clear of it"),
-  ZERO_FRET("zero fret with guide", "an extra slot at x = 0; the nut only guides, behind it"),
+  ZERO_FRET(
+      "zero fret with guide", "an extra slot on the nut line; the nut only guides, behind it"),
   LOCKING("locking", "screws from front or back: stiffeners end before them");
 
   private final String label;

@@ -72,7 +72,7 @@ public final class StringDecisions {
       BOOK.number("bridge.posts", "Post spacing", LENGTH, 0, 0, 200, 0.1)
           .measured("Between the posts' middles; 0 takes the kind's own.");
   public static final NumberDecision BRIDGE_SLANT =
-      BOOK.number("bridge.slant", "Bass side further back", LENGTH, -100, -100, 30, 0.5)
+      BOOK.number("bridge.slant", "Bass side further back", LENGTH, -100, -100, 60, 0.5)
           .measured("Of the posts; −100 takes the kind's own.");
   public static final NumberDecision NUT_TO_OCTAVE =
       BOOK.number("neck.nut-to-octave", "Nut to octave", FINE_LENGTH, 0, 0, 700, 0.1)

@@ -24,6 +24,9 @@ final class FretboardView {
   private static final String SHELL = "#EFEDE6";
   private static final int CROSS = 3;
 
+  /** Closer than this, the numbers of two frets run together, mm. */
+  private static final double CROWDED = 11;
+
   private final Plan plan;
   private final Sketch sketch;
   private final FretboardTaper taper;
@@ -55,12 +58,9 @@ final class FretboardView {
   void slots() {
     double width = FretboardDecisions.WIRE_TANG_WIDTH.in(plan.build().design());
     for (Slots.Slot cut : plan.fretboard().slots().slots()) {
-      double slant =
-          cut.number() == 0
-              ? plan.frets().fan().slant(0)
-              : plan.frets().frets().get(cut.number() - 1).slant();
-      Point bass = taper.edge(cut.x(), slant, -1);
-      Point treble = taper.edge(cut.x(), slant, 1);
+
+      Point bass = taper.edge(cut.x(), cut.slant(), -1);
+      Point treble = taper.edge(cut.x(), cut.slant(), 1);
       Outline slot =
           Outline.of(
               new Point(bass.x() - width / 2, bass.y()),
@@ -69,15 +69,25 @@ final class FretboardView {
               new Point(treble.x() - width / 2, treble.y()));
       sketch.fill(Role.CHANNEL, slot, OPEN);
       sketch.path(Role.FRET, false, bass, treble);
-      sketch.text(
-          Role.NOTE,
-          treble.x(),
-          treble.y() + CROSS,
-          Integer.toString(cut.number()),
-          Anchor.MIDDLE,
-          Size.SMALL,
-          "fret." + cut.number() + ".from-nut");
+      if (numbered(cut)) {
+        sketch.text(
+            Role.NOTE,
+            treble.x(),
+            treble.y() + CROSS,
+            Integer.toString(cut.number()),
+            Anchor.MIDDLE,
+            Size.SMALL,
+            "fret." + cut.number() + ".from-nut");
+      }
     }
+  }
+
+  /** Where frets crowd only every second one has its number, the last always. */
+  private boolean numbered(Slots.Slot cut) {
+    int last = plan.frets().last().number();
+    return cut.number() == 0
+        || plan.frets().frets().get(cut.number() - 1).fromPrevious().value() >= CROWDED
+        || (last - cut.number()) % 2 == 0;
   }
 
   /** Dots, at stop where no depth will do, and the shaped inlay's extent. */

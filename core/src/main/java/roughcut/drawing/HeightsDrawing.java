@@ -166,7 +166,7 @@ public final class HeightsDrawing {
     sketch.text(
         Role.NOTE,
         joint - 30,
-        -36,
+        -38,
         "stands out " + heights.exposed().text(sketch.units()),
         Anchor.END,
         Size.NORMAL,

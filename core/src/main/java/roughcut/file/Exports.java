@@ -29,8 +29,12 @@ public final class Exports {
     Drawing sheet = Sheet.PLAN.of(plan, units);
     Map<String, Supplier<byte[]>> files = new LinkedHashMap<>();
     files.put("frets.csv", () -> FretTable.csv(plan));
+    files.put("fretboard.csv", () -> FretboardTable.csv(plan));
     files.put("plan.svg", () -> SvgWriter.write(sheet));
     files.put("plan.dxf", () -> DxfWriter.write(sheet));
+    Drawing fretboard = Sheet.FRETBOARD.of(plan, units);
+    files.put("fretboard.svg", () -> SvgWriter.write(fretboard));
+    files.put("fretboard.dxf", () -> DxfWriter.write(fretboard));
     for (Sheet each : Sheet.values()) {
       files.put(each.file() + ".pdf", () -> PdfWriter.write(each.of(plan, units), paper));
     }

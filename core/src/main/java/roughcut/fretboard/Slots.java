@@ -39,12 +39,14 @@ public record Slots(
   /**
    * One slot.
    *
+   * @param slant along for each millimetre to the treble side
    * @param flat depth from the flat top, radius and sanding still to come
    * @param done depth under the finished surface
    * @param under wood left under it at the crown
    * @param wire length of its fret
    */
-  public record Slot(int number, double x, Worked flat, Worked done, Worked under, Worked wire) {}
+  public record Slot(
+      int number, double x, double slant, Worked flat, Worked done, Worked under, Worked wire) {}
 
   public Slots {
     slots = List.copyOf(slots);
@@ -124,7 +126,7 @@ public record Slots(
               in("w", chord),
               in("π", Given.decided("pi", "π", Math.PI, roughcut.measure.Quantity.RATIO)),
               in("o", overhang));
-      Slot slot = new Slot(k, fret.x(), flat, done, under, length);
+      Slot slot = new Slot(k, fret.x(), fret.slant(), flat, done, under, length);
       slots.add(slot);
       deepest = Math.max(deepest, flat.value());
       wire += length.value();

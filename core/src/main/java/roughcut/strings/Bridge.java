@@ -7,8 +7,10 @@ import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
 import java.util.List;
+import roughcut.design.BodyDecisions;
 import roughcut.design.Decisions;
 import roughcut.design.Givens;
+import roughcut.design.NeckFixing;
 import roughcut.design.StringDecisions;
 import roughcut.layout.FretLayout;
 import roughcut.layout.FretboardTaper;
@@ -26,6 +28,7 @@ import roughcut.shop.BridgeKind;
  * centre line.
  *
  * @param saddles wanted place of each string's saddle, string 1 first
+ * @param offsets of the strings from the centre line at their saddles
  * @param front the window's edge nearer the nut
  * @param back its edge further off
  * @param frontString the string that sets the front edge
@@ -35,6 +38,7 @@ import roughcut.shop.BridgeKind;
 public record Bridge(
     BridgeKind kind,
     List<Worked> saddles,
+    List<Double> offsets,
     Worked front,
     Worked back,
     int frontString,
@@ -67,6 +71,7 @@ public record Bridge(
 
   public Bridge {
     saddles = List.copyOf(saddles);
+    offsets = List.copyOf(offsets);
     holes = List.copyOf(holes);
   }
 
@@ -143,6 +148,7 @@ public record Bridge(
     return new Bridge(
         kind,
         saddles,
+        strings.atSaddle().stream().map(Worked::value).toList(),
         windowFront,
         windowBack,
         frontString,
@@ -237,7 +243,9 @@ public record Bridge(
     from.add(new From("fret 1", x.value() - frets.at(1)));
     from.add(new From("the octave fret", x.value() - frets.octave()));
     from.add(new From("the fretboard's end", x.value() - taper.end().value()));
-    from.add(new From("the pocket's end", x.value() - givens.get(Decisions.HEEL_END).value()));
+    if (givens.get(BodyDecisions.NECK_FIXING) != NeckFixing.THROUGH) {
+      from.add(new From("the pocket's end", x.value() - givens.get(Decisions.HEEL_END).value()));
+    }
     from.add(new From("the body's edge", x.value() - givens.get(Decisions.JOINT_X).value()));
     return new Hole(name, x, y, List.copyOf(from));
   }
@@ -277,7 +285,39 @@ public record Bridge(
             + backString
             + "'s travel allows; a travel of "
             + fixed(rear.value() - forward.value() + front.value() - back.value(), 1)
-            + " mm would do";
+            + " mm would do"
+            + slantWords();
+  }
+
+  /** The slant of the datum line that would hold every saddle, in words; empty without one. */
+  private String slantWords() {
+    if (spacing.value() == 0) {
+      return "";
+    }
+    double least = Double.NEGATIVE_INFINITY;
+    double most = Double.POSITIVE_INFINITY;
+    double travel = rear.value() - forward.value() - SHARPEN;
+    for (int i = 0; i < saddles.size(); i++) {
+      for (int j = 0; j < saddles.size(); j++) {
+        // S_i − S_j + u · (y_i − y_j) / s ≤ travel, for every pair of strings
+        double across = (offsets.get(i) - offsets.get(j)) / spacing.value();
+        double over = saddles.get(i).value() - saddles.get(j).value() - travel;
+        if (across < 0) {
+          least = Math.max(least, over / -across);
+        } else if (across > 0) {
+          most = Math.min(most, -over / across);
+        }
+      }
+    }
+    return least <= most
+        ? ", or a "
+            + kind.datum()
+            + " whose bass end lies "
+            + fixed(Math.ceil(least * 2) / 2, 1)
+            + " to "
+            + fixed(Math.floor(most * 2) / 2, 1)
+            + " mm further back"
+        : "";
   }
 
   /** The datum line's place at an offset from the centre line. */

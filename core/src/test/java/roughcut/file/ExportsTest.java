@@ -25,6 +25,7 @@ import org.w3c.dom.Element;
 import org.w3c.dom.NodeList;
 import roughcut.Heron;
 import roughcut.drawing.Drawing;
+import roughcut.drawing.Sheet;
 import roughcut.drawing.SheetDrawing;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
@@ -169,6 +170,61 @@ class ExportsTest {
                 assertThat(Math.abs(l[3] - l[1])).isCloseTo(2 * half, within(0.02));
               });
     }
+  }
+
+  @Test
+  void aFannedFretboardIsTheSameInEveryFormat() throws Exception {
+    Plan fanned = Heron.with("scale.bass=686", "scale.treble=660", "scale.perpendicular-fret=8");
+    Exports.write(fanned, Units.MM, Paper.A4, folder);
+    List<String> table = Files.readAllLines(folder.resolve("fretboard.csv"));
+    assertThat(table).hasSize(23);
+    String svg = Files.readString(folder.resolve("fretboard.svg"));
+    List<Double> dxf =
+        Files.readAllLines(folder.resolve("fretboard.dxf")).stream()
+            .filter(line -> line.strip().matches("-?\\d+\\.\\d+"))
+            .map(line -> Double.valueOf(line.strip()))
+            .toList();
+    Drawing drawing = Sheet.FRETBOARD.of(fanned, Units.MM);
+    Tiling.Tile tile = Tiling.of(drawing.bounds(), Paper.A4).tiles().get(0);
+    try (PDDocument pdf = Loader.loadPDF(folder.resolve("fretboard.pdf").toFile())) {
+      List<double[]> lines = new Lines(pdf.getPage(1)).all;
+      for (String row : table.subList(1, table.size())) {
+        String[] cells = row.split(",");
+        int fret = Integer.parseInt(cells[0]);
+        assertThat(Double.parseDouble(cells[2]))
+            .isCloseTo(Heron.value(fanned, "slot." + fret + ".depth-flat"), within(5e-5));
+        double bassX = Double.parseDouble(cells[6]);
+        double bassY = Double.parseDouble(cells[7]);
+        double trebleX = Double.parseDouble(cells[8]);
+        double trebleY = Double.parseDouble(cells[9]);
+        assertThat(Math.abs(bassY)).isCloseTo(fanned.taper().halfWidth(bassX), within(1e-4));
+        assertThat(trebleY).isCloseTo(fanned.taper().halfWidth(trebleX), within(1e-4));
+        assertThat(svg)
+            .contains("M" + trimmed(cells[6]) + ",")
+            .contains("L" + trimmed(cells[8]) + ",");
+        assertThat(dxf).anyMatch(n -> Math.abs(n - bassX) < 1e-4);
+        assertThat(dxf).anyMatch(n -> Math.abs(n - trebleX) < 1e-4);
+        if (trebleX < tile.shows().right() - 1 && bassX < tile.shows().right() - 1) {
+          double left = (Tiling.MARGIN - tile.shows().left()) * PdfWriter.POINTS_PER_MM;
+          assertThat(lines)
+              .as("fret " + fret)
+              .anySatisfy(
+                  l -> {
+                    assertThat(l[0])
+                        .isCloseTo(left + bassX * PdfWriter.POINTS_PER_MM, within(0.02));
+                    assertThat(l[2])
+                        .isCloseTo(left + trebleX * PdfWriter.POINTS_PER_MM, within(0.02));
+                    assertThat(Math.abs(l[3] - l[1]))
+                        .isCloseTo((trebleY - bassY) * PdfWriter.POINTS_PER_MM, within(0.02));
+                  });
+        }
+      }
+    }
+  }
+
+  /** As the SVG puts numbers down: without trailing noughts. */
+  private static String trimmed(String number) {
+    return number.replaceFirst("\\.?0+$", "");
   }
 
   @Test

@@ -18,6 +18,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 import roughcut.Heron;
 import roughcut.demo.Demo;
 import roughcut.design.Build;
+import roughcut.design.FretRecords;
+import roughcut.design.FretStage;
 import roughcut.design.Measurement;
 import roughcut.shop.Limit;
 import roughcut.shop.Shop;
@@ -44,6 +46,20 @@ class SavingTest {
       assertThat(read.design().neckStack()).isEqualTo(build.design().neckStack());
       assertThat(read.design().strings()).isEqualTo(build.design().strings());
     }
+  }
+
+  @Test
+  void whatWasDoneToAFretIsKeptAndCanBeTakenBack() throws Exception {
+    LocalDate day = LocalDate.of(2026, 5, 4);
+    FretRecords done =
+        FretRecords.NONE.all(22, FretStage.SEATED, day).turned(7, FretStage.CROWNED, day);
+    BuildFile file = BuildFile.at(heron());
+    file.save(Heron.build().withFrets(done));
+    BuildFile.Opened again = BuildFile.open(heron());
+    assertThat(again.build().frets()).isEqualTo(done);
+    FretRecords back = done.turned(7, FretStage.CROWNED, day);
+    again.file().save(again.build().withFrets(back));
+    assertThat(BuildFile.open(heron()).build().frets()).isEqualTo(back);
   }
 
   @Test

@@ -188,6 +188,27 @@ class StringsTest {
   }
 
   @Test
+  void theSlantThatIsOfferedHoldsEverySaddle() {
+    String[] square = with(FANNED, "bridge.kind=flat-plate", "bridge.posts=60");
+    String words = Heron.with(square).stringPlan().bridge().trouble();
+    java.util.regex.Matcher said =
+        java.util.regex.Pattern.compile("lies ([\\d.]+) to ([\\d.]+) mm further").matcher(words);
+    assertThat(said.find()).as(words).isTrue();
+    for (int end = 1; end <= 2; end++) {
+      assertThat(
+              Heron.with(with(square, "bridge.slant=" + said.group(end)))
+                  .stringPlan()
+                  .bridge()
+                  .possible())
+          .as("slant " + said.group(end))
+          .isTrue();
+    }
+    double more = Double.parseDouble(said.group(2)) + 1;
+    assertThat(Heron.with(with(square, "bridge.slant=" + more)).stringPlan().bridge().possible())
+        .isFalse();
+  }
+
+  @Test
   void theRealNeckTakesOver() {
     Plan drawn = Heron.with();
     Plan real = Heron.with("neck.nut-to-octave=320.4");

@@ -6,6 +6,7 @@ import java.util.List;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
+import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.VBox;
 import roughcut.design.FretRecords;
@@ -15,6 +16,9 @@ import roughcut.plan.Plan;
 
 /** A record for each fret: seated, rocked, levelled, crowned, each with its day. */
 public final class FretTicks extends VBox {
+  private static final double NUMBERS = 58;
+  private static final double STAGE = 96;
+
   private final Session session;
   private final GridPane grid = new GridPane();
   private final List<List<CheckBox>> boxes = new ArrayList<>();
@@ -25,11 +29,11 @@ public final class FretTicks extends VBox {
     super(4);
     this.session = session;
     setId("fret-ticks");
-    grid.setHgap(16);
-    grid.setVgap(2);
+    grid.setVgap(3);
+    columns(grid);
     GridPane head = new GridPane();
-    head.setHgap(10);
-    int column = 0;
+    columns(head);
+    int column = 1;
     for (FretStage stage : FretStage.values()) {
       Label count = new Label();
       count.getStyleClass().add("lower-note");
@@ -47,6 +51,13 @@ public final class FretTicks extends VBox {
     }
 
     getChildren().addAll(head, Scrolled.of(grid));
+  }
+
+  private static void columns(GridPane grid) {
+    grid.getColumnConstraints().add(new ColumnConstraints(NUMBERS));
+    for (FretStage stage : FretStage.values()) {
+      grid.getColumnConstraints().add(new ColumnConstraints(STAGE));
+    }
   }
 
   private static String called(FretStage stage) {
@@ -83,10 +94,11 @@ public final class FretTicks extends VBox {
     List<CheckBox> row = new ArrayList<>();
     Label number = new Label("fret " + fret);
     number.getStyleClass().add("fact");
-    number.setMinWidth(48);
+
     grid.add(number, 0, fret);
     for (FretStage stage : FretStage.values()) {
-      CheckBox box = new CheckBox(called(stage));
+      CheckBox box = new CheckBox();
+      box.setAccessibleText("fret " + fret + " " + called(stage));
       box.setId("fret." + fret + "." + stage.word());
       box.getStyleClass().add("tick");
       box.setOnAction(

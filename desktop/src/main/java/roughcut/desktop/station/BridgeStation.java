@@ -3,6 +3,7 @@ package roughcut.desktop.station;
 import java.util.function.Consumer;
 import roughcut.desktop.session.Session;
 import roughcut.measure.Value;
+import roughcut.plan.Plan;
 import roughcut.thin.ThinSpot;
 
 /** The strings, where the bridge goes, and the heights of neck, strings and saddle. */
@@ -20,6 +21,11 @@ public final class BridgeStation extends PagedStation {
         new StringsPage(session, ask, this),
         new BridgePage(session, ask, this),
         new HeightsPage(session, ask, this));
+  }
+
+  @Override
+  public String trouble(Plan plan) {
+    return plan.stringPlan().bridge().possible() ? "" : "no place for it";
   }
 
   @Override

@@ -56,7 +56,7 @@ final class FretsPage extends PlainPage {
             "wire.bend-radius",
             "Bend the wire to",
             "gauge.gap",
-            "Gauge against the drawn radius",
+            "Gauge against drawn",
             "action.last-fret",
             "String over the last fret");
   }

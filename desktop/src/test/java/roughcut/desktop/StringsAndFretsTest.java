@@ -1,0 +1,126 @@
+package roughcut.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.io.IOException;
+import javafx.geometry.Point2D;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.Test;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.Start;
+import org.testfx.framework.junit5.Stop;
+import org.testfx.util.WaitForAsyncUtils;
+import roughcut.design.FretStage;
+import roughcut.desktop.control.SlotList;
+import roughcut.desktop.draw.DrawingSurface;
+import roughcut.strings.Bridge;
+
+/** The stations Fretboard and Bridge through the real controls. */
+class StringsAndFretsTest extends WindowTest {
+  @Start
+  void start(Stage stage) throws IOException {
+    open(stage);
+  }
+
+  @Stop
+  void stop() {
+    close();
+  }
+
+  private void page(FxRobot robot, KeyCode station, String name) {
+    robot.push(KeyCode.CONTROL, station);
+    robot.clickOn(find(robot, "page." + name, ToggleButton.class));
+    WaitForAsyncUtils.waitForFxEvents();
+  }
+
+  private double value(String id) {
+    return session().plan().get().value(id).orElseThrow().value();
+  }
+
+  @Test
+  void aRowPutsTheKnifeOnItsSlotAndTheKnifeLightsItsRow(FxRobot robot) {
+    page(robot, KeyCode.DIGIT3, "slots");
+    SlotList list = find(robot, "slot-list", SlotList.class);
+    robot.interact(() -> list.getSelectionModel().select(4));
+    assertThat(window.surface().knife())
+        .isCloseTo(session().plan().get().frets().at(5), within(1e-9));
+    robot.interact(() -> window.surface().knife(session().plan().get().frets().at(7)));
+    assertThat(list.getSelectionModel().getSelectedItem().number()).isEqualTo(7);
+    type(robot, "wire.tang", "2.1");
+    assertThat(list.getItems().get(0).done().value()).isCloseTo(2.4, within(1e-9));
+  }
+
+  @Test
+  void everyFretIsTickedByItselfAndUndone(FxRobot robot) {
+    page(robot, KeyCode.DIGIT3, "frets");
+    robot.clickOn(find(robot, "fret.2.seated", CheckBox.class));
+    assertThat(session().build().get().frets().when(2, FretStage.SEATED)).isPresent();
+    robot.clickOn(find(robot, "frets.all.levelled", Button.class));
+    assertThat(session().build().get().frets().count(22, FretStage.LEVELLED)).isEqualTo(22);
+    robot.push(KeyCode.CONTROL, KeyCode.Z);
+    assertThat(session().build().get().frets().count(22, FretStage.LEVELLED)).isZero();
+    assertThat(session().build().get().frets().when(2, FretStage.SEATED)).isPresent();
+  }
+
+  @Test
+  void aStringIsTunedByItsNoteAndWhatCannotBeReadIsSaid(FxRobot robot) {
+    page(robot, KeyCode.DIGIT5, "strings");
+    type(robot, "string.pitch", "A4");
+    assertThat(session().build().get().design().strings().get(0).pitch()).isEqualTo(440);
+    type(robot, "string.pitch", "H9x");
+    assertThat(words(robot, "string.pitch.message")).contains("neither a note nor a frequency");
+    robot.clickOn(find(robot, "string.add", Button.class));
+    assertThat(session().plan().get().strings().count()).isEqualTo(7);
+  }
+
+  @Test
+  void theBridgeIsDraggedWithinItsWindowAndNoFurther(FxRobot robot) {
+    page(robot, KeyCode.DIGIT5, "bridge");
+    Bridge before = session().plan().get().stringPlan().bridge();
+    drag(robot, 2);
+    assertThat(value("bridge.datum")).isCloseTo(before.datum().value() + 2, within(0.8));
+    drag(robot, 60);
+    assertThat(value("bridge.datum")).isCloseTo(before.back().value(), within(1e-6));
+    robot.push(KeyCode.CONTROL, KeyCode.Z).push(KeyCode.CONTROL, KeyCode.Z);
+    assertThat(value("bridge.datum")).isCloseTo(before.datum().value(), within(1e-9));
+  }
+
+  private void drag(FxRobot robot, double mm) {
+    DrawingSurface surface = window.surface();
+    var target =
+        surface.targets().stream()
+            .filter(t -> t.handle() != null && t.handle().id().equals("bridge.place"))
+            .findFirst()
+            .orElseThrow();
+    Point2D from =
+        WaitForAsyncUtils.waitForAsyncFx(
+            2000,
+            () -> surface.localToScreen(target.box().getCenterX(), target.box().getCenterY()));
+    double by = mm * surface.view().scale();
+    robot.drag(from, MouseButton.PRIMARY).moveTo(from.add(by, 0)).drop();
+    WaitForAsyncUtils.waitForFxEvents();
+  }
+
+  @Test
+  void theAngleFollowsTheHeightsAndABridgeOutOfReachIsExplained(FxRobot robot) {
+    page(robot, KeyCode.DIGIT5, "heights");
+    assertThat(value("neck.angle")).isCloseTo(1.58, within(0.01));
+    type(robot, "saddle.height", "30");
+    assertThat(value("neck.angle")).isGreaterThan(4);
+    Node words =
+        robot
+            .lookup(
+                (Node n) ->
+                    n instanceof javafx.scene.control.Label l
+                        && l.getText().contains("higher than this bridge goes"))
+            .query();
+    assertThat(words.isVisible()).isTrue();
+  }
+}
