@@ -25,7 +25,7 @@ final class FretboardView {
   private static final int CROSS = 3;
 
   /** Closer than this, the numbers of two frets run together, mm. */
-  private static final double CROWDED = 11;
+  private static final double CROWDED = 12.3;
 
   private final Plan plan;
   private final Sketch sketch;

@@ -126,7 +126,8 @@ public final class HeightsDrawing {
     double z = heights.saddle().value();
     boolean reached = z >= low - 1e-9 && z <= high + 1e-9;
     sketch.line(reached ? Role.TOUCH : Role.STOP, saddle - 9, z, saddle + 9, z);
-    sketch.text(Role.NOTE, saddle, high + 4, "bridge's range", Anchor.MIDDLE, Size.SMALL);
+    sketch.text(
+        Role.NOTE, saddle, Math.max(high, z) + 5, "bridge's range", Anchor.MIDDLE, Size.SMALL);
   }
 
   private void strings(double from) {
@@ -152,7 +153,8 @@ public final class HeightsDrawing {
         Role.NOTE, saddle + 10, heights.saddle().value(), saddle + 52, heights.saddle().value());
     sketch.dimension(
         zero, new Point(saddle + 46, heights.saddle().value()), 0, "", heights.saddle());
-    double x = plan.neck().heelEnd().value() - 12;
+    // A neck that leans back goes deepest at the body's edge.
+    double x = heights.taper().value() >= 0 ? joint + 14 : plan.neck().heelEnd().value() - 14;
     double floor = -thick + plan.stringPlan().heights().pocketFloor().value();
     sketch.dimension(new Point(x, -thick), new Point(x, floor), 0, "floor", heights.pocketFloor());
     sketch.text(

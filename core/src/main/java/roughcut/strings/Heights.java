@@ -56,6 +56,8 @@ public record Heights(
     Optional<Proof> proof,
     Frame frame) {
 
+  private static final double TINY = 1e-9;
+
   /** The numbers that heights along the string are read from. */
   public record Frame(
       double scale, double jointX, double actionNut, double actionOctave, double rise) {}
@@ -101,12 +103,18 @@ public record Heights(
     return Math.tan(Math.toRadians(angle.value()));
   }
 
+  /** Whether the saddle height lies in the bridge's range over the body under it. */
+  public boolean reaches(BridgeKind bridge) {
+    double over = saddle.value() - frame.rise;
+    return over >= bridge.heightLeast() - TINY && over <= bridge.heightMost() + TINY;
+  }
+
   /** Whether the bridge reaches the saddle height, and what to change when it doesn't. */
   public String reach(BridgeKind bridge) {
     double over = saddle.value() - frame.rise;
     double third = bridge.heightLeast() + (bridge.heightMost() - bridge.heightLeast()) / 3;
     double run = frame.scale - frame.jointX;
-    if (over > bridge.heightMost()) {
+    if (over > bridge.heightMost() + TINY) {
       double by = over - bridge.heightMost();
       return "the saddles would have to stand "
           + fixed(by, 1)
@@ -116,7 +124,7 @@ public record Heights(
           + fixed(by, 1)
           + ")";
     }
-    if (over < bridge.heightLeast()) {
+    if (over < bridge.heightLeast() - TINY) {
       double by = bridge.heightLeast() - over;
       return "the saddles would have to stand "
           + fixed(by, 1)

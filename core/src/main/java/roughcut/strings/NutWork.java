@@ -16,6 +16,7 @@ import roughcut.layout.FretLayout;
 import roughcut.layout.StringSpread;
 import roughcut.measure.Given;
 import roughcut.measure.Ledger;
+import roughcut.measure.NumberWriter;
 import roughcut.measure.Worked;
 
 /**
@@ -24,6 +25,7 @@ import roughcut.measure.Worked;
  *
  * @param bottoms of the nut's slots over the fretboard's crown, string 1 first
  * @param leastBreak the string that breaks least over the nut
+ * @param advice what is wrong with strings over the nut or beside their poles, in words
  * @param fanError how far the frets miss each string's own places at most; empty on a single scale
  * @param spreadThere outer strings' spread where the maker looks
  * @param poleErrors how far each string lies outside its pole there
@@ -33,6 +35,7 @@ import roughcut.measure.Worked;
 public record NutWork(
     List<Worked> bottoms,
     Worked leastBreak,
+    List<String> advice,
     List<Worked> fanError,
     Worked spreadThere,
     List<Worked> poleErrors,
@@ -41,9 +44,15 @@ public record NutWork(
   /** An outer pole further off than this is worth a look, mm. */
   public static final double POLE_LIMIT = 1.5;
 
+  /** Under this break over the nut a string doesn't stay put, over the other it rubs; degrees. */
+  private static final double BREAK_LEAST = 5;
+
+  private static final double BREAK_MOST = 17;
+
   public NutWork {
     bottoms = List.copyOf(bottoms);
     fanError = List.copyOf(fanError);
+    advice = List.copyOf(advice);
     poleErrors = List.copyOf(poleErrors);
   }
 
@@ -107,6 +116,7 @@ public record NutWork(
     return new NutWork(
         bottoms,
         leastBreak(breaks, ledger),
+        advice(breaks, poles),
         fan,
         ledger.put(
             "strings.spread-there",
@@ -129,6 +139,27 @@ public record NutWork(
   /** Where the pole of a string stands on a pickup of that spread. */
   private static double poleAt(int i, int count, double spread) {
     return count == 1 ? 0 : spread / 2 - (i - 1) * spread / (count - 1);
+  }
+
+  private static List<String> advice(List<Worked> breaks, List<Worked> poles) {
+    List<String> words = new ArrayList<>();
+    for (Worked angle : breaks) {
+      String degrees = NumberWriter.fixed(angle.value(), 1) + "°: ";
+      if (angle.value() < BREAK_LEAST) {
+        words.add(angle.label() + ", " + degrees + "a lower post or a retainer");
+      } else if (angle.value() > BREAK_MOST) {
+        words.add(angle.label() + ", " + degrees + "it will rub; a higher post or a flatter head");
+      }
+    }
+    double outer =
+        Math.max(Math.abs(poles.get(0).value()), Math.abs(poles.get(poles.size() - 1).value()));
+    if (outer > POLE_LIMIT) {
+      words.add(
+          "the outer strings lie "
+              + NumberWriter.fixed(outer, 1)
+              + " mm off their poles: another spread of poles");
+    }
+    return words;
   }
 
   private static Worked leastBreak(List<Worked> breaks, Ledger ledger) {

@@ -25,7 +25,12 @@ public final class BridgeStation extends PagedStation {
 
   @Override
   public String trouble(Plan plan) {
-    return plan.stringPlan().bridge().possible() ? "" : "no place for it";
+    if (!plan.stringPlan().bridge().possible()) {
+      return "no place for it";
+    }
+    return plan.stringPlan().heights().reaches(plan.stringPlan().bridge().kind())
+        ? ""
+        : "out of reach";
   }
 
   @Override

@@ -124,6 +124,7 @@ final class StringsPage extends PlainPage {
           .forEach(v -> fan.append(fan.length() > 0 ? " · " : "").append(number(v, units)));
       poles.row(false, "frets off their scale by", fan.toString());
     }
+    plan.stringPlan().nut().advice().forEach(words -> poles.row(true, "look", words));
     poles.end();
     says.setText(
         switch (compensation.by()) {
