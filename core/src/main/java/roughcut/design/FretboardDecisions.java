@@ -69,6 +69,27 @@ public final class FretboardDecisions {
           .hint("The last one at full height.");
   public static final ChoiceDecision NUT_KIND =
       BOOK.choice("nut.kind", "Nut sits", NutKind.values(), "What its seat asks for.");
+  public static final NumberDecision NUT_GAP =
+      BOOK.number("nut.behind-zero-fret", "Behind a zero fret", LENGTH, 6, 1, 30, 0.5)
+          .hint("From the zero fret to the nut that only guides.");
+  public static final NumberDecision NUT_LIP =
+      BOOK.number("nut.lip", "Board behind the nut", LENGTH, 4, 0, 30, 0.5)
+          .hint("What goes on of the fretboard behind a nut in a slot.");
+  public static final NumberDecision NUT_FLOOR =
+      BOOK.number("nut.seat-floor", "Nut's seat over the neck", LENGTH, 0, -5, 10, 0.1)
+          .hint("Its floor over the neck's top; flat.");
+  public static final NumberDecision NUT_SCREWS =
+      BOOK.number("nut.screws-reach", "Lock's screws reach", LENGTH, 6, 0, 40, 0.5)
+          .hint("Past the nut line, under the fretboard.");
+  public static final NumberDecision INLAY_CUTTER =
+      BOOK.number("inlay.cutter", "Inlay's cutter", FINE_LENGTH, 1.6, 0.3, 8, 0.1)
+          .hint("Its diameter; corners stay round by half of it.");
+  public static final NumberDecision NOTCH_LENGTH =
+      BOOK.number("fretboard.notch-length", "End notch, long", LENGTH, 0, 0, 60, 0.5)
+          .hint("For an adjuster at the body's end; 0 for none.");
+  public static final NumberDecision NOTCH_WIDTH =
+      BOOK.number("fretboard.notch-width", "End notch, wide", LENGTH, 12, 3, 40, 0.5)
+          .hint("For an adjuster at the body's end.");
   public static final NumberDecision NUT_SHIFT =
       BOOK.number("nut.shift", "Nut moved by", FINE_LENGTH, 0, -3, 3, 0.05)
           .measured("Towards the bridge positive: every fret changes by cents.");

@@ -46,6 +46,13 @@ public final class NeckDecisions {
           "Tuners stand",
           TunerRule.values(),
           "Straight strings keep their tuning best.");
+  public static final ChoiceDecision VENEER_SPECIES =
+      BOOK.choice(
+          "head.veneer-species",
+          "Face veneer's wood",
+          WoodChoice.all(),
+          "What is seen of the head where it has a face veneer.",
+          new WoodChoice("bog-oak", "bog oak"));
   public static final NumberDecision TUNER_FIRST =
       BOOK.number("tuner.first", "First tuner", LENGTH, 42, 5, 300, 1)
           .hint("Along the head's face, from the break line to the first post.");

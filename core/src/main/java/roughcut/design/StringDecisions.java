@@ -74,6 +74,15 @@ public final class StringDecisions {
   public static final NumberDecision BRIDGE_SLANT =
       BOOK.number("bridge.slant", "Bass side further back", LENGTH, -100, -100, 60, 0.5)
           .measured("Of the posts; −100 takes the kind's own.");
+  public static final NumberDecision BRIDGE_LOW =
+      BOOK.number("bridge.height-least", "Saddles, lowest", LENGTH, 0, 0, 60, 0.5)
+          .measured("Over the body; 0 takes the kind's own.");
+  public static final NumberDecision BRIDGE_HIGH =
+      BOOK.number("bridge.height-most", "Saddles, highest", LENGTH, 0, 0, 80, 0.5)
+          .measured("Over the body; 0 takes the kind's own.");
+  public static final NumberDecision BRIDGE_ANCHOR =
+      BOOK.number("bridge.anchor-back", "Anchored behind", LENGTH, 0, 0, 200, 0.5)
+          .measured("Where the strings go down, behind the saddles; 0 takes the kind's own.");
   public static final NumberDecision NUT_TO_OCTAVE =
       BOOK.number("neck.nut-to-octave", "Nut to octave", FINE_LENGTH, 0, 0, 700, 0.1)
           .measured("On the real neck, nut line to the octave fret; 0 until it is measured.");

@@ -52,6 +52,25 @@ final class FretboardView {
   void wood() {
     sketch.wood(outline(plan), plan.fretboardWood());
     sketch.outline(Role.OUTLINE, outline(plan));
+    notch();
+  }
+
+  /** The notch for an adjuster at the end. */
+  private void notch() {
+    double length = FretboardDecisions.NOTCH_LENGTH.in(plan.build().design());
+    if (length > 0) {
+      double half = FretboardDecisions.NOTCH_WIDTH.in(plan.build().design()) / 2;
+      double end = taper.end().value();
+      Outline notch = Outline.rectangle(end - length, -half, end + 1, half);
+      sketch.fill(Role.CHANNEL, notch, OPEN);
+      sketch.path(
+          Role.OUTLINE,
+          false,
+          new Point(end, -half),
+          new Point(end - length, -half),
+          new Point(end - length, half),
+          new Point(end, half));
+    }
   }
 
   /** The slots, open, with the frets' numbers beside them. */

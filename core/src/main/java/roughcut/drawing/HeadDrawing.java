@@ -69,7 +69,7 @@ public final class HeadDrawing {
           .forEach(
               piece ->
                   sketch.wood(
-                      piece, SpeciesBook.get(veneered ? "bog-oak" : strip.strip().species())));
+                      piece, SpeciesBook.get(veneered ? veneerWood() : strip.strip().species())));
     }
     double side = plan.blank().halfWidth(0);
     String outer = plan.blank().strips().get(0).strip().species();
@@ -78,10 +78,14 @@ public final class HeadDrawing {
           .within(face)
           .forEach(
               piece -> {
-                sketch.wood(piece, SpeciesBook.get(veneered ? "bog-oak" : outer));
+                sketch.wood(piece, SpeciesBook.get(veneered ? veneerWood() : outer));
                 sketch.outline(Role.GLUE_LINE, piece);
               });
     }
+  }
+
+  private String veneerWood() {
+    return NeckDecisions.VENEER_SPECIES.in(plan.build().design()).word();
   }
 
   private double veneer() {

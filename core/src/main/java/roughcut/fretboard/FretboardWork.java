@@ -12,12 +12,12 @@ import roughcut.design.Decisions;
 import roughcut.design.FretboardDecisions;
 import roughcut.design.GaugeLight;
 import roughcut.design.Givens;
+import roughcut.design.StringDecisions;
 import roughcut.layout.FretLayout;
 import roughcut.layout.FretboardTaper;
 import roughcut.layout.StringSpread;
 import roughcut.measure.Given;
 import roughcut.measure.Ledger;
-import roughcut.measure.NumberWriter;
 import roughcut.measure.Worked;
 
 /**
@@ -29,6 +29,9 @@ import roughcut.measure.Worked;
  * @param evenEnd radius at the end for an edge of even thickness
  * @param gauge what the light under the gauge means
  * @param template the owned template against this scale; empty without one
+ * @param nut what its kind asks for
+ * @param notchLeft wood from an end notch to the last slot; empty without one
+ * @param octaveCents what the real octave fret would do to its note on the drawn scale
  * @param shiftCents by fret, what a moved nut edge does; empty when it isn't moved
  */
 public record FretboardWork(
@@ -37,13 +40,25 @@ public record FretboardWork(
     GaugeReading gauge,
     Optional<TemplateCheck> template,
     Optional<Inlay> inlay,
-    List<Worked> shiftCents) {
+    List<Worked> shiftCents,
+    NutSeat nut,
+    Optional<Worked> notchLeft,
+    Optional<Worked> octaveCents) {
 
-  /** What a radius gauge says, in words and mm. */
-  public record GaugeReading(Worked gap, String meaning) {}
+  private static final double GAUGE_STEP = 20;
+
+  /** What a radius gauge says, in words and mm, and what gauges of near radii would show. */
+  public record GaugeReading(Worked gap, String meaning, List<GaugeGap> near) {
+    public GaugeReading {
+      near = List.copyOf(near);
+    }
+  }
+
+  /** The gap that a gauge of another radius would show, mm. */
+  public record GaugeGap(double radius, double gap) {}
 
   /** A shaped inlay's depth window over its extent, and the slots that it crosses. */
-  public record Inlay(Worked least, Worked most, List<Integer> slotsCrossed) {}
+  public record Inlay(Worked least, Worked most, Worked corner, List<Integer> slotsCrossed) {}
 
   public FretboardWork {
     shiftCents = List.copyOf(shiftCents);
@@ -90,7 +105,10 @@ public record FretboardWork(
         gauge(givens, taper, ledger),
         TemplateCheck.of(givens, frets),
         inlay(givens, frets, radius, ledger),
-        shift(givens, frets, ledger));
+        shift(givens, frets, ledger),
+        NutSeat.of(givens, taper, ledger),
+        notch(givens, ledger),
+        octave(givens, frets, ledger));
   }
 
   private static GaugeReading gauge(Givens givens, FretboardTaper taper, Ledger ledger) {
@@ -111,7 +129,23 @@ public record FretboardWork(
             in("R", board),
             in("w", taper.nutWidth()));
     GaugeLight light = (GaugeLight) givens.get(FretboardDecisions.GAUGE_LIGHT);
-    return new GaugeReading(worked, meaning(light));
+    return new GaugeReading(worked, meaning(light), near(board.value(), half));
+  }
+
+  /** Gauges around the board's own radius, in even steps. */
+  private static List<GaugeGap> near(double board, double half) {
+    List<GaugeGap> gaps = new ArrayList<>();
+    double middle = Math.rint(board / GAUGE_STEP) * GAUGE_STEP;
+    for (int step = -2; step <= 2; step++) {
+      double gauge = middle + step * GAUGE_STEP;
+      if (gauge > half) {
+        gaps.add(
+            new GaugeGap(
+                gauge,
+                Math.abs(FretboardRadius.drop(gauge, half) - FretboardRadius.drop(board, half))));
+      }
+    }
+    return gaps;
   }
 
   private static String meaning(GaugeLight light) {
@@ -170,7 +204,52 @@ public record FretboardWork(
                 in("m", thickness),
                 in("σ", sanding),
                 in("t_b", crown)),
+            ledger.put(
+                "inlay.corner-radius",
+                "Corners stay round by",
+                FINE_LENGTH,
+                givens.get(FretboardDecisions.INLAY_CUTTER).value() / 2,
+                "d / 2",
+                in("d", givens.get(FretboardDecisions.INLAY_CUTTER))),
             List.copyOf(crossed)));
+  }
+
+  /** An adjuster that stands up at the end wants a notch; the last slot must keep clear of it. */
+  private static Optional<Worked> notch(Givens givens, Ledger ledger) {
+    Given length = givens.get(FretboardDecisions.NOTCH_LENGTH);
+    Given past = givens.get(Decisions.FRETBOARD_PAST_LAST);
+    if (length.value() == 0) {
+      return Optional.empty();
+    }
+    return Optional.of(
+        ledger.put(
+            "fretboard.notch-left",
+            "End notch to the last slot",
+            LENGTH,
+            past.value() - length.value(),
+            "p − l",
+            in("p", past),
+            in("l", length)));
+  }
+
+  /** The octave fret of the real neck against the drawn scale, were the bridge put by that. */
+  private static Optional<Worked> octave(Givens givens, FretLayout frets, Ledger ledger) {
+    Given measured = givens.get(StringDecisions.NUT_TO_OCTAVE);
+    if (measured.value() == 0) {
+      return Optional.empty();
+    }
+    Given scale = frets.scale();
+    double speaking = scale.value() / 2;
+    double error = Math.min(measured.value() - speaking, speaking - 1);
+    return Optional.of(
+        ledger.put(
+            "fret.octave.cents",
+            "Octave fret off, bridge by the drawing",
+            CENTS,
+            Cents.fretMoved(error, speaking),
+            "1200 · log2(L / 2 / (L / 2 − min(m − L / 2, L / 2 − 1)))",
+            in("L", scale),
+            in("m", measured)));
   }
 
   /** Moving the nut's edge shifts every fret against the string. */
@@ -192,11 +271,5 @@ public record FretboardWork(
               in("δ", moved)));
     }
     return cents;
-  }
-
-  /** An error at a fret in the maker's words: mm and cents. */
-  public static String error(double mm, double scale, double fromNut) {
-    double cents = Cents.fretMoved(mm, scale - fromNut);
-    return NumberWriter.fixed(mm, 2) + " mm, " + NumberWriter.fixed(cents, 1) + " cents";
   }
 }

@@ -6,9 +6,11 @@ import java.util.ArrayList;
 import java.util.List;
 import roughcut.design.Decision;
 import roughcut.design.Decisions;
+import roughcut.design.FretboardDecisions;
 import roughcut.design.Givens;
 import roughcut.design.NeckDecisions;
 import roughcut.design.NumberDecision;
+import roughcut.design.NutKind;
 import roughcut.design.RodReach;
 import roughcut.design.ScarfSchool;
 import roughcut.design.StringDecisions;
@@ -184,6 +186,11 @@ final class Problems {
       add(
           NeckDecisions.STIFFENER_LENGTH,
           "longer than the neck behind its start; at most " + mm(room));
+    }
+    double screws = of(FretboardDecisions.NUT_SCREWS);
+    if (givens.get(FretboardDecisions.NUT_KIND) == NutKind.LOCKING
+        && of(NeckDecisions.STIFFENER_START) < screws) {
+      add(NeckDecisions.STIFFENER_START, "meets the lock's screws; at least " + mm(screws));
     }
     double side =
         neck.halfWidth(of(NeckDecisions.STIFFENER_START)) - of(NeckDecisions.STIFFENER_WIDTH) / 2;

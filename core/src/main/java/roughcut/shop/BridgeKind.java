@@ -27,4 +27,24 @@ public record BridgeKind(
     double anchorBack,
     double anchorHeight,
     boolean angled,
-    String note) {}
+    String note) {
+
+  /** The one in hand, where it was measured; 0 leaves the kind's own number. */
+  public BridgeKind measured(double lowest, double highest, double back) {
+    double low = lowest > 0 ? lowest : heightLeast;
+    return new BridgeKind(
+        id,
+        name,
+        datum,
+        forward,
+        rear,
+        posts,
+        slant,
+        low,
+        Math.max(low, highest > 0 ? highest : heightMost),
+        back > 0 ? back : anchorBack,
+        anchorHeight,
+        angled,
+        note);
+  }
+}

@@ -82,7 +82,12 @@ public record Bridge(
       StringSpread strings,
       Compensation compensation,
       Ledger ledger) {
-    BridgeKind kind = BridgeBook.get(givens.get(StringDecisions.BRIDGE).word());
+    BridgeKind kind =
+        BridgeBook.get(givens.get(StringDecisions.BRIDGE).word())
+            .measured(
+                givens.get(StringDecisions.BRIDGE_LOW).value(),
+                givens.get(StringDecisions.BRIDGE_HIGH).value(),
+                givens.get(StringDecisions.BRIDGE_ANCHOR).value());
     Given forward = own(givens.get(StringDecisions.BRIDGE_FORWARD), kind.forward(), KINDS_OWN);
     Given rear = own(givens.get(StringDecisions.BRIDGE_REAR), kind.rear(), KINDS_OWN);
     Given spacing = own(givens.get(StringDecisions.BRIDGE_POSTS), kind.posts(), 0);

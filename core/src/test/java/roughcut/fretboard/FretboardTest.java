@@ -148,6 +148,27 @@ class FretboardTest {
   }
 
   @Test
+  void theNutsKindSaysWhereTheFretboardIsCut() {
+    assertThat(value(Heron.with(), "nut.fretboard-cut")).isZero();
+    assertThat(value(Heron.with("nut.kind=slot"), "nut.fretboard-cut")).isEqualTo(-4 - 4);
+    Plan zero = Heron.with("nut.kind=zero-fret", "nut.behind-zero-fret=7");
+    assertThat(value(zero, "nut.fretboard-cut")).isEqualTo(-7);
+    assertThat(value(zero, "nut.blank-height")).isCloseTo(6 + 1.1 + 0.45 + 1.5, within(1e-9));
+  }
+
+  @Test
+  void aNotchAndARealOctaveFretAreJudged() {
+    assertThat(value(Heron.with("fretboard.notch-length=8"), "fretboard.notch-left"))
+        .isCloseTo(
+            value(Heron.with(), "fretboard.end.from-nut")
+                - value(Heron.with(), "fret.22.from-nut")
+                - 8,
+            within(1e-9));
+    assertThat(value(Heron.with("neck.nut-to-octave=320.2"), "fret.octave.cents"))
+        .isCloseTo(1.08, within(0.005));
+  }
+
+  @Test
   void anErrorInCents() {
     assertThat(Cents.fretMoved(0.2, 320)).isCloseTo(1.08, within(0.005));
   }

@@ -297,8 +297,21 @@ class StringsTest {
   }
 
   @Test
+  void aBridgeInHandTakesItsKindsPlace() {
+    Plan plan = Heron.with("bridge.height-least=15", "bridge.height-most=16");
+    Bridge bridge = plan.stringPlan().bridge();
+    assertThat(bridge.kind().heightMost()).isEqualTo(16);
+    assertThat(plan.stringPlan().heights().reaches(bridge.kind())).isFalse();
+    assertThat(
+            Heron.with().stringPlan().heights().reaches(Heron.with().stringPlan().bridge().kind()))
+        .isTrue();
+  }
+
+  @Test
   void badInputIsSaidWithTheNumberThatWouldDo() {
     assertThat(Heron.with("fretboard.radius-nut=100", "nut.width=70").problems()).isEmpty();
+    assertThat(Heron.with("nut.kind=locking", "stiffener.start=2").problems())
+        .anyMatch(p -> p.message().contains("lock's screws"));
     assertThat(Heron.with("joint.x=630").problems())
         .anyMatch(p -> p.message().contains("at most 620.0 mm"));
     assertThat(Heron.with("scale.treble=650", "scale.bass=640").problems())

@@ -14,6 +14,9 @@ import roughcut.plan.Plan;
 
 /** The slots as a table; a row and its line in the drawing light up each other. */
 public final class SlotList extends TableView<Slot> {
+  private final TableColumn<Slot, String> bass;
+  private final TableColumn<Slot, String> treble;
+  private Plan plan;
   private Units units = Units.MM;
   private boolean following;
 
@@ -28,6 +31,8 @@ public final class SlotList extends TableView<Slot> {
     setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
     column("fret", s -> Integer.toString(s.number())).setMaxWidth(46);
     column("from the nut", s -> NumberWriter.number(s.x(), Quantity.FINE_LENGTH, units));
+    bass = column("bass edge", s -> edge(s, -1));
+    treble = column("treble edge", s -> edge(s, 1));
     column("sawn flat", s -> text(s.flat()));
     column("finished", s -> text(s.done()));
     column("under it", s -> text(s.under()));
@@ -51,15 +56,24 @@ public final class SlotList extends TableView<Slot> {
     return column;
   }
 
+  /** Where a slot meets an edge of the fretboard, from the nut line. */
+  private String edge(Slot slot, int side) {
+    double x = plan.taper().edge(slot.x(), slot.slant(), side).x();
+    return NumberWriter.number(x, Quantity.FINE_LENGTH, units);
+  }
+
   private String text(Value value) {
     return NumberWriter.number(value.value(), value.quantity(), units);
   }
 
-  public void show(Plan plan, Units in) {
+  public void show(Plan next, Units in) {
+    plan = next;
     units = in;
+    bass.setVisible(next.frets().fan().fanned());
+    treble.setVisible(next.frets().fan().fanned());
     following = true;
     int chosen = getSelectionModel().getSelectedIndex();
-    getItems().setAll(plan.fretboard().slots().slots());
+    getItems().setAll(next.fretboard().slots().slots());
     if (chosen >= 0 && chosen < getItems().size()) {
       getSelectionModel().select(chosen);
     }

@@ -46,6 +46,9 @@ final class BridgePage extends PlainPage {
             StringDecisions.BRIDGE_REAR,
             StringDecisions.BRIDGE_POSTS,
             StringDecisions.BRIDGE_SLANT,
+            StringDecisions.BRIDGE_LOW,
+            StringDecisions.BRIDGE_HIGH,
+            StringDecisions.BRIDGE_ANCHOR,
             StringDecisions.STRAIGHT_TREBLE,
             StringDecisions.STRAIGHT_ANGLE)
         .settings(
@@ -63,7 +66,9 @@ final class BridgePage extends PlainPage {
             "bridge.post.treble.x",
             "Treble post, along",
             "bridge.post.treble.y",
-            "Treble post, aside");
+            "Treble post, aside",
+            "fret.octave.cents",
+            "Octave fret, by the drawing");
   }
 
   @Override

@@ -2,6 +2,7 @@ package roughcut.desktop.station;
 
 import java.util.function.Consumer;
 import javafx.scene.control.Label;
+import roughcut.design.Decisions;
 import roughcut.design.FretboardDecisions;
 import roughcut.design.NutKind;
 import roughcut.design.StringDecisions;
@@ -19,7 +20,6 @@ import roughcut.plan.Plan;
 
 /** Nut and pins, an owned template of another scale, and what a moved nut does. */
 final class FittingPage extends PlainPage {
-  private static final int SHOWN = 6;
 
   private final Session session;
   private final Consumer<Value> ask;
@@ -42,16 +42,30 @@ final class FittingPage extends PlainPage {
         .decisions(
             FretboardDecisions.NUT_KIND,
             FretboardDecisions.NUT_SHIFT,
+            FretboardDecisions.NOTCH_LENGTH,
             FretboardDecisions.PIN,
             FretboardDecisions.TEMPLATE,
             StringDecisions.ACTION_NUT)
-        .more(FretboardDecisions.WIRE_HEIGHT)
+        .more(
+            FretboardDecisions.NOTCH_WIDTH,
+            FretboardDecisions.NUT_FLOOR,
+            FretboardDecisions.NUT_GAP,
+            FretboardDecisions.NUT_LIP,
+            FretboardDecisions.NUT_SCREWS,
+            Decisions.NUT_THICKNESS,
+            FretboardDecisions.WIRE_HEIGHT)
         .settings(
             ask,
             "pin.head.y",
             "Pin near the nut, ±",
             "pin.body.y",
             "Pin near the end, ±",
+            "nut.fretboard-cut",
+            "Fretboard is cut at",
+            "nut.blank-length",
+            "Nut blank, across",
+            "nut.blank-height",
+            "Nut blank, high",
             "nut.string.1.slot-bottom",
             "Nut slot 1 over the crown",
             "break.nut",
@@ -97,8 +111,22 @@ final class FittingPage extends PlainPage {
             t -> errors(plan, t, units),
             () -> template.row(false, "template", "none owned; enter its scale"));
     plan.fretboard().work().shiftCents().stream()
-        .limit(SHOWN)
-        .forEach(v -> template.row(false, v.label(), v.text(units)));
+        .limit(1)
+        .forEach(
+            v ->
+                template.row(
+                    false,
+                    "nut moved",
+                    "every fret " + v.text(units) + " against the open string"));
+    plan.fretboard()
+        .work()
+        .notchLeft()
+        .ifPresent(
+            left ->
+                template.row(
+                    left.value() < 2,
+                    "end notch",
+                    left.text(units) + " left to the last slot; shape that end before flushing"));
     template.end();
   }
 

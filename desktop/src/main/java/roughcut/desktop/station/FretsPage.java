@@ -10,6 +10,7 @@ import roughcut.desktop.control.FretTicks;
 import roughcut.desktop.session.Session;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.FretboardDrawing;
+import roughcut.fretboard.FretboardWork;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
 import roughcut.measure.Units;
@@ -82,6 +83,14 @@ final class FretsPage extends PlainPage {
                 plan.radius().radius(plan.taper().end().value()), Quantity.LENGTH, units)
             + " at the end");
     gauge.row(false, "gap", plan.fretboard().work().gauge().gap().text(units));
+    StringBuilder near = new StringBuilder();
+    for (FretboardWork.GaugeGap one : plan.fretboard().work().gauge().near()) {
+      near.append(near.length() > 0 ? " · " : "")
+          .append(NumberWriter.number(one.radius(), Quantity.ROUGH_LENGTH, units))
+          .append(": ")
+          .append(NumberWriter.number(one.gap(), Quantity.FINE_LENGTH, units));
+    }
+    gauge.row(false, "gauges near", near.toString());
     gauge.end();
     meaning.setText(plan.fretboard().work().gauge().meaning());
   }

@@ -46,6 +46,7 @@ final class HeadPage extends PlainPage {
             Decisions.HEAD_VENEER,
             Decisions.HEAD_BACK_VENEER)
         .more(
+            NeckDecisions.VENEER_SPECIES,
             NeckDecisions.TUNER_OFFSET,
             NeckDecisions.TUNER_SLOPE,
             NeckDecisions.TUNER_POST,

@@ -47,6 +47,7 @@ final class MarkersPage extends PlainPage {
             FretboardDecisions.INLAY_LENGTH,
             FretboardDecisions.INLAY_WIDTH,
             FretboardDecisions.INLAY_THICKNESS,
+            FretboardDecisions.INLAY_CUTTER,
             Decisions.FRETBOARD_THICKNESS)
         .settings(
             ask,
@@ -102,7 +103,12 @@ final class MarkersPage extends PlainPage {
                   false,
                   "inlay",
                   inlay.least().value() <= inlay.most().value()
-                      ? "pocket " + inlay.least().text(units) + " to " + inlay.most().text(units)
+                      ? "pocket "
+                          + inlay.least().text(units)
+                          + " to "
+                          + inlay.most().text(units)
+                          + ", corners round by "
+                          + inlay.corner().text(units)
                       : "no depth will do: thicker inlay, or thicker board");
               rest.row(
                   false,
