@@ -86,6 +86,7 @@ public final class Demo {
     // A fan wants its bridge on a slant.
     numbers.put("bridge.slant", 18.0);
     numbers.put("bridge.posts", 60.0);
+    numbers.put("saddle.height", 12.5);
     Strip larch = new Strip("larch", 8, Strip.Grain.TO_HEAD);
     Strip plum = new Strip("plum", 11.5, Strip.Grain.TO_HEEL);
     return new Build(

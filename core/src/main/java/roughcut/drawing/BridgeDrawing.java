@@ -111,6 +111,9 @@ public final class BridgeDrawing {
     boolean held = at >= forward && at <= rear;
     Outline saddle = Outline.rectangle(at - 0.6, y - 3, at + 0.6, y + 3);
     sketch.fill(held ? Role.SADDLE : Role.STOP, saddle, held ? "#25292B" : "#A33A2C");
+    if (i > 1 && i < strings.count()) {
+      return;
+    }
     sketch.text(
         Role.NOTE,
         rear + 6,

@@ -24,6 +24,9 @@ import roughcut.shop.SpeciesBook;
 public final class CarvingDrawing {
   private static final double BETWEEN = 34;
 
+  /** Room for the words at the left, as a share of the neck's length. */
+  private static final double LABELS = 0.15;
+
   private final Plan plan;
   private final Sketch sketch;
   private final NeckShape neck;
@@ -67,7 +70,7 @@ public final class CarvingDrawing {
     return sketch.drawing(
         "Carving lines",
         new Bounds(
-            neck.head().breakX() - 66,
+            neck.head().breakX() - Math.max(66, neck.heelEnd().value() * LABELS),
             side - neck.heelThickness().value() - 14,
             neck.heelEnd().value() + 14,
             half + 22));

@@ -74,7 +74,7 @@ public final class HeightsDrawing {
   /** Fretboard, frets and the heel in its pocket, leaning by the angle. */
   private void neck(double from) {
     double stack = of(Decisions.FRETBOARD_THICKNESS) + of(FretboardDecisions.WIRE_HEIGHT);
-    double heelEnd = plan.neck().heelEnd().value();
+    double heelEnd = Math.min(plan.neck().heelEnd().value(), saddle + BEHIND);
     double heel = of(Decisions.HEEL_THICKNESS);
     double end = plan.taper().end().value();
     Outline neck =
@@ -153,10 +153,9 @@ public final class HeightsDrawing {
         Role.NOTE, saddle + 10, heights.saddle().value(), saddle + 52, heights.saddle().value());
     sketch.dimension(
         zero, new Point(saddle + 46, heights.saddle().value()), 0, "", heights.saddle());
-    // A neck that leans back goes deepest at the body's edge.
-    double x = heights.taper().value() >= 0 ? joint + 14 : plan.neck().heelEnd().value() - 14;
-    double floor = -thick + plan.stringPlan().heights().pocketFloor().value();
-    sketch.dimension(new Point(x, -thick), new Point(x, floor), 0, "floor", heights.pocketFloor());
+    if (!plan.neck().through()) {
+      floor(thick);
+    }
     sketch.text(
         Role.NOTE,
         joint - 6,
@@ -173,5 +172,14 @@ public final class HeightsDrawing {
         Anchor.END,
         Size.NORMAL,
         heights.exposed().id());
+  }
+
+  /**
+   * Wood left under the pocket where it is deepest: at the body's edge when the neck leans back.
+   */
+  private void floor(double thick) {
+    double x = heights.taper().value() >= 0 ? joint + 14 : plan.neck().heelEnd().value() - 14;
+    double floor = -thick + heights.pocketFloor().value();
+    sketch.dimension(new Point(x, -thick), new Point(x, floor), 0, "floor", heights.pocketFloor());
   }
 }

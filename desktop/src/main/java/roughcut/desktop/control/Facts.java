@@ -2,6 +2,7 @@ package roughcut.desktop.control;
 
 import java.util.ArrayList;
 import java.util.List;
+import javafx.geometry.VPos;
 import javafx.scene.control.Label;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Region;
@@ -11,6 +12,8 @@ import javafx.scene.layout.Region;
  * are kept from one plan to the next.
  */
 public final class Facts extends GridPane {
+  private static final double LEAST = 80;
+
   private final List<List<Label>> rows = new ArrayList<>();
   private int next;
 
@@ -40,9 +43,19 @@ public final class Facts extends GridPane {
     for (int i = 0; i < labels.size(); i++) {
       labels.get(i).setText(i < cells.length ? cells[i] : "");
       labels.get(i).pseudoClassStateChanged(States.CHOSEN, chosen);
+      words(labels.get(i), i == 1 && cells.length == 2);
     }
     next++;
     return this;
+  }
+
+  /** What stands alone beside its name may run over several lines; the cells of a table don't. */
+  private static void words(Label label, boolean alone) {
+    label.setWrapText(alone);
+    label.setMinWidth(alone ? LEAST : Region.USE_PREF_SIZE);
+    label.setMinHeight(Region.USE_PREF_SIZE);
+    GridPane.setValignment(label, VPos.TOP);
+    GridPane.setColumnSpan(label, alone ? GridPane.REMAINING : 1);
   }
 
   /** Takes away what is left over from before. */

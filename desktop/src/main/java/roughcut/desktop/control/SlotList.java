@@ -30,12 +30,12 @@ public final class SlotList extends TableView<Slot> {
     getStyleClass().add("number-table");
     setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
     column("fret", s -> Integer.toString(s.number())).setMaxWidth(46);
-    column("from the nut", s -> NumberWriter.number(s.x(), Quantity.FINE_LENGTH, units));
-    bass = column("bass edge", s -> edge(s, -1));
-    treble = column("treble edge", s -> edge(s, 1));
-    column("sawn flat", s -> text(s.flat()));
-    column("finished", s -> text(s.done()));
-    column("under it", s -> text(s.under()));
+    column("from nut", s -> NumberWriter.number(s.x(), Quantity.FINE_LENGTH, units));
+    bass = column("bass", s -> edge(s, -1));
+    treble = column("treble", s -> edge(s, 1));
+    column("flat", s -> text(s.flat()));
+    column("final", s -> text(s.done()));
+    column("under", s -> text(s.under()));
     column("wire", s -> text(s.wire()));
     getSelectionModel()
         .selectedItemProperty()

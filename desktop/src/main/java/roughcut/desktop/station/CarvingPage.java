@@ -68,7 +68,7 @@ final class CarvingPage extends KnifePage {
 
   @Override
   Region makeBeside() {
-    Label title = new Label("Marks: on the back from the centre, on the side from the glue line");
+    Label title = new Label("Marks: back from the centre, side from the glue line");
     title.getStyleClass().add("lower-title");
     marks.setVgap(3);
     rule.setVgap(3);

@@ -120,6 +120,8 @@ final class ChannelsPage extends KnifePage {
           case EDGE_GUIDE -> "Hand router: the guide runs along the blank's true edge.";
         });
     machine.begin();
+    machine.row(
+        false, "", with == ChannelMachine.RAILED_JIG ? "rails" : "fence", "stops", "passes");
     row(plan, units, "rod", with);
     if (plan.details().stiffeners().isPresent()) {
       row(plan, units, "stiffener", with);
@@ -137,13 +139,11 @@ final class ChannelsPage extends KnifePage {
         false,
         what,
         with == ChannelMachine.RAILED_JIG
-            ? "rails "
-                + number(plan, what + ".near-rail", units)
+            ? number(plan, what + ".near-rail", units)
                 + " and "
                 + number(plan, what + ".far-rail", units)
-            : "fence " + number(plan, what + ".fence", units),
-        "stops "
-            + number(plan, what + ".start-stop", units)
+            : number(plan, what + ".fence", units),
+        number(plan, what + ".start-stop", units)
             + " and "
             + number(plan, what + ".end-stop", units),
         number(plan, what + ".passes", units) + " × " + number(plan, what + ".pass-depth", units));

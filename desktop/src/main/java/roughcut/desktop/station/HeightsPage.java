@@ -106,13 +106,12 @@ final class HeightsPage extends PlainPage {
         "saddle line " + heights.shortening().text(units) + " nearer the nut");
     ways.end();
     proof.begin();
-    proof.row(false, "tilt the floor", heights.taper().text(units) + " deeper at the body's edge");
-    proof.row(
-        false,
-        "or plane the heel",
-        heights.taper().text(units) + " off at the body's edge, none at its end");
-    proof.row(
-        false, "or a wedge", "full face, " + heights.taper().text(units) + " at its thick end");
+    if (plan.neck().through()) {
+      proof.row(
+          false, "in the blank", "the core's top falls away by the angle from the body's edge on");
+    } else {
+      made(heights, units);
+    }
     heights
         .proof()
         .ifPresentOrElse(
@@ -133,6 +132,17 @@ final class HeightsPage extends PlainPage {
             },
             () -> proof.row(false, "proof", "seat the neck, then measure both"));
     proof.end();
+  }
+
+  /** The three ways to make the angle. */
+  private void made(Heights heights, Units units) {
+    proof.row(false, "tilt the floor", heights.taper().text(units) + " deeper at the body's edge");
+    proof.row(
+        false,
+        "or plane the heel",
+        heights.taper().text(units) + " off at the body's edge, none at its end");
+    proof.row(
+        false, "or a wedge", "full face, " + heights.taper().text(units) + " at its thick end");
   }
 
   @Override

@@ -25,6 +25,7 @@ final class StringsPage extends PlainPage {
   private final Facts set = new Facts();
   private final Facts poles = new Facts();
   private final Label says = new Label();
+  private final Label advice = new Label();
 
   StringsPage(Session session, Consumer<Value> ask, PagedStation station) {
     this.session = session;
@@ -72,10 +73,12 @@ final class StringsPage extends PlainPage {
     set.setVgap(3);
     says.getStyleClass().add("lower-note");
     says.setWrapText(true);
+    advice.getStyleClass().add("decision-message");
+    advice.setWrapText(true);
 
     return new Columns()
         .add("Strings, treble first", Scrolled.of(set))
-        .add("Poles and inner strings", poles, says);
+        .add("Poles and inner strings", advice, poles, says);
   }
 
   @Override
@@ -124,8 +127,11 @@ final class StringsPage extends PlainPage {
           .forEach(v -> fan.append(fan.length() > 0 ? " · " : "").append(number(v, units)));
       poles.row(false, "frets off their scale by", fan.toString());
     }
-    plan.stringPlan().nut().advice().forEach(words -> poles.row(true, "look", words));
+
     poles.end();
+    advice.setText(String.join("\n", plan.stringPlan().nut().advice()));
+    advice.setVisible(!advice.getText().isEmpty());
+    advice.setManaged(advice.isVisible());
     says.setText(
         switch (compensation.by()) {
           case ESTIMATE ->
