@@ -51,6 +51,9 @@ public final class Facts extends GridPane {
 
   /** What stands alone beside its name may run over several lines; the cells of a table don't. */
   private static void words(Label label, boolean alone) {
+    if (alone == label.isWrapText() && label.getMinHeight() == Region.USE_PREF_SIZE) {
+      return; // nothing to lay out anew
+    }
     label.setWrapText(alone);
     label.setMinWidth(alone ? LEAST : Region.USE_PREF_SIZE);
     label.setMinHeight(Region.USE_PREF_SIZE);

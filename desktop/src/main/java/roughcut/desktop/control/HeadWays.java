@@ -1,5 +1,6 @@
 package roughcut.desktop.control;
 
+import java.util.ArrayList;
 import java.util.List;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
@@ -17,7 +18,11 @@ import roughcut.neck.HeadComparison.Way;
 /** The ways to make the head beside each other; one press picks one. */
 public final class HeadWays extends VBox {
   private final Session session;
+  private static final String[] HEADS = {"", "blank", "wood", "grain", "seams show", "boards"};
+
   private final GridPane grid = new GridPane();
+  private final List<Row> rows = new ArrayList<>();
+  private List<Way> ways = List.of();
 
   public HeadWays(Session session) {
     super(4);
@@ -28,55 +33,81 @@ public final class HeadWays extends VBox {
     grid.setHgap(11);
     grid.setVgap(6);
     ScrollPane scroll = Scrolled.of(grid);
+    for (int i = 0; i < HEADS.length; i++) {
+      grid.add(label(HEADS[i], true), i, 0);
+    }
     getChildren().addAll(title, scroll);
   }
 
-  public void show(List<Way> ways, Units units) {
-    grid.getChildren().clear();
-    String[] heads = {"", "blank", "wood", "grain", "seams show", "boards"};
-    for (int i = 0; i < heads.length; i++) {
-      grid.add(label(heads[i], false, true), i, 0);
+  public void show(List<Way> next, Units units) {
+    ways = next;
+    while (rows.size() < next.size()) {
+      rows.add(new Row(rows.size()));
     }
-    int row = 1;
-    for (Way way : ways) {
-      Button pick = new Button(way.name());
+    while (rows.size() > next.size()) {
+      rows.remove(rows.size() - 1).removed();
+    }
+    for (int i = 0; i < next.size(); i++) {
+      rows.get(i).show(next.get(i), units);
+    }
+  }
+
+  private void pick(Way way) {
+    session.edit("making the head: " + way.name(), "head.way", way.choose().change());
+    session.history().settle();
+  }
+
+  /** One way's button and numbers; kept from one plan to the next, since making nodes is slow. */
+  private final class Row {
+    private final Button pick = new Button();
+    private final Label[] cells = new Label[HEADS.length - 1];
+
+    private Row(int index) {
       pick.getStyleClass().addAll("text-button", "way-button");
-      pick.pseudoClassStateChanged(States.CHOSEN, way.chosen());
       pick.setMinWidth(Region.USE_PREF_SIZE);
+      pick.setOnAction(e -> pick(ways.get(index)));
+      grid.add(pick, 0, index + 1);
+      for (int i = 0; i < cells.length; i++) {
+        cells[i] = label("", false);
+        grid.add(cells[i], i + 1, index + 1);
+      }
+    }
+
+    private void removed() {
+      grid.getChildren().remove(pick);
+      grid.getChildren().removeAll(cells);
+    }
+
+    private void show(Way way, Units units) {
+      pick.setText(way.name());
       pick.setAccessibleText("Make the head: " + way.name());
+      pick.pseudoClassStateChanged(States.CHOSEN, way.chosen());
       Tips.on(pick, String.join("\n", way.steps()) + (way.veneer() ? "\nwants a face veneer" : ""));
-      pick.setOnAction(
-          e -> {
-            session.edit("making the head: " + way.name(), "head.way", way.choose().change());
-            session.history().settle();
-          });
-      grid.add(pick, 0, row);
-      grid.add(label(size(way, units), way.chosen(), false), 1, row);
-      grid.add(label(NumberWriter.fixed(way.litres(), 2) + " l", way.chosen(), false), 2, row);
-      grid.add(label(grain(way, units), way.chosen(), false), 3, row);
-      grid.add(label(way.seams(), way.chosen(), false), 4, row);
-      Label boards =
-          label(
-              way.lacking().isEmpty() ? Integer.toString(way.boards().size()) : "none",
-              way.chosen(),
-              false);
+      String[] words = {
+        size(way, units),
+        NumberWriter.fixed(way.litres(), 2) + " l",
+        grain(way, units),
+        way.seams(),
+        way.lacking().isEmpty() ? Integer.toString(way.boards().size()) : "none"
+      };
+      for (int i = 0; i < cells.length; i++) {
+        cells[i].setText(words[i]);
+        cells[i].pseudoClassStateChanged(States.CHOSEN, way.chosen());
+      }
       Tips.on(
-          boards,
+          cells[cells.length - 1],
           (way.boards().isEmpty() ? "" : String.join("\n", way.boards()) + "\n")
               + (way.lacking().isEmpty()
                   ? ""
                   : "no " + String.join(", no ", way.lacking()) + " large enough"));
-      grid.add(boards, 5, row);
-      row++;
     }
   }
 
-  private static Label label(String words, boolean chosen, boolean head) {
+  private static Label label(String words, boolean head) {
     Label label = new Label(words);
     label.getStyleClass().add(head ? "lower-note" : "fact");
     label.setMinWidth(Region.USE_PREF_SIZE);
     label.setAlignment(Pos.CENTER_LEFT);
-    label.pseudoClassStateChanged(States.CHOSEN, chosen);
     return label;
   }
 
