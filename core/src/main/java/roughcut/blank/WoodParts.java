@@ -6,6 +6,7 @@ import roughcut.design.BlankDecisions;
 import roughcut.design.BlankStep;
 import roughcut.design.BodyDecisions;
 import roughcut.design.Decisions;
+import roughcut.design.FretboardDecisions;
 import roughcut.design.Givens;
 import roughcut.design.SmallPart;
 import roughcut.design.Strip;
@@ -23,7 +24,6 @@ public final class WoodParts {
   private static final double FLUSHING = 3;
 
   private static final double NUT_ALLOWANCE = 5;
-  private static final double SANDING = 0.3;
 
   private final Givens givens;
   private final double trim;
@@ -155,7 +155,9 @@ public final class WoodParts {
         givens.get(Decisions.FRETBOARD_SPECIES).word(),
         end + NUT_ALLOWANCE + 2 * trim,
         widest + 2 * FLUSHING,
-        givens.get(Decisions.FRETBOARD_THICKNESS).value() + SANDING + flattening);
+        givens.get(Decisions.FRETBOARD_THICKNESS).value()
+            + givens.get(FretboardDecisions.SANDING).value()
+            + flattening);
   }
 
   private void body(BodyBlank body, BlankTree tree) {

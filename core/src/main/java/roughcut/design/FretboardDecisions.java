@@ -90,6 +90,9 @@ public final class FretboardDecisions {
   public static final NumberDecision NOTCH_WIDTH =
       BOOK.number("fretboard.notch-width", "End notch, wide", LENGTH, 12, 3, 40, 0.5)
           .hint("For an adjuster at the body's end.");
+  public static final NumberDecision BOUND =
+      BOOK.number("fretboard.binding", "Fretboard's binding", FINE_LENGTH, 0, 0, 6, 0.1)
+          .hint("Its thickness at each side; 0 where the fretboard isn't bound.");
   public static final NumberDecision NUT_SHIFT =
       BOOK.number("nut.shift", "Nut moved by", FINE_LENGTH, 0, -3, 3, 0.05)
           .measured("Towards the bridge positive: every fret changes by cents.");

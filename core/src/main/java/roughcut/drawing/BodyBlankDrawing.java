@@ -17,6 +17,7 @@ import roughcut.geometry.Point;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
 import roughcut.measure.Units;
+import roughcut.measure.Value;
 import roughcut.plan.Plan;
 import roughcut.shop.Species;
 import roughcut.shop.SpeciesBook;
@@ -207,8 +208,7 @@ public final class BodyBlankDrawing {
     sketch.origin(0, 0);
   }
 
-  private void layer(
-      double low, double high, Species wood, String words, roughcut.measure.Value value) {
+  private void layer(double low, double high, Species wood, String words, Value value) {
     Outline shape = Outline.rectangle(0, low, STACK_WIDTH, high);
     sketch.endGrain(shape, wood);
     sketch.outline(Role.EDGE, shape);

@@ -8,6 +8,8 @@ import roughcut.geometry.Bounds;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.layout.StringSpread;
+import roughcut.measure.NumberWriter;
+import roughcut.measure.Quantity;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.strings.Bridge;
@@ -161,8 +163,7 @@ public final class BridgeDrawing {
             new Point(end, -reach),
             new Point(hole.x().value(), -reach),
             -10,
-            roughcut.measure.NumberWriter.text(
-                    hole.x().value() - end, roughcut.measure.Quantity.LENGTH, sketch.units())
+            NumberWriter.text(hole.x().value() - end, Quantity.LENGTH, sketch.units())
                 + " from the fretboard's end");
         sketch.dimension(
             new Point(0, -reach).x() < end ? new Point(end - 28, -reach) : new Point(0, -reach),

@@ -5,6 +5,7 @@ import roughcut.drawing.Mark.Size;
 import roughcut.geometry.Bounds;
 import roughcut.geometry.Point;
 import roughcut.measure.Units;
+import roughcut.measure.Value;
 import roughcut.plan.Plan;
 
 /** The fretboard by itself: from above, and below it from its side. */
@@ -65,7 +66,7 @@ public enum FretboardDrawing {
         new Bounds(plan.neck().head().breakX() - 26, low - 16, end + 24, half + 16));
   }
 
-  private static roughcut.measure.Value octave(Plan plan) {
+  private static Value octave(Plan plan) {
     int n = (int) plan.frets().divisions().value();
     return n <= plan.frets().frets().size()
         ? plan.frets().frets().get(n - 1).fromNut()

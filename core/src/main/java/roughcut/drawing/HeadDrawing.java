@@ -3,6 +3,7 @@ package roughcut.drawing;
 import java.util.ArrayList;
 import java.util.List;
 import roughcut.blank.PlacedStrip;
+import roughcut.design.Decisions;
 import roughcut.design.NeckDecisions;
 import roughcut.drawing.Mark.Anchor;
 import roughcut.drawing.Mark.Size;
@@ -89,7 +90,7 @@ public final class HeadDrawing {
   }
 
   private double veneer() {
-    return roughcut.design.Decisions.HEAD_VENEER.in(plan.build().design());
+    return Decisions.HEAD_VENEER.in(plan.build().design());
   }
 
   private void neck() {

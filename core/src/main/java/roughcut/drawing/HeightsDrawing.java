@@ -5,6 +5,7 @@ import java.util.List;
 import roughcut.design.BodyDecisions;
 import roughcut.design.Decisions;
 import roughcut.design.FretboardDecisions;
+import roughcut.design.NumberDecision;
 import roughcut.design.StringDecisions;
 import roughcut.drawing.Mark.Anchor;
 import roughcut.drawing.Mark.Size;
@@ -15,6 +16,7 @@ import roughcut.layout.FretLayout;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.shop.BridgeKind;
+import roughcut.shop.SpeciesBook;
 import roughcut.strings.Heights;
 
 /**
@@ -45,7 +47,7 @@ public final class HeightsDrawing {
     return new HeightsDrawing(plan, units).draw();
   }
 
-  private double of(roughcut.design.NumberDecision decision) {
+  private double of(NumberDecision decision) {
     return decision.in(plan.build().design());
   }
 
@@ -86,8 +88,7 @@ public final class HeightsDrawing {
             new Point(joint - 24, under(joint - 24, stack) - 15),
             new Point(from, under(from, stack) - 15));
     sketch.fill(Role.CHANNEL, neck, POCKET);
-    sketch.wood(
-        neck, roughcut.shop.SpeciesBook.get(plan.blank().strips().get(0).strip().species()));
+    sketch.wood(neck, SpeciesBook.get(plan.blank().strips().get(0).strip().species()));
     sketch.outline(Role.EDGE, neck);
     double board = of(Decisions.FRETBOARD_THICKNESS);
     Outline fretboard =

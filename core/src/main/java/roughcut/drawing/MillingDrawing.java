@@ -7,6 +7,7 @@ import roughcut.drawing.Mark.Anchor;
 import roughcut.drawing.Mark.Size;
 import roughcut.geometry.Bounds;
 import roughcut.geometry.Outline;
+import roughcut.geometry.Point;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
 import roughcut.measure.Units;
@@ -55,12 +56,7 @@ public final class MillingDrawing {
       low += top ? 0 : depth;
     }
     sketch.outline(Role.OUTLINE, Outline.rectangle(0, low, shown, high));
-    sketch.dimension(
-        new roughcut.geometry.Point(0, low),
-        new roughcut.geometry.Point(0, high),
-        from * 0.62,
-        "to",
-        milling.to());
+    sketch.dimension(new Point(0, low), new Point(0, high), from * 0.62, "to", milling.to());
     sketch.text(
         Role.NOTE,
         0,

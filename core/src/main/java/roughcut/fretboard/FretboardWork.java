@@ -30,6 +30,7 @@ import roughcut.measure.Worked;
  * @param gauge what the light under the gauge means
  * @param template the owned template against this scale; empty without one
  * @param nut what its kind asks for
+ * @param blank what it is sawn from
  * @param notchLeft wood from an end notch to the last slot; empty without one
  * @param octaveCents what the real octave fret would do to its note on the drawn scale
  * @param shiftCents by fret, what a moved nut edge does; empty when it isn't moved
@@ -42,6 +43,7 @@ public record FretboardWork(
     Optional<Inlay> inlay,
     List<Worked> shiftCents,
     NutSeat nut,
+    FretboardBlank blank,
     Optional<Worked> notchLeft,
     Optional<Worked> octaveCents) {
 
@@ -99,6 +101,7 @@ public record FretboardWork(
             in("R", nut),
             in("w_end", width),
             in("w_nut", taper.nutWidth()));
+    NutSeat seat = NutSeat.of(givens, taper, ledger);
     return new FretboardWork(
         cone,
         even,
@@ -106,7 +109,8 @@ public record FretboardWork(
         TemplateCheck.of(givens, frets),
         inlay(givens, frets, radius, ledger),
         shift(givens, frets, ledger),
-        NutSeat.of(givens, taper, ledger),
+        seat,
+        FretboardBlank.of(givens, taper, seat, ledger),
         notch(givens, ledger),
         octave(givens, frets, ledger));
   }

@@ -17,6 +17,7 @@ import roughcut.layout.FretboardTaper;
 import roughcut.measure.Given;
 import roughcut.measure.Ledger;
 import roughcut.measure.NumberWriter;
+import roughcut.measure.Quantity;
 import roughcut.measure.Value;
 import roughcut.measure.Worked;
 
@@ -124,7 +125,7 @@ public record Slots(
               "2 · R · asin(min(1, w / (2 · R))) · π / 180 + 2 · o",
               in("R", r),
               in("w", chord),
-              in("π", Given.decided("pi", "π", Math.PI, roughcut.measure.Quantity.RATIO)),
+              in("π", Given.decided("pi", "π", Math.PI, Quantity.RATIO)),
               in("o", overhang));
       Slot slot = new Slot(k, fret.x(), fret.slant(), flat, done, under, length);
       slots.add(slot);

@@ -6,7 +6,9 @@ import roughcut.design.Decisions;
 import roughcut.design.Givens;
 import roughcut.design.StringDecisions;
 import roughcut.measure.Given;
+import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
+import roughcut.measure.Units;
 
 /**
  * Two scales, one along each outer string, and the fret that stays square between them (handbook
@@ -73,8 +75,6 @@ public record Fan(
   public String squareAt() {
     return square == 0
         ? "the nut"
-        : "fret "
-            + roughcut.measure.NumberWriter.number(
-                square, Quantity.RATIO, roughcut.measure.Units.MM);
+        : "fret " + NumberWriter.number(square, Quantity.RATIO, Units.MM);
   }
 }

@@ -20,6 +20,7 @@ import roughcut.geometry.Point;
 import roughcut.layout.StringSpread;
 import roughcut.measure.Given;
 import roughcut.measure.Ledger;
+import roughcut.measure.Quantity;
 import roughcut.measure.Worked;
 
 /**
@@ -142,9 +143,7 @@ public record TunerLayout(
       Given first = givens.get(NeckDecisions.TUNER_FIRST);
       Given spacing = givens.get(NeckDecisions.TUNER_SPACING);
       Given stagger = givens.get(NeckDecisions.TUNER_STAGGER);
-      Given nth =
-          Given.decided(
-              "tuner.place", "Place from the nut", place, roughcut.measure.Quantity.COUNT);
+      Given nth = Given.decided("tuner.place", "Place from the nut", place, Quantity.COUNT);
       Worked x =
           ledger.put(
               "tuner." + string + ".x",

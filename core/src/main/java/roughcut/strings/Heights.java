@@ -20,6 +20,7 @@ import roughcut.layout.FretLayout;
 import roughcut.layout.StringSpread;
 import roughcut.measure.Given;
 import roughcut.measure.Ledger;
+import roughcut.measure.Quantity;
 import roughcut.measure.Worked;
 import roughcut.shop.BridgeKind;
 
@@ -268,7 +269,7 @@ public record Heights(
     private Worked put(
         String id,
         String label,
-        roughcut.measure.Quantity quantity,
+        Quantity quantity,
         double value,
         String formula,
         Worked.Input... own) {

@@ -17,6 +17,7 @@ import roughcut.layout.StringSpread;
 import roughcut.measure.Given;
 import roughcut.measure.Ledger;
 import roughcut.measure.NumberWriter;
+import roughcut.measure.Quantity;
 import roughcut.measure.Worked;
 
 /**
@@ -107,11 +108,8 @@ public record NutWork(
               count == 1 ? "y" : "y − (p / 2 − (i − 1) · p / (n − 1))",
               in("y", own),
               in("p", pole),
-              in("i", Given.decided("string", "String", i, roughcut.measure.Quantity.COUNT)),
-              in(
-                  "n",
-                  Given.decided(
-                      "strings.count", "Strings", count, roughcut.measure.Quantity.COUNT))));
+              in("i", Given.decided("string", "String", i, Quantity.COUNT)),
+              in("n", Given.decided("strings.count", "Strings", count, Quantity.COUNT))));
     }
     return new NutWork(
         bottoms,

@@ -157,6 +157,16 @@ class FretboardTest {
   }
 
   @Test
+  void theBlankHasRoomToFlushAndABoundBoardsTangsAreCutBack() {
+    Plan plan = Heron.with("fretboard.binding=1.5", "nut.kind=slot", "blank.end-trim=10");
+    assertThat(value(plan, "wire.tang-back")).isCloseTo(1.8, within(1e-9));
+    assertThat(value(Heron.with(), "wire.tang-back")).isZero();
+    assertThat(value(plan, "fretboard.blank-width")).isCloseTo(56 + 6, within(1e-9));
+    assertThat(value(plan, "fretboard.blank-length"))
+        .isCloseTo(value(plan, "fretboard.end.from-nut") + 8 + 20, within(1e-9));
+  }
+
+  @Test
   void aNotchAndARealOctaveFretAreJudged() {
     assertThat(value(Heron.with("fretboard.notch-length=8"), "fretboard.notch-left"))
         .isCloseTo(

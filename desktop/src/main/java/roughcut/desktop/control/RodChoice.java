@@ -1,6 +1,7 @@
 package roughcut.desktop.control;
 
 import javafx.scene.layout.VBox;
+import roughcut.design.RodSizes;
 import roughcut.desktop.session.Session;
 import roughcut.shop.RodBook;
 import roughcut.shop.RodKind;
@@ -15,21 +16,15 @@ public final class RodChoice extends VBox {
             RodKind::name,
             kind -> {
               session.edit(
-                  "the truss rod",
-                  "rod.kind",
-                  b -> b.withDesign(roughcut.design.RodSizes.set(b.design(), kind)));
+                  "the truss rod", "rod.kind", b -> b.withDesign(RodSizes.set(b.design(), kind)));
               session.history().settle();
             });
     kinds.show(RodBook.all(), null);
     session
         .build()
         .addListener(
-            (p, was, is) ->
-                kinds.show(
-                    RodBook.all(), roughcut.design.RodSizes.matching(is.design()).orElse(null)));
-    kinds.show(
-        RodBook.all(),
-        roughcut.design.RodSizes.matching(session.build().get().design()).orElse(null));
+            (p, was, is) -> kinds.show(RodBook.all(), RodSizes.matching(is.design()).orElse(null)));
+    kinds.show(RodBook.all(), RodSizes.matching(session.build().get().design()).orElse(null));
     getChildren().add(kinds);
   }
 }

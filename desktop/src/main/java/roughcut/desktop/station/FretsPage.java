@@ -45,13 +45,19 @@ final class FretsPage extends PlainPage {
             FretboardDecisions.FALL_AWAY_FROM,
             FretboardDecisions.GAUGE,
             FretboardDecisions.GAUGE_LIGHT)
-        .more(FretboardDecisions.BEND, FretboardDecisions.BEVEL, FretboardDecisions.OVERHANG)
+        .more(
+            FretboardDecisions.BOUND,
+            FretboardDecisions.BEND,
+            FretboardDecisions.BEVEL,
+            FretboardDecisions.OVERHANG)
         .settings(
             ask,
             "wire.1.length",
             "Fret 1, cut to",
             "wire.12.length",
             "Fret 12, cut to",
+            "wire.tang-back",
+            "Tangs cut back by",
             "wire.total",
             "Wire, 5 % to spare",
             "wire.bend-radius",

@@ -1,0 +1,75 @@
+package roughcut.fretboard;
+
+import static roughcut.measure.Quantity.FINE_LENGTH;
+import static roughcut.measure.Quantity.LENGTH;
+import static roughcut.measure.Worked.in;
+
+import roughcut.design.BlankDecisions;
+import roughcut.design.Decisions;
+import roughcut.design.FretboardDecisions;
+import roughcut.design.Givens;
+import roughcut.layout.FretboardTaper;
+import roughcut.measure.Given;
+import roughcut.measure.Ledger;
+import roughcut.measure.Worked;
+
+/**
+ * What the fretboard is sawn from, and how far a bound one's tangs are cut back (handbook page 5,
+ * first paragraph and "Wire").
+ *
+ * @param length from where it is cut at the nut to past its end
+ * @param width widest with 3 to flush at each side
+ * @param thickness at the crown with the sanding still to come
+ * @param tangBack at each side; 0 where it isn't bound
+ */
+public record FretboardBlank(Worked length, Worked width, Worked thickness, Worked tangBack) {
+  /** Clear of the binding, so that no tang pushes it off, mm. */
+  private static final double CLEAR = 0.3;
+
+  public static FretboardBlank of(Givens givens, FretboardTaper taper, NutSeat nut, Ledger ledger) {
+    Given trim = givens.get(BlankDecisions.END_TRIM);
+    Given crown = givens.get(Decisions.FRETBOARD_THICKNESS);
+    Given sanding = givens.get(FretboardDecisions.SANDING);
+    Given binding = givens.get(FretboardDecisions.BOUND);
+    Given end =
+        Given.decided(
+            "fretboard.width-end",
+            "Fretboard at its end",
+            taper.width(taper.end().value()),
+            LENGTH);
+    boolean bound = binding.value() > 0;
+    return new FretboardBlank(
+        ledger.put(
+            "fretboard.blank-length",
+            "Fretboard blank, long",
+            LENGTH,
+            taper.end().value() - nut.cut().value() + 2 * trim.value(),
+            "x_e − x_c + 2 · t",
+            in("x_e", taper.end()),
+            in("x_c", nut.cut()),
+            in("t", trim)),
+        ledger.put(
+            "fretboard.blank-width",
+            "Fretboard blank, wide",
+            LENGTH,
+            Math.max(taper.nutWidth().value(), end.value()) + 6,
+            "max(w_n, w_e) + 6",
+            in("w_n", taper.nutWidth()),
+            in("w_e", end)),
+        ledger.put(
+            "fretboard.blank-thickness",
+            "Fretboard blank, thick",
+            FINE_LENGTH,
+            crown.value() + sanding.value(),
+            "t_b + σ",
+            in("t_b", crown),
+            in("σ", sanding)),
+        ledger.put(
+            "wire.tang-back",
+            "Tangs cut back at each side",
+            FINE_LENGTH,
+            bound ? binding.value() + CLEAR : 0,
+            bound ? "b + 0.3" : "0",
+            in("b", binding)));
+  }
+}
