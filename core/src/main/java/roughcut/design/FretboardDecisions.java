@@ -70,7 +70,7 @@ public final class FretboardDecisions {
   public static final ChoiceDecision NUT_KIND =
       BOOK.choice("nut.kind", "Nut sits", NutKind.values(), "What its seat asks for.");
   public static final NumberDecision NUT_GAP =
-      BOOK.number("nut.behind-zero-fret", "Behind a zero fret", LENGTH, 6, 1, 30, 0.5)
+      BOOK.number("nut.behind-zero-fret", "Behind a zero fret", LENGTH, 2, 0, 30, 0.5)
           .hint("From the zero fret to the nut that only guides.");
   public static final NumberDecision NUT_LIP =
       BOOK.number("nut.lip", "Board behind the nut", LENGTH, 4, 0, 30, 0.5)

@@ -3,13 +3,14 @@ package roughcut.drawing;
 import java.util.ArrayList;
 import java.util.List;
 import roughcut.design.Decisions;
+import roughcut.design.FretboardDecisions;
 import roughcut.design.NeckDecisions;
 import roughcut.drawing.Mark.Anchor;
 import roughcut.drawing.Mark.Size;
+import roughcut.fretboard.Slots;
 import roughcut.geometry.Arcs;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
-import roughcut.layout.FretLayout;
 import roughcut.measure.Given;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
@@ -145,12 +146,15 @@ final class ElevationView {
   /** Nut, fretboard and fret crowns on top. */
   void top() {
     double board = neck.thickness().fretboard().value();
-    sketch.wood(Outline.rectangle(0, 0, plan.taper().end().value(), board), plan.fretboardWood());
-    sketch.outline(Role.EDGE, Outline.rectangle(0, 0, plan.taper().end().value(), board));
-    for (FretLayout.Fret fret : plan.frets().frets()) {
-      sketch.line(Role.FRET, fret.x(), board, fret.x(), board + 1.1);
+    double front = plan.fretboard().work().nut().front().value();
+    double fretHeight = FretboardDecisions.WIRE_HEIGHT.in(plan.build().design());
+    Outline side = Outline.rectangle(front, 0, plan.taper().end().value(), board);
+    sketch.wood(side, plan.fretboardWood());
+    sketch.outline(Role.EDGE, side);
+    for (Slots.Slot slot : plan.fretboard().slots().slots()) {
+      sketch.line(Role.FRET, slot.x(), board, slot.x(), board + fretHeight);
     }
-    Outline nut = Outline.rectangle(head.breakX(), 0, 0, board + 2);
+    Outline nut = Outline.rectangle(head.breakX(), 0, front, board + 2);
     sketch.fill(Role.NUT, nut, "#FBF9F4");
     sketch.outline(Role.NUT, nut);
   }

@@ -37,16 +37,17 @@ final class FretboardView {
     this.taper = plan.taper();
   }
 
-  /** From the nut line, which leans on a fanned neck, to the square end. */
+  /** From where it is cut at the head, which leans on a fanned neck, to the square end. */
   static Outline outline(Plan plan) {
     FretboardTaper taper = plan.taper();
     double slant = plan.frets().fan().slant(0);
     double end = taper.end().value();
+    double cut = plan.fretboard().work().nut().cut().value();
     return Outline.of(
-        taper.edge(0, slant, -1),
+        taper.edge(cut, slant, -1),
         new Point(end, -taper.halfWidth(end)),
         new Point(end, taper.halfWidth(end)),
-        taper.edge(0, slant, 1));
+        taper.edge(cut, slant, 1));
   }
 
   void wood() {
@@ -153,10 +154,11 @@ final class FretboardView {
     double end = taper.end().value();
     double crown = plan.radius().height(0, 0);
     List<Point> corners = new ArrayList<>();
-    corners.add(new Point(0, 0));
+    double head = plan.fretboard().work().nut().cut().value();
+    corners.add(new Point(head, 0));
     corners.add(new Point(end, 0));
     corners.add(new Point(end, crown));
-    corners.add(new Point(0, crown));
+    corners.add(new Point(head, crown));
     Outline board = new Outline(corners);
     sketch.wood(board, plan.fretboardWood());
     for (Slots.Slot slot : plan.fretboard().slots().slots()) {

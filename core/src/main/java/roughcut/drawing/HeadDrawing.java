@@ -94,7 +94,8 @@ public final class HeadDrawing {
   }
 
   private void neck() {
-    double nut = plan.neck().head().nutThickness().value();
+    double front = plan.fretboard().work().nut().front().value();
+    double nut = plan.neck().head().nutThickness().value() + front;
     double half = plan.taper().halfWidth(0);
     Outline seat = Outline.rectangle(0, -half, nut, half);
     sketch.fill(Role.NUT, seat, "#FBF9F4");
@@ -102,8 +103,8 @@ public final class HeadDrawing {
     Outline board =
         Outline.of(
             new Point(nut, -half),
-            new Point(NECK_SHOWN, -plan.taper().halfWidth(NECK_SHOWN - nut)),
-            new Point(NECK_SHOWN, plan.taper().halfWidth(NECK_SHOWN - nut)),
+            new Point(NECK_SHOWN, -plan.taper().halfWidth(NECK_SHOWN - nut + front)),
+            new Point(NECK_SHOWN, plan.taper().halfWidth(NECK_SHOWN - nut + front)),
             new Point(nut, half));
     sketch.wood(board, plan.fretboardWood());
     sketch.outline(Role.EDGE, board);

@@ -162,12 +162,13 @@ final class PlanView {
     double slant = plan.frets().fan().slant(0);
     Point bass = taper.edge(0, slant, -1);
     Point treble = taper.edge(0, slant, 1);
+    double front = plan.fretboard().work().nut().front().value();
     double back = head.breakX();
     Outline nut =
         Outline.of(
             new Point(bass.x() + back, bass.y()),
-            bass,
-            treble,
+            new Point(bass.x() + front, bass.y()),
+            new Point(treble.x() + front, treble.y()),
             new Point(treble.x() + back, treble.y()));
     sketch.fill(Role.NUT, nut, "#FBF9F4");
     sketch.outline(Role.NUT, nut);

@@ -2,11 +2,14 @@ package roughcut.neck;
 
 import roughcut.design.Choice;
 import roughcut.design.Decisions;
+import roughcut.design.FretboardDecisions;
 import roughcut.design.Givens;
 import roughcut.design.HeadMaking;
 import roughcut.design.NeckDecisions;
+import roughcut.design.NutKind;
 import roughcut.geometry.Point;
 import roughcut.measure.Given;
+import roughcut.measure.Quantity;
 
 /**
  * Where the head's face leaves the neck's top: the break line, at the nut's head side, and the
@@ -38,7 +41,7 @@ public record HeadLine(
   }
 
   private static HeadLine of(Givens givens, boolean stepped) {
-    Given nut = givens.get(Decisions.NUT_THICKNESS);
+    Given nut = nutRoom(givens);
     return new HeadLine(
         givens.get(Decisions.HEAD_ANGLE),
         givens.get(Decisions.HEAD_LENGTH),
@@ -47,6 +50,15 @@ public record HeadLine(
         givens.get(NeckDecisions.HEAD_STEP),
         stepped,
         -nut.value());
+  }
+
+  /** From the nut line to the break: the nut, and what lies between it and a zero fret. */
+  private static Given nutRoom(Givens givens) {
+    Given nut = givens.get(Decisions.NUT_THICKNESS);
+    double gap = givens.get(FretboardDecisions.NUT_GAP).value();
+    return givens.get(FretboardDecisions.NUT_KIND) == NutKind.ZERO_FRET
+        ? Given.decided("nut.room", "Nut line to the break", nut.value() + gap, Quantity.LENGTH)
+        : nut;
   }
 
   public boolean flat() {

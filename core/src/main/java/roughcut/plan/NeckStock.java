@@ -10,6 +10,7 @@ import roughcut.geometry.Bounds;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.layout.FretboardTaper;
+import roughcut.neck.HeadLine;
 
 /**
  * What a neck from one piece takes of a board, seen from above: head, shaft and room for the saw.
@@ -29,7 +30,7 @@ final class NeckStock {
     double trim = givens.get(BlankDecisions.END_TRIM).value();
     double length = tree.length().value();
     double heelEnd = givens.get(Decisions.HEEL_END).value();
-    double breakAt = length - trim - heelEnd - givens.get(Decisions.NUT_THICKNESS).value();
+    double breakAt = length - trim - heelEnd - HeadLine.of(givens).nutThickness().value();
     Bounds head = headFace.bounds();
     double wide = Math.max(head.high(), taper.halfWidth(heelEnd)) + SAWN_OUTSIDE;
     List<Point> upper = new ArrayList<>();

@@ -152,7 +152,7 @@ final class Problems {
       add(
           Decisions.HEAD_LENGTH,
           "shorter than the bevel of " + mm(bevel) + " that is to be its first part");
-    } else if (bevel - of(Decisions.NUT_THICKNESS) > of(Decisions.JOINT_X)) {
+    } else if (bevel - HeadLine.of(givens).nutThickness().value() > of(Decisions.JOINT_X)) {
       add(Decisions.HEAD_ANGLE, "so flat that the scarf would reach into the body");
     }
   }

@@ -129,6 +129,16 @@ class FretboardTest {
   }
 
   @Test
+  void aZeroFretMovesNutAndBreakBackWithoutMovingAFret() {
+    Plan without = Heron.with();
+    Plan with = Heron.with("nut.kind=zero-fret", "nut.behind-zero-fret=5");
+    assertThat(with.neck().head().breakX()).isCloseTo(-9, within(1e-9));
+    assertThat(value(with, "scarf.blank-length") - value(without, "scarf.blank-length"))
+        .isCloseTo(5, within(1e-9));
+    assertThat(value(with, "fret.12.from-nut")).isEqualTo(value(without, "fret.12.from-nut"));
+  }
+
+  @Test
   void aTemplateServesOnlyWhenItsScaleIsTheRightShareLonger() {
     double two = 640 * Math.pow(2, 2 / 12.0);
     TemplateCheck serves =

@@ -18,6 +18,7 @@ import roughcut.neck.HeadComparison.Way;
 /** The ways to make the head beside each other; one press picks one. */
 public final class HeadWays extends VBox {
   private final Session session;
+  private static final double WIDE = 720;
   private static final String[] HEADS = {"", "blank", "wood", "grain", "seams show", "boards"};
 
   private final GridPane grid = new GridPane();
@@ -28,6 +29,7 @@ public final class HeadWays extends VBox {
     super(4);
     this.session = session;
     setId("head-ways");
+    setPrefWidth(WIDE);
     Label title = new Label("Ways to make this head");
     title.getStyleClass().add("lower-title");
     grid.setHgap(11);
