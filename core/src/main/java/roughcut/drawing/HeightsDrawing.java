@@ -103,9 +103,19 @@ public final class HeightsDrawing {
     for (FretLayout.Fret one : plan.frets().frets()) {
       if (one.x() > from) {
         double z = under(one.x(), stack) + board;
-        sketch.line(Role.OUTLINE, one.x(), z, one.x(), z + fret);
+        double left = Math.max(0, fret - fallAway(one.number()));
+        sketch.line(Role.OUTLINE, one.x(), z, one.x(), z + left);
       }
     }
+  }
+
+  /** How much a fret is filed lower: evenly from where the fall-away begins to the last fret. */
+  private double fallAway(int number) {
+    double from = of(FretboardDecisions.FALL_AWAY_FROM);
+    int last = plan.frets().last().number();
+    return number <= from || last <= from
+        ? 0
+        : of(FretboardDecisions.FALL_AWAY) * (number - from) / (last - from);
   }
 
   /** The fretboard's underside. */

@@ -130,6 +130,15 @@ public final class Reference {
     ObjectNode string = array(properties, "strings", "From the treble side.");
     number(string.putObject("gauge"), 0.1, 5);
     string.putObject("wound").put("type", "boolean");
+    number(string.putObject("core"), 0, 5);
+    number(string.putObject("pitch"), 10, 2000);
+    properties
+        .putObject("frets")
+        .put("type", "object")
+        .put("description", "What was done to which fret and when, by fret and stage: 7.seated.")
+        .putObject("additionalProperties")
+        .put("type", "string")
+        .put("format", "date");
     ObjectNode stack =
         properties.putObject("neckStack").put("type", "object").putObject("properties");
     stack.putObject("mirrored").put("type", "boolean");

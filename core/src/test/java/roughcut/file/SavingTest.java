@@ -63,6 +63,24 @@ class SavingTest {
   }
 
   @Test
+  void aRecordOfNoFretAndAStringOfNoPitchAreRefusedInWords() throws Exception {
+    BuildFile.at(heron()).save(Heron.build());
+    String good = Files.readString(heron());
+    String[][] broken = {
+      {"\"frets\": { }", "\"frets\": { \"99.seated\": \"2026-05-04\" }", "fret 99"},
+      {"\"frets\": { }", "\"frets\": { \"3.seated\": \"in May\" }", "3.seated"},
+      {"\"pitch\": 329.63", "\"pitch\": 3", "tuned to 10 to 2000 Hz"}
+    };
+    for (String[] one : broken) {
+      assertThat(good).contains(one[0]);
+      Files.writeString(heron(), good.replace(one[0], one[1]));
+      assertThatThrownBy(() -> BuildFile.open(heron()))
+          .isInstanceOf(FileTrouble.class)
+          .hasMessageContaining(one[2]);
+    }
+  }
+
+  @Test
   void unknownFieldsAreKept() throws Exception {
     BuildFile.at(heron()).save(Heron.build());
     String text = Files.readString(heron());

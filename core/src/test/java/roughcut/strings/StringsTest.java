@@ -272,6 +272,75 @@ class StringsTest {
   }
 
   @Test
+  void anyOneHeightFollowsFromTheOthersWhateverTheyAre() {
+    Random random = new Random(12);
+    for (int i = 0; i < 80; i++) {
+      String[] set = {
+        "pocket.exposed=" + (random.nextDouble() * 8 - 2),
+        "neck.angle=" + (random.nextDouble() * 4),
+        "strings.action-12=" + (1 + random.nextDouble() * 2),
+        "strings.action-nut=" + (0.2 + random.nextDouble()),
+        "heights.solve-for=saddle"
+      };
+      Plan first = Heron.with(set);
+      double saddle = value(first, "saddle.height");
+      if (saddle < 2 || saddle > 60) {
+        continue;
+      }
+      set[4] = "heights.solve-for=angle";
+      Plan angle = Heron.with(with(set, "saddle.height=" + saddle));
+      assertThat(value(angle, "neck.angle")).isCloseTo(value(first, "neck.angle"), within(1e-6));
+      set[4] = "heights.solve-for=exposed";
+      Plan deep = Heron.with(with(set, "saddle.height=" + saddle));
+      assertThat(value(deep, "pocket.exposed"))
+          .isCloseTo(value(first, "pocket.exposed"), within(1e-6));
+      // The proof read off that neck finds the same neck again.
+      Heights heights = first.stringPlan().heights();
+      double joint = first.neck().joint().value();
+      double standing = heights.fretPlane(joint) - 1.1;
+      double edge = heights.fretPlane(first.frets().scale().value());
+      if (standing > 0.5 && edge > 0.5) {
+        Plan proved =
+            Heron.with(
+                with(
+                    set,
+                    "saddle.height=" + saddle,
+                    "proof.standing=" + standing,
+                    "proof.straightedge=" + edge));
+        Heights.Proof proof = proved.stringPlan().heights().proof().orElseThrow();
+        assertThat(proof.angle().value()).isCloseTo(value(first, "neck.angle"), within(1e-6));
+        assertThat(proof.exposed().value()).isCloseTo(value(first, "pocket.exposed"), within(1e-6));
+        assertThat(proof.deepen().value()).isCloseTo(0, within(1e-6));
+      }
+    }
+  }
+
+  @Test
+  void strungHigherPulledHarderCompensatedMore() {
+    Random random = new Random(13);
+    for (int i = 0; i < 60; i++) {
+      double gauge = 0.2 + random.nextDouble() * 0.4;
+      double action = 1 + random.nextDouble() * 2;
+      String[] set = {
+        "string.1.gauge=" + gauge, "strings.action-12=" + action, "string.1.pitch=250"
+      };
+      Plan plan = Heron.with(set);
+      set[1] = "strings.action-12=" + (action + 0.5);
+      Plan higher = Heron.with(set);
+      set[2] = "string.1.pitch=300";
+      Plan tighter = Heron.with(set);
+      assertThat(value(higher, "string.1.compensation.stretch"))
+          .isGreaterThan(value(plan, "string.1.compensation.stretch"));
+      assertThat(value(higher, "string.1.compensation.stiffness"))
+          .isEqualTo(value(plan, "string.1.compensation.stiffness"));
+      assertThat(value(tighter, "string.1.tension") / value(higher, "string.1.tension"))
+          .isCloseTo(1.44, within(1e-9));
+      assertThat(value(tighter, "string.1.compensation"))
+          .isLessThan(value(higher, "string.1.compensation"));
+    }
+  }
+
+  @Test
   void theSeatedNeckSaysWhatItReallyHas() {
     Plan plan = Heron.with("proof.standing=7", "proof.straightedge=14");
     Heights.Proof proof = plan.stringPlan().heights().proof().orElseThrow();

@@ -1,7 +1,6 @@
 package roughcut.desktop.station;
 
 import java.util.function.Consumer;
-import javafx.scene.Node;
 import javafx.scene.layout.VBox;
 import roughcut.blank.BodyBlank;
 import roughcut.blank.GlueJob;
@@ -22,7 +21,7 @@ import roughcut.measure.Value;
 import roughcut.plan.Plan;
 
 /** The body's blank: its pieces, the outline laid on it, top, weight and binding. */
-final class BodyPage implements Page {
+final class BodyPage extends PlainPage {
   private static final double TURN_ARM = 350;
 
   private final Session session;
@@ -30,9 +29,7 @@ final class BodyPage implements Page {
   private final PagedStation station;
   private final Facts facts = new Facts();
   private final Questions questions = new Questions();
-  private final Columns lower = new Columns();
   private final VBox strips = new VBox();
-  private Panel panel;
 
   BodyPage(Session session, Consumer<Value> ask, PagedStation station) {
     this.session = session;
@@ -40,62 +37,63 @@ final class BodyPage implements Page {
     this.station = station;
   }
 
-  private void open() {
-    if (panel != null) {
-      return;
-    }
-    lower.add(questions).add("Gluing, weight, binding", facts);
+  @Override
+  Panel makePanel() {
     strips.getChildren().add(new StackEditor(session, StackEditor.Which.BODY));
-    panel =
-        new Panel(session)
-            .node(turner(station))
-            .heading("You decide")
-            .decisions(BodyDecisions.BODY_BACK)
-            .node(strips)
-            .decisions(
-                BodyDecisions.BODY_HALVES,
-                BodyDecisions.BODY_SPECIES,
-                BodyDecisions.BODY_THICKNESS,
-                BodyDecisions.BODY_TOP,
-                BodyDecisions.BODY_ACCENT,
-                BodyDecisions.BODY_LAID_X,
-                BodyDecisions.BODY_LAID_Y,
-                BodyDecisions.BODY_LAID_TURN)
-            .more(
-                BodyDecisions.TOP_SPECIES,
-                BodyDecisions.TOP_CLAMPING,
-                BodyDecisions.BODY_SANDING,
-                BodyDecisions.BODY_BLANK_LENGTH,
-                BodyDecisions.BODY_BLANK_WIDTH,
-                BodyDecisions.BODY_LENGTH,
-                BodyDecisions.BODY_LOWER,
-                BodyDecisions.BODY_WAIST,
-                BodyDecisions.BODY_UPPER,
-                BodyDecisions.BODY_HORN_BASS,
-                BodyDecisions.BODY_HORN_TREBLE,
-                BodyDecisions.BODY_SLANT,
-                BodyDecisions.BODY_TRIM,
-                BodyDecisions.TOP_LEAF_1,
-                BodyDecisions.TOP_LEAF_2,
-                BodyDecisions.BINDING_LAYERS,
-                BodyDecisions.BINDING_LAYER,
-                BodyDecisions.BINDING_HEIGHT,
-                BodyDecisions.BINDING_SPECIES,
-                BodyDecisions.BEND_FACTOR,
-                BodyDecisions.BODY_WEIGHED,
-                BodyDecisions.NECK_WEIGHED)
-            .settings(
-                ask,
-                "body.back-thickness",
-                "Plane the back to",
-                "resaw.leaf-thickness",
-                "Bring both leaves to",
-                "body.blank-mass",
-                "Blank weighs now",
-                "body.mass",
-                "Body, finished",
-                "binding.channel-width",
-                "Binding channel");
+    return new Panel(session)
+        .node(turner(station))
+        .heading("You decide")
+        .decisions(BodyDecisions.BODY_BACK)
+        .node(strips)
+        .decisions(
+            BodyDecisions.BODY_HALVES,
+            BodyDecisions.BODY_SPECIES,
+            BodyDecisions.BODY_THICKNESS,
+            BodyDecisions.BODY_TOP,
+            BodyDecisions.BODY_ACCENT,
+            BodyDecisions.BODY_LAID_X,
+            BodyDecisions.BODY_LAID_Y,
+            BodyDecisions.BODY_LAID_TURN)
+        .more(
+            BodyDecisions.TOP_SPECIES,
+            BodyDecisions.TOP_CLAMPING,
+            BodyDecisions.BODY_SANDING,
+            BodyDecisions.BODY_BLANK_LENGTH,
+            BodyDecisions.BODY_BLANK_WIDTH,
+            BodyDecisions.BODY_LENGTH,
+            BodyDecisions.BODY_LOWER,
+            BodyDecisions.BODY_WAIST,
+            BodyDecisions.BODY_UPPER,
+            BodyDecisions.BODY_HORN_BASS,
+            BodyDecisions.BODY_HORN_TREBLE,
+            BodyDecisions.BODY_SLANT,
+            BodyDecisions.BODY_TRIM,
+            BodyDecisions.TOP_LEAF_1,
+            BodyDecisions.TOP_LEAF_2,
+            BodyDecisions.BINDING_LAYERS,
+            BodyDecisions.BINDING_LAYER,
+            BodyDecisions.BINDING_HEIGHT,
+            BodyDecisions.BINDING_SPECIES,
+            BodyDecisions.BEND_FACTOR,
+            BodyDecisions.BODY_WEIGHED,
+            BodyDecisions.NECK_WEIGHED)
+        .settings(
+            ask,
+            "body.back-thickness",
+            "Plane the back to",
+            "resaw.leaf-thickness",
+            "Bring both leaves to",
+            "body.blank-mass",
+            "Blank weighs now",
+            "body.mass",
+            "Body, finished",
+            "binding.channel-width",
+            "Binding channel");
+  }
+
+  @Override
+  Columns makeLower() {
+    return new Columns().add(questions).add("Gluing, weight, binding", facts);
   }
 
   @Override
@@ -109,21 +107,7 @@ final class BodyPage implements Page {
   }
 
   @Override
-  public Node panel() {
-    open();
-    return panel.node();
-  }
-
-  @Override
-  public Node lower() {
-    open();
-    return lower;
-  }
-
-  @Override
-  public void show(Plan plan, Units units, double knife) {
-    open();
-    panel.show(plan, units);
+  void showLower(Plan plan, Units units) {
     BodyBlank body = plan.body();
     boolean laminated = body.kind() == BodyBack.STRIPS && !body.winged();
     strips.setVisible(laminated);
@@ -175,12 +159,6 @@ final class BodyPage implements Page {
         + " of "
         + NumberWriter.fixed(job.open().value() / 60, 0)
         + " min";
-  }
-
-  @Override
-  public boolean goTo(String decisionId) {
-    open();
-    return panel.goTo(decisionId);
   }
 
   @Override

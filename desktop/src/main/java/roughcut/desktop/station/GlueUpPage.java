@@ -3,7 +3,6 @@ package roughcut.desktop.station;
 import java.util.List;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
-import javafx.scene.Node;
 import javafx.scene.control.Label;
 import roughcut.blank.GlueJob;
 import roughcut.design.BlankDecisions;
@@ -19,15 +18,13 @@ import roughcut.measure.Value;
 import roughcut.plan.Plan;
 
 /** Gluing the neck's strips within the open time with the clamps there are. */
-final class GlueUpPage implements Page {
+final class GlueUpPage extends PlainPage {
   private final Session session;
   private final Consumer<Value> ask;
   private final PagedStation station;
   private final Facts gluing = new Facts();
   private final Label verdict = new Label();
-  private final Columns lower = new Columns();
   private final Questions questions = new Questions();
-  private Panel panel;
 
   GlueUpPage(Session session, Consumer<Value> ask, PagedStation station) {
     this.session = session;
@@ -35,41 +32,42 @@ final class GlueUpPage implements Page {
     this.station = station;
   }
 
-  private void open() {
-    if (panel != null) {
-      return;
-    }
+  @Override
+  Panel makePanel() {
+    return new Panel(session)
+        .node(turner(station))
+        .heading("You decide")
+        .decisions(
+            BlankDecisions.GLUE,
+            BlankDecisions.TEMPERATURE,
+            BlankDecisions.CLAMPS,
+            BlankDecisions.CLAMP_FORCE,
+            BlankDecisions.CLAMP_PAD,
+            BlankDecisions.CAUL,
+            BlankDecisions.PIN_DIAMETER,
+            BlankDecisions.END_TRIM)
+        .settings(
+            ask,
+            "glue.time",
+            "Spread and close in",
+            "glue.open-time",
+            "Glue stays open",
+            "glue.stages",
+            "Stages",
+            "glue.mass",
+            "Glue to pour",
+            "clamps.by-force",
+            "Clamps by force",
+            "clamps.by-spacing",
+            "Clamps by spacing");
+  }
+
+  @Override
+  Columns makeLower() {
     verdict.getStyleClass().add("lower-note");
     verdict.setWrapText(true);
     verdict.setId("glue-verdict");
-    lower.add("The glue-up", verdict, gluing).add(questions);
-    panel =
-        new Panel(session)
-            .node(turner(station))
-            .heading("You decide")
-            .decisions(
-                BlankDecisions.GLUE,
-                BlankDecisions.TEMPERATURE,
-                BlankDecisions.CLAMPS,
-                BlankDecisions.CLAMP_FORCE,
-                BlankDecisions.CLAMP_PAD,
-                BlankDecisions.CAUL,
-                BlankDecisions.PIN_DIAMETER,
-                BlankDecisions.END_TRIM)
-            .settings(
-                ask,
-                "glue.time",
-                "Spread and close in",
-                "glue.open-time",
-                "Glue stays open",
-                "glue.stages",
-                "Stages",
-                "glue.mass",
-                "Glue to pour",
-                "clamps.by-force",
-                "Clamps by force",
-                "clamps.by-spacing",
-                "Clamps by spacing");
+    return new Columns().add("The glue-up", verdict, gluing).add(questions);
   }
 
   @Override
@@ -83,21 +81,7 @@ final class GlueUpPage implements Page {
   }
 
   @Override
-  public Node panel() {
-    open();
-    return panel.node();
-  }
-
-  @Override
-  public Node lower() {
-    open();
-    return lower;
-  }
-
-  @Override
-  public void show(Plan plan, Units units, double knife) {
-    open();
-    panel.show(plan, units);
+  void showLower(Plan plan, Units units) {
     GlueJob glue = plan.glueUp().job();
     verdict.setText(verdict(glue));
     gluing
@@ -152,11 +136,5 @@ final class GlueUpPage implements Page {
         : "Not all at once: halves first, then the middle joint, in "
             + NumberWriter.fixed(glue.stages().value(), 0)
             + " stages.";
-  }
-
-  @Override
-  public boolean goTo(String decisionId) {
-    open();
-    return panel.goTo(decisionId);
   }
 }

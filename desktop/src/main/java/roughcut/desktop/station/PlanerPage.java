@@ -1,7 +1,6 @@
 package roughcut.desktop.station;
 
 import java.util.function.Consumer;
-import javafx.scene.Node;
 import roughcut.blank.FaceCheck;
 import roughcut.design.BlankDecisions;
 import roughcut.desktop.control.Facts;
@@ -16,7 +15,7 @@ import roughcut.measure.Value;
 import roughcut.plan.Plan;
 
 /** A piece brought down to thickness pass by pass, and its faces checked. */
-final class PlanerPage implements Page {
+final class PlanerPage extends PlainPage {
   private static final int MOST_PASSES = 6;
 
   private final Session session;
@@ -25,8 +24,6 @@ final class PlanerPage implements Page {
   private final Facts passes = new Facts();
   private final Facts face = new Facts();
   private final Questions advice = new Questions();
-  private final Columns lower = new Columns();
-  private Panel panel;
 
   PlanerPage(Session session, Consumer<Value> ask, PagedStation station) {
     this.session = session;
@@ -34,39 +31,40 @@ final class PlanerPage implements Page {
     this.station = station;
   }
 
-  private void open() {
-    if (panel != null) {
-      return;
-    }
-    lower.add("Passes", passes).add("The face", face).add(advice);
-    panel =
-        new Panel(session)
-            .node(turner(station))
-            .heading("You decide")
-            .decisions(
-                BlankDecisions.MILL_FROM,
-                BlankDecisions.MILL_TO,
-                BlankDecisions.MILL_BITE,
-                BlankDecisions.MILL_FINISH,
-                BlankDecisions.MILL_LENGTH,
-                BlankDecisions.MILL_WIDTH,
-                BlankDecisions.FACE_USE,
-                BlankDecisions.CHECK_LENGTH,
-                BlankDecisions.CHECK_GAP,
-                BlankDecisions.CHECK_WIND)
-            .more(BlankDecisions.CHECK_SQUARE_HEIGHT, BlankDecisions.CHECK_SQUARE_GAP)
-            .settings(
-                ask,
-                "mill.full-passes",
-                "Passes at the full bite",
-                "mill.remainder",
-                "Then a pass of",
-                "mill.finish-pass",
-                "Last pass",
-                "mill.passes",
-                "Passes in all",
-                "check.allowed",
-                "Gap accepted");
+  @Override
+  Panel makePanel() {
+    return new Panel(session)
+        .node(turner(station))
+        .heading("You decide")
+        .decisions(
+            BlankDecisions.MILL_FROM,
+            BlankDecisions.MILL_TO,
+            BlankDecisions.MILL_BITE,
+            BlankDecisions.MILL_FINISH,
+            BlankDecisions.MILL_LENGTH,
+            BlankDecisions.MILL_WIDTH,
+            BlankDecisions.FACE_USE,
+            BlankDecisions.CHECK_LENGTH,
+            BlankDecisions.CHECK_GAP,
+            BlankDecisions.CHECK_WIND)
+        .more(BlankDecisions.CHECK_SQUARE_HEIGHT, BlankDecisions.CHECK_SQUARE_GAP)
+        .settings(
+            ask,
+            "mill.full-passes",
+            "Passes at the full bite",
+            "mill.remainder",
+            "Then a pass of",
+            "mill.finish-pass",
+            "Last pass",
+            "mill.passes",
+            "Passes in all",
+            "check.allowed",
+            "Gap accepted");
+  }
+
+  @Override
+  Columns makeLower() {
+    return new Columns().add("Passes", passes).add("The face", face).add(advice);
   }
 
   @Override
@@ -80,21 +78,7 @@ final class PlanerPage implements Page {
   }
 
   @Override
-  public Node panel() {
-    open();
-    return panel.node();
-  }
-
-  @Override
-  public Node lower() {
-    open();
-    return lower;
-  }
-
-  @Override
-  public void show(Plan plan, Units units, double knife) {
-    open();
-    panel.show(plan, units);
+  void showLower(Plan plan, Units units) {
     passes.begin();
     int number = 1;
     double left = plan.milling().from().value();
@@ -141,11 +125,5 @@ final class PlanerPage implements Page {
         NumberWriter.number(found.value(), found.quantity(), units)
             + " of "
             + NumberWriter.number(allowed.value(), allowed.quantity(), units));
-  }
-
-  @Override
-  public boolean goTo(String decisionId) {
-    open();
-    return panel.goTo(decisionId);
   }
 }
