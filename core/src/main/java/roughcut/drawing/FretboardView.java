@@ -114,8 +114,9 @@ final class FretboardView {
   void markers() {
     double r = FretboardDecisions.MARKER_DIAMETER.in(plan.build().design()) / 2;
     for (Markers.Dot dot : plan.fretboard().markers().dots()) {
-      for (double y : dot.y() == 0 ? new double[] {0} : new double[] {dot.y(), -dot.y()}) {
-        Outline circle = new Outline(Arcs.arc(new Point(dot.x(), y), r, 0, 2 * Math.PI));
+      for (int side : dot.y() == 0 ? new int[] {1} : new int[] {1, -1}) {
+        Point at = new Point(dot.along(side), side * dot.y());
+        Outline circle = new Outline(Arcs.arc(at, r, 0, 2 * Math.PI));
         sketch.fill(Role.CHANNEL, circle, SHELL);
         sketch.outline(dot.possible() ? Role.EDGE : Role.STOP, circle);
       }
@@ -141,9 +142,11 @@ final class FretboardView {
       pin.y()
           .ifPresent(
               y -> {
-                for (double at : new double[] {y, -y}) {
-                  sketch.line(Role.STOP, pin.x() - CROSS, at, pin.x() + CROSS, at);
-                  sketch.line(Role.STOP, pin.x(), at - CROSS, pin.x(), at + CROSS);
+                for (int side : new int[] {1, -1}) {
+                  double x = pin.along(side);
+                  double at = side * y;
+                  sketch.line(Role.TOUCH, x - CROSS, at, x + CROSS, at);
+                  sketch.line(Role.TOUCH, x, at - CROSS, x, at + CROSS);
                 }
               });
     }
@@ -162,17 +165,12 @@ final class FretboardView {
     Outline board = new Outline(corners);
     sketch.wood(board, plan.fretboardWood());
     for (Slots.Slot slot : plan.fretboard().slots().slots()) {
+      double x = taper.edge(slot.x(), slot.slant(), 1).x();
       double half = FretboardDecisions.WIRE_TANG_WIDTH.in(plan.build().design()) / 2;
       double depth = Math.min(crown, slot.flat().value());
-      Outline cut =
-          Outline.rectangle(slot.x() - half, crown - depth, slot.x() + half, crown + 0.05);
+      Outline cut = Outline.rectangle(x - half, crown - depth, x + half, crown + 0.05);
       sketch.fill(Role.CHANNEL, cut, OPEN);
-      sketch.line(
-          slot.under().value() < 0.8 ? Role.STOP : Role.FRET,
-          slot.x(),
-          crown - depth,
-          slot.x(),
-          crown);
+      sketch.line(slot.under().value() < 0.8 ? Role.STOP : Role.FRET, x, crown - depth, x, crown);
     }
     double step = end / 24;
     for (int i = 0; i < 24; i++) {
@@ -185,7 +183,12 @@ final class FretboardView {
     for (Markers.Dot marker : plan.fretboard().markers().dots()) {
       Outline circle =
           new Outline(
-              Arcs.arc(new Point(marker.x(), edgeHeight(marker.x()) - down), dot, 0, 2 * Math.PI));
+              Arcs.arc(
+                  new Point(
+                      taper.edge(marker.x(), marker.slant(), 1).x(), edgeHeight(marker.x()) - down),
+                  dot,
+                  0,
+                  2 * Math.PI));
       sketch.fill(Role.CHANNEL, circle, SHELL);
       sketch.outline(Role.EDGE, circle);
     }

@@ -10,12 +10,18 @@ import java.util.Optional;
  * neck").
  *
  * @param fret whose slot the pin goes through
- * @param x where that slot lies
+ * @param x where that slot crosses the centre line
+ * @param slant along for each millimetre to the treble side
  * @param y from the centre line, each side; empty where there is no clear place
  */
-public record FretPins(int fret, double x, Optional<Double> y) {
+public record FretPins(int fret, double x, double slant, Optional<Double> y) {
   private static final double CLEAR = 1;
   private static final double TINY = 1e-9;
+
+  /** Where the pin at one side stands along the neck; 1 for treble, −1 for bass. */
+  public double along(int side) {
+    return x + slant * side * y.orElse(0.0);
+  }
 
   /** A stretch across that is taken by a channel, from the centre line to one side. */
   public record Taken(double from, double to) {}
@@ -28,7 +34,7 @@ public record FretPins(int fret, double x, Optional<Double> y) {
    * @param taken what lies below
    */
   public static FretPins at(
-      int fret, double x, double half, double pin, double edge, List<Taken> taken) {
+      int fret, double x, double slant, double half, double pin, double edge, List<Taken> taken) {
     double r = pin / 2 + CLEAR;
     double most = half - edge - pin / 2;
     // The outermost clear place is the edge's, or just inside something taken.
@@ -39,6 +45,6 @@ public record FretPins(int fret, double x, Optional<Double> y) {
             .filter(y -> y >= r && y <= most)
             .filter(y -> taken.stream().allMatch(t -> y + r <= t.from() + TINY || y - r >= t.to()))
             .max(Double::compare);
-    return new FretPins(fret, x, clear);
+    return new FretPins(fret, x, slant, clear);
   }
 }

@@ -185,7 +185,7 @@ public record FretboardWork(
             FINE_LENGTH);
     List<Integer> crossed = new ArrayList<>();
     for (FretLayout.Fret f : frets.frets()) {
-      if (Math.abs(f.x() - x) < length / 2) {
+      if (Math.abs(f.x() - x) < length / 2 + Math.abs(f.slant()) * half) {
         crossed.add(f.number());
       }
     }

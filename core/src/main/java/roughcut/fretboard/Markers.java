@@ -35,12 +35,18 @@ public record Markers(List<Dot> dots) {
   /**
    * A dot, or two at an octave.
    *
-   * @param x from the nut line
+   * @param x from the nut line, on the centre line
+   * @param slant halfway between those of its two frets
    * @param y offset from the centre line; two dots stand at ± y
    * @param least shallowest bore
    * @param most deepest bore
    */
-  public record Dot(int fret, double x, double y, Worked least, Worked most) {
+  public record Dot(int fret, double x, double slant, double y, Worked least, Worked most) {
+    /** Where a dot stands along the neck; between leaning frets its side matters. */
+    public double along(int side) {
+      return x + slant * side * y;
+    }
+
     /** Whether any depth will do. */
     public boolean possible() {
       return least.value() <= most.value();
@@ -72,15 +78,23 @@ public record Markers(List<Dot> dots) {
         continue;
       }
       double before = k == 1 ? 0 : frets.frets().get(k - 2).x();
+      double slantBefore = k == 1 ? frets.fan().slant(0) : frets.frets().get(k - 2).slant();
+      double slant = (slantBefore + fret.slant()) / 2;
       double x = (before + fret.x()) / 2;
       double y = twice ? aside > 0 ? aside : taper.width(x) / 6 : 0;
-      dots.add(dot(givens, k, x, y, radius, ledger));
+      dots.add(dot(givens, k, x, slant, y, radius, ledger));
     }
     return new Markers(dots);
   }
 
   private static Dot dot(
-      Givens givens, int k, double x, double y, FretboardRadius radius, Ledger ledger) {
+      Givens givens,
+      int k,
+      double x,
+      double slant,
+      double y,
+      FretboardRadius radius,
+      Ledger ledger) {
     Given thickness = givens.get(FretboardDecisions.MARKER_THICKNESS);
     Given diameter = givens.get(FretboardDecisions.MARKER_DIAMETER);
     Given sanding = givens.get(FretboardDecisions.SANDING);
@@ -103,6 +117,7 @@ public record Markers(List<Dot> dots) {
     return new Dot(
         k,
         x,
+        slant,
         y,
         ledger.put(
             "marker." + k + ".depth-min",

@@ -9,6 +9,7 @@ import java.util.Optional;
 import roughcut.design.FretboardDecisions;
 import roughcut.design.Givens;
 import roughcut.fretboard.FretPins;
+import roughcut.geometry.Point;
 import roughcut.layout.FretLayout;
 import roughcut.layout.FretboardTaper;
 import roughcut.measure.Given;
@@ -34,9 +35,22 @@ public final class UnderFretboard {
     int count = frets.frets().size();
     for (boolean headEnd : new boolean[] {true, false}) {
       int fret = headEnd ? Math.min(2, count) : Math.max(1, count - 1);
-      double x = frets.at(fret);
+      FretLayout.Fret slot = frets.frets().get(fret - 1);
+      Point treble = taper.edge(slot.x(), slot.slant(), 1);
+      Point bass = taper.edge(slot.x(), slot.slant(), -1);
+      // A leaning slot may pass a channel's end on its way across.
+      List<FretPins.Taken> taken = new ArrayList<>(taken(rod, stiffeners, treble.x()));
+      taken.addAll(taken(rod, stiffeners, slot.x()));
+      taken.addAll(taken(rod, stiffeners, bass.x()));
       FretPins found =
-          FretPins.at(fret, x, taper.halfWidth(x), pin.value(), EDGE, taken(rod, stiffeners, x));
+          FretPins.at(
+              fret,
+              slot.x(),
+              slot.slant(),
+              Math.min(treble.y(), -bass.y()),
+              pin.value(),
+              EDGE,
+              taken);
       pins.add(found);
       found
           .y()

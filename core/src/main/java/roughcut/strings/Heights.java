@@ -54,7 +54,7 @@ public record Heights(
     Worked taper,
     Worked pocketFloor,
     Worked there,
-    Optional<Proof> proof,
+    Optional<NeckProof> proof,
     Frame frame) {
 
   private static final double TINY = 1e-9;
@@ -62,17 +62,6 @@ public record Heights(
   /** The numbers that heights along the string are read from. */
   public record Frame(
       double scale, double jointX, double actionNut, double actionOctave, double rise) {}
-
-  /**
-   * What the seated neck says.
-   *
-   * @param angle that it really has
-   * @param exposed that it really has
-   * @param saddle height that it would need
-   * @param deepen how much deeper the pocket would have to be for the saddle wanted; negative: shim
-   * @param floor of the pocket that would be left
-   */
-  public record Proof(Worked angle, Worked exposed, Worked saddle, Worked deepen, Worked floor) {}
 
   public Heights {
     saddles = List.copyOf(saddles);
@@ -261,7 +250,7 @@ public record Heights(
           taper,
           floor(exposed, taper),
           there(joint, angle),
-          proof(saddle),
+          NeckProof.of(givens, saddle, run, ledger),
           new Frame(scale.value(), jointX.value(), nut.value(), action.value(), rise.value()));
     }
 
@@ -407,66 +396,6 @@ public record Heights(
           in("h", heel),
           in("e", exposed),
           in("k", taper));
-    }
-
-    private Optional<Proof> proof(Worked wanted) {
-      Given standing = givens.get(StringDecisions.STANDING);
-      Given edge = givens.get(StringDecisions.STRAIGHTEDGE);
-      if (standing.value() == 0 || edge.value() == 0) {
-        return Optional.empty();
-      }
-      Worked exposed =
-          put(
-              "proof.exposed",
-              "Fretboard really stands out",
-              FINE_LENGTH,
-              standing.value() - board.value(),
-              "s − t_b",
-              in("s", standing));
-      Worked angle =
-          put(
-              "proof.angle",
-              "Neck really leans back by",
-              ANGLE,
-              Math.toDegrees(Math.atan((edge.value() - standing.value() - fret.value()) / run)),
-              "atan((g − s − t_f) / max(1, L − x_j))",
-              in("g", edge),
-              in("s", standing));
-      Worked saddle =
-          put(
-              "proof.saddle",
-              "Saddle would really have to stand",
-              FINE_LENGTH,
-              edge.value() + 2 * action.value() - nut.value(),
-              "g + 2 · a_12 − a_nut",
-              in("g", edge));
-      Worked deepen =
-          put(
-              "proof.deepen",
-              "Deepen the pocket by, for the saddle wanted",
-              FINE_LENGTH,
-              saddle.value() - wanted.value(),
-              "H_real − H",
-              in("H_real", saddle),
-              in("H", wanted));
-      Given body = givens.get(BodyDecisions.BODY_THICKNESS);
-      Given heel = givens.get(Decisions.HEEL_THICKNESS);
-      return Optional.of(
-          new Proof(
-              angle,
-              exposed,
-              saddle,
-              deepen,
-              put(
-                  "proof.floor",
-                  "Floor left then",
-                  LENGTH,
-                  body.value() - (heel.value() - exposed.value()) - deepen.value(),
-                  "t − (h − e) − k",
-                  in("t", body),
-                  in("h", heel),
-                  in("e", exposed),
-                  in("k", deepen))));
     }
   }
 }

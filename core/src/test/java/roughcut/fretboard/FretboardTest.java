@@ -212,7 +212,7 @@ class FretboardTest {
       double s = 6 + random.nextDouble() * 14;
       List<FretPins.Taken> taken =
           List.of(new FretPins.Taken(-w, w), new FretPins.Taken(s, s + random.nextDouble() * 10));
-      FretPins found = FretPins.at(1, 30, half, pin, 4, taken);
+      FretPins found = FretPins.at(1, 30, 0, half, pin, 4, taken);
       double need = pin / 2 + 1;
       boolean any = false;
       for (double y = need; y <= half - 4 - pin / 2; y += 0.01) {
@@ -225,6 +225,26 @@ class FretboardTest {
         assertThat(at + pin / 2).isLessThanOrEqualTo(half - 4 + 1e-9);
       } else {
         assertThat(any).as("half " + half + " pin " + pin + " taken " + taken).isFalse();
+      }
+    }
+  }
+
+  @Test
+  void onAFanPinsStandInTheirSlotAndDotsMidwayBetweenFretsWhereTheyAre() {
+    Plan plan = Heron.with("scale.bass=690", "scale.treble=640", "scale.perpendicular-fret=7");
+    for (FretPins pin : plan.fretboard().pins()) {
+      FretLayout.Fret fret = plan.frets().frets().get(pin.fret() - 1);
+      double y = pin.y().orElseThrow();
+      assertThat(pin.along(1)).isCloseTo(fret.x() + fret.slant() * y, within(1e-9));
+      assertThat(pin.along(-1)).isCloseTo(fret.x() - fret.slant() * y, within(1e-9));
+    }
+    for (Markers.Dot dot : plan.fretboard().markers().dots()) {
+      FretLayout.Fret fret = plan.frets().frets().get(dot.fret() - 1);
+      FretLayout.Fret before = plan.frets().frets().get(dot.fret() - 2);
+      for (int side : new int[] {-1, 1}) {
+        double y = side * dot.y();
+        double middle = (fret.x() + fret.slant() * y + before.x() + before.slant() * y) / 2;
+        assertThat(dot.along(side)).isCloseTo(middle, within(1e-9));
       }
     }
   }

@@ -307,7 +307,7 @@ class StringsTest {
                     "saddle.height=" + saddle,
                     "proof.standing=" + standing,
                     "proof.straightedge=" + edge));
-        Heights.Proof proof = proved.stringPlan().heights().proof().orElseThrow();
+        NeckProof proof = proved.stringPlan().heights().proof().orElseThrow();
         assertThat(proof.angle().value()).isCloseTo(value(first, "neck.angle"), within(1e-6));
         assertThat(proof.exposed().value()).isCloseTo(value(first, "pocket.exposed"), within(1e-6));
         assertThat(proof.deepen().value()).isCloseTo(0, within(1e-6));
@@ -343,7 +343,7 @@ class StringsTest {
   @Test
   void theSeatedNeckSaysWhatItReallyHas() {
     Plan plan = Heron.with("proof.standing=7", "proof.straightedge=14");
-    Heights.Proof proof = plan.stringPlan().heights().proof().orElseThrow();
+    NeckProof proof = plan.stringPlan().heights().proof().orElseThrow();
     double run = plan.frets().scale().value() - plan.neck().joint().value();
     double fret = 1.1;
     assertThat(proof.exposed().value()).isCloseTo(7 - 6, within(1e-9));
