@@ -11,6 +11,7 @@ import roughcut.design.Givens;
 import roughcut.design.SmallPart;
 import roughcut.design.Strip;
 import roughcut.geometry.Outline;
+import roughcut.layout.Fan;
 import roughcut.layout.FretboardTaper;
 
 /**
@@ -153,7 +154,7 @@ public final class WoodParts {
         "fretboard",
         "fretboard",
         givens.get(Decisions.FRETBOARD_SPECIES).word(),
-        end + NUT_ALLOWANCE + 2 * trim,
+        end - taper.headmost(0, Fan.of(givens).slant(0)) + NUT_ALLOWANCE + 2 * trim,
         widest + 2 * FLUSHING,
         givens.get(Decisions.FRETBOARD_THICKNESS).value()
             + givens.get(FretboardDecisions.SANDING).value()

@@ -2,6 +2,7 @@ package roughcut.drawing;
 
 import java.util.ArrayList;
 import java.util.List;
+import roughcut.design.Decisions;
 import roughcut.design.FretboardDecisions;
 import roughcut.drawing.Mark.Anchor;
 import roughcut.drawing.Mark.Size;
@@ -48,6 +49,20 @@ final class FretboardView {
         new Point(end, -taper.halfWidth(end)),
         new Point(end, taper.halfWidth(end)),
         taper.edge(cut, slant, 1));
+  }
+
+  /** The nut, which leans with the nut line on a fanned neck. */
+  static Outline nut(Plan plan) {
+    double slant = plan.frets().fan().slant(0);
+    double front = plan.fretboard().work().nut().front().value();
+    double back = front - Decisions.NUT_THICKNESS.in(plan.build().design());
+    Point bass = plan.taper().edge(0, slant, -1);
+    Point treble = plan.taper().edge(0, slant, 1);
+    return Outline.of(
+        new Point(bass.x() + back, bass.y()),
+        new Point(bass.x() + front, bass.y()),
+        new Point(treble.x() + front, treble.y()),
+        new Point(treble.x() + back, treble.y()));
   }
 
   void wood() {

@@ -94,20 +94,20 @@ public final class HeadDrawing {
   }
 
   private void neck() {
-    double front = plan.fretboard().work().nut().front().value();
-    double nut = plan.neck().head().nutThickness().value() + front;
-    double half = plan.taper().halfWidth(0);
-    Outline seat = Outline.rectangle(0, -half, nut, half);
+    double room = plan.neck().head().nutThickness().value();
+    Outline seat = moved(FretboardView.nut(plan), room);
     sketch.fill(Role.NUT, seat, "#FBF9F4");
     sketch.outline(Role.NUT, seat);
     Outline board =
-        Outline.of(
-            new Point(nut, -half),
-            new Point(NECK_SHOWN, -plan.taper().halfWidth(NECK_SHOWN - nut + front)),
-            new Point(NECK_SHOWN, plan.taper().halfWidth(NECK_SHOWN - nut + front)),
-            new Point(nut, half));
+        moved(FretboardView.outline(plan), room)
+            .within(Outline.rectangle(-NECK_SHOWN, -500, NECK_SHOWN, 500))
+            .get(0);
     sketch.wood(board, plan.fretboardWood());
     sketch.outline(Role.EDGE, board);
+  }
+
+  private static Outline moved(Outline shape, double along) {
+    return new Outline(shape.corners().stream().map(p -> new Point(p.x() + along, p.y())).toList());
   }
 
   private Point post(TunerLayout.Tuner tuner) {

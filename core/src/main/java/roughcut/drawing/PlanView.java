@@ -154,22 +154,11 @@ final class PlanView {
   void outlines() {
     sketch.outline(Role.OUTLINE, headOutline());
     sketch.outline(Role.OUTLINE, neckOutline());
-    sketch.outline(
-        Role.NUT, Outline.rectangle(head.breakX(), -taper.halfWidth(0), 0, taper.halfWidth(0)));
+    sketch.outline(Role.NUT, FretboardView.nut(plan));
   }
 
   void nut() {
-    double slant = plan.frets().fan().slant(0);
-    Point bass = taper.edge(0, slant, -1);
-    Point treble = taper.edge(0, slant, 1);
-    double front = plan.fretboard().work().nut().front().value();
-    double back = head.breakX();
-    Outline nut =
-        Outline.of(
-            new Point(bass.x() + back, bass.y()),
-            new Point(bass.x() + front, bass.y()),
-            new Point(treble.x() + front, treble.y()),
-            new Point(treble.x() + back, treble.y()));
+    Outline nut = FretboardView.nut(plan);
     sketch.fill(Role.NUT, nut, "#FBF9F4");
     sketch.outline(Role.NUT, nut);
   }

@@ -26,7 +26,14 @@ public record FretboardBlank(Worked length, Worked width, Worked thickness, Work
   /** Clear of the binding, so that no tang pushes it off, mm. */
   private static final double CLEAR = 0.3;
 
-  public static FretboardBlank of(Givens givens, FretboardTaper taper, NutSeat nut, Ledger ledger) {
+  public static FretboardBlank of(
+      Givens givens, FretboardTaper taper, double nutSlant, NutSeat nut, Ledger ledger) {
+    Given from =
+        Given.decided(
+            "fretboard.head-corner",
+            "Fretboard's furthest corner at the head",
+            taper.headmost(nut.cut().value(), nutSlant),
+            LENGTH);
     Given trim = givens.get(BlankDecisions.END_TRIM);
     Given crown = givens.get(Decisions.FRETBOARD_THICKNESS);
     Given sanding = givens.get(FretboardDecisions.SANDING);
@@ -43,10 +50,10 @@ public record FretboardBlank(Worked length, Worked width, Worked thickness, Work
             "fretboard.blank-length",
             "Fretboard blank, long",
             LENGTH,
-            taper.end().value() - nut.cut().value() + 2 * trim.value(),
+            taper.end().value() - from.value() + 2 * trim.value(),
             "x_e − x_c + 2 · t",
             in("x_e", taper.end()),
-            in("x_c", nut.cut()),
+            in("x_c", from),
             in("t", trim)),
         ledger.put(
             "fretboard.blank-width",

@@ -110,7 +110,7 @@ public record FretboardWork(
         inlay(givens, frets, radius, ledger),
         shift(givens, frets, ledger),
         seat,
-        FretboardBlank.of(givens, taper, seat, ledger),
+        FretboardBlank.of(givens, taper, frets.fan().slant(0), seat, ledger),
         notch(givens, ledger),
         octave(givens, frets, ledger));
   }

@@ -29,7 +29,8 @@ public record Fan(
     double nutSpread,
     double bridgeSpread) {
 
-  static Fan of(Givens givens) {
+  /** The fan that was decided; one scale on both sides is none. */
+  public static Fan of(Givens givens) {
     double scale = givens.get(Decisions.SCALE_LENGTH).value();
     double bass = givens.get(StringDecisions.SCALE_BASS).value();
     double treble = givens.get(StringDecisions.SCALE_TREBLE).value();

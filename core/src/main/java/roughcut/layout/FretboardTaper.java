@@ -94,6 +94,11 @@ public record FretboardTaper(
     return width(x) / 2;
   }
 
+  /** The point furthest to the head of a leaning line across the fretboard. */
+  public double headmost(double x, double slant) {
+    return Math.min(edge(x, slant, -1).x(), edge(x, slant, 1).x());
+  }
+
   /**
    * Where a line that crosses the centre line at x meets the fretboard's edge.
    *

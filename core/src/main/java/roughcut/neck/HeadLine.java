@@ -8,6 +8,7 @@ import roughcut.design.HeadMaking;
 import roughcut.design.NeckDecisions;
 import roughcut.design.NutKind;
 import roughcut.geometry.Point;
+import roughcut.layout.Fan;
 import roughcut.measure.Given;
 import roughcut.measure.Quantity;
 
@@ -52,13 +53,17 @@ public record HeadLine(
         -nut.value());
   }
 
-  /** From the nut line to the break: the nut, and what lies between it and a zero fret. */
+  /** From the nut line to the break: the nut, its lean, and what lies before a zero fret. */
   private static Given nutRoom(Givens givens) {
     Given nut = givens.get(Decisions.NUT_THICKNESS);
-    double gap = givens.get(FretboardDecisions.NUT_GAP).value();
-    return givens.get(FretboardDecisions.NUT_KIND) == NutKind.ZERO_FRET
-        ? Given.decided("nut.room", "Nut line to the break", nut.value() + gap, Quantity.LENGTH)
-        : nut;
+    boolean zero = givens.get(FretboardDecisions.NUT_KIND) == NutKind.ZERO_FRET;
+    double gap = zero ? givens.get(FretboardDecisions.NUT_GAP).value() : 0;
+    // The break is square: a leaning nut stands before it with its furthest corner.
+    double lean = Math.abs(Fan.of(givens).slant(0)) * givens.get(Decisions.NUT_WIDTH).value() / 2;
+    return gap + lean == 0
+        ? nut
+        : Given.decided(
+            "nut.room", "Nut line to the break", nut.value() + gap + lean, Quantity.LENGTH);
   }
 
   public boolean flat() {

@@ -139,6 +139,17 @@ class FretboardTest {
   }
 
   @Test
+  void aLeaningNutStandsWhollyBeforeTheBreakAndTheBlankReachesItsCorner() {
+    Plan plan = Heron.with("scale.bass=690", "scale.treble=640", "scale.perpendicular-fret=9");
+    double slant = plan.frets().fan().slant(0);
+    double corner = plan.taper().headmost(0, slant);
+    assertThat(corner).isLessThan(-5);
+    assertThat(plan.neck().head().breakX()).isCloseTo(corner - 4, within(0.3));
+    assertThat(value(plan, "fretboard.blank-length"))
+        .isCloseTo(value(plan, "fretboard.end.from-nut") - corner + 20, within(1e-9));
+  }
+
+  @Test
   void aTemplateServesOnlyWhenItsScaleIsTheRightShareLonger() {
     double two = 640 * Math.pow(2, 2 / 12.0);
     TemplateCheck serves =
