@@ -95,6 +95,14 @@ public final class HeadDrawing {
 
   private void neck() {
     double room = plan.neck().head().nutThickness().value();
+    // The shaft's own wood shows where a leaning nut leaves it bare.
+    double half = plan.taper().halfWidth(0);
+    for (PlacedStrip strip : plan.blank().strips()) {
+      strip
+          .seen(-room, room)
+          .within(Outline.rectangle(0, -half, room, half))
+          .forEach(piece -> sketch.wood(piece, SpeciesBook.get(strip.strip().species())));
+    }
     Outline seat = moved(FretboardView.nut(plan), room);
     sketch.fill(Role.NUT, seat, "#FBF9F4");
     sketch.outline(Role.NUT, seat);
