@@ -29,6 +29,8 @@ class WallsTest {
           "fretboard",
           "strings",
           "neck",
+          "body",
+          "rout",
           "thin",
           "plan",
           "drawing",

@@ -18,8 +18,12 @@ import roughcut.shop.Shop;
  * What finished neck and body weigh, as far as they are designed: each strip's share of the carved
  * neck in its own wood, the head, the fretboard; the body's outline by its thickness. What was on
  * the scale takes the estimate's place (handbook page 3, "Weight").
+ *
+ * @param body before anything is cut into it
+ * @param neckAt where the neck balances, from the nut line, mm
+ * @param headAt where the head does
  */
-public record Weights(Worked neck, Worked body) {
+public record Weights(Worked neck, Worked body, double neckAt, double headAt) {
   /** How finely the neck is sliced, mm. */
   private static final double SLICE = 5;
 
@@ -46,13 +50,16 @@ public record Weights(Worked neck, Worked body) {
       Ledger ledger) {
     double heelEnd = givens.get(Decisions.HEEL_END).value();
     double grams = 0;
+    double moment = 0;
     double density = 0;
     for (PlacedStrip strip : blank.strips()) {
       double own = BodyBlank.density(shop, strip.strip().species());
       density += own / blank.strips().size();
       for (double x = SLICE / 2; x < heelEnd; x += SLICE) {
         double slice = Math.min(SLICE, heelEnd - (x - SLICE / 2));
-        grams += own * section.area(x, strip.from(x), strip.to(x)) * slice / 1e6;
+        double piece = own * section.area(x, strip.from(x), strip.to(x)) * slice / 1e6;
+        grams += piece;
+        moment += piece * x;
       }
     }
     double head = headArea * givens.get(Decisions.HEAD_THICKNESS).value() * density / 1e6;
@@ -61,9 +68,22 @@ public record Weights(Worked neck, Worked body) {
     double boardDensity = BodyBlank.density(shop, givens.get(Decisions.FRETBOARD_SPECIES).word());
     for (double x = SLICE / 2; x < end; x += SLICE) {
       double slice = Math.min(SLICE, end - (x - SLICE / 2));
-      board += taper.width(x) * fretboardHeight.applyAsDouble(x) * slice * boardDensity / 1e6;
+      double piece = taper.width(x) * fretboardHeight.applyAsDouble(x) * slice * boardDensity / 1e6;
+      board += piece;
+      moment += piece * x;
     }
-    return new Weights(neck(givens, grams, head, board, ledger), body(givens, shop, body, ledger));
+    double headAt = -givens.get(Decisions.HEAD_LENGTH).value() / 2;
+    moment += head * headAt;
+    double core =
+        body.winged()
+            ? blank.width().value() * Math.max(0, heelEnd - body.outline().joint().value()) / 100
+            : 0;
+    double all = grams + head + board;
+    return new Weights(
+        neck(givens, grams, head, board, ledger),
+        body(shop, body, core, ledger),
+        all > 0 ? moment / all : 0,
+        headAt);
   }
 
   private static Worked neck(
@@ -83,11 +103,7 @@ public record Weights(Worked neck, Worked body) {
         in("m_f", Given.decided("neck.fretboard-mass", "Fretboard", board, Quantity.MASS)));
   }
 
-  private static Worked body(Givens givens, Shop shop, BodyBlank body, Ledger ledger) {
-    Given weighed = givens.get(BodyDecisions.BODY_WEIGHED);
-    if (weighed.value() > 0) {
-      return ledger.put("body.mass", "Body, weighed", MASS, weighed.value(), "m", in("m", weighed));
-    }
+  private static Worked body(Shop shop, BodyBlank body, double coreArea, Ledger ledger) {
     Given backDensity =
         Given.decided(
             "body.density",
@@ -101,14 +117,17 @@ public record Weights(Worked neck, Worked body) {
             BodyBlank.density(shop, body.topWood().id()),
             RATIO);
     double top = body.top().value() + body.accent().value();
+    // A through-neck's core is the neck's own weight.
+    Given core = Given.decided("body.core-area", "The neck's core in it, cm²", coreArea, RATIO);
     return ledger.put(
-        "body.mass",
+        "body.slab-mass",
         "Body before its routs, estimated",
         MASS,
-        body.outline().area().value()
+        (body.outline().area().value() - core.value())
             * ((body.thickness().value() - top) * backDensity.value() + top * topDensity.value())
             / 1e4,
-        "A · ((t − t_top − v) · ρ_b + (t_top + v) · ρ_t) / 10000",
+        "(A − c) · ((t − t_top − v) · ρ_b + (t_top + v) · ρ_t) / 10000",
+        in("c", core),
         in("A", body.outline().area()),
         in("t", body.thickness()),
         in("t_top", body.top()),

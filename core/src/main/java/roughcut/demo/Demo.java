@@ -36,7 +36,7 @@ public final class Demo {
    * wide.
    */
   public static Build heron(LocalDate today) {
-    Design design =
+    Design plain =
         Design.of(Map.of(), Map.of("top.clamping", "vacuum-bag"), heronStrings(), heronStack())
             .withNeckSteps(List.of(new BlankStep(BlankStep.Kind.HEEL_BLOCK, "cherry", 8, 96)))
             .withSmallParts(
@@ -45,8 +45,10 @@ public final class Demo {
                     new SmallPart("rod cover", "cherry", 60, 28, 3)));
     return new Build(
         "Heron",
-        design,
+        DemoFittings.heron(plain),
         Map.of(
+            "control.selector.height", new Measurement(34, today.minusDays(1)),
+            "pickup.bridge.height", new Measurement(18.6, today.minusDays(1)),
             "shaft.thickness", new Measurement(14.9, today.minusDays(2)),
             "nut.width", new Measurement(43.2, today.minusDays(1)),
             "fretboard.end-width", new Measurement(56.4, today.minusDays(1))));
@@ -91,18 +93,19 @@ public final class Demo {
     Strip plum = new Strip("plum", 11.5, Strip.Grain.TO_HEEL);
     return new Build(
         "Bittern",
-        Design.of(
-                numbers,
-                Map.of(
-                    "scarf.school", "seam-across-head",
-                    "board.neck.plum", "plum-1",
-                    "neck.fixing", "through",
-                    "bridge.kind", "flat-plate",
-                    "body.species", "lime",
-                    "body.top-species", "larch"),
-                bitternStrings(),
-                Stack.mirroredFromMiddle(larch, plum, larch, plum))
-            .withNeckSteps(List.of(new BlankStep(BlankStep.Kind.HEEL_BLOCK, "plum", 20, 400))),
+        DemoFittings.bittern(
+            Design.of(
+                    numbers,
+                    Map.of(
+                        "scarf.school", "seam-across-head",
+                        "board.neck.plum", "plum-1",
+                        "neck.fixing", "through",
+                        "bridge.kind", "flat-plate",
+                        "body.species", "lime",
+                        "body.top-species", "larch"),
+                    bitternStrings(),
+                    Stack.mirroredFromMiddle(larch, plum, larch, plum))
+                .withNeckSteps(List.of(new BlankStep(BlankStep.Kind.HEEL_BLOCK, "plum", 20, 400)))),
         Map.of());
   }
 
@@ -138,22 +141,24 @@ public final class Demo {
     numbers.put("rod.length", 500.0);
     numbers.put("body.length", 420.0);
     numbers.put("body.blank-length", 520.0);
-    numbers.put("body.thickness", 40.0);
-    numbers.put("body.top-thickness", 0.0);
+    numbers.put("body.thickness", 42.0);
+    numbers.put("body.top-thickness", 5.0);
     numbers.put("body.accent", 0.0);
     return new Build(
         "Dunlin",
-        Design.of(
-                numbers,
-                Map.of(
-                    "scarf.school", "seam-across-head",
-                    "neck.fixing", "glued-in",
-                    "body.species", "lime",
-                    "strings.kind", "bass",
-                    "fretboard.species", "bog-oak"),
-                dunlinStrings(),
-                new Stack(List.of(new Strip("plum", 72, Strip.Grain.TO_HEEL)), true))
-            .withNeckSteps(List.of(new BlankStep(BlankStep.Kind.HEEL_BLOCK, "plum", 7, 100))),
+        DemoFittings.dunlin(
+            Design.of(
+                    numbers,
+                    Map.of(
+                        "scarf.school", "seam-across-head",
+                        "neck.fixing", "glued-in",
+                        "body.species", "lime",
+                        "body.top-species", "larch",
+                        "strings.kind", "bass",
+                        "fretboard.species", "bog-oak"),
+                    dunlinStrings(),
+                    new Stack(List.of(new Strip("plum", 72, Strip.Grain.TO_HEEL)), true))
+                .withNeckSteps(List.of(new BlankStep(BlankStep.Kind.HEEL_BLOCK, "plum", 7, 100)))),
         Map.of("shaft.thickness", new Measurement(19.2, today.minusDays(12))));
   }
 

@@ -53,6 +53,13 @@ public record Build(
     return new Build(name, design, next, frets);
   }
 
+  /** This build without a fitting, and without what was measured on it. */
+  public Build withoutFitting(String fitting) {
+    Map<String, Measurement> next = new TreeMap<>(measured);
+    design.fitting(fitting).ifPresent(f -> next.keySet().removeIf(id -> id.startsWith(f.id(""))));
+    return new Build(name, design.withoutFitting(fitting), next, frets);
+  }
+
   /** This build as it was drawn, before anything was measured. */
   public Build asDesigned() {
     return measured.isEmpty() ? this : new Build(name, design, Map.of());

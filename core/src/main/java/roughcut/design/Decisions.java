@@ -158,7 +158,9 @@ public final class Decisions {
             FretboardDecisions.BOOK,
             StringDecisions.BOOK,
             BlankDecisions.BOOK,
-            BodyDecisions.BOOK)) {
+            BodyDecisions.BOOK,
+            SurfaceDecisions.BOOK,
+            RoutDecisions.BOOK)) {
       for (Decision decision : book.decisions()) {
         if (ALL.putIfAbsent(decision.id(), decision) != null) {
           throw new IllegalStateException("decided twice: " + decision.id());

@@ -19,6 +19,8 @@ import java.util.TreeMap;
  * @param bodyStack strips of a laminated body back
  * @param placements parts laid on boards by hand, by the part's id
  * @param smallParts what offcuts are kept for
+ * @param fittings what is fitted into the body
+ * @param drawn an outline of the body that was drawn elsewhere; empty while it is shaped here
  */
 public record Design(
     Map<String, Double> numbers,
@@ -28,8 +30,11 @@ public record Design(
     List<BlankStep> neckSteps,
     Stack bodyStack,
     Map<String, Placement> placements,
-    List<SmallPart> smallParts) {
+    List<SmallPart> smallParts,
+    List<Fitting> fittings,
+    Optional<DrawnOutline> drawn) {
   public static final int MOST_STRINGS = 18;
+  public static final int MOST_FITTINGS = 80;
 
   public Design {
     numbers = Collections.unmodifiableMap(new TreeMap<>(numbers));
@@ -38,6 +43,7 @@ public record Design(
     strings = List.copyOf(strings);
     neckSteps = List.copyOf(neckSteps);
     smallParts = List.copyOf(smallParts);
+    fittings = List.copyOf(fittings);
     if (strings.isEmpty() || strings.size() > MOST_STRINGS) {
       throw new IllegalArgumentException(
           "an instrument has 1 to " + MOST_STRINGS + " strings, not " + strings.size());
@@ -45,6 +51,12 @@ public record Design(
     if (neckSteps.size() > BlankStep.MOST_STEPS) {
       throw new IllegalArgumentException(
           "a blank goes through at most " + BlankStep.MOST_STEPS + " steps after gluing");
+    }
+    if (fittings.size() > MOST_FITTINGS) {
+      throw new IllegalArgumentException("a body takes at most " + MOST_FITTINGS + " fittings");
+    }
+    if (fittings.stream().map(Fitting::name).distinct().count() < fittings.size()) {
+      throw new IllegalArgumentException("two fittings have the same name");
     }
     if (smallParts.stream().map(SmallPart::name).distinct().count() < smallParts.size()) {
       throw new IllegalArgumentException("two small parts have the same name");
@@ -58,7 +70,16 @@ public record Design(
       List<StringSpec> strings,
       Stack neckStack) {
     return new Design(
-        numbers, choices, strings, neckStack, List.of(), USUAL_BODY, Map.of(), List.of());
+        numbers,
+        choices,
+        strings,
+        neckStack,
+        List.of(),
+        USUAL_BODY,
+        Map.of(),
+        List.of(),
+        List.of(),
+        Optional.empty());
   }
 
   private static final Stack USUAL_BODY =
@@ -73,12 +94,30 @@ public record Design(
 
   public Design withNumbers(Map<String, Double> next) {
     return new Design(
-        next, choices, strings, neckStack, neckSteps, bodyStack, placements, smallParts);
+        next,
+        choices,
+        strings,
+        neckStack,
+        neckSteps,
+        bodyStack,
+        placements,
+        smallParts,
+        fittings,
+        drawn);
   }
 
   public Design withChoices(Map<String, String> next) {
     return new Design(
-        numbers, next, strings, neckStack, neckSteps, bodyStack, placements, smallParts);
+        numbers,
+        next,
+        strings,
+        neckStack,
+        neckSteps,
+        bodyStack,
+        placements,
+        smallParts,
+        fittings,
+        drawn);
   }
 
   Design withChoice(String id, String word) {
@@ -98,26 +137,162 @@ public record Design(
 
   public Design withStrings(List<StringSpec> next) {
     return new Design(
-        numbers, choices, next, neckStack, neckSteps, bodyStack, placements, smallParts);
+        numbers,
+        choices,
+        next,
+        neckStack,
+        neckSteps,
+        bodyStack,
+        placements,
+        smallParts,
+        fittings,
+        drawn);
   }
 
   public Design withNeckStack(Stack next) {
     return new Design(
-        numbers, choices, strings, next, neckSteps, bodyStack, placements, smallParts);
+        numbers,
+        choices,
+        strings,
+        next,
+        neckSteps,
+        bodyStack,
+        placements,
+        smallParts,
+        fittings,
+        drawn);
   }
 
   public Design withNeckSteps(List<BlankStep> next) {
     return new Design(
-        numbers, choices, strings, neckStack, next, bodyStack, placements, smallParts);
+        numbers,
+        choices,
+        strings,
+        neckStack,
+        next,
+        bodyStack,
+        placements,
+        smallParts,
+        fittings,
+        drawn);
   }
 
   public Design withBodyStack(Stack next) {
     return new Design(
-        numbers, choices, strings, neckStack, neckSteps, next, placements, smallParts);
+        numbers,
+        choices,
+        strings,
+        neckStack,
+        neckSteps,
+        next,
+        placements,
+        smallParts,
+        fittings,
+        drawn);
   }
 
   public Design withSmallParts(List<SmallPart> next) {
-    return new Design(numbers, choices, strings, neckStack, neckSteps, bodyStack, placements, next);
+    return new Design(
+        numbers,
+        choices,
+        strings,
+        neckStack,
+        neckSteps,
+        bodyStack,
+        placements,
+        next,
+        fittings,
+        drawn);
+  }
+
+  /** The fitting of that name. */
+  public Optional<Fitting> fitting(String name) {
+    return fittings.stream().filter(f -> f.name().equals(name)).findFirst();
+  }
+
+  public Design withFittings(List<Fitting> next) {
+    return new Design(
+        numbers,
+        choices,
+        strings,
+        neckStack,
+        neckSteps,
+        bodyStack,
+        placements,
+        smallParts,
+        next,
+        drawn);
+  }
+
+  /** This design with an outline drawn elsewhere, or with the one shaped here again. */
+  public Design withDrawn(Optional<DrawnOutline> next) {
+    return new Design(
+        numbers,
+        choices,
+        strings,
+        neckStack,
+        neckSteps,
+        bodyStack,
+        placements,
+        smallParts,
+        fittings,
+        next);
+  }
+
+  /** This design with a fitting of another kind, which brings its own listed sizes. */
+  Design withFittingKind(String name, String kind) {
+    Map<String, Double> left = new TreeMap<>(numbers);
+    fitting(name)
+        .ifPresent(
+            f ->
+                f.type().traits().stream()
+                    .filter(FittingTraits.Trait::hardware)
+                    .forEach(t -> left.remove(f.id(t.key()))));
+    return withNumbers(left)
+        .withFittings(
+            fittings.stream().map(f -> f.name().equals(name) ? f.withKind(kind) : f).toList());
+  }
+
+  /** This design with one fitting more. */
+  public Design addFitting(Fitting fitting) {
+    List<Fitting> next = new java.util.ArrayList<>(fittings);
+    next.add(fitting);
+    return withFittings(next);
+  }
+
+  /** This design with another in a fitting's place, under the same name. */
+  public Design changeFitting(Fitting next) {
+    return withFittings(
+        fittings.stream().map(f -> f.name().equals(next.name()) ? next : f).toList());
+  }
+
+  /** This design without a fitting and all that was decided about it; others let go of it. */
+  public Design withoutFitting(String name) {
+    Optional<Fitting> gone = fitting(name);
+    if (gone.isEmpty()) {
+      return this;
+    }
+    String own = gone.get().id("");
+    Map<String, Double> left = new TreeMap<>(numbers);
+    left.keySet().removeIf(id -> id.startsWith(own) || id.equals("rout." + name + ".depth"));
+    Map<String, String> ways = new TreeMap<>(choices);
+    ways.keySet().removeIf(id -> id.startsWith(own));
+    List<Fitting> next =
+        fittings.stream()
+            .filter(f -> !f.name().equals(name))
+            .map(f -> f.withWith(f.with().stream().filter(w -> !w.equals(name)).toList()))
+            .toList();
+    return withNumbers(left).withChoices(ways).withFittings(next);
+  }
+
+  /** A name for a new fitting that isn't taken: pickup-1, pickup-2 … */
+  public String freeFittingName(String stem) {
+    for (int i = 1; ; i++) {
+      String name = stem + "-" + i;
+      if (fitting(name).isEmpty()) {
+        return name;
+      }
+    }
   }
 
   /** This design with a part laid by hand; null takes it back to where the program lays it. */
@@ -128,6 +303,16 @@ public record Design(
     } else {
       next.put(part, placement);
     }
-    return new Design(numbers, choices, strings, neckStack, neckSteps, bodyStack, next, smallParts);
+    return new Design(
+        numbers,
+        choices,
+        strings,
+        neckStack,
+        neckSteps,
+        bodyStack,
+        next,
+        smallParts,
+        fittings,
+        drawn);
   }
 }

@@ -51,7 +51,26 @@ public final class PartDecisions {
           family(
               "body.strip.#.thickness",
               d -> d.bodyStack().size(),
-              PartDecisions::bodyStripThickness));
+              PartDecisions::bodyStripThickness),
+          family(
+              "outline.bass.#.along",
+              d -> PartDecisions.BODY_POINTS,
+              n -> bodyPoint("bass", n, "along")),
+          family(
+              "outline.bass.#.out",
+              d -> PartDecisions.BODY_POINTS,
+              n -> bodyPoint("bass", n, "out")),
+          family(
+              "outline.treble.#.along",
+              d -> PartDecisions.BODY_POINTS,
+              n -> bodyPoint("treble", n, "along")),
+          family(
+              "outline.treble.#.out",
+              d -> PartDecisions.BODY_POINTS,
+              n -> bodyPoint("treble", n, "out")));
+
+  /** How many points of each side of the body's curve can be moved. */
+  public static final int BODY_POINTS = 8;
 
   private static final Pattern LEFT = Pattern.compile("rip\\.([a-z][a-z-]{0,30})\\.left");
 
@@ -71,7 +90,9 @@ public final class PartDecisions {
       }
     }
     Matcher left = LEFT.matcher(id);
-    return left.matches() ? Optional.of(widthLeft(left.group(1))) : Optional.empty();
+    return left.matches()
+        ? Optional.of(widthLeft(left.group(1)))
+        : FittingDecisions.find(design, id);
   }
 
   /** Every decision about a part of this design. */
@@ -82,6 +103,7 @@ public final class PartDecisions {
         all.add(family.decision.apply(i));
       }
     }
+    design.fittings().forEach(f -> all.addAll(FittingDecisions.of(f)));
     return all;
   }
 
@@ -221,6 +243,28 @@ public final class PartDecisions {
         design -> neckStrip(design, number).bow(),
         (design, mm) ->
             design.withNeckStack(design.neckStack().change(number - 1, s -> s.withBow(mm))));
+  }
+
+  /**
+   * How far a point of the body's curve is moved from where the body's main measures put it.
+   *
+   * @param side bass or treble
+   * @param number from 1 beside the neck to {@link #BODY_POINTS} beside the body's end
+   * @param way along or out
+   */
+  public static NumberDecision bodyPoint(String side, int number, String way) {
+    String id = "outline." + side + "." + number + "." + way;
+    return new NumberDecision(
+        id,
+        "Point " + number + " of the " + side + " side, moved " + way,
+        way.equals("along") ? "Towards the body's end." : "Away from the centre line.",
+        Quantity.LENGTH,
+        -150,
+        150,
+        0.5,
+        false,
+        design -> design.numbers().getOrDefault(id, 0.0),
+        (design, mm) -> design.withNumber(id, mm));
   }
 
   private static Strip neckStrip(Design design, int number) {

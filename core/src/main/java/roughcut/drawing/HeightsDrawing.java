@@ -15,6 +15,7 @@ import roughcut.geometry.Point;
 import roughcut.layout.FretLayout;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
+import roughcut.rout.Pocket;
 import roughcut.shop.BridgeKind;
 import roughcut.shop.SpeciesBook;
 import roughcut.strings.Heights;
@@ -164,9 +165,7 @@ public final class HeightsDrawing {
         Role.NOTE, saddle + 10, heights.saddle().value(), saddle + 52, heights.saddle().value());
     sketch.dimension(
         zero, new Point(saddle + 46, heights.saddle().value()), 0, "", heights.saddle());
-    if (!plan.neck().through()) {
-      floor(thick);
-    }
+    plan.cuts().pocket().ifPresent(pocket -> floor(thick, pocket));
     sketch.text(
         Role.NOTE,
         joint - 6,
@@ -188,9 +187,9 @@ public final class HeightsDrawing {
   /**
    * Wood left under the pocket where it is deepest: at the body's edge when the neck leans back.
    */
-  private void floor(double thick) {
+  private void floor(double thick, Pocket pocket) {
     double x = heights.taper().value() >= 0 ? joint + 14 : plan.neck().heelEnd().value() - 14;
-    double floor = -thick + heights.pocketFloor().value();
-    sketch.dimension(new Point(x, -thick), new Point(x, floor), 0, "floor", heights.pocketFloor());
+    double floor = -thick + pocket.floor().value();
+    sketch.dimension(new Point(x, -thick), new Point(x, floor), 0, "floor", pocket.floor());
   }
 }

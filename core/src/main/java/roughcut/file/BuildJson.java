@@ -62,10 +62,11 @@ final class BuildJson {
       }
     }
     for (Map.Entry<String, Double> entry : build.design().numbers().entrySet()) {
-      if (!decisions.has(entry.getKey())) {
+      if (!decisions.has(entry.getKey()) && !FittingJson.owns(build.design(), entry.getKey())) {
         putNumber(decisions, entry.getKey(), entry.getValue());
       }
     }
+    FittingJson.write(root, build.design());
     boards(root, build);
     ArrayNode strings = root.putArray("strings");
     for (StringSpec string : build.design().strings()) {
@@ -166,10 +167,11 @@ final class BuildJson {
       if (root.has("bodyStack")) {
         design = design.withBodyStack(stack(root.path("bodyStack"), "bodyStack"));
       }
-      design = BlankJson.read(root, design, this);
+      design = FittingJson.read(root, BlankJson.read(root, design, this), this);
       for (Map.Entry<String, JsonNode> entry : root.path("decisions").properties()) {
         decision(design, entry.getKey(), entry.getValue(), numbers, choices);
       }
+      FittingJson.decisions(root, design, this, numbers, choices);
       for (Map.Entry<String, JsonNode> entry : root.path("boards").properties()) {
         choices.put("board." + entry.getKey(), entry.getValue().asText());
       }
@@ -212,7 +214,7 @@ final class BuildJson {
             });
   }
 
-  private void decision(
+  void decision(
       Design design,
       String id,
       JsonNode value,

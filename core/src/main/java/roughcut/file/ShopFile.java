@@ -98,7 +98,9 @@ public final class ShopFile {
           saws(root.path("saws")),
           planer(root.path("planer")),
           BoardJson.read(root.path("boards"), file),
-          limits);
+          limits,
+          DrawerJson.cutters(root.path("cutters")),
+          DrawerJson.templates(root.path("templates")));
     } catch (IllegalArgumentException e) {
       throw new FileTrouble(file + ": " + e.getMessage(), e);
     }
@@ -163,6 +165,7 @@ public final class ShopFile {
         .put("mostBite", shop.planer().mostBite())
         .put("snipe", shop.planer().snipe());
     BoardJson.write(shop.boards(), root.putArray("boards"));
+    DrawerJson.write(root, shop);
     ObjectNode limits = root.putObject("limits");
     shop.limits()
         .forEach(

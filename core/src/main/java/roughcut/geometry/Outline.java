@@ -2,15 +2,21 @@ package roughcut.geometry;
 
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.util.AffineTransformation;
+import org.locationtech.jts.geom.util.GeometryFixer;
+import org.locationtech.jts.operation.distance.IndexedFacetDistance;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
+import org.locationtech.jts.operation.valid.IsValidOp;
+import org.locationtech.jts.operation.valid.TopologyValidationError;
 
 /**
  * A closed shape without holes: its corners in order, the last joined to the first. Curves are
@@ -78,12 +84,26 @@ public record Outline(List<Point> corners) {
    * @param y height of the line
    */
   public List<double[]> spans(double y) {
+    return spans(y, false);
+  }
+
+  /**
+   * Where a line lies inside the shape: pairs of x along a level one, pairs of y along an upright
+   * one.
+   *
+   * @param at height of a level line, x of an upright one
+   */
+  public List<double[]> spans(double at, boolean upright) {
     List<Double> crossings = new ArrayList<>();
     for (int i = 0; i < corners.size(); i++) {
       Point a = corners.get(i);
       Point b = corners.get((i + 1) % corners.size());
-      if (a.y() > y != b.y() > y) {
-        crossings.add(a.x() + (b.x() - a.x()) * (y - a.y()) / (b.y() - a.y()));
+      double across = upright ? a.x() : a.y();
+      double acrossNext = upright ? b.x() : b.y();
+      if (across > at != acrossNext > at) {
+        double along = upright ? a.y() : a.x();
+        double alongNext = upright ? b.y() : b.x();
+        crossings.add(along + (alongNext - along) * (at - across) / (acrossNext - across));
       }
     }
     Collections.sort(crossings);
@@ -148,6 +168,76 @@ public record Outline(List<Point> corners) {
   public Bounds bounds() {
     Envelope e = polygon().getEnvelopeInternal();
     return new Bounds(e.getMinX(), e.getMinY(), e.getMaxX(), e.getMaxY());
+  }
+
+  /** The shape grown by so much, or shrunk by a negative; corners round. */
+  Geometry buffered(double by) {
+    return polygon().buffer(by, 16);
+  }
+
+  /** This shape shrunk by so much all round: the pieces that are left, possibly none. */
+  public List<Outline> inset(double by) {
+    return pieces(polygon().buffer(-by, 12));
+  }
+
+  /** This shape grown by so much all round. */
+  public Outline grown(double by) {
+    return pieces(polygon().buffer(by, 12)).get(0);
+  }
+
+  /** The shape of all those together; the largest piece when they don't touch each other. */
+  public static Outline union(List<Outline> shapes) {
+    if (shapes.size() == 1) {
+      return shapes.get(0);
+    }
+    List<Geometry> all = new ArrayList<>();
+    shapes.forEach(s -> all.add(s.polygon()));
+    return largest(pieces(OverlayNGRobust.union(all)));
+  }
+
+  private static Outline largest(List<Outline> shapes) {
+    return shapes.stream().max(Comparator.comparingDouble(Outline::area)).orElseThrow();
+  }
+
+  /** Where the shape's edge crosses itself, when it does. */
+  public Optional<Point> crossing() {
+    TopologyValidationError error = new IsValidOp(polygon()).getValidationError();
+    return error == null
+        ? Optional.empty()
+        : Optional.of(new Point(error.getCoordinate().x, error.getCoordinate().y));
+  }
+
+  /** The largest piece of a shape whose edge crosses itself. */
+  public Outline sound() {
+    return largest(pieces(GeometryFixer.fix(polygon())));
+  }
+
+  /** Whether it turns the same way at every corner. */
+  public boolean convex() {
+    double way = 0;
+    for (int i = 0; i < corners.size(); i++) {
+      Point a = corners.get(i);
+      Point b = corners.get((i + 1) % corners.size());
+      Point c = corners.get((i + 2) % corners.size());
+      double turn = (b.x() - a.x()) * (c.y() - b.y()) - (b.y() - a.y()) * (c.x() - b.x());
+      if (Math.abs(turn) > 1e-9) {
+        if (way * turn < 0) {
+          return false;
+        }
+        way = turn;
+      }
+    }
+    return true;
+  }
+
+  /** For questions asked of the same edge many times. */
+  IndexedFacetDistance indexedEdge() {
+    return new IndexedFacetDistance(polygon().getExteriorRing());
+  }
+
+  /** For measuring from this shape. */
+  Geometry geometry() {
+    return polygon();
   }
 
   private Outline through(AffineTransformation change) {

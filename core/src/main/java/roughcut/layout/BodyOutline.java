@@ -5,40 +5,80 @@ import static roughcut.measure.Quantity.RATIO;
 import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
+import java.util.Optional;
 import roughcut.design.BodyDecisions;
 import roughcut.design.Decisions;
+import roughcut.design.DrawnOutline;
 import roughcut.design.Givens;
+import roughcut.design.SurfaceDecisions;
+import roughcut.design.YesNo;
 import roughcut.geometry.Bounds;
+import roughcut.geometry.Edge;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
-import roughcut.geometry.Spline;
 import roughcut.measure.Given;
 import roughcut.measure.Ledger;
 import roughcut.measure.Worked;
 
 /**
- * The body from above: a fair curve from the neck's bass side round horn, waist and lower bout to
- * its treble side, closed by a straight line across the neck. x from the nut line, treble positive.
+ * The body from above, from the neck's bass side round the body's end to its treble side: a curve
+ * of our own, or one drawn elsewhere and put in its place. x from the nut line, treble positive.
  *
- * @param shape the whole outline
+ * @param shape the whole outline; the largest sound piece of one that crosses itself
+ * @param raw as it was shaped or drawn
+ * @param crossing where it crosses itself; empty when it is sound
+ * @param points of our own curve that can be moved; none of a drawn outline
+ * @param edge of the shape
  * @param area in cm²
  */
-public record BodyOutline(Given joint, Outline shape, Worked area, Worked around) {
-  private static final int PIECES = 14;
+public record BodyOutline(
+    Given joint,
+    Outline shape,
+    Outline raw,
+    Optional<Point> crossing,
+    List<Handle> points,
+    Edge edge,
+    Worked area,
+    Worked around) {
 
   /** How far beside the neck the body's curve begins, mm. */
   private static final double BESIDE_NECK = 3;
 
+  /**
+   * A point of the curve that can be moved.
+   *
+   * @param name bass or treble: whose decisions it moves by
+   * @param number from 1 beside the neck
+   * @param side −1 for bass, 1 for treble
+   */
+  public record Handle(String name, int number, int side, Point at) {
+    public String id() {
+      return "outline." + name + "." + number + (side > 0 && name.equals("bass") ? ".mirror" : "");
+    }
+  }
+
   public static BodyOutline of(Givens givens, FretboardTaper taper, Ledger ledger) {
     Given joint = givens.get(Decisions.JOINT_X);
     double half = taper.halfWidth(joint.value()) + BESIDE_NECK;
-    Outline shape = shape(givens, joint.value(), half);
+    Optional<DrawnOutline> drawn = givens.design().drawn();
+    BodyCurve curve =
+        drawn
+            .map(d -> new BodyCurve(placed(givens, d, joint.value(), half), List.of()))
+            .orElseGet(() -> BodyCurve.of(givens, joint.value(), half));
+    Optional<Point> crossing = curve.shape().crossing();
+    Outline shape = crossing.isPresent() ? curve.shape().sound() : curve.shape();
+    Edge edge = new Edge(shape);
     Given length = givens.get(BodyDecisions.BODY_LENGTH);
     Given lower = givens.get(BodyDecisions.BODY_LOWER);
     return new BodyOutline(
         joint,
         shape,
+        curve.shape(),
+        crossing,
+        curve.points(),
+        edge,
         ledger.put(
             "body.area",
             "Body's area from above, cm²",
@@ -51,52 +91,63 @@ public record BodyOutline(Given joint, Outline shape, Worked area, Worked around
             "body.around",
             "Length of the body's edge all round",
             LENGTH,
-            shape.around(),
+            edge.length(),
             "found by measuring the outline",
             in("L", length),
             in("w", lower)));
   }
 
-  private static Outline shape(Givens givens, double x0, double neckHalf) {
-    List<Point> through = new ArrayList<>();
-    side(givens, -1, through, x0, neckHalf);
-    double end = x0 + givens.get(BodyDecisions.BODY_LENGTH).value();
-    through.add(new Point(end, 0));
-    List<Point> treble = new ArrayList<>();
-    side(givens, 1, treble, x0, neckHalf);
-    for (int i = treble.size() - 1; i >= 0; i--) {
-      through.add(treble.get(i));
+  /**
+   * A drawn outline in its place: turned, sized, its edge on the centre line where the body begins,
+   * its first corner beside the neck at the bass side.
+   */
+  private static Outline placed(Givens givens, DrawnOutline drawn, double x0, double neckHalf) {
+    double scale = givens.get(SurfaceDecisions.OUTLINE_SCALE).value();
+    double turn = Math.toRadians(givens.get(SurfaceDecisions.OUTLINE_TURN).value());
+    double over = givens.get(SurfaceDecisions.OUTLINE_FLIP) == YesNo.YES ? -1 : 1;
+    List<Point> turned = new ArrayList<>();
+    for (Point p : drawn.corners()) {
+      double x = p.x() * scale;
+      double y = p.y() * scale * over;
+      turned.add(
+          new Point(
+              x * Math.cos(turn) - y * Math.sin(turn), x * Math.sin(turn) + y * Math.cos(turn)));
     }
-    return new Outline(Spline.through(through, PIECES));
+    Bounds b = new Outline(turned).bounds();
+    double dy = givens.get(SurfaceDecisions.OUTLINE_ASIDE).value() - (b.low() + b.high()) / 2;
+    double begins = Double.POSITIVE_INFINITY;
+    for (double[] span : new Outline(turned).spans((b.low() + b.high()) / 2)) {
+      begins = Math.min(begins, span[0]);
+    }
+    double dx =
+        x0
+            + givens.get(SurfaceDecisions.OUTLINE_ALONG).value()
+            - (Double.isFinite(begins) ? begins : b.left());
+    List<Point> placed = new ArrayList<>();
+    turned.forEach(p -> placed.add(p.plus(dx, dy)));
+    return begun(placed, new Point(x0, -neckHalf));
   }
 
-  /** One side's points from the neck to the end; {@code side} is −1 for bass, 1 for treble. */
-  private static void side(
-      Givens givens, int side, List<Point> points, double x0, double neckHalf) {
-    double length = givens.get(BodyDecisions.BODY_LENGTH).value();
-    double upper = givens.get(BodyDecisions.BODY_UPPER).value() / 2;
-    double waist = givens.get(BodyDecisions.BODY_WAIST).value() / 2;
-    double lower = givens.get(BodyDecisions.BODY_LOWER).value() / 2;
-    double slant = -side * givens.get(BodyDecisions.BODY_SLANT).value() / 2;
-    double horn =
-        givens
-            .get(side < 0 ? BodyDecisions.BODY_HORN_BASS : BodyDecisions.BODY_HORN_TREBLE)
-            .value();
-    double tip = neckHalf + (upper - neckHalf) * 0.62;
-    double[][] places = {
-      {0, neckHalf},
-      {-horn * 0.42, neckHalf + (tip - neckHalf) * 0.45},
-      {-horn, tip},
-      {length * 0.07 - horn * 0.45, upper * 0.965},
-      {length * 0.2 + slant, upper},
-      {length * 0.44 + slant, waist},
-      {length * 0.67 + slant * 0.5, lower},
-      {length * 0.87, lower * 0.81},
-      {length * 0.97, lower * 0.43}
-    };
-    for (double[] p : places) {
-      points.add(new Point(x0 + p[0], side * p[1]));
+  /** The same shape, begun at the corner nearest a place and running to the bass side first. */
+  private static Outline begun(List<Point> corners, Point first) {
+    List<Point> all = new ArrayList<>(corners);
+    double area = 0;
+    for (int i = 0; i < all.size(); i++) {
+      Point a = all.get(i);
+      Point b = all.get((i + 1) % all.size());
+      area += a.x() * b.y() - b.x() * a.y();
     }
+    if (area < 0) {
+      Collections.reverse(all);
+    }
+    int start = 0;
+    for (int i = 1; i < all.size(); i++) {
+      if (all.get(i).distance(first) < all.get(start).distance(first)) {
+        start = i;
+      }
+    }
+    Collections.rotate(all, -start);
+    return new Outline(all);
   }
 
   /**

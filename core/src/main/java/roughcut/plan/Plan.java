@@ -34,6 +34,7 @@ import roughcut.neck.NeckShape;
 import roughcut.neck.OnePieceHead;
 import roughcut.neck.RodChannel;
 import roughcut.neck.ScarfJoint;
+import roughcut.rout.BodyCuts;
 import roughcut.shop.Shop;
 import roughcut.shop.Species;
 import roughcut.shop.SpeciesBook;
@@ -49,6 +50,7 @@ import roughcut.thin.ThinSpot;
  * @param headFace the head seen square to its face: the break at x = 0, the tip to the right
  * @param parts every rough part wanted from the rack
  * @param boards where those parts lie on the rack's boards
+ * @param cuts everything that is cut into the body
  * @param openForBlank what stands between the maker and the neck blank, what stops first
  * @param openForBody the same for the body blank
  * @param planerAdvice what is to be said of the piece at the planer
@@ -85,6 +87,7 @@ public record Plan(
     BoardLayout boards,
     List<BodyMarks> bodyMarks,
     Weights weights,
+    BodyCuts cuts,
     List<BlankReadiness.Question> openForBlank,
     List<BlankReadiness.Question> openForBody,
     List<BlankReadiness.Question> planerAdvice,

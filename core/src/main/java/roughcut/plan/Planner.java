@@ -1,5 +1,6 @@
 package roughcut.plan;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import roughcut.blank.BlankReadiness;
@@ -43,6 +44,7 @@ import roughcut.measure.Ledger;
 import roughcut.measure.Worked;
 import roughcut.neck.AccessBore;
 import roughcut.neck.Carving;
+import roughcut.neck.Channel;
 import roughcut.neck.FlatHead;
 import roughcut.neck.HeadComparison;
 import roughcut.neck.HeadLine;
@@ -59,6 +61,7 @@ import roughcut.neck.Stiffeners;
 import roughcut.neck.TunerLayout;
 import roughcut.neck.UnderFretboard;
 import roughcut.neck.Volute;
+import roughcut.rout.BodyCuts;
 import roughcut.shop.Shop;
 import roughcut.strings.Bridge;
 import roughcut.strings.Compensation;
@@ -196,10 +199,27 @@ final class Planner {
                     flatHead.depth().value(),
                     onePiece.grain() == null ? Double.POSITIVE_INFINITY : onePiece.grain().value(),
                     neck.heelThickness().value())));
+    BodyCuts cuts =
+        BodyCuts.of(
+            new BodyCuts.From(
+                givens,
+                shop,
+                frets,
+                taper,
+                strings,
+                neck,
+                heights,
+                slots,
+                bridge,
+                channels(rod, stiffeners),
+                density(blank),
+                body,
+                weights),
+            ledger);
     var thin =
         ThinSpots.of(
             shop, ledger, givens, frets, strings, blank, neck, rod, radius, tree, details, slots,
-            heights, sideDots);
+            cuts, sideDots);
     return new Plan(
         build,
         shop,
@@ -228,6 +248,7 @@ final class Planner {
         boards,
         bodyMarks,
         weights,
+        cuts,
         BlankReadiness.of(
             rips,
             glueUp,
@@ -239,7 +260,13 @@ final class Planner {
         PlanerAdvice.of(givens, shop.planer()),
         ledger.values(),
         thin,
-        Problems.of(givens, frets, taper, strings, neck, bridge));
+        Problems.of(givens, frets, taper, strings, neck, bridge, body.outline(), cuts));
+  }
+
+  private static List<Channel> channels(RodChannel rod, Optional<Stiffeners> stiffeners) {
+    List<Channel> all = new ArrayList<>(List.of(rod.channel()));
+    stiffeners.ifPresent(s -> all.addAll(List.of(s.bass(), s.treble())));
+    return all;
   }
 
   private MachineStops rodStops(NeckBlank blank, RodChannel rod, BlankTree tree) {

@@ -14,12 +14,15 @@ import roughcut.design.NutKind;
 import roughcut.design.RodReach;
 import roughcut.design.ScarfSchool;
 import roughcut.design.StringDecisions;
+import roughcut.design.SurfaceDecisions;
+import roughcut.layout.BodyOutline;
 import roughcut.layout.FretLayout;
 import roughcut.layout.FretboardTaper;
 import roughcut.layout.StringSpread;
 import roughcut.neck.AccessBore;
 import roughcut.neck.HeadLine;
 import roughcut.neck.NeckShape;
+import roughcut.rout.BodyCuts;
 import roughcut.strings.Bridge;
 
 /**
@@ -45,7 +48,9 @@ final class Problems {
       FretboardTaper taper,
       StringSpread strings,
       NeckShape neck,
-      Bridge bridge) {
+      Bridge bridge,
+      BodyOutline outline,
+      BodyCuts cuts) {
     Problems problems = new Problems(givens);
     problems.frets(frets);
     problems.strings(strings);
@@ -58,6 +63,8 @@ final class Problems {
     problems.access();
     problems.scales(frets);
     problems.bridge(bridge);
+    problems.outline(outline);
+    cuts.troubles().forEach(t -> problems.found.add(new Problem(t.decisionId(), t.message())));
     return List.copyOf(problems.found);
   }
 
@@ -221,6 +228,46 @@ final class Problems {
     if (of(Decisions.JOINT_X) >= frets.scale().value() - 20) {
       add(Decisions.JOINT_X, "beyond the saddle line; at most " + mm(frets.scale().value() - 20));
     }
+  }
+
+  /** An outline whose edge crosses itself, or of a size that no body has. */
+  private void outline(BodyOutline outline) {
+    outline
+        .crossing()
+        .ifPresent(
+            p ->
+                found.add(
+                    new Problem(
+                        givens.design().drawn().isPresent() ? "outline.turn" : crossed(),
+                        "the outline crosses itself "
+                            + mm(p.x())
+                            + " from the nut line and "
+                            + mm(Math.abs(p.y()))
+                            + " to the "
+                            + (p.y() < 0 ? "bass" : "treble")
+                            + " side")));
+    if (givens.design().drawn().isPresent()) {
+      double length = outline.bounds().width();
+      if (length < 150 || length > 900) {
+        found.add(
+            new Problem(
+                SurfaceDecisions.OUTLINE_SCALE.id(),
+                "the drawn outline is "
+                    + mm(length)
+                    + " long: was it drawn in "
+                    + (length < 150 ? "inches, 25.4 times as large?" : "another unit?")));
+      }
+    }
+  }
+
+  /** The first point of our own curve that was moved, or else its length. */
+  private String crossed() {
+    return givens.design().numbers().entrySet().stream()
+        .filter(e -> e.getKey().startsWith("outline.") && e.getValue() != 0)
+        .filter(e -> e.getKey().matches("outline\\.(bass|treble)\\..*"))
+        .map(java.util.Map.Entry::getKey)
+        .findFirst()
+        .orElse("body.length");
   }
 
   /** A bridge whose travel can't hold the compensation. */

@@ -13,6 +13,7 @@ package roughcut.shop;
  * @param anchorBack where the strings go down, behind the saddle, mm
  * @param anchorHeight over the body there, mm
  * @param angled whether the posts may stand on a slanting line
+ * @param cuts what is cut for it
  */
 public record BridgeKind(
     String id,
@@ -27,6 +28,7 @@ public record BridgeKind(
     double anchorBack,
     double anchorHeight,
     boolean angled,
+    BridgeCuts cuts,
     String note) {
 
   /** The one in hand, where it was measured; 0 leaves the kind's own number. */
@@ -45,6 +47,7 @@ public record BridgeKind(
         back > 0 ? back : anchorBack,
         anchorHeight,
         angled,
+        cuts,
         note);
   }
 }

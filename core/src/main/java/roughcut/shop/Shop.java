@@ -16,10 +16,20 @@ import java.util.function.UnaryOperator;
  * @param boards the rack; each has a name of its own
  * @param limits the maker's own limits by the kind of thin spot; kinds not named stand at the
  *     handbook's
+ * @param cutters the drawer: router cutters and bits
+ * @param templates those that are made already
  */
 public record Shop(
-    String name, List<Saw> saws, Planer planer, List<Board> boards, Map<String, Limit> limits) {
+    String name,
+    List<Saw> saws,
+    Planer planer,
+    List<Board> boards,
+    Map<String, Limit> limits,
+    List<Cutter> cutters,
+    List<Template> templates) {
   public Shop {
+    cutters = List.copyOf(cutters);
+    templates = List.copyOf(templates);
     saws = List.copyOf(saws);
     boards = List.copyOf(boards);
     limits = Collections.unmodifiableMap(new TreeMap<>(limits));
@@ -41,7 +51,9 @@ public record Shop(
             new Saw("hand saw", 0.8, 1.0, 2, 400)),
         Planer.USUAL,
         List.of(),
-        Map.of());
+        Map.of(),
+        CutterBook.all(),
+        List.of());
   }
 
   public Limit limit(String kind, Limit handbook) {
@@ -53,19 +65,32 @@ public record Shop(
   }
 
   public Shop withBoards(List<Board> next) {
-    return new Shop(name, saws, planer, next, limits);
+    return new Shop(name, saws, planer, next, limits, cutters, templates);
   }
 
   public Shop withLimits(Map<String, Limit> next) {
-    return new Shop(name, saws, planer, boards, next);
+    return new Shop(name, saws, planer, boards, next, cutters, templates);
   }
 
   public Shop withSaws(List<Saw> next) {
-    return new Shop(name, next, planer, boards, limits);
+    return new Shop(name, next, planer, boards, limits, cutters, templates);
   }
 
   public Shop withPlaner(Planer next) {
-    return new Shop(name, saws, next, boards, limits);
+    return new Shop(name, saws, next, boards, limits, cutters, templates);
+  }
+
+  public Shop withCutters(List<Cutter> next) {
+    return new Shop(name, saws, planer, boards, limits, next, templates);
+  }
+
+  public Shop withTemplates(List<Template> next) {
+    return new Shop(name, saws, planer, boards, limits, cutters, next);
+  }
+
+  /** The template made for that rout. */
+  public Optional<Template> template(String rout) {
+    return templates.stream().filter(t -> t.name().equals(rout)).findFirst();
   }
 
   /**

@@ -9,7 +9,6 @@ import static roughcut.measure.Worked.in;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import roughcut.design.BodyDecisions;
 import roughcut.design.Decisions;
 import roughcut.design.FretboardDecisions;
 import roughcut.design.Givens;
@@ -52,7 +51,6 @@ public record Heights(
     List<Worked> saddles,
     Worked breakSaddle,
     Worked taper,
-    Worked pocketFloor,
     Worked there,
     Optional<NeckProof> proof,
     Frame frame) {
@@ -248,7 +246,6 @@ public record Heights(
           saddles(joint, angle),
           breakSaddle(saddle),
           taper,
-          floor(exposed, taper),
           there(joint, angle),
           NeckProof.of(givens, saddle, run, ledger),
           new Frame(scale.value(), jointX.value(), nut.value(), action.value(), rise.value()));
@@ -378,24 +375,6 @@ public record Heights(
           in("α", angle),
           in("x", x),
           in("r", rise));
-    }
-
-    /** Wood under the pocket where it is deepest. */
-    private Worked floor(Worked exposed, Worked taper) {
-      Given body = givens.get(BodyDecisions.BODY_THICKNESS);
-      Given heel = givens.get(Decisions.HEEL_THICKNESS);
-      return put(
-          "heights.floor",
-          "Floor left under the pocket",
-          LENGTH,
-          body.value()
-              - Math.max(
-                  heel.value() - exposed.value(), heel.value() - exposed.value() - taper.value()),
-          "t − max(h − e, h − e − k)",
-          in("t", body),
-          in("h", heel),
-          in("e", exposed),
-          in("k", taper));
     }
   }
 }

@@ -10,10 +10,7 @@ import java.util.List;
 import roughcut.blank.BlankTree;
 import roughcut.blank.CurvedInsert;
 import roughcut.blank.NeckBlank;
-import roughcut.design.BodyDecisions;
-import roughcut.design.Decisions;
 import roughcut.design.Givens;
-import roughcut.design.NeckFixing;
 import roughcut.fretboard.FretboardRadius;
 import roughcut.fretboard.Slots;
 import roughcut.layout.FretLayout;
@@ -25,9 +22,9 @@ import roughcut.measure.Worked;
 import roughcut.neck.NeckDetails;
 import roughcut.neck.NeckShape;
 import roughcut.neck.RodChannel;
+import roughcut.rout.BodyCuts;
 import roughcut.shop.Limit;
 import roughcut.shop.Shop;
-import roughcut.strings.Heights;
 
 /**
  * Finds the thin spots of an instrument, worst first. The limits are the handbook's unless the shop
@@ -41,10 +38,6 @@ public final class ThinSpots {
   private static final Limit STOCK = new Limit(0.5, 0);
   private static final Limit SLOT = new Limit(1.5, 0.8);
   private static final Limit SIDE_DOT = new Limit(1, 0.3);
-  private static final Limit GLUED_FLOOR = new Limit(12, 8);
-
-  /** Three and a half, and two and a half times a 4.5 mm screw. */
-  private static final Limit BOLTED_FLOOR = new Limit(15.75, 11.25);
 
   private static final Limit BLANK_SIDE = new Limit(1.5, 0);
 
@@ -75,7 +68,7 @@ public final class ThinSpots {
       BlankTree tree,
       NeckDetails details,
       Slots slots,
-      Heights heights,
+      BodyCuts body,
       Worked sideDots) {
     ThinSpots spots = new ThinSpots(shop, ledger, frets);
     spots.rod(rod);
@@ -87,7 +80,8 @@ public final class ThinSpots {
     spots.inserts(blank);
     new NeckThinSpots(spots::addAt, frets, neck).find(details);
     spots.blankSides(blank, neck);
-    spots.fretboard(givens, slots, heights, sideDots);
+    spots.fretboard(slots, sideDots);
+    new BodyThinSpots(spots::addAt, givens, ledger, body).find();
     spots.found.sort(Comparator.comparing(ThinSpot::state).thenComparingDouble(ThinSpot::share));
     return List.copyOf(spots.found);
   }
@@ -236,8 +230,8 @@ public final class ThinSpots {
         nut ? "fretboard.radius-nut" : "fretboard.radius-end");
   }
 
-  /** Under slots, beside side dots, under the pocket. */
-  private void fretboard(Givens givens, Slots slots, Heights heights, Worked sideDots) {
+  /** Under slots, beside side dots. */
+  private void fretboard(Slots slots, Worked sideDots) {
     add(
         "slot.under",
         "under slot, fret " + slots.least().number(),
@@ -248,18 +242,6 @@ public final class ThinSpots {
         "wire.tang",
         "slot.clearance");
     add("marker.side", "side dot to slot", sideDots, SIDE_DOT, frets.last().x(), "marker.side");
-    if (givens.get(BodyDecisions.NECK_FIXING) != NeckFixing.THROUGH) {
-      boolean glued = givens.get(BodyDecisions.NECK_FIXING) == NeckFixing.GLUED_IN;
-      add(
-          "pocket.floor",
-          "floor under the pocket",
-          heights.pocketFloor(),
-          glued ? GLUED_FLOOR : BOLTED_FLOOR,
-          givens.get(Decisions.JOINT_X).value(),
-          "body.thickness",
-          "heel.thickness",
-          "pocket.exposed");
-    }
   }
 
   private void stock(NeckShape neck) {

@@ -25,7 +25,8 @@ class SumsTest {
           + "|spline\\..*|tuner\\.\\d+\\.(edge|side-angle|post-clearance)|facet\\..*\\.ridge"
           + "|quarter-rule\\..*|slot\\.saw-stop|bridge\\.window\\.(front|back)|shaft\\.spare|mill\\.passes"
           + "|rip\\.([a-z-]+\\.)?short|blank\\.(crossing\\..*|glue-line\\..*)"
-          + "|pin\\.(head|body)\\.y|seen\\.line\\.\\d+\\.(back|head)|body\\.(area|around)|binding\\.tightest";
+          + "|pin\\.(head|body)\\.y|seen\\.line\\.\\d+\\.(back|head)|body\\.(area|around)|web\\..*|hardware\\..*|rout\\..*\\.(edge|faces|surface)|bolt\\.(edge|channel)"
+          + "|relief\\.count|reach\\.(cutaway|access-fret)|pocket\\.area|binding\\.tightest";
 
   @Test
   void everyShownFormulaGivesItsValue() {

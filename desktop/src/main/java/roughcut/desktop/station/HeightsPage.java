@@ -61,7 +61,7 @@ final class HeightsPage extends PlainPage {
             "Fretboard stands out",
             "saddle.height",
             "Saddle over the body",
-            "heights.floor",
+            "pocket.floor",
             "Floor under the pocket",
             "break.saddle",
             "Break over the saddle",

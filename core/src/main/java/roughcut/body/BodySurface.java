@@ -1,0 +1,209 @@
+package roughcut.body;
+
+import java.util.ArrayList;
+import java.util.List;
+import roughcut.design.BodyDecisions;
+import roughcut.design.BodyFace;
+import roughcut.design.Decisions;
+import roughcut.design.Givens;
+import roughcut.design.NumberDecision;
+import roughcut.design.StringDecisions;
+import roughcut.design.SurfaceDecisions;
+import roughcut.geometry.Edge;
+import roughcut.geometry.Point;
+import roughcut.layout.BodyOutline;
+import roughcut.layout.FretLayout;
+
+/**
+ * Top and back of the finished body as heights over the plan: a flat slab, less round-overs, arm,
+ * belly and heel contours, and a carved top. z counts downwards from the top's plane at the neck
+ * end, so that the back of a flat body lies at its thickness.
+ *
+ * @param rise how much higher a carved top is at the saddle line than at the neck end
+ * @param from where that rise begins, the body's edge at the neck
+ * @param to where it ends, the saddle line
+ */
+public record BodySurface(
+    Edge edge,
+    double thickness,
+    List<Contour> contours,
+    double roundTop,
+    double roundBack,
+    double drop,
+    double carveWidth,
+    double ledge,
+    double rise,
+    double from,
+    double to) {
+  public BodySurface {
+    contours = List.copyOf(contours);
+  }
+
+  public static BodySurface of(Givens givens, FretLayout frets, BodyOutline outline) {
+    List<Contour> contours = new ArrayList<>();
+    double arm = value(givens, SurfaceDecisions.ARM_DEPTH);
+    if (arm > 0) {
+      double turn = value(givens, SurfaceDecisions.ARM_TURN);
+      contours.add(
+          new Contour(
+              "arm contour",
+              BodyFace.TOP,
+              outermost(outline, turn),
+              way(turn),
+              arm,
+              value(givens, SurfaceDecisions.ARM_REACH),
+              0));
+    }
+    double belly = value(givens, SurfaceDecisions.BELLY_DEPTH);
+    if (belly > 0) {
+      double turn = value(givens, SurfaceDecisions.BELLY_TURN);
+      Point waist = waist(outline, turn);
+      contours.add(
+          new Contour(
+              "belly contour",
+              BodyFace.BACK,
+              waist,
+              way(turn),
+              belly,
+              value(givens, SurfaceDecisions.BELLY_REACH),
+              value(givens, SurfaceDecisions.BELLY_LENGTH)));
+    }
+    double heel = value(givens, SurfaceDecisions.HEEL_CARVE_DEPTH);
+    if (heel > 0) {
+      List<Point> p = outline.shape().corners();
+      contours.add(
+          new Contour(
+              "heel carve",
+              BodyFace.BACK,
+              p.get(p.size() - 1),
+              way(value(givens, SurfaceDecisions.HEEL_CARVE_TURN)),
+              heel,
+              value(givens, SurfaceDecisions.HEEL_CARVE_REACH),
+              value(givens, SurfaceDecisions.HEEL_CARVE_LENGTH)));
+    }
+    return new BodySurface(
+        outline.edge(),
+        value(givens, BodyDecisions.BODY_THICKNESS),
+        contours,
+        value(givens, SurfaceDecisions.ROUND_TOP),
+        value(givens, SurfaceDecisions.ROUND_BACK),
+        value(givens, SurfaceDecisions.CARVE_DROP),
+        value(givens, SurfaceDecisions.CARVE_WIDTH),
+        value(givens, SurfaceDecisions.CARVE_LEDGE),
+        value(givens, StringDecisions.CARVE_RISE),
+        value(givens, Decisions.JOINT_X),
+        frets.scale().value());
+  }
+
+  private static double value(Givens givens, NumberDecision decision) {
+    return givens.get(decision).value();
+  }
+
+  private static Point way(double degrees) {
+    return new Point(Math.cos(Math.toRadians(degrees)), Math.sin(Math.toRadians(degrees)));
+  }
+
+  /** The outline's furthest corner in a way. */
+  private static Point outermost(BodyOutline outline, double degrees) {
+    Point way = way(degrees);
+    Point best = null;
+    double most = Double.NEGATIVE_INFINITY;
+    for (Point p : outline.shape().corners()) {
+      double reach = p.x() * way.x() + p.y() * way.y();
+      if (reach > most) {
+        most = reach;
+        best = p;
+      }
+    }
+    return best;
+  }
+
+  /** Where a line from the body's middle in that way comes out of it. */
+  private static Point waist(BodyOutline outline, double degrees) {
+    Point middle = outline.shape().centre();
+    Point way = way(degrees);
+    double far = 1000;
+    Point out = middle.plus(way.x() * far, way.y() * far);
+    List<Point> p = outline.shape().corners();
+    double best = 0;
+    for (int i = 0; i < p.size(); i++) {
+      Point a = p.get(i);
+      Point b = p.get((i + 1) % p.size());
+      double det =
+          (out.x() - middle.x()) * (b.y() - a.y()) - (out.y() - middle.y()) * (b.x() - a.x());
+      if (Math.abs(det) < 1e-12) {
+        continue;
+      }
+      double t =
+          ((a.x() - middle.x()) * (b.y() - a.y()) - (a.y() - middle.y()) * (b.x() - a.x())) / det;
+      double u =
+          ((a.x() - middle.x()) * (out.y() - middle.y())
+                  - (a.y() - middle.y()) * (out.x() - middle.x()))
+              / det;
+      if (t > best && t < 1 && u >= 0 && u <= 1) {
+        best = t;
+      }
+    }
+    return middle.towards(out, best);
+  }
+
+  /** How much higher than at the neck end the flat middle of a carved top is at x. */
+  public double riseAt(double x) {
+    return rise == 0 ? 0 : rise * Math.max(0, Math.min(1, (x - from) / Math.max(1, to - from)));
+  }
+
+  /** z of the top before edges and contours: where routs from the top are measured from. */
+  public double topPlane(double x) {
+    return -riseAt(x);
+  }
+
+  /** What carving takes off the top so far inside the edge. */
+  public double carved(double inside) {
+    if (drop == 0) {
+      return 0;
+    }
+    double t = Math.max(0, Math.min(1, (inside - ledge) / Math.max(1, carveWidth - ledge)));
+    return drop * (1 + Math.cos(Math.PI * t)) / 2;
+  }
+
+  private static double rounded(double radius, double inside) {
+    double in = Math.max(0, inside);
+    return in >= radius ? 0 : radius - Math.sqrt(radius * radius - (radius - in) * (radius - in));
+  }
+
+  /** What a face loses so far inside the edge, to round-over and carving. */
+  public double edgeLoss(BodyFace face, double inside) {
+    return face == BodyFace.TOP
+        ? rounded(roundTop, inside) + carved(inside)
+        : rounded(roundBack, inside);
+  }
+
+  /** How far inside the edge something is still lost of a face. */
+  public double edgeReach(BodyFace face) {
+    return face == BodyFace.TOP ? Math.max(roundTop, drop > 0 ? carveWidth : 0) : roundBack;
+  }
+
+  /** What contours take off a face at a place. */
+  public double contoured(BodyFace face, double x, double y) {
+    double lost = 0;
+    for (Contour contour : contours) {
+      if (contour.face() == face) {
+        lost += contour.at(x, y);
+      }
+    }
+    return lost;
+  }
+
+  /** z of a face at a place on the body. */
+  public double at(BodyFace face, double x, double y) {
+    double inside = edgeReach(face) > 0 ? edge.inside(new Point(x, y)) : 0;
+    double loss = inside < edgeReach(face) ? edgeLoss(face, inside) : 0;
+    loss += contoured(face, x, y);
+    return face == BodyFace.TOP ? topPlane(x) + loss : thickness - loss;
+  }
+
+  /** Whether anything is taken off beside the plain slab. */
+  public boolean flat() {
+    return contours.isEmpty() && drop == 0 && rise == 0;
+  }
+}

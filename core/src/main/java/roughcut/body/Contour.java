@@ -1,0 +1,49 @@
+package roughcut.body;
+
+import roughcut.design.BodyFace;
+import roughcut.geometry.Point;
+
+/**
+ * Wood taken off one face towards the edge: deepest at the outermost place, less and less inwards
+ * (arm, belly, heel). A level one falls like a plane; one with a length is a hollow that fades out
+ * to both sides.
+ *
+ * @param name arm, belly or heel
+ * @param outermost where it is deepest, from above
+ * @param way in which it falls, of length 1
+ * @param depth there, mm
+ * @param reach how far inwards it goes, mm
+ * @param length along the edge, mm; 0 for a level one
+ */
+public record Contour(
+    String name,
+    BodyFace face,
+    Point outermost,
+    Point way,
+    double depth,
+    double reach,
+    double length) {
+
+  /** What it takes off at a place, mm. */
+  public double at(double x, double y) {
+    double in = (outermost.x() - x) * way.x() + (outermost.y() - y) * way.y();
+    double left = Math.max(0, Math.min(1, 1 - in / reach));
+    if (left == 0) {
+      return 0;
+    }
+    if (length == 0) {
+      return depth * left;
+    }
+    double aside = (x - outermost.x()) * -way.y() + (y - outermost.y()) * way.x();
+    if (Math.abs(aside) >= length / 2) {
+      return 0;
+    }
+    double fade = Math.cos(Math.PI * aside / length);
+    return depth * left * fade * fade;
+  }
+
+  /** How far inwards from its outermost place somewhere lies. */
+  public double inward(double x, double y) {
+    return (outermost.x() - x) * way.x() + (outermost.y() - y) * way.y();
+  }
+}

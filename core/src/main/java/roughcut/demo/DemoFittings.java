@@ -1,0 +1,148 @@
+package roughcut.demo;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import roughcut.design.Design;
+import roughcut.design.Fitting;
+import roughcut.design.FittingType;
+
+/** What is fitted into the three bodies of the demo. */
+final class DemoFittings {
+  private DemoFittings() {}
+
+  /** Two double-coils in rings, three controls in the back, channels under the top. */
+  static Design heron(Design design) {
+    Map<String, Double> numbers = new HashMap<>(design.numbers());
+    numbers.put("pickup.neck.from-saddle", 122.0);
+    numbers.put("pickup.bridge.from-saddle", 46.0);
+    place(numbers, "control.volume", 668, 82);
+    place(numbers, "control.tone", 702, 98);
+    place(numbers, "control.selector", 738, 96);
+    numbers.put("control.selector.angle", 20.0);
+    numbers.put("jack.output.round", 64.0);
+    numbers.put("strap.horn.round", 11.5);
+    numbers.put("strap.end.round", 50.0);
+    place(numbers, "bore.index-1", 560, 0);
+    numbers.put("bore.index-1.depth", 8.0);
+    place(numbers, "bore.index-2", 655, 0);
+    numbers.put("bore.index-2.depth", 8.0);
+    return design
+        .withNumbers(numbers)
+        .withFittings(
+            List.of(
+                new Fitting(FittingType.PICKUP, "neck", "double-coil", "pocket"),
+                new Fitting(FittingType.PICKUP, "bridge", "double-coil"),
+                new Fitting(FittingType.CONTROL, "volume", "pot"),
+                new Fitting(FittingType.CONTROL, "tone", "pot"),
+                new Fitting(FittingType.CONTROL, "selector", "toggle"),
+                new Fitting(
+                    FittingType.CAVITY, "controls", "back-cavity", "volume", "tone", "selector"),
+                new Fitting(FittingType.JACK, "output", "edge-jack", "controls"),
+                new Fitting(FittingType.CHANNEL, "neck-wire", "routed-channel", "neck", "bridge"),
+                new Fitting(
+                    FittingType.CHANNEL, "bridge-wire", "wire-channel", "bridge", "controls"),
+                new Fitting(
+                    FittingType.CHANNEL, "ground", "ground-wire", "post-treble", "controls"),
+                new Fitting(FittingType.STRAP, "horn", "strap-button"),
+                new Fitting(FittingType.STRAP, "end", "strap-button"),
+                new Fitting(FittingType.BORE, "index-1", "bore"),
+                new Fitting(FittingType.BORE, "index-2", "bore")));
+  }
+
+  /** Slanted pickups screwed to their floors, strings through the body, contours on both faces. */
+  static Design bittern(Design design) {
+    Map<String, Double> numbers = new HashMap<>(design.numbers());
+    numbers.put("pickup.neck.from-saddle", 142.0);
+    numbers.put("pickup.neck.angle", 5.0);
+    numbers.put("pickup.bridge.from-saddle", 48.0);
+    numbers.put("pickup.bridge.angle", 9.0);
+    place(numbers, "control.volume", 716, 96);
+    place(numbers, "control.tone", 752, 108);
+    place(numbers, "control.voice", 786, 96);
+    numbers.put("jack.output.round", 66.0);
+    numbers.put("jack.output.turn", -12.0);
+    numbers.put("strap.horn.round", 11.5);
+    numbers.put("strap.end.round", 47.0);
+    numbers.put("arm.depth", 12.0);
+    numbers.put("belly.depth", 14.0);
+    numbers.put("heel-carve.depth", 10.0);
+    Map<String, String> choices = new HashMap<>(design.choices());
+    choices.put("pickup.neck.fixing", "direct");
+    choices.put("pickup.bridge.fixing", "direct");
+    choices.put("bridge.strung-through", "yes");
+    return design
+        .withNumbers(numbers)
+        .withChoices(choices)
+        .withFittings(
+            List.of(
+                new Fitting(FittingType.PICKUP, "neck", "seven-double"),
+                new Fitting(FittingType.PICKUP, "bridge", "seven-double"),
+                new Fitting(FittingType.CONTROL, "volume", "pot"),
+                new Fitting(FittingType.CONTROL, "tone", "pot"),
+                new Fitting(FittingType.CONTROL, "voice", "rotary"),
+                new Fitting(
+                    FittingType.CAVITY, "controls", "back-cavity", "volume", "tone", "voice"),
+                new Fitting(FittingType.JACK, "output", "barrel-jack", "controls"),
+                new Fitting(FittingType.CHANNEL, "pickup-wire", "wire-channel", "neck", "bridge"),
+                new Fitting(
+                    FittingType.CHANNEL, "bridge-wire", "wire-channel", "bridge", "controls"),
+                new Fitting(FittingType.STRAP, "horn", "strap-button"),
+                new Fitting(FittingType.STRAP, "end", "strap-button")));
+  }
+
+  /**
+   * Controls from the front under a plate, a battery box at the back, relief bores under the top.
+   */
+  static Design dunlin(Design design) {
+    Map<String, Double> numbers = new HashMap<>(design.numbers());
+    numbers.put("pickup.middle.from-saddle", 128.0);
+    numbers.put("pickup.bridge.from-saddle", 58.0);
+    place(numbers, "control.volume", 742, 98);
+    place(numbers, "control.blend", 778, 106);
+    place(numbers, "control.tone", 814, 102);
+    numbers.put("cavity.controls.left", 14.0);
+    numbers.put("cavity.controls.ledge", 0.0);
+    place(numbers, "cavity.battery", 850, -72);
+    numbers.put("cavity.battery.left", 14.0);
+    numbers.put("jack.output.round", 60.0);
+    numbers.put("strap.horn.round", 11.5);
+    numbers.put("strap.end.round", 50.0);
+    place(numbers, "relief.horn-bore", 560, -92);
+    numbers.put("relief.horn-bore.diameter", 35.0);
+    numbers.put("body.mass-target", 1900.0);
+    numbers.put("hardware.other-mass", 780.0);
+    Map<String, String> choices = new HashMap<>(design.choices());
+    choices.put("cavity.controls.face", "top");
+    choices.put("pickup.middle.fixing", "direct");
+    choices.put("pickup.bridge.fixing", "top");
+    return design
+        .withNumbers(numbers)
+        .withChoices(choices)
+        .withFittings(
+            List.of(
+                new Fitting(FittingType.PICKUP, "middle", "bass-long"),
+                new Fitting(FittingType.PICKUP, "bridge", "bass-narrow"),
+                new Fitting(FittingType.CONTROL, "volume", "pot"),
+                new Fitting(FittingType.CONTROL, "blend", "pot"),
+                new Fitting(FittingType.CONTROL, "tone", "pot"),
+                new Fitting(
+                    FittingType.CAVITY, "controls", "back-cavity", "volume", "blend", "tone"),
+                new Fitting(FittingType.CAVITY, "battery", "box"),
+                new Fitting(FittingType.PLATE, "plate", "control-plate", "controls"),
+                new Fitting(FittingType.JACK, "output", "cup-jack", "controls"),
+                new Fitting(FittingType.CHANNEL, "middle-wire", "wire-channel", "middle", "bridge"),
+                new Fitting(
+                    FittingType.CHANNEL, "bridge-wire", "wire-channel", "bridge", "controls"),
+                new Fitting(
+                    FittingType.CHANNEL, "battery-wire", "wire-channel", "battery", "controls"),
+                new Fitting(FittingType.STRAP, "horn", "strap-button"),
+                new Fitting(FittingType.STRAP, "end", "strap-button"),
+                new Fitting(FittingType.RELIEF, "horn-bore", "relief-bore")));
+  }
+
+  private static void place(Map<String, Double> numbers, String id, double x, double y) {
+    numbers.put(id + ".x", x);
+    numbers.put(id + ".y", y);
+  }
+}

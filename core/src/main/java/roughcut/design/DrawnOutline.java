@@ -1,0 +1,26 @@
+package roughcut.design;
+
+import java.util.List;
+import roughcut.geometry.Point;
+
+/**
+ * A body's outline that was drawn elsewhere, in the drawing's own places, mm.
+ *
+ * @param source the file that it came from
+ * @param corners closed, the last joined to the first; curves as corners close enough
+ */
+public record DrawnOutline(String source, List<Point> corners) {
+  /** More corners than a body can need. */
+  public static final int MOST_CORNERS = 4000;
+
+  public DrawnOutline {
+    corners = List.copyOf(corners);
+    if (corners.size() < 3 || corners.size() > MOST_CORNERS) {
+      throw new IllegalArgumentException(
+          "a drawn outline has 3 to " + MOST_CORNERS + " corners, not " + corners.size());
+    }
+    if (corners.stream().anyMatch(p -> !Double.isFinite(p.x()) || !Double.isFinite(p.y()))) {
+      throw new IllegalArgumentException("a drawn outline has a corner without a place");
+    }
+  }
+}

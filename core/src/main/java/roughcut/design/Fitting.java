@@ -1,0 +1,76 @@
+package roughcut.design;
+
+import java.util.List;
+import java.util.Locale;
+import roughcut.shop.FittingBook;
+import roughcut.shop.FittingKind;
+
+/**
+ * Something fitted into the body. Its numbers are decisions under its type and name ({@code
+ * pickup.neck.from-saddle}); those that the maker hasn't given are as the list says.
+ *
+ * @param name its own among all cuts of the body
+ * @param kind id of its kind in the book
+ * @param with names of what it belongs to: the controls in a cavity or under a plate, both ends of
+ *     a channel, the cavity that a jack breaks into; on purpose, so that they may meet
+ */
+public record Fitting(FittingType type, String name, String kind, List<String> with) {
+  public static final String NAME = "[a-z][a-z0-9-]{0,23}";
+
+  /** Names that the program gives itself. */
+  private static final String TAKEN =
+      "pocket|posts|springs|bridge-(top|block|plate)|fretboard|.*-(legs|ledge)|.*-screw-\\d+"
+          + "|(bolt|string|relief)-\\d+|(post|tail)-(bass|treble)";
+
+  public Fitting {
+    with = List.copyOf(with);
+    if (name == null || !name.matches(NAME)) {
+      throw new IllegalArgumentException(
+          "a fitting's name is small letters, figures and dashes, at most 24, not “" + name + "”");
+    }
+    if (name.matches(TAKEN)) {
+      throw new IllegalArgumentException("“" + name + "” is a name that the program gives itself");
+    }
+  }
+
+  public Fitting(FittingType type, String name, String kind, String... with) {
+    this(type, name, kind, List.of(with));
+  }
+
+  /** Its kind as listed. */
+  public FittingKind listed() {
+    return FittingBook.get(type.word(), kind);
+  }
+
+  /** The id of one of its decisions. */
+  public String id(String trait) {
+    return type.word() + "." + name + "." + trait;
+  }
+
+  /** What the maker calls it: neck pickup, tone control. */
+  public String words() {
+    String spoken = name.replace('-', ' ');
+    return spoken.contains(type.label())
+            || type == FittingType.CHANNEL
+            || type == FittingType.CAVITY
+        ? spoken
+        : spoken + " " + type.label();
+  }
+
+  /** The same, to begin a line with. */
+  public String title() {
+    return words().substring(0, 1).toUpperCase(Locale.ROOT) + words().substring(1);
+  }
+
+  public Fitting withKind(String next) {
+    return new Fitting(type, name, next, with);
+  }
+
+  public Fitting withWith(List<String> next) {
+    return new Fitting(type, name, kind, next);
+  }
+
+  public Fitting withName(String next) {
+    return new Fitting(type, next, kind, with);
+  }
+}

@@ -1,0 +1,183 @@
+package roughcut.design;
+
+import static roughcut.measure.Quantity.LENGTH;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import roughcut.shop.FittingBook;
+import roughcut.shop.FittingKind;
+
+/** Decisions about what is fitted into the body, under the fitting's type and name. */
+public final class FittingDecisions {
+  private static final Pattern DEPTH = Pattern.compile("rout\\.(" + Fitting.NAME + ")\\.depth");
+
+  private FittingDecisions() {}
+
+  static Optional<Decision> find(Design design, String id) {
+    Matcher depth = DEPTH.matcher(id);
+    if (depth.matches()) {
+      return Optional.of(depth(depth.group(1)));
+    }
+    String[] parts = id.split("\\.", 3);
+    if (parts.length < 3) {
+      return Optional.empty();
+    }
+    return design.fittings().stream()
+        .filter(f -> f.type().word().equals(parts[0]) && f.name().equals(parts[1]))
+        .findFirst()
+        .flatMap(f -> of(f).stream().filter(d -> d.id().equals(id)).findFirst());
+  }
+
+  /** Every decision about one fitting, choices first. */
+  public static List<Decision> of(Fitting fitting) {
+    List<Decision> all = new ArrayList<>(choices(fitting));
+    fitting.type().traits().forEach(t -> all.add(number(fitting, t)));
+    return all;
+  }
+
+  /** A number of a fitting. */
+  public static NumberDecision number(Fitting fitting, FittingTraits.Trait trait) {
+    String id = fitting.id(trait.key());
+    double usual = trait.usual().applyAsDouble(fitting.listed());
+    return new NumberDecision(
+        id,
+        fitting.title() + ", " + small(trait.label()),
+        trait.hint(),
+        trait.quantity(),
+        trait.least(),
+        trait.most(),
+        trait.step(),
+        trait.hardware(),
+        design -> design.numbers().getOrDefault(id, usual),
+        (design, value) -> design.withNumber(id, value));
+  }
+
+  /**
+   * A number of a fitting by its key.
+   *
+   * @throws IllegalArgumentException when its type has none of that key
+   */
+  public static NumberDecision number(Fitting fitting, String key) {
+    return fitting.type().traits().stream()
+        .filter(t -> t.key().equals(key))
+        .findFirst()
+        .map(t -> number(fitting, t))
+        .orElseThrow(() -> new IllegalArgumentException("there is no " + fitting.id(key)));
+  }
+
+  /** How deep a cut goes instead of what is worked out; 0 leaves it as worked out. */
+  public static NumberDecision depth(String name) {
+    String id = "rout." + name + ".depth";
+    return new NumberDecision(
+        id,
+        capital(name.replace('-', ' ')) + ", depth of its rout",
+        "From the face that it is cut from; 0 takes the depth that is worked out.",
+        LENGTH,
+        0,
+        120,
+        0.5,
+        true,
+        design -> design.numbers().getOrDefault(id, 0.0),
+        (design, mm) -> design.withNumber(id, mm));
+  }
+
+  private static List<ChoiceDecision> choices(Fitting fitting) {
+    List<ChoiceDecision> all = new ArrayList<>();
+    all.add(kind(fitting));
+    switch (fitting.type()) {
+      case PICKUP -> {
+        all.add(
+            choice(
+                fitting,
+                "centred-on",
+                "Centred on",
+                "Where its middle lies across.",
+                CentredOn.values()));
+        all.add(
+            choice(
+                fitting,
+                "fixing",
+                "Held by",
+                "What hides its rout, and from where it hangs.",
+                PickupFixing.values()));
+      }
+      case CAVITY -> all.add(face(fitting, BodyFace.BACK));
+      case BORE, RELIEF -> all.add(face(fitting, BodyFace.TOP));
+      default -> {}
+    }
+    return all;
+  }
+
+  /** Which kind of the book it is; another kind brings its own listed sizes. */
+  public static ChoiceDecision kind(Fitting fitting) {
+    Map<String, Choice> kinds = new LinkedHashMap<>();
+    for (FittingKind kind : FittingBook.of(fitting.type().word())) {
+      kinds.put(kind.id(), new KindChoice(kind.id(), kind.name()));
+    }
+    return new ChoiceDecision(
+        fitting.id("kind"),
+        fitting.title(),
+        "From the book, in general sizes; measure the one in hand.",
+        List.copyOf(kinds.values()),
+        design ->
+            kinds.get(
+                design.fitting(fitting.name()).map(Fitting::listed).orElse(fitting.listed()).id()),
+        (design, chosen) -> design.withFittingKind(fitting.name(), chosen.word()));
+  }
+
+  private static ChoiceDecision face(Fitting fitting, BodyFace usual) {
+    return choice(
+        fitting,
+        "face",
+        "Cut from",
+        "Which face of the body it is cut from.",
+        usual,
+        usual == BodyFace.TOP ? BodyFace.BACK : BodyFace.TOP);
+  }
+
+  private static ChoiceDecision choice(
+      Fitting fitting, String key, String label, String hint, Choice... ways) {
+    String id = fitting.id(key);
+    Map<String, Choice> byWord = new LinkedHashMap<>();
+    for (Choice way : ways) {
+      byWord.put(way.word(), way);
+    }
+    return new ChoiceDecision(
+        id,
+        label,
+        hint,
+        List.of(ways),
+        design -> byWord.getOrDefault(design.choices().get(id), ways[0]),
+        (design, chosen) -> design.withChoice(id, chosen.word()));
+  }
+
+  /** The face that a fitting is cut from. */
+  public static BodyFace face(Design design, Fitting fitting) {
+    return (BodyFace)
+        face(fitting, fitting.type() == FittingType.CAVITY ? BodyFace.BACK : BodyFace.TOP)
+            .in(design);
+  }
+
+  /** What a pickup is centred on. */
+  public static CentredOn centredOn(Design design, Fitting fitting) {
+    return (CentredOn) choice(fitting, "centred-on", "", "", CentredOn.values()).in(design);
+  }
+
+  /** What holds a pickup. */
+  public static PickupFixing fixing(Design design, Fitting fitting) {
+    return (PickupFixing) choice(fitting, "fixing", "", "", PickupFixing.values()).in(design);
+  }
+
+  private static String capital(String words) {
+    return words.substring(0, 1).toUpperCase(java.util.Locale.ROOT) + words.substring(1);
+  }
+
+  private static String small(String words) {
+    return words.substring(0, 1).toLowerCase(java.util.Locale.ROOT) + words.substring(1);
+  }
+}

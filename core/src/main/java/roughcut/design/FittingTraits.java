@@ -1,0 +1,329 @@
+package roughcut.design;
+
+import static roughcut.measure.Quantity.ANGLE;
+import static roughcut.measure.Quantity.COUNT;
+import static roughcut.measure.Quantity.LENGTH;
+import static roughcut.measure.Quantity.PERCENT;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.ToDoubleFunction;
+import roughcut.measure.Quantity;
+import roughcut.shop.FittingKind;
+
+/** The numbers that each type of fitting has, with what they are until the maker says otherwise. */
+public final class FittingTraits {
+  /**
+   * One number of a type.
+   *
+   * @param key last part of the decision's id
+   * @param usual until it is decided: from the list, or the trade's usual
+   * @param hardware whether it is a dimension of the thing in hand, listed until it is measured
+   */
+  public record Trait(
+      String key,
+      String label,
+      Quantity quantity,
+      ToDoubleFunction<FittingKind> usual,
+      double least,
+      double most,
+      double step,
+      boolean hardware,
+      String hint) {}
+
+  private static final List<List<Trait>> ALL = new ArrayList<>();
+
+  static {
+    for (FittingType type : FittingType.values()) {
+      ALL.add(List.copyOf(traits(type)));
+    }
+  }
+
+  private FittingTraits() {}
+
+  static List<Trait> of(FittingType type) {
+    return ALL.get(type.ordinal());
+  }
+
+  private static List<Trait> traits(FittingType type) {
+    List<Trait> t = new ArrayList<>();
+    switch (type) {
+      case PICKUP -> pickup(t);
+      case CONTROL -> control(t);
+      case JACK -> jack(t);
+      case CAVITY -> cavity(t);
+      case PLATE -> plate(t);
+      case CHANNEL -> channel(t);
+      case STRAP -> strap(t);
+      case RELIEF -> {
+        placed(t);
+        free(t, "diameter", "Diameter", LENGTH, FittingKind::shaft, 3, 120, 1, "Of the bit.");
+        free(
+            t, "left", "Left under it", LENGTH, k -> 8, 0, 60, 0.5, "Wood below the bore's floor.");
+      }
+      case BORE -> {
+        placed(t);
+        free(t, "diameter", "Diameter", LENGTH, FittingKind::shaft, 1, 60, 0.1, "Of the bit.");
+        free(t, "depth", "Depth", LENGTH, k -> 0, 0, 120, 0.5, "From its face; 0 goes through.");
+      }
+    }
+    return t;
+  }
+
+  private static void pickup(List<Trait> t) {
+    free(
+        t,
+        "from-saddle",
+        "Centre to saddle line",
+        LENGTH,
+        k -> 40,
+        5,
+        600,
+        0.5,
+        "Along the centre line, from the saddle line before compensation.");
+    free(
+        t,
+        "aside",
+        "Aside",
+        LENGTH,
+        k -> 0,
+        -60,
+        60,
+        0.5,
+        "From what it is centred on, to the treble side.");
+    free(t, "angle", "Turned", ANGLE, k -> 0, -40, 40, 0.5, "Its bass end towards the bridge.");
+    hardware(t, "length", "Length across strings", FittingKind::length, 5, 200, 0.5);
+    hardware(t, "width", "Width along strings", FittingKind::width, 3, 120, 0.5);
+    hardware(t, "height", "Height below its fixing", FittingKind::height, 2, 60, 0.5);
+    hardware(t, "tab-length", "Legs reach out by", FittingKind::tabLength, 0, 40, 0.5);
+    hardware(t, "tab-width", "Legs are wide", FittingKind::tabWidth, 0, 60, 0.5);
+    hardware(t, "tab-deeper", "Legs deeper by", FittingKind::tabDeeper, 0, 30, 0.5);
+    hardware(t, "pole-spread", "Outer poles apart", FittingKind::spread, 0, 150, 0.5);
+    hardware(t, "ring-length", "Ring or plate length", FittingKind::plateLength, 0, 250, 0.5);
+    hardware(t, "ring-width", "Ring or plate width", FittingKind::plateWidth, 0, 150, 0.5);
+    free(
+        t,
+        "clearance",
+        "Room round it",
+        LENGTH,
+        k -> 1,
+        0,
+        10,
+        0.1,
+        "Each side, between case and wall.");
+    free(t, "gap", "Gap under the strings", LENGTH, k -> 2.5, 0.5, 10, 0.5, "2 to 3 is usual.");
+    free(t, "wire", "Room for its wire", LENGTH, k -> 3, 0, 15, 0.5, "Under the case.");
+    free(t, "travel", "Travel down", LENGTH, k -> 4, 0, 15, 0.5, "That its screws can lower it.");
+    free(
+        t,
+        "corner",
+        "Corner radius",
+        LENGTH,
+        k -> 4.75,
+        0,
+        30,
+        0.25,
+        "Of the rout: half the cutter's diameter or more.");
+  }
+
+  private static void control(List<Trait> t) {
+    placed(t);
+    free(t, "angle", "Turned", ANGLE, k -> 0, -180, 180, 1, "Of a body that isn't round.");
+    hardware(t, "length", "Body length", FittingKind::length, 3, 90, 0.5);
+    hardware(t, "width", "Body width", FittingKind::width, 3, 90, 0.5);
+    hardware(t, "height", "Height inside, lugs too", FittingKind::height, 2, 70, 0.5);
+    hardware(t, "shaft", "Hole in the top", FittingKind::shaft, 1, 40, 0.1);
+    hardware(t, "bushing", "Bushing length", FittingKind::bushing, 0, 40, 0.5);
+    hardware(t, "knob", "Knob diameter", FittingKind::plateLength, 0, 60, 0.5);
+  }
+
+  private static void jack(List<Trait> t) {
+    free(
+        t,
+        "round",
+        "Round the edge at",
+        PERCENT,
+        k -> 62,
+        0,
+        100,
+        0.5,
+        "Share of the way round, from the neck's bass corner round the body's end.");
+    free(
+        t,
+        "depth",
+        "Below the top",
+        LENGTH,
+        k -> 0,
+        0,
+        100,
+        0.5,
+        "Of its axis; 0 is halfway through.");
+    free(t, "turn", "Axis turned", ANGLE, k -> 0, -60, 60, 1, "From square to the edge.");
+    hardware(t, "bore", "Bore", FittingKind::shaft, 5, 60, 0.5);
+    hardware(t, "inside", "Body reaches in", FittingKind::height, 5, 80, 0.5);
+    hardware(t, "plate-length", "Plate length", FittingKind::plateLength, 0, 90, 0.5);
+    hardware(t, "plate-width", "Plate width", FittingKind::plateWidth, 0, 90, 0.5);
+  }
+
+  private static void cavity(List<Trait> t) {
+    placed(t);
+    free(
+        t,
+        "length",
+        "Length",
+        LENGTH,
+        FittingKind::length,
+        10,
+        400,
+        1,
+        "Across the strings, of a cavity that holds no controls.");
+    free(
+        t,
+        "width",
+        "Width",
+        LENGTH,
+        FittingKind::width,
+        10,
+        400,
+        1,
+        "Along the strings, of a cavity that holds no controls.");
+    free(
+        t,
+        "wall",
+        "Room round each body",
+        LENGTH,
+        k -> 3,
+        0,
+        20,
+        0.5,
+        "Between pot or switch and wall.");
+    free(
+        t,
+        "left",
+        "Left over it",
+        LENGTH,
+        k -> 5,
+        1,
+        40,
+        0.5,
+        "Wood between its floor and the other face.");
+    free(
+        t,
+        "ledge",
+        "Ledge round it",
+        LENGTH,
+        k -> 7,
+        0,
+        30,
+        0.5,
+        "That the cover lies on; 0 for none.");
+    free(t, "cover", "Cover is thick", LENGTH, k -> 3, 0, 12, 0.1, "The ledge's depth.");
+    free(t, "corner", "Corner radius", LENGTH, k -> 9.5, 1, 40, 0.5, "Of its walls.");
+  }
+
+  private static void plate(List<Trait> t) {
+    free(
+        t,
+        "overlap",
+        "Reaches beyond by",
+        LENGTH,
+        k -> 6,
+        0,
+        60,
+        0.5,
+        "Over the edge of what it covers.");
+    free(t, "thickness", "Thickness", LENGTH, k -> 2.5, 0.5, 12, 0.1, "Of the plate.");
+    free(t, "screws", "Screws", COUNT, k -> 5, 0, 24, 1, "Along its edge.");
+  }
+
+  private static void channel(List<Trait> t) {
+    free(
+        t, "diameter", "Diameter", LENGTH, FittingKind::shaft, 1, 30, 0.5, "Of the bit or cutter.");
+    free(
+        t,
+        "from-depth",
+        "Below the top at the first",
+        LENGTH,
+        k -> 0,
+        0,
+        100,
+        0.5,
+        "Of its axis; 0 is just above the shallower floor.");
+    free(
+        t,
+        "to-depth",
+        "Below the top at the second",
+        LENGTH,
+        k -> 0,
+        0,
+        100,
+        0.5,
+        "Of its axis; 0 is just above the shallower floor.");
+    free(t, "aside", "Moved aside", LENGTH, k -> 0, -150, 150, 1, "Its line, square to itself.");
+  }
+
+  private static void strap(List<Trait> t) {
+    free(
+        t,
+        "round",
+        "Round the edge at",
+        PERCENT,
+        k -> 50,
+        0,
+        100,
+        0.5,
+        "Share of the way round, from the neck's bass corner round the body's end.");
+    free(
+        t,
+        "depth",
+        "Below the top",
+        LENGTH,
+        k -> 0,
+        0,
+        100,
+        0.5,
+        "Of its screw; 0 is halfway through.");
+    hardware(t, "pilot", "Pilot bore", FittingKind::shaft, 1, 12, 0.1);
+    hardware(t, "inside", "Screw reaches in", FittingKind::height, 5, 80, 0.5);
+  }
+
+  private static void placed(List<Trait> t) {
+    free(t, "x", "Along", LENGTH, k -> 0, -100, 1600, 0.5, "From the nut line.");
+    free(
+        t,
+        "y",
+        "Across",
+        LENGTH,
+        k -> 0,
+        -400,
+        400,
+        0.5,
+        "From the centre line, to the treble side.");
+  }
+
+  private static void free(
+      List<Trait> t,
+      String key,
+      String label,
+      Quantity quantity,
+      ToDoubleFunction<FittingKind> usual,
+      double least,
+      double most,
+      double step,
+      String hint) {
+    t.add(new Trait(key, label, quantity, usual, least, most, step, false, hint));
+  }
+
+  private static void hardware(
+      List<Trait> t,
+      String key,
+      String label,
+      ToDoubleFunction<FittingKind> usual,
+      double least,
+      double most,
+      double step) {
+    t.add(
+        new Trait(
+            key, label, LENGTH, usual, least, most, step, true, "As listed until it is measured."));
+  }
+}

@@ -1,0 +1,66 @@
+package roughcut.design;
+
+import java.util.List;
+import java.util.Locale;
+
+/** What can be fitted into a body; each type has its own numbers ({@link FittingTraits}). */
+public enum FittingType {
+  PICKUP("pickup", Takes.NOTHING),
+  CONTROL("control", Takes.NOTHING),
+  JACK("jack", Takes.ONE),
+  CAVITY("cavity", Takes.MANY),
+  PLATE("plate", Takes.MANY),
+  CHANNEL("channel", Takes.TWO),
+  STRAP("strap button", Takes.NOTHING),
+  RELIEF("relief bore", Takes.NOTHING),
+  BORE("bore", Takes.NOTHING);
+
+  /** How many other things a fitting of a type has to do with. */
+  public enum Takes {
+    NOTHING,
+    ONE,
+    TWO,
+    MANY
+  }
+
+  private final String label;
+  private final Takes takes;
+
+  FittingType(String label, Takes takes) {
+    this.label = label;
+    this.takes = takes;
+  }
+
+  /** What the maker calls it. */
+  public String label() {
+    return label;
+  }
+
+  /** What it is called in files and ids. */
+  public String word() {
+    return name().toLowerCase(Locale.ROOT);
+  }
+
+  public Takes takes() {
+    return takes;
+  }
+
+  /** Its numbers. */
+  public List<FittingTraits.Trait> traits() {
+    return FittingTraits.of(this);
+  }
+
+  /**
+   * The type of that word.
+   *
+   * @throws IllegalArgumentException when there is none
+   */
+  public static FittingType of(String word) {
+    for (FittingType type : values()) {
+      if (type.word().equals(word)) {
+        return type;
+      }
+    }
+    throw new IllegalArgumentException("nothing that is fitted is called “" + word + "”");
+  }
+}

@@ -1,0 +1,152 @@
+package roughcut.design;
+
+import static roughcut.measure.Quantity.COUNT;
+import static roughcut.measure.Quantity.FINE_LENGTH;
+import static roughcut.measure.Quantity.LENGTH;
+import static roughcut.measure.Quantity.MASS;
+import static roughcut.measure.Quantity.RATIO;
+
+/** Decided about the neck pocket, its bolts, the bridge's cuts, and how things are cut. */
+public final class RoutDecisions {
+  static final DecisionBook BOOK = new DecisionBook();
+
+  public static final NumberDecision POCKET_CLEARANCE =
+      BOOK.number("pocket.clearance", "Pocket clearance, a side", FINE_LENGTH, 0.1, 0, 2, 0.05)
+          .hint("0.1 without finish in the pocket, 0.2 with.");
+  public static final NumberDecision POCKET_TIGHT =
+      BOOK.number("pocket.tight", "First cut tight by", FINE_LENGTH, 0.2, 0, 2, 0.05)
+          .hint("A side; then try the neck and ease.");
+  public static final NumberDecision POCKET_RADIUS =
+      BOOK.number("pocket.corner-radius", "Pocket corner radius", LENGTH, 6.35, 0, 25, 0.05)
+          .hint("The radius of the cutter that leaves it.");
+  public static final ChoiceDecision POCKET_CORNERS =
+      BOOK.choice(
+          "pocket.corners",
+          "Round corners, square heel",
+          PocketCorner.values(),
+          "A pocket's corners take the cutter's radius.");
+  public static final ChoiceDecision BOLT_KIND =
+      BOOK.choice("bolt.kind", "Held by", BoltKind.values(), "What holds a bolted neck.");
+  public static final NumberDecision BOLT_COUNT =
+      BOOK.number("bolt.count", "Bolts", COUNT, 4, 1, 8, 1)
+          .hint("In pairs; an odd one on the centre line, last.");
+  public static final NumberDecision BOLT_DIAMETER =
+      BOOK.number("bolt.diameter", "Bolt or screw diameter", LENGTH, 4.5, 2, 12, 0.1)
+          .measured("Of the shank.");
+  public static final NumberDecision BOLT_PLATE =
+      BOOK.number("bolt.plate", "Plate or washer", LENGTH, 2, 0, 12, 0.1)
+          .measured("Under the head.");
+  public static final NumberDecision BOLT_COUNTERBORE =
+      BOOK.number("bolt.counterbore", "Counterbore", LENGTH, 0, 0, 60, 0.5)
+          .hint("How deep the head or ferrule is sunk into the back.");
+  public static final NumberDecision BOLT_HEAD =
+      BOOK.number("bolt.head", "Head or ferrule diameter", LENGTH, 9, 3, 30, 0.1)
+          .measured("Of what goes into the counterbore.");
+  public static final NumberDecision BOLT_BITE =
+      BOOK.number("bolt.bite", "Bite in the heel", LENGTH, 16, 4, 60, 0.5)
+          .hint("How far the thread goes into the neck.");
+  public static final ChoiceDecision BOLT_REACH =
+      BOOK.choice(
+          "bolt.reach",
+          "Its tip",
+          BoltReach.values(),
+          "Going through the glue line is yours to choose.");
+  public static final NumberDecision BOLT_FIRST =
+      BOOK.number("bolt.first", "First pair from the edge", LENGTH, 14, 4, 200, 0.5)
+          .hint("From where the body begins.");
+  public static final NumberDecision BOLT_ALONG =
+      BOOK.number("bolt.along", "Pairs apart", LENGTH, 40, 5, 200, 0.5)
+          .hint("Along the centre line.");
+  public static final NumberDecision BOLT_ACROSS =
+      BOOK.number("bolt.across", "First pair, apart", LENGTH, 34, 0, 120, 0.5).hint("Across.");
+  public static final NumberDecision BOLT_ACROSS_END =
+      BOOK.number("bolt.across-end", "Last pair, apart", LENGTH, 34, 0, 120, 0.5)
+          .hint("Across; less for a stepped heel that is carved.");
+  public static final NumberDecision INSERT_BORE =
+      BOOK.number("insert.bore", "Bore for the insert", LENGTH, 8, 3, 20, 0.1)
+          .measured("For inserts.");
+  public static final NumberDecision INSERT_LENGTH =
+      BOOK.number("insert.length", "Insert length", LENGTH, 13, 4, 40, 0.5)
+          .measured("For inserts.");
+
+  public static final NumberDecision POST_BORE =
+      BOOK.number("bridge.post-bore", "Bridge post bore", LENGTH, 0, 0, 30, 0.1)
+          .measured("Press fit on the bushing; 0 as listed.");
+  public static final NumberDecision POST_DEPTH =
+      BOOK.number("bridge.post-depth", "Bridge post bore, deep", LENGTH, 0, 0, 60, 0.5)
+          .measured("The bushing's length; 0 as listed.");
+  public static final NumberDecision POST_SINK =
+      BOOK.number("bridge.post-sink", "Sunk below the top by", FINE_LENGTH, 0.4, 0, 5, 0.1)
+          .hint("The sanding still to come.");
+  public static final ChoiceDecision STRUNG_THROUGH =
+      BOOK.choice(
+          "bridge.strung-through",
+          "Strings through the body",
+          YesNo.values(),
+          "Bores from the top through to ferrules in the back.");
+  public static final NumberDecision STRING_BORE =
+      BOOK.number("bridge.string-bore", "String bore", LENGTH, 3, 1, 10, 0.1)
+          .hint("From the top through.");
+  public static final NumberDecision FERRULE_BORE =
+      BOOK.number("ferrule.bore", "Ferrule bore", LENGTH, 8, 3, 20, 0.1).measured("From the back.");
+  public static final NumberDecision FERRULE_DEPTH =
+      BOOK.number("ferrule.depth", "Ferrule bore, deep", LENGTH, 10, 1, 40, 0.5)
+          .measured("From the back.");
+  public static final NumberDecision SPRING_LENGTH =
+      BOOK.number("springs.length", "Spring rout, long", LENGTH, 0, 0, 200, 1)
+          .measured("Along the strings, towards the neck; 0 as listed.");
+
+  public static final NumberDecision STOCK_LEFT =
+      BOOK.number("body.stock-left", "Body still too thick by", LENGTH, 0, 0, 60, 0.1)
+          .measured("0 when it is at its thickness.");
+  public static final ChoiceDecision STOCK_FROM =
+      BOOK.choice(
+          "body.stock-from",
+          "That comes off",
+          BodyFace.values(),
+          "From which face the rest will be planed.");
+  public static final NumberDecision FILM =
+      BOOK.number("finish.film", "Film of the finish, a face", FINE_LENGTH, 0.15, 0, 1, 0.05)
+          .hint("Counts in pockets, bores and ferrules.");
+  public static final NumberDecision TEMPLATE_THICKNESS =
+      BOOK.number("template.thickness", "Templates are thick", LENGTH, 12, 3, 40, 0.5)
+          .measured("Where no template is made for a rout yet.");
+  public static final NumberDecision TEMPLATE_BUSH =
+      BOOK.number("template.bush", "Guide bush", LENGTH, 0, 0, 60, 0.1)
+          .measured("Outer diameter; 0 follows the template by the cutter's bearing.");
+  public static final ChoiceDecision WASTE =
+      BOOK.choice(
+          "waste.removal",
+          "Waste is",
+          WasteRemoval.values(),
+          "Boring is quiet and quick; the router then only trues.");
+  public static final NumberDecision OWN_FACTOR =
+      BOOK.number("passes.factor", "Passes, own factor", RATIO, 1, 0.2, 1, 0.05)
+          .hint("On the deepest pass of the rule; less for figured wood.");
+  public static final NumberDecision LAST_PASS =
+      BOOK.number("passes.last", "Last pass at most", LENGTH, 1, 0, 6, 0.5)
+          .hint("For a clean floor; 0 where it doesn't matter.");
+  public static final NumberDecision MASS_TARGET =
+      BOOK.number("body.mass-target", "Body shall weigh at most", MASS, 0, 0, 10000, 50)
+          .hint("0 for no target; otherwise relief bores are placed until it is met.");
+  public static final NumberDecision RELIEF_DIAMETER =
+      BOOK.number("relief.diameter", "Relief bores", LENGTH, 35, 8, 80, 1)
+          .hint("Diameter of the bit for the bores placed by the program.");
+  public static final NumberDecision RELIEF_LEFT =
+      BOOK.number("relief.left", "Left under relief bores", LENGTH, 8, 3, 40, 0.5)
+          .hint("Wood below their floors.");
+  public static final NumberDecision RELIEF_CLEAR =
+      BOOK.number("relief.clear", "Relief bores keep clear by", LENGTH, 8, 2, 40, 0.5)
+          .hint("Of everything else and of each other.");
+  public static final NumberDecision RELIEF_EDGE =
+      BOOK.number("relief.edge", "Relief bores from the edge", LENGTH, 14, 4, 60, 0.5)
+          .hint("Least wood to the outline.");
+  public static final NumberDecision OTHER_MASS =
+      BOOK.number("hardware.other-mass", "Tuners, bridge and the rest", MASS, 520, 0, 3000, 10)
+          .measured("What isn't listed among the fittings.");
+  public static final NumberDecision OTHER_AT =
+      BOOK.number("hardware.tuners-share", "Of that, at the head", RATIO, 0.45, 0, 1, 0.05)
+          .hint("The tuners' share; the rest lies at the bridge.");
+
+  private RoutDecisions() {}
+}

@@ -1,0 +1,18 @@
+package roughcut.design;
+
+/** A plain yes or no. */
+public enum YesNo implements Choice {
+  NO("no"),
+  YES("yes");
+
+  private final String label;
+
+  YesNo(String label) {
+    this.label = label;
+  }
+
+  @Override
+  public String label() {
+    return label;
+  }
+}

@@ -1,0 +1,108 @@
+package roughcut.file;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import roughcut.design.ChoiceDecision;
+import roughcut.design.Decision;
+import roughcut.design.Design;
+import roughcut.design.DrawnOutline;
+import roughcut.design.Fitting;
+import roughcut.design.FittingDecisions;
+import roughcut.design.FittingType;
+import roughcut.design.NumberDecision;
+import roughcut.geometry.Point;
+
+/**
+ * What is fitted into the body, and an outline drawn elsewhere, as JSON. Every number of a fitting
+ * is written out under its own key, beside the fitting's name.
+ */
+final class FittingJson {
+  private FittingJson() {}
+
+  static void write(ObjectNode root, Design design) {
+    ArrayNode fittings = root.putArray("fittings");
+    for (Fitting fitting : design.fittings()) {
+      ObjectNode node = fittings.addObject();
+      node.put("name", fitting.name()).put("type", fitting.type().word());
+      node.put("kind", fitting.listed().id());
+      ArrayNode with = node.putArray("with");
+      fitting.with().forEach(with::add);
+      ObjectNode decided = node.putObject("decided");
+      for (Decision decision : FittingDecisions.of(fitting)) {
+        String key = decision.id().substring(fitting.id("").length());
+        if (decision instanceof NumberDecision number) {
+          BuildJson.putNumber(decided, key, number.in(design));
+        } else if (!key.equals("kind")) {
+          decided.put(key, ((ChoiceDecision) decision).in(design).word());
+        }
+      }
+      BuildJson.putNumber(decided, "rout-depth", FittingDecisions.depth(fitting.name()).in(design));
+    }
+    ObjectNode drawn = root.putObject("drawnOutline");
+    drawn.put("source", design.drawn().map(DrawnOutline::source).orElse(""));
+    ArrayNode corners = drawn.putArray("corners");
+    design
+        .drawn()
+        .ifPresent(o -> o.corners().forEach(p -> corners.addArray().add(p.x()).add(p.y())));
+  }
+
+  /** Whether a decision is written with its fitting rather than among the plain ones. */
+  static boolean owns(Design design, String id) {
+    return design.fittings().stream()
+        .anyMatch(f -> id.startsWith(f.id("")) || id.equals("rout." + f.name() + ".depth"));
+  }
+
+  static Design read(ObjectNode root, Design design, BuildJson reader) throws FileTrouble {
+    Design next = design;
+    List<Fitting> fittings = new ArrayList<>();
+    for (JsonNode node : root.path("fittings")) {
+      List<String> with = new ArrayList<>();
+      node.path("with").forEach(w -> with.add(w.asText()));
+      fittings.add(
+          new Fitting(
+              FittingType.of(node.path("type").asText()),
+              node.path("name").asText(),
+              node.path("kind").asText(),
+              with));
+    }
+    next = next.withFittings(fittings);
+    JsonNode drawn = root.path("drawnOutline");
+    if (drawn.path("corners").size() > 0) {
+      List<Point> corners = new ArrayList<>();
+      for (JsonNode corner : drawn.path("corners")) {
+        String where = "drawnOutline, corner " + (corners.size() + 1);
+        corners.add(
+            new Point(reader.number(corner.path(0), where), reader.number(corner.path(1), where)));
+      }
+      next =
+          next.withDrawn(
+              Optional.of(new DrawnOutline(drawn.path("source").asText("a drawing"), corners)));
+    }
+    return next;
+  }
+
+  /** The numbers and choices of all fittings. */
+  static void decisions(
+      ObjectNode root,
+      Design design,
+      BuildJson reader,
+      Map<String, Double> numbers,
+      Map<String, String> choices)
+      throws FileTrouble {
+    for (JsonNode node : root.path("fittings")) {
+      Fitting fitting = design.fitting(node.path("name").asText()).orElseThrow();
+      for (Map.Entry<String, JsonNode> entry : node.path("decided").properties()) {
+        String id =
+            entry.getKey().equals("rout-depth")
+                ? "rout." + fitting.name() + ".depth"
+                : fitting.id(entry.getKey());
+        reader.decision(design, id, entry.getValue(), numbers, choices);
+      }
+    }
+  }
+}

@@ -1,0 +1,10 @@
+package roughcut.geometry;
+
+/** A solid without hollows, told by how far it reaches in every way. */
+public interface Convex {
+  /** A point of the solid that lies furthest in that way; the way's length doesn't matter. */
+  Point3 furthest(Point3 way);
+
+  /** The box around it. */
+  Box box();
+}

@@ -1,0 +1,189 @@
+package roughcut.rout;
+
+import static roughcut.measure.NumberWriter.fixed;
+
+import java.util.List;
+import java.util.Optional;
+import roughcut.blank.BodyBlank;
+import roughcut.blank.Weights;
+import roughcut.body.BodySurface;
+import roughcut.design.BodyDecisions;
+import roughcut.design.Fitting;
+import roughcut.design.FittingDecisions;
+import roughcut.design.FittingType;
+import roughcut.design.Givens;
+import roughcut.design.NeckFixing;
+import roughcut.design.RoutDecisions;
+import roughcut.fretboard.Slots;
+import roughcut.geometry.Outline;
+import roughcut.geometry.Point;
+import roughcut.geometry.Prism;
+import roughcut.layout.FretLayout;
+import roughcut.layout.FretboardTaper;
+import roughcut.layout.StringSpread;
+import roughcut.measure.Ledger;
+import roughcut.neck.Channel;
+import roughcut.neck.NeckShape;
+import roughcut.shop.Shop;
+import roughcut.strings.Bridge;
+import roughcut.strings.Heights;
+
+/**
+ * Everything that is cut into the body, in the order of work: pocket and bolts, bridge, pickups,
+ * controls, edge, channels, plates, relief.
+ *
+ * @param surface of the finished body
+ * @param parts hardware as solids
+ * @param pocket none on a through-neck
+ * @param bolts none unless bolted
+ * @param mass what it all weighs
+ * @param reliefMet whether relief bores bring it to the target
+ * @param troubles what can't be, and where
+ */
+public record BodyCuts(
+    BodySurface surface,
+    List<Cut> cuts,
+    List<Part> parts,
+    Optional<Pocket> pocket,
+    Optional<Bolts> bolts,
+    List<Pickup> pickups,
+    Reach reach,
+    Mass mass,
+    boolean reliefMet,
+    List<Trouble> troubles) {
+  private static final double BOARD = 6;
+
+  public BodyCuts {
+    cuts = List.copyOf(cuts);
+    parts = List.copyOf(parts);
+    pickups = List.copyOf(pickups);
+    troubles = List.copyOf(troubles);
+  }
+
+  /** What the cuts are worked out from. */
+  public record From(
+      Givens givens,
+      Shop shop,
+      FretLayout frets,
+      FretboardTaper taper,
+      StringSpread strings,
+      NeckShape neck,
+      Heights heights,
+      Slots slots,
+      Bridge bridge,
+      List<Channel> channels,
+      double heelDensity,
+      BodyBlank body,
+      Weights weights) {}
+
+  public static BodyCuts of(From f, Ledger ledger) {
+    BodySurface surface = BodySurface.of(f.givens, f.frets, f.body.outline());
+    Slab slab = new Slab(f.givens, ledger, surface);
+    NeckFixing fixing = (NeckFixing) f.givens.get(BodyDecisions.NECK_FIXING);
+    Optional<Pocket> pocket =
+        fixing == NeckFixing.THROUGH
+            ? Optional.empty()
+            : Optional.of(Pocket.of(slab, f.neck, f.heights));
+    Optional<Bolts> bolts =
+        fixing == NeckFixing.BOLTED
+            ? pocket.map(
+                p -> Bolts.of(slab, p, f.neck, f.heights, f.slots, f.heelDensity, f.channels))
+            : Optional.empty();
+    fretboard(slab, f.taper);
+    new BridgeRouts(slab, f.bridge).all();
+    double boardEnd = f.taper.end().value();
+    List<Pickup> pickups =
+        f.givens.design().fittings().stream()
+            .filter(p -> p.type() == FittingType.PICKUP)
+            .map(p -> Pickup.of(slab, p, f.frets, f.strings, f.heights, boardEnd))
+            .toList();
+    new Controls(slab).all();
+    new EdgeBores(slab).all();
+    new Wires(slab).all();
+    new PlainBores(slab).all();
+    Mass.Uncut before = Mass.uncut(slab, f.body, f.shop);
+    double target = f.givens.get(RoutDecisions.MASS_TARGET).value();
+    double now =
+        f.weights.body().value() - (before.cut() + before.carved()) * before.density() / 1e6;
+    Relief relief = Relief.of(slab, target > 0 ? now - target : 0, before.density());
+    check(slab);
+    return new BodyCuts(
+        surface,
+        slab.cuts,
+        slab.parts,
+        pocket,
+        bolts,
+        pickups,
+        Reach.of(f.neck.joint(), f.body.outline().shape(), f.frets, f.taper, ledger),
+        Mass.of(slab, f.body, f.weights, before, f.frets.scale().value(), ledger),
+        relief.met(),
+        slab.troubles);
+  }
+
+  /** The fretboard where it lies over the body, so that rings and plates keep off it. */
+  private static void fretboard(Slab slab, FretboardTaper taper) {
+    double from = slab.surface.from();
+    double to = taper.end().value();
+    if (to <= from + 1) {
+      return;
+    }
+    Outline shape =
+        Outline.of(
+            new Point(from, -taper.halfWidth(from)),
+            new Point(to, -taper.halfWidth(to)),
+            new Point(to, taper.halfWidth(to)),
+            new Point(from, taper.halfWidth(from)));
+    if (taper.halfWidth(to) > 1 && taper.halfWidth(from) > 1) {
+      slab.parts.add(
+          new Part(
+              "fretboard",
+              "fretboard",
+              "fretboard",
+              new Prism(shape.corners(), -BOARD, -0.01, 0),
+              shape,
+              true));
+    }
+  }
+
+  /** Routs deeper than the body is thick, or outside its outline. */
+  private static void check(Slab slab) {
+    for (Cut cut : slab.cuts) {
+      Point at = cut.outlines().get(0).centre();
+      boolean through = cut.kind() == CutKind.BRIDGE || cut.kind() == CutKind.STRING;
+      if (!through
+          && !cut.steps().isEmpty()
+          && cut.depth() >= slab.thickness.value() + slab.surface.riseAt(at.x())) {
+        String own = "rout." + cut.name() + ".depth";
+        slab.trouble(
+            cut.kind() == CutKind.POCKET
+                ? "body.thickness"
+                : FittingDecisions.depth(cut.name()).in(slab.givens.design()) > 0
+                    ? own
+                    : cut.changedBy().get(0),
+            "the "
+                + cut.words()
+                + " is deeper than the body is thick; under "
+                + fixed(slab.thickness.value(), 1)
+                + " mm",
+            at);
+      }
+      boolean open = cut.kind() == CutKind.POCKET || cut.from() == CutFrom.EDGE;
+      if (!open
+          && cut.outlines().stream()
+              .noneMatch(o -> o.corners().stream().anyMatch(slab.surface.edge().shape()::holds))) {
+        slab.trouble(
+            cut.changedBy().get(0), "the " + cut.words() + " lies outside the body's outline", at);
+      }
+    }
+  }
+
+  /** The cut of that name. */
+  public Optional<Cut> cut(String name) {
+    return cuts.stream().filter(c -> c.name().equals(name)).findFirst();
+  }
+
+  /** The cut that a fitting makes; none for one that only covers or that could not be made. */
+  public Optional<Cut> cutOf(Fitting fitting) {
+    return cut(fitting.name());
+  }
+}

@@ -1,0 +1,107 @@
+package roughcut.rout;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import roughcut.geometry.Box;
+import roughcut.geometry.Convex;
+import roughcut.geometry.Cylinder;
+import roughcut.geometry.Outline;
+import roughcut.geometry.Shapes;
+
+/**
+ * Something cut into the body: a rout with its steps, the widest first, or bores.
+ *
+ * @param name its own among all cuts
+ * @param words what the maker calls it
+ * @param steps of a rout; none of a bore
+ * @param bores of a bore; none of a rout
+ * @param joins names of other cuts that it meets on purpose
+ * @param changedBy ids of decisions that would change it, the likeliest first
+ * @param listed whether it is sized by hardware that nobody measured yet
+ */
+public record Cut(
+    String name,
+    String words,
+    CutKind kind,
+    CutFrom from,
+    List<Step> steps,
+    List<Cylinder> bores,
+    Set<String> joins,
+    List<String> changedBy,
+    boolean listed) {
+  public Cut {
+    steps = List.copyOf(steps);
+    bores = List.copyOf(bores);
+    joins = Set.copyOf(joins);
+    changedBy = List.copyOf(changedBy);
+  }
+
+  /** Everything that it takes away. */
+  public List<Convex> solids() {
+    List<Convex> all = new ArrayList<>(bores);
+    steps.forEach(s -> all.addAll(s.solids()));
+    return all;
+  }
+
+  /** The box around all of it. */
+  public Box box() {
+    return solids().stream().map(Convex::box).reduce(Box::and).orElseThrow();
+  }
+
+  /** What is seen of it from above, piece by piece. */
+  public List<Outline> outlines() {
+    List<Outline> all = new ArrayList<>();
+    steps.forEach(s -> all.add(s.outline()));
+    bores.forEach(b -> all.add(shadow(b)));
+    return all;
+  }
+
+  /** A bore seen from above. */
+  public static Outline shadow(Cylinder bore) {
+    return bore.from().flat().distance(bore.to().flat()) < 1e-6
+        ? Shapes.circle(bore.from().flat(), bore.radius())
+        : Shapes.slot(bore.from().flat(), bore.to().flat(), bore.radius());
+  }
+
+  /** Whether it and the other are meant to meet. */
+  public boolean joins(Cut other) {
+    return joins.contains(other.name) || other.joins.contains(name);
+  }
+
+  /** How deep it goes from its face; the length of a bore, mm. */
+  public double depth() {
+    return steps.isEmpty()
+        ? bores.stream().mapToDouble(Cylinder::length).max().orElse(0)
+        : steps.stream().mapToDouble(s -> s.depth().value()).max().orElse(0);
+  }
+
+  /** Wood that it takes away, mm³; where steps overlap the deeper one counts. */
+  public double volume() {
+    double sum = 0;
+    for (Cylinder bore : bores) {
+      sum += Math.PI * bore.radius() * bore.radius() * bore.length();
+    }
+    for (int i = 0; i < steps.size(); i++) {
+      Step step = steps.get(i);
+      double whole = step.outline().area() * step.depth().value();
+      double shared = 0;
+      for (int j = 0; j < i; j++) {
+        for (Outline piece : step.outline().within(steps.get(j).outline())) {
+          shared =
+              Math.max(
+                  shared,
+                  piece.area() * Math.min(step.depth().value(), steps.get(j).depth().value()));
+        }
+      }
+      sum += whole - shared;
+    }
+    return sum;
+  }
+
+  /** Where its weight would lie, along. */
+  public double middleX() {
+    Box box = box();
+    return (box.x0() + box.x1()) / 2;
+  }
+}

@@ -1,0 +1,213 @@
+package roughcut.rout;
+
+import static roughcut.measure.NumberWriter.fixed;
+import static roughcut.measure.Quantity.ANGLE;
+import static roughcut.measure.Quantity.FINE_LENGTH;
+import static roughcut.measure.Quantity.LENGTH;
+import static roughcut.measure.Worked.in;
+
+import java.util.List;
+import java.util.Set;
+import roughcut.design.Fitting;
+import roughcut.design.FittingType;
+import roughcut.geometry.Cylinder;
+import roughcut.geometry.Edge;
+import roughcut.geometry.Outline;
+import roughcut.geometry.Point;
+import roughcut.geometry.Point3;
+import roughcut.measure.Given;
+import roughcut.measure.Worked;
+
+/**
+ * What is bored into the body's edge: the jack, along its own axis until it breaks into its cavity,
+ * and the strap buttons' pilots (handbook page 6, "Jack").
+ */
+final class EdgeBores {
+  /** How far outside the edge a bore's solid begins, so that no curve of the edge hides it, mm. */
+  private static final double OUTSIDE = 0.01;
+
+  private static final double FURTHEST = 200;
+  private static final double INTO = 1;
+
+  private final Slab slab;
+  private boolean jackTold;
+
+  EdgeBores(Slab slab) {
+    this.slab = slab;
+  }
+
+  void all() {
+    for (Fitting fitting : slab.givens.design().fittings()) {
+      if (fitting.type() == FittingType.JACK) {
+        jack(fitting);
+      } else if (fitting.type() == FittingType.STRAP) {
+        strap(fitting);
+      }
+    }
+  }
+
+  private Edge.Place place(Fitting fitting) {
+    return slab.surface.edge().at(slab.value(fitting, "round") / 100);
+  }
+
+  /** Of the axis below the top's plane; halfway through until it is decided. */
+  private Given depth(Fitting fitting) {
+    Given decided = slab.get(fitting, "depth");
+    return decided.value() > 0
+        ? decided
+        : Given.decided(
+            decided.id(), decided.label(), slab.thickness.value() / 2, decided.quantity());
+  }
+
+  private void jack(Fitting fitting) {
+    Edge.Place place = place(fitting);
+    Given turn = slab.get(fitting, "turn");
+    double angle =
+        Math.atan2(place.inward().y(), place.inward().x()) + Math.toRadians(turn.value());
+    Point way = new Point(Math.cos(angle), Math.sin(angle));
+    Given bore = slab.get(fitting, "bore");
+    Given depth = depth(fitting);
+    double reach = reach(fitting, place.at(), way, depth.value(), bore.value() / 2);
+    Given toCavity =
+        Given.decided(fitting.id("to-cavity"), "Edge to the cavity's wall", reach, FINE_LENGTH);
+    Worked length =
+        slab.ledger.put(
+            fitting.id("length"),
+            fitting.title() + ", bore until it breaks into its cavity",
+            LENGTH,
+            reach + INTO,
+            "l + 1",
+            in("l", toCavity));
+    slab.ledger.put(
+        fitting.id("table"),
+        fitting.title() + ", drill table tilted from square to the edge",
+        ANGLE,
+        turn.value(),
+        "a",
+        in("a", turn));
+    Worked walls =
+        slab.ledger.put(
+            jackTold ? fitting.id("walls") : "jack.walls",
+            fitting.title() + ", wood between its bore and the nearer face",
+            FINE_LENGTH,
+            Math.min(depth.value(), slab.thickness.value() - depth.value()) - bore.value() / 2,
+            "min(z, t − z) − b / 2",
+            in("z", depth),
+            in("t", slab.thickness),
+            in("b", bore));
+    jackTold = true;
+    Given plate = slab.get(fitting, "plate-width");
+    if (plate.value() > 0) {
+      slab.ledger.put(
+          fitting.id("cover"),
+          fitting.title() + ", plate reaches beyond its bore",
+          LENGTH,
+          (plate.value() - bore.value()) / 2,
+          "(p − b) / 2",
+          in("p", plate),
+          in("b", bore));
+    }
+    double inside = slab.value(fitting, "inside");
+    slab.cuts.add(
+        cut(
+            fitting,
+            CutKind.JACK,
+            bar(place.at(), way, depth.value(), length.value(), bore.value() / 2),
+            Set.copyOf(fitting.with()),
+            fitting.id("depth"),
+            fitting.id("round"),
+            fitting.id("turn"),
+            fitting.id("bore")));
+    Cylinder body =
+        bar(place.at(), way, depth.value(), inside, Math.max(1, bore.value() / 2 - 1.5));
+    slab.parts.add(
+        new Part(fitting.name(), fitting.words(), fitting.name(), body, Cut.shadow(body), false));
+    if (walls.value() <= 0) {
+      slab.trouble(
+          fitting.id("depth"), "its bore comes out through a face of the body", place.at());
+    }
+  }
+
+  /** From the edge to where the bore first meets the cavity that it belongs to. */
+  private double reach(Fitting fitting, Point from, Point way, double z, double radius) {
+    String name = fitting.with().isEmpty() ? "" : fitting.with().get(0);
+    Cut cavity = slab.cut(name).orElse(null);
+    if (cavity == null || cavity.steps().isEmpty()) {
+      slab.trouble(fitting.id("round"), "it breaks into no cavity: say which", from);
+      return slab.value(fitting, "inside");
+    }
+    Step main = cavity.steps().get(cavity.steps().size() - 1);
+    double low =
+        main.solids().stream().mapToDouble(p -> Math.min(p.open(), p.floor())).min().orElse(0);
+    double high =
+        main.solids().stream().mapToDouble(p -> Math.max(p.open(), p.floor())).max().orElse(0);
+    Outline outline = main.outline();
+    double step = 0.25;
+    for (double far = 0; far < FURTHEST; far += step) {
+      if (outline.holds(from.plus(way.x() * far, way.y() * far))) {
+        if (z + radius < low || z - radius > high) {
+          slab.trouble(
+              fitting.id("depth"),
+              "its bore passes the "
+                  + cavity.words()
+                  + ", whose depth lies between "
+                  + fixed(low, 1)
+                  + " and "
+                  + fixed(high, 1)
+                  + " mm below the top",
+              from);
+        }
+        return far;
+      }
+    }
+    slab.trouble(fitting.id("turn"), "its bore misses the " + cavity.words(), from);
+    return slab.value(fitting, "inside");
+  }
+
+  private void strap(Fitting fitting) {
+    Edge.Place place = place(fitting);
+    Given inside = slab.get(fitting, "inside");
+    Given depth = depth(fitting);
+    slab.ledger.put(
+        fitting.id("stop"),
+        fitting.title() + ", pilot's stop",
+        LENGTH,
+        inside.value(),
+        "l",
+        in("l", inside));
+    slab.cuts.add(
+        cut(
+            fitting,
+            CutKind.STRAP,
+            bar(
+                place.at(),
+                place.inward(),
+                depth.value(),
+                inside.value(),
+                slab.value(fitting, "pilot") / 2),
+            Set.copyOf(fitting.with()),
+            fitting.id("round"),
+            fitting.id("depth")));
+  }
+
+  private Cut cut(
+      Fitting fitting, CutKind kind, Cylinder bore, Set<String> joins, String... changedBy) {
+    return new Cut(
+        fitting.name(),
+        fitting.words(),
+        kind,
+        CutFrom.EDGE,
+        List.of(),
+        List.of(bore),
+        joins,
+        List.of(changedBy),
+        slab.listed(fitting));
+  }
+
+  private static Cylinder bar(Point from, Point way, double z, double length, double radius) {
+    return new Cylinder(
+        new Point3(from.x() - way.x() * OUTSIDE, from.y() - way.y() * OUTSIDE, z),
+        new Point3(from.x() + way.x() * length, from.y() + way.y() * length, z),
+        radius);
+  }
+}

@@ -1,0 +1,176 @@
+package roughcut.rout;
+
+import static roughcut.measure.Quantity.FINE_LENGTH;
+import static roughcut.measure.Quantity.LENGTH;
+import static roughcut.measure.Quantity.MASS;
+import static roughcut.measure.Quantity.RATIO;
+import static roughcut.measure.Worked.in;
+
+import roughcut.blank.BodyBlank;
+import roughcut.blank.Weights;
+import roughcut.body.BodySurface;
+import roughcut.design.BodyDecisions;
+import roughcut.design.BodyFace;
+import roughcut.design.Fitting;
+import roughcut.design.RoutDecisions;
+import roughcut.geometry.Bounds;
+import roughcut.geometry.Point;
+import roughcut.measure.Given;
+import roughcut.measure.Ledger;
+import roughcut.measure.Worked;
+import roughcut.shop.Shop;
+
+/**
+ * What the finished body and the whole instrument weigh, and where it would balance: the slab less
+ * everything that is cut and carved from it, the neck, and the hardware as listed. What was on the
+ * scale takes the estimate's place (handbook page 3, "Weight").
+ *
+ * @param body finished, g
+ * @param instrument all of it, g
+ * @param balance where it balances, from the nut line
+ */
+public record Mass(Worked body, Worked instrument, Worked balance) {
+  /** How finely carved faces are added up, mm. */
+  private static final double GRID = 10;
+
+  /** What a body of that wood weighs before relief bores; its numbers are put in by name. */
+  record Uncut(double cut, double carved, double density) {}
+
+  static Uncut uncut(Slab slab, BodyBlank body, Shop shop) {
+    double cut = slab.cuts.stream().mapToDouble(Cut::volume).sum();
+    return new Uncut(cut, carved(slab.surface), BodyBlank.density(shop, body.backWood().id()));
+  }
+
+  /** What edges, contours and carving take off both faces, mm³. */
+  private static double carved(BodySurface surface) {
+    double quarter = 1 - Math.PI / 4;
+    double sum =
+        surface.edge().length()
+            * quarter
+            * (surface.roundTop() * surface.roundTop() + surface.roundBack() * surface.roundBack());
+    if (surface.flat()) {
+      return sum;
+    }
+    Bounds b = surface.edge().shape().bounds();
+    for (double x = b.left() + GRID / 2; x < b.right(); x += GRID) {
+      for (double[] span : surface.edge().shape().spans(x, true)) {
+        for (double y = span[0] + GRID / 2; y < span[1]; y += GRID) {
+          double lost =
+              surface.contoured(BodyFace.TOP, x, y) + surface.contoured(BodyFace.BACK, x, y);
+          if (surface.drop() > 0) {
+            lost += surface.carved(surface.edge().shape().edgeDistance(new Point(x, y)));
+          }
+          sum += (lost + surface.topPlane(x)) * GRID * GRID;
+        }
+      }
+    }
+    return sum;
+  }
+
+  static Mass of(
+      Slab slab, BodyBlank body, Weights weights, Uncut before, double saddle, Ledger ledger) {
+    Worked mass = body(slab, weights, before, ledger);
+    Given other = slab.givens.get(RoutDecisions.OTHER_MASS);
+    Given share = slab.givens.get(RoutDecisions.OTHER_AT);
+    double fitted = 0;
+    double moment = 0;
+    for (Fitting fitting : slab.givens.design().fittings()) {
+      double own = fitting.listed().mass();
+      fitted += own;
+      moment +=
+          own
+              * slab.cut(fitting.name())
+                  .map(Cut::middleX)
+                  .orElse((slab.surface.from() + saddle) / 2);
+    }
+    Given hardware = Given.decided("fittings.mass", "Fittings, as listed", fitted, MASS);
+    Worked instrument =
+        ledger.put(
+            "instrument.mass",
+            "Instrument, estimated",
+            MASS,
+            mass.value() + weights.neck().value() + fitted + other.value(),
+            "m_b + m_n + m_f + m_o",
+            in("m_b", mass),
+            in("m_n", weights.neck()),
+            in("m_f", hardware),
+            in("m_o", other));
+    Given bodyAt =
+        Given.decided("body.balance-x", "Body balances at", bodyMiddle(slab, body, before), LENGTH);
+    Given neckAt = Given.decided("neck.balance-x", "Neck balances at", weights.neckAt(), LENGTH);
+    Given fittedAt =
+        Given.decided(
+            "fittings.balance-x", "Fittings balance at", fitted > 0 ? moment / fitted : 0, LENGTH);
+    Given headAt = Given.decided("tuners.x", "Tuners lie at", weights.headAt(), LENGTH);
+    Given bridgeAt = Given.decided("bridge.x", "Bridge lies at", saddle, LENGTH);
+    return new Mass(
+        mass,
+        instrument,
+        ledger.put(
+            "balance.x",
+            "Instrument balances, from the nut line",
+            FINE_LENGTH,
+            (mass.value() * bodyAt.value()
+                    + weights.neck().value() * neckAt.value()
+                    + fitted * fittedAt.value()
+                    + other.value()
+                        * (share.value() * headAt.value() + (1 - share.value()) * saddle))
+                / Math.max(1, instrument.value()),
+            "(m_b · x_b + m_n · x_n + m_f · x_f + m_o · (k · x_t + (1 − k) · x_s)) / max(1, M)",
+            in("m_b", mass),
+            in("x_b", bodyAt),
+            in("m_n", weights.neck()),
+            in("x_n", neckAt),
+            in("m_f", hardware),
+            in("x_f", fittedAt),
+            in("m_o", other),
+            in("k", share),
+            in("x_t", headAt),
+            in("x_s", bridgeAt),
+            in("M", instrument)));
+  }
+
+  private static Worked body(Slab slab, Weights weights, Uncut before, Ledger ledger) {
+    Given weighed = slab.givens.get(BodyDecisions.BODY_WEIGHED);
+    if (weighed.value() > 0) {
+      return ledger.put("body.mass", "Body, weighed", MASS, weighed.value(), "m", in("m", weighed));
+    }
+    double relief =
+        slab.cuts.stream()
+            .filter(c -> c.kind() == CutKind.RELIEF && c.name().matches("relief-\\d+"))
+            .filter(c -> slab.givens.design().fitting(c.name()).isEmpty())
+            .mapToDouble(Cut::volume)
+            .sum();
+    Given cut =
+        Given.decided("body.cut-volume", "Cut away, cm³", (before.cut() + relief) / 1000, RATIO);
+    Given carved =
+        Given.decided(
+            "body.carved-volume", "Rounded and carved, cm³", before.carved() / 1000, RATIO);
+    Given density =
+        Given.decided("body.density", "Density of the back, kg/m³", before.density(), RATIO);
+    return ledger.put(
+        "body.mass",
+        "Body, finished, estimated",
+        MASS,
+        Math.max(
+            0, weights.body().value() - (cut.value() + carved.value()) * before.density() / 1000),
+        "max(0, m − (v + c) · ρ / 1000)",
+        in("m", weights.body()),
+        in("v", cut),
+        in("c", carved),
+        in("ρ", density));
+  }
+
+  /** The slab's middle, moved by what was cut from it. */
+  private static double bodyMiddle(Slab slab, BodyBlank body, Uncut before) {
+    double slabVolume = body.outline().area().value() * 100 * slab.thickness.value();
+    double moment = slabVolume * slab.surface.edge().shape().centre().x();
+    double left = slabVolume;
+    for (Cut cut : slab.cuts) {
+      double volume = cut.volume();
+      moment -= volume * cut.middleX();
+      left -= volume;
+    }
+    return left > 1 ? moment / left : slab.surface.edge().shape().centre().x();
+  }
+}

@@ -1,0 +1,260 @@
+package roughcut.rout;
+
+import static roughcut.measure.Quantity.FINE_LENGTH;
+import static roughcut.measure.Quantity.LENGTH;
+import static roughcut.measure.Quantity.PERCENT;
+import static roughcut.measure.Worked.in;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import roughcut.design.BodyFace;
+import roughcut.design.CentredOn;
+import roughcut.design.Fitting;
+import roughcut.design.FittingDecisions;
+import roughcut.design.PickupFixing;
+import roughcut.geometry.Outline;
+import roughcut.geometry.Point;
+import roughcut.geometry.Prism;
+import roughcut.geometry.Shapes;
+import roughcut.layout.FretLayout;
+import roughcut.layout.StringSpread;
+import roughcut.measure.Given;
+import roughcut.measure.Worked;
+import roughcut.strings.Heights;
+
+/**
+ * A pickup where it lies under the strings, with the rout that it wants: depth = height + wire +
+ * travel − (string height over the body there − gap wanted) (handbook page 6, "Pickups").
+ *
+ * @param centre from the nut line and the centre line
+ * @param fromSaddle its middle to the saddle line
+ * @param depth of its bed
+ * @param toBoard from the fretboard's end to the pickup's near side
+ * @param share of the scale at which it listens, from the saddle
+ * @param poles how much wider the strings are spread there than its outer poles; empty without any
+ * @param hidden how far ring or plate reaches beyond the rout, at its narrowest; empty without one
+ */
+public record Pickup(
+    Fitting fitting,
+    Cut cut,
+    Point centre,
+    double turn,
+    Worked fromSaddle,
+    Worked depth,
+    Worked toBoard,
+    Worked share,
+    Optional<Worked> poles,
+    Optional<Worked> hidden) {
+
+  /** What a plate or ring over the top is reckoned to be thick, mm. */
+  private static final double RING = 2;
+
+  static Pickup of(
+      Slab slab,
+      Fitting fitting,
+      FretLayout frets,
+      StringSpread strings,
+      Heights heights,
+      double boardEnd) {
+    Given scale = frets.scale();
+    Given decided = slab.get(fitting, "from-saddle");
+    double x = scale.value() - decided.value();
+    double middle =
+        FittingDecisions.centredOn(slab.givens.design(), fitting) == CentredOn.STRING_LINE
+            ? (strings.offset(1, x) + strings.offset(strings.count(), x)) / 2
+            : 0;
+    Point centre = new Point(x, middle + slab.value(fitting, "aside"));
+    double turn = slab.value(fitting, "angle");
+    Worked depth = depth(slab, fitting, heights, x);
+    Worked fromSaddle =
+        slab.ledger.put(
+            fitting.id("from-saddle"),
+            fitting.title() + ", middle to the saddle line",
+            LENGTH,
+            decided.value(),
+            "p",
+            in("p", decided));
+    Cut cut = cut(slab, fitting, centre, turn, depth);
+    slab.cuts.add(cut);
+    slab.floor(fitting.name(), fitting.words(), deepest(slab, fitting, cut, depth), x);
+    Optional<Worked> hidden = ring(slab, fitting, centre, turn);
+    return new Pickup(
+        fitting,
+        cut,
+        centre,
+        turn,
+        fromSaddle,
+        depth,
+        toBoard(slab, fitting, scale, decided, boardEnd),
+        slab.ledger.put(
+            fitting.id("share"),
+            fitting.title() + ", share of the scale",
+            PERCENT,
+            100 * decided.value() / scale.value(),
+            "100 · p / L",
+            in("p", decided),
+            in("L", scale)),
+        poles(slab, fitting, strings, x),
+        hidden);
+  }
+
+  private static Worked depth(Slab slab, Fitting fitting, Heights heights, double x) {
+    Given string =
+        Given.decided(
+            fitting.id("string-height"),
+            "String over the body there",
+            heights.string(x) - slab.surface.riseAt(x),
+            FINE_LENGTH);
+    Given height = slab.get(fitting, "height");
+    Given wire = slab.get(fitting, "wire");
+    Given travel = slab.get(fitting, "travel");
+    Given gap = slab.get(fitting, "gap");
+    return slab.depth(
+        fitting.id("depth"),
+        fitting.name(),
+        fitting.title(),
+        Math.max(
+            Slab.LEAST_DEPTH,
+            height.value() + wire.value() + travel.value() - (string.value() - gap.value())),
+        "max(1, h + w + v − (s − g))",
+        in("h", height),
+        in("w", wire),
+        in("v", travel),
+        in("s", string),
+        in("g", gap));
+  }
+
+  private static Cut cut(Slab slab, Fitting fitting, Point centre, double turn, Worked depth) {
+    double room = slab.value(fitting, "clearance");
+    double corner = slab.value(fitting, "corner");
+    double across = slab.value(fitting, "length") + 2 * room;
+    double along = slab.value(fitting, "width") + 2 * room;
+    List<Step> steps = new ArrayList<>();
+    steps.add(
+        slab.step(
+            fitting.name(),
+            BodyFace.TOP,
+            List.of(Shapes.rounded(centre, along, across, corner, turn)),
+            depth,
+            corner));
+    Given legs = slab.get(fitting, "tab-length");
+    if (legs.value() > 0 && slab.value(fitting, "tab-width") > 0) {
+      Given deeper = slab.get(fitting, "tab-deeper");
+      Worked legsDepth =
+          slab.ledger.put(
+              "pickup." + fitting.name() + "-legs.depth",
+              fitting.title() + ", legs, depth",
+              LENGTH,
+              depth.value() + deeper.value(),
+              "d + k",
+              in("d", depth),
+              in("k", deeper));
+      Outline shape =
+          Shapes.rounded(
+              centre,
+              slab.value(fitting, "tab-width") + 2 * room,
+              across + 2 * legs.value(),
+              corner,
+              turn);
+      steps.add(
+          slab.step(fitting.name() + "-legs", BodyFace.TOP, List.of(shape), legsDepth, corner));
+    }
+    return new Cut(
+        fitting.name(),
+        fitting.words(),
+        CutKind.PICKUP,
+        CutFrom.TOP,
+        steps,
+        List.of(),
+        Set.copyOf(fitting.with()),
+        List.of(
+            fitting.id("from-saddle"),
+            "rout." + fitting.name() + ".depth",
+            fitting.id("height"),
+            fitting.id("travel"),
+            "body.thickness"),
+        slab.listed(fitting));
+  }
+
+  private static Worked deepest(Slab slab, Fitting fitting, Cut cut, Worked depth) {
+    Worked last = cut.steps().get(cut.steps().size() - 1).depth();
+    return last.value() > depth.value() ? last : depth;
+  }
+
+  /** Ring or plate over the rout: a part on the top, and how well it hides the edge. */
+  private static Optional<Worked> ring(Slab slab, Fitting fitting, Point centre, double turn) {
+    Given length = slab.get(fitting, "ring-length");
+    Given width = slab.get(fitting, "ring-width");
+    PickupFixing fixing = FittingDecisions.fixing(slab.givens.design(), fitting);
+    if (fixing != PickupFixing.RING || length.value() == 0 || width.value() == 0) {
+      return Optional.empty();
+    }
+    Outline shape = Shapes.rounded(centre, width.value(), length.value(), 3, turn);
+    double top = slab.surface.topPlane(centre.x());
+    slab.parts.add(
+        new Part(
+            fitting.name() + "-ring",
+            fitting.words() + "'s ring",
+            fitting.name(),
+            new Prism(shape.corners(), top - RING, top - 0.01, 0),
+            shape,
+            true));
+    Given inside = slab.get(fitting, "length");
+    Given along = slab.get(fitting, "width");
+    Given room = slab.get(fitting, "clearance");
+    return Optional.of(
+        slab.ledger.put(
+            fitting.id("hidden"),
+            fitting.title() + ", ring reaches beyond its rout",
+            LENGTH,
+            Math.min(length.value() - inside.value(), width.value() - along.value()) / 2
+                - room.value(),
+            "min(r_1 − l, r_2 − w) / 2 − c",
+            in("r_1", length),
+            in("l", inside),
+            in("r_2", width),
+            in("w", along),
+            in("c", room)));
+  }
+
+  private static Worked toBoard(
+      Slab slab, Fitting fitting, Given scale, Given decided, double boardEnd) {
+    Given end = Given.decided("fretboard.end-x", "Fretboard's end", boardEnd, LENGTH);
+    Given width = slab.get(fitting, "width");
+    return slab.ledger.put(
+        fitting.id("to-fretboard"),
+        fitting.title() + ", gap to the fretboard's end",
+        LENGTH,
+        scale.value() - decided.value() - width.value() / 2 - end.value(),
+        "L − p − w / 2 − x_b",
+        in("L", scale),
+        in("p", decided),
+        in("w", width),
+        in("x_b", end));
+  }
+
+  private static Optional<Worked> poles(
+      Slab slab, Fitting fitting, StringSpread strings, double x) {
+    Given spread = slab.get(fitting, "pole-spread");
+    if (spread.value() == 0 || strings.count() < 2) {
+      return Optional.empty();
+    }
+    Given there =
+        Given.decided(
+            fitting.id("string-spread"),
+            "Outer strings apart there",
+            Math.abs(strings.offset(1, x) - strings.offset(strings.count(), x)),
+            FINE_LENGTH);
+    return Optional.of(
+        slab.ledger.put(
+            fitting.id("poles"),
+            fitting.title() + ", strings wider than its poles, a side",
+            FINE_LENGTH,
+            (there.value() - spread.value()) / 2,
+            "(s − p) / 2",
+            in("s", there),
+            in("p", spread)));
+  }
+}

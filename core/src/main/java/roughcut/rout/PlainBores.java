@@ -1,0 +1,220 @@
+package roughcut.rout;
+
+import static roughcut.measure.Quantity.LENGTH;
+import static roughcut.measure.Worked.in;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import roughcut.design.BodyDecisions;
+import roughcut.design.BodyFace;
+import roughcut.design.Fitting;
+import roughcut.design.FittingDecisions;
+import roughcut.geometry.Cylinder;
+import roughcut.geometry.Edge;
+import roughcut.geometry.Outline;
+import roughcut.geometry.Point;
+import roughcut.geometry.Point3;
+import roughcut.geometry.Prism;
+import roughcut.geometry.Shapes;
+import roughcut.measure.Given;
+import roughcut.measure.Worked;
+
+/** Bores square to a face, relief bores placed by hand, and plates with their screws. */
+final class PlainBores {
+  private static final double PILOT = 2.5;
+  private static final double PILOT_DEPTH = 12;
+  private static final double SCREW_INSIDE = 5;
+
+  private final Slab slab;
+
+  PlainBores(Slab slab) {
+    this.slab = slab;
+  }
+
+  void all() {
+    for (Fitting fitting : slab.givens.design().fittings()) {
+      switch (fitting.type()) {
+        case BORE -> bore(fitting);
+        case RELIEF -> relief(fitting);
+        case PLATE -> plate(fitting);
+        default -> {}
+      }
+    }
+  }
+
+  private Point place(Fitting fitting) {
+    return new Point(slab.value(fitting, "x"), slab.value(fitting, "y"));
+  }
+
+  private void bore(Fitting fitting) {
+    Given decided = slab.get(fitting, "depth");
+    BodyFace face = FittingDecisions.face(slab.givens.design(), fitting);
+    Worked depth =
+        decided.value() > 0
+            ? slab.ledger.put(
+                fitting.id("stop"),
+                fitting.title() + ", drill's stop",
+                LENGTH,
+                decided.value(),
+                "d",
+                in("d", decided))
+            : slab.ledger.put(
+                fitting.id("stop"),
+                fitting.title() + ", right through",
+                LENGTH,
+                slab.thickness.value(),
+                "t",
+                in("t", slab.thickness));
+    add(fitting, CutKind.BORE, face, depth.value(), Set.copyOf(fitting.with()), "depth");
+    if (decided.value() > 0) {
+      slab.floor(fitting.name(), fitting.words(), depth, place(fitting).x());
+    }
+  }
+
+  private void relief(Fitting fitting) {
+    Given left = slab.get(fitting, "left");
+    BodyFace face = FittingDecisions.face(slab.givens.design(), fitting);
+    double covered = face == BodyFace.TOP ? cap(slab) : 0;
+    Given cap = Given.decided("body.cap", "Top and veneer over it", covered, LENGTH);
+    Worked depth =
+        slab.ledger.put(
+            fitting.id("stop"),
+            fitting.title() + ", drill's stop before the top covers it",
+            LENGTH,
+            Math.max(Slab.LEAST_DEPTH, slab.thickness.value() - covered - left.value()),
+            "max(1, t − c − l)",
+            in("t", slab.thickness),
+            in("c", cap),
+            in("l", left));
+    Point at = place(fitting);
+    double open = face == BodyFace.TOP ? covered : slab.thickness.value();
+    double floor = face == BodyFace.TOP ? open + depth.value() : open - depth.value();
+    slab.cuts.add(
+        reliefCut(
+            fitting.name(),
+            fitting.words(),
+            at,
+            open,
+            floor,
+            slab.value(fitting, "diameter"),
+            fitting.id("x"),
+            fitting.id("left")));
+  }
+
+  static Cut reliefCut(
+      String name,
+      String words,
+      Point at,
+      double open,
+      double floor,
+      double diameter,
+      String... changedBy) {
+    return new Cut(
+        name,
+        words,
+        CutKind.RELIEF,
+        open < floor ? CutFrom.TOP : CutFrom.BACK,
+        List.of(),
+        List.of(
+            new Cylinder(
+                new Point3(at.x(), at.y(), open), new Point3(at.x(), at.y(), floor), diameter / 2)),
+        Set.of(),
+        List.of(changedBy),
+        false);
+  }
+
+  /** What covers a relief bore from the top, mm. */
+  static double cap(Slab slab) {
+    return slab.givens.get(BodyDecisions.BODY_TOP).value()
+        + slab.givens.get(BodyDecisions.BODY_ACCENT).value();
+  }
+
+  private void add(
+      Fitting fitting,
+      CutKind kind,
+      BodyFace face,
+      double depth,
+      Set<String> joins,
+      String changes) {
+    Point at = place(fitting);
+    double open = face == BodyFace.TOP ? slab.surface.topPlane(at.x()) : slab.thickness.value();
+    slab.cuts.add(
+        new Cut(
+            fitting.name(),
+            fitting.words(),
+            kind,
+            CutFrom.of(face),
+            List.of(),
+            List.of(
+                new Cylinder(
+                    new Point3(at.x(), at.y(), open),
+                    new Point3(at.x(), at.y(), face == BodyFace.TOP ? open + depth : open - depth),
+                    slab.value(fitting, "diameter") / 2)),
+            joins,
+            List.of(fitting.id("x"), fitting.id("y"), fitting.id(changes)),
+            false));
+  }
+
+  /** A plate round what it covers, with its screws. */
+  private void plate(Fitting fitting) {
+    List<Point> points = new ArrayList<>();
+    for (String name : fitting.with()) {
+      slab.cut(name).ifPresent(c -> c.outlines().forEach(o -> points.addAll(o.corners())));
+    }
+    if (points.size() < 3) {
+      slab.trouble(
+          fitting.id("overlap"),
+          fitting.words() + " covers nothing: say what lies under it",
+          new Point(slab.surface.from(), 0));
+      return;
+    }
+    Given overlap = slab.get(fitting, "overlap");
+    Outline shape = Shapes.grown(Shapes.hull(points), Math.max(0.1, overlap.value()));
+    double middle = shape.centre().x();
+    double top = slab.surface.topPlane(middle);
+    slab.parts.add(
+        new Part(
+            fitting.name(),
+            fitting.words(),
+            fitting.name(),
+            new Prism(shape.corners(), top - slab.value(fitting, "thickness"), top - 0.01, 0),
+            shape,
+            true));
+    slab.ledger.put(
+        fitting.id("hidden"),
+        fitting.title() + ", reaches beyond what it covers",
+        LENGTH,
+        Math.max(0.1, overlap.value()),
+        "max(0.1, o)",
+        in("o", overlap));
+    screws(fitting, shape, overlap.value(), top);
+  }
+
+  private void screws(Fitting fitting, Outline shape, double overlap, double top) {
+    int count = (int) slab.value(fitting, "screws");
+    List<Outline> line = shape.inset(Math.max(0.5, Math.min(SCREW_INSIDE, overlap / 2)));
+    if (count == 0 || line.isEmpty()) {
+      return;
+    }
+    Edge edge = new Edge(line.get(0));
+    for (int i = 0; i < count; i++) {
+      Point at = edge.at((i + 0.5) / count).at();
+      slab.cuts.add(
+          new Cut(
+              fitting.name() + "-screw-" + (i + 1),
+              fitting.words() + "'s screw " + (i + 1),
+              CutKind.SCREW,
+              CutFrom.TOP,
+              List.of(),
+              List.of(
+                  new Cylinder(
+                      new Point3(at.x(), at.y(), top),
+                      new Point3(at.x(), at.y(), top + PILOT_DEPTH),
+                      PILOT / 2)),
+              Set.of(),
+              List.of(fitting.id("overlap"), fitting.id("screws")),
+              false));
+    }
+  }
+}

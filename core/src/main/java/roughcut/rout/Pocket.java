@@ -1,0 +1,202 @@
+package roughcut.rout;
+
+import static roughcut.measure.Quantity.FINE_LENGTH;
+import static roughcut.measure.Quantity.LENGTH;
+import static roughcut.measure.Worked.in;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import roughcut.design.Decisions;
+import roughcut.design.PocketCorner;
+import roughcut.design.RoutDecisions;
+import roughcut.geometry.Arcs;
+import roughcut.geometry.Outline;
+import roughcut.geometry.Point;
+import roughcut.geometry.Prism;
+import roughcut.measure.Given;
+import roughcut.measure.Worked;
+import roughcut.neck.NeckShape;
+import roughcut.strings.Heights;
+
+/**
+ * The neck's pocket: the real neck's edges from the body's edge to the heel's end, and the fit's
+ * clearance; its floor tilted by the neck's angle (handbook page 6, "Neck pocket").
+ *
+ * @param front depth at the body's edge
+ * @param end depth at the heel's end
+ * @param floor wood left where it is deepest
+ * @param tight half as wide again as the first, tight cut is narrower, both sides together
+ * @param mismatch how far square heel corners stand in the round ones of the pocket
+ * @param gap behind a square heel in a tilted pocket
+ * @param finished clearance that finish in the pocket leaves
+ * @param area that is glued or pressed, cm²
+ */
+public record Pocket(
+    Cut cut,
+    Worked front,
+    Worked end,
+    Worked floor,
+    Worked tight,
+    Worked mismatch,
+    Worked gap,
+    Worked finished,
+    Worked area,
+    double tan) {
+  private static final double LEAST = 0.5;
+
+  static Pocket of(Slab slab, NeckShape neck, Heights heights) {
+    Given heel = slab.givens.get(Decisions.HEEL_THICKNESS);
+    Given joint = neck.joint();
+    Given heelEnd = neck.heelEnd();
+    Given clearance = slab.givens.get(RoutDecisions.POCKET_CLEARANCE);
+    Given radius = slab.givens.get(RoutDecisions.POCKET_RADIUS);
+    double tan = Math.tan(Math.toRadians(heights.angle().value()));
+    Worked front =
+        slab.ledger.put(
+            "pocket.depth.front",
+            "Pocket depth at the body's edge",
+            FINE_LENGTH,
+            heel.value() - heights.exposed().value(),
+            "h − e",
+            in("h", heel),
+            in("e", heights.exposed()));
+    Worked end =
+        slab.ledger.put(
+            "pocket.depth.end",
+            "Pocket depth at the heel's end",
+            FINE_LENGTH,
+            front.value() - (heelEnd.value() - joint.value()) * tan,
+            "d − (x_h − x_j) · tan(α)",
+            in("d", front),
+            in("x_h", heelEnd),
+            in("x_j", joint),
+            in("α", heights.angle()));
+    Worked floor =
+        slab.ledger.put(
+            "pocket.floor",
+            "Floor left under the pocket",
+            LENGTH,
+            slab.thickness.value() - Math.max(front.value(), end.value()),
+            "t − max(d_1, d_2)",
+            in("t", slab.thickness),
+            in("d_1", front),
+            in("d_2", end));
+    boolean chiselled = slab.givens.get(RoutDecisions.POCKET_CORNERS) == PocketCorner.CHISEL;
+    Outline shape = shape(neck, clearance.value(), chiselled ? 0 : radius.value());
+    Prism solid =
+        new Prism(shape.corners(), 0, Math.max(LEAST, front.value()) + joint.value() * tan, -tan);
+    Cut cut =
+        new Cut(
+            "pocket",
+            "neck pocket",
+            CutKind.POCKET,
+            CutFrom.TOP,
+            List.of(
+                new Step(
+                    "pocket",
+                    shape,
+                    front.value() >= end.value() ? front : end,
+                    List.of(solid),
+                    radius.value())),
+            List.of(),
+            Set.of(),
+            List.of("body.thickness", "heel.thickness", "pocket.exposed", "heel.end"),
+            false);
+    slab.cuts.add(cut);
+    if (Math.min(front.value(), end.value()) <= 0) {
+      slab.trouble(
+          heights.exposed().id().equals("pocket.exposed") ? "pocket.exposed" : "heel.thickness",
+          "the pocket would have no depth at the "
+              + (front.value() < end.value() ? "body's edge" : "heel's end"),
+          new Point(joint.value(), 0));
+    }
+    return new Pocket(
+        cut,
+        front,
+        end,
+        floor,
+        slab.ledger.put(
+            "pocket.first-clearance",
+            "First cut of the pocket, clearance a side",
+            FINE_LENGTH,
+            clearance.value() - slab.givens.get(RoutDecisions.POCKET_TIGHT).value(),
+            "c − u",
+            in("c", clearance),
+            in("u", slab.givens.get(RoutDecisions.POCKET_TIGHT))),
+        mismatch(slab, radius),
+        slab.ledger.put(
+            "pocket.heel-gap",
+            "Gap at the end of a square heel in the tilted pocket",
+            FINE_LENGTH,
+            heel.value() * Math.abs(Math.sin(Math.toRadians(heights.angle().value()))),
+            "h · abs(sin(α))",
+            in("h", heel),
+            in("α", heights.angle())),
+        slab.ledger.put(
+            "pocket.clearance-finished",
+            "Clearance a side when finish has gone into it",
+            FINE_LENGTH,
+            clearance.value() - slab.givens.get(RoutDecisions.FILM).value(),
+            "c − f",
+            in("c", clearance),
+            in("f", slab.givens.get(RoutDecisions.FILM))),
+        slab.ledger.put(
+            "pocket.area",
+            "Floor of the pocket, cm²",
+            LENGTH,
+            shape.area() / 100,
+            "found by measuring its outline",
+            in("x_j", joint),
+            in("x_h", heelEnd),
+            in("c", clearance)),
+        tan);
+  }
+
+  private static Worked mismatch(Slab slab, Given radius) {
+    boolean left = slab.givens.get(RoutDecisions.POCKET_CORNERS) == PocketCorner.SMALL_CUTTER;
+    return left
+        ? slab.ledger.put(
+            "pocket.corner-mismatch",
+            "Square heel corners stand off by the smaller cutter's radius",
+            FINE_LENGTH,
+            radius.value(),
+            "R",
+            in("R", radius))
+        : slab.ledger.put(
+            "pocket.corner-mismatch",
+            "Square heel corners stand off by",
+            FINE_LENGTH,
+            0,
+            "0 · R",
+            in("R", radius));
+  }
+
+  /** The real neck's edges with the clearance; its far corners as the cutter leaves them. */
+  private static Outline shape(NeckShape neck, double clearance, double radius) {
+    double from = neck.joint().value();
+    double to = Math.max(from + 1, neck.heelEnd().value()) + clearance;
+    double a = Math.max(1, neck.halfWidth(from)) + clearance;
+    double b = Math.max(1, neck.halfWidth(to)) + clearance;
+    double r = Math.max(0, Math.min(radius, Math.min(b, to - from) - 0.1));
+    List<Point> corners = new ArrayList<>();
+    corners.add(new Point(from, -a));
+    if (r < 0.05) {
+      corners.add(new Point(to, -b));
+      corners.add(new Point(to, b));
+    } else {
+      double lean = Math.atan2(b - a, to - from);
+      // The corner's centre stands r from the side and from the end.
+      Point low = new Point(to - r, -(b - r * Math.tan(lean)) + r / Math.cos(lean));
+      corners.addAll(Arcs.arc(low, r, -Math.PI / 2 - lean, 0));
+      corners.addAll(Arcs.arc(new Point(low.x(), -low.y()), r, 0, Math.PI / 2 + lean));
+    }
+    corners.add(new Point(from, a));
+    return new Outline(corners);
+  }
+
+  /** Its depth at x. */
+  public double depthAt(double x) {
+    return cut.steps().get(0).solids().get(0).floorAt(x);
+  }
+}

@@ -1,0 +1,163 @@
+package roughcut.rout;
+
+import static roughcut.measure.Quantity.COUNT;
+import static roughcut.measure.Quantity.MASS;
+import static roughcut.measure.Worked.in;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import roughcut.design.BodyFace;
+import roughcut.design.RoutDecisions;
+import roughcut.geometry.Bounds;
+import roughcut.geometry.ClosestApproach;
+import roughcut.geometry.Convex;
+import roughcut.geometry.Outline;
+import roughcut.geometry.Point;
+import roughcut.geometry.Shapes;
+import roughcut.measure.Given;
+import roughcut.measure.Worked;
+
+/**
+ * Relief bores that the program places: on a staggered grid, clear of everything that is cut and of
+ * the edge, from the body's end forwards, until the body is as light as it shall be or no place is
+ * left.
+ *
+ * @param count how many were placed
+ * @param wanted what they were to take away, g
+ * @param met whether they do
+ */
+record Relief(Worked count, Worked wanted, boolean met) {
+
+  /**
+   * Places them.
+   *
+   * @param over what the body weighs over its target, g
+   * @param density of the wood that is bored, kg/m³
+   */
+  static Relief of(Slab slab, double over, double density) {
+    Given diameter = slab.givens.get(RoutDecisions.RELIEF_DIAMETER);
+    Given left = slab.givens.get(RoutDecisions.RELIEF_LEFT);
+    double cap = PlainBores.cap(slab);
+    double floor = slab.thickness.value() - left.value();
+    double taken = 0;
+    int placed = 0;
+    double each =
+        Math.PI
+            * diameter.value()
+            * diameter.value()
+            / 4
+            * Math.max(0, floor - cap)
+            * density
+            / 1e6;
+    if (over > 0 && cap > 0 && each > 0) {
+      for (Point at : free(slab, diameter.value(), cap, floor)) {
+        if (taken >= over) {
+          break;
+        }
+        placed++;
+        taken += each;
+        slab.cuts.add(
+            PlainBores.reliefCut(
+                "relief-" + placed,
+                "relief bore " + placed,
+                at,
+                cap,
+                floor,
+                diameter.value(),
+                "relief.clear",
+                "relief.left",
+                "relief.edge"));
+      }
+    }
+    Given target = slab.givens.get(RoutDecisions.MASS_TARGET);
+    if (over > 0 && cap == 0) {
+      slab.trouble(
+          target.id(), "relief bores want a top that covers them", new Point(slab.surface.to(), 0));
+    } else if (over > taken + 0.5) {
+      slab.trouble(
+          target.id(),
+          "all the relief bores that there is room for leave it "
+              + Math.round(over - taken)
+              + " g over that",
+          new Point(slab.surface.to(), 0));
+    }
+    return new Relief(
+        slab.ledger.put(
+            "relief.count",
+            "Relief bores",
+            COUNT,
+            placed,
+            "found by placing them clear of everything until the target is met",
+            in("D", diameter),
+            in("l", left),
+            in("M", target)),
+        slab.ledger.put(
+            "relief.wanted",
+            "Too heavy without relief bores by",
+            MASS,
+            Math.max(0, over),
+            "max(0, o)",
+            in("o", Given.decided("relief.over", "Body over its target", over, MASS))),
+        taken >= over - 0.5);
+  }
+
+  private static List<Point> free(Slab slab, double diameter, double cap, double floor) {
+    double clear = slab.givens.get(RoutDecisions.RELIEF_CLEAR).value();
+    double edge = slab.givens.get(RoutDecisions.RELIEF_EDGE).value();
+    List<Convex> solids = new ArrayList<>();
+    slab.cuts.forEach(c -> solids.addAll(c.solids()));
+    Outline body = slab.surface.edge().shape();
+    Bounds b = body.bounds();
+    double pitch = diameter + clear;
+    double row = pitch * Math.sqrt(3) / 2;
+    List<Point> places = new ArrayList<>();
+    int rows = (int) Math.ceil(b.width() / row);
+    for (int i = 0; i < rows; i++) {
+      double x = b.right() - edge - diameter / 2 - i * row;
+      int half = (int) Math.ceil(b.height() / 2 / pitch) + 1;
+      for (int k = -half; k <= half; k++) {
+        Point at = new Point(x, (k + (i % 2) / 2.0) * pitch);
+        if (clearOf(slab, solids, at, diameter / 2, cap, floor, clear, edge)) {
+          places.add(at);
+        }
+      }
+    }
+    places.sort(
+        Comparator.comparingDouble((Point p) -> -p.x()).thenComparingDouble(p -> Math.abs(p.y())));
+    return places;
+  }
+
+  private static boolean clearOf(
+      Slab slab,
+      List<Convex> solids,
+      Point at,
+      double radius,
+      double cap,
+      double floor,
+      double clear,
+      double edge) {
+    if (slab.surface.edge().inside(at) < radius + edge) {
+      return false;
+    }
+    double left = slab.thickness.value() - floor;
+    for (Point p : Shapes.circle(at, radius + 1).corners()) {
+      if (slab.surface.contours().stream()
+              .filter(c -> c.face() == BodyFace.BACK)
+              .mapToDouble(c -> c.at(p.x(), p.y()))
+              .sum()
+          > left - Math.min(left, 5)) {
+        return false;
+      }
+    }
+    Cut bore = PlainBores.reliefCut("free", "free", at, cap, floor, radius * 2);
+    Convex solid = bore.solids().get(0);
+    for (Convex other : solids) {
+      if (solid.box().distance(other.box()) < clear
+          && ClosestApproach.of(solid, other).distance() < clear) {
+        return false;
+      }
+    }
+    return true;
+  }
+}

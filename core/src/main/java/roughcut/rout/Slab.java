@@ -1,0 +1,124 @@
+package roughcut.rout;
+
+import static roughcut.measure.Quantity.LENGTH;
+import static roughcut.measure.Worked.in;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import roughcut.body.BodySurface;
+import roughcut.design.BodyDecisions;
+import roughcut.design.BodyFace;
+import roughcut.design.Fitting;
+import roughcut.design.FittingDecisions;
+import roughcut.design.Givens;
+import roughcut.geometry.Outline;
+import roughcut.geometry.Point;
+import roughcut.geometry.Prism;
+import roughcut.measure.Given;
+import roughcut.measure.Ledger;
+import roughcut.measure.Worked;
+
+/** The body that is cut into, and where what is worked out about it is entered. */
+final class Slab {
+  /** Routs shallower than this aren't cut, mm. */
+  static final double LEAST_DEPTH = 1;
+
+  final Givens givens;
+  final Ledger ledger;
+  final BodySurface surface;
+  final Given thickness;
+  final List<Cut> cuts = new ArrayList<>();
+  final List<Part> parts = new ArrayList<>();
+  final List<Trouble> troubles = new ArrayList<>();
+
+  Slab(Givens givens, Ledger ledger, BodySurface surface) {
+    this.givens = givens;
+    this.ledger = ledger;
+    this.surface = surface;
+    this.thickness = givens.get(BodyDecisions.BODY_THICKNESS);
+  }
+
+  /** A fitting's number. */
+  Given get(Fitting fitting, String trait) {
+    return givens.get(FittingDecisions.number(fitting, trait));
+  }
+
+  double value(Fitting fitting, String trait) {
+    return get(fitting, trait).value();
+  }
+
+  /** Whether any of a fitting's own dimensions is only listed; a size of 0 doesn't count. */
+  boolean listed(Fitting fitting) {
+    return fitting.type().traits().stream()
+        .filter(t -> t.hardware())
+        .map(t -> givens.get(FittingDecisions.number(fitting, t)))
+        .anyMatch(g -> g.value() > 0 && !g.measured());
+  }
+
+  /**
+   * How deep a rout goes: as decided for it, or else as worked out.
+   *
+   * @param formula of what is worked out, in the inputs' symbols
+   */
+  Worked depth(
+      String id,
+      String name,
+      String words,
+      double workedOut,
+      String formula,
+      Worked.Input... inputs) {
+    Given own = givens.get(FittingDecisions.depth(name));
+    return own.value() > 0
+        ? ledger.put(id, words + ", depth", LENGTH, own.value(), "d", in("d", own))
+        : ledger.put(id, words + ", depth", LENGTH, workedOut, formula, inputs);
+  }
+
+  /** What is left beyond a rout's floor, entered as {@code rout.NAME.floor}. */
+  Worked floor(String name, String words, Worked depth, double x) {
+    double rise = surface.riseAt(x);
+    return rise == 0
+        ? ledger.put(
+            "rout." + name + ".floor",
+            "Left beyond the floor of the " + words,
+            LENGTH,
+            thickness.value() - depth.value(),
+            "t − d",
+            in("t", thickness),
+            in("d", depth))
+        : ledger.put(
+            "rout." + name + ".floor",
+            "Left beyond the floor of the " + words,
+            LENGTH,
+            thickness.value() + rise - depth.value(),
+            "t + r − d",
+            in("t", thickness),
+            in("r", Given.decided("rout." + name + ".rise", "Top higher there by", rise, LENGTH)),
+            in("d", depth));
+  }
+
+  /** The solid under a shape without hollows, cut from a face to a level floor. */
+  Prism prism(BodyFace face, Outline shape, double depth) {
+    double middle = (shape.bounds().left() + shape.bounds().right()) / 2;
+    double open = face == BodyFace.TOP ? surface.topPlane(middle) : thickness.value();
+    return new Prism(shape.corners(), open, face == BodyFace.TOP ? open + depth : open - depth, 0);
+  }
+
+  /** A step over shapes without hollows that together make its outline. */
+  Step step(String name, BodyFace face, List<Outline> shapes, Worked depth, double corner) {
+    return new Step(
+        name,
+        Outline.union(shapes),
+        depth,
+        shapes.stream().map(s -> prism(face, s, depth.value())).toList(),
+        corner);
+  }
+
+  void trouble(String decisionId, String message, Point at) {
+    troubles.add(new Trouble(decisionId, message, at));
+  }
+
+  Optional<Cut> cut(String name) {
+    return cuts.stream().filter(c -> c.name().equals(name)).findFirst();
+  }
+}

@@ -1,0 +1,260 @@
+package roughcut.rout;
+
+import static roughcut.measure.Quantity.ANGLE;
+import static roughcut.measure.Quantity.FINE_LENGTH;
+import static roughcut.measure.Quantity.LENGTH;
+import static roughcut.measure.Worked.in;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import roughcut.design.BodyDecisions;
+import roughcut.design.Fitting;
+import roughcut.design.FittingType;
+import roughcut.geometry.Box;
+import roughcut.geometry.Cylinder;
+import roughcut.geometry.Outline;
+import roughcut.geometry.Point;
+import roughcut.geometry.Point3;
+import roughcut.geometry.Prism;
+import roughcut.geometry.Shapes;
+import roughcut.measure.Given;
+import roughcut.measure.Worked;
+
+/**
+ * Channels and ground wires: a straight bore from one cut to another, or a channel routed from
+ * above before the top goes on (handbook page 6, "Channels").
+ */
+final class Wires {
+  /** How far a bore goes into what it leads to, mm. */
+  private static final double INTO = 1;
+
+  /** Half a chuck, which has to clear the far rim of the rout that the bit comes from, mm. */
+  private static final double CHUCK = 20;
+
+  private final Slab slab;
+
+  Wires(Slab slab) {
+    this.slab = slab;
+  }
+
+  void all() {
+    for (Fitting fitting : slab.givens.design().fittings()) {
+      if (fitting.type() == FittingType.CHANNEL) {
+        channel(fitting);
+      }
+    }
+  }
+
+  private void channel(Fitting fitting) {
+    Optional<Cut> from = end(fitting, 0);
+    Optional<Cut> to = end(fitting, 1);
+    if (from.isEmpty() || to.isEmpty()) {
+      slab.trouble(
+          fitting.id("kind"),
+          fitting.words() + " wants two cuts to lead from and to",
+          new Point(slab.surface.from(), 0));
+      return;
+    }
+    double radius = slab.value(fitting, "diameter") / 2;
+    Point a = middle(from.get());
+    Point b = middle(to.get());
+    double far = Math.max(1e-6, a.distance(b));
+    double aside = slab.value(fitting, "aside");
+    Point square = new Point(-(b.y() - a.y()) / far * aside, (b.x() - a.x()) / far * aside);
+    a = a.plus(square.x(), square.y());
+    b = b.plus(square.x(), square.y());
+    double leaves = share(from.get(), a, b, true);
+    double enters = share(to.get(), a, b, false);
+    if (enters <= leaves) {
+      slab.trouble(
+          fitting.id("kind"),
+          fitting.words()
+              + " has no way to go: the "
+              + from.get().words()
+              + " meets the "
+              + to.get().words(),
+          a);
+      return;
+    }
+    double run = far * (enters - leaves);
+    double into = Math.min(INTO, run) / far;
+    Point p = a.towards(b, leaves - into);
+    Point q = a.towards(b, enters + into);
+    double za = depth(fitting, "from-depth", from.get(), radius);
+    double zb = depth(fitting, "to-depth", to.get(), radius);
+    if (fitting.listed().id().startsWith("routed")) {
+      routed(fitting, from.get(), to.get(), p, q, Math.max(za, zb), radius);
+    } else {
+      bored(
+          fitting,
+          from.get(),
+          to.get(),
+          new Point3(p.x(), p.y(), za),
+          new Point3(q.x(), q.y(), zb),
+          radius,
+          far * leaves);
+    }
+  }
+
+  private Optional<Cut> end(Fitting fitting, int i) {
+    return fitting.with().size() > i ? slab.cut(fitting.with().get(i)) : Optional.empty();
+  }
+
+  private static Point middle(Cut cut) {
+    List<Outline> shapes = cut.outlines();
+    return shapes.get(shapes.size() - 1).centre();
+  }
+
+  /** Share of the way from a to b at which the line leaves the first cut, or enters the second. */
+  private static double share(Cut cut, Point a, Point b, boolean leaving) {
+    double share = leaving ? 0 : 1;
+    int steps = 400;
+    for (Outline outline : cut.outlines()) {
+      for (int i = 0; i <= steps; i++) {
+        double t = (double) i / steps;
+        if (outline.holds(a.towards(b, t))) {
+          share = leaving ? Math.max(share, t) : Math.min(share, t);
+        }
+      }
+    }
+    return share;
+  }
+
+  /** The axis below the top: as decided, or just inside the cut's floor. */
+  private double depth(Fitting fitting, String trait, Cut cut, double radius) {
+    double decided = slab.value(fitting, trait);
+    if (decided > 0) {
+      return decided;
+    }
+    Box box = cut.box();
+    double deepest = cut.from().opens(roughcut.design.BodyFace.BACK) ? box.z0() : box.z1();
+    return cut.from().opens(roughcut.design.BodyFace.BACK)
+        ? deepest + radius + INTO
+        : Math.max(radius + 0.5, deepest - radius - INTO);
+  }
+
+  private void bored(
+      Fitting fitting, Cut from, Cut to, Point3 a, Point3 b, double radius, double run) {
+    Given flat =
+        Given.decided(
+            fitting.id("run"), "Seen from above", a.flat().distance(b.flat()), FINE_LENGTH);
+    Given fall = Given.decided(fitting.id("fall"), "Falls by", b.z() - a.z(), FINE_LENGTH);
+    Worked tilt =
+        slab.ledger.put(
+            fitting.id("angle"),
+            fitting.title() + ", falls from level by",
+            ANGLE,
+            Math.toDegrees(Math.atan2(fall.value(), Math.max(1e-9, flat.value()))),
+            "atan(f / max(0.000000001, l))",
+            in("f", fall),
+            in("l", flat));
+    slab.ledger.put(
+        fitting.id("length"),
+        fitting.title() + ", bored length",
+        LENGTH,
+        Math.max(1e-9, flat.value()) / Math.cos(Math.toRadians(tilt.value())),
+        "max(0.000000001, l) / cos(a)",
+        in("l", flat),
+        in("a", tilt));
+    Given room =
+        Given.decided(
+            fitting.id("start-room"),
+            "Room in the rout that it starts from",
+            Math.max(1, run * 2),
+            LENGTH);
+    Given deep =
+        Given.decided(fitting.id("start-depth"), "Axis below the top there", a.z(), LENGTH);
+    Worked entry =
+        slab.ledger.put(
+            fitting.id("entry"),
+            fitting.title() + ", least angle at which bit and chuck clear the rim",
+            ANGLE,
+            Math.toDegrees(Math.atan((deep.value() + CHUCK) / (room.value() + 100))),
+            "atan((z + 20) / (r + 100))",
+            in("z", deep),
+            in("r", room));
+    slab.cuts.add(
+        cut(
+            fitting,
+            CutKind.WIRE,
+            CutFrom.INSIDE,
+            List.of(),
+            List.of(new Cylinder(a, b, radius)),
+            from,
+            to));
+    if (Math.abs(b.z()) + radius > slab.thickness.value()
+        || a.z() + radius > slab.thickness.value()) {
+      slab.trouble(fitting.id("to-depth"), "it comes out through the back", b.flat());
+    }
+    if (entry.value() > 60) {
+      slab.trouble(fitting.id("kind"), "no bit reaches in so steeply", a.flat());
+    }
+  }
+
+  private void routed(
+      Fitting fitting, Cut from, Cut to, Point p, Point q, double z, double radius) {
+    double cap =
+        slab.givens.get(BodyDecisions.BODY_TOP).value()
+            + slab.givens.get(BodyDecisions.BODY_ACCENT).value();
+    if (cap == 0) {
+      slab.trouble(fitting.id("kind"), "a routed channel wants a top that covers it", p);
+    }
+    Given under = Given.decided("body.cap", "Top and veneer over it", cap, LENGTH);
+    Given floor =
+        Given.decided(fitting.id("floor-z"), "Its floor below the top", z + radius, LENGTH);
+    Worked depth =
+        slab.depth(
+            fitting.id("depth"),
+            fitting.name(),
+            fitting.title(),
+            Math.max(Slab.LEAST_DEPTH, floor.value() - cap),
+            "max(1, f − c)",
+            in("f", floor),
+            in("c", under));
+    Outline shape = Shapes.slot(p, q, radius);
+    Prism solid = new Prism(shape.corners(), cap, cap + depth.value(), 0);
+    slab.ledger.put(
+        "rout." + fitting.name() + ".floor",
+        "Left beyond the floor of the " + fitting.words(),
+        LENGTH,
+        slab.thickness.value() - cap - depth.value(),
+        "t − c − d",
+        in("t", slab.thickness),
+        in("c", under),
+        in("d", depth));
+    slab.cuts.add(
+        cut(
+            fitting,
+            CutKind.CHANNEL,
+            CutFrom.TOP,
+            List.of(new Step(fitting.name(), shape, depth, List.of(solid), radius)),
+            List.of(),
+            from,
+            to));
+  }
+
+  private Cut cut(
+      Fitting fitting,
+      CutKind kind,
+      CutFrom way,
+      List<Step> steps,
+      List<Cylinder> bores,
+      Cut from,
+      Cut to) {
+    return new Cut(
+        fitting.name(),
+        fitting.words(),
+        kind,
+        way,
+        steps,
+        bores,
+        Set.of(from.name(), to.name()),
+        List.of(
+            fitting.id("from-depth"),
+            fitting.id("to-depth"),
+            fitting.id("aside"),
+            fitting.id("diameter")),
+        false);
+  }
+}

@@ -1,0 +1,423 @@
+package roughcut.thin;
+
+import static roughcut.measure.Quantity.FINE_LENGTH;
+import static roughcut.measure.Quantity.LENGTH;
+import static roughcut.measure.Worked.in;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import roughcut.design.BodyFace;
+import roughcut.design.Decisions;
+import roughcut.design.Fitting;
+import roughcut.design.FittingType;
+import roughcut.design.Givens;
+import roughcut.design.RoutDecisions;
+import roughcut.geometry.Box;
+import roughcut.geometry.ClosestApproach;
+import roughcut.geometry.Edge;
+import roughcut.geometry.Outline;
+import roughcut.geometry.Point;
+import roughcut.geometry.Point3;
+import roughcut.measure.Given;
+import roughcut.measure.Ledger;
+import roughcut.measure.Worked;
+import roughcut.rout.BodyCuts;
+import roughcut.rout.Bolts;
+import roughcut.rout.Cut;
+import roughcut.rout.CutFrom;
+import roughcut.rout.CutKind;
+import roughcut.rout.Part;
+import roughcut.rout.Pickup;
+import roughcut.shop.Limit;
+
+/**
+ * What remains between everything that is cut into the body, its faces and its edge (handbook page
+ * 6, "What remains"). Cuts that meet on purpose are told so by themselves and left out.
+ */
+final class BodyThinSpots {
+  /** Pairs further apart than this are not told, mm. */
+  static final double NEAR = 20;
+
+  /** A spot with more than so many times its limit isn't told. */
+  private static final double WORTH_TELLING = 3;
+
+  private static final Limit FLOOR = new Limit(5, 3);
+  private static final Limit CONTROL_TOP = new Limit(3.5, 2);
+  private static final Limit GLUED_FLOOR = new Limit(12, 8);
+  private static final Limit EDGE = new Limit(8, 4);
+  private static final Limit SAME_FACE = new Limit(4, 2);
+  private static final Limit OPPOSITE = new Limit(5, 2.5);
+  private static final Limit BORE = new Limit(3, 1.5);
+  private static final Limit SURFACE = new Limit(5, 2.5);
+  private static final Limit CHANNEL = new Limit(2, 1);
+  private static final Limit JACK = new Limit(5, 3);
+  private static final Limit HIDDEN = new Limit(2, 1);
+  private static final Limit HARDWARE = new Limit(1, 0);
+  private static final Limit SPARE = new Limit(0.5, 0);
+
+  private final NeckThinSpots.Enter enter;
+  private final Givens givens;
+  private final Ledger ledger;
+  private final BodyCuts body;
+  private final Given thickness;
+
+  BodyThinSpots(NeckThinSpots.Enter enter, Givens givens, Ledger ledger, BodyCuts body) {
+    this.enter = enter;
+    this.givens = givens;
+    this.ledger = ledger;
+    this.body = body;
+    this.thickness = givens.get(roughcut.design.BodyDecisions.BODY_THICKNESS);
+  }
+
+  void find() {
+    pocket();
+    body.bolts().ifPresent(this::bolts);
+    for (Cut cut : body.cuts()) {
+      floor(cut);
+      edge(cut);
+      faces(cut);
+      surface(cut);
+    }
+    Web.all(body.cuts(), NEAR).forEach(this::web);
+    fittings();
+    hardware();
+  }
+
+  private void tell(
+      String kind, String what, Worked left, Limit limit, double x, double y, List<String> by) {
+    if (left.value() < WORTH_TELLING * limit.warn()) {
+      enter.spot(kind, what, left, limit, x, y, by.toArray(String[]::new));
+    }
+  }
+
+  private Worked value(String id) {
+    return ledger.values().get(id);
+  }
+
+  private void pocket() {
+    body.pocket()
+        .ifPresent(
+            pocket -> {
+              double d = givens.get(RoutDecisions.BOLT_DIAMETER).value();
+              Limit limit = body.bolts().isPresent() ? new Limit(3.5 * d, 2.5 * d) : GLUED_FLOOR;
+              enter.spot(
+                  "pocket.floor",
+                  "floor under the pocket",
+                  pocket.floor(),
+                  limit,
+                  givens.get(Decisions.JOINT_X).value(),
+                  0,
+                  "body.thickness",
+                  "heel.thickness",
+                  "pocket.exposed");
+            });
+  }
+
+  private void bolts(Bolts bolts) {
+    double d = givens.get(RoutDecisions.BOLT_DIAMETER).value();
+    Point first = bolts.places().get(0);
+    tell(
+        "bolt.tip",
+        "bolt's tip to the " + (bolts.tip().label().contains("slot") ? "slots" : "fretboard"),
+        bolts.tip(),
+        BORE,
+        first.x(),
+        first.y(),
+        List.of("bolt.bite", "bolt.reach", "heel.thickness"));
+    tell(
+        "bolt.edge",
+        "bolt to the heel's edge",
+        bolts.edge(),
+        new Limit(2 * d, 1.5 * d),
+        first.x(),
+        first.y(),
+        List.of("bolt.across", "bolt.first", "bolt.along"));
+    bolts
+        .channel()
+        .ifPresent(
+            c ->
+                tell(
+                    "bolt.channel",
+                    "bolt to a channel of the neck",
+                    c,
+                    CHANNEL,
+                    first.x(),
+                    first.y(),
+                    List.of("bolt.first", "bolt.across", "rod.length", "bolt.bite")));
+  }
+
+  /** Wood beyond the floor; the pocket and the controls have limits of their own. */
+  private void floor(Cut cut) {
+    Worked floor = value("rout." + cut.name() + ".floor");
+    if (floor == null || cut.kind() == CutKind.POCKET) {
+      return;
+    }
+    Point at = cut.outlines().get(0).centre();
+    boolean cavity = cut.kind() == CutKind.CAVITY && cut.from() == CutFrom.BACK;
+    tell(
+        cavity ? "body.control-top" : "body.floor",
+        (cavity ? "top over the " : "under the ") + cut.words(),
+        floor,
+        cavity ? CONTROL_TOP : FLOOR,
+        at.x(),
+        at.y(),
+        cut.changedBy());
+  }
+
+  private void edge(Cut cut) {
+    if (cut.kind() == CutKind.POCKET || cut.from() == CutFrom.EDGE || cut.kind() == CutKind.WIRE) {
+      return;
+    }
+    Edge.Nearest least = null;
+    for (Outline outline : cut.outlines()) {
+      Edge.Nearest here = body.surface().edge().nearest(outline);
+      least = least == null || here.distance() < least.distance() ? here : least;
+    }
+    Worked left =
+        ledger.put(
+            "rout." + cut.name() + ".edge",
+            "From the " + cut.words() + " to the body's edge",
+            FINE_LENGTH,
+            least.distance(),
+            "found as the least distance in plan to the outline",
+            in("t", thickness));
+    boolean bore = cut.kind().bored() && cut.kind() != CutKind.RELIEF;
+    tell(
+        bore ? "body.bore" : "body.edge",
+        cut.words() + " to the edge",
+        left,
+        bore ? BORE : EDGE,
+        least.from().x(),
+        least.from().y(),
+        cut.changedBy());
+  }
+
+  /** Bores that run between the faces, and how near they come to either. */
+  private void faces(Cut cut) {
+    if (cut.kind() == CutKind.JACK) {
+      return;
+    }
+    if (cut.from() != CutFrom.EDGE && cut.from() != CutFrom.INSIDE) {
+      return;
+    }
+    Box box = cut.box();
+    double top = box.z0() - body.surface().topPlane(box.x0());
+    double back = thickness.value() - box.z1();
+    Worked left =
+        ledger.put(
+            "rout." + cut.name() + ".faces",
+            "From the " + cut.words() + " to the nearer face",
+            FINE_LENGTH,
+            Math.min(top, back),
+            "least of the ways up and down",
+            in("t", thickness));
+    tell(
+        "body.bore",
+        cut.words() + " to the " + (top < back ? "top" : "back"),
+        left,
+        BORE,
+        (box.x0() + box.x1()) / 2,
+        (box.y0() + box.y1()) / 2,
+        cut.changedBy());
+  }
+
+  private void surface(Cut cut) {
+    if (cut.kind() == CutKind.BOLT || cut.kind() == CutKind.STRING) {
+      return;
+    }
+    SurfaceGap least = null;
+    for (SurfaceGap gap : SurfaceGap.of(cut, body.surface())) {
+      least = least == null || gap.distance() < least.distance() ? gap : least;
+    }
+    if (least == null) {
+      return;
+    }
+    Worked left =
+        ledger.put(
+            "rout." + cut.name() + ".surface",
+            "From the " + cut.words() + " to the " + least.what(),
+            FINE_LENGTH,
+            least.distance(),
+            "found as the least distance in space to that face",
+            in("t", thickness));
+    List<String> by =
+        new ArrayList<>(cut.changedBy().subList(0, Math.min(3, cut.changedBy().size())));
+    by.add(
+        switch (least.what()) {
+          case "arm contour" -> "arm.depth";
+          case "belly contour" -> "belly.depth";
+          case "heel carve" -> "heel-carve.depth";
+          case "carved top" -> "carve.drop";
+          default -> least.face() == BodyFace.TOP ? "edge.round-top" : "edge.round-back";
+        });
+    boolean bore = cut.kind().bored();
+    tell(
+        bore ? "body.bore" : "body.surface",
+        cut.words() + " to the " + least.what(),
+        left,
+        bore ? BORE : SURFACE,
+        least.at().x(),
+        least.at().y(),
+        by);
+  }
+
+  private void web(Web web) {
+    Cut a = web.a();
+    Cut b = web.b();
+    Worked left =
+        ledger.put(
+            "web." + a.name() + "." + b.name(),
+            "Between the " + a.words() + " and the " + b.words(),
+            FINE_LENGTH,
+            web.closest().distance(),
+            "least distance of their surfaces in space",
+            in("t", thickness));
+    boolean bore = a.kind().bored() || b.kind().bored();
+    boolean same = a.from() == b.from();
+    Point3 at = web.closest().a().towards(web.closest().b(), 0.5);
+    List<String> by = new ArrayList<>();
+    for (int i = 0; i < 2; i++) {
+      for (Cut cut : List.of(a, b)) {
+        if (cut.changedBy().size() > i) {
+          by.add(cut.changedBy().get(i));
+        }
+      }
+    }
+    Set<String> once = new HashSet<>();
+    by.removeIf(id -> !once.add(id));
+    tell(
+        bore ? "body.bore" : same ? "body.same-face" : "body.opposite",
+        a.words() + " to " + b.words(),
+        left,
+        bore ? BORE : same ? SAME_FACE : OPPOSITE,
+        at.x(),
+        at.y(),
+        by);
+  }
+
+  /** What belongs to single fittings: the jack's walls, rings that hide, bushings, room behind. */
+  private void fittings() {
+    for (Pickup pickup : body.pickups()) {
+      pickup
+          .hidden()
+          .ifPresent(
+              h ->
+                  tell(
+                      "body.hidden",
+                      pickup.fitting().words() + "'s ring over its rout",
+                      h,
+                      HIDDEN,
+                      pickup.centre().x(),
+                      pickup.centre().y(),
+                      List.of(
+                          pickup.fitting().id("clearance"), pickup.fitting().id("ring-length"))));
+    }
+    for (Fitting fitting : givens.design().fittings()) {
+      Map<String, String[]> own =
+          fitting.type() == FittingType.JACK
+              ? Map.of(
+                  "walls",
+                  new String[] {fitting.words() + " to a face", "depth"},
+                  "cover",
+                  new String[] {fitting.words() + "'s plate over its bore", "plate-width"})
+              : fitting.type() == FittingType.CONTROL
+                  ? Map.of(
+                      "bushing-spare", new String[] {fitting.words() + "'s thread", "bushing"},
+                      "room", new String[] {"room behind " + fitting.words(), "height"})
+                  : Map.of();
+      own.forEach((key, words) -> fitting(fitting, key, words[0], words[1]));
+    }
+  }
+
+  private void fitting(Fitting fitting, String key, String what, String changes) {
+    Worked left = value(fitting.id(key));
+    if (left == null && key.equals("walls")) {
+      left = value("jack.walls");
+    }
+    Cut cut = body.cutOf(fitting).orElse(null);
+    if (left == null || cut == null) {
+      return;
+    }
+    Point at = cut.outlines().get(0).centre();
+    String cavity =
+        givens.design().fittings().stream()
+            .filter(f -> f.type() == FittingType.CAVITY && f.with().contains(fitting.name()))
+            .map(f -> f.id("left"))
+            .findFirst()
+            .orElse(fitting.id(changes));
+    tell(
+        key.equals("walls") ? "body.jack" : key.equals("cover") ? "body.hidden" : "body.fits",
+        what,
+        left,
+        key.equals("walls") ? JACK : key.equals("cover") ? HIDDEN : SPARE,
+        at.x(),
+        at.y(),
+        List.of(fitting.id(changes), cavity, "body.thickness"));
+  }
+
+  /** Hardware against hardware, like routs. */
+  private void hardware() {
+    List<Part> parts = body.parts();
+    for (int i = 0; i < parts.size(); i++) {
+      for (int j = i + 1; j < parts.size(); j++) {
+        Part a = parts.get(i);
+        Part b = parts.get(j);
+        if (a.of().equals(b.of()) || covers(a, b) || covers(b, a)) {
+          continue;
+        }
+        if (a.solid().box().distance(b.solid().box()) >= HARDWARE.warn() * WORTH_TELLING) {
+          continue;
+        }
+        ClosestApproach closest = ClosestApproach.of(a.solid(), b.solid());
+        Worked left =
+            ledger.put(
+                "hardware." + a.id() + "." + b.id(),
+                "Between " + a.words() + " and " + b.words(),
+                LENGTH,
+                closest.distance(),
+                "least distance of the two in space",
+                in("t", thickness));
+        tell(
+            "body.hardware",
+            a.words() + " to " + b.words(),
+            left,
+            HARDWARE,
+            closest.a().x(),
+            closest.a().y(),
+            changes(a, b));
+      }
+    }
+  }
+
+  private static boolean covers(Part plate, Part other) {
+    return plate.words().endsWith("plate") || plate.words().contains("guard");
+  }
+
+  private List<String> changes(Part a, Part b) {
+    List<String> ids = new ArrayList<>();
+    for (Part part : List.of(a, b)) {
+      givens
+          .design()
+          .fitting(part.of())
+          .ifPresentOrElse(
+              f ->
+                  ids.add(
+                      f.id(
+                          switch (f.type()) {
+                            case PICKUP -> "from-saddle";
+                            case JACK -> "round";
+                            case PLATE -> "overlap";
+                            default -> "x";
+                          })),
+              () ->
+                  ids.add(
+                      part.of().equals("bridge-plate")
+                          ? "bridge.place"
+                          : "fretboard.past-last-fret"));
+    }
+    return ids;
+  }
+}

@@ -1,0 +1,67 @@
+package roughcut.thin;
+
+import java.util.ArrayList;
+import java.util.List;
+import roughcut.geometry.Box;
+import roughcut.geometry.ClosestApproach;
+import roughcut.geometry.Convex;
+import roughcut.rout.Cut;
+
+/**
+ * What is left between two cuts: the distance of their surfaces in space, over every pair of solids
+ * that they are made of.
+ *
+ * @param a the first, in the order of work
+ * @param closest how close they come, and where
+ */
+public record Web(Cut a, Cut b, ClosestApproach closest) {
+
+  /**
+   * Every pair that comes nearer than that and isn't meant to meet.
+   *
+   * @param within mm
+   */
+  public static List<Web> all(List<Cut> cuts, double within) {
+    int n = cuts.size();
+    List<List<Convex>> solids = new ArrayList<>(n);
+    Box[][] boxes = new Box[n][];
+    Box[] whole = new Box[n];
+    for (int i = 0; i < n; i++) {
+      solids.add(cuts.get(i).solids());
+      boxes[i] = solids.get(i).stream().map(Convex::box).toArray(Box[]::new);
+      for (Box box : boxes[i]) {
+        whole[i] = whole[i] == null ? box : whole[i].and(box);
+      }
+    }
+    List<Web> webs = new ArrayList<>();
+    for (int i = 0; i < n; i++) {
+      for (int j = i + 1; j < n; j++) {
+        if (whole[i].distance(whole[j]) < within && !cuts.get(i).joins(cuts.get(j))) {
+          ClosestApproach least = least(solids.get(i), boxes[i], solids.get(j), boxes[j], within);
+          if (least != null) {
+            webs.add(new Web(cuts.get(i), cuts.get(j), least));
+          }
+        }
+      }
+    }
+    return webs;
+  }
+
+  private static ClosestApproach least(
+      List<Convex> a, Box[] boxA, List<Convex> b, Box[] boxB, double within) {
+    ClosestApproach best = null;
+    double least = within;
+    for (int i = 0; i < a.size(); i++) {
+      for (int j = 0; j < b.size(); j++) {
+        if (boxA[i].distance(boxB[j]) < least) {
+          ClosestApproach here = ClosestApproach.of(a.get(i), b.get(j));
+          if (here.distance() < least) {
+            least = here.distance();
+            best = here;
+          }
+        }
+      }
+    }
+    return best;
+  }
+}
