@@ -122,29 +122,10 @@ public record BodySurface(
   private static Point waist(BodyOutline outline, double degrees) {
     Point middle = outline.shape().centre();
     Point way = way(degrees);
-    double far = 1000;
-    Point out = middle.plus(way.x() * far, way.y() * far);
-    List<Point> p = outline.shape().corners();
-    double best = 0;
-    for (int i = 0; i < p.size(); i++) {
-      Point a = p.get(i);
-      Point b = p.get((i + 1) % p.size());
-      double det =
-          (out.x() - middle.x()) * (b.y() - a.y()) - (out.y() - middle.y()) * (b.x() - a.x());
-      if (Math.abs(det) < 1e-12) {
-        continue;
-      }
-      double t =
-          ((a.x() - middle.x()) * (b.y() - a.y()) - (a.y() - middle.y()) * (b.x() - a.x())) / det;
-      double u =
-          ((a.x() - middle.x()) * (out.y() - middle.y())
-                  - (a.y() - middle.y()) * (out.x() - middle.x()))
-              / det;
-      if (t > best && t < 1 && u >= 0 && u <= 1) {
-        best = t;
-      }
-    }
-    return middle.towards(out, best);
+    Point out = middle.plus(way.x() * 1000, way.y() * 1000);
+    double share =
+        outline.shape().crossings(middle, out).stream().mapToDouble(t -> t).max().orElse(0);
+    return middle.towards(out, share);
   }
 
   /** How much higher than at the neck end the flat middle of a carved top is at x. */

@@ -20,12 +20,13 @@ final class DemoFittings {
     place(numbers, "control.tone", 702, 98);
     place(numbers, "control.selector", 738, 96);
     numbers.put("control.selector.angle", 20.0);
+    numbers.put("channel.bridge-wire.aside", 12.0);
     numbers.put("jack.output.round", 64.0);
     numbers.put("strap.horn.round", 11.5);
     numbers.put("strap.end.round", 50.0);
-    place(numbers, "bore.index-1", 560, 0);
-    numbers.put("bore.index-1.depth", 8.0);
-    place(numbers, "bore.index-2", 655, 0);
+    place(numbers, "bore.index-1", 596, 0);
+    numbers.put("bore.index-1.depth", 11.0);
+    place(numbers, "bore.index-2", 664, 0);
     numbers.put("bore.index-2.depth", 8.0);
     return design
         .withNumbers(numbers)
@@ -46,7 +47,7 @@ final class DemoFittings {
                     FittingType.CHANNEL, "ground", "ground-wire", "post-treble", "controls"),
                 new Fitting(FittingType.STRAP, "horn", "strap-button"),
                 new Fitting(FittingType.STRAP, "end", "strap-button"),
-                new Fitting(FittingType.BORE, "index-1", "bore"),
+                new Fitting(FittingType.BORE, "index-1", "bore", "bridge"),
                 new Fitting(FittingType.BORE, "index-2", "bore")));
   }
 
@@ -103,14 +104,16 @@ final class DemoFittings {
     place(numbers, "control.tone", 814, 102);
     numbers.put("cavity.controls.left", 14.0);
     numbers.put("cavity.controls.ledge", 0.0);
+    numbers.put("plate.plate.overlap", 10.0);
     place(numbers, "cavity.battery", 850, -72);
     numbers.put("cavity.battery.left", 14.0);
-    numbers.put("jack.output.round", 60.0);
+    numbers.put("jack.output.round", 62.0);
+    numbers.put("jack.output.turn", 20.0);
     numbers.put("strap.horn.round", 11.5);
     numbers.put("strap.end.round", 50.0);
     place(numbers, "relief.horn-bore", 560, -92);
     numbers.put("relief.horn-bore.diameter", 35.0);
-    numbers.put("body.mass-target", 1900.0);
+    numbers.put("body.mass-target", 2100.0);
     numbers.put("hardware.other-mass", 780.0);
     Map<String, String> choices = new HashMap<>(design.choices());
     choices.put("cavity.controls.face", "top");

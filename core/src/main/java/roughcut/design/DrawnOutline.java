@@ -8,8 +8,9 @@ import roughcut.geometry.Point;
  *
  * @param source the file that it came from
  * @param corners closed, the last joined to the first; curves as corners close enough
+ * @param open how far apart its ends were before a straight line closed it; 0 for a closed one, mm
  */
-public record DrawnOutline(String source, List<Point> corners) {
+public record DrawnOutline(String source, List<Point> corners, double open) {
   /** More corners than a body can need. */
   public static final int MOST_CORNERS = 4000;
 

@@ -45,6 +45,7 @@ final class FittingJson {
     }
     ObjectNode drawn = root.putObject("drawnOutline");
     drawn.put("source", design.drawn().map(DrawnOutline::source).orElse(""));
+    BuildJson.putNumber(drawn, "open", design.drawn().map(DrawnOutline::open).orElse(0.0));
     ArrayNode corners = drawn.putArray("corners");
     design
         .drawn()
@@ -81,7 +82,11 @@ final class FittingJson {
       }
       next =
           next.withDrawn(
-              Optional.of(new DrawnOutline(drawn.path("source").asText("a drawing"), corners)));
+              Optional.of(
+                  new DrawnOutline(
+                      drawn.path("source").asText("a drawing"),
+                      corners,
+                      drawn.path("open").asDouble(0))));
     }
     return next;
   }

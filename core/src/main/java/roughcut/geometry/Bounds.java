@@ -19,6 +19,13 @@ public record Bounds(double left, double low, double right, double high) {
         Math.max(high, other.high));
   }
 
+  /** How far apart two boxes are; 0 when they touch. */
+  public double distance(Bounds o) {
+    double dx = Math.max(0, Math.max(left - o.right, o.left - right));
+    double dy = Math.max(0, Math.max(low - o.high, o.low - high));
+    return Math.hypot(dx, dy);
+  }
+
   /** This box grown by so much on every side. */
   public Bounds grown(double by) {
     return new Bounds(left - by, low - by, right + by, high + by);

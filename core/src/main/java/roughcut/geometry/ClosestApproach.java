@@ -43,14 +43,9 @@ public record ClosestApproach(double distance, Point3 a, Point3 b) {
     }
 
     ClosestApproach go() {
-      Box one = a.box();
-      Box two = b.box();
-      Point3 first =
-          new Point3(
-              one.x0() + one.x1() - two.x0() - two.x1(),
-              one.y0() + one.y1() - two.y0() - two.y1(),
-              one.z0() + one.z1() - two.z0() - two.z1());
-      corners[0] = corner(first.length() > 1e-9 ? first : new Point3(1, 0, 0));
+      Point3 any = new Point3(1, 0, 0);
+      Point3 first = a.furthest(any).minus(b.furthest(any.times(-1)));
+      corners[0] = corner(first.length() > 1e-9 ? first : any);
       weights[0] = 1;
       count = 1;
       Point3 nearest = corners[0].at;

@@ -1,8 +1,6 @@
 package roughcut.geometry;
 
 import java.util.List;
-import org.locationtech.jts.geom.Coordinate;
-import org.locationtech.jts.operation.distance.IndexedFacetDistance;
 
 /**
  * The edge of a shape, to be asked many times: what lies how near it, and what lies where on it.
@@ -10,7 +8,11 @@ import org.locationtech.jts.operation.distance.IndexedFacetDistance;
 public final class Edge {
   private final Outline shape;
   private final double[] way;
-  private IndexedFacetDistance index;
+
+  /** Boxes round stretches of the edge, so that far ones needn't be looked at. */
+  private final Bounds[] stretches;
+
+  private static final int STRETCH = 8;
 
   public Edge(Outline shape) {
     this.shape = shape;
@@ -19,6 +21,7 @@ public final class Edge {
     for (int i = 0; i < p.size(); i++) {
       way[i + 1] = way[i] + p.get(i).distance(p.get((i + 1) % p.size()));
     }
+    stretches = boxes(p);
   }
 
   /** A place on the edge with the way inwards, of length 1. */
@@ -83,8 +86,12 @@ public final class Edge {
 
   /** Wood between a shape and the edge; less than 0 by how far it reaches outside. */
   public Nearest nearest(Outline other) {
+    Nearest least = apart(other);
+    if (least.distance() > 0 && shape.holds(other.corners().get(0))) {
+      return least;
+    }
     double outside = 0;
-    Point furthest = null;
+    Point furthest = other.corners().get(0);
     for (Point p : other.corners()) {
       if (!shape.holds(p)) {
         double far = shape.edgeDistance(p);
@@ -94,16 +101,109 @@ public final class Edge {
         }
       }
     }
-    if (furthest != null) {
-      return new Nearest(-outside, furthest, at(share(furthest)).at());
+    return new Nearest(-outside, furthest, at(share(furthest)).at());
+  }
+
+  /**
+   * The least distance of two edges that don't cross, always at a corner of one of them; 0 when
+   * they cross. Stretches of both are looked at in boxes, the nearest first.
+   */
+  private Nearest apart(Outline other) {
+    List<Point> p = shape.corners();
+    List<Point> q = other.corners();
+    Bounds[] boxes = boxes(q);
+    Bounds whole = other.bounds();
+    Search search = new Search(p, q);
+    int first = 0;
+    for (int c = 1; c < stretches.length; c++) {
+      first = stretches[c].distance(whole) < stretches[first].distance(whole) ? c : first;
     }
-    if (index == null) {
-      index = shape.indexedEdge();
+    for (int n = 0; n < stretches.length; n++) {
+      // Out from the nearest stretch to both sides, so that most others are ruled out by then.
+      int c = Math.floorMod(first + ((n & 1) == 0 ? n / 2 : -(n + 1) / 2), stretches.length);
+      if (stretches[c].distance(whole) >= search.best) {
+        continue;
+      }
+      for (int d = 0; d < boxes.length; d++) {
+        if (stretches[c].distance(boxes[d]) < search.best) {
+          search.stretch(c * STRETCH, d * STRETCH);
+        }
+      }
     }
-    Coordinate[] two = index.nearestPoints(other.geometry());
-    Point at = new Point(two[0].x, two[0].y);
-    Point from = new Point(two[1].x, two[1].y);
-    return new Nearest(at.distance(from), from, at);
+    return new Nearest(search.best, search.from, search.at);
+  }
+
+  private static Bounds[] boxes(List<Point> p) {
+    Bounds[] boxes = new Bounds[(p.size() + STRETCH - 1) / STRETCH];
+    for (int i = 0; i < p.size(); i++) {
+      Point a = p.get(i);
+      Point b = p.get((i + 1) % p.size());
+      Bounds one =
+          new Bounds(
+              Math.min(a.x(), b.x()),
+              Math.min(a.y(), b.y()),
+              Math.max(a.x(), b.x()),
+              Math.max(a.y(), b.y()));
+      Bounds before = boxes[i / STRETCH];
+      boxes[i / STRETCH] = before == null ? one : before.and(one);
+    }
+    return boxes;
+  }
+
+  /** The nearest pair so far. */
+  private static final class Search {
+    private final List<Point> p;
+    private final List<Point> q;
+    private double best = Double.POSITIVE_INFINITY;
+    private Point from;
+    private Point at;
+
+    Search(List<Point> p, List<Point> q) {
+      this.p = p;
+      this.q = q;
+      this.from = q.get(0);
+      this.at = p.get(0);
+    }
+
+    void stretch(int own, int others) {
+      int ownEnd = Math.min(p.size(), own + STRETCH);
+      int othersEnd = Math.min(q.size(), others + STRETCH);
+      for (int i = own; i < ownEnd; i++) {
+        Point a = p.get(i);
+        Point b = p.get((i + 1) % p.size());
+        for (int k = others; k < othersEnd; k++) {
+          pair(a, b, q.get(k), q.get((k + 1) % q.size()));
+        }
+      }
+    }
+
+    private void pair(Point a, Point b, Point u, Point v) {
+      double corner = u.distanceToSegment(a, b);
+      if (corner < best) {
+        best = corner;
+        from = u;
+        at = u.nearestOnSegment(a, b);
+      }
+      double ownCorner = a.distanceToSegment(u, v);
+      if (ownCorner < best) {
+        best = ownCorner;
+        from = a.nearestOnSegment(u, v);
+        at = a;
+      }
+      if (crosses(a, b, u, v)) {
+        best = 0;
+        from = u;
+        at = u;
+      }
+    }
+  }
+
+  private static boolean crosses(Point a, Point b, Point u, Point v) {
+    return side(a, b, u) * side(a, b, v) < 0 && side(u, v, a) * side(u, v, b) < 0;
+  }
+
+  private static double side(Point a, Point b, Point p) {
+    return (b.x() - a.x()) * (p.y() - a.y()) - (b.y() - a.y()) * (p.x() - a.x());
   }
 
   /** How far inside the edge a place lies; less than 0 outside. */

@@ -6,13 +6,11 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import org.locationtech.jts.geom.Coordinate;
-import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.util.AffineTransformation;
 import org.locationtech.jts.geom.util.GeometryFixer;
-import org.locationtech.jts.operation.distance.IndexedFacetDistance;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 import org.locationtech.jts.operation.valid.IsValidOp;
@@ -44,7 +42,13 @@ public record Outline(List<Point> corners) {
 
   /** Area, mm². */
   public double area() {
-    return polygon().getArea();
+    double twice = 0;
+    for (int i = 0, j = corners.size() - 1; i < corners.size(); j = i++) {
+      Point a = corners.get(j);
+      Point b = corners.get(i);
+      twice += a.x() * b.y() - b.x() * a.y();
+    }
+    return Math.abs(twice) / 2;
   }
 
   /** The part of this shape that lies in the other too; possibly several pieces, possibly none. */
@@ -114,6 +118,28 @@ public record Outline(List<Point> corners) {
     return spans;
   }
 
+  /** Where a straight line from a to b crosses the shape's edge, as shares of its way. */
+  public List<Double> crossings(Point a, Point b) {
+    List<Double> shares = new ArrayList<>();
+    double dx = b.x() - a.x();
+    double dy = b.y() - a.y();
+    for (int i = 0, j = corners.size() - 1; i < corners.size(); j = i++) {
+      Point p = corners.get(j);
+      Point q = corners.get(i);
+      double ex = q.x() - p.x();
+      double ey = q.y() - p.y();
+      double det = dx * ey - dy * ex;
+      if (Math.abs(det) > 1e-12) {
+        double t = ((p.x() - a.x()) * ey - (p.y() - a.y()) * ex) / det;
+        double u = ((p.x() - a.x()) * dy - (p.y() - a.y()) * dx) / det;
+        if (t >= 0 && t <= 1 && u >= 0 && u <= 1) {
+          shares.add(t);
+        }
+      }
+    }
+    return shares;
+  }
+
   /** Shortest distance between two shapes' insides; 0 when they touch or overlap, mm. */
   public double distance(Outline other) {
     return polygon().distance(other.polygon());
@@ -166,8 +192,17 @@ public record Outline(List<Point> corners) {
   }
 
   public Bounds bounds() {
-    Envelope e = polygon().getEnvelopeInternal();
-    return new Bounds(e.getMinX(), e.getMinY(), e.getMaxX(), e.getMaxY());
+    double left = Double.POSITIVE_INFINITY;
+    double low = left;
+    double right = Double.NEGATIVE_INFINITY;
+    double high = right;
+    for (Point p : corners) {
+      left = Math.min(left, p.x());
+      right = Math.max(right, p.x());
+      low = Math.min(low, p.y());
+      high = Math.max(high, p.y());
+    }
+    return new Bounds(left, low, right, high);
   }
 
   /** The shape grown by so much, or shrunk by a negative; corners round. */
@@ -228,16 +263,6 @@ public record Outline(List<Point> corners) {
       }
     }
     return true;
-  }
-
-  /** For questions asked of the same edge many times. */
-  IndexedFacetDistance indexedEdge() {
-    return new IndexedFacetDistance(polygon().getExteriorRing());
-  }
-
-  /** For measuring from this shape. */
-  Geometry geometry() {
-    return polygon();
   }
 
   private Outline through(AffineTransformation change) {

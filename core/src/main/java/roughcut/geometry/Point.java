@@ -15,12 +15,21 @@ public record Point(double x, double y) {
 
   /** Shortest distance to the straight line between two points, ends included. */
   public double distanceToSegment(Point a, Point b) {
+    double at = share(a, b);
+    return Math.hypot(a.x + at * (b.x - a.x) - x, a.y + at * (b.y - a.y) - y);
+  }
+
+  /** The place on the straight line between two points that lies nearest. */
+  public Point nearestOnSegment(Point a, Point b) {
+    return a.towards(b, share(a, b));
+  }
+
+  private double share(Point a, Point b) {
     double dx = b.x - a.x;
     double dy = b.y - a.y;
     double square = dx * dx + dy * dy;
     double t = square == 0 ? 0 : ((x - a.x) * dx + (y - a.y) * dy) / square;
-    double at = Math.max(0, Math.min(1, t));
-    return Math.hypot(a.x + at * dx - x, a.y + at * dy - y);
+    return Math.max(0, Math.min(1, t));
   }
 
   /** The point at the share {@code t} of the way to the other: 0 here, 1 there. */

@@ -68,9 +68,10 @@ public final class Shapes {
 
   /** The shape round two discs: what a cutter leaves on its way from one to the other. */
   public static Outline slot(Point a, Point b, double radius) {
-    List<Point> points = new ArrayList<>(circle(a, radius).corners());
-    points.addAll(circle(b, radius).corners());
-    return hull(points);
+    double way = Math.atan2(b.y() - a.y(), b.x() - a.x());
+    List<Point> points = new ArrayList<>(Arcs.arc(b, radius, way - Math.PI / 2, way + Math.PI / 2));
+    points.addAll(Arcs.arc(a, radius, way + Math.PI / 2, way + Math.PI * 1.5));
+    return new Outline(points);
   }
 
   /** A shape without hollows grown by so much all round, its corners round. */

@@ -246,6 +246,20 @@ final class Problems {
                             + " to the "
                             + (p.y() < 0 ? "bass" : "treble")
                             + " side")));
+    givens
+        .design()
+        .drawn()
+        .filter(d -> d.open() > 0)
+        .ifPresent(
+            d ->
+                found.add(
+                    new Problem(
+                        SurfaceDecisions.OUTLINE_TURN.id(),
+                        "the path in "
+                            + d.source()
+                            + " is open: its ends are "
+                            + mm(d.open())
+                            + " apart, and a straight line closes it")));
     if (givens.design().drawn().isPresent()) {
       double length = outline.bounds().width();
       if (length < 150 || length > 900) {

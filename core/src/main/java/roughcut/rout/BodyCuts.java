@@ -38,6 +38,7 @@ import roughcut.strings.Heights;
  * @param bolts none unless bolted
  * @param mass what it all weighs
  * @param reliefMet whether relief bores bring it to the target
+ * @param routs how each step of each rout is made, in the order of work
  * @param troubles what can't be, and where
  */
 public record BodyCuts(
@@ -50,6 +51,7 @@ public record BodyCuts(
     Reach reach,
     Mass mass,
     boolean reliefMet,
+    List<RoutPlan> routs,
     List<Trouble> troubles) {
   private static final double BOARD = 6;
 
@@ -57,6 +59,7 @@ public record BodyCuts(
     cuts = List.copyOf(cuts);
     parts = List.copyOf(parts);
     pickups = List.copyOf(pickups);
+    routs = List.copyOf(routs);
     troubles = List.copyOf(troubles);
   }
 
@@ -117,6 +120,7 @@ public record BodyCuts(
         Reach.of(f.neck.joint(), f.body.outline().shape(), f.frets, f.taper, ledger),
         Mass.of(slab, f.body, f.weights, before, f.frets.scale().value(), ledger),
         relief.met(),
+        RoutPlan.all(slab, f.shop, before.density()),
         slab.troubles);
   }
 
@@ -180,6 +184,11 @@ public record BodyCuts(
   /** The cut of that name. */
   public Optional<Cut> cut(String name) {
     return cuts.stream().filter(c -> c.name().equals(name)).findFirst();
+  }
+
+  /** How a rout's steps are made, the widest first. */
+  public List<RoutPlan> plansOf(String cut) {
+    return routs.stream().filter(r -> r.cut().name().equals(cut)).toList();
   }
 
   /** The cut that a fitting makes; none for one that only covers or that could not be made. */

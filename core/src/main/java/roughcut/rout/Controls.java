@@ -95,7 +95,7 @@ final class Controls {
     List<Fitting> controls = controlsOf(cavity);
     BodyFace face = FittingDecisions.face(slab.givens.design(), cavity);
     double corner = slab.value(cavity, "corner");
-    List<Outline> shapes = shapes(cavity, controls);
+    List<Outline> shapes = shapes(cavity, controls, 0);
     Point middle = shapes.get(0).centre();
     Given left = slab.get(cavity, "left");
     double rise = slab.surface.riseAt(middle.x());
@@ -127,7 +127,7 @@ final class Controls {
           slab.step(
               cavity.name() + "-ledge",
               face,
-              shapes.stream().map(s -> Shapes.grown(s, ledge)).toList(),
+              shapes(cavity, controls, ledge),
               ledgeDepth,
               corner + ledge));
     }
@@ -155,18 +155,21 @@ final class Controls {
     }
   }
 
-  /** The cavity's shapes without hollows: a chain of hulls from one control to the next. */
-  private List<Outline> shapes(Fitting cavity, List<Fitting> controls) {
+  /**
+   * The cavity's shapes without hollows, grown by so much: a chain of hulls from one control to the
+   * next.
+   */
+  private List<Outline> shapes(Fitting cavity, List<Fitting> controls, double grown) {
     if (controls.isEmpty()) {
       return List.of(
           Shapes.rounded(
               place(cavity),
-              slab.value(cavity, "width"),
-              slab.value(cavity, "length"),
-              slab.value(cavity, "corner"),
+              slab.value(cavity, "width") + 2 * grown,
+              slab.value(cavity, "length") + 2 * grown,
+              slab.value(cavity, "corner") + grown,
               0));
     }
-    double room = slab.value(cavity, "wall");
+    double room = slab.value(cavity, "wall") + grown;
     List<Outline> bodies = controls.stream().map(c -> body(c, room)).toList();
     if (bodies.size() == 1) {
       return bodies;

@@ -9,52 +9,109 @@ import roughcut.geometry.Cylinder;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Shapes;
 
-/**
- * Something cut into the body: a rout with its steps, the widest first, or bores.
- *
- * @param name its own among all cuts
- * @param words what the maker calls it
- * @param steps of a rout; none of a bore
- * @param bores of a bore; none of a rout
- * @param joins names of other cuts that it meets on purpose
- * @param changedBy ids of decisions that would change it, the likeliest first
- * @param listed whether it is sized by hardware that nobody measured yet
- */
-public record Cut(
-    String name,
-    String words,
-    CutKind kind,
-    CutFrom from,
-    List<Step> steps,
-    List<Cylinder> bores,
-    Set<String> joins,
-    List<String> changedBy,
-    boolean listed) {
-  public Cut {
-    steps = List.copyOf(steps);
-    bores = List.copyOf(bores);
-    joins = Set.copyOf(joins);
-    changedBy = List.copyOf(changedBy);
+/** Something cut into the body: a rout with its steps, the widest first, or bores. */
+public final class Cut {
+  private final String name;
+  private final String words;
+  private final CutKind kind;
+  private final CutFrom from;
+  private final List<Step> steps;
+  private final List<Cylinder> bores;
+  private final Set<String> joins;
+  private final List<String> changedBy;
+  private final boolean listed;
+  private final List<Convex> solids;
+  private final Box box;
+  private List<Outline> outlines;
+  private double volume = Double.NaN;
+
+  /**
+   * Makes a cut.
+   *
+   * @param name its own among all cuts
+   * @param words what the maker calls it
+   * @param steps of a rout; none of a bore
+   * @param bores of a bore; none of a rout
+   * @param joins names of other cuts that it meets on purpose
+   * @param changedBy ids of decisions that would change it, the likeliest first
+   * @param listed whether it is sized by hardware that nobody measured yet
+   */
+  public Cut(
+      String name,
+      String words,
+      CutKind kind,
+      CutFrom from,
+      List<Step> steps,
+      List<Cylinder> bores,
+      Set<String> joins,
+      List<String> changedBy,
+      boolean listed) {
+    this.name = name;
+    this.words = words;
+    this.kind = kind;
+    this.from = from;
+    this.steps = List.copyOf(steps);
+    this.bores = List.copyOf(bores);
+    this.joins = Set.copyOf(joins);
+    this.changedBy = List.copyOf(changedBy);
+    this.listed = listed;
+    List<Convex> all = new ArrayList<>(bores);
+    steps.forEach(s -> all.addAll(s.solids()));
+    this.solids = List.copyOf(all);
+    this.box = all.stream().map(Convex::box).reduce(Box::and).orElseThrow();
+  }
+
+  public String name() {
+    return name;
+  }
+
+  public String words() {
+    return words;
+  }
+
+  public CutKind kind() {
+    return kind;
+  }
+
+  public CutFrom from() {
+    return from;
+  }
+
+  public List<Step> steps() {
+    return steps;
+  }
+
+  public List<Cylinder> bores() {
+    return bores;
+  }
+
+  public List<String> changedBy() {
+    return changedBy;
+  }
+
+  public boolean listed() {
+    return listed;
   }
 
   /** Everything that it takes away. */
   public List<Convex> solids() {
-    List<Convex> all = new ArrayList<>(bores);
-    steps.forEach(s -> all.addAll(s.solids()));
-    return all;
+    return solids;
   }
 
   /** The box around all of it. */
   public Box box() {
-    return solids().stream().map(Convex::box).reduce(Box::and).orElseThrow();
+    return box;
   }
 
   /** What is seen of it from above, piece by piece. */
   public List<Outline> outlines() {
-    List<Outline> all = new ArrayList<>();
-    steps.forEach(s -> all.add(s.outline()));
-    bores.forEach(b -> all.add(shadow(b)));
-    return all;
+    if (outlines == null) {
+      List<Outline> all = new ArrayList<>();
+      steps.forEach(s -> all.add(s.outline()));
+      bores.forEach(b -> all.add(shadow(b)));
+      outlines = List.copyOf(all);
+    }
+    return outlines;
   }
 
   /** A bore seen from above. */
@@ -78,6 +135,13 @@ public record Cut(
 
   /** Wood that it takes away, mm³; where steps overlap the deeper one counts. */
   public double volume() {
+    if (Double.isNaN(volume)) {
+      volume = measured();
+    }
+    return volume;
+  }
+
+  private double measured() {
     double sum = 0;
     for (Cylinder bore : bores) {
       sum += Math.PI * bore.radius() * bore.radius() * bore.length();
@@ -101,7 +165,6 @@ public record Cut(
 
   /** Where its weight would lie, along. */
   public double middleX() {
-    Box box = box();
     return (box.x0() + box.x1()) / 2;
   }
 }

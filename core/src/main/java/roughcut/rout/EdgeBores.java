@@ -142,23 +142,22 @@ final class EdgeBores {
     double high =
         main.solids().stream().mapToDouble(p -> Math.max(p.open(), p.floor())).max().orElse(0);
     Outline outline = main.outline();
-    double step = 0.25;
-    for (double far = 0; far < FURTHEST; far += step) {
-      if (outline.holds(from.plus(way.x() * far, way.y() * far))) {
-        if (z + radius < low || z - radius > high) {
-          slab.trouble(
-              fitting.id("depth"),
-              "its bore passes the "
-                  + cavity.words()
-                  + ", whose depth lies between "
-                  + fixed(low, 1)
-                  + " and "
-                  + fixed(high, 1)
-                  + " mm below the top",
-              from);
-        }
-        return far;
+    Point end = from.plus(way.x() * FURTHEST, way.y() * FURTHEST);
+    double share = outline.crossings(from, end).stream().mapToDouble(t -> t).min().orElse(2);
+    if (share <= 1) {
+      if (z + radius < low || z - radius > high) {
+        slab.trouble(
+            fitting.id("depth"),
+            "its bore passes the "
+                + cavity.words()
+                + ", whose depth lies between "
+                + fixed(low, 1)
+                + " and "
+                + fixed(high, 1)
+                + " mm below the top",
+            from);
       }
+      return share * FURTHEST;
     }
     slab.trouble(fitting.id("turn"), "its bore misses the " + cavity.words(), from);
     return slab.value(fitting, "inside");

@@ -4,7 +4,9 @@ import static roughcut.measure.Quantity.LENGTH;
 import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import roughcut.body.BodySurface;
 import roughcut.design.BodyDecisions;
@@ -32,6 +34,8 @@ final class Slab {
   final List<Part> parts = new ArrayList<>();
   final List<Trouble> troubles = new ArrayList<>();
 
+  private final Map<String, Map<String, Given>> known = new HashMap<>();
+
   Slab(Givens givens, Ledger ledger, BodySurface surface) {
     this.givens = givens;
     this.ledger = ledger;
@@ -41,7 +45,9 @@ final class Slab {
 
   /** A fitting's number. */
   Given get(Fitting fitting, String trait) {
-    return givens.get(FittingDecisions.number(fitting, trait));
+    return known
+        .computeIfAbsent(fitting.name(), n -> new HashMap<>())
+        .computeIfAbsent(trait, t -> givens.get(FittingDecisions.number(fitting, t)));
   }
 
   double value(Fitting fitting, String trait) {
@@ -52,7 +58,7 @@ final class Slab {
   boolean listed(Fitting fitting) {
     return fitting.type().traits().stream()
         .filter(t -> t.hardware())
-        .map(t -> givens.get(FittingDecisions.number(fitting, t)))
+        .map(t -> get(fitting, t.key()))
         .anyMatch(g -> g.value() > 0 && !g.measured());
   }
 

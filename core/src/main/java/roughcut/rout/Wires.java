@@ -11,6 +11,7 @@ import java.util.Set;
 import roughcut.design.BodyDecisions;
 import roughcut.design.Fitting;
 import roughcut.design.FittingType;
+import roughcut.design.NeckDecisions;
 import roughcut.geometry.Box;
 import roughcut.geometry.Cylinder;
 import roughcut.geometry.Outline;
@@ -109,13 +110,9 @@ final class Wires {
   /** Share of the way from a to b at which the line leaves the first cut, or enters the second. */
   private static double share(Cut cut, Point a, Point b, boolean leaving) {
     double share = leaving ? 0 : 1;
-    int steps = 400;
     for (Outline outline : cut.outlines()) {
-      for (int i = 0; i <= steps; i++) {
-        double t = (double) i / steps;
-        if (outline.holds(a.towards(b, t))) {
-          share = leaving ? Math.max(share, t) : Math.min(share, t);
-        }
+      for (double t : outline.crossings(a, b)) {
+        share = leaving ? Math.max(share, t) : Math.min(share, t);
       }
     }
     return share;
@@ -212,6 +209,24 @@ final class Wires {
             "max(1, f − c)",
             in("f", floor),
             in("c", under));
+    Given base = slab.givens.get(NeckDecisions.JIG_BASE);
+    Given wide = slab.get(fitting, "diameter");
+    slab.ledger.put(
+        fitting.id("near-rail"),
+        fitting.title() + ", rail to its near wall",
+        LENGTH,
+        base.value() - wide.value() / 2,
+        "b − D / 2",
+        in("b", base),
+        in("D", wide));
+    slab.ledger.put(
+        fitting.id("far-rail"),
+        fitting.title() + ", rail to its far wall",
+        LENGTH,
+        base.value() + wide.value() / 2,
+        "b + D / 2",
+        in("b", base),
+        in("D", wide));
     Outline shape = Shapes.slot(p, q, radius);
     Prism solid = new Prism(shape.corners(), cap, cap + depth.value(), 0);
     slab.ledger.put(

@@ -77,9 +77,10 @@ final class BodyThinSpots {
     body.bolts().ifPresent(this::bolts);
     for (Cut cut : body.cuts()) {
       floor(cut);
-      edge(cut);
+      Edge.Nearest toEdge = toEdge(cut);
+      edge(cut, toEdge);
       faces(cut);
-      surface(cut);
+      surface(cut, toEdge);
     }
     Web.all(body.cuts(), NEAR).forEach(this::web);
     fittings();
@@ -167,14 +168,22 @@ final class BodyThinSpots {
         cut.changedBy());
   }
 
-  private void edge(Cut cut) {
+  /** The cut's nearest way to the edge; far for one that is meant to come out there. */
+  private Edge.Nearest toEdge(Cut cut) {
     if (cut.kind() == CutKind.POCKET || cut.from() == CutFrom.EDGE || cut.kind() == CutKind.WIRE) {
-      return;
+      return new Edge.Nearest(Double.POSITIVE_INFINITY, null, null);
     }
     Edge.Nearest least = null;
     for (Outline outline : cut.outlines()) {
       Edge.Nearest here = body.surface().edge().nearest(outline);
       least = least == null || here.distance() < least.distance() ? here : least;
+    }
+    return least;
+  }
+
+  private void edge(Cut cut, Edge.Nearest least) {
+    if (Double.isInfinite(least.distance())) {
+      return;
     }
     Worked left =
         ledger.put(
@@ -224,12 +233,12 @@ final class BodyThinSpots {
         cut.changedBy());
   }
 
-  private void surface(Cut cut) {
+  private void surface(Cut cut, Edge.Nearest toEdge) {
     if (cut.kind() == CutKind.BOLT || cut.kind() == CutKind.STRING) {
       return;
     }
     SurfaceGap least = null;
-    for (SurfaceGap gap : SurfaceGap.of(cut, body.surface())) {
+    for (SurfaceGap gap : SurfaceGap.of(cut, body.surface(), toEdge)) {
       least = least == null || gap.distance() < least.distance() ? gap : least;
     }
     if (least == null) {

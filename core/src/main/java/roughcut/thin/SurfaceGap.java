@@ -29,14 +29,18 @@ record SurfaceGap(String what, BodyFace face, double distance, Point at) {
   /** Gaps wider than this are nobody's concern, mm. */
   static final double FAR = 10;
 
-  private static final int STARTS = 3;
+  private static final int STARTS = 2;
+
+  /** No contour is so steep that the nearest way is shorter than the upright one by more. */
+  private static final double STEEPEST = 1.5;
+
   private static final double FIRST_STEP = 6;
   private static final double LAST_STEP = 0.02;
 
   /**
    * Every gap of a cut to what was taken off a face that it doesn't open at, within {@link #FAR}.
    */
-  static List<SurfaceGap> of(Cut cut, BodySurface surface) {
+  static List<SurfaceGap> of(Cut cut, BodySurface surface, Edge.Nearest toEdge) {
     List<SurfaceGap> gaps = new ArrayList<>();
     for (BodyFace face : BodyFace.values()) {
       if (cut.from().opens(face)) {
@@ -47,7 +51,9 @@ record SurfaceGap(String what, BodyFace face, double distance, Point at) {
           contour(cut, surface, contour, gaps);
         }
       }
-      if (cut.bores().isEmpty() && surface.edgeReach(face) > 0) {
+      if (cut.bores().isEmpty()
+          && surface.edgeReach(face) > 0
+          && toEdge.distance() < surface.edgeReach(face) + FAR) {
         edge(cut, surface, face, gaps);
       }
     }
@@ -78,6 +84,10 @@ record SurfaceGap(String what, BodyFace face, double distance, Point at) {
 
   private static SurfaceGap search(Convex solid, Box box, BodySurface surface, Contour contour) {
     List<Point> starts = new ArrayList<>();
+    boolean back = contour.face() == BodyFace.BACK;
+    // The hollow may end just beside the cut and still come near it.
+    starts.add(contour.outermost());
+    double nearest = Double.POSITIVE_INFINITY;
     for (int i = 0; i <= 6; i++) {
       for (int k = 0; k <= 6; k++) {
         Point p =
@@ -85,47 +95,62 @@ record SurfaceGap(String what, BodyFace face, double distance, Point at) {
                 box.x0() + (box.x1() - box.x0()) * i / 6, box.y0() + (box.y1() - box.y0()) * k / 6);
         if (contour.at(p.x(), p.y()) > 0) {
           starts.add(p);
+          double z = height(surface, contour.face(), p);
+          nearest = Math.min(nearest, back ? z - box.z1() : box.z0() - z);
         }
       }
     }
-    // The hollow may end just beside the cut and still come near it.
-    starts.add(contour.outermost());
-    starts.sort(Comparator.comparingDouble(p -> distance(solid, surface, contour.face(), p)));
+    if (starts.size() > 1 && nearest > FAR * STEEPEST) {
+      return null;
+    }
+    starts.sort(
+        Comparator.comparingDouble(
+            p -> {
+              double z = height(surface, contour.face(), p);
+              Box at = new Box(p.x(), p.y(), z, p.x(), p.y(), z);
+              return box.distance(at);
+            }));
     SurfaceGap best = null;
     for (int s = 0; s < Math.min(STARTS, starts.size()); s++) {
-      Point at = starts.get(s);
-      double least = distance(solid, surface, contour.face(), at);
-      for (double step = FIRST_STEP; step > LAST_STEP; ) {
-        Point better = null;
-        for (int way = 0; way < 8; way++) {
-          Point next =
-              at.plus(step * Math.cos(way * Math.PI / 4), step * Math.sin(way * Math.PI / 4));
-          if (contour.at(next.x(), next.y()) <= 0) {
-            continue;
-          }
+      SurfaceGap here = from(starts.get(s), solid, surface, contour);
+      best = best == null || here.distance < best.distance ? here : best;
+    }
+    return best;
+  }
+
+  /** Walks down from a place, with ever smaller steps. */
+  private static SurfaceGap from(Point start, Convex solid, BodySurface surface, Contour contour) {
+    Point at = start;
+    double least = distance(solid, surface, contour.face(), at);
+    for (double step = FIRST_STEP; step > LAST_STEP; ) {
+      Point better = null;
+      for (int way = 0; way < 8; way++) {
+        Point next =
+            at.plus(step * Math.cos(way * Math.PI / 4), step * Math.sin(way * Math.PI / 4));
+        if (contour.at(next.x(), next.y()) > 0) {
           double there = distance(solid, surface, contour.face(), next);
           if (there < least) {
             least = there;
             better = next;
           }
         }
-        if (better == null) {
-          step /= 2;
-        } else {
-          at = better;
-        }
       }
-      if (best == null || least < best.distance) {
-        best = new SurfaceGap(contour.name(), contour.face(), least, at);
+      if (better == null) {
+        step /= 2;
+      } else {
+        at = better;
       }
     }
-    return best;
+    return new SurfaceGap(contour.name(), contour.face(), least, at);
+  }
+
+  private static double height(BodySurface surface, BodyFace face, Point p) {
+    double lost = surface.contoured(face, p.x(), p.y());
+    return face == BodyFace.TOP ? surface.topPlane(p.x()) + lost : surface.thickness() - lost;
   }
 
   private static double distance(Convex solid, BodySurface surface, BodyFace face, Point p) {
-    double lost = surface.contoured(face, p.x(), p.y());
-    double z = face == BodyFace.TOP ? surface.topPlane(p.x()) + lost : surface.thickness() - lost;
-    return ClosestApproach.of(new Point3(p.x(), p.y(), z), solid).distance();
+    return ClosestApproach.of(new Point3(p.x(), p.y(), height(surface, face, p)), solid).distance();
   }
 
   /** Beside the edge a face is lost by the distance from the edge only, so one line tells it. */

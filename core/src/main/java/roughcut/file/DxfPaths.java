@@ -1,0 +1,337 @@
+package roughcut.file;
+
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import roughcut.geometry.Arcs;
+import roughcut.geometry.Point;
+
+/**
+ * The paths of a DXF drawing: polylines with their bulges, circles, ellipses, splines, and lines
+ * and arcs that meet end to end. Files aren't trusted: limited size and count.
+ */
+final class DxfPaths {
+  /** Ends of lines and arcs that come this near each other meet, in the file's units. */
+  private static final double MEET = 0.02;
+
+  private static final int LONGEST_VALUE = 2000;
+  private static final int SPLINE_PIECES = 12;
+
+  /** A group: its code and what stands under it. */
+  private record Group(int code, String value) {}
+
+  /** An entity: its kind and its groups. */
+  private record Entity(String kind, List<Group> groups) {
+    double number(int code, double otherwise) {
+      for (Group group : groups) {
+        if (group.code == code) {
+          return SvgPathData.number(group.value);
+        }
+      }
+      return otherwise;
+    }
+
+    List<Double> numbers(int code) {
+      List<Double> all = new ArrayList<>();
+      for (Group group : groups) {
+        if (group.code == code) {
+          all.add(SvgPathData.number(group.value));
+        }
+      }
+      return all;
+    }
+  }
+
+  private final String name;
+  private final List<OutlineFile.Drawn> paths = new ArrayList<>();
+  private final List<List<Point>> loose = new ArrayList<>();
+  private double perUnit = 1;
+  private String unit = "";
+  private int points;
+
+  private DxfPaths(String name) {
+    this.name = name;
+  }
+
+  static OutlineFile.Sheet read(byte[] bytes, String name) throws FileTrouble {
+    DxfPaths reader = new DxfPaths(name);
+    try {
+      reader.entities(reader.groups(new String(bytes, StandardCharsets.UTF_8)));
+      reader.chain();
+    } catch (IllegalArgumentException e) {
+      throw new FileTrouble(name + ": " + e.getMessage(), e);
+    }
+    return new OutlineFile.Sheet(reader.paths, reader.perUnit, reader.unit);
+  }
+
+  private List<Group> groups(String text) throws FileTrouble {
+    List<Group> groups = new ArrayList<>();
+    String[] lines = text.split("\\r\\n|\\n|\\r", -1);
+    if (lines.length > 8 * OutlineFile.MOST_POINTS) {
+      throw new FileTrouble(
+          name + " has " + lines.length + " lines: far more than an outline needs");
+    }
+    for (int i = 0; i + 1 < lines.length; i += 2) {
+      String code = lines[i].strip();
+      if (code.length() > 5 || !code.matches("-?\\d+")) {
+        throw new FileTrouble(
+            name + " is no DXF drawing: line " + (i + 1) + " should be a group's code");
+      }
+      if (lines[i + 1].length() > LONGEST_VALUE) {
+        throw new FileTrouble(name + ": line " + (i + 2) + " is longer than any drawing needs");
+      }
+      groups.add(new Group(Integer.parseInt(code), lines[i + 1].strip()));
+    }
+    return groups;
+  }
+
+  private void entities(List<Group> groups) throws FileTrouble {
+    for (int i = 0; i + 1 < groups.size(); i++) {
+      if (groups.get(i).value.equals("$INSUNITS") && groups.get(i).code == 9) {
+        units(groups.get(i + 1).value);
+      }
+    }
+    List<Point> polyline = null;
+    List<Double> bulges = new ArrayList<>();
+    boolean closed = false;
+    for (int i = 0; i < groups.size(); ) {
+      if (groups.get(i).code != 0) {
+        i++;
+        continue;
+      }
+      int end = i + 1;
+      while (end < groups.size() && groups.get(end).code != 0) {
+        end++;
+      }
+      Entity entity =
+          new Entity(groups.get(i).value.toUpperCase(Locale.ROOT), groups.subList(i + 1, end));
+      i = end;
+      switch (entity.kind) {
+        case "POLYLINE" -> {
+          polyline = new ArrayList<>();
+          bulges = new ArrayList<>();
+          closed = ((int) entity.number(70, 0) & 1) == 1;
+        }
+        case "VERTEX" -> {
+          if (polyline != null) {
+            polyline.add(new Point(entity.number(10, 0), entity.number(20, 0)));
+            bulges.add(entity.number(42, 0));
+          }
+        }
+        case "SEQEND" -> {
+          if (polyline != null) {
+            polyline(polyline, bulges, closed);
+          }
+          polyline = null;
+        }
+        default -> entity(entity);
+      }
+    }
+  }
+
+  private void units(String value) {
+    switch (value) {
+      case "1" -> {
+        perUnit = 25.4;
+        unit = "inches";
+      }
+      case "4" -> unit = "mm";
+      case "5" -> {
+        perUnit = 10;
+        unit = "cm";
+      }
+      case "6" -> {
+        perUnit = 1000;
+        unit = "m";
+      }
+      default -> {}
+    }
+  }
+
+  private void entity(Entity e) throws FileTrouble {
+    Point centre = new Point(e.number(10, 0), e.number(20, 0));
+    switch (e.kind) {
+      case "LWPOLYLINE" -> lightPolyline(e);
+      case "LINE" -> loose.add(count(List.of(centre, new Point(e.number(11, 0), e.number(21, 0)))));
+      case "CIRCLE" -> closed(Arcs.arc(centre, e.number(40, 0), 0, 2 * Math.PI));
+      case "ARC" -> {
+        double from = Math.toRadians(e.number(50, 0));
+        double to = Math.toRadians(e.number(51, 360));
+        loose.add(
+            count(Arcs.arc(centre, e.number(40, 0), from, to < from ? to + 2 * Math.PI : to)));
+      }
+      case "ELLIPSE" -> ellipse(e, centre);
+      case "SPLINE" -> spline(e);
+      default -> {}
+    }
+  }
+
+  private void lightPolyline(Entity e) throws FileTrouble {
+    List<Point> corners = new ArrayList<>();
+    List<Double> bulges = new ArrayList<>();
+    double x = 0;
+    for (Group group : e.groups) {
+      if (group.code == 10) {
+        x = SvgPathData.number(group.value);
+      } else if (group.code == 20) {
+        corners.add(new Point(x, SvgPathData.number(group.value)));
+        bulges.add(0.0);
+      } else if (group.code == 42 && !bulges.isEmpty()) {
+        bulges.set(bulges.size() - 1, SvgPathData.number(group.value));
+      }
+    }
+    polyline(corners, bulges, ((int) e.number(70, 0) & 1) == 1);
+  }
+
+  /** Corners with bulges: the tangent of a quarter of each arc's angle. */
+  private void polyline(List<Point> corners, List<Double> bulges, boolean closed)
+      throws FileTrouble {
+    if (corners.isEmpty()) {
+      return;
+    }
+    List<Point> run = new ArrayList<>(List.of(corners.get(0)));
+    int pieces = closed ? corners.size() : corners.size() - 1;
+    for (int i = 0; i < pieces; i++) {
+      Point a = corners.get(i);
+      Point b = corners.get((i + 1) % corners.size());
+      double bulge = bulges.get(i);
+      if (Math.abs(bulge) > 1e-9 && a.distance(b) > 1e-9) {
+        double half = a.distance(b) / 2;
+        double radius = half * (1 + bulge * bulge) / (2 * bulge);
+        double up = radius - bulge * half;
+        Point middle = a.towards(b, 0.5);
+        Point centre =
+            middle.plus(-(b.y() - a.y()) / (2 * half) * up, (b.x() - a.x()) / (2 * half) * up);
+        double from = Math.atan2(a.y() - centre.y(), a.x() - centre.x());
+        List<Point> arc = Arcs.arc(centre, Math.abs(radius), from, from + 4 * Math.atan(bulge));
+        run.addAll(arc.subList(1, arc.size()));
+      } else {
+        run.add(b);
+      }
+    }
+    if (closed) {
+      run.remove(run.size() - 1);
+      closed(run);
+    } else {
+      loose.add(count(run));
+    }
+  }
+
+  private void closed(List<Point> run) throws FileTrouble {
+    count(run);
+    if (run.size() >= 3) {
+      paths.add(new OutlineFile.Drawn(run, true));
+    }
+  }
+
+  private List<Point> count(List<Point> run) throws FileTrouble {
+    points += run.size();
+    if (points > OutlineFile.MOST_POINTS) {
+      throw new FileTrouble(
+          name
+              + " has more than "
+              + OutlineFile.MOST_POINTS
+              + " corners: far more than an outline needs");
+    }
+    return run;
+  }
+
+  private void ellipse(Entity e, Point centre) throws FileTrouble {
+    double ax = e.number(11, 1);
+    double ay = e.number(21, 0);
+    double ratio = e.number(40, 1);
+    double from = e.number(41, 0);
+    double to = e.number(42, 2 * Math.PI);
+    double way = to <= from ? to + 2 * Math.PI - from : to - from;
+    List<Point> run = new ArrayList<>();
+    int pieces = 180;
+    for (int i = 0; i <= pieces; i++) {
+      double t = from + way * i / pieces;
+      run.add(
+          centre.plus(
+              ax * Math.cos(t) - ay * ratio * Math.sin(t),
+              ay * Math.cos(t) + ax * ratio * Math.sin(t)));
+    }
+    if (Math.abs(way - 2 * Math.PI) < 1e-6) {
+      closed(run);
+    } else {
+      loose.add(count(run));
+    }
+  }
+
+  /** By de Boor's rule, from control points and knots. */
+  private void spline(Entity e) throws FileTrouble {
+    int degree = (int) e.number(71, 3);
+    List<Double> knots = e.numbers(40);
+    List<Double> xs = e.numbers(10);
+    List<Double> ys = e.numbers(20);
+    int n = Math.min(xs.size(), ys.size());
+    if (degree < 1 || degree > 8 || n <= degree || knots.size() < n + degree + 1) {
+      return;
+    }
+    List<Point> run = new ArrayList<>();
+    for (int k = degree; k < n; k++) {
+      double a = knots.get(k);
+      double b = knots.get(k + 1);
+      for (int i = run.isEmpty() ? 0 : 1; b > a && i <= SPLINE_PIECES; i++) {
+        run.add(deBoor(degree, knots, xs, ys, k, a + (b - a) * i / SPLINE_PIECES));
+      }
+      count(run.size() > 1 ? List.of(run.get(0)) : List.of());
+      if (run.size() > OutlineFile.MOST_POINTS) {
+        throw new FileTrouble(name + " has a spline of far more points than an outline needs");
+      }
+    }
+    boolean closed = ((int) e.number(70, 0) & 1) == 1;
+    if (closed && run.size() >= 3) {
+      closed(run);
+    } else if (run.size() > 1) {
+      loose.add(count(run));
+    }
+  }
+
+  private static Point deBoor(
+      int degree, List<Double> knots, List<Double> xs, List<Double> ys, int k, double t) {
+    Point[] d = new Point[degree + 1];
+    for (int j = 0; j <= degree; j++) {
+      d[j] = new Point(xs.get(j + k - degree), ys.get(j + k - degree));
+    }
+    for (int r = 1; r <= degree; r++) {
+      for (int j = degree; j >= r; j--) {
+        double low = knots.get(j + k - degree);
+        double high = knots.get(j + 1 + k - r);
+        d[j] = d[j - 1].towards(d[j], high > low ? (t - low) / (high - low) : 0);
+      }
+    }
+    return d[degree];
+  }
+
+  /** Joins lines, arcs and open curves end to end. */
+  private void chain() {
+    double meet = MEET / perUnit;
+    while (!loose.isEmpty()) {
+      List<Point> run = new ArrayList<>(loose.remove(loose.size() - 1));
+      boolean grown = true;
+      while (grown && run.get(0).distance(run.get(run.size() - 1)) > meet) {
+        grown = false;
+        Point end = run.get(run.size() - 1);
+        for (int i = 0; i < loose.size() && !grown; i++) {
+          List<Point> next = loose.get(i);
+          boolean ahead = next.get(0).distance(end) <= meet;
+          if (ahead || next.get(next.size() - 1).distance(end) <= meet) {
+            List<Point> way = new ArrayList<>(loose.remove(i));
+            if (!ahead) {
+              java.util.Collections.reverse(way);
+            }
+            run.addAll(way.subList(1, way.size()));
+            grown = true;
+          }
+        }
+      }
+      if (run.size() >= 3) {
+        boolean closed = run.get(0).distance(run.get(run.size() - 1)) <= meet;
+        paths.add(new OutlineFile.Drawn(run, closed));
+      }
+    }
+  }
+}

@@ -1,0 +1,180 @@
+package roughcut.file;
+
+import static roughcut.measure.NumberWriter.fixed;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.simplify.DouglasPeuckerSimplifier;
+import roughcut.design.DrawnOutline;
+import roughcut.geometry.Bounds;
+import roughcut.geometry.Outline;
+import roughcut.geometry.Point;
+
+/**
+ * A body's outline read from a drawing, SVG or DXF: its largest path, in mm.
+ *
+ * @param outline as it was drawn, its y turned upwards
+ * @param said what is to be said about unit and size, in words
+ * @param doubt whether the unit is in doubt
+ */
+public record OutlineFile(DrawnOutline outline, String said, boolean doubt) {
+  /** Larger files are not read, bytes. */
+  static final long LARGEST = 4_000_000;
+
+  /** More corners are not taken in. */
+  static final int MOST_POINTS = 60_000;
+
+  /** A path whose ends come this near each other counts as closed, mm. */
+  private static final double CLOSED = 0.05;
+
+  private static final double SHORTEST_BODY = 200;
+  private static final double LONGEST_BODY = 800;
+
+  /** Corners nearer than this to the line between their neighbours aren't needed, mm. */
+  private static final double FINE = 0.01;
+
+  /**
+   * A path as read.
+   *
+   * @param points in the file's units, y upwards
+   * @param closed whether the file says so
+   */
+  record Drawn(List<Point> points, boolean closed) {
+    double gap() {
+      return closed ? 0 : points.get(0).distance(points.get(points.size() - 1));
+    }
+
+    double area() {
+      return points.size() < 3 ? 0 : new Outline(points).area();
+    }
+  }
+
+  /**
+   * What a reader found.
+   *
+   * @param perUnit mm in one unit of the file
+   * @param unit as the file says it; empty when it doesn't
+   */
+  record Sheet(List<Drawn> paths, double perUnit, String unit) {}
+
+  /**
+   * Reads one.
+   *
+   * @throws FileTrouble in words: too large, made to harm, no path in it
+   */
+  public static OutlineFile read(Path file) throws FileTrouble {
+    String name = file.getFileName().toString();
+    byte[] bytes;
+    try {
+      if (Files.size(file) > LARGEST) {
+        throw new FileTrouble(
+            name
+                + " is "
+                + Files.size(file) / 1_000_000
+                + " MB: more than an outline needs, at most 4");
+      }
+      bytes = Files.readAllBytes(file);
+    } catch (IOException e) {
+      throw new FileTrouble(name + " can't be read: " + e.getMessage(), e);
+    }
+    String lower = name.toLowerCase(Locale.ROOT);
+    if (lower.endsWith(".svg")) {
+      return found(name, SvgPaths.read(bytes, name));
+    }
+    if (lower.endsWith(".dxf")) {
+      return found(name, DxfPaths.read(bytes, name));
+    }
+    throw new FileTrouble(name + ": an outline is read from an SVG or a DXF file");
+  }
+
+  private static OutlineFile found(String name, Sheet sheet) throws FileTrouble {
+    Drawn best = null;
+    for (Drawn path : sheet.paths()) {
+      if (path.points().size() >= 3 && (best == null || path.area() > best.area())) {
+        best = path;
+      }
+    }
+    if (best == null || best.area() == 0) {
+      throw new FileTrouble(name + ": there is no path in it that goes round something");
+    }
+    double perUnit = sheet.perUnit();
+    Bounds b = new Outline(best.points()).bounds();
+    double longest = Math.max(b.width(), b.height());
+    String said;
+    boolean doubt = false;
+    if (sheet.unit().isEmpty()) {
+      double mm = longest;
+      boolean inches = !plausible(mm) && plausible(mm * 25.4);
+      perUnit = inches ? 25.4 : plausible(mm) ? 1 : perUnit;
+      doubt = true;
+      said =
+          "says no unit: taken as "
+              + (perUnit == 1 ? "mm" : perUnit == 25.4 ? "inches" : "its program's points")
+              + ", "
+              + fixed(longest * perUnit, 1)
+              + " mm long";
+    } else {
+      double size = longest * perUnit;
+      said = "drawn in " + sheet.unit() + ", " + fixed(size, 1) + " mm long";
+      if (!plausible(size)) {
+        doubt = true;
+        String other =
+            plausible(size * 25.4)
+                ? "; in inches it would be " + fixed(size * 25.4, 1)
+                : plausible(size / 25.4) ? "; in mm it would be " + fixed(size / 25.4, 1) : "";
+        said += ": no body is, so a wrong unit is suspected" + other;
+      }
+    }
+    double gap = best.gap() * perUnit;
+    return new OutlineFile(
+        new DrawnOutline(name, scaled(name, best.points(), perUnit), gap > CLOSED ? gap : 0),
+        name + " " + said,
+        doubt);
+  }
+
+  private static boolean plausible(double length) {
+    return length >= SHORTEST_BODY && length <= LONGEST_BODY;
+  }
+
+  private static List<Point> scaled(String name, List<Point> points, double perUnit)
+      throws FileTrouble {
+    List<Coordinate> line = new ArrayList<>();
+    for (Point p : points) {
+      Coordinate next = new Coordinate(p.x() * perUnit, p.y() * perUnit);
+      if (!Double.isFinite(next.x) || !Double.isFinite(next.y) || Math.abs(next.x) > 1e6) {
+        throw new FileTrouble(name + " has a place in it that no body reaches");
+      }
+      if (line.isEmpty() || line.get(line.size() - 1).distance(next) > 1e-6) {
+        line.add(next);
+      }
+    }
+    line.add(new Coordinate(line.get(0)));
+    Coordinate[] fewer =
+        DouglasPeuckerSimplifier.simplify(
+                new GeometryFactory().createLineString(line.toArray(Coordinate[]::new)), FINE)
+            .getCoordinates();
+    List<Point> corners = new ArrayList<>();
+    for (int i = 0; i < fewer.length - 1; i++) {
+      corners.add(new Point(fewer[i].x, fewer[i].y));
+    }
+    if (corners.size() > 1
+        && corners.get(0).distance(corners.get(corners.size() - 1)) < CLOSED / 10) {
+      corners.remove(corners.size() - 1);
+    }
+    if (corners.size() < 3 || corners.size() > DrawnOutline.MOST_CORNERS) {
+      throw new FileTrouble(
+          name
+              + ": its outline has "
+              + corners.size()
+              + " corners; 3 to "
+              + DrawnOutline.MOST_CORNERS);
+    }
+    return corners;
+  }
+}

@@ -1,0 +1,207 @@
+package roughcut.file;
+
+import java.awt.geom.AffineTransform;
+import java.awt.geom.Ellipse2D;
+import java.awt.geom.FlatteningPathIterator;
+import java.awt.geom.Path2D;
+import java.awt.geom.PathIterator;
+import java.awt.geom.Rectangle2D;
+import java.io.ByteArrayInputStream;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Deque;
+import java.util.List;
+import javax.xml.stream.XMLInputFactory;
+import javax.xml.stream.XMLStreamConstants;
+import javax.xml.stream.XMLStreamException;
+import javax.xml.stream.XMLStreamReader;
+import roughcut.geometry.Point;
+
+/**
+ * The paths of an SVG drawing: path, polygon, polyline, rect, circle and ellipse, with the
+ * transforms of their groups. Files aren't trusted: no entities, limited depth, size and count.
+ */
+final class SvgPaths {
+  private static final int DEEPEST = 64;
+  private static final double FLAT = 0.01;
+
+  private final String name;
+  private final List<OutlineFile.Drawn> paths = new ArrayList<>();
+  private double perUnit = 25.4 / 96;
+  private String unit = "";
+  private int points;
+
+  private SvgPaths(String name) {
+    this.name = name;
+  }
+
+  static OutlineFile.Sheet read(byte[] bytes, String name) throws FileTrouble {
+    SvgPaths reader = new SvgPaths(name);
+    if (new String(bytes, StandardCharsets.ISO_8859_1).contains("<!ENTITY")) {
+      throw new FileTrouble(
+          name + " declares entities, which can reach outside the file: save it as plain SVG");
+    }
+    XMLInputFactory factory = XMLInputFactory.newFactory();
+    factory.setProperty(XMLInputFactory.SUPPORT_DTD, false);
+    factory.setProperty(XMLInputFactory.IS_SUPPORTING_EXTERNAL_ENTITIES, false);
+    try {
+      reader.all(factory.createXMLStreamReader(new ByteArrayInputStream(bytes)));
+    } catch (XMLStreamException e) {
+      throw new FileTrouble(
+          name
+              + " is broken (line "
+              + e.getLocation().getLineNumber()
+              + ", column "
+              + e.getLocation().getColumnNumber()
+              + ")",
+          e);
+    } catch (RuntimeException e) {
+      throw new FileTrouble(name + " is no SVG drawing that can be read: " + e.getMessage(), e);
+    }
+    return new OutlineFile.Sheet(reader.paths, reader.perUnit, reader.unit);
+  }
+
+  private void all(XMLStreamReader xml) throws XMLStreamException, FileTrouble {
+    Deque<AffineTransform> frames = new ArrayDeque<>();
+    // y runs downwards in an SVG
+    frames.push(AffineTransform.getScaleInstance(1, -1));
+    while (xml.hasNext()) {
+      int event = xml.next();
+      if (event == XMLStreamConstants.START_ELEMENT) {
+        if (frames.size() > DEEPEST) {
+          throw new FileTrouble(name + " is nested deeper than any drawing needs" + place(xml));
+        }
+        AffineTransform frame = new AffineTransform(frames.peek());
+        String own = xml.getAttributeValue(null, "transform");
+        if (own != null) {
+          frame.concatenate(SvgTransform.read(own));
+        }
+        frames.push(frame);
+        element(xml, frame);
+      } else if (event == XMLStreamConstants.END_ELEMENT) {
+        frames.pop();
+      }
+    }
+  }
+
+  private static String place(XMLStreamReader xml) {
+    return " (line " + xml.getLocation().getLineNumber() + ")";
+  }
+
+  private void element(XMLStreamReader xml, AffineTransform frame) throws FileTrouble {
+    Path2D path;
+    try {
+      path =
+          switch (xml.getLocalName()) {
+            case "svg" -> {
+              size(xml);
+              yield null;
+            }
+            case "path" -> SvgPathData.read(text(xml, "d"), OutlineFile.MOST_POINTS);
+            case "polygon", "polyline" -> polygon(xml);
+            case "rect" ->
+                new Path2D.Double(
+                    new Rectangle2D.Double(
+                        number(xml, "x"),
+                        number(xml, "y"),
+                        number(xml, "width"),
+                        number(xml, "height")));
+            case "circle" -> ellipse(xml, number(xml, "r"), number(xml, "r"));
+            case "ellipse" -> ellipse(xml, number(xml, "rx"), number(xml, "ry"));
+            default -> null;
+          };
+    } catch (IllegalArgumentException e) {
+      throw new FileTrouble(name + ": " + e.getMessage() + place(xml), e);
+    }
+    if (path != null) {
+      add(path, frame, place(xml));
+    }
+  }
+
+  private Path2D ellipse(XMLStreamReader xml, double rx, double ry) {
+    return new Path2D.Double(
+        new Ellipse2D.Double(number(xml, "cx") - rx, number(xml, "cy") - ry, 2 * rx, 2 * ry));
+  }
+
+  private Path2D polygon(XMLStreamReader xml) {
+    String close = xml.getLocalName().equals("polygon") ? " Z" : "";
+    String points = text(xml, "points");
+    return points.isBlank()
+        ? new Path2D.Double()
+        : SvgPathData.read("M " + points + close, OutlineFile.MOST_POINTS);
+  }
+
+  private static String text(XMLStreamReader xml, String attribute) {
+    String value = xml.getAttributeValue(null, attribute);
+    return value == null ? "" : value;
+  }
+
+  private static double number(XMLStreamReader xml, String attribute) {
+    String text = text(xml, attribute);
+    return text.isBlank()
+        ? 0
+        : SvgPathData.number(text.replaceFirst("(px|mm|cm|in|pt)\\s*$", "").strip());
+  }
+
+  /** The drawing's width and what it stands for, which gives the unit. */
+  private void size(XMLStreamReader xml) {
+    String width = text(xml, "width").strip();
+    String[] box = text(xml, "viewBox").strip().split("[\\s,]+");
+    for (String[] known :
+        new String[][] {
+          {"mm", "1"},
+          {"cm", "10"},
+          {"in", "25.4"},
+          {"pt", "0.3527777777777778"},
+          {"pc", "4.233333333333333"}
+        }) {
+      if (width.endsWith(known[0])) {
+        double mm =
+            SvgPathData.number(width.substring(0, width.length() - known[0].length()).strip())
+                * Double.parseDouble(known[1]);
+        unit = known[0].equals("in") ? "inches" : known[0];
+        double units = box.length == 4 ? SvgPathData.number(box[2]) : mm / (25.4 / 96);
+        if (units > 0) {
+          perUnit = mm / units;
+        }
+        return;
+      }
+    }
+  }
+
+  private void add(Path2D path, AffineTransform frame, String where) throws FileTrouble {
+    PathIterator it =
+        new FlatteningPathIterator(path.getPathIterator(frame), FLAT / Math.max(1e-6, perUnit), 12);
+    List<Point> run = new ArrayList<>();
+    double[] at = new double[6];
+    while (!it.isDone()) {
+      int kind = it.currentSegment(at);
+      if (kind == PathIterator.SEG_MOVETO) {
+        end(run, false);
+        run = new ArrayList<>(List.of(new Point(at[0], at[1])));
+      } else if (kind == PathIterator.SEG_LINETO) {
+        run.add(new Point(at[0], at[1]));
+      } else {
+        end(run, true);
+        run = new ArrayList<>();
+      }
+      if (++points > OutlineFile.MOST_POINTS) {
+        throw new FileTrouble(
+            name
+                + " has more than "
+                + OutlineFile.MOST_POINTS
+                + " corners: far more than an outline needs"
+                + where);
+      }
+      it.next();
+    }
+    end(run, false);
+  }
+
+  private void end(List<Point> run, boolean closed) {
+    if (run.size() >= 3) {
+      paths.add(new OutlineFile.Drawn(run, closed));
+    }
+  }
+}

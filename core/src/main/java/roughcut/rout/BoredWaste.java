@@ -1,0 +1,78 @@
+package roughcut.rout;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import roughcut.geometry.Bounds;
+import roughcut.geometry.Outline;
+import roughcut.geometry.Point;
+import roughcut.shop.Cutter;
+import roughcut.shop.CutterKind;
+
+/**
+ * Boring a rout out before the router trues it: a grid of Forstner bores that overlap, clear of the
+ * walls, to half a millimetre and the bit's spur above the floor (handbook page 6, "Passes").
+ *
+ * @param bit the largest of the drawer that fits
+ * @param stop of the drill, from the face
+ * @param places of the bores
+ */
+public record BoredWaste(Cutter bit, double stop, List<Point> places) {
+  /** Left above the floor for the router, mm. */
+  private static final double LEFT = 0.5;
+
+  private static final double FROM_WALL = 1;
+
+  /** Of the diameter from one bore to the next. */
+  private static final double PITCH = 0.85;
+
+  public BoredWaste {
+    places = List.copyOf(places);
+  }
+
+  /** The bores for a shape; empty when no bit fits or it isn't deep enough to be worth it. */
+  static Optional<BoredWaste> of(Outline shape, double depth, List<Cutter> drawer) {
+    List<Cutter> bits =
+        drawer.stream()
+            .filter(c -> c.kind() == CutterKind.FORSTNER && c.condition() != Cutter.Condition.DULL)
+            .sorted(Comparator.comparingDouble(c -> -c.diameter()))
+            .toList();
+    for (Cutter bit : bits) {
+      double stop = depth - bit.spur() - LEFT;
+      if (stop < 3 || stop > bit.cutting()) {
+        continue;
+      }
+      List<Point> places = grid(shape, bit.diameter());
+      if (!places.isEmpty()) {
+        return Optional.of(new BoredWaste(bit, stop, places));
+      }
+    }
+    return Optional.empty();
+  }
+
+  private static List<Point> grid(Outline shape, double diameter) {
+    double clear = diameter / 2 + FROM_WALL;
+    Bounds b = shape.bounds();
+    List<Point> places = new ArrayList<>();
+    double room = b.width() - 2 * clear;
+    double roomAcross = b.height() - 2 * clear;
+    if (room < 0 || roomAcross < 0) {
+      return places;
+    }
+    int n = (int) Math.ceil(room / (diameter * PITCH) - 1e-9);
+    int m = (int) Math.ceil(roomAcross / (diameter * PITCH) - 1e-9);
+    for (int i = 0; i <= n; i++) {
+      for (int k = 0; k <= m; k++) {
+        Point at =
+            new Point(
+                n == 0 ? (b.left() + b.right()) / 2 : b.left() + clear + room * i / n,
+                m == 0 ? (b.low() + b.high()) / 2 : b.low() + clear + roomAcross * k / m);
+        if (shape.holds(at) && shape.edgeDistance(at) >= clear - 1e-6) {
+          places.add(at);
+        }
+      }
+    }
+    return places;
+  }
+}

@@ -1,0 +1,220 @@
+package roughcut.rout;
+
+import static roughcut.measure.NumberWriter.fixed;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import roughcut.shop.Cutter;
+import roughcut.shop.PassRule;
+
+/**
+ * The order of cutters and depths for one step of a rout: every pass guided by a bearing on the
+ * template or on wall already cut, none deeper than the cutter takes at once, as few cutter changes
+ * as can be (handbook page 6, "What guides the bearing" and "Passes").
+ *
+ * @param passes in their order; fewer than the depth wants when something is missing
+ * @param missing what cutter would have to be in the drawer; empty when none
+ * @param changes of cutters after the first
+ */
+public record PassPlan(List<Pass> passes, Optional<String> missing, int changes) {
+  /** How much of a bearing's height has to touch what guides it, mm. */
+  public static final double TOUCH = 2;
+
+  private static final double TINY = 1e-6;
+  private static final double LEAST_PASS = 0.5;
+
+  /** What a pass is guided by. */
+  public enum Guide {
+    TEMPLATE("the template"),
+    WALL("the wall cut above, template on"),
+    WALL_ALONE("the wall, template off"),
+    BUSH("the guide bush");
+
+    private final String words;
+
+    Guide(String words) {
+      this.words = words;
+    }
+
+    public String words() {
+      return words;
+    }
+  }
+
+  /**
+   * One pass.
+   *
+   * @param depth from the work's surface, mm
+   * @param setting of the router, from what it stands on: template or work
+   */
+  public record Pass(Cutter cutter, double depth, double setting, Guide guide) {}
+
+  /**
+   * What is to be cut.
+   *
+   * @param depth from the surface that is there at that stage, mm
+   * @param corner radius of the inside corners, which the cutter may not be larger than
+   * @param narrowest width between walls
+   * @param template its thickness, mm
+   * @param bush guided by a bush rather than by a bearing
+   * @param density of the wood, kg/m³
+   * @param factor the maker's own on the deepest pass
+   * @param last deepest last pass; 0 where the floor doesn't matter
+   */
+  public record Job(
+      double depth,
+      double corner,
+      double narrowest,
+      double template,
+      boolean bush,
+      double density,
+      double factor,
+      double last) {}
+
+  public PassPlan {
+    passes = List.copyOf(passes);
+  }
+
+  /** Whether the bearing of a cutter at that depth lies on the template. */
+  public static boolean onTemplate(double cutting, double template, double depth) {
+    return depth >= cutting - template + TOUCH - TINY && depth <= cutting + TINY;
+  }
+
+  /** Whether it lies on the wall above, which is cut already, the template still on. */
+  public static boolean onWallAbove(double cutting, double bearing, double depth) {
+    return depth > cutting + TINY && depth <= cutting + bearing - TOUCH + TINY;
+  }
+
+  /** Whether it lies on the wall with the template off. */
+  public static boolean onWallAlone(double cutting, double depth, double wall) {
+    return depth >= cutting + TOUCH - TINY && wall >= depth - cutting - TINY;
+  }
+
+  /** Plans it from a drawer. */
+  public static PassPlan of(Job job, List<Cutter> drawer) {
+    List<Cutter> fit =
+        drawer.stream()
+            .filter(c -> c.kind().routs() && c.condition() != Cutter.Condition.DULL)
+            .filter(c -> job.bush || c.kind().followsAbove() && c.bearingFits())
+            .filter(c -> c.diameter() / 2 <= job.corner + 0.03 && c.diameter() < job.narrowest)
+            .sorted(Comparator.comparingDouble(Cutter::cutting).thenComparing(c -> -c.diameter()))
+            .toList();
+    return new Walk(job, fit).go();
+  }
+
+  private static final class Walk {
+    private final Job job;
+    private final List<Cutter> fit;
+    private final List<Pass> passes = new ArrayList<>();
+
+    Walk(Job job, List<Cutter> fit) {
+      this.job = job;
+      this.fit = fit;
+    }
+
+    PassPlan go() {
+      double cut = 0;
+      int changes = -1;
+      Cutter now = null;
+      while (cut < job.depth - TINY) {
+        Cutter next = furthest(cut, now);
+        if (next == null) {
+          return new PassPlan(passes, Optional.of(missing(cut)), Math.max(0, changes));
+        }
+        changes += next == now ? 0 : 1;
+        double to = reach(next, cut);
+        run(next, cut, to);
+        cut = to;
+        now = next;
+      }
+      return new PassPlan(passes, Optional.empty(), Math.max(0, changes));
+    }
+
+    private double most(Cutter c) {
+      return PassRule.deepest(c.diameter(), job.density) * job.factor;
+    }
+
+    /** The cutter that can go on from here and gets furthest; the shorter of two that get alike. */
+    private Cutter furthest(double cut, Cutter now) {
+      Cutter best = null;
+      double most = cut + TINY;
+      for (Cutter c : fit) {
+        double to = c == now ? cut : reach(c, cut);
+        if (to > most + TINY) {
+          most = to;
+          best = c;
+        }
+      }
+      return best;
+    }
+
+    /** How deep a cutter gets from here, guided all the way; no deeper than here when it can't. */
+    private double reach(Cutter c, double cut) {
+      double least = Math.max(lowest(c, cut), cut);
+      double deepest = Math.min(job.depth, Math.min(highest(c, cut), c.stickOut() - job.template));
+      if (least - cut > most(c) + TINY || deepest < least - TINY) {
+        return cut;
+      }
+      return Math.max(cut, deepest);
+    }
+
+    /** The shallowest setting at which it is guided. */
+    private double lowest(Cutter c, double cut) {
+      return job.bush ? 0 : c.cutting() - job.template + TOUCH;
+    }
+
+    /** The deepest setting at which it is guided, when it comes down pass by pass from here. */
+    private double highest(Cutter c, double cut) {
+      if (job.bush) {
+        return c.cutting() + (cut > 0 ? job.template : 0);
+      }
+      return c.cutting() + Math.max(0, c.bearingHeight() - TOUCH);
+    }
+
+    /** Equal passes from here to there; the first no shallower than the cutter is guided. */
+    private void run(Cutter c, double cut, double to) {
+      double from = cut;
+      double least = lowest(c, cut);
+      if (least > cut + LEAST_PASS + TINY) {
+        from = Math.min(to, Math.max(least, cut));
+        add(c, from);
+      }
+      boolean end = to >= job.depth - TINY;
+      double last = end && job.last > 0 && to - from > job.last + TINY ? job.last : 0;
+      double way = to - last - from;
+      int count = way > TINY ? PassRule.passes(way, most(c)) : 0;
+      for (int i = 1; i <= count; i++) {
+        add(c, from + way * i / count);
+      }
+      if (last > 0) {
+        add(c, to);
+      }
+    }
+
+    private void add(Cutter c, double depth) {
+      Guide guide =
+          job.bush
+              ? Guide.BUSH
+              : onTemplate(c.cutting(), job.template, depth) ? Guide.TEMPLATE : Guide.WALL;
+      passes.add(new Pass(c, depth, depth + job.template, guide));
+    }
+
+    /** What the drawer lacks to go on from here. */
+    private String missing(double cut) {
+      double step = PassRule.deepest(Math.min(12.7, 2 * job.corner), job.density) * job.factor;
+      double longest = cut + step + job.template - TOUCH;
+      String radius = fixed(Math.min(job.corner * 2, job.narrowest - 0.1), 1);
+      double wanted = Math.max(LEAST_PASS, job.depth - 3);
+      return "no cutter in the drawer goes on from "
+          + fixed(cut, 1)
+          + " mm: a bearing cutter of at most "
+          + radius
+          + " mm with a cutting length "
+          + (longest < wanted
+              ? "of at most " + fixed(longest, 1) + " mm, then a longer one"
+              : "between " + fixed(wanted, 1) + " and " + fixed(longest, 1) + " mm");
+    }
+  }
+}

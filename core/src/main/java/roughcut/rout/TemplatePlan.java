@@ -1,0 +1,92 @@
+package roughcut.rout;
+
+import static roughcut.measure.Quantity.FINE_LENGTH;
+import static roughcut.measure.Quantity.LENGTH;
+import static roughcut.measure.Worked.in;
+
+import java.util.Optional;
+import roughcut.design.RoutDecisions;
+import roughcut.geometry.Bounds;
+import roughcut.geometry.Outline;
+import roughcut.measure.Given;
+import roughcut.measure.Worked;
+import roughcut.shop.Shop;
+import roughcut.shop.Template;
+
+/**
+ * The template that a step of a rout wants: its opening is the cavity for a bearing as wide as the
+ * cutter; for a guide bush it is larger all round by (bush − cutter) / 2 (handbook page 6).
+ *
+ * @param opening its shape in place on the body
+ * @param width of the opening along the strings
+ * @param length of it across
+ * @param owned the one that is made already
+ * @param say what is to be said of it, empty for nothing
+ */
+public record TemplatePlan(
+    Step step, Outline opening, Worked width, Worked length, Optional<Template> owned, String say) {
+
+  /** How far a measured opening may be off before it is said, mm. */
+  private static final double WORN = 0.1;
+
+  static TemplatePlan of(Slab slab, Shop shop, Step step, double cutter) {
+    Given bush = slab.givens.get(RoutDecisions.TEMPLATE_BUSH);
+    double offset = bush.value() > 0 ? Math.max(0, (bush.value() - cutter) / 2) : 0;
+    Bounds b = step.outline().bounds();
+    Given wide =
+        Given.decided("rout." + step.name() + ".width", "Rout's width", b.width(), FINE_LENGTH);
+    Given across =
+        Given.decided("rout." + step.name() + ".length", "Rout's length", b.height(), FINE_LENGTH);
+    Given more =
+        Given.decided(
+            "template." + step.name() + ".offset",
+            "Bush's offset, (bush − cutter) / 2",
+            offset,
+            FINE_LENGTH);
+    Worked width =
+        slab.ledger.put(
+            "template." + step.name() + ".opening-width",
+            "Template " + step.name() + ", opening along the strings",
+            FINE_LENGTH,
+            wide.value() + 2 * offset,
+            "w + 2 · o",
+            in("w", wide),
+            in("o", more));
+    Worked length =
+        slab.ledger.put(
+            "template." + step.name() + ".opening-length",
+            "Template " + step.name() + ", opening across",
+            LENGTH,
+            across.value() + 2 * offset,
+            "w + 2 · o",
+            in("w", across),
+            in("o", more));
+    Optional<Template> owned = shop.template(step.name());
+    return new TemplatePlan(
+        step,
+        offset > 0 ? step.outline().grown(offset) : step.outline(),
+        width,
+        length,
+        owned,
+        owned.map(t -> say(t, width.value())).orElse("to be made"));
+  }
+
+  private static String say(Template template, double wanted) {
+    if (template.melts()) {
+      return "thin acrylic melts at a hot bearing: for layout, or copy it to a board first";
+    }
+    if (template.master()) {
+      return "a master: copy it, and rout with the copy";
+    }
+    if (template.use() == Template.Use.LAYOUT_ONLY) {
+      return "for layout only";
+    }
+    if (template.opening().isPresent() && Math.abs(template.opening().get() - wanted) > WORN) {
+      return "its opening was last measured as "
+          + roughcut.measure.NumberWriter.fixed(template.opening().get(), 2)
+          + " mm, wanted "
+          + roughcut.measure.NumberWriter.fixed(wanted, 2);
+    }
+    return "";
+  }
+}
