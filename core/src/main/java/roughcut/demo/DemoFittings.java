@@ -20,7 +20,7 @@ final class DemoFittings {
     place(numbers, "control.tone", 702, 98);
     place(numbers, "control.selector", 738, 96);
     numbers.put("control.selector.angle", 20.0);
-    numbers.put("channel.bridge-wire.aside", 12.0);
+    numbers.put("channel.bridge-wire.aside", 8.0);
     numbers.put("jack.output.round", 64.0);
     numbers.put("strap.horn.round", 11.5);
     numbers.put("strap.end.round", 50.0);
@@ -105,15 +105,15 @@ final class DemoFittings {
     numbers.put("cavity.controls.left", 14.0);
     numbers.put("cavity.controls.ledge", 0.0);
     numbers.put("plate.plate.overlap", 10.0);
+    numbers.put("plate.plate.screws", 6.0);
     place(numbers, "cavity.battery", 850, -72);
     numbers.put("cavity.battery.left", 14.0);
-    numbers.put("jack.output.round", 62.0);
-    numbers.put("jack.output.turn", 20.0);
+    numbers.put("jack.output.round", 66.0);
     numbers.put("strap.horn.round", 11.5);
     numbers.put("strap.end.round", 50.0);
     place(numbers, "relief.horn-bore", 560, -92);
     numbers.put("relief.horn-bore.diameter", 35.0);
-    numbers.put("body.mass-target", 2100.0);
+    numbers.put("body.mass-target", 2280.0);
     numbers.put("hardware.other-mass", 780.0);
     Map<String, String> choices = new HashMap<>(design.choices());
     choices.put("cavity.controls.face", "top");

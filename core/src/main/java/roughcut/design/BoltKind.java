@@ -2,9 +2,9 @@ package roughcut.design;
 
 /** What a bolted neck is held by. */
 public enum BoltKind implements Choice {
-  SCREWS_PLATE("wood screws through a plate"),
-  SCREWS_FERRULES("wood screws through ferrules"),
-  INSERTS("machine bolts into inserts");
+  SCREWS_PLATE("screws and plate"),
+  SCREWS_FERRULES("screws, ferrules"),
+  INSERTS("bolts into inserts");
 
   private final String label;
 

@@ -2,8 +2,8 @@ package roughcut.design;
 
 /** How far up a neck bolt may go. */
 public enum BoltReach implements Choice {
-  GLUE_LINE("stays below the fretboard"),
-  INTO_FRETBOARD("may go into the fretboard");
+  GLUE_LINE("below the board"),
+  INTO_FRETBOARD("into the board");
 
   private final String label;
 

@@ -2,8 +2,8 @@ package roughcut.design;
 
 /** What a pickup is centred on (handbook page 1, "Where makers disagree"). */
 public enum CentredOn implements Choice {
-  STRING_LINE("the strings, through the real neck"),
-  CENTRE_LINE("the body's centre line");
+  STRING_LINE("the strings"),
+  CENTRE_LINE("the centre line");
 
   private final String label;
 

@@ -3,8 +3,8 @@ package roughcut.design;
 /** What holds a pickup, and so hides the edge of its rout or doesn't. */
 public enum PickupFixing implements Choice {
   RING("a ring"),
-  PLATE("a plate or pickguard"),
-  DIRECT("screws into the floor"),
+  PLATE("a plate"),
+  DIRECT("screws in the floor"),
   TOP("ears on the top");
 
   private final String label;

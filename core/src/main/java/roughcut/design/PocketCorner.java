@@ -2,9 +2,9 @@ package roughcut.design;
 
 /** What is done where round pocket corners meet a square heel. */
 public enum PocketCorner implements Choice {
-  ROUND_HEEL("the heel is rounded to match"),
-  CHISEL("the pocket is chiselled square"),
-  SMALL_CUTTER("a smaller cutter for the corners");
+  ROUND_HEEL("heel rounded"),
+  CHISEL("pocket chiselled"),
+  SMALL_CUTTER("smaller cutter");
 
   private final String label;
 

@@ -11,7 +11,7 @@ public final class RoutDecisions {
   static final DecisionBook BOOK = new DecisionBook();
 
   public static final NumberDecision POCKET_CLEARANCE =
-      BOOK.number("pocket.clearance", "Pocket clearance, a side", FINE_LENGTH, 0.1, 0, 2, 0.05)
+      BOOK.number("pocket.clearance", "Clearance, a side", FINE_LENGTH, 0.1, 0, 2, 0.05)
           .hint("0.1 without finish in the pocket, 0.2 with.");
   public static final NumberDecision POCKET_TIGHT =
       BOOK.number("pocket.tight", "First cut tight by", FINE_LENGTH, 0.2, 0, 2, 0.05)
@@ -22,7 +22,7 @@ public final class RoutDecisions {
   public static final ChoiceDecision POCKET_CORNERS =
       BOOK.choice(
           "pocket.corners",
-          "Round corners, square heel",
+          "Corners",
           PocketCorner.values(),
           "A pocket's corners take the cutter's radius.");
   public static final ChoiceDecision BOLT_KIND =
@@ -31,7 +31,7 @@ public final class RoutDecisions {
       BOOK.number("bolt.count", "Bolts", COUNT, 4, 1, 8, 1)
           .hint("In pairs; an odd one on the centre line, last.");
   public static final NumberDecision BOLT_DIAMETER =
-      BOOK.number("bolt.diameter", "Bolt or screw diameter", LENGTH, 4.5, 2, 12, 0.1)
+      BOOK.number("bolt.diameter", "Bolt diameter", LENGTH, 4.5, 2, 12, 0.1)
           .measured("Of the shank.");
   public static final NumberDecision BOLT_PLATE =
       BOOK.number("bolt.plate", "Plate or washer", LENGTH, 2, 0, 12, 0.1)
@@ -40,7 +40,7 @@ public final class RoutDecisions {
       BOOK.number("bolt.counterbore", "Counterbore", LENGTH, 0, 0, 60, 0.5)
           .hint("How deep the head or ferrule is sunk into the back.");
   public static final NumberDecision BOLT_HEAD =
-      BOOK.number("bolt.head", "Head or ferrule diameter", LENGTH, 9, 3, 30, 0.1)
+      BOOK.number("bolt.head", "Head diameter", LENGTH, 9, 3, 30, 0.1)
           .measured("Of what goes into the counterbore.");
   public static final NumberDecision BOLT_BITE =
       BOOK.number("bolt.bite", "Bite in the heel", LENGTH, 16, 4, 60, 0.5)
@@ -52,7 +52,7 @@ public final class RoutDecisions {
           BoltReach.values(),
           "Going through the glue line is yours to choose.");
   public static final NumberDecision BOLT_FIRST =
-      BOOK.number("bolt.first", "First pair from the edge", LENGTH, 14, 4, 200, 0.5)
+      BOOK.number("bolt.first", "First pair, in by", LENGTH, 14, 4, 200, 0.5)
           .hint("From where the body begins.");
   public static final NumberDecision BOLT_ALONG =
       BOOK.number("bolt.along", "Pairs apart", LENGTH, 40, 5, 200, 0.5)
@@ -63,8 +63,7 @@ public final class RoutDecisions {
       BOOK.number("bolt.across-end", "Last pair, apart", LENGTH, 34, 0, 120, 0.5)
           .hint("Across; less for a stepped heel that is carved.");
   public static final NumberDecision INSERT_BORE =
-      BOOK.number("insert.bore", "Bore for the insert", LENGTH, 8, 3, 20, 0.1)
-          .measured("For inserts.");
+      BOOK.number("insert.bore", "Insert bore", LENGTH, 8, 3, 20, 0.1).measured("For inserts.");
   public static final NumberDecision INSERT_LENGTH =
       BOOK.number("insert.length", "Insert length", LENGTH, 13, 4, 40, 0.5)
           .measured("For inserts.");
@@ -97,7 +96,7 @@ public final class RoutDecisions {
           .measured("Along the strings, towards the neck; 0 as listed.");
 
   public static final NumberDecision STOCK_LEFT =
-      BOOK.number("body.stock-left", "Body still too thick by", LENGTH, 0, 0, 60, 0.1)
+      BOOK.number("body.stock-left", "Still too thick by", LENGTH, 0, 0, 60, 0.1)
           .measured("0 when it is at its thickness.");
   public static final ChoiceDecision STOCK_FROM =
       BOOK.choice(
@@ -106,10 +105,10 @@ public final class RoutDecisions {
           BodyFace.values(),
           "From which face the rest will be planed.");
   public static final NumberDecision FILM =
-      BOOK.number("finish.film", "Film of the finish, a face", FINE_LENGTH, 0.15, 0, 1, 0.05)
+      BOOK.number("finish.film", "Film of finish", FINE_LENGTH, 0.15, 0, 1, 0.05)
           .hint("Counts in pockets, bores and ferrules.");
   public static final NumberDecision TEMPLATE_THICKNESS =
-      BOOK.number("template.thickness", "Templates are thick", LENGTH, 12, 3, 40, 0.5)
+      BOOK.number("template.thickness", "Template thickness", LENGTH, 12, 3, 40, 0.5)
           .measured("Where no template is made for a rout yet.");
   public static final NumberDecision TEMPLATE_BUSH =
       BOOK.number("template.bush", "Guide bush", LENGTH, 0, 0, 60, 0.1)
@@ -127,22 +126,22 @@ public final class RoutDecisions {
       BOOK.number("passes.last", "Last pass at most", LENGTH, 1, 0, 6, 0.5)
           .hint("For a clean floor; 0 where it doesn't matter.");
   public static final NumberDecision MASS_TARGET =
-      BOOK.number("body.mass-target", "Body shall weigh at most", MASS, 0, 0, 10000, 50)
+      BOOK.number("body.mass-target", "Body at most", MASS, 0, 0, 10000, 50)
           .hint("0 for no target; otherwise relief bores are placed until it is met.");
   public static final NumberDecision RELIEF_DIAMETER =
-      BOOK.number("relief.diameter", "Relief bores", LENGTH, 35, 8, 80, 1)
+      BOOK.number("relief.diameter", "Relief bores, bit", LENGTH, 35, 8, 80, 1)
           .hint("Diameter of the bit for the bores placed by the program.");
   public static final NumberDecision RELIEF_LEFT =
-      BOOK.number("relief.left", "Left under relief bores", LENGTH, 8, 3, 40, 0.5)
+      BOOK.number("relief.left", "Left under them", LENGTH, 8, 3, 40, 0.5)
           .hint("Wood below their floors.");
   public static final NumberDecision RELIEF_CLEAR =
-      BOOK.number("relief.clear", "Relief bores keep clear by", LENGTH, 8, 2, 40, 0.5)
+      BOOK.number("relief.clear", "Clear of all by", LENGTH, 8, 2, 40, 0.5)
           .hint("Of everything else and of each other.");
   public static final NumberDecision RELIEF_EDGE =
-      BOOK.number("relief.edge", "Relief bores from the edge", LENGTH, 14, 4, 60, 0.5)
+      BOOK.number("relief.edge", "From the edge by", LENGTH, 14, 4, 60, 0.5)
           .hint("Least wood to the outline.");
   public static final NumberDecision OTHER_MASS =
-      BOOK.number("hardware.other-mass", "Tuners, bridge and the rest", MASS, 520, 0, 3000, 10)
+      BOOK.number("hardware.other-mass", "Other hardware", MASS, 520, 0, 3000, 10)
           .measured("What isn't listed among the fittings.");
   public static final NumberDecision OTHER_AT =
       BOOK.number("hardware.tuners-share", "Of that, at the head", RATIO, 0.45, 0, 1, 0.05)

@@ -103,7 +103,7 @@ public final class StringDecisions {
       BOOK.number("neck.angle", "Neck angle", ANGLE, 0, -5, 10, 0.1)
           .measured("Leaning back, positive.");
   public static final NumberDecision CARVE_RISE =
-      BOOK.number("body.carve-rise", "Top rises at the bridge", LENGTH, 0, -10, 30, 0.5)
+      BOOK.number("body.carve-rise", "Rise at the bridge", LENGTH, 0, -10, 30, 0.5)
           .measured("On a carved top, over its height at the neck end.");
   public static final NumberDecision STANDING =
       BOOK.number("proof.standing", "Stands, seated", FINE_LENGTH, 0, 0, 60, 0.05)

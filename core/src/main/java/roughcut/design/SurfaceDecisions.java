@@ -11,51 +11,49 @@ public final class SurfaceDecisions {
   public static final ChoiceDecision OUTLINE_MIRROR =
       BOOK.choice(
           "outline.mirror",
-          "Treble side mirrors the bass",
+          "Sides alike",
           YesNo.values(),
           "Both sides alike, horns and waist too.");
   public static final NumberDecision OUTLINE_SCALE =
-      BOOK.number("outline.scale", "Drawn outline, times", RATIO, 1, 0.01, 100, 0.01)
+      BOOK.number("outline.scale", "Times its size", RATIO, 1, 0.01, 100, 0.01)
           .hint("1 takes an imported outline as large as it was drawn.");
   public static final NumberDecision OUTLINE_TURN =
-      BOOK.number("outline.turn", "Drawn outline, turned", ANGLE, 0, -360, 360, 1)
+      BOOK.number("outline.turn", "Turned", ANGLE, 0, -360, 360, 1)
           .hint("Anticlockwise, until the neck's end points to the head.");
   public static final ChoiceDecision OUTLINE_FLIP =
-      BOOK.choice(
-          "outline.flip", "Drawn outline, turned over", YesNo.values(), "Bass and treble swapped.");
+      BOOK.choice("outline.flip", "Turned over", YesNo.values(), "Bass and treble swapped.");
   public static final NumberDecision OUTLINE_ALONG =
-      BOOK.number("outline.along", "Drawn outline, moved along", LENGTH, 0, -300, 300, 0.5)
+      BOOK.number("outline.along", "Moved along", LENGTH, 0, -300, 300, 0.5)
           .hint("0 has its edge at the neck where the body begins.");
   public static final NumberDecision OUTLINE_ASIDE =
-      BOOK.number("outline.aside", "Drawn outline, moved aside", LENGTH, 0, -300, 300, 0.5)
+      BOOK.number("outline.aside", "Moved aside", LENGTH, 0, -300, 300, 0.5)
           .hint("0 has its middle on the centre line.");
 
   public static final NumberDecision ROUND_TOP =
-      BOOK.number("edge.round-top", "Top edge, round-over", LENGTH, 3, 0, 25, 0.5)
+      BOOK.number("edge.round-top", "Top round-over", LENGTH, 3, 0, 25, 0.5)
           .hint("Radius; 0 leaves it square.");
   public static final NumberDecision ROUND_BACK =
-      BOOK.number("edge.round-back", "Back edge, round-over", LENGTH, 3, 0, 25, 0.5)
+      BOOK.number("edge.round-back", "Back round-over", LENGTH, 3, 0, 25, 0.5)
           .hint("Radius; 0 leaves it square.");
   public static final NumberDecision ARM_DEPTH =
       BOOK.number("arm.depth", "Arm contour, deep", LENGTH, 0, 0, 60, 0.5)
           .hint("Taken off the top at the outermost place; 0 for none.");
   public static final NumberDecision ARM_REACH =
-      BOOK.number("arm.reach", "Arm contour, reaches in", LENGTH, 70, 5, 300, 1)
+      BOOK.number("arm.reach", "Arm, reaches in", LENGTH, 70, 5, 300, 1)
           .hint("From the outermost place inwards.");
   public static final NumberDecision ARM_TURN =
-      BOOK.number("arm.turn", "Arm contour, faces", ANGLE, -50, -180, 180, 1)
+      BOOK.number("arm.turn", "Arm, faces", ANGLE, -50, -180, 180, 1)
           .hint("The way it falls: 0 towards the end, −90 to the bass side.");
   public static final NumberDecision BELLY_DEPTH =
       BOOK.number("belly.depth", "Belly contour, deep", LENGTH, 0, 0, 60, 0.5)
           .hint("Taken off the back at the edge; 0 for none.");
   public static final NumberDecision BELLY_REACH =
-      BOOK.number("belly.reach", "Belly contour, reaches in", LENGTH, 70, 5, 300, 1)
+      BOOK.number("belly.reach", "Belly, reaches in", LENGTH, 70, 5, 300, 1)
           .hint("From the edge inwards.");
   public static final NumberDecision BELLY_LENGTH =
-      BOOK.number("belly.length", "Belly contour, long", LENGTH, 190, 20, 600, 5)
-          .hint("Along the edge.");
+      BOOK.number("belly.length", "Belly, long", LENGTH, 190, 20, 600, 5).hint("Along the edge.");
   public static final NumberDecision BELLY_TURN =
-      BOOK.number("belly.turn", "Belly contour, faces", ANGLE, -100, -180, 180, 1)
+      BOOK.number("belly.turn", "Belly, faces", ANGLE, -100, -180, 180, 1)
           .hint("The way it falls: −90 to the bass side.");
   public static final NumberDecision HEEL_CARVE_DEPTH =
       BOOK.number("heel-carve.depth", "Heel carve, deep", LENGTH, 0, 0, 60, 0.5)
@@ -70,13 +68,13 @@ public final class SurfaceDecisions {
       BOOK.number("heel-carve.turn", "Heel carve, faces", ANGLE, 150, -180, 180, 1)
           .hint("The way it falls: 180 towards the head, 90 to the treble side.");
   public static final NumberDecision CARVE_DROP =
-      BOOK.number("carve.drop", "Carved top, edge lower by", LENGTH, 0, 0, 30, 0.5)
+      BOOK.number("carve.drop", "Top carved down by", LENGTH, 0, 0, 30, 0.5)
           .hint("Than the flat middle; 0 for a flat top.");
   public static final NumberDecision CARVE_WIDTH =
-      BOOK.number("carve.width", "Carved top, from the edge", LENGTH, 60, 5, 200, 1)
+      BOOK.number("carve.width", "Carve, from the edge", LENGTH, 60, 5, 200, 1)
           .hint("How far in it runs before it is flat.");
   public static final NumberDecision CARVE_LEDGE =
-      BOOK.number("carve.ledge", "Carved top, ledge", LENGTH, 6, 0, 40, 0.5)
+      BOOK.number("carve.ledge", "Carve, ledge", LENGTH, 6, 0, 40, 0.5)
           .hint("Flat strip along the edge that sets the depth.");
 
   private SurfaceDecisions() {}

@@ -3,14 +3,52 @@ package roughcut.drawing;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import roughcut.layout.FretLayout;
 import roughcut.plan.Plan;
+import roughcut.rout.Cut;
 
 /** Places along the neck that the section knife steps to: nut, seam, channel ends, heel. */
 public final class KnifeStops {
   /** A place with its name. */
   public record Stop(String name, double x) {}
 
+  /** Further behind the last fret than this a place isn't told by it, mm. */
+  private static final double BEHIND = 8;
+
   private KnifeStops() {}
+
+  /**
+   * What a place is called: the stop that is there; else the nearest fret, or behind the last one
+   * the nearest stop.
+   */
+  public static String near(List<Stop> stops, FretLayout frets, double x) {
+    Stop nearest = null;
+    for (Stop stop : stops) {
+      if (nearest == null || Math.abs(stop.x() - x) < Math.abs(nearest.x() - x)) {
+        nearest = stop;
+      }
+    }
+    if (nearest != null && Math.abs(nearest.x() - x) < 0.005) {
+      return nearest.name();
+    }
+    return nearest == null || x < frets.last().x() + BEHIND
+        ? frets.near(x)
+        : "near the " + nearest.name();
+  }
+
+  /** Stops along the body: its ends, the pocket, and the middle of everything cut into it. */
+  public static List<Stop> ofBody(Plan plan) {
+    List<Stop> stops = new ArrayList<>();
+    stops.add(new Stop("front of the horn", plan.body().outline().front() + 1));
+    stops.add(new Stop("body begins", plan.neck().joint().value()));
+    stops.add(new Stop("saddle line", plan.frets().saddle().value()));
+    stops.add(new Stop("body ends", plan.body().outline().end() - 1));
+    for (Cut cut : plan.cuts().cuts()) {
+      stops.add(new Stop(cut.words(), cut.middleX()));
+    }
+    stops.sort(Comparator.comparingDouble(Stop::x));
+    return List.copyOf(stops);
+  }
 
   /** All stops from the nut line to the heel's end, in order. */
   public static List<Stop> of(Plan plan) {

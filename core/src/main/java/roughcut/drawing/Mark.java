@@ -64,8 +64,10 @@ public sealed interface Mark {
    * @param at where it is taken hold of
    * @param ghost what moves along while it is dragged, closed; possibly nothing
    * @param way in which it can be moved
+   * @param bare taken hold of anywhere in its shape, without a grip of its own
    */
-  record Handle(Role role, String id, Point at, List<Point> ghost, Way way) implements Mark {
+  record Handle(Role role, String id, Point at, List<Point> ghost, Way way, boolean bare)
+      implements Mark {
     public Handle {
       ghost = List.copyOf(ghost);
     }

@@ -140,7 +140,13 @@ final class Sketch {
 
   /** Something that can be dragged, with the shape that moves along. */
   void handle(String id, double x, double y, List<Point> ghost, Mark.Way way) {
-    marks.add(new Mark.Handle(Role.TOUCH, id, place(x, y), place(ghost), way));
+    marks.add(new Mark.Handle(Role.TOUCH, id, place(x, y), place(ghost), way, false));
+  }
+
+  /** Something that can be taken hold of anywhere in its shape, or clicked. */
+  void grip(String id, Outline shape, Mark.Way way) {
+    Point middle = shape.centre();
+    marks.add(new Mark.Handle(Role.TOUCH, id, place(middle), place(shape.corners()), way, true));
   }
 
   /** Slanting lines inside a shape: what is cut, or what is covered. */

@@ -141,7 +141,7 @@ public enum StationDrawing {
   private static void spots(Plan plan, Sketch sketch, double side) {
     for (int i = 0; i < plan.thinSpots().size(); i++) {
       ThinSpot spot = plan.thinSpots().get(i);
-      if (spot.state() != ThinSpot.State.CLEAR) {
+      if (spot.state() != ThinSpot.State.CLEAR && !spot.inBody()) {
         Role role = spot.state() == ThinSpot.State.STOP ? Role.STOP : Role.LOOK;
         sketch.spot(role, spot.x(), spotY(plan, spot, side), spot.what(), !inPlan(spot), i);
       }

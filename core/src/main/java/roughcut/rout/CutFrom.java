@@ -4,16 +4,23 @@ import roughcut.design.BodyFace;
 
 /** From where a cut is made. */
 public enum CutFrom {
-  TOP("from the top"),
-  BACK("from the back"),
-  EDGE("into the edge"),
+  TOP("top", "from the top"),
+  BACK("back", "from the back"),
+  EDGE("edge", "into the edge"),
   /** From a neighbouring rout. */
-  INSIDE("from a neighbouring rout");
+  INSIDE("inside", "from a neighbouring rout");
 
+  private final String brief;
   private final String words;
 
-  CutFrom(String words) {
+  CutFrom(String brief, String words) {
+    this.brief = brief;
     this.words = words;
+  }
+
+  /** In one word. */
+  public String brief() {
+    return brief;
   }
 
   public String words() {

@@ -98,7 +98,8 @@ public record PassPlan(List<Pass> passes, Optional<String> missing, int changes)
         drawer.stream()
             .filter(c -> c.kind().routs() && c.condition() != Cutter.Condition.DULL)
             .filter(c -> job.bush || c.kind().followsAbove() && c.bearingFits())
-            .filter(c -> c.diameter() / 2 <= job.corner + 0.03 && c.diameter() < job.narrowest)
+            .filter(
+                c -> c.diameter() / 2 <= job.corner + 0.03 && c.diameter() <= job.narrowest + 0.01)
             .sorted(Comparator.comparingDouble(Cutter::cutting).thenComparing(c -> -c.diameter()))
             .toList();
     return new Walk(job, fit).go();

@@ -2,6 +2,7 @@ package roughcut.rout;
 
 import static roughcut.measure.Quantity.FINE_LENGTH;
 import static roughcut.measure.Quantity.LENGTH;
+import static roughcut.measure.Quantity.RATIO;
 import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
@@ -144,7 +145,7 @@ public record Pocket(
         slab.ledger.put(
             "pocket.area",
             "Floor of the pocket, cm²",
-            LENGTH,
+            RATIO,
             shape.area() / 100,
             "found by measuring its outline",
             in("x_j", joint),

@@ -6,6 +6,7 @@ import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -82,9 +83,26 @@ final class BodyThinSpots {
       faces(cut);
       surface(cut, toEdge);
     }
-    Web.all(body.cuts(), NEAR).forEach(this::web);
+    webs();
     fittings();
     hardware();
+  }
+
+  /**
+   * A floor's spot with what is left while the body is still too thick: more, when the rest comes
+   * off the face beyond the floor.
+   */
+  static ThinSpot asItIsNow(ThinSpot spot, Givens givens, BodyCuts body) {
+    double stock = givens.get(RoutDecisions.STOCK_LEFT).value();
+    String id = spot.left().id();
+    String name =
+        id.equals("pocket.floor")
+            ? "pocket"
+            : id.matches("rout\\..*\\.floor") ? id.substring(5, id.length() - 6) : "";
+    BodyFace off = (BodyFace) givens.get(RoutDecisions.STOCK_FROM);
+    return stock > 0 && body.cut(name).filter(c -> !c.from().opens(off)).isPresent()
+        ? spot.withNow(spot.left().value() + stock)
+        : spot;
   }
 
   private void tell(
@@ -273,7 +291,26 @@ final class BodyThinSpots {
         by);
   }
 
-  private void web(Web web) {
+  /** Every pair has its number; of a row of like bores only the nearest pair is told. */
+  private void webs() {
+    List<Web> all = Web.all(body.cuts(), NEAR);
+    Map<String, Web> least = new LinkedHashMap<>();
+    for (Web web : all) {
+      least.merge(
+          row(web.a()) + "|" + row(web.b()),
+          web,
+          (x, y) -> y.closest().distance() < x.closest().distance() ? y : x);
+    }
+    for (Web web : all) {
+      web(web, least.containsValue(web));
+    }
+  }
+
+  private static String row(Cut cut) {
+    return cut.name().replaceFirst("-\\d+$", "");
+  }
+
+  private void web(Web web, boolean told) {
     Cut a = web.a();
     Cut b = web.b();
     Worked left =
@@ -284,6 +321,9 @@ final class BodyThinSpots {
             web.closest().distance(),
             "least distance of their surfaces in space",
             in("t", thickness));
+    if (!told) {
+      return;
+    }
     boolean bore = a.kind().bored() || b.kind().bored();
     boolean same = a.from() == b.from();
     Point3 at = web.closest().a().towards(web.closest().b(), 0.5);

@@ -1,6 +1,8 @@
 package roughcut.thin;
 
 import java.util.List;
+import roughcut.measure.NumberWriter;
+import roughcut.measure.Units;
 import roughcut.measure.Worked;
 import roughcut.shop.Limit;
 
@@ -13,6 +15,7 @@ import roughcut.shop.Limit;
  * @param left the wood that is left, with its sum
  * @param x where along the instrument, from the nut line, mm
  * @param y where across, from the centre line, for what is seen from above; not a number otherwise
+ * @param now what is left at the stage that the wood has reached, mm
  * @param changedBy ids of decisions that would change it, the likeliest first
  */
 public record ThinSpot(
@@ -22,7 +25,20 @@ public record ThinSpot(
     Limit limit,
     double x,
     double y,
+    double now,
     List<String> changedBy) {
+  /** A spot that is now as it will be when finished. */
+  public ThinSpot(
+      String kind,
+      String what,
+      Worked left,
+      Limit limit,
+      double x,
+      double y,
+      List<String> changedBy) {
+    this(kind, what, left, limit, x, y, left.value(), changedBy);
+  }
+
   /** A spot seen from the side, or on the neck's edge. */
   public ThinSpot(
       String kind, String what, Worked left, Limit limit, double x, List<String> changedBy) {
@@ -48,6 +64,26 @@ public record ThinSpot(
 
   public ThinSpot {
     changedBy = List.copyOf(changedBy);
+  }
+
+  /** Whether it will be less when finished than it is now. */
+  public boolean later() {
+    return Math.abs(now - left.value()) > 1e-9;
+  }
+
+  /** What is left now, in the maker's units. */
+  public String nowText(Units units) {
+    return NumberWriter.text(now, left.quantity(), units);
+  }
+
+  /** This spot with what is left now. */
+  public ThinSpot withNow(double mm) {
+    return new ThinSpot(kind, what, left, limit, x, y, mm, changedBy);
+  }
+
+  /** Whether it is in the body rather than in the neck. */
+  public boolean inBody() {
+    return kind.startsWith("body.") || kind.startsWith("bolt.") || kind.startsWith("pocket.");
   }
 
   public State state() {

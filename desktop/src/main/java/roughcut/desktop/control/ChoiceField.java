@@ -2,6 +2,8 @@ package roughcut.desktop.control;
 
 import java.util.Locale;
 import javafx.application.Platform;
+import javafx.beans.value.ChangeListener;
+import javafx.beans.value.WeakChangeListener;
 import javafx.geometry.Pos;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
@@ -13,12 +15,14 @@ import javafx.util.StringConverter;
 import roughcut.design.Choice;
 import roughcut.design.ChoiceDecision;
 import roughcut.desktop.session.Session;
+import roughcut.plan.Plan;
 
 /** A decision between named ways. */
 public final class ChoiceField extends HBox {
   private final ChoiceDecision decision;
   private final Session session;
   private final ComboBox<Choice> box = new ComboBox<>();
+  private final ChangeListener<Plan> follower = (p, was, is) -> show();
   private boolean showing;
 
   public ChoiceField(ChoiceDecision decision, Session session) {
@@ -52,7 +56,8 @@ public final class ChoiceField extends HBox {
         });
     box.valueProperty().addListener((p, was, is) -> chosen(is));
     getChildren().addAll(label, space, box);
-    session.plan().addListener((p, was, is) -> show());
+    // Weak, because a card of fields is made anew for each thing that it shows.
+    session.plan().addListener(new WeakChangeListener<>(follower));
     show();
   }
 

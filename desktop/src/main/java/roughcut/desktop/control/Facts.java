@@ -61,6 +61,11 @@ public final class Facts extends GridPane {
     GridPane.setColumnSpan(label, alone ? GridPane.REMAINING : 1);
   }
 
+  /** Whether nothing was told since it was begun. */
+  public boolean empty() {
+    return next == 0;
+  }
+
   /** Takes away what is left over from before. */
   public void end() {
     while (rows.size() > next) {

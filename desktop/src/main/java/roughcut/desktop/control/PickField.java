@@ -62,6 +62,11 @@ public final class PickField<T> extends HBox {
     getChildren().addAll(label, space, box);
   }
 
+  /** What is picked now; null for nothing. */
+  public T chosen() {
+    return box.getValue();
+  }
+
   /** Shows the things there are, and the chosen one; null for none. */
   public void show(List<T> things, T chosen) {
     showing = true;

@@ -44,6 +44,7 @@ public final class DrawingSurface extends Region {
   private boolean paper;
   private boolean fretsShown = true;
   private double knife;
+  private double knifeLeast;
   private double knifeMost;
   private List<KnifeStops.Stop> stops = List.of();
   private List<MarkPainter.Target> targets = List.of();
@@ -78,8 +79,14 @@ public final class DrawingSurface extends Region {
 
   /** Shows a drawing; the view stays unless everything was to be seen. */
   public void show(
-      Drawing next, FretLayout frets, Units units, double knifeMost, List<KnifeStops.Stop> stops) {
+      Drawing next,
+      FretLayout frets,
+      Units units,
+      double knifeLeast,
+      double knifeMost,
+      List<KnifeStops.Stop> stops) {
     this.stops = stops;
+    this.knifeLeast = knifeLeast;
     this.drawing = next;
     this.frets = frets;
     this.units = units;
@@ -132,7 +139,7 @@ public final class DrawingSurface extends Region {
 
   /** Puts the knife there, within the neck, and tells. */
   public void knife(double x) {
-    knife = Math.max(0, Math.min(knifeMost, x));
+    knife = Math.max(knifeLeast, Math.min(knifeMost, x));
     paintMoving();
     onKnife.accept(knife);
   }
@@ -294,7 +301,7 @@ public final class DrawingSurface extends Region {
 
   private MarkPainter.Target target(MouseEvent e) {
     for (int i = targets.size() - 1; i >= 0; i--) {
-      if (targets.get(i).box().contains(e.getX(), e.getY())) {
+      if (targets.get(i).at(e.getX(), e.getY())) {
         return targets.get(i);
       }
     }
@@ -393,7 +400,7 @@ public final class DrawingSurface extends Region {
       case RIGHT -> knife(e.isShiftDown() ? fretBeside(1) : knife + 1);
       case PAGE_UP -> knife(stopBeside(-1));
       case PAGE_DOWN -> knife(stopBeside(1));
-      case HOME -> knife(0);
+      case HOME -> knife(knifeLeast);
       case END -> knife(knifeMost);
       case PLUS, ADD, EQUALS -> zoom(1.25);
       case MINUS, SUBTRACT -> zoom(0.8);
@@ -407,17 +414,12 @@ public final class DrawingSurface extends Region {
 
   /** What the knife stands at: a feature's name, or the nearest fret. */
   private String placeName() {
-    for (KnifeStops.Stop stop : stops) {
-      if (Math.abs(stop.x() - knife) < 0.005) {
-        return stop.name();
-      }
-    }
-    return frets.near(knife);
+    return KnifeStops.near(stops, frets, knife);
   }
 
   /** The next feature of the neck in that direction. */
   private double stopBeside(int direction) {
-    double next = direction < 0 ? 0 : knifeMost;
+    double next = direction < 0 ? knifeLeast : knifeMost;
     for (KnifeStops.Stop stop : stops) {
       if (direction > 0 && stop.x() > knife + 0.01) {
         return stop.x();
@@ -431,7 +433,7 @@ public final class DrawingSurface extends Region {
 
   /** The next fret in that direction, the nut line being 0. */
   private double fretBeside(int direction) {
-    double next = direction < 0 ? 0 : knifeMost;
+    double next = direction < 0 ? knifeLeast : knifeMost;
     for (FretLayout.Fret fret : frets.frets()) {
       if (direction > 0 && fret.x() > knife + 0.01) {
         return fret.x();

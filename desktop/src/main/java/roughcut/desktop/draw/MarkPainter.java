@@ -12,6 +12,8 @@ import javafx.scene.text.TextAlignment;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.Lines;
 import roughcut.drawing.Mark;
+import roughcut.geometry.Bounds;
+import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 
 /** Paints a drawing's marks, and remembers where the ones stand that can be clicked. */
@@ -22,8 +24,18 @@ public final class MarkPainter {
    * @param link id of the value or decision told there, or null
    * @param spot index of the thin spot, or −1
    * @param handle what can be dragged from there, or null
+   * @param within its shape on the surface when the box alone doesn't tell it, or null
    */
-  public record Target(BoundingBox box, String link, int spot, Mark.Handle handle) {}
+  public record Target(BoundingBox box, String link, int spot, Mark.Handle handle, Outline within) {
+    Target(BoundingBox box, String link, int spot, Mark.Handle handle) {
+      this(box, link, spot, handle, null);
+    }
+
+    /** Whether a place on the surface is on it. */
+    public boolean at(double px, double py) {
+      return box.contains(px, py) && (within == null || within.holds(new Point(px, py)));
+    }
+  }
 
   private static final double EDGE = 6;
 
@@ -87,6 +99,10 @@ public final class MarkPainter {
 
   /** A small lozenge with the ways that it goes. */
   private void handle(Mark.Handle handle) {
+    if (handle.bare()) {
+      grip(handle);
+      return;
+    }
     double px = view.px(handle.at().x());
     double py = view.py(handle.at().y());
     double along = handle.way() == Mark.Way.ACROSS ? 4 : 7;
@@ -102,6 +118,17 @@ public final class MarkPainter {
     targets.add(
         new Target(
             new BoundingBox(px - HANDLE, py - HANDLE, 2 * HANDLE, 2 * HANDLE), null, -1, handle));
+  }
+
+  /** Something that is taken hold of anywhere in its shape; nothing more is drawn for it. */
+  private void grip(Mark.Handle handle) {
+    Outline shape =
+        new Outline(
+            handle.ghost().stream().map(p -> new Point(view.px(p.x()), view.py(p.y()))).toList());
+    Bounds b = shape.bounds();
+    targets.add(
+        new Target(
+            new BoundingBox(b.left(), b.low(), b.width(), b.height()), null, -1, handle, shape));
   }
 
   private void spot(Mark.Spot spot, double scale) {

@@ -24,14 +24,14 @@ import roughcut.desktop.session.Habits;
 import roughcut.desktop.session.Session;
 import roughcut.desktop.session.Workspace;
 import roughcut.desktop.station.BlanksStation;
+import roughcut.desktop.station.BodyStation;
 import roughcut.desktop.station.BridgeStation;
 import roughcut.desktop.station.FretboardStation;
 import roughcut.desktop.station.LayoutStation;
 import roughcut.desktop.station.NeckStation;
+import roughcut.desktop.station.RoutsStation;
 import roughcut.desktop.station.SheetsStation;
 import roughcut.desktop.station.Station;
-import roughcut.drawing.KnifeStops;
-import roughcut.drawing.StationDrawing;
 import roughcut.measure.Units;
 import roughcut.measure.Worked;
 import roughcut.plan.Plan;
@@ -80,6 +80,8 @@ public final class ShopWindow {
             new BlanksStation(session, v -> sum.ask(v, units()), this::reopen),
             new FretboardStation(session, v -> sum.ask(v, units()), surface::knife, this::reopen),
             new NeckStation(session, v -> sum.ask(v, units()), this::reopen),
+            new BodyStation(session, v -> sum.ask(v, units()), this::reopen, this::refresh),
+            new RoutsStation(session, v -> sum.ask(v, units()), this::reopen, this::refresh),
             new BridgeStation(session, v -> sum.ask(v, units()), this::reopen),
             sheets);
     rail = new StationRail(stations, this::choose);
@@ -201,8 +203,9 @@ public final class ShopWindow {
         here.drawing(plan, units()),
         plan.frets(),
         units(),
-        plan.neck().heelEnd().value(),
-        KnifeStops.of(plan));
+        here.knifeLeast(plan),
+        here.knifeMost(plan),
+        here.stops(plan));
     here.show(plan, units(), surface.knife());
   }
 
@@ -216,7 +219,7 @@ public final class ShopWindow {
         choose(i);
       }
     }
-    surface.flyTo(spot.x(), StationDrawing.spotY(plan, spot, StationDrawing.elevationY(plan)));
+    surface.flyTo(spot.x(), stations.get(station).spotY(plan, spot));
     surface.knife(spot.x());
     thin.show(plan.thinSpots(), units(), index);
     sum.ask(spot.left(), units());

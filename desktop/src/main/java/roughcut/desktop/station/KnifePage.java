@@ -16,12 +16,17 @@ abstract class KnifePage implements Page {
   /** Makes what stands beside the section. */
   abstract Region makeBeside();
 
+  /** How the section at the knife is cut. */
+  Lower.Section section() {
+    return Lower.Section.NECK;
+  }
+
   /** Shows a plan in what stands beside the section. */
   abstract void showBeside(Plan plan, Units units);
 
   private void open() {
     if (panel == null) {
-      lower = new Lower(makeBeside());
+      lower = new Lower(makeBeside(), section());
       panel = makePanel();
     }
   }

@@ -42,7 +42,7 @@ public final class LayoutStation implements Station {
     VBox.setVgrow(frets, Priority.ALWAYS);
     beside.setMinWidth(340);
     beside.setPrefWidth(430);
-    lower = new Lower(beside);
+    lower = new Lower(beside, Lower.Section.NECK);
     panel =
         new Panel(session)
             .heading("You decide")

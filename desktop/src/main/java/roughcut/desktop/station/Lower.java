@@ -1,5 +1,6 @@
 package roughcut.desktop.station;
 
+import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
@@ -7,6 +8,9 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import roughcut.desktop.draw.DrawingPane;
+import roughcut.drawing.BodySection;
+import roughcut.drawing.Drawing;
+import roughcut.drawing.KnifeStops;
 import roughcut.drawing.SectionView;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
@@ -18,21 +22,74 @@ import roughcut.plan.Plan;
  * its right.
  */
 final class Lower {
+  /** How a section is cut. */
+  interface Section {
+    /** The nearest place that has a section. */
+    double within(Plan plan, double x);
+
+    Drawing at(Plan plan, double x, Units units);
+
+    /** Places that have a name. */
+    List<KnifeStops.Stop> stops(Plan plan);
+
+    Section NECK =
+        new Section() {
+          @Override
+          public double within(Plan plan, double x) {
+            return SectionView.within(plan, x);
+          }
+
+          @Override
+          public Drawing at(Plan plan, double x, Units units) {
+            return SectionView.at(plan, x, units);
+          }
+
+          @Override
+          public List<KnifeStops.Stop> stops(Plan plan) {
+            return List.of();
+          }
+        };
+    Section BODY =
+        new Section() {
+          @Override
+          public double within(Plan plan, double x) {
+            return BodySection.within(plan, x);
+          }
+
+          @Override
+          public Drawing at(Plan plan, double x, Units units) {
+            return BodySection.across(plan, x, units);
+          }
+
+          @Override
+          public List<KnifeStops.Stop> stops(Plan plan) {
+            return KnifeStops.ofBody(plan);
+          }
+        };
+  }
+
   private final HBox box = new HBox(18);
   private final DrawingPane section = new DrawingPane();
   private final Label title = new Label();
   private final Label note = new Label();
+  private final Section cut;
   private Plan plan;
   private Units units = Units.MM;
 
-  Lower(Region beside) {
+  /**
+   * Makes it.
+   *
+   * @param section how the section is cut and told
+   */
+  Lower(Region beside, Section cut) {
+    this.cut = cut;
     box.getStyleClass().add("lower");
     title.getStyleClass().add("lower-title");
     title.setId("section-title");
     note.getStyleClass().add("lower-note");
     VBox left = new VBox(1, title, note, section);
     VBox.setVgrow(section, Priority.ALWAYS);
-    left.setMinWidth(180);
+    left.setMinWidth(cut == Section.BODY ? 300 : 180);
     left.setPrefWidth(330);
     HBox.setHgrow(left, Priority.ALWAYS);
     HBox.setHgrow(beside, Priority.ALWAYS);
@@ -53,9 +110,10 @@ final class Lower {
     if (plan == null) {
       return;
     }
-    double at = SectionView.within(plan, x);
-    section.show(SectionView.at(plan, at, units));
-    title.setText("Section at " + plan.frets().near(at));
+    double at = cut.within(plan, x);
+    section.show(cut.at(plan, at, units));
+    String place = KnifeStops.near(cut.stops(plan), plan.frets(), at);
+    title.setText("Section " + (place.startsWith("near ") ? place : "at " + place));
     note.setText("looking to the bridge · " + NumberWriter.text(at, Quantity.LENGTH, units));
   }
 }

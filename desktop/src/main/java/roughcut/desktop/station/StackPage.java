@@ -58,7 +58,7 @@ final class StackPage implements Page {
     ways.setPrefWidth(280);
     HBox beside = new HBox(18, story, ways);
     HBox.setHgrow(ways, Priority.ALWAYS);
-    lower = new Lower(beside);
+    lower = new Lower(beside, Lower.Section.NECK);
     panel =
         new Panel(session)
             .node(turner(station))

@@ -1,8 +1,11 @@
 package roughcut.desktop.station;
 
+import java.util.List;
 import javafx.scene.Node;
 import roughcut.desktop.draw.Handles;
 import roughcut.drawing.Drawing;
+import roughcut.drawing.KnifeStops;
+import roughcut.drawing.StationDrawing;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.thin.ThinSpot;
@@ -37,6 +40,26 @@ public interface Station {
   /** Whether the section knife runs over this station's drawing. */
   default boolean hasKnife() {
     return true;
+  }
+
+  /** How far to the head the knife goes, from the nut line. */
+  default double knifeLeast(Plan plan) {
+    return 0;
+  }
+
+  /** How far to the bridge it goes. */
+  default double knifeMost(Plan plan) {
+    return plan.neck().heelEnd().value();
+  }
+
+  /** Places that the knife steps to. */
+  default List<KnifeStops.Stop> stops(Plan plan) {
+    return KnifeStops.of(plan);
+  }
+
+  /** Where a thin spot is seen on this station's drawing, as its y. */
+  default double spotY(Plan plan, ThinSpot spot) {
+    return StationDrawing.spotY(plan, spot, StationDrawing.elevationY(plan));
   }
 
   /** Turns to one of the station's pages by its name; nothing where there is none of that name. */

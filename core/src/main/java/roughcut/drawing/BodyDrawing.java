@@ -1,0 +1,520 @@
+package roughcut.drawing;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import roughcut.blank.PlacedStrip;
+import roughcut.body.Contour;
+import roughcut.design.BodyBack;
+import roughcut.design.BodyFace;
+import roughcut.design.Fitting;
+import roughcut.design.FittingType;
+import roughcut.drawing.Mark.Anchor;
+import roughcut.drawing.Mark.Size;
+import roughcut.geometry.Bounds;
+import roughcut.geometry.Cylinder;
+import roughcut.geometry.Outline;
+import roughcut.geometry.Point;
+import roughcut.geometry.Shapes;
+import roughcut.layout.BodyOutline;
+import roughcut.measure.NumberWriter;
+import roughcut.measure.Quantity;
+import roughcut.measure.Units;
+import roughcut.plan.Plan;
+import roughcut.rout.Bolts;
+import roughcut.rout.Cut;
+import roughcut.rout.CutKind;
+import roughcut.rout.FeedDirection;
+import roughcut.rout.Part;
+import roughcut.rout.Pickup;
+import roughcut.rout.RoutPlan;
+import roughcut.rout.Step;
+import roughcut.shop.Species;
+import roughcut.shop.SpeciesBook;
+import roughcut.thin.ThinSpot;
+
+/**
+ * The body from one of its faces with what is cut into it, routs the darker the deeper, and beneath
+ * it cut open along the strings, both on the ruler that starts at the nut line. The head is at the
+ * left; from the top the treble side is up, turned over it is down.
+ */
+public final class BodyDrawing {
+  private static final double BETWEEN = 34;
+  private static final int[] SHALLOW = {0xEA, 0xE2, 0xD2};
+  private static final int[] DEEP = {0x8C, 0x7F, 0x6B};
+
+  /** What a body's drawing is to show. */
+  public enum Shows {
+    OUTLINE,
+    SURFACES,
+    POCKET,
+    WEIGHT,
+    CUTS,
+    PASSES
+  }
+
+  private final Plan plan;
+  private final Sketch sketch;
+  private final BodyFace face;
+  private final Shows shows;
+  private final String chosen;
+  private final double side;
+  private final Outline shape;
+
+  private BodyDrawing(Plan plan, Units units, BodyFace face, Shows shows, String chosen) {
+    this.plan = plan;
+    this.sketch = new Sketch(units);
+    this.face = face;
+    this.shows = shows;
+    this.chosen = chosen;
+    this.side = face == BodyFace.TOP ? 1 : -1;
+    this.shape = plan.body().outline().shape();
+  }
+
+  /**
+   * Draws it.
+   *
+   * @param chosen name of the cut that is looked at; empty for none
+   */
+  public static Drawing of(Plan plan, Units units, BodyFace face, Shows shows, String chosen) {
+    return new BodyDrawing(plan, units, face, shows, chosen).draw();
+  }
+
+  /** Where the lengthwise section's top plane stands below the centre line, as a negative y. */
+  public static double sectionY(Plan plan) {
+    Bounds b = plan.body().outline().bounds();
+    return -Math.max(-b.low(), b.high()) - BETWEEN;
+  }
+
+  /** Where something at y is seen from that face. */
+  public static double seen(BodyFace face, double y) {
+    return face == BodyFace.TOP ? y : -y;
+  }
+
+  private Point place(Point p) {
+    return new Point(p.x(), side * p.y());
+  }
+
+  private Outline place(Outline o) {
+    return side < 0 ? o.mirrored() : o;
+  }
+
+  private Drawing draw() {
+    Bounds b = plan.body().outline().raw().bounds();
+    double half = Math.max(-b.low(), b.high());
+    wood();
+    if (plan.body().outline().crossing().isPresent()) {
+      sketch.outline(Role.STOP, place(plan.body().outline().raw()));
+    } else {
+      sketch.outline(Role.OUTLINE, place(shape));
+    }
+    surfaces();
+    if (shows != Shows.OUTLINE && shows != Shows.SURFACES) {
+      cuts();
+    }
+    neck();
+    if (face == BodyFace.TOP && shows != Shows.OUTLINE && shows != Shows.SURFACES) {
+      partsAbove();
+    }
+    sketch.line(
+        Role.CENTRE, Math.min(b.left(), plan.neck().joint().value() - 60), 0, b.right() + 12, 0);
+    switch (shows) {
+      case OUTLINE -> outlineHandles();
+      case POCKET -> pocket();
+      case WEIGHT -> weight();
+      case CUTS -> chosenCut();
+      case PASSES -> passes();
+      default -> {}
+    }
+    spots();
+    double section = sectionY(plan);
+    double at = sectionAt();
+    sketch.origin(0, section);
+    BodySection.along(plan, at, sketch);
+    sketch.text(
+        Role.NOTE,
+        b.right() + 4,
+        -plan.body().thickness().value() / 2,
+        at == 0 ? "along the centre line" : "along the " + chosenWords(),
+        Anchor.START,
+        Size.SMALL);
+    sketch.origin(0, 0);
+    double left = Math.min(b.left(), plan.neck().joint().value() - 60) - 10;
+    return sketch.drawing(
+        plan.build().name() + ", body",
+        new Bounds(
+            left, section - plan.body().thickness().value() - 12, b.right() + 40, half + 12));
+  }
+
+  private String chosenWords() {
+    return plan.cuts().cut(chosen).map(Cut::words).orElse("cut");
+  }
+
+  /** The chosen cut's middle, or the centre line. */
+  private double sectionAt() {
+    return plan.cuts()
+        .cut(chosen)
+        .filter(c -> shows == Shows.CUTS || shows == Shows.PASSES)
+        .map(c -> c.outlines().get(c.outlines().size() - 1).centre().y())
+        .orElse(0.0);
+  }
+
+  private void wood() {
+    Species wood = face == BodyFace.TOP ? plan.body().seenWood() : plan.body().backWood();
+    sketch.wood(place(shape), wood);
+    if (plan.body().winged()) {
+      double joint = plan.neck().joint().value();
+      for (PlacedStrip strip : plan.blank().strips()) {
+        for (Outline piece : strip.seen(joint, shape.bounds().right()).within(shape)) {
+          sketch.wood(place(piece), SpeciesBook.get(strip.strip().species()));
+          sketch.outline(Role.GLUE_LINE, place(piece));
+        }
+      }
+    } else if (plan.body().kind() == BodyBack.HALVES) {
+      for (double[] span : shape.spans(0)) {
+        sketch.line(Role.GLUE_LINE, span[0], 0, span[1], 0);
+      }
+    }
+  }
+
+  /** Level lines of what is taken off this face, and where round-over and carving end. */
+  private void surfaces() {
+    for (Contour contour : plan.cuts().surface().contours()) {
+      if (contour.face() == face) {
+        for (int i = 0; i < 4; i++) {
+          level(contour, i / 4.0);
+        }
+        Point at =
+            contour
+                .outermost()
+                .plus(
+                    -contour.way().x() * contour.reach() * 0.55,
+                    -contour.way().y() * contour.reach() * 0.55);
+        if (shows == Shows.SURFACES) {
+          Point placed = place(at);
+          sketch.text(
+              Role.NOTE,
+              placed.x(),
+              placed.y(),
+              contour.name(),
+              Anchor.MIDDLE,
+              Size.SMALL,
+              decision(contour));
+        }
+      }
+    }
+    double reach = plan.cuts().surface().edgeReach(face);
+    if (reach > 0) {
+      for (Outline inner : shape.inset(reach)) {
+        sketch.outline(Role.COVERED, place(inner));
+      }
+    }
+    double drop = plan.cuts().surface().drop();
+    if (drop > 0 && face == BodyFace.TOP) {
+      for (double share : new double[] {0.25, 0.5, 0.75}) {
+        double in = plan.cuts().surface().ledge() + share * (reach - plan.cuts().surface().ledge());
+        shape.inset(in).forEach(o -> sketch.outline(Role.COVERED, place(o)));
+      }
+    }
+  }
+
+  private static String decision(Contour contour) {
+    return switch (contour.name()) {
+      case "arm contour" -> "arm.depth";
+      case "belly contour" -> "belly.depth";
+      default -> "heel-carve.depth";
+    };
+  }
+
+  /** The line on which a contour takes that share of its depth. */
+  private void level(Contour contour, double share) {
+    double half = contour.length() == 0 ? 260 : contour.length() / 2;
+    List<Point> run = new ArrayList<>();
+    int pieces = 48;
+    for (int i = 0; i <= pieces; i++) {
+      double aside = -half + 2 * half * i / pieces;
+      double fade =
+          contour.length() == 0 ? 1 : Math.pow(Math.cos(Math.PI * aside / contour.length()), 2);
+      double in = fade <= share ? Double.NaN : contour.reach() * (1 - share / fade);
+      Point p =
+          contour
+              .outermost()
+              .plus(
+                  -contour.way().x() * in - contour.way().y() * aside,
+                  -contour.way().y() * in + contour.way().x() * aside);
+      if (Double.isNaN(in) || !shape.holds(p)) {
+        flush(run, share);
+      } else {
+        run.add(place(p));
+      }
+    }
+    flush(run, share);
+  }
+
+  private void flush(List<Point> run, double share) {
+    if (run.size() > 1) {
+      sketch.path(share == 0 ? Role.HIDDEN : Role.COVERED, false, run);
+    }
+    run.clear();
+  }
+
+  /** Colour of a floor: the darker the deeper. */
+  static String shade(double share) {
+    double t = Math.max(0, Math.min(1, share));
+    return String.format(
+        Locale.ROOT,
+        "#%02X%02X%02X",
+        Math.round(SHALLOW[0] + (DEEP[0] - SHALLOW[0]) * t),
+        Math.round(SHALLOW[1] + (DEEP[1] - SHALLOW[1]) * t),
+        Math.round(SHALLOW[2] + (DEEP[2] - SHALLOW[2]) * t));
+  }
+
+  private void cuts() {
+    double t = plan.body().thickness().value();
+    List<Cut> seen = new ArrayList<>();
+    for (Cut cut : plan.cuts().cuts()) {
+      if (cut.from().opens(face)) {
+        seen.add(cut);
+      } else {
+        cut.outlines().forEach(o -> sketch.outline(Role.HIDDEN, place(o)));
+      }
+    }
+    record Floor(Outline outline, double depth, Cut cut) {}
+    List<Floor> floors = new ArrayList<>();
+    for (Cut cut : seen) {
+      for (Step step : cut.steps()) {
+        floors.add(new Floor(step.outline(), step.depth().value(), cut));
+      }
+      for (Cylinder bore : cut.bores()) {
+        floors.add(new Floor(Cut.shadow(bore), bore.length(), cut));
+      }
+    }
+    floors.sort(Comparator.comparingDouble(Floor::depth));
+    for (Floor floor : floors) {
+      Outline placed = place(floor.outline);
+      // What a top will cover is there, but not to be seen.
+      boolean covered =
+          floor.cut.kind() == CutKind.RELIEF && plan.body().top().value() > 0
+              || floor.cut.kind() == CutKind.CHANNEL;
+      if (covered && face == BodyFace.TOP) {
+        sketch.outline(Role.HIDDEN, placed);
+      } else {
+        sketch.fill(Role.CHANNEL, placed, shade(floor.depth / t));
+        sketch.outline(Role.EDGE, placed);
+      }
+    }
+    if (shows == Shows.CUTS || shows == Shows.PASSES) {
+      grips();
+    }
+  }
+
+  /** Every cut can be clicked; what was fitted can be dragged. The smaller lie over the larger. */
+  private void grips() {
+    record Grip(Cut cut, Outline outline) {}
+    List<Grip> all = new ArrayList<>();
+    for (Cut cut : plan.cuts().cuts()) {
+      cut.outlines().forEach(o -> all.add(new Grip(cut, o)));
+    }
+    all.sort(Comparator.comparingDouble(g -> -g.outline.area()));
+    for (Grip grip : all) {
+      Outline placed = place(grip.outline);
+      double small = Math.min(placed.bounds().width(), placed.bounds().height());
+      sketch.grip(
+          "cut." + grip.cut.name(),
+          small < 9 ? Shapes.circle(placed.centre(), 5) : placed,
+          Mark.Way.ANY);
+    }
+  }
+
+  private void neck() {
+    double joint = plan.neck().joint().value();
+    double heel = plan.neck().heelEnd().value();
+    double from = joint - 60;
+    if (face == BodyFace.TOP) {
+      double end = plan.taper().end().value();
+      Outline board =
+          Outline.of(
+              new Point(from, -plan.taper().halfWidth(from)),
+              new Point(end, -plan.taper().halfWidth(end)),
+              new Point(end, plan.taper().halfWidth(end)),
+              new Point(from, plan.taper().halfWidth(from)));
+      sketch.wood(board, plan.fretboardWood());
+      plan.frets().frets().stream()
+          .filter(f -> f.x() > from)
+          .forEach(
+              f ->
+                  sketch.path(
+                      Role.FRET,
+                      false,
+                      plan.taper().edge(f.x(), f.slant(), -1),
+                      plan.taper().edge(f.x(), f.slant(), 1)));
+      sketch.outline(Role.EDGE, board);
+      if (!plan.neck().through()) {
+        sketch.path(
+            Role.HIDDEN,
+            true,
+            new Point(joint, -plan.neck().halfWidth(joint)),
+            new Point(heel, -plan.neck().halfWidth(heel)),
+            new Point(heel, plan.neck().halfWidth(heel)),
+            new Point(joint, plan.neck().halfWidth(joint)));
+      }
+      double saddle = plan.frets().saddle().value();
+      for (int i = 1; i <= plan.strings().count(); i++) {
+        sketch.line(
+            Role.STRING,
+            from,
+            plan.strings().offset(i, from),
+            plan.strings().saddleX(i),
+            plan.strings().atSaddle().get(i - 1).value());
+      }
+      double reach = plan.strings().atSaddle().get(0).value() + 8;
+      double lean = plan.frets().fan().slant(1) * reach;
+      sketch.line(Role.SADDLE, saddle - lean, -reach, saddle + lean, reach);
+    } else {
+      Outline back =
+          Outline.of(
+              new Point(from, -plan.neck().halfWidth(from)),
+              new Point(joint, -plan.neck().halfWidth(joint)),
+              new Point(joint, plan.neck().halfWidth(joint)),
+              new Point(from, plan.neck().halfWidth(from)));
+      sketch.wood(back, SpeciesBook.get(plan.blank().strips().get(0).strip().species()));
+      sketch.outline(Role.EDGE, back);
+    }
+  }
+
+  private void partsAbove() {
+    for (Part part : plan.cuts().parts()) {
+      if (part.above() && !part.of().equals("fretboard")) {
+        sketch.outline(Role.NOTE, part.outline());
+      }
+    }
+  }
+
+  private void outlineHandles() {
+    for (BodyOutline.Handle handle : plan.body().outline().points()) {
+      Point at = place(handle.at());
+      sketch.handle(handle.id(), at.x(), at.y(), List.of(), Mark.Way.ANY);
+    }
+    Bounds b = plan.body().outline().bounds();
+    Outline whole = place(shape);
+    Bounds w = whole.bounds();
+    sketch.dimension(
+        Role.DIMENSION,
+        new Point(plan.neck().joint().value(), w.low()),
+        new Point(b.right(), w.low()),
+        -9,
+        NumberWriter.text(
+            b.right() - plan.neck().joint().value(), Quantity.LENGTH, sketch.units()));
+    FeedDirection feed = FeedDirection.of(shape);
+    for (FeedDirection.Stretch stretch : feed.stretches()) {
+      if (!stretch.downhill()) {
+        sketch.path(Role.LOOK, false, stretch.points().stream().map(this::place).toList());
+      }
+    }
+    for (Point change : feed.changes()) {
+      sketch.outline(Role.LOOK, place(Shapes.circle(change, 1.6)));
+    }
+  }
+
+  private void pocket() {
+    plan.cuts()
+        .pocket()
+        .ifPresent(
+            p -> {
+              sketch.outline(Role.TOUCH, place(p.cut().steps().get(0).outline()));
+              double joint = plan.neck().joint().value();
+              double half = plan.neck().halfWidth(joint);
+              sketch.handle("joint", joint, side * (half + 14), List.of(), Mark.Way.ALONG);
+              for (Point bolt : plan.cuts().bolts().map(Bolts::places).orElse(List.of())) {
+                Point at = place(bolt);
+                sketch.line(Role.CENTRE, at.x() - 7, at.y(), at.x() + 7, at.y());
+                sketch.line(Role.CENTRE, at.x(), at.y() - 7, at.x(), at.y() + 7);
+              }
+            });
+    double x = plan.cuts().reach().cutaway().value();
+    double y = plan.taper().halfWidth(x) + 16;
+    sketch.line(Role.NOTE, x, side * (y - 14), x, side * (y + 16));
+    sketch.text(
+        Role.NOTE,
+        x + 3,
+        side * (y + 18),
+        "fret " + plan.cuts().reach().access().text(sketch.units()),
+        Anchor.START,
+        Size.SMALL,
+        "reach.access-fret");
+  }
+
+  private void weight() {
+    double x = plan.cuts().mass().balance().value();
+    double reach = 26;
+    sketch.line(Role.TOUCH, x, -reach, x, reach);
+    sketch.outline(Role.TOUCH, Shapes.circle(new Point(x, 0), 5));
+    sketch.text(
+        Role.MEASURED,
+        x + 8,
+        8,
+        "balances here, " + plan.cuts().mass().balance().text(sketch.units()),
+        Anchor.START,
+        Size.SMALL,
+        "balance.x");
+  }
+
+  private void chosenCut() {
+    Cut cut = plan.cuts().cut(chosen).orElse(null);
+    if (cut == null) {
+      return;
+    }
+    cut.outlines().forEach(o -> sketch.outline(Role.TOUCH, place(o)));
+    Fitting fitting = plan.build().design().fitting(chosen).orElse(null);
+    if (fitting != null && fitting.type() == FittingType.PICKUP) {
+      plan.cuts().pickups().stream()
+          .filter(p -> p.fitting().equals(fitting))
+          .findFirst()
+          .ifPresent(this::fromSaddle);
+    }
+  }
+
+  private void fromSaddle(Pickup pickup) {
+    Bounds b = place(pickup.cut().outlines().get(0)).bounds();
+    double y = b.low() - 6;
+    sketch.dimension(
+        new Point(pickup.centre().x(), y),
+        new Point(plan.frets().saddle().value(), y),
+        -6,
+        "to the saddle line",
+        pickup.fromSaddle());
+  }
+
+  /** The template's opening, the bored-out places, and what the corners' radius leaves. */
+  private void passes() {
+    for (RoutPlan rout : plan.cuts().plansOf(chosen)) {
+      sketch.outline(Role.TOUCH, place(rout.template().opening()));
+      rout.bored()
+          .ifPresent(
+              waste ->
+                  waste
+                      .places()
+                      .forEach(
+                          p ->
+                              sketch.outline(
+                                  Role.HIDDEN,
+                                  place(Shapes.circle(p, waste.bit().diameter() / 2)))));
+    }
+  }
+
+  private void spots() {
+    if (shows == Shows.OUTLINE || shows == Shows.SURFACES) {
+      return;
+    }
+    for (int i = 0; i < plan.thinSpots().size(); i++) {
+      ThinSpot spot = plan.thinSpots().get(i);
+      if (!spot.inBody() || spot.state() == ThinSpot.State.CLEAR) {
+        continue;
+      }
+      Role role = spot.state() == ThinSpot.State.STOP ? Role.STOP : Role.LOOK;
+      Point at = place(new Point(spot.x(), spot.y()));
+      sketch.spot(role, at.x(), at.y(), spot.what(), at.y() < 0, i);
+    }
+  }
+}

@@ -1,0 +1,288 @@
+package roughcut.drawing;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import roughcut.design.BodyFace;
+import roughcut.geometry.Bounds;
+import roughcut.geometry.Convex;
+import roughcut.geometry.Outline;
+import roughcut.geometry.Point;
+import roughcut.geometry.Prism;
+import roughcut.measure.NumberWriter;
+import roughcut.measure.Quantity;
+import roughcut.measure.Units;
+import roughcut.neck.NeckShape;
+import roughcut.plan.Plan;
+import roughcut.rout.Cut;
+import roughcut.rout.CutKind;
+import roughcut.rout.Part;
+import roughcut.rout.Pocket;
+import roughcut.shop.Species;
+import roughcut.shop.SpeciesBook;
+
+/**
+ * The body cut open, with every rout and bore in it, the neck in its pocket, the hardware that is
+ * in the way, and what wood is left over each floor. Across the strings it is seen looking to the
+ * bridge, bass side at the right; along them with the head at the left. z up from the top's plane.
+ */
+public final class BodySection {
+  private static final String PAPER = "#FBF9F4";
+
+  /** Wood left of more than so much isn't worth a number here, mm. */
+  private static final double PLENTY = 0.8;
+
+  private final Plan plan;
+  private final BodySlice slice;
+  private final Sketch sketch;
+  private final double way;
+
+  private BodySection(Plan plan, boolean across, double at, Sketch sketch) {
+    this.plan = plan;
+    this.slice = new BodySlice(plan.cuts().surface(), across, at);
+    this.sketch = sketch;
+    // Looking to the bridge, treble is at the left.
+    this.way = across ? -1 : 1;
+  }
+
+  /** Where the body can be cut across: from the tip of its longer horn to its end. */
+  public static double within(Plan plan, double x) {
+    Bounds b = plan.body().outline().bounds();
+    return Math.max(b.left() + 1, Math.min(b.right() - 1, x));
+  }
+
+  /** Across the strings at x. */
+  public static Drawing across(Plan plan, double x, Units units) {
+    Sketch sketch = new Sketch(units);
+    double at = within(plan, x);
+    new BodySection(plan, true, at, sketch).draw();
+    double half = 40;
+    for (double[] span : plan.body().outline().shape().spans(at, true)) {
+      half = Math.max(half, Math.max(Math.abs(span[0]), Math.abs(span[1])));
+    }
+    double t = plan.body().thickness().value();
+    return sketch.drawing("Section of the body", new Bounds(-half - 8, -t - 12, half + 8, 22));
+  }
+
+  /** Along the strings at y, into a drawing whose origin is the top's plane. */
+  static void along(Plan plan, double y, Sketch sketch) {
+    new BodySection(plan, false, y, sketch).draw();
+  }
+
+  private Point place(Point p) {
+    return new Point(way * p.x(), -p.y());
+  }
+
+  private Outline place(Outline shape) {
+    return new Outline(shape.corners().stream().map(this::place).toList());
+  }
+
+  private void draw() {
+    double t = plan.body().thickness().value();
+    double cap = plan.body().top().value() + plan.body().accent().value();
+    List<Outline> openings = new ArrayList<>();
+    for (Cut cut : plan.cuts().cuts()) {
+      for (Convex solid : cut.solids()) {
+        openings.addAll(slice.opening(solid));
+      }
+    }
+    if (cap > 0) {
+      wood(slice.layer(-100, cap), openings, plan.body().topWood());
+    }
+    wood(slice.layer(cap > 0 ? cap : -100, t), openings, inside());
+    core(openings);
+    neck();
+    parts();
+    left();
+  }
+
+  private void wood(List<Outline> shapes, List<Outline> openings, Species species) {
+    List<Outline> pieces = shapes;
+    for (Outline opening : openings) {
+      List<Outline> next = new ArrayList<>();
+      for (Outline piece : pieces) {
+        if (piece.bounds().distance(opening.bounds()) == 0) {
+          next.addAll(piece.without(opening));
+        } else {
+          next.add(piece);
+        }
+      }
+      pieces = next;
+    }
+    for (Outline piece : pieces) {
+      Outline placed = place(piece);
+      if (slice.across()) {
+        sketch.endGrain(placed, species);
+      } else {
+        sketch.wood(placed, species);
+      }
+      sketch.outline(Role.EDGE, placed);
+    }
+  }
+
+  /** The body's wood there: a through-neck's strip where the section runs along it. */
+  private Species inside() {
+    if (plan.neck().through() && !slice.across()) {
+      double x = plan.neck().joint().value();
+      return plan.blank().strips().stream()
+          .filter(s -> slice.at() >= s.from(x) && slice.at() < s.to(x))
+          .findFirst()
+          .map(s -> SpeciesBook.get(s.strip().species()))
+          .orElse(plan.body().backWood());
+    }
+    return plan.body().backWood();
+  }
+
+  /** A through-neck's strips in the body. */
+  private void core(List<Outline> openings) {
+    NeckShape neck = plan.neck();
+    if (!neck.through() || !slice.across() || slice.at() < neck.joint().value()) {
+      return;
+    }
+    double t = plan.body().thickness().value();
+    for (Outline layer : slice.layer(-100, t)) {
+      plan.blank()
+          .strips()
+          .forEach(
+              strip -> {
+                double from = strip.from(slice.at());
+                double to = strip.to(slice.at());
+                for (Outline band : layer.within(Outline.rectangle(from, -50, to, t + 50))) {
+                  wood(List.of(band), openings, SpeciesBook.get(strip.strip().species()));
+                }
+              });
+    }
+  }
+
+  /** The neck in its pocket and the fretboard over the body. */
+  private void neck() {
+    NeckShape neck = plan.neck();
+    double e = plan.stringPlan().heights().exposed().value();
+    double board = neck.thickness().fretboard().value();
+    double joint = neck.joint().value();
+    double tan = Math.tan(Math.toRadians(plan.stringPlan().heights().angle().value()));
+    Optional<Pocket> pocket = plan.cuts().pocket();
+    double boardEnd = plan.taper().end().value();
+    if (slice.across()) {
+      double x = slice.at();
+      double under = -e - (x - joint) * tan;
+      if (pocket.isPresent() && x >= joint && x <= neck.heelEnd().value()) {
+        double half = neck.halfWidth(x);
+        shape(
+            Outline.rectangle(-half, under, half, pocket.get().depthAt(x)),
+            plan.blank().strips().get(0).strip().species());
+      }
+      if (x >= joint && x <= boardEnd) {
+        double half = plan.taper().halfWidth(x);
+        shape(Outline.rectangle(-half, under - board, half, under), null);
+      }
+      return;
+    }
+    if (Math.abs(slice.at()) > 12) {
+      return;
+    }
+    double from = joint - 60;
+    double to = neck.heelEnd().value();
+    if (pocket.isPresent()) {
+      shape(
+          Outline.of(
+              new Point(joint, -e),
+              new Point(to, -e - (to - joint) * tan),
+              new Point(to, pocket.get().depthAt(to)),
+              new Point(joint, pocket.get().depthAt(joint))),
+          plan.blank().strips().get(0).strip().species());
+    }
+    shape(
+        Outline.of(
+            new Point(from, -e - board + 60 * tan),
+            new Point(boardEnd, -e - board - (boardEnd - joint) * tan),
+            new Point(boardEnd, -e - (boardEnd - joint) * tan),
+            new Point(from, -e + 60 * tan)),
+        null);
+    double saddle = plan.frets().saddle().value();
+    sketch.line(
+        Role.STRING,
+        from,
+        plan.stringPlan().heights().string(from),
+        saddle,
+        plan.stringPlan().heights().string(saddle));
+  }
+
+  /** A piece of the neck in its wood; the fretboard's when none is named. */
+  private void shape(Outline shape, String species) {
+    Outline placed = place(shape);
+    Species wood = species == null ? plan.fretboardWood() : SpeciesBook.get(species);
+    if (slice.across()) {
+      sketch.endGrain(placed, wood);
+    } else {
+      sketch.wood(placed, wood);
+    }
+    sketch.outline(Role.EDGE, placed);
+  }
+
+  private void parts() {
+    for (Part part : plan.cuts().parts()) {
+      if (part.of().equals("fretboard")) {
+        continue;
+      }
+      for (Outline opening : flat(part)) {
+        sketch.outline(Role.COVERED, place(opening));
+      }
+    }
+  }
+
+  /** A part in the plane, without the little that openings reach beyond a face. */
+  private List<Outline> flat(Part part) {
+    if (part.solid() instanceof Prism prism) {
+      List<Outline> all = new ArrayList<>();
+      for (double[] span : new Outline(prism.corners()).spans(slice.at(), slice.across())) {
+        if (span[1] - span[0] > 0.01) {
+          all.add(Outline.rectangle(span[0], prism.open(), span[1], prism.floorAt(span[0])));
+        }
+      }
+      return all;
+    }
+    return slice.opening(part.solid());
+  }
+
+  /** What is left over or under each floor, the thinnest first, as long as there is room. */
+  private void left() {
+    record Left(Cut cut, double s, double floor, double face, double rest) {}
+    List<Left> all = new ArrayList<>();
+    for (Cut cut : plan.cuts().cuts()) {
+      boolean top = cut.from().opens(BodyFace.TOP);
+      if (!top && !cut.from().opens(BodyFace.BACK) || cut.kind() == CutKind.BOLT) {
+        continue;
+      }
+      for (Convex solid : cut.solids()) {
+        for (Outline opening : slice.opening(solid)) {
+          Bounds b = opening.bounds();
+          double s = (b.left() + b.right()) / 2;
+          double floor = top ? b.high() : b.low();
+          double face = slice.face(top ? BodyFace.BACK : BodyFace.TOP, s);
+          double rest = Math.abs(face - floor);
+          if (b.width() > 3 && rest > 0.1 && (top ? face > floor : face < floor)) {
+            all.add(new Left(cut, s, floor, face, rest));
+          }
+        }
+      }
+    }
+    all.sort(Comparator.comparingDouble(Left::rest));
+    double t = plan.body().thickness().value();
+    List<Left> told = new ArrayList<>();
+    for (Left left : all) {
+      boolean room =
+          told.stream().allMatch(o -> Math.abs(o.s - left.s) > (slice.across() ? 22 : 26));
+      if (room && left.rest < t * PLENTY && told.size() < 7) {
+        told.add(left);
+        sketch.dimension(
+            Role.DIMENSION,
+            place(new Point(left.s, Math.max(left.floor, left.face))),
+            place(new Point(left.s, Math.min(left.floor, left.face))),
+            0,
+            NumberWriter.number(left.rest, Quantity.LENGTH, sketch.units()));
+      }
+    }
+  }
+}

@@ -1,0 +1,190 @@
+package roughcut.plan;
+
+import java.util.Locale;
+import java.util.Optional;
+import java.util.function.ToDoubleFunction;
+import roughcut.design.Decisions;
+import roughcut.design.Design;
+import roughcut.design.Fitting;
+import roughcut.design.FittingDecisions;
+import roughcut.design.FittingType;
+import roughcut.design.NumberDecision;
+import roughcut.design.PartDecisions;
+import roughcut.geometry.Edge;
+import roughcut.geometry.Point;
+import roughcut.measure.NumberWriter;
+import roughcut.measure.Quantity;
+import roughcut.measure.Units;
+
+/**
+ * What dragging something on the body decides: a pickup along the strings and aside, a control or
+ * bore to a place, a jack or strap button along the edge, a point of the outline, the body along
+ * the neck. Places snap to the string line, to the centre line, and into line with other controls.
+ *
+ * @param design with it moved
+ * @param words where it would come to lie
+ */
+public record CutDrag(Design design, String words) {
+  /** This near, things snap into line, mm. */
+  private static final double SNAP = 1.5;
+
+  /** What can't be dragged stays where it is. */
+  private static CutDrag still(Plan plan, String words) {
+    return new CutDrag(plan.build().design(), words);
+  }
+
+  /**
+   * A cut dragged along by so much, x to the bridge and y to the treble side.
+   *
+   * @param name of the cut
+   */
+  public static CutDrag cut(Plan plan, String name, double dx, double dy, Units units) {
+    Optional<Fitting> fitting = plan.build().design().fitting(name);
+    if (fitting.isEmpty()) {
+      return still(plan, "its place follows from other decisions");
+    }
+    return switch (fitting.get().type()) {
+      case PICKUP -> pickup(plan, fitting.get(), dx, dy, units);
+      case CONTROL, BORE, RELIEF -> placed(plan, fitting.get(), dx, dy, units);
+      case CAVITY -> cavity(plan, fitting.get(), dx, dy, units);
+      case JACK, STRAP -> round(plan, fitting.get(), dx, dy);
+      case CHANNEL, PLATE -> still(plan, "it goes with what it belongs to");
+    };
+  }
+
+  private static double now(Plan plan, NumberDecision decision) {
+    return decision.in(plan.build().design());
+  }
+
+  private static double kept(NumberDecision decision, double value) {
+    double whole = Math.round(value * 2) / 2.0;
+    return Math.max(decision.least(), Math.min(decision.most(), whole));
+  }
+
+  private static String text(double mm, Units units) {
+    return NumberWriter.text(mm, Quantity.LENGTH, units);
+  }
+
+  private static CutDrag pickup(Plan plan, Fitting fitting, double dx, double dy, Units units) {
+    NumberDecision along = FittingDecisions.number(fitting, "from-saddle");
+    NumberDecision aside = FittingDecisions.number(fitting, "aside");
+    double x = kept(along, now(plan, along) - dx);
+    double y = now(plan, aside) + dy;
+    double snapped = Math.abs(y) < SNAP ? 0 : kept(aside, y);
+    return new CutDrag(
+        aside.with(along.with(plan.build().design(), x), snapped),
+        text(x, units)
+            + " to the saddle line"
+            + (snapped == 0 ? "" : ", " + text(snapped, units) + " aside"));
+  }
+
+  private static CutDrag placed(Plan plan, Fitting fitting, double dx, double dy, Units units) {
+    NumberDecision along = FittingDecisions.number(fitting, "x");
+    NumberDecision across = FittingDecisions.number(fitting, "y");
+    double x = snapped(plan, fitting, "x", now(plan, along) + dx);
+    double y = now(plan, across) + dy;
+    y = Math.abs(y) < SNAP ? 0 : snapped(plan, fitting, "y", y);
+    x = kept(along, x);
+    y = kept(across, y);
+    return new CutDrag(
+        across.with(along.with(plan.build().design(), x), y),
+        text(x, units) + " along, " + text(y, units) + " across");
+  }
+
+  /** Into line with another of its type, or to equal spacing between its two neighbours. */
+  private static double snapped(Plan plan, Fitting fitting, String key, double value) {
+    double best = value;
+    double nearest = SNAP;
+    ToDoubleFunction<Fitting> place =
+        f -> FittingDecisions.number(f, key).in(plan.build().design());
+    var others =
+        plan.build().design().fittings().stream()
+            .filter(f -> f.type() == fitting.type() && !f.name().equals(fitting.name()))
+            .toList();
+    for (Fitting one : others) {
+      double at = place.applyAsDouble(one);
+      if (Math.abs(at - value) < nearest) {
+        nearest = Math.abs(at - value);
+        best = at;
+      }
+      for (Fitting two : others) {
+        double middle = (at + place.applyAsDouble(two)) / 2;
+        double beyond = 2 * at - place.applyAsDouble(two);
+        for (double spaced : one == two ? new double[0] : new double[] {middle, beyond}) {
+          if (Math.abs(spaced - value) < nearest) {
+            nearest = Math.abs(spaced - value);
+            best = spaced;
+          }
+        }
+      }
+    }
+    return best;
+  }
+
+  /** A cavity takes its controls along. */
+  private static CutDrag cavity(Plan plan, Fitting cavity, double dx, double dy, Units units) {
+    Design design = plan.build().design();
+    boolean holds = false;
+    for (String name : cavity.with()) {
+      Optional<Fitting> control = design.fitting(name).filter(f -> f.type() == FittingType.CONTROL);
+      if (control.isPresent()) {
+        holds = true;
+        design = shifted(plan, design, control.get(), dx, dy);
+      }
+    }
+    return holds
+        ? new CutDrag(design, "with its controls, " + text(dx, units) + ", " + text(dy, units))
+        : placed(plan, cavity, dx, dy, units);
+  }
+
+  private static Design shifted(Plan plan, Design design, Fitting f, double dx, double dy) {
+    NumberDecision x = FittingDecisions.number(f, "x");
+    NumberDecision y = FittingDecisions.number(f, "y");
+    return y.with(x.with(design, kept(x, now(plan, x) + dx)), kept(y, now(plan, y) + dy));
+  }
+
+  /** Along the edge, to where it comes nearest. */
+  private static CutDrag round(Plan plan, Fitting fitting, double dx, double dy) {
+    NumberDecision round = FittingDecisions.number(fitting, "round");
+    Edge edge = plan.body().outline().edge();
+    Point now = edge.at(now(plan, round) / 100).at();
+    double share = Math.round(edge.share(now.plus(dx, dy)) * 1000) / 10.0;
+    return new CutDrag(
+        round.with(plan.build().design(), Math.max(round.least(), Math.min(round.most(), share))),
+        NumberWriter.fixed(share, 1) + " % round the edge");
+  }
+
+  /**
+   * A point of the outline dragged.
+   *
+   * @param id of its handle
+   */
+  public static CutDrag outline(Plan plan, String id, double dx, double dy, Units units) {
+    String[] parts = id.split("\\.");
+    String side = parts[1];
+    int number = Integer.parseInt(parts[2]);
+    boolean trebleSide = side.equals("treble") || id.endsWith(".mirror");
+    NumberDecision along = PartDecisions.bodyPoint(side, number, "along");
+    NumberDecision out = PartDecisions.bodyPoint(side, number, "out");
+    double x = kept(along, now(plan, along) + dx);
+    double y = kept(out, now(plan, out) + (trebleSide ? dy : -dy));
+    return new CutDrag(
+        out.with(along.with(plan.build().design(), x), y),
+        "point "
+            + number
+            + " of the "
+            + side.toLowerCase(Locale.ROOT)
+            + " side, "
+            + text(x, units)
+            + " along, "
+            + text(y, units)
+            + " out");
+  }
+
+  /** The body dragged along the neck. */
+  public static CutDrag joint(Plan plan, double dx, Units units) {
+    double x = kept(Decisions.JOINT_X, Decisions.JOINT_X.in(plan.build().design()) + dx);
+    return new CutDrag(
+        Decisions.JOINT_X.with(plan.build().design(), x), "body begins at " + text(x, units));
+  }
+}

@@ -1,0 +1,274 @@
+package roughcut.desktop.control;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.function.BiFunction;
+import java.util.function.ToDoubleFunction;
+import java.util.function.UnaryOperator;
+import javafx.scene.control.Button;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import roughcut.desktop.session.Session;
+import roughcut.measure.Quantity;
+import roughcut.shop.Cutter;
+import roughcut.shop.CutterKind;
+
+/** The cutter drawer: one is chosen and edited; others are put in and taken out. */
+public final class CutterEditor extends VBox {
+  private final Session session;
+  private final PickField<Integer> which;
+  private final TextField name = new TextField();
+  private final PickField<CutterKind> kind;
+  private final PickField<Cutter.Condition> condition;
+  private final List<EntryField> fields = new ArrayList<>();
+  private int index;
+
+  public CutterEditor(Session session) {
+    super(4);
+    this.session = session;
+    which =
+        new PickField<>(
+            "cutter.which",
+            "Cutter",
+            i -> i < cutters().size() ? cutters().get(i).name() : "",
+            i -> {
+              index = i;
+              fields.forEach(EntryField::another);
+              show();
+            });
+    kind =
+        new PickField<>(
+            "cutter.kind", "Kind", CutterKind::label, k -> change("kind", c -> with(c, k)));
+    condition =
+        new PickField<>(
+            "cutter.condition",
+            "It is",
+            Cutter.Condition::word,
+            k -> change("condition", c -> c.withCondition(k)));
+    name.setId("cutter.name");
+    name.setAccessibleText("Name of the cutter");
+    name.getStyleClass().add("text-entry");
+    name.setOnAction(e -> change("name", c -> named(c, name.getText())));
+    name.focusedProperty()
+        .addListener(
+            (p, was, is) -> {
+              if (!is && !cutters().isEmpty() && !name.getText().equals(one().name())) {
+                change("name", c -> named(c, name.getText()));
+              }
+            });
+    getChildren().addAll(which, name, kind, condition);
+    number("diameter", "Diameter", Cutter::diameter, CutterEditor::diameter);
+    number(
+        "cutting",
+        "Cutting length",
+        Cutter::cutting,
+        (c, v) -> sized(c, v, c.shank(), c.bearing(), c.bearingHeight(), c.stickOut(), c.spur()));
+    number(
+        "shank",
+        "Shank",
+        Cutter::shank,
+        (c, v) -> sized(c, c.cutting(), v, c.bearing(), c.bearingHeight(), c.stickOut(), c.spur()));
+    number(
+        "bearing",
+        "Bearing, 0 without",
+        Cutter::bearing,
+        (c, v) -> sized(c, c.cutting(), c.shank(), v, c.bearingHeight(), c.stickOut(), c.spur()));
+    number(
+        "bearing-height",
+        "Bearing is high",
+        Cutter::bearingHeight,
+        (c, v) -> sized(c, c.cutting(), c.shank(), c.bearing(), v, c.stickOut(), c.spur()));
+    number(
+        "stick-out",
+        "Sticks out at most",
+        Cutter::stickOut,
+        (c, v) -> sized(c, c.cutting(), c.shank(), c.bearing(), c.bearingHeight(), v, c.spur()));
+    number(
+        "spur",
+        "Spur or point",
+        Cutter::spur,
+        (c, v) ->
+            sized(c, c.cutting(), c.shank(), c.bearing(), c.bearingHeight(), c.stickOut(), v));
+    getChildren()
+        .add(
+            new HBox(
+                6, button("cutter.add", "put one in"), button("cutter.remove", "take it out")));
+    session.plan().addListener((p, was, is) -> show());
+    show();
+  }
+
+  private static Cutter diameter(Cutter c, double v) {
+    double bearing = c.bearingFits() ? v : c.bearing();
+    return new Cutter(
+        c.name(),
+        c.kind(),
+        v,
+        c.cutting(),
+        c.shank(),
+        bearing,
+        c.bearingHeight(),
+        c.flutes(),
+        c.stickOut(),
+        c.topSpeed(),
+        c.spur(),
+        c.condition());
+  }
+
+  private static Cutter sized(
+      Cutter c,
+      double cutting,
+      double shank,
+      double bearing,
+      double high,
+      double out,
+      double spur) {
+    return new Cutter(
+        c.name(),
+        c.kind(),
+        c.diameter(),
+        cutting,
+        shank,
+        bearing,
+        high,
+        c.flutes(),
+        out,
+        c.topSpeed(),
+        spur,
+        c.condition());
+  }
+
+  private static Cutter with(Cutter c, CutterKind kind) {
+    return new Cutter(
+        c.name(),
+        kind,
+        c.diameter(),
+        c.cutting(),
+        c.shank(),
+        c.bearing(),
+        c.bearingHeight(),
+        c.flutes(),
+        c.stickOut(),
+        c.topSpeed(),
+        c.spur(),
+        c.condition());
+  }
+
+  private static Cutter named(Cutter c, String name) {
+    return new Cutter(
+        name.strip(),
+        c.kind(),
+        c.diameter(),
+        c.cutting(),
+        c.shank(),
+        c.bearing(),
+        c.bearingHeight(),
+        c.flutes(),
+        c.stickOut(),
+        c.topSpeed(),
+        c.spur(),
+        c.condition());
+  }
+
+  private void number(
+      String id,
+      String words,
+      ToDoubleFunction<Cutter> now,
+      BiFunction<Cutter, Double, Cutter> next) {
+    EntryField field =
+        new EntryField(
+            "cutter." + id,
+            words,
+            Quantity.LENGTH,
+            false,
+            session,
+            () ->
+                cutters().isEmpty()
+                    ? OptionalDouble.empty()
+                    : OptionalDouble.of(now.applyAsDouble(one())),
+            v -> change(id, c -> next.apply(c, v.getAsDouble())));
+    fields.add(field);
+    getChildren().add(field);
+  }
+
+  private Button button(String id, String words) {
+    Button button = new Button(words);
+    button.setId(id);
+    button.getStyleClass().add("text-button");
+    button.setOnAction(e -> count(id.endsWith("add")));
+    return button;
+  }
+
+  private List<Cutter> cutters() {
+    return session.shop().get().cutters();
+  }
+
+  private Cutter one() {
+    return cutters().get(Math.min(index, cutters().size() - 1));
+  }
+
+  private void count(boolean more) {
+    int at = index;
+    session.editShop(
+        more ? "one more cutter" : "one cutter less",
+        "cutters",
+        s -> {
+          List<Cutter> next = new ArrayList<>(s.cutters());
+          if (more) {
+            next.add(
+                new Cutter(
+                    "new cutter",
+                    CutterKind.TOP_BEARING,
+                    12.7,
+                    20,
+                    6.35,
+                    12.7,
+                    5,
+                    2,
+                    45,
+                    Cutter.ROUTER_SPEED,
+                    0,
+                    Cutter.Condition.SHARP));
+          } else if (!next.isEmpty()) {
+            next.remove(Math.min(at, next.size() - 1));
+          }
+          return s.withCutters(next);
+        });
+    session.history().settle();
+    index = more ? cutters().size() - 1 : Math.max(0, Math.min(index, cutters().size() - 1));
+    show();
+  }
+
+  private Optional<String> change(String what, UnaryOperator<Cutter> change) {
+    if (cutters().isEmpty()) {
+      return Optional.empty();
+    }
+    int at = Math.min(index, cutters().size() - 1);
+    return session.editShop(
+        what + " of " + one().name(),
+        "cutter." + at + "." + what,
+        s -> {
+          List<Cutter> next = new ArrayList<>(s.cutters());
+          next.set(at, change.apply(next.get(at)));
+          return s.withCutters(next);
+        });
+  }
+
+  private void show() {
+    index = Math.max(0, Math.min(index, cutters().size() - 1));
+    List<Integer> all = new ArrayList<>();
+    for (int i = 0; i < cutters().size(); i++) {
+      all.add(i);
+    }
+    which.show(all, cutters().isEmpty() ? null : index);
+    kind.show(List.of(CutterKind.values()), cutters().isEmpty() ? null : one().kind());
+    condition.show(
+        List.of(Cutter.Condition.values()), cutters().isEmpty() ? null : one().condition());
+    if (!name.isFocused()) {
+      name.setText(cutters().isEmpty() ? "" : one().name());
+    }
+    fields.forEach(EntryField::show);
+  }
+}

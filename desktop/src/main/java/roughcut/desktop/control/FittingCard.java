@@ -1,0 +1,245 @@
+package roughcut.desktop.control;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Consumer;
+import javafx.application.Platform;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.TitledPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import roughcut.design.ChoiceDecision;
+import roughcut.design.Decision;
+import roughcut.design.Fitting;
+import roughcut.design.FittingDecisions;
+import roughcut.design.FittingTraits;
+import roughcut.design.FittingType;
+import roughcut.design.NumberDecision;
+import roughcut.desktop.session.Session;
+import roughcut.measure.Units;
+import roughcut.measure.Value;
+import roughcut.measure.Worked;
+import roughcut.plan.Plan;
+import roughcut.rout.Cut;
+
+/**
+ * The card of one cut: what is decided about it, what it belongs to, its hardware as listed or
+ * measured, and what machine and drill are set to.
+ */
+public final class FittingCard extends VBox {
+  private final Session session;
+  private final Consumer<Value> ask;
+  private final Runnable gone;
+  private final Label title = new Label();
+  private final Label warning = new Label();
+  private final Label trouble = new Label();
+  private final VBox fields = new VBox(4);
+  private final VBox settings = new VBox(2);
+  private final Map<String, DecisionField> numbers = new LinkedHashMap<>();
+  private final Map<String, SettingRow> rows = new LinkedHashMap<>();
+  private TitledPane hardware;
+  private Fitting shown;
+  private String name = "";
+
+  /**
+   * Makes a card without anything on it.
+   *
+   * @param ask asks for the sum of a value
+   * @param gone called when the fitting was taken away
+   */
+  public FittingCard(Session session, Consumer<Value> ask, Runnable gone) {
+    super(4);
+    this.session = session;
+    this.ask = ask;
+    this.gone = gone;
+    setId("fitting.card");
+    title.getStyleClass().add("panel-heading");
+    warning.getStyleClass().add("card-warning");
+    warning.setWrapText(true);
+    warning.setId("fitting.listed");
+    trouble.getStyleClass().add("decision-message");
+    trouble.setWrapText(true);
+    trouble.setId("fitting.trouble");
+    getChildren().addAll(title, warning, trouble, fields, settings);
+  }
+
+  /** Shows a cut of a plan by its name; nothing for a name that isn't there. */
+  public void show(Plan plan, Units units, String cut) {
+    Fitting fitting = plan.build().design().fitting(cut).orElse(null);
+    if (!cut.equals(name) || fitting == null != (shown == null) || changed(fitting)) {
+      name = cut;
+      shown = fitting;
+      remake(plan);
+    }
+    Cut made = plan.cuts().cut(cut).orElse(null);
+    title.setText(
+        fitting != null
+            ? fitting.title()
+            : made == null
+                ? "Click a cut, or add one"
+                : made.words().substring(0, 1).toUpperCase() + made.words().substring(1));
+    tell(warning, made != null && made.listed() ? listed(made) : "");
+    tell(
+        trouble,
+        plan.cuts().troubles().stream()
+            .filter(t -> fitting != null && t.decisionId().startsWith(fitting.id("")))
+            .map(t -> t.message())
+            .findFirst()
+            .orElse(""));
+    values(plan, units);
+  }
+
+  private boolean changed(Fitting fitting) {
+    return fitting != null
+        && (!fitting.kind().equals(shown.kind())
+            || !fitting.with().equals(shown.with())
+            || fitting.type() != shown.type());
+  }
+
+  private static String listed(Cut cut) {
+    return "sized as listed: measure the one in hand before "
+        + (cut.steps().isEmpty() ? "boring" : "routing")
+        + ", for this can't be put back";
+  }
+
+  private static void tell(Label label, String words) {
+    label.setText(words);
+    label.setVisible(!words.isEmpty());
+    label.setManaged(!words.isEmpty());
+  }
+
+  private void remake(Plan plan) {
+    fields.getChildren().clear();
+    numbers.clear();
+    rows.clear();
+    settings.getChildren().clear();
+    hardware = null;
+    if (shown == null) {
+      if (plan.cuts().cut(name).filter(c -> !c.changedBy().isEmpty()).isPresent()) {
+        Label words = new Label("It follows from other decisions; the thin spots name them.");
+        words.setWrapText(true);
+        words.getStyleClass().add("panel-text");
+        fields.getChildren().add(words);
+      }
+      return;
+    }
+    List<DecisionField> measured = new ArrayList<>();
+    for (Decision decision : FittingDecisions.of(shown)) {
+      if (decision instanceof ChoiceDecision choice) {
+        fields.getChildren().add(new ChoiceField(relabelled(choice), session));
+      }
+    }
+    if (shown.type().takes() != FittingType.Takes.NOTHING || shown.type() == FittingType.PICKUP) {
+      fields.getChildren().add(new JoinsEditor(session, shown));
+    }
+    for (FittingTraits.Trait trait : shown.type().traits()) {
+      DecisionField field = field(FittingDecisions.number(shown, trait), trait.label());
+      if (trait.hardware()) {
+        measured.add(field);
+      } else {
+        fields.getChildren().add(field);
+      }
+    }
+    if (plan.cuts().cut(name).filter(c -> !c.steps().isEmpty()).isPresent()) {
+      fields.getChildren().add(field(FittingDecisions.depth(name), "Own depth, 0 as worked out"));
+    }
+    if (!measured.isEmpty()) {
+      VBox folded = new VBox(4);
+      folded.getStyleClass().add("panel-folded");
+      folded.getChildren().addAll(measured);
+      hardware = new TitledPane("the thing itself: listed, measured", folded);
+      hardware.setId("fitting.hardware");
+      hardware.setExpanded(false);
+      hardware.setAnimated(false);
+      hardware.getStyleClass().add("more");
+      fields.getChildren().add(hardware);
+    }
+    Button away = new Button("take it away");
+    away.setId("fitting.remove");
+    away.getStyleClass().add("text-button");
+    away.setOnAction(e -> remove());
+    fields.getChildren().add(new HBox(away));
+  }
+
+  /** The kind's own field needs no name of the fitting in front; the card's title says it. */
+  private static ChoiceDecision relabelled(ChoiceDecision choice) {
+    return choice.id().endsWith(".kind")
+        ? new ChoiceDecision(
+            choice.id(), "Kind", choice.hint(), choice.choices(), choice.getter(), choice.setter())
+        : choice;
+  }
+
+  private DecisionField field(NumberDecision decision, String words) {
+    Label lead = new Label(words);
+    lead.getStyleClass().add("decision-label");
+    Tips.on(lead, decision.hint());
+    DecisionField field = new DecisionField(decision, session, lead);
+    numbers.put(decision.id(), field);
+    return field;
+  }
+
+  private void remove() {
+    Fitting fitting = shown;
+    session.edit(
+        "taking away the " + fitting.words(), "fitting", b -> b.withoutFitting(fitting.name()));
+    session.history().settle();
+    gone.run();
+  }
+
+  /** What drill and router are set to, and what is left: every value of this cut. */
+  private void values(Plan plan, Units units) {
+    List<Worked> own = new ArrayList<>();
+    for (Worked value : plan.values().values()) {
+      if (shown != null && value.id().startsWith(shown.id(""))
+          || value.id().startsWith("rout." + name + ".")) {
+        own.add(value);
+      }
+    }
+    if (!new ArrayList<>(rows.keySet()).equals(own.stream().map(Worked::id).toList())) {
+      rows.clear();
+      settings.getChildren().clear();
+      if (!own.isEmpty()) {
+        Label heading = new Label("Set it to, and what is left");
+        heading.getStyleClass().add("panel-heading");
+        settings.getChildren().add(heading);
+      }
+      for (Worked value : own) {
+        SettingRow row = new SettingRow(brief(value), ask);
+        row.getStyleClass().add("setting-small");
+        rows.put(value.id(), row);
+        settings.getChildren().add(row);
+      }
+    }
+    own.forEach(v -> rows.get(v.id()).show(v, units));
+  }
+
+  /** A value's label without the fitting's own name. */
+  private String brief(Worked value) {
+    if (value.id().endsWith(".floor")) {
+      return "Left beyond its floor";
+    }
+    if (value.id().endsWith(".edge")) {
+      return "To the body's edge";
+    }
+    String label = value.label();
+    String own = shown == null ? "" : shown.title() + ", ";
+    String rest = label.startsWith(own) ? label.substring(own.length()) : label;
+    return rest.substring(0, 1).toUpperCase() + rest.substring(1);
+  }
+
+  /** Moves the keyboard to a number's field; false when it isn't on the card. */
+  public boolean take(String id) {
+    DecisionField field = numbers.get(id);
+    if (field == null) {
+      return false;
+    }
+    if (hardware != null && ((VBox) hardware.getContent()).getChildren().contains(field)) {
+      hardware.setExpanded(true);
+    }
+    Platform.runLater(field::take);
+    return true;
+  }
+}

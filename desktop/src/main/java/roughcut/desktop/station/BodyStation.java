@@ -1,0 +1,37 @@
+package roughcut.desktop.station;
+
+import java.util.function.Consumer;
+import roughcut.desktop.session.Session;
+import roughcut.measure.Value;
+import roughcut.plan.Plan;
+import roughcut.thin.ThinSpot;
+
+/** The body: its outline, its edges and contours, the neck's pocket and bolts, what it weighs. */
+public final class BodyStation extends BodyPages {
+
+  /**
+   * Makes the station.
+   *
+   * @param changed called when another page was turned to
+   * @param redraw called when the body is looked at otherwise
+   */
+  public BodyStation(Session session, Consumer<Value> ask, Runnable changed, Runnable redraw) {
+    super("Body", changed, redraw);
+    pages(
+        0,
+        new OutlinePage(session, ask, this, looking),
+        new SurfacesPage(session, ask, this, looking),
+        new PocketPage(session, ask, this, looking),
+        new WeightPage(session, ask, this, looking));
+  }
+
+  @Override
+  public String trouble(Plan plan) {
+    return plan.body().outline().crossing().isPresent() ? "crosses itself" : "";
+  }
+
+  @Override
+  public boolean owns(ThinSpot spot) {
+    return spot.kind().matches("(pocket|bolt)\\..*");
+  }
+}

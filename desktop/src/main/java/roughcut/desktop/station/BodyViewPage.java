@@ -1,0 +1,95 @@
+package roughcut.desktop.station;
+
+import java.util.function.Consumer;
+import javafx.scene.layout.GridPane;
+import roughcut.design.BodyFace;
+import roughcut.desktop.draw.Handles;
+import roughcut.desktop.session.Session;
+import roughcut.drawing.BodyDrawing;
+import roughcut.drawing.Drawing;
+import roughcut.measure.Units;
+import roughcut.measure.Value;
+import roughcut.plan.CutDrag;
+import roughcut.plan.Plan;
+
+/** A page on which the body is seen from one of its faces, with the knife running through it. */
+abstract class BodyViewPage extends KnifePage {
+  final Session session;
+  final Consumer<Value> ask;
+  final PagedStation station;
+  final Looking looking;
+  private GridPane turner;
+
+  BodyViewPage(Session session, Consumer<Value> ask, PagedStation station, Looking looking) {
+    this.session = session;
+    this.ask = ask;
+    this.station = station;
+    this.looking = looking;
+  }
+
+  /** What the drawing is to show here. */
+  abstract BodyDrawing.Shows shows();
+
+  @Override
+  final Lower.Section section() {
+    return Lower.Section.BODY;
+  }
+
+  @Override
+  public final Drawing drawing(Plan plan, Units units) {
+    return BodyDrawing.of(plan, units, looking.face(), shows(), looking.chosen());
+  }
+
+  /** The page's turner and the face's, to begin a panel with. */
+  final Panel begun() {
+    turner = looking.turner();
+    return new Panel(session).node(turner(station)).node(turner);
+  }
+
+  @Override
+  void showBeside(Plan plan, Units units) {
+    looking.show(turner);
+  }
+
+  /** What a drag decides; y already runs to the treble side. */
+  CutDrag dragged(Plan plan, String id, double dx, double dy, Units units) {
+    if (id.equals("joint")) {
+      return CutDrag.joint(plan, dx, units);
+    }
+    return id.startsWith("outline.")
+        ? CutDrag.outline(plan, id, dx, dy, units)
+        : CutDrag.cut(plan, id.substring("cut.".length()), dx, dy, units);
+  }
+
+  @Override
+  public Handles handles() {
+    return new Handles() {
+      private CutDrag drag(String id, double dx, double dy) {
+        double toTreble = looking.face() == BodyFace.TOP ? dy : -dy;
+        return dragged(session.plan().get(), id, dx, toTreble, session.units().get());
+      }
+
+      @Override
+      public String words(String id, double dx, double dy) {
+        return drag(id, dx, dy).words();
+      }
+
+      @Override
+      public void drop(String id, double dx, double dy) {
+        CutDrag drag = drag(id, dx, dy);
+        session.edit("moving on the body", id, b -> b.withDesign(drag.design()));
+        session.history().settle();
+        if (id.startsWith("cut.")) {
+          looking.choose(id.substring("cut.".length()));
+        }
+      }
+
+      @Override
+      public void pick(String id) {
+        if (id.startsWith("cut.")) {
+          looking.choose(id.substring("cut.".length()));
+        }
+      }
+    };
+  }
+}

@@ -1,0 +1,166 @@
+package roughcut.desktop.station;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Consumer;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import roughcut.design.Fitting;
+import roughcut.design.FittingType;
+import roughcut.desktop.control.Facts;
+import roughcut.desktop.control.FittingCard;
+import roughcut.desktop.control.PickField;
+import roughcut.desktop.control.Scrolled;
+import roughcut.desktop.session.Session;
+import roughcut.drawing.BodyDrawing;
+import roughcut.measure.NumberWriter;
+import roughcut.measure.Quantity;
+import roughcut.measure.Units;
+import roughcut.measure.Value;
+import roughcut.plan.Plan;
+import roughcut.plan.StartingFitting;
+import roughcut.rout.Cut;
+import roughcut.thin.ThinSpot;
+
+/** Everything that is cut into the body: placed, added, taken away, and what remains beside it. */
+final class CutsPage extends BodyViewPage {
+  private final PickField<String> which;
+  private final FittingCard card;
+  private final Facts facts = new Facts();
+  private final Label title = new Label();
+
+  CutsPage(Session session, Consumer<Value> ask, PagedStation station, Looking looking) {
+    super(session, ask, station, looking);
+    which = new PickField<>("cut.which", "Looking at", this::words, looking::choose);
+    card = new FittingCard(session, ask, () -> looking.choose(""));
+  }
+
+  private String words(String name) {
+    Plan plan = session.plan().get();
+    return plan.cuts()
+        .cut(name)
+        .map(Cut::words)
+        .or(() -> plan.build().design().fitting(name).map(Fitting::words))
+        .orElse(name);
+  }
+
+  @Override
+  BodyDrawing.Shows shows() {
+    return BodyDrawing.Shows.CUTS;
+  }
+
+  @Override
+  Panel makePanel() {
+    PickField<FittingType> add =
+        new PickField<>("fitting.type", "Add a", FittingType::label, t -> {});
+    add.show(List.of(FittingType.values()), FittingType.PICKUP);
+    Button button = new Button("add");
+    button.setId("fitting.add");
+    button.getStyleClass().add("text-button");
+    button.setOnAction(e -> add(add.chosen()));
+    HBox.setHgrow(add, javafx.scene.layout.Priority.ALWAYS);
+    return begun().node(which).node(card).node(new HBox(4, add, button));
+  }
+
+  private void add(FittingType type) {
+    Plan plan = session.plan().get();
+    String name = plan.build().design().freeFittingName(StartingFitting.stem(type));
+    session
+        .edit(
+            "one more " + type.label(),
+            "fitting",
+            b -> b.withDesign(StartingFitting.added(plan, b.design(), type, name)))
+        .ifPresentOrElse(title::setText, () -> looking.choose(name));
+    session.history().settle();
+  }
+
+  @Override
+  Region makeBeside() {
+    title.getStyleClass().add("lower-title");
+    VBox column = new VBox(6, title, Scrolled.of(facts));
+    column.setMinWidth(380);
+    return column;
+  }
+
+  @Override
+  void showBeside(Plan plan, Units units) {
+    super.showBeside(plan, units);
+    String chosen = looking.chosen();
+    List<String> names = new ArrayList<>();
+    plan.build().design().fittings().forEach(f -> names.add(f.name()));
+    plan.cuts().cuts().stream().map(Cut::name).filter(n -> !names.contains(n)).forEach(names::add);
+    which.show(names, names.contains(chosen) ? chosen : null);
+    card.show(plan, units, chosen);
+    facts.begin();
+    Cut cut = plan.cuts().cut(chosen).orElse(null);
+    if (cut == null) {
+      all(plan, units);
+    } else {
+      beside(plan, units, cut);
+    }
+    facts.end();
+  }
+
+  /** Every cut with its way in, its depth, and what is left beyond it. */
+  private void all(Plan plan, Units units) {
+    title.setText("Everything cut into it");
+    for (Cut cut : plan.cuts().cuts()) {
+      facts.row(
+          false,
+          cut.words(),
+          cut.from().brief(),
+          (cut.steps().isEmpty() ? "long " : "deep ")
+              + NumberWriter.text(cut.depth(), Quantity.LENGTH, units),
+          plan.value("rout." + cut.name() + ".floor").map(v -> "left " + v.text(units)).orElse(""));
+    }
+  }
+
+  /** What remains between the chosen cut and everything near it. */
+  private void beside(Plan plan, Units units, Cut cut) {
+    title.setText("What remains beside the " + cut.words());
+    plan.thinSpots().stream()
+        .filter(s -> concerns(s, cut))
+        .forEach(
+            s ->
+                facts.row(
+                    s.state() != ThinSpot.State.CLEAR,
+                    s.state().word(),
+                    s.what(),
+                    s.left().text(units) + (s.later() ? ", now " + s.nowText(units) : ""),
+                    "of " + NumberWriter.text(s.limit().warn(), Quantity.LENGTH, units)));
+    if (facts.empty()) {
+      facts.row(false, "clear", "nothing comes near it");
+    }
+  }
+
+  private static boolean concerns(ThinSpot spot, Cut cut) {
+    String id = spot.left().id();
+    return id.startsWith("rout." + cut.name() + ".")
+        || id.matches("web\\.(.*\\.)?" + cut.name() + "(\\..*)?")
+        || id.matches("(pickup|control|jack|hardware)\\.(.*\\.)?" + cut.name() + "(-.*)?(\\..*)?");
+  }
+
+  @Override
+  public String name() {
+    return "Cuts";
+  }
+
+  @Override
+  public boolean goTo(String decisionId) {
+    Plan plan = session.plan().get();
+    for (Fitting fitting : plan.build().design().fittings()) {
+      if (decisionId.startsWith(fitting.id(""))
+          || decisionId.equals("rout." + fitting.name() + ".depth")) {
+        super.goTo(decisionId);
+        looking.choose(fitting.name());
+        card.show(plan, session.units().get(), fitting.name());
+        card.take(decisionId);
+        return true;
+      }
+    }
+    return super.goTo(decisionId);
+  }
+}

@@ -1,0 +1,83 @@
+package roughcut.desktop.station;
+
+import java.util.function.Consumer;
+import javafx.scene.control.Label;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import roughcut.desktop.control.CutterEditor;
+import roughcut.desktop.control.Facts;
+import roughcut.desktop.control.Scrolled;
+import roughcut.desktop.session.Session;
+import roughcut.drawing.BodyDrawing;
+import roughcut.measure.NumberWriter;
+import roughcut.measure.Quantity;
+import roughcut.measure.Units;
+import roughcut.measure.Value;
+import roughcut.plan.Plan;
+import roughcut.rout.RoutPlan;
+import roughcut.shop.Cutter;
+
+/** The cutter drawer: what is owned, how sharp it is, and what this instrument uses of it. */
+final class DrawerPage extends BodyViewPage {
+  private final CutterEditor editor;
+  private final Facts facts = new Facts();
+
+  DrawerPage(Session session, Consumer<Value> ask, PagedStation station, Looking looking) {
+    super(session, ask, station, looking);
+    editor = new CutterEditor(session);
+  }
+
+  @Override
+  BodyDrawing.Shows shows() {
+    return BodyDrawing.Shows.PASSES;
+  }
+
+  @Override
+  Panel makePanel() {
+    return begun().heading("In the drawer").node(editor);
+  }
+
+  @Override
+  Region makeBeside() {
+    Label title = new Label("Cutters and bits");
+    title.getStyleClass().add("lower-title");
+    VBox column = new VBox(6, title, Scrolled.of(facts));
+    column.setMinWidth(460);
+    return column;
+  }
+
+  @Override
+  void showBeside(Plan plan, Units units) {
+    super.showBeside(plan, units);
+    facts.begin();
+    facts.row(false, "", "kind", "diameter", "cuts", "at most", "used for");
+    for (Cutter cutter : plan.shop().cutters()) {
+      facts.row(
+          cutter.condition() != Cutter.Condition.SHARP,
+          cutter.name(),
+          cutter.kind().label(),
+          NumberWriter.text(cutter.diameter(), Quantity.LENGTH, units),
+          NumberWriter.text(cutter.cutting(), Quantity.LENGTH, units),
+          NumberWriter.fixed(Math.round(cutter.speed() / 100) * 100, 0) + " /min",
+          cutter.condition() == Cutter.Condition.SHARP
+              ? used(plan, cutter)
+              : cutter.condition().word());
+    }
+    facts.end();
+  }
+
+  private static String used(Plan plan, Cutter cutter) {
+    long routs = plan.cuts().routs().stream().filter(r -> uses(r, cutter)).count();
+    return routs == 0 ? "" : routs + (routs == 1 ? " rout" : " routs");
+  }
+
+  private static boolean uses(RoutPlan rout, Cutter cutter) {
+    return rout.plan().passes().stream().anyMatch(p -> p.cutter().equals(cutter))
+        || rout.bored().filter(b -> b.bit().equals(cutter)).isPresent();
+  }
+
+  @Override
+  public String name() {
+    return "Drawer";
+  }
+}

@@ -1,0 +1,157 @@
+package roughcut.desktop.station;
+
+import java.io.File;
+import java.nio.file.Path;
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import javafx.stage.FileChooser;
+import roughcut.design.BodyDecisions;
+import roughcut.design.DrawnOutline;
+import roughcut.design.SurfaceDecisions;
+import roughcut.desktop.control.Facts;
+import roughcut.desktop.session.Session;
+import roughcut.drawing.BodyDrawing;
+import roughcut.file.FileTrouble;
+import roughcut.file.OutlineFile;
+import roughcut.measure.NumberWriter;
+import roughcut.measure.Quantity;
+import roughcut.measure.Units;
+import roughcut.measure.Value;
+import roughcut.plan.Plan;
+
+/** The body's outline: its main measures, its points to drag, or one drawn elsewhere. */
+final class OutlinePage extends BodyViewPage {
+  private final Facts facts = new Facts();
+  private final Label said = new Label();
+  private final Button own = new Button("shape it here again");
+
+  OutlinePage(Session session, Consumer<Value> ask, PagedStation station, Looking looking) {
+    super(session, ask, station, looking);
+  }
+
+  @Override
+  BodyDrawing.Shows shows() {
+    return BodyDrawing.Shows.OUTLINE;
+  }
+
+  @Override
+  Panel makePanel() {
+    said.setId("outline.said");
+    said.setWrapText(true);
+    said.getStyleClass().add("panel-text");
+    Button take = new Button("take in a drawn outline…");
+    take.setId("outline.take");
+    take.getStyleClass().add("text-button");
+    take.setOnAction(e -> choose());
+    own.setId("outline.own");
+    own.getStyleClass().add("text-button");
+    own.setOnAction(
+        e -> {
+          session.edit(
+              "shaping the outline here",
+              "outline.own",
+              b -> b.withDesign(b.design().withDrawn(Optional.empty())));
+          session.history().settle();
+          said.setText("");
+        });
+    return begun()
+        .heading("You decide")
+        .decisions(
+            BodyDecisions.BODY_LENGTH,
+            BodyDecisions.BODY_UPPER,
+            BodyDecisions.BODY_WAIST,
+            BodyDecisions.BODY_LOWER,
+            BodyDecisions.BODY_HORN_BASS,
+            BodyDecisions.BODY_HORN_TREBLE,
+            BodyDecisions.BODY_SLANT,
+            SurfaceDecisions.OUTLINE_MIRROR)
+        .node(new HBox(6, take, own))
+        .node(said)
+        .more(
+            "a drawn outline's place",
+            null,
+            SurfaceDecisions.OUTLINE_SCALE,
+            SurfaceDecisions.OUTLINE_TURN,
+            SurfaceDecisions.OUTLINE_FLIP,
+            SurfaceDecisions.OUTLINE_ALONG,
+            SurfaceDecisions.OUTLINE_ASIDE);
+  }
+
+  private void choose() {
+    FileChooser chooser = new FileChooser();
+    chooser.setTitle("An outline");
+    chooser
+        .getExtensionFilters()
+        .add(new FileChooser.ExtensionFilter("Drawings", "*.svg", "*.dxf", "*.SVG", "*.DXF"));
+    File file = chooser.showOpenDialog(own.getScene().getWindow());
+    if (file != null) {
+      take(file.toPath());
+    }
+  }
+
+  /** Takes in a drawn outline, and says what it is taken for, or why it isn't. */
+  void take(Path file) {
+    try {
+      OutlineFile read = OutlineFile.read(file);
+      session.edit(
+          "taking in " + file.getFileName(),
+          "outline.drawn",
+          b -> b.withDesign(b.design().withDrawn(Optional.of(read.outline()))));
+      session.history().settle();
+      said.setText(read.said());
+    } catch (FileTrouble e) {
+      said.setText(e.getMessage());
+    }
+  }
+
+  @Override
+  Region makeBeside() {
+    VBox column = new VBox(6, facts);
+    Label title = new Label("The outline");
+    title.getStyleClass().add("lower-title");
+    column.getChildren().add(0, title);
+    column.setMinWidth(300);
+    return column;
+  }
+
+  @Override
+  void showBeside(Plan plan, Units units) {
+    super.showBeside(plan, units);
+    boolean drawn = plan.build().design().drawn().isPresent();
+    own.setVisible(drawn);
+    own.setManaged(drawn);
+    said.setManaged(!said.getText().isEmpty());
+    var outline = plan.body().outline();
+    facts.begin();
+    facts.row(
+        false,
+        "comes from",
+        plan.build().design().drawn().map(DrawnOutline::source).orElse("here: drag its points"));
+    facts.row(
+        false, "area, round", outline.area().text(units) + " cm², " + outline.around().text(units));
+    facts.row(
+        false,
+        "tightest curve",
+        NumberWriter.text(outline.tightest(), Quantity.LENGTH, units)
+            + ": a cutter of at most twice that");
+    facts.row(
+        false,
+        "router",
+        "anticlockwise round the outside; along the amber stretches that lifts the grain:"
+            + " go back along them lightly, or turn the body over");
+    plan.problems().stream()
+        .filter(p -> p.decisionId().startsWith("outline.") || p.decisionId().equals("body.length"))
+        .forEach(p -> facts.row(true, "can't be", p.message()));
+    facts.end();
+  }
+
+  @Override
+  public String name() {
+    return "Outline";
+  }
+}

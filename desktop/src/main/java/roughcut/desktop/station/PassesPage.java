@@ -1,0 +1,177 @@
+package roughcut.desktop.station;
+
+import java.util.List;
+import java.util.function.Consumer;
+import javafx.scene.control.Label;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import roughcut.design.RoutDecisions;
+import roughcut.desktop.control.Facts;
+import roughcut.desktop.control.PickField;
+import roughcut.desktop.control.Scrolled;
+import roughcut.desktop.session.Session;
+import roughcut.drawing.BodyDrawing;
+import roughcut.measure.NumberWriter;
+import roughcut.measure.Quantity;
+import roughcut.measure.Units;
+import roughcut.measure.Value;
+import roughcut.plan.Plan;
+import roughcut.rout.PassPlan;
+import roughcut.rout.RoutPlan;
+
+/** How one rout is made: cutters, depths, what guides the bearing. */
+final class PassesPage extends BodyViewPage {
+  private final PickField<String> which;
+  private final Facts passes = new Facts();
+  private final Facts notes = new Facts();
+  private final Label title = new Label();
+  private final Label missing = new Label();
+
+  PassesPage(Session session, Consumer<Value> ask, PagedStation station, Looking looking) {
+    super(session, ask, station, looking);
+    which =
+        new PickField<>(
+            "passes.which",
+            "Rout",
+            n -> session.plan().get().cuts().cut(n).map(c -> c.words()).orElse(n),
+            looking::choose);
+  }
+
+  @Override
+  BodyDrawing.Shows shows() {
+    return BodyDrawing.Shows.PASSES;
+  }
+
+  @Override
+  Panel makePanel() {
+    return begun()
+        .node(which)
+        .heading("You decide")
+        .decisions(
+            RoutDecisions.WASTE,
+            RoutDecisions.LAST_PASS,
+            RoutDecisions.OWN_FACTOR,
+            RoutDecisions.TEMPLATE_THICKNESS,
+            RoutDecisions.TEMPLATE_BUSH,
+            RoutDecisions.POCKET_TIGHT,
+            RoutDecisions.STOCK_LEFT,
+            RoutDecisions.STOCK_FROM)
+        .node(cautions());
+  }
+
+  private static Label cautions() {
+    Label words =
+        new Label(
+            "Eyes and ears protected, work clamped, the router unplugged while you change cutters."
+                + " Follow the machine's manual and your local rules; ask someone qualified where"
+                + " you are unsure.");
+    words.setWrapText(true);
+    words.getStyleClass().add("panel-text");
+    return words;
+  }
+
+  @Override
+  Region makeBeside() {
+    title.getStyleClass().add("lower-title");
+    missing.getStyleClass().add("decision-message");
+    missing.setWrapText(true);
+    missing.setId("passes.missing");
+    VBox column = new VBox(6, title, missing, Scrolled.of(new VBox(10, passes, notes)));
+    column.setMinWidth(430);
+    return column;
+  }
+
+  @Override
+  void showBeside(Plan plan, Units units) {
+    super.showBeside(plan, units);
+    List<String> names = plan.cuts().routs().stream().map(r -> r.cut().name()).distinct().toList();
+    String chosen = names.contains(looking.chosen()) ? looking.chosen() : "";
+    which.show(names, chosen.isEmpty() ? null : chosen);
+    List<RoutPlan> plans = plan.cuts().plansOf(chosen);
+    passes.begin();
+    notes.begin();
+    String lacks = "";
+    if (plans.isEmpty()) {
+      title.setText("All routs: their passes");
+      for (RoutPlan rout : plan.cuts().routs()) {
+        passes.row(
+            rout.plan().missing().isPresent(),
+            rout.step().name().replace('-', ' '),
+            rout.surface().text(units) + " deep",
+            rout.plan().missing().isPresent()
+                ? "a cutter is missing"
+                : rout.plan().passes().size()
+                    + " passes, "
+                    + rout.plan().changes()
+                    + (rout.plan().changes() == 1 ? " change" : " changes"));
+      }
+    } else {
+      title.setText("Passes for the " + plans.get(0).cut().words());
+      for (RoutPlan rout : plans) {
+        one(rout, plans.size() > 1, units);
+        lacks = rout.plan().missing().orElse(lacks);
+      }
+    }
+    passes.end();
+    notes.end();
+    missing.setText(lacks);
+    missing.setVisible(!lacks.isEmpty());
+    missing.setManaged(!lacks.isEmpty());
+  }
+
+  private void one(RoutPlan rout, boolean several, Units units) {
+    String step = several ? rout.step().name().replace('-', ' ') + " " : "";
+    rout.bored()
+        .ifPresent(
+            b ->
+                notes.row(
+                    false,
+                    step + "bore first",
+                    b.places().size()
+                        + " × "
+                        + b.bit().name()
+                        + ", stop at "
+                        + NumberWriter.text(b.stop(), Quantity.LENGTH, units)
+                        + ", "
+                        + NumberWriter.fixed(b.bit().speed(), 0)
+                        + " /min at most"));
+    passes.row(false, step.isEmpty() ? "pass" : step, "cutter", "depth", "router to", "guided by");
+    for (int i = 0; i < rout.plan().passes().size(); i++) {
+      PassPlan.Pass pass = rout.plan().passes().get(i);
+      passes.row(
+          false,
+          Integer.toString(i + 1),
+          pass.cutter().name(),
+          NumberWriter.text(pass.depth(), Quantity.LENGTH, units),
+          NumberWriter.text(pass.setting(), Quantity.LENGTH, units),
+          pass.guide().words());
+    }
+    notes.row(
+        false,
+        step + "speed",
+        NumberWriter.fixed(Math.round(rout.speed() / 100) * 100, 0)
+            + " /min at most; clockwise round the inside; slower, sharper, lighter if it burns");
+    notes.row(
+        false,
+        step + "corners",
+        "radius "
+            + NumberWriter.text(rout.step().corner(), Quantity.LENGTH, units)
+            + "; collet on at least four fifths of the shank");
+    if (rout.step().name().equals("pocket")) {
+      notes.row(
+          false,
+          "creep up",
+          "first cut "
+              + NumberWriter.text(
+                  RoutDecisions.POCKET_TIGHT.in(session.build().get().design()),
+                  Quantity.FINE_LENGTH,
+                  units)
+              + " tight a side: stop, try the neck, then ease");
+    }
+  }
+
+  @Override
+  public String name() {
+    return "Passes";
+  }
+}

@@ -1,0 +1,157 @@
+package roughcut.desktop.station;
+
+import java.util.function.Consumer;
+import javafx.scene.control.Label;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import roughcut.design.BodyDecisions;
+import roughcut.design.Decisions;
+import roughcut.design.RoutDecisions;
+import roughcut.design.StringDecisions;
+import roughcut.desktop.control.Facts;
+import roughcut.desktop.control.Scrolled;
+import roughcut.desktop.session.Session;
+import roughcut.drawing.BodyDrawing;
+import roughcut.measure.Units;
+import roughcut.measure.Value;
+import roughcut.plan.Plan;
+import roughcut.rout.Bolts;
+import roughcut.rout.Pocket;
+import roughcut.rout.Reach;
+
+/** The neck's pocket, its bolts, and how far in the neck stands. */
+final class PocketPage extends BodyViewPage {
+  private final Facts facts = new Facts();
+
+  PocketPage(Session session, Consumer<Value> ask, PagedStation station, Looking looking) {
+    super(session, ask, station, looking);
+  }
+
+  @Override
+  BodyDrawing.Shows shows() {
+    return BodyDrawing.Shows.POCKET;
+  }
+
+  @Override
+  Panel makePanel() {
+    return begun()
+        .heading("You decide")
+        .decisions(
+            BodyDecisions.NECK_FIXING,
+            Decisions.JOINT_X,
+            Decisions.HEEL_END,
+            Decisions.HEEL_THICKNESS,
+            StringDecisions.EXPOSED,
+            RoutDecisions.POCKET_CLEARANCE,
+            RoutDecisions.BOLT_KIND,
+            RoutDecisions.BOLT_BITE)
+        .more(
+            RoutDecisions.POCKET_TIGHT,
+            RoutDecisions.POCKET_RADIUS,
+            RoutDecisions.POCKET_CORNERS,
+            RoutDecisions.FILM,
+            RoutDecisions.BOLT_COUNT,
+            RoutDecisions.BOLT_DIAMETER,
+            RoutDecisions.BOLT_PLATE,
+            RoutDecisions.BOLT_COUNTERBORE,
+            RoutDecisions.BOLT_HEAD,
+            RoutDecisions.BOLT_REACH,
+            RoutDecisions.BOLT_FIRST,
+            RoutDecisions.BOLT_ALONG,
+            RoutDecisions.BOLT_ACROSS,
+            RoutDecisions.BOLT_ACROSS_END,
+            RoutDecisions.INSERT_BORE,
+            RoutDecisions.INSERT_LENGTH)
+        .settings(
+            ask,
+            "pocket.depth.front",
+            "Deep at the body's edge",
+            "pocket.depth.end",
+            "Deep at the heel's end",
+            "pocket.floor",
+            "Floor left",
+            "bolt.length",
+            "Bolts, under the head",
+            "bolt.body-bore",
+            "Bore through the body",
+            "bolt.pilot",
+            "Pilot in the heel",
+            "bolt.pilot-stop",
+            "Pilot's stop");
+  }
+
+  @Override
+  Region makeBeside() {
+    Label title = new Label("How far in, and how it fits");
+    title.getStyleClass().add("lower-title");
+    VBox column = new VBox(6, title, Scrolled.of(facts));
+    column.setMinWidth(360);
+    return column;
+  }
+
+  @Override
+  void showBeside(Plan plan, Units units) {
+    super.showBeside(plan, units);
+    Reach reach = plan.cuts().reach();
+    facts.begin();
+    facts.row(
+        false,
+        "upper access",
+        "the treble cutaway meets fret "
+            + reach.access().text(units)
+            + ", "
+            + reach.cutaway().text(units)
+            + " from the nut line");
+    facts.row(
+        false,
+        "reach",
+        "fret 1 is " + reach.first().text(units) + " from the front of the longer horn");
+    facts.row(false, "balance", plan.cuts().mass().balance().text(units) + " from the nut line");
+    plan.cuts().pocket().ifPresent(p -> pocket(p, units));
+    plan.cuts().bolts().ifPresent(b -> bolts(b, units));
+    if (plan.cuts().pocket().isEmpty()) {
+      facts.row(false, "pocket", "none: the neck runs through, with the body's wings glued on");
+    }
+    facts.end();
+  }
+
+  private void pocket(Pocket p, Units units) {
+    facts.row(false, "area", p.area().text(units) + " cm² glued or pressed");
+    facts.row(
+        false,
+        "first cut",
+        (p.tight().value() < 0 ? "tighter than the neck: " : "clearance ")
+            + p.tight().text(units)
+            + " a side; then try the neck, and ease");
+    facts.row(
+        false,
+        "corners",
+        p.mismatch().value() == 0
+            ? "square heel and pocket are made to match"
+            : "a square heel stands off by " + p.mismatch().text(units));
+    if (p.gap().value() > 0.05) {
+      facts.row(
+          false,
+          "at the end",
+          "a square heel gaps by "
+              + p.gap().text(units)
+              + " in the tilted pocket: tilt that wall, or bevel the heel");
+    }
+    facts.row(false, "with finish", p.finished().text(units) + " left a side");
+  }
+
+  private void bolts(Bolts b, Units units) {
+    facts.row(
+        false,
+        "tips",
+        b.tip().text(units) + " below the fretboard; last bolts " + b.last().text(units) + " long");
+    b.channel()
+        .ifPresent(c -> facts.row(false, "channels", c.text(units) + " from bolt to channel"));
+    facts.row(false, "heel's edge", b.edge().text(units) + " from a bolt's middle");
+  }
+
+  @Override
+  public String name() {
+    return "Pocket";
+  }
+}

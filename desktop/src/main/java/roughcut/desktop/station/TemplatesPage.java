@@ -1,0 +1,79 @@
+package roughcut.desktop.station;
+
+import java.util.function.Consumer;
+import javafx.scene.control.Label;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import roughcut.design.RoutDecisions;
+import roughcut.desktop.control.Facts;
+import roughcut.desktop.control.Scrolled;
+import roughcut.desktop.control.TemplateEditor;
+import roughcut.desktop.session.Session;
+import roughcut.drawing.BodyDrawing;
+import roughcut.measure.NumberWriter;
+import roughcut.measure.Quantity;
+import roughcut.measure.Units;
+import roughcut.measure.Value;
+import roughcut.plan.Plan;
+import roughcut.rout.RoutPlan;
+
+/** The templates that this instrument needs, and those that are made. */
+final class TemplatesPage extends BodyViewPage {
+  private final TemplateEditor editor;
+  private final Facts facts = new Facts();
+
+  TemplatesPage(Session session, Consumer<Value> ask, PagedStation station, Looking looking) {
+    super(session, ask, station, looking);
+    editor = new TemplateEditor(session, looking::choose);
+  }
+
+  @Override
+  BodyDrawing.Shows shows() {
+    return BodyDrawing.Shows.PASSES;
+  }
+
+  @Override
+  Panel makePanel() {
+    return begun()
+        .heading("You decide")
+        .decisions(RoutDecisions.TEMPLATE_THICKNESS, RoutDecisions.TEMPLATE_BUSH)
+        .heading("The template in hand")
+        .node(editor);
+  }
+
+  @Override
+  Region makeBeside() {
+    Label title = new Label("Templates that this instrument needs");
+    title.getStyleClass().add("lower-title");
+    VBox column = new VBox(6, title, Scrolled.of(facts));
+    column.setMinWidth(430);
+    return column;
+  }
+
+  @Override
+  void showBeside(Plan plan, Units units) {
+    super.showBeside(plan, units);
+    editor.show(plan, looking.chosen());
+    facts.begin();
+    facts.row(false, "for", "opening, along × across", "thick", "");
+    for (RoutPlan rout : plan.cuts().routs()) {
+      facts.row(
+          rout.cut().name().equals(looking.chosen()),
+          rout.step().name().replace('-', ' '),
+          NumberWriter.number(rout.template().width().value(), Quantity.FINE_LENGTH, units)
+              + " × "
+              + rout.template().length().text(units),
+          rout.template()
+              .owned()
+              .map(t -> NumberWriter.text(t.thickness(), Quantity.LENGTH, units))
+              .orElse("–"),
+          rout.template().say().isEmpty() ? "made" : rout.template().say());
+    }
+    facts.end();
+  }
+
+  @Override
+  public String name() {
+    return "Templates";
+  }
+}

@@ -1,0 +1,103 @@
+package roughcut.desktop.station;
+
+import java.util.function.Consumer;
+import javafx.scene.control.Label;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import roughcut.design.BodyDecisions;
+import roughcut.design.RoutDecisions;
+import roughcut.desktop.control.Facts;
+import roughcut.desktop.session.Session;
+import roughcut.drawing.BodyDrawing;
+import roughcut.measure.NumberWriter;
+import roughcut.measure.Quantity;
+import roughcut.measure.Units;
+import roughcut.measure.Value;
+import roughcut.plan.Plan;
+
+/** What the finished body and the instrument weigh, where it balances, relief bores. */
+final class WeightPage extends BodyViewPage {
+  private final Facts facts = new Facts();
+
+  WeightPage(Session session, Consumer<Value> ask, PagedStation station, Looking looking) {
+    super(session, ask, station, looking);
+  }
+
+  @Override
+  BodyDrawing.Shows shows() {
+    return BodyDrawing.Shows.WEIGHT;
+  }
+
+  @Override
+  Panel makePanel() {
+    return begun()
+        .heading("You decide")
+        .decisions(
+            RoutDecisions.MASS_TARGET,
+            RoutDecisions.RELIEF_DIAMETER,
+            RoutDecisions.RELIEF_LEFT,
+            RoutDecisions.RELIEF_CLEAR,
+            RoutDecisions.RELIEF_EDGE,
+            RoutDecisions.OTHER_MASS,
+            RoutDecisions.OTHER_AT)
+        .more(BodyDecisions.BODY_WEIGHED, BodyDecisions.NECK_WEIGHED)
+        .settings(
+            ask,
+            "body.mass",
+            "Body, finished",
+            "neck.mass",
+            "Neck",
+            "instrument.mass",
+            "Instrument",
+            "balance.x",
+            "Balances, from the nut line",
+            "relief.count",
+            "Relief bores");
+  }
+
+  @Override
+  Region makeBeside() {
+    Label title = new Label("Weight and balance, estimated");
+    title.getStyleClass().add("lower-title");
+    VBox column = new VBox(6, title, facts);
+    column.setMinWidth(360);
+    return column;
+  }
+
+  @Override
+  void showBeside(Plan plan, Units units) {
+    super.showBeside(plan, units);
+    double target = RoutDecisions.MASS_TARGET.in(plan.build().design());
+    facts.begin();
+    facts.row(
+        false,
+        "body",
+        plan.weights().body().text(units)
+            + " as a slab, "
+            + plan.cuts().mass().body().text(units)
+            + " with everything cut");
+    if (target > 0) {
+      facts.row(
+          !plan.cuts().reliefMet(),
+          "target",
+          NumberWriter.text(target, Quantity.MASS, units)
+              + (plan.cuts().reliefMet() ? ": met" : ": not met with all there is room for"));
+    }
+    double horn = plan.body().outline().front();
+    double x = plan.cuts().mass().balance().value();
+    facts.row(
+        false,
+        "on the strap",
+        NumberWriter.text(Math.abs(x - horn), Quantity.LENGTH, units)
+            + (x > horn
+                ? " behind the front of the longer horn: it hangs level or tail down"
+                : " in front of the longer horn: the head will sink"));
+    facts.row(false, "from", "volumes, densities of the rack's boards, and hardware as listed");
+    facts.end();
+  }
+
+  @Override
+  public String name() {
+    return "Weight";
+  }
+}
