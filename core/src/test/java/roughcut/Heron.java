@@ -1,13 +1,17 @@
 package roughcut;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Random;
 import roughcut.demo.Demo;
 import roughcut.design.Build;
 import roughcut.design.Decision;
 import roughcut.design.Decisions;
 import roughcut.design.Design;
+import roughcut.design.FittingDecisions;
 import roughcut.design.NumberDecision;
+import roughcut.design.PartDecisions;
 import roughcut.measure.Quantity;
 import roughcut.measure.Units;
 import roughcut.measure.Unreadable;
@@ -46,7 +50,15 @@ public final class Heron {
   /** A design with every number drawn at random from its limits, or from near its usual value. */
   public static Design random(Random random, boolean wild) {
     Design design = build().design();
-    for (Decision decision : Decisions.all()) {
+    List<Decision> all = new ArrayList<>(Decisions.all());
+    design.fittings().forEach(f -> all.addAll(FittingDecisions.of(f)));
+    for (int i = 1; i <= PartDecisions.BODY_POINTS; i++) {
+      for (String side : List.of("bass", "treble")) {
+        all.add(PartDecisions.bodyPoint(side, i, "along"));
+        all.add(PartDecisions.bodyPoint(side, i, "out"));
+      }
+    }
+    for (Decision decision : all) {
       if (decision instanceof NumberDecision number) {
         double usual = number.in(design);
         double value =

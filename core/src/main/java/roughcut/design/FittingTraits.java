@@ -7,6 +7,7 @@ import static roughcut.measure.Quantity.PERCENT;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import java.util.function.ToDoubleFunction;
 import roughcut.measure.Quantity;
 import roughcut.shop.FittingKind;
@@ -29,7 +30,31 @@ public final class FittingTraits {
       double most,
       double step,
       boolean hardware,
-      String hint) {}
+      String hint) {
+    /** Whether it is among what is decided first. */
+    public boolean main() {
+      return !hardware && MAIN.contains(key);
+    }
+  }
+
+  /** What is decided first about any fitting: where it is, and its main size. */
+  private static final Set<String> MAIN =
+      Set.of(
+          "from-saddle",
+          "aside",
+          "x",
+          "y",
+          "angle",
+          "round",
+          "depth",
+          "turn",
+          "left",
+          "diameter",
+          "from-depth",
+          "to-depth",
+          "overlap",
+          "screws",
+          "ledge");
 
   private static final List<List<Trait>> ALL = new ArrayList<>();
 
@@ -74,7 +99,7 @@ public final class FittingTraits {
     free(
         t,
         "from-saddle",
-        "Centre to saddle line",
+        "To the saddle line",
         LENGTH,
         k -> 40,
         5,
@@ -92,15 +117,15 @@ public final class FittingTraits {
         0.5,
         "From what it is centred on, to the treble side.");
     free(t, "angle", "Turned", ANGLE, k -> 0, -40, 40, 0.5, "Its bass end towards the bridge.");
-    hardware(t, "length", "Length across strings", FittingKind::length, 5, 200, 0.5);
-    hardware(t, "width", "Width along strings", FittingKind::width, 3, 120, 0.5);
-    hardware(t, "height", "Height below its fixing", FittingKind::height, 2, 60, 0.5);
+    hardware(t, "length", "Length, across", FittingKind::length, 5, 200, 0.5);
+    hardware(t, "width", "Width, along", FittingKind::width, 3, 120, 0.5);
+    hardware(t, "height", "Height", FittingKind::height, 2, 60, 0.5);
     hardware(t, "tab-length", "Legs reach out by", FittingKind::tabLength, 0, 40, 0.5);
     hardware(t, "tab-width", "Legs are wide", FittingKind::tabWidth, 0, 60, 0.5);
     hardware(t, "tab-deeper", "Legs deeper by", FittingKind::tabDeeper, 0, 30, 0.5);
     hardware(t, "pole-spread", "Outer poles apart", FittingKind::spread, 0, 150, 0.5);
-    hardware(t, "ring-length", "Ring or plate length", FittingKind::plateLength, 0, 250, 0.5);
-    hardware(t, "ring-width", "Ring or plate width", FittingKind::plateWidth, 0, 150, 0.5);
+    hardware(t, "ring-length", "Ring, length", FittingKind::plateLength, 0, 250, 0.5);
+    hardware(t, "ring-width", "Ring, width", FittingKind::plateWidth, 0, 150, 0.5);
     free(
         t,
         "clearance",
@@ -111,7 +136,7 @@ public final class FittingTraits {
         10,
         0.1,
         "Each side, between case and wall.");
-    free(t, "gap", "Gap under the strings", LENGTH, k -> 2.5, 0.5, 10, 0.5, "2 to 3 is usual.");
+    free(t, "gap", "Gap under strings", LENGTH, k -> 2.5, 0.5, 10, 0.5, "2 to 3 is usual.");
     free(t, "wire", "Room for its wire", LENGTH, k -> 3, 0, 15, 0.5, "Under the case.");
     free(t, "travel", "Travel down", LENGTH, k -> 4, 0, 15, 0.5, "That its screws can lower it.");
     free(
@@ -131,7 +156,7 @@ public final class FittingTraits {
     free(t, "angle", "Turned", ANGLE, k -> 0, -180, 180, 1, "Of a body that isn't round.");
     hardware(t, "length", "Body length", FittingKind::length, 3, 90, 0.5);
     hardware(t, "width", "Body width", FittingKind::width, 3, 90, 0.5);
-    hardware(t, "height", "Height inside, lugs too", FittingKind::height, 2, 70, 0.5);
+    hardware(t, "height", "Height inside", FittingKind::height, 2, 70, 0.5);
     hardware(t, "shaft", "Hole in the top", FittingKind::shaft, 1, 40, 0.1);
     hardware(t, "bushing", "Bushing length", FittingKind::bushing, 0, 40, 0.5);
     hardware(t, "knob", "Knob diameter", FittingKind::plateLength, 0, 60, 0.5);
@@ -190,7 +215,7 @@ public final class FittingTraits {
     free(
         t,
         "wall",
-        "Room round each body",
+        "Room round them",
         LENGTH,
         k -> 3,
         0,
@@ -242,7 +267,7 @@ public final class FittingTraits {
     free(
         t,
         "from-depth",
-        "Below the top at the first",
+        "Below top, first",
         LENGTH,
         k -> 0,
         0,
@@ -252,7 +277,7 @@ public final class FittingTraits {
     free(
         t,
         "to-depth",
-        "Below the top at the second",
+        "Below top, second",
         LENGTH,
         k -> 0,
         0,

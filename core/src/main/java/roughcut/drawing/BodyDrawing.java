@@ -41,6 +41,10 @@ import roughcut.thin.ThinSpot;
  */
 public final class BodyDrawing {
   private static final double BETWEEN = 34;
+
+  /** Share of its depth at which a hollow that fades out is drawn to end. */
+  private static final double FAINT = 0.06;
+
   private static final int[] SHALLOW = {0xEA, 0xE2, 0xD2};
   private static final int[] DEEP = {0x8C, 0x7F, 0x6B};
 
@@ -51,7 +55,9 @@ public final class BodyDrawing {
     POCKET,
     WEIGHT,
     CUTS,
-    PASSES
+    PASSES,
+    /** For paper: everything, and nothing to take hold of. */
+    SHEET
   }
 
   private final Plan plan;
@@ -79,6 +85,16 @@ public final class BodyDrawing {
    */
   public static Drawing of(Plan plan, Units units, BodyFace face, Shows shows, String chosen) {
     return new BodyDrawing(plan, units, face, shows, chosen).draw();
+  }
+
+  /** The body from the top for paper. */
+  static Drawing top(Plan plan, Units units) {
+    return of(plan, units, BodyFace.TOP, Shows.SHEET, "");
+  }
+
+  /** The body turned over for paper. */
+  static Drawing back(Plan plan, Units units) {
+    return of(plan, units, BodyFace.BACK, Shows.SHEET, "");
   }
 
   /** Where the lengthwise section's top plane stands below the centre line, as a negative y. */
@@ -156,6 +172,7 @@ public final class BodyDrawing {
     return plan.cuts()
         .cut(chosen)
         .filter(c -> shows == Shows.CUTS || shows == Shows.PASSES)
+        .filter(c -> c.from().opens(BodyFace.TOP) || c.from().opens(BodyFace.BACK))
         .map(c -> c.outlines().get(c.outlines().size() - 1).centre().y())
         .orElse(0.0);
   }
@@ -183,7 +200,7 @@ public final class BodyDrawing {
     for (Contour contour : plan.cuts().surface().contours()) {
       if (contour.face() == face) {
         for (int i = 0; i < 4; i++) {
-          level(contour, i / 4.0);
+          level(contour, i == 0 && contour.length() > 0 ? FAINT : i / 4.0);
         }
         Point at =
             contour
@@ -477,12 +494,12 @@ public final class BodyDrawing {
 
   private void fromSaddle(Pickup pickup) {
     Bounds b = place(pickup.cut().outlines().get(0)).bounds();
-    double y = b.low() - 6;
+    double y = b.low() - 14;
     sketch.dimension(
         new Point(pickup.centre().x(), y),
         new Point(plan.frets().saddle().value(), y),
         -6,
-        "to the saddle line",
+        "",
         pickup.fromSaddle());
   }
 
@@ -504,7 +521,7 @@ public final class BodyDrawing {
   }
 
   private void spots() {
-    if (shows == Shows.OUTLINE || shows == Shows.SURFACES) {
+    if (shows == Shows.OUTLINE || shows == Shows.SURFACES || shows == Shows.SHEET) {
       return;
     }
     for (int i = 0; i < plan.thinSpots().size(); i++) {

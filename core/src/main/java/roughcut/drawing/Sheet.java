@@ -10,6 +10,9 @@ public enum Sheet {
   GLUE_UP("Glue-up of the neck blank", "glue-up", GlueUpSheet::of),
   FRETBOARD("Fretboard, full size", "fretboard", FretboardDrawing::sheet),
   HEAD("Head with its tuners", "head", HeadDrawing::of),
+  BODY_TOP("Body from the top, full size", "body-top", BodyDrawing::top),
+  BODY_BACK("Body turned over, full size", "body-back", BodyDrawing::back),
+  TEMPLATES("Templates for the routs", "templates", TemplateSheet::of),
   SECTIONS("Sections for templates", "sections", SectionsSheet::of);
 
   private final String title;

@@ -32,9 +32,11 @@ public final class Exports {
     files.put("fretboard.csv", () -> FretboardTable.csv(plan));
     files.put("plan.svg", () -> SvgWriter.write(sheet));
     files.put("plan.dxf", () -> DxfWriter.write(sheet));
-    Drawing fretboard = Sheet.FRETBOARD.of(plan, units);
-    files.put("fretboard.svg", () -> SvgWriter.write(fretboard));
-    files.put("fretboard.dxf", () -> DxfWriter.write(fretboard));
+    for (Sheet shape : List.of(Sheet.FRETBOARD, Sheet.BODY_TOP, Sheet.BODY_BACK, Sheet.TEMPLATES)) {
+      Drawing drawing = shape.of(plan, units);
+      files.put(shape.file() + ".svg", () -> SvgWriter.write(drawing));
+      files.put(shape.file() + ".dxf", () -> DxfWriter.write(drawing));
+    }
     for (Sheet each : Sheet.values()) {
       files.put(each.file() + ".pdf", () -> PdfWriter.write(each.of(plan, units), paper));
     }

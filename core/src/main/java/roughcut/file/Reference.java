@@ -5,6 +5,7 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import roughcut.demo.Demo;
@@ -14,12 +15,16 @@ import roughcut.design.ChoiceDecision;
 import roughcut.design.Decision;
 import roughcut.design.Decisions;
 import roughcut.design.Design;
+import roughcut.design.Fitting;
+import roughcut.design.FittingDecisions;
+import roughcut.design.FittingType;
 import roughcut.design.NumberDecision;
 import roughcut.design.Strip;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Units;
 import roughcut.measure.Worked;
 import roughcut.plan.Plan;
+import roughcut.shop.FittingBook;
 
 /** The reference pages in docs/, written from the code so that they can't fall behind it. */
 public final class Reference {
@@ -38,15 +43,27 @@ public final class Reference {
       md.append(decisionRow(decision, usual));
     }
     md.append(
+        "\n### What is fitted into the body\n\nUnder the fitting's type and name: `pickup.NAME.from-saddle`. "
+            + "Every rout has `rout.NAME.depth` too, 0 for the depth that is worked out.\n\n"
+            + "| id | decision | usual | limits | may be measured | |\n|---|---|---|---|---|---|\n");
+    for (FittingType type : FittingType.values()) {
+      Fitting one = new Fitting(type, "name", FittingBook.of(type.word()).get(0).id());
+      for (Decision decision : FittingDecisions.of(one)) {
+        md.append(
+            decisionRow(decision, usual.withFittings(List.of(one))).replace(".name.", ".NAME."));
+      }
+    }
+    md.append(
         "\nParts are numbered from 1: `string.I.gauge` from the treble side, `neck.strip.I.thickness` from the bass side.\n");
     md.append(
         "\n## Worked values\n\n`./roughcut report` lists them. K is a fret, I a string or glue line, counted from 1. ");
     md.append("Lengths are in mm, angles in degrees; formulas take angles in degrees.\n\n");
     md.append("| id | value | unit | formula |\n|---|---|---|---|\n");
     Map<String, Worked> kinds = new LinkedHashMap<>();
-    for (Worked worked :
-        Plan.of(Demo.heron(LocalDate.of(2026, 1, 1)), Demo.shop()).values().values()) {
-      kinds.put(general(worked.id()), worked);
+    for (Build build : Demo.builds(LocalDate.of(2026, 1, 1))) {
+      for (Worked worked : Plan.of(build, Demo.shop()).values().values()) {
+        kinds.putIfAbsent(general(worked.id()), worked);
+      }
     }
     kinds.forEach(
         (id, worked) ->
@@ -99,13 +116,19 @@ public final class Reference {
   }
 
   private static String general(String id) {
-    return id.replaceAll("^fret\\.\\d+", "fret.K").replaceAll("\\.\\d+(?=\\.|$)", ".I");
+    return id.replaceAll("^fret\\.\\d+", "fret.K")
+        .replaceAll("\\.\\d+(?=\\.|$)", ".I")
+        .replaceAll("^(web|hardware)\\.[^.]+\\.[^.]+$", "$1.A.B")
+        .replaceAll(
+            "^(rout|pass|template|pickup|cavity|channel|jack|strap|relief|bore|plate)\\.[a-z0-9-]+\\.",
+            "$1.NAME.")
+        .replaceAll("^control\\.[a-z0-9-]+\\.([a-z-]+)$", "control.NAME.$1");
   }
 
   private static String generalLabel(String label) {
     return label
         .replaceAll("(?i)(fret) \\d+", "$1 K")
-        .replaceAll("(string|String|line|strip|Strip) \\d+", "$1 I");
+        .replaceAll("(string|String|line|strip|Strip|Pass) \\d+", "$1 I");
   }
 
   /** JSON schema of a build file. */
@@ -139,6 +162,27 @@ public final class Reference {
         .putObject("additionalProperties")
         .put("type", "string")
         .put("format", "date");
+    ObjectNode fitting = array(properties, "fittings", "What is fitted into the body.");
+    fitting.putObject("name").put("type", "string").put("pattern", "^" + Fitting.NAME + "$");
+    ArrayNode types = fitting.putObject("type").putArray("enum");
+    for (FittingType type : FittingType.values()) {
+      types.add(type.word());
+    }
+    fitting.putObject("kind").put("type", "string");
+    fitting.putObject("with").put("type", "array").putObject("items").put("type", "string");
+    fitting
+        .putObject("decided")
+        .put("type", "object")
+        .put("description", "Its numbers and choices by the last part of their ids.");
+    ObjectNode drawn =
+        properties
+            .putObject("drawnOutline")
+            .put("type", "object")
+            .put("description", "An outline of the body drawn elsewhere; no corners for none.")
+            .putObject("properties");
+    drawn.putObject("source").put("type", "string");
+    drawn.putObject("open").put("type", "number");
+    drawn.putObject("corners").put("type", "array").putObject("items").put("type", "array");
     ObjectNode stack =
         properties.putObject("neckStack").put("type", "object").putObject("properties");
     stack.putObject("mirrored").put("type", "boolean");

@@ -27,10 +27,12 @@ public record PassPlan(List<Pass> passes, Optional<String> missing, int changes)
 
   /** What a pass is guided by. */
   public enum Guide {
-    TEMPLATE("the template"),
-    WALL("the wall cut above, template on"),
-    WALL_ALONE("the wall, template off"),
-    BUSH("the guide bush");
+    TEMPLATE("template"),
+    /** The wall above, cut already, with the template still on. */
+    WALL("wall above"),
+    /** The wall above, with the template off. */
+    WALL_ALONE("wall, template off"),
+    BUSH("guide bush");
 
     private final String words;
 
@@ -125,7 +127,7 @@ public record PassPlan(List<Pass> passes, Optional<String> missing, int changes)
           return new PassPlan(passes, Optional.of(missing(cut)), Math.max(0, changes));
         }
         changes += next == now ? 0 : 1;
-        double to = reach(next, cut);
+        double to = until(next, cut);
         run(next, cut, to);
         cut = to;
         now = next;
@@ -149,6 +151,19 @@ public record PassPlan(List<Pass> passes, Optional<String> missing, int changes)
         }
       }
       return best;
+    }
+
+    /**
+     * How deep it is used: to the floor when it gets there; otherwise to where the template stops
+     * guiding it, if a longer one goes on from there, or else down along the wall.
+     */
+    private double until(Cutter c, double cut) {
+      double reach = reach(c, cut);
+      if (reach >= job.depth - TINY || c.cutting() <= cut + LEAST_PASS || reach <= c.cutting()) {
+        return reach;
+      }
+      boolean taken = fit.stream().anyMatch(n -> n != c && reach(n, c.cutting()) > reach + TINY);
+      return taken ? c.cutting() : reach;
     }
 
     /** How deep a cutter gets from here, guided all the way; no deeper than here when it can't. */

@@ -6,14 +6,14 @@ public enum CutterKind {
   SPIRAL_UP("spiral, up-cut"),
   SPIRAL_DOWN("spiral, down-cut"),
   COMPRESSION("spiral, compression"),
-  TOP_BEARING("bearing on the shank"),
-  BOTTOM_BEARING("bearing at the end"),
-  BOTH_BEARINGS("bearings at both ends"),
+  TOP_BEARING("bearing above"),
+  BOTTOM_BEARING("bearing below"),
+  BOTH_BEARINGS("both bearings"),
   BALL("ball"),
   VEE("V"),
   ROUND_OVER("round-over"),
   FORSTNER("Forstner bit"),
-  BRAD_POINT("brad-point bit"),
+  BRAD_POINT("brad-point"),
   TWIST("twist bit"),
   STEP("step bit");
 

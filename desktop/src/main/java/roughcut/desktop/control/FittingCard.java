@@ -40,7 +40,7 @@ public final class FittingCard extends VBox {
   private final VBox settings = new VBox(2);
   private final Map<String, DecisionField> numbers = new LinkedHashMap<>();
   private final Map<String, SettingRow> rows = new LinkedHashMap<>();
-  private TitledPane hardware;
+  private final List<TitledPane> panes = new ArrayList<>();
   private Fitting shown;
   private String name = "";
 
@@ -116,7 +116,7 @@ public final class FittingCard extends VBox {
     numbers.clear();
     rows.clear();
     settings.getChildren().clear();
-    hardware = null;
+    panes.clear();
     if (shown == null) {
       if (plan.cuts().cut(name).filter(c -> !c.changedBy().isEmpty()).isPresent()) {
         Label words = new Label("It follows from other decisions; the thin spots name them.");
@@ -135,33 +135,50 @@ public final class FittingCard extends VBox {
     if (shown.type().takes() != FittingType.Takes.NOTHING || shown.type() == FittingType.PICKUP) {
       fields.getChildren().add(new JoinsEditor(session, shown));
     }
+    boolean holds =
+        shown.type() == FittingType.CAVITY
+            && shown.with().stream().anyMatch(w -> plan.build().design().fitting(w).isPresent());
+    List<DecisionField> later = new ArrayList<>();
     for (FittingTraits.Trait trait : shown.type().traits()) {
+      // A cavity round its controls has no place and size of its own.
+      if (holds && List.of("x", "y", "length", "width").contains(trait.key())) {
+        continue;
+      }
       DecisionField field = field(FittingDecisions.number(shown, trait), trait.label());
       if (trait.hardware()) {
         measured.add(field);
-      } else {
+      } else if (trait.main()) {
         fields.getChildren().add(field);
+      } else {
+        later.add(field);
       }
     }
     if (plan.cuts().cut(name).filter(c -> !c.steps().isEmpty()).isPresent()) {
-      fields.getChildren().add(field(FittingDecisions.depth(name), "Own depth, 0 as worked out"));
+      later.add(field(FittingDecisions.depth(name), "Own depth, or 0"));
     }
-    if (!measured.isEmpty()) {
-      VBox folded = new VBox(4);
-      folded.getStyleClass().add("panel-folded");
-      folded.getChildren().addAll(measured);
-      hardware = new TitledPane("the thing itself: listed, measured", folded);
-      hardware.setId("fitting.hardware");
-      hardware.setExpanded(false);
-      hardware.setAnimated(false);
-      hardware.getStyleClass().add("more");
-      fields.getChildren().add(hardware);
-    }
+    fold("fitting.more", "more to decide", later);
+    fold("fitting.hardware", "the thing itself: listed, measured", measured);
     Button away = new Button("take it away");
     away.setId("fitting.remove");
     away.getStyleClass().add("text-button");
     away.setOnAction(e -> remove());
     fields.getChildren().add(new HBox(away));
+  }
+
+  private void fold(String id, String words, List<DecisionField> inside) {
+    if (inside.isEmpty()) {
+      return;
+    }
+    VBox folded = new VBox(4);
+    folded.getStyleClass().add("panel-folded");
+    folded.getChildren().addAll(inside);
+    TitledPane pane = new TitledPane(words, folded);
+    pane.setId(id);
+    pane.setExpanded(false);
+    pane.setAnimated(false);
+    pane.getStyleClass().add("more");
+    panes.add(pane);
+    fields.getChildren().add(pane);
   }
 
   /** The kind's own field needs no name of the fitting in front; the card's title says it. */
@@ -236,8 +253,10 @@ public final class FittingCard extends VBox {
     if (field == null) {
       return false;
     }
-    if (hardware != null && ((VBox) hardware.getContent()).getChildren().contains(field)) {
-      hardware.setExpanded(true);
+    for (TitledPane pane : panes) {
+      if (((VBox) pane.getContent()).getChildren().contains(field)) {
+        pane.setExpanded(true);
+      }
     }
     Platform.runLater(field::take);
     return true;

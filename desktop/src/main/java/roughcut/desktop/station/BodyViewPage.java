@@ -14,6 +14,9 @@ import roughcut.plan.Plan;
 
 /** A page on which the body is seen from one of its faces, with the knife running through it. */
 abstract class BodyViewPage extends KnifePage {
+  /** Least width of what stands beside the section. */
+  static final double BESIDE = 390;
+
   final Session session;
   final Consumer<Value> ask;
   final PagedStation station;

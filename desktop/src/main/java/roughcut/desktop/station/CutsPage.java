@@ -81,7 +81,7 @@ final class CutsPage extends BodyViewPage {
   Region makeBeside() {
     title.getStyleClass().add("lower-title");
     VBox column = new VBox(6, title, Scrolled.of(facts));
-    column.setMinWidth(380);
+    column.setMinWidth(BESIDE);
     return column;
   }
 

@@ -42,7 +42,7 @@ final class DrawerPage extends BodyViewPage {
     Label title = new Label("Cutters and bits");
     title.getStyleClass().add("lower-title");
     VBox column = new VBox(6, title, Scrolled.of(facts));
-    column.setMinWidth(460);
+    column.setMinWidth(BESIDE);
     return column;
   }
 
@@ -50,15 +50,16 @@ final class DrawerPage extends BodyViewPage {
   void showBeside(Plan plan, Units units) {
     super.showBeside(plan, units);
     facts.begin();
-    facts.row(false, "", "kind", "diameter", "cuts", "at most", "used for");
+    facts.row(false, "", "kind", "diameter, cuts", "/min", "used for");
     for (Cutter cutter : plan.shop().cutters()) {
       facts.row(
           cutter.condition() != Cutter.Condition.SHARP,
           cutter.name(),
           cutter.kind().label(),
-          NumberWriter.text(cutter.diameter(), Quantity.LENGTH, units),
-          NumberWriter.text(cutter.cutting(), Quantity.LENGTH, units),
-          NumberWriter.fixed(Math.round(cutter.speed() / 100) * 100, 0) + " /min",
+          NumberWriter.number(cutter.diameter(), Quantity.LENGTH, units)
+              + " × "
+              + NumberWriter.number(cutter.cutting(), Quantity.LENGTH, units),
+          NumberWriter.fixed(Math.round(cutter.speed() / 100) * 100, 0),
           cutter.condition() == Cutter.Condition.SHARP
               ? used(plan, cutter)
               : cutter.condition().word());

@@ -89,7 +89,7 @@ final class Lower {
     note.getStyleClass().add("lower-note");
     VBox left = new VBox(1, title, note, section);
     VBox.setVgrow(section, Priority.ALWAYS);
-    left.setMinWidth(cut == Section.BODY ? 300 : 180);
+    left.setMinWidth(cut == Section.BODY ? 220 : 180);
     left.setPrefWidth(330);
     HBox.setHgrow(left, Priority.ALWAYS);
     HBox.setHgrow(beside, Priority.ALWAYS);

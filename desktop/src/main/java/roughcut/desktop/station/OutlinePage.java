@@ -115,7 +115,7 @@ final class OutlinePage extends BodyViewPage {
     Label title = new Label("The outline");
     title.getStyleClass().add("lower-title");
     column.getChildren().add(0, title);
-    column.setMinWidth(300);
+    column.setMinWidth(BESIDE);
     return column;
   }
 

@@ -75,9 +75,10 @@ final class PassesPage extends BodyViewPage {
     title.getStyleClass().add("lower-title");
     missing.getStyleClass().add("decision-message");
     missing.setWrapText(true);
+    missing.setMinHeight(Region.USE_PREF_SIZE);
     missing.setId("passes.missing");
     VBox column = new VBox(6, title, missing, Scrolled.of(new VBox(10, passes, notes)));
-    column.setMinWidth(430);
+    column.setMinWidth(BESIDE);
     return column;
   }
 

@@ -85,7 +85,7 @@ final class PocketPage extends BodyViewPage {
     Label title = new Label("How far in, and how it fits");
     title.getStyleClass().add("lower-title");
     VBox column = new VBox(6, title, Scrolled.of(facts));
-    column.setMinWidth(360);
+    column.setMinWidth(BESIDE);
     return column;
   }
 

@@ -59,7 +59,7 @@ final class SurfacesPage extends BodyViewPage {
     Label title = new Label("What comes near a carved or rounded face");
     title.getStyleClass().add("lower-title");
     VBox column = new VBox(6, title, Scrolled.of(facts));
-    column.setMinWidth(360);
+    column.setMinWidth(BESIDE);
     return column;
   }
 

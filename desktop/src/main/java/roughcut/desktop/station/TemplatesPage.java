@@ -46,7 +46,7 @@ final class TemplatesPage extends BodyViewPage {
     Label title = new Label("Templates that this instrument needs");
     title.getStyleClass().add("lower-title");
     VBox column = new VBox(6, title, Scrolled.of(facts));
-    column.setMinWidth(430);
+    column.setMinWidth(BESIDE);
     return column;
   }
 
@@ -60,7 +60,7 @@ final class TemplatesPage extends BodyViewPage {
       facts.row(
           rout.cut().name().equals(looking.chosen()),
           rout.step().name().replace('-', ' '),
-          NumberWriter.number(rout.template().width().value(), Quantity.FINE_LENGTH, units)
+          NumberWriter.number(rout.template().width().value(), Quantity.LENGTH, units)
               + " × "
               + rout.template().length().text(units),
           rout.template()

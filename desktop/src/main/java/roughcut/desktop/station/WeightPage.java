@@ -60,7 +60,7 @@ final class WeightPage extends BodyViewPage {
     Label title = new Label("Weight and balance, estimated");
     title.getStyleClass().add("lower-title");
     VBox column = new VBox(6, title, facts);
-    column.setMinWidth(360);
+    column.setMinWidth(BESIDE);
     return column;
   }
 

@@ -1,0 +1,133 @@
+package roughcut.drawing;
+
+import java.util.ArrayList;
+import java.util.List;
+import roughcut.design.Fitting;
+import roughcut.design.FittingType;
+import roughcut.drawing.Mark.Anchor;
+import roughcut.drawing.Mark.Size;
+import roughcut.geometry.Bounds;
+import roughcut.geometry.Cylinder;
+import roughcut.geometry.Outline;
+import roughcut.geometry.Point;
+import roughcut.geometry.Shapes;
+import roughcut.measure.NumberWriter;
+import roughcut.measure.Quantity;
+import roughcut.measure.Units;
+import roughcut.plan.Plan;
+import roughcut.rout.Cut;
+import roughcut.rout.CutFrom;
+import roughcut.rout.RoutPlan;
+
+/**
+ * The templates that an instrument needs, full size, one below the other: each opening on its
+ * board, seen from the face that it is used on, with the centre line, the index holes that it
+ * shares with the body, and a notch at its treble edge so that a turned one shows.
+ */
+public final class TemplateSheet {
+  private static final double MARGIN = 55;
+  private static final double BETWEEN = 46;
+  private static final double NOTCH = 6;
+
+  private final Plan plan;
+  private final Sketch sketch;
+
+  private TemplateSheet(Plan plan, Units units) {
+    this.plan = plan;
+    this.sketch = new Sketch(units);
+  }
+
+  public static Drawing of(Plan plan, Units units) {
+    return new TemplateSheet(plan, units).draw();
+  }
+
+  private Drawing draw() {
+    double y = 0;
+    double right = 100;
+    sketch.text(Role.OUTLINE, 0, 14, plan.build().name() + ": templates", Anchor.START, Size.TITLE);
+    for (RoutPlan rout : plan.cuts().routs()) {
+      Bounds b = opening(rout).bounds();
+      double top = Math.max(b.high(), -b.low() > 300 ? 0 : b.high()) + MARGIN;
+      // Boards reach to the centre line when it is near, so that it can be marked on them.
+      double low = Math.min(b.low(), b.low() > 0 && b.low() < 120 ? -20 : b.low()) - MARGIN;
+      double high = Math.max(top, b.high() < 0 && b.high() > -120 ? 20 : top);
+      sketch.origin(-b.left() + MARGIN, y - high - 8);
+      template(rout, new Bounds(b.left() - MARGIN, low, b.right() + MARGIN, high));
+      sketch.origin(0, 0);
+      right = Math.max(right, b.width() + 2 * MARGIN);
+      y -= high - low + BETWEEN;
+    }
+    return sketch.drawing(plan.build().name() + ": templates", new Bounds(-6, y, right + 120, 24));
+  }
+
+  /** From the back things are seen turned over. */
+  private boolean turned(RoutPlan rout) {
+    return rout.cut().from() == CutFrom.BACK;
+  }
+
+  private Outline opening(RoutPlan rout) {
+    return turned(rout) ? rout.template().opening().mirrored() : rout.template().opening();
+  }
+
+  private void template(RoutPlan rout, Bounds board) {
+    double side = turned(rout) ? -1 : 1;
+    double trebleEdge = side > 0 ? board.high() : board.low();
+    sketch.outline(
+        Role.OUTLINE, Outline.rectangle(board.left(), board.low(), board.right(), board.high()));
+    double x = board.left() + 20;
+    sketch.path(
+        Role.OUTLINE,
+        false,
+        new Point(x - NOTCH, trebleEdge),
+        new Point(x, trebleEdge - side * NOTCH),
+        new Point(x + NOTCH, trebleEdge));
+    sketch.outline(Role.EDGE, opening(rout));
+    if (board.low() < 0 && board.high() > 0) {
+      sketch.line(Role.CENTRE, board.left(), 0, board.right(), 0);
+    }
+    for (Point hole : indexHoles()) {
+      double y = side * hole.y();
+      if (hole.x() > board.left() + 6
+          && hole.x() < board.right() - 6
+          && y > board.low() + 6
+          && y < board.high() - 6) {
+        sketch.outline(Role.EDGE, Shapes.circle(new Point(hole.x(), y), 3));
+        sketch.line(Role.CENTRE, hole.x() - 6, y, hole.x() + 6, y);
+        sketch.line(Role.CENTRE, hole.x(), y - 6, hole.x(), y + 6);
+      }
+    }
+    words(rout, board);
+  }
+
+  private void words(RoutPlan rout, Bounds board) {
+    Units units = sketch.units();
+    List<String> lines = new ArrayList<>();
+    lines.add(rout.step().name().replace('-', ' ') + ", " + rout.cut().from().words());
+    lines.add(
+        "opening "
+            + NumberWriter.number(rout.template().width().value(), Quantity.FINE_LENGTH, units)
+            + " × "
+            + rout.template().length().text(units));
+    lines.add("rout " + rout.surface().text(units) + " deep");
+    lines.add("notch at the treble edge, this face up");
+    lines.add(rout.template().owned().map(t -> "placed by " + t.registered()).orElse("to be made"));
+    double y = board.high() - 6;
+    for (String line : lines) {
+      sketch.text(Role.NOTE, board.right() + 4, y, line, Anchor.START, Size.NORMAL);
+      y -= 6;
+    }
+  }
+
+  /** Bores that are called index, shared by templates and body. */
+  private List<Point> indexHoles() {
+    List<Point> holes = new ArrayList<>();
+    for (Fitting fitting : plan.build().design().fittings()) {
+      if (fitting.type() == FittingType.BORE && fitting.name().startsWith("index")) {
+        for (Cylinder bore : plan.cuts().cutOf(fitting).map(Cut::bores).orElse(List.of())) {
+          holes.add(bore.from().flat());
+        }
+      }
+    }
+    return holes;
+  }
+}
