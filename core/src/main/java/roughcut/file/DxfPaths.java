@@ -17,6 +17,7 @@ final class DxfPaths {
 
   private static final int LONGEST_VALUE = 2000;
   private static final int SPLINE_PIECES = 12;
+  private static final int MOST_LOOSE = 6000;
 
   /** A group: its code and what stands under it. */
   private record Group(int code, String value) {}
@@ -154,12 +155,11 @@ final class DxfPaths {
     switch (e.kind) {
       case "LWPOLYLINE" -> lightPolyline(e);
       case "LINE" -> loose.add(count(List.of(centre, new Point(e.number(11, 0), e.number(21, 0)))));
-      case "CIRCLE" -> closed(Arcs.arc(centre, e.number(40, 0), 0, 2 * Math.PI));
+      case "CIRCLE" -> closed(arc(centre, e.number(40, 0), 0, 2 * Math.PI));
       case "ARC" -> {
         double from = Math.toRadians(e.number(50, 0));
         double to = Math.toRadians(e.number(51, 360));
-        loose.add(
-            count(Arcs.arc(centre, e.number(40, 0), from, to < from ? to + 2 * Math.PI : to)));
+        loose.add(count(arc(centre, e.number(40, 0), from, to < from ? to + 2 * Math.PI : to)));
       }
       case "ELLIPSE" -> ellipse(e, centre);
       case "SPLINE" -> spline(e);
@@ -184,6 +184,13 @@ final class DxfPaths {
     polyline(corners, bulges, ((int) e.number(70, 0) & 1) == 1);
   }
 
+  /** An arc as fine in mm as any other, whatever the file's unit. */
+  private List<Point> arc(Point centre, double radius, double from, double to) {
+    return Arcs.arc(new Point(0, 0), radius * perUnit, from, to).stream()
+        .map(p -> centre.plus(p.x() / perUnit, p.y() / perUnit))
+        .toList();
+  }
+
   /** Corners with bulges: the tangent of a quarter of each arc's angle. */
   private void polyline(List<Point> corners, List<Double> bulges, boolean closed)
       throws FileTrouble {
@@ -204,7 +211,7 @@ final class DxfPaths {
         Point centre =
             middle.plus(-(b.y() - a.y()) / (2 * half) * up, (b.x() - a.x()) / (2 * half) * up);
         double from = Math.atan2(a.y() - centre.y(), a.x() - centre.x());
-        List<Point> arc = Arcs.arc(centre, Math.abs(radius), from, from + 4 * Math.atan(bulge));
+        List<Point> arc = arc(centre, Math.abs(radius), from, from + 4 * Math.atan(bulge));
         run.addAll(arc.subList(1, arc.size()));
       } else {
         run.add(b);
@@ -227,6 +234,10 @@ final class DxfPaths {
 
   private List<Point> count(List<Point> run) throws FileTrouble {
     points += run.size();
+    if (loose.size() > MOST_LOOSE) {
+      throw new FileTrouble(
+          name + " has more than " + MOST_LOOSE + " loose lines: far more than an outline needs");
+    }
     if (points > OutlineFile.MOST_POINTS) {
       throw new FileTrouble(
           name

@@ -50,8 +50,10 @@ public record OutlineFile(DrawnOutline outline, String said, boolean doubt) {
       return closed ? 0 : points.get(0).distance(points.get(points.size() - 1));
     }
 
-    double area() {
-      return points.size() < 3 ? 0 : new Outline(points).area();
+    /** Of the box round it, which a path that crosses itself has too. */
+    double size() {
+      Bounds b = new Outline(points).bounds();
+      return b.width() * b.height();
     }
   }
 
@@ -96,11 +98,11 @@ public record OutlineFile(DrawnOutline outline, String said, boolean doubt) {
   private static OutlineFile found(String name, Sheet sheet) throws FileTrouble {
     Drawn best = null;
     for (Drawn path : sheet.paths()) {
-      if (path.points().size() >= 3 && (best == null || path.area() > best.area())) {
+      if (path.points().size() >= 3 && (best == null || path.size() > best.size())) {
         best = path;
       }
     }
-    if (best == null || best.area() == 0) {
+    if (best == null || best.size() == 0) {
       throw new FileTrouble(name + ": there is no path in it that goes round something");
     }
     double perUnit = sheet.perUnit();

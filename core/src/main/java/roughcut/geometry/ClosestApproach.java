@@ -14,7 +14,7 @@ public record ClosestApproach(double distance, Point3 a, Point3 b) {
   /** How closely the distance is found, mm. */
   public static final double TOLERANCE = 0.001;
 
-  private static final int MOST_STEPS = 120;
+  private static final int MOST_STEPS = 200;
 
   /** Finds it. */
   public static ClosestApproach of(Convex a, Convex b) {

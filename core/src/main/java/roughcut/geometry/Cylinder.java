@@ -15,7 +15,8 @@ public record Cylinder(Point3 from, Point3 to, double radius) implements Convex 
     double square = axis.dot(axis);
     Point3 across = square > 0 ? way.minus(axis.times(along / square)) : way;
     double size = across.length();
-    if (size < 1e-12) {
+    // Along the axis what is left across is only rounding, and may point anywhere.
+    if (size <= 1e-9 * way.length()) {
       return end;
     }
     double k = radius / size;

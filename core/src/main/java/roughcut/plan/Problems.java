@@ -64,7 +64,8 @@ final class Problems {
     problems.scales(frets);
     problems.bridge(bridge);
     problems.outline(outline);
-    cuts.troubles().forEach(t -> problems.found.add(new Problem(t.decisionId(), t.message())));
+    cuts.troubles()
+        .forEach(t -> problems.found.add(new Problem(t.decisionId(), t.message(), true)));
     return List.copyOf(problems.found);
   }
 
@@ -245,7 +246,8 @@ final class Problems {
                             + mm(Math.abs(p.y()))
                             + " to the "
                             + (p.y() < 0 ? "bass" : "treble")
-                            + " side")));
+                            + " side",
+                        true)));
     givens
         .design()
         .drawn()
@@ -259,7 +261,8 @@ final class Problems {
                             + d.source()
                             + " is open: its ends are "
                             + mm(d.open())
-                            + " apart, and a straight line closes it")));
+                            + " apart, and a straight line closes it",
+                        true)));
     if (givens.design().drawn().isPresent()) {
       double length = outline.bounds().width();
       if (length < 150 || length > 900) {
@@ -269,7 +272,8 @@ final class Problems {
                 "the drawn outline is "
                     + mm(length)
                     + " long: was it drawn in "
-                    + (length < 150 ? "inches, 25.4 times as large?" : "another unit?")));
+                    + (length < 150 ? "inches, 25.4 times as large?" : "another unit?"),
+                true));
       }
     }
   }

@@ -46,10 +46,10 @@ final class Screenshots {
           new View("channels", "Heron", 3, "channels"),
           new View("access", "Dunlin", 3, "access"),
           new View("carving", "Heron", 3, "carving"),
-          new View("strings", "Dunlin", 4, "strings"),
-          new View("bridge", "Bittern", 4, "bridge"),
-          new View("heights", "Heron", 4, "heights"),
-          new View("sheets", "Heron", 5, null));
+          new View("strings", "Dunlin", 6, "strings"),
+          new View("bridge", "Bittern", 6, "bridge"),
+          new View("heights", "Heron", 6, "heights"),
+          new View("sheets", "Heron", 7, null));
 
   private Screenshots() {}
 

@@ -71,7 +71,7 @@ class StringsAndFretsTest extends WindowTest {
 
   @Test
   void aStringIsTunedByItsNoteAndWhatCannotBeReadIsSaid(FxRobot robot) {
-    page(robot, KeyCode.DIGIT5, "strings");
+    page(robot, KeyCode.DIGIT7, "strings");
     type(robot, "string.pitch", "A4");
     assertThat(session().build().get().design().strings().get(0).pitch()).isEqualTo(440);
     type(robot, "string.pitch", "H9x");
@@ -82,7 +82,7 @@ class StringsAndFretsTest extends WindowTest {
 
   @Test
   void theBridgeIsDraggedWithinItsWindowAndNoFurther(FxRobot robot) {
-    page(robot, KeyCode.DIGIT5, "bridge");
+    page(robot, KeyCode.DIGIT7, "bridge");
     Bridge before = session().plan().get().stringPlan().bridge();
     drag(robot, 2);
     assertThat(value("bridge.datum")).isCloseTo(before.datum().value() + 2, within(0.8));
@@ -110,7 +110,7 @@ class StringsAndFretsTest extends WindowTest {
 
   @Test
   void theAngleFollowsTheHeightsAndABridgeOutOfReachIsExplained(FxRobot robot) {
-    page(robot, KeyCode.DIGIT5, "heights");
+    page(robot, KeyCode.DIGIT7, "heights");
     assertThat(value("neck.angle")).isCloseTo(1.58, within(0.01));
     type(robot, "saddle.height", "30");
     assertThat(value("neck.angle")).isGreaterThan(4);

@@ -24,6 +24,7 @@ import roughcut.measure.NumberWriter;
 import roughcut.measure.Units;
 import roughcut.measure.Unreadable;
 import roughcut.plan.Plan;
+import roughcut.plan.Problem;
 
 /**
  * A number that the maker decides: typed with or without its unit, nudged with the arrow keys,
@@ -159,9 +160,19 @@ public final class DecisionField extends VBox {
 
   private void tell(String words) {
     pending = words != null;
-    message.setText(words == null ? "" : words);
-    show(message, words != null);
-    field.pseudoClassStateChanged(States.WRONG, words != null);
+    String said = words != null ? words : standing();
+    message.setText(said);
+    show(message, !said.isEmpty());
+    field.pseudoClassStateChanged(States.WRONG, !said.isEmpty());
+  }
+
+  /** What is wrong with it in the plan that is drawn; empty for nothing. */
+  private String standing() {
+    return session.plan().get().problems().stream()
+        .filter(p -> p.drawn() && p.decisionId().equals(decision.id()))
+        .map(Problem::message)
+        .findFirst()
+        .orElse("");
   }
 
   private void focus(boolean has) {
@@ -193,6 +204,8 @@ public final class DecisionField extends VBox {
       }
     } else if (!measuring && (!field.isFocused() || !says(decided()))) {
       refresh();
+    } else if (!pending) {
+      tell(null);
     }
     showMeasured();
   }

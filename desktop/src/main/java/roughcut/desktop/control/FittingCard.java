@@ -4,8 +4,8 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Consumer;
-import javafx.application.Platform;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TitledPane;
@@ -247,18 +247,14 @@ public final class FittingCard extends VBox {
     return rest.substring(0, 1).toUpperCase() + rest.substring(1);
   }
 
-  /** Moves the keyboard to a number's field; false when it isn't on the card. */
-  public boolean take(String id) {
+  /** The field of a decision, unfolded; empty when it isn't on the card. */
+  public Optional<DecisionField> field(String id) {
     DecisionField field = numbers.get(id);
-    if (field == null) {
-      return false;
-    }
     for (TitledPane pane : panes) {
-      if (((VBox) pane.getContent()).getChildren().contains(field)) {
+      if (field != null && ((VBox) pane.getContent()).getChildren().contains(field)) {
         pane.setExpanded(true);
       }
     }
-    Platform.runLater(field::take);
-    return true;
+    return Optional.ofNullable(field);
   }
 }

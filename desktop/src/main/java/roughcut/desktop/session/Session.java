@@ -104,13 +104,16 @@ public final class Session {
     return Optional.empty();
   }
 
-  /** A problem that wasn't there before, in words for the field that was edited. */
+  /**
+   * A problem that wasn't there before and that the plan can't stand with, in words for the field
+   * that was edited.
+   */
   private Optional<String> newProblem(Plan candidate, String key) {
     List<Problem> before = plan.get().problems();
     Problem worst = null;
     for (Problem problem : candidate.problems()) {
       boolean isNew = before.stream().noneMatch(p -> p.decisionId().equals(problem.decisionId()));
-      if (isNew && (worst == null || problem.decisionId().equals(key))) {
+      if (isNew && !problem.drawn() && (worst == null || problem.decisionId().equals(key))) {
         worst = problem;
       }
     }

@@ -185,6 +185,16 @@ public final class ShopWindow {
     ((BlanksStation) stations.get(1)).readBoards(path);
   }
 
+  /** Takes in an outline drawn elsewhere, and goes to where that is told. */
+  public void outline(java.nio.file.Path path) {
+    for (int i = 0; i < stations.size(); i++) {
+      if (stations.get(i) instanceof BodyStation station) {
+        choose(i);
+        station.outline(path);
+      }
+    }
+  }
+
   private void refresh() {
     Plan plan = session.plan().get();
     if (chosenSpot >= plan.thinSpots().size()) {
@@ -230,7 +240,7 @@ public final class ShopWindow {
   }
 
   /** Goes to the field where something is decided. */
-  private void goTo(String decisionId) {
+  public void goTo(String decisionId) {
     if (stations.get(station).goTo(decisionId)) {
       return;
     }

@@ -1,5 +1,6 @@
 package roughcut.desktop.station;
 
+import java.nio.file.Path;
 import java.util.function.Consumer;
 import roughcut.desktop.session.Session;
 import roughcut.measure.Value;
@@ -23,6 +24,12 @@ public final class BodyStation extends BodyPages {
         new SurfacesPage(session, ask, this, looking),
         new PocketPage(session, ask, this, looking),
         new WeightPage(session, ask, this, looking));
+  }
+
+  /** Takes in an outline drawn elsewhere. */
+  public void outline(Path path) {
+    turnTo(0);
+    ((OutlinePage) pages().get(0)).take(path);
   }
 
   @Override

@@ -31,6 +31,7 @@ final class CutsPage extends BodyViewPage {
   private final FittingCard card;
   private final Facts facts = new Facts();
   private final Label title = new Label();
+  private Panel panel;
 
   CutsPage(Session session, Consumer<Value> ask, PagedStation station, Looking looking) {
     super(session, ask, station, looking);
@@ -62,7 +63,8 @@ final class CutsPage extends BodyViewPage {
     button.getStyleClass().add("text-button");
     button.setOnAction(e -> add(add.chosen()));
     HBox.setHgrow(add, javafx.scene.layout.Priority.ALWAYS);
-    return begun().node(which).node(card).node(new HBox(4, add, button));
+    panel = begun().node(which).node(card).node(new HBox(4, add, button));
+    return panel;
   }
 
   private void add(FittingType type) {
@@ -157,7 +159,7 @@ final class CutsPage extends BodyViewPage {
         super.goTo(decisionId);
         looking.choose(fitting.name());
         card.show(plan, session.units().get(), fitting.name());
-        card.take(decisionId);
+        card.field(decisionId).ifPresent(panel::take);
         return true;
       }
     }

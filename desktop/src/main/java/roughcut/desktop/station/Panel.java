@@ -146,6 +146,12 @@ final class Panel {
         && folded.getChildren().contains(field)) {
       more.setExpanded(true);
     }
+    take(field);
+    return true;
+  }
+
+  /** Moves the keyboard to a field that stands on this panel, once it is laid out. */
+  void take(Node field) {
     Platform.runLater(
         () -> {
           // A panel shown for the first time has its content in the window only once it is laid
@@ -159,7 +165,6 @@ final class Panel {
           }
           reveal(field);
         });
-    return true;
   }
 
   private void reveal(Node field) {

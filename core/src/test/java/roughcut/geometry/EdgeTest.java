@@ -1,0 +1,80 @@
+package roughcut.geometry;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import roughcut.Heron;
+
+class EdgeTest {
+  private static double slow(Outline body, Outline shape) {
+    double best = Double.POSITIVE_INFINITY;
+    for (Outline[] two : List.of(new Outline[] {body, shape}, new Outline[] {shape, body})) {
+      for (Point p : two[0].corners()) {
+        best = Math.min(best, two[1].edgeDistance(p));
+      }
+    }
+    return best;
+  }
+
+  @Test
+  void nearestWayToACurvedEdgeIsTheBruteOne() {
+    Outline body = Heron.with().body().outline().shape();
+    Edge edge = new Edge(body);
+    Random random = new Random(5);
+    int inside = 0;
+    for (int i = 0; i < 300; i++) {
+      Outline rout =
+          Shapes.rounded(
+              new Point(430 + random.nextDouble() * 400, -165 + random.nextDouble() * 330),
+              5 + random.nextDouble() * 60,
+              5 + random.nextDouble() * 60,
+              4,
+              random.nextDouble() * 90);
+      Edge.Nearest found = edge.nearest(rout);
+      if (body.covers(rout)) {
+        inside++;
+        assertThat(found.distance()).isCloseTo(slow(body, rout), within(1e-6));
+        assertThat(found.at().distance(found.from())).isCloseTo(found.distance(), within(1e-6));
+      } else {
+        assertThat(found.distance()).isLessThanOrEqualTo(0);
+      }
+    }
+    assertThat(inside).isGreaterThan(60);
+  }
+
+  @Test
+  void aShapeOutsideIsOutsideByItsFurthestCorner() {
+    Edge edge = new Edge(Outline.rectangle(0, 0, 100, 100));
+    assertThat(edge.nearest(Outline.rectangle(90, 40, 107, 60)).distance())
+        .isCloseTo(-7, within(1e-9));
+    assertThat(edge.nearest(Outline.rectangle(40, 40, 60, 60)).distance())
+        .isCloseTo(40, within(1e-9));
+  }
+
+  @Test
+  void placesOnTheEdgeLookInwards() {
+    Outline body = Heron.with().body().outline().shape();
+    Edge edge = new Edge(body);
+    for (int i = 0; i <= 100; i++) {
+      Edge.Place place = edge.at(i / 100.0);
+      assertThat(body.holds(place.at().plus(place.inward().x(), place.inward().y())))
+          .as("at " + i + " %")
+          .isTrue();
+      assertThat(edge.at(edge.share(place.at())).at().distance(place.at()))
+          .isCloseTo(0, within(1e-6));
+    }
+  }
+
+  @Test
+  void anEdgeThatCrossesItselfIsFoundAndMended() {
+    Outline eight =
+        Outline.of(new Point(0, 0), new Point(10, 10), new Point(10, 0), new Point(0, 12));
+    assertThat(eight.crossing()).isPresent();
+    assertThat(eight.crossing().get().x()).isCloseTo(5.45, within(0.05));
+    assertThat(eight.sound().crossing()).isEmpty();
+    assertThat(Outline.rectangle(0, 0, 3, 3).crossing()).isEmpty();
+  }
+}

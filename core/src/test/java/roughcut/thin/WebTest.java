@@ -1,0 +1,130 @@
+package roughcut.thin;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import roughcut.Heron;
+import roughcut.demo.Demo;
+import roughcut.design.Build;
+import roughcut.geometry.Convex;
+import roughcut.geometry.Sampled;
+import roughcut.plan.Plan;
+import roughcut.rout.Cut;
+
+class WebTest {
+  private static double slow(Cut a, Cut b, Random random) {
+    double best = Double.POSITIVE_INFINITY;
+    for (Convex one : a.solids()) {
+      for (Convex other : b.solids()) {
+        if (one.box().distance(other.box()) < 22) {
+          best = Math.min(best, Sampled.distance(one, other, random));
+        }
+      }
+    }
+    return best;
+  }
+
+  /** Every pair of all three demo bodies, the ones told and the ones not told. */
+  @Test
+  void everyPairIsToldAsTheSlowWayFindsIt() {
+    Random random = new Random(17);
+    int told = 0;
+    for (Build build : Demo.builds(LocalDate.of(2026, 5, 4))) {
+      Plan plan = Plan.of(build, Demo.shop());
+      List<Cut> cuts = plan.cuts().cuts();
+      for (int i = 0; i < cuts.size(); i++) {
+        for (int j = i + 1; j < cuts.size(); j++) {
+          Cut a = cuts.get(i);
+          Cut b = cuts.get(j);
+          var value = plan.value("web." + a.name() + "." + b.name());
+          if (a.joins(b)) {
+            assertThat(value).as("meant to meet").isEmpty();
+            continue;
+          }
+          if (a.box().distance(b.box()) > BodyThinSpots.NEAR) {
+            assertThat(value).isEmpty();
+            continue;
+          }
+          double slow = slow(a, b, random);
+          if (value.isPresent()) {
+            told++;
+            double found = value.get().value();
+            assertThat(found).isLessThan(slow + 0.01);
+            if (found > 0.05) {
+              assertThat(slow)
+                  .as(build.name() + ": " + a.name() + " and " + b.name())
+                  .isCloseTo(found, within(0.05));
+            }
+          } else {
+            assertThat(slow).isGreaterThan(BodyThinSpots.NEAR - 0.05);
+          }
+        }
+      }
+    }
+    assertThat(told).isGreaterThan(40);
+  }
+
+  @Test
+  void whatIsMeantToMeetIsSaidSoAndNotAThinSpot() {
+    Plan plan = Heron.with();
+    assertThat(plan.thinSpots())
+        .extracting(ThinSpot::what)
+        .noneMatch(
+            w -> w.startsWith("bridge wire to controls") || w.contains("output jack to controls"));
+    Plan moved = Heron.with("pickup.bridge.from-saddle=90");
+    assertThat(moved.thinSpots())
+        .as("two pickups that nobody said may meet")
+        .anyMatch(
+            s ->
+                s.what().equals("neck pickup to bridge pickup")
+                    && s.state() == ThinSpot.State.STOP);
+  }
+
+  @Test
+  void aSpotNamesWhereItIsAndWhatWouldChangeIt() {
+    Plan plan = Heron.with("pickup.bridge.from-saddle=80");
+    ThinSpot spot =
+        plan.thinSpots().stream()
+            .filter(s -> s.what().equals("neck pickup to bridge pickup"))
+            .findFirst()
+            .orElseThrow();
+    assertThat(spot.x()).isBetween(500.0, 580.0);
+    assertThat(spot.changedBy()).contains("pickup.neck.from-saddle", "pickup.bridge.from-saddle");
+    assertThat(spot.changedBy())
+        .allMatch(id -> roughcut.design.Decisions.find(plan.build().design(), id).isPresent());
+  }
+
+  @Test
+  void everySpotOfEveryDemoBodyNamesDecisionsThatAreThere() {
+    for (Build build : Demo.builds(LocalDate.of(2026, 5, 4))) {
+      Plan plan = Plan.of(build, Demo.shop());
+      assertThat(plan.thinSpots().stream().filter(ThinSpot::inBody)).isNotEmpty();
+      for (ThinSpot spot : plan.thinSpots()) {
+        assertThat(spot.changedBy())
+            .as(spot.what())
+            .isNotEmpty()
+            .allMatch(id -> roughcut.design.Decisions.find(plan.build().design(), id).isPresent());
+      }
+    }
+  }
+
+  @Test
+  void nowAndFinishedDifferWhileTheBodyIsTooThick() {
+    Plan plan = Heron.with("body.stock-left=9", "body.stock-from=back");
+    ThinSpot pocket =
+        plan.thinSpots().stream()
+            .filter(s -> s.kind().equals("pocket.floor"))
+            .findFirst()
+            .orElseThrow();
+    assertThat(pocket.now() - pocket.left().value()).isCloseTo(9, within(1e-9));
+    assertThat(Heron.value(plan, "pass.controls.depth-now"))
+        .as("from the back, where the rest comes off, the router goes deeper now")
+        .isCloseTo(Heron.value(Heron.with(), "pass.controls.depth-now") + 9, within(1e-9));
+    assertThat(Heron.value(plan, "pass.pocket.depth-now"))
+        .isCloseTo(Heron.value(Heron.with(), "pass.pocket.depth-now"), within(1e-9));
+  }
+}
