@@ -22,6 +22,7 @@ import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.TearDown;
 import roughcut.design.Decisions;
+import roughcut.design.FittingDecisions;
 import roughcut.desktop.session.Habits;
 import roughcut.desktop.session.Workspace;
 import roughcut.desktop.shell.ShopWindow;
@@ -36,6 +37,9 @@ import roughcut.file.DemoFolder;
 @BenchmarkMode(Mode.SampleTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
 public class PaintBenchmark {
+  /** Place of the Routs station in the window. */
+  private static final int ROUTS = 5;
+
   private ShopWindow window;
   private Scene scene;
   private WritableImage image;
@@ -103,6 +107,28 @@ public class PaintBenchmark {
     return onScreen(
         () -> {
           window.surface().knife(x);
+          return scene.snapshot(image);
+        });
+  }
+
+  /** Target: under 50 ms: a pickup moved at the Routs station, and everything painted. */
+  @Benchmark
+  public Object pickupToPainted() throws Exception {
+    double place = 42 + key++ % 30 / 2.0;
+    return onScreen(
+        () -> {
+          window.choose(ROUTS);
+          window
+              .workspace()
+              .session()
+              .edit(
+                  "pickup",
+                  "pickup.bridge.from-saddle",
+                  b ->
+                      b.withDesign(
+                          FittingDecisions.number(
+                                  b.design().fitting("bridge").orElseThrow(), "from-saddle")
+                              .with(b.design(), place)));
           return scene.snapshot(image);
         });
   }

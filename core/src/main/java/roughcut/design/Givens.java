@@ -1,6 +1,7 @@
 package roughcut.design;
 
 import roughcut.measure.Given;
+import roughcut.measure.Quantity;
 
 /**
  * What computation starts from: each decision, with the measured value in its place where the wood
@@ -16,6 +17,19 @@ public final class Givens {
 
   public Design design() {
     return build.design();
+  }
+
+  /**
+   * A number by its id alone.
+   *
+   * @param usual what it is while the design doesn't say
+   */
+  public Given get(String id, String label, Quantity quantity, double usual) {
+    double nominal = build.design().numbers().getOrDefault(id, usual);
+    Measurement measured = build.measured().get(id);
+    return measured == null
+        ? Given.decided(id, label, nominal, quantity)
+        : new Given(id, label, measured.value(), quantity, nominal, measured.on());
   }
 
   public Given get(NumberDecision decision) {

@@ -23,7 +23,7 @@ public record Bounds(double left, double low, double right, double high) {
   public double distance(Bounds o) {
     double dx = Math.max(0, Math.max(left - o.right, o.left - right));
     double dy = Math.max(0, Math.max(low - o.high, o.low - high));
-    return Math.hypot(dx, dy);
+    return Math.sqrt(dx * dx + dy * dy);
   }
 
   /** This box grown by so much on every side. */

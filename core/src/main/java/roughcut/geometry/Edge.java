@@ -208,7 +208,17 @@ public final class Edge {
 
   /** How far inside the edge a place lies; less than 0 outside. */
   public double inside(Point place) {
-    double far = shape.edgeDistance(place);
+    Bounds at = new Bounds(place.x(), place.y(), place.x(), place.y());
+    List<Point> p = shape.corners();
+    double far = Double.POSITIVE_INFINITY;
+    for (int c = 0; c < stretches.length; c++) {
+      if (stretches[c].distance(at) < far) {
+        int end = Math.min(p.size(), (c + 1) * STRETCH);
+        for (int i = c * STRETCH; i < end; i++) {
+          far = Math.min(far, place.distanceToSegment(p.get(i), p.get((i + 1) % p.size())));
+        }
+      }
+    }
     return shape.holds(place) ? far : -far;
   }
 }

@@ -10,13 +10,17 @@ public record Point(double x, double y) {
   }
 
   public double distance(Point other) {
-    return Math.hypot(x - other.x, y - other.y);
+    double dx = x - other.x;
+    double dy = y - other.y;
+    return Math.sqrt(dx * dx + dy * dy);
   }
 
   /** Shortest distance to the straight line between two points, ends included. */
   public double distanceToSegment(Point a, Point b) {
     double at = share(a, b);
-    return Math.hypot(a.x + at * (b.x - a.x) - x, a.y + at * (b.y - a.y) - y);
+    double dx = a.x + at * (b.x - a.x) - x;
+    double dy = a.y + at * (b.y - a.y) - y;
+    return Math.sqrt(dx * dx + dy * dy);
   }
 
   /** The place on the straight line between two points that lies nearest. */

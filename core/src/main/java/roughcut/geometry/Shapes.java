@@ -74,6 +74,47 @@ public final class Shapes {
     return new Outline(points);
   }
 
+  /**
+   * Area that two shapes without hollows share: one cut down by each edge of the other (Sutherland
+   * and Hodgman, 1974).
+   */
+  public static double commonArea(Outline one, Outline other) {
+    List<Point> left = new ArrayList<>(one.corners());
+    List<Point> by = other.corners();
+    double way = signed(by) < 0 ? -1 : 1;
+    for (int i = 0; i < by.size() && left.size() > 2; i++) {
+      left = clipped(left, by.get(i), by.get((i + 1) % by.size()), way);
+    }
+    return left.size() < 3 ? 0 : Math.abs(signed(left));
+  }
+
+  private static List<Point> clipped(List<Point> shape, Point a, Point b, double way) {
+    List<Point> kept = new ArrayList<>(shape.size() + 2);
+    for (int i = 0; i < shape.size(); i++) {
+      Point p = shape.get(i);
+      Point q = shape.get((i + 1) % shape.size());
+      double sp = way * ((b.x() - a.x()) * (p.y() - a.y()) - (b.y() - a.y()) * (p.x() - a.x()));
+      double sq = way * ((b.x() - a.x()) * (q.y() - a.y()) - (b.y() - a.y()) * (q.x() - a.x()));
+      if (sp >= 0) {
+        kept.add(p);
+      }
+      if (sp >= 0 != sq >= 0) {
+        kept.add(p.towards(q, sp / (sp - sq)));
+      }
+    }
+    return kept;
+  }
+
+  private static double signed(List<Point> ring) {
+    double twice = 0;
+    for (int i = 0; i < ring.size(); i++) {
+      Point a = ring.get(i);
+      Point b = ring.get((i + 1) % ring.size());
+      twice += a.x() * b.y() - b.x() * a.y();
+    }
+    return twice / 2;
+  }
+
   /** A shape without hollows grown by so much all round, its corners round. */
   public static Outline grown(Outline convex, double by) {
     if (Math.abs(by) < 1e-9) {

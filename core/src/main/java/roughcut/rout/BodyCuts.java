@@ -152,7 +152,7 @@ public record BodyCuts(
   /** Routs deeper than the body is thick, or outside its outline. */
   private static void check(Slab slab) {
     for (Cut cut : slab.cuts) {
-      Point at = cut.outlines().get(0).centre();
+      Point at = cut.shapes().get(0).centre();
       boolean through = cut.kind() == CutKind.BRIDGE || cut.kind() == CutKind.STRING;
       if (!through
           && !cut.steps().isEmpty()
@@ -173,7 +173,7 @@ public record BodyCuts(
       }
       boolean open = cut.kind() == CutKind.POCKET || cut.from() == CutFrom.EDGE;
       if (!open
-          && cut.outlines().stream()
+          && cut.shapes().stream()
               .noneMatch(o -> o.corners().stream().anyMatch(slab.surface.edge().shape()::holds))) {
         slab.trouble(
             cut.changedBy().get(0), "the " + cut.words() + " lies outside the body's outline", at);

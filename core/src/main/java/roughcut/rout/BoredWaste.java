@@ -32,7 +32,7 @@ public record BoredWaste(Cutter bit, double stop, List<Point> places) {
   }
 
   /** The bores for a shape; empty when no bit fits or it isn't deep enough to be worth it. */
-  static Optional<BoredWaste> of(Outline shape, double depth, List<Cutter> drawer) {
+  static Optional<BoredWaste> of(Step step, double depth, List<Cutter> drawer) {
     List<Cutter> bits =
         drawer.stream()
             .filter(c -> c.kind() == CutterKind.FORSTNER && c.condition() != Cutter.Condition.DULL)
@@ -43,7 +43,7 @@ public record BoredWaste(Cutter bit, double stop, List<Point> places) {
       if (stop < 3 || stop > bit.cutting()) {
         continue;
       }
-      List<Point> places = grid(shape, bit.diameter());
+      List<Point> places = grid(step, bit.diameter());
       if (!places.isEmpty()) {
         return Optional.of(new BoredWaste(bit, stop, places));
       }
@@ -51,15 +51,16 @@ public record BoredWaste(Cutter bit, double stop, List<Point> places) {
     return Optional.empty();
   }
 
-  private static List<Point> grid(Outline shape, double diameter) {
+  private static List<Point> grid(Step step, double diameter) {
     double clear = diameter / 2 + FROM_WALL;
-    Bounds b = shape.bounds();
+    Bounds b = step.bounds();
     List<Point> places = new ArrayList<>();
     double room = b.width() - 2 * clear;
     double roomAcross = b.height() - 2 * clear;
     if (room < 0 || roomAcross < 0) {
       return places;
     }
+    Outline shape = step.outline();
     int n = (int) Math.ceil(room / (diameter * PITCH) - 1e-9);
     int m = (int) Math.ceil(roomAcross / (diameter * PITCH) - 1e-9);
     for (int i = 0; i <= n; i++) {

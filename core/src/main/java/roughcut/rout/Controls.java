@@ -78,10 +78,14 @@ final class Controls {
     return new Point(slab.value(fitting, "x"), slab.value(fitting, "y"));
   }
 
+  private boolean round(Fitting control) {
+    return Math.abs(slab.value(control, "length") - slab.value(control, "width")) < 0.01;
+  }
+
   private Outline body(Fitting control, double room) {
     double length = slab.value(control, "length");
     double width = slab.value(control, "width");
-    return Math.abs(length - width) < 0.01
+    return round(control)
         ? Shapes.circle(place(control), length / 2 + room)
         : Shapes.rounded(
             place(control),
@@ -176,6 +180,12 @@ final class Controls {
     }
     List<Outline> chain = new ArrayList<>();
     for (int i = 1; i < bodies.size(); i++) {
+      Fitting one = controls.get(i - 1);
+      Fitting two = controls.get(i);
+      if (round(one) && round(two) && slab.value(one, "length") == slab.value(two, "length")) {
+        chain.add(Shapes.slot(place(one), place(two), slab.value(one, "length") / 2 + room));
+        continue;
+      }
       List<Point> both = new ArrayList<>(bodies.get(i - 1).corners());
       both.addAll(bodies.get(i).corners());
       chain.add(Shapes.hull(both));

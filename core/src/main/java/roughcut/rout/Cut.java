@@ -114,6 +114,14 @@ public final class Cut {
     return outlines;
   }
 
+  /** What is seen of it from above in shapes without hollows, for measuring. */
+  public List<Outline> shapes() {
+    List<Outline> all = new ArrayList<>();
+    steps.forEach(s -> all.addAll(s.shapes()));
+    bores.forEach(b -> all.add(shadow(b)));
+    return all;
+  }
+
   /** A bore seen from above. */
   public static Outline shadow(Cylinder bore) {
     return bore.from().flat().distance(bore.to().flat()) < 1e-6
@@ -148,17 +156,13 @@ public final class Cut {
     }
     for (int i = 0; i < steps.size(); i++) {
       Step step = steps.get(i);
-      double whole = step.outline().area() * step.depth().value();
       double shared = 0;
       for (int j = 0; j < i; j++) {
-        for (Outline piece : step.outline().within(steps.get(j).outline())) {
-          shared =
-              Math.max(
-                  shared,
-                  piece.area() * Math.min(step.depth().value(), steps.get(j).depth().value()));
-        }
+        Step before = steps.get(j);
+        double both = Math.min(step.depth().value(), before.depth().value());
+        shared = Math.max(shared, step.common(before) * both);
       }
-      sum += whole - shared;
+      sum += step.area() * step.depth().value() - shared;
     }
     return sum;
   }

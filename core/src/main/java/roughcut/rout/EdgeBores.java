@@ -12,7 +12,6 @@ import roughcut.design.Fitting;
 import roughcut.design.FittingType;
 import roughcut.geometry.Cylinder;
 import roughcut.geometry.Edge;
-import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.geometry.Point3;
 import roughcut.measure.Given;
@@ -141,9 +140,13 @@ final class EdgeBores {
         main.solids().stream().mapToDouble(p -> Math.min(p.open(), p.floor())).min().orElse(0);
     double high =
         main.solids().stream().mapToDouble(p -> Math.max(p.open(), p.floor())).max().orElse(0);
-    Outline outline = main.outline();
     Point end = from.plus(way.x() * FURTHEST, way.y() * FURTHEST);
-    double share = outline.crossings(from, end).stream().mapToDouble(t -> t).min().orElse(2);
+    double share =
+        main.shapes().stream()
+            .flatMap(o -> o.crossings(from, end).stream())
+            .mapToDouble(t -> t)
+            .min()
+            .orElse(2);
     if (share <= 1) {
       if (z + radius < low || z - radius > high) {
         slab.trouble(

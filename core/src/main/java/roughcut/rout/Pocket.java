@@ -96,7 +96,7 @@ public record Pocket(
             List.of(
                 new Step(
                     "pocket",
-                    shape,
+                    List.of(shape),
                     front.value() >= end.value() ? front : end,
                     List.of(solid),
                     radius.value())),

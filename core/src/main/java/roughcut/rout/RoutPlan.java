@@ -13,6 +13,7 @@ import roughcut.design.WasteRemoval;
 import roughcut.geometry.Bounds;
 import roughcut.measure.Given;
 import roughcut.measure.Worked;
+import roughcut.shop.Cutter;
 import roughcut.shop.Shop;
 import roughcut.shop.Template;
 
@@ -20,6 +21,7 @@ import roughcut.shop.Template;
  * How one step of a rout is made: bored out first or not, its template, its passes with their
  * settings from the surface that is there at that stage, and what is left to ease.
  *
+ * @param bits that it may be bored out with first; none when it is routed all the way
  * @param surface depth from the face that is there now, stock still to come off included
  * @param grip least of a collet's grip to hold it, in words
  * @param speed turns a minute for the largest cutter used
@@ -28,15 +30,21 @@ public record RoutPlan(
     Cut cut,
     Step step,
     TemplatePlan template,
-    Optional<BoredWaste> bored,
+    List<Cutter> bits,
     PassPlan plan,
     List<Worked> depths,
     List<Worked> cutters,
     Worked surface,
     double speed) {
   public RoutPlan {
+    bits = List.copyOf(bits);
     depths = List.copyOf(depths);
     cutters = List.copyOf(cutters);
+  }
+
+  /** The bores that empty it first; empty when it is routed all the way or no bit fits. */
+  public Optional<BoredWaste> bored() {
+    return BoredWaste.of(step, surface.value(), bits);
   }
 
   /** Plans for every step of every rout, in the order of work. */
@@ -69,7 +77,7 @@ public record RoutPlan(
         owned
             .map(Template::thickness)
             .orElse(slab.givens.get(RoutDecisions.TEMPLATE_THICKNESS).value());
-    Bounds b = step.outline().bounds();
+    Bounds b = step.bounds();
     PassPlan.Job job =
         new PassPlan.Job(
             Math.max(0.1, surface.value()),
@@ -91,7 +99,7 @@ public record RoutPlan(
         cut,
         step,
         TemplatePlan.of(slab, shop, step, cutter),
-        bore ? BoredWaste.of(step.outline(), surface.value(), shop.cutters()) : Optional.empty(),
+        bore ? shop.cutters() : List.of(),
         plan,
         depths,
         cutters,

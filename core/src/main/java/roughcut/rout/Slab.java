@@ -13,6 +13,7 @@ import roughcut.design.BodyDecisions;
 import roughcut.design.BodyFace;
 import roughcut.design.Fitting;
 import roughcut.design.FittingDecisions;
+import roughcut.design.FittingTraits;
 import roughcut.design.Givens;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
@@ -20,6 +21,7 @@ import roughcut.geometry.Prism;
 import roughcut.measure.Given;
 import roughcut.measure.Ledger;
 import roughcut.measure.Worked;
+import roughcut.shop.FittingKind;
 
 /** The body that is cut into, and where what is worked out about it is entered. */
 final class Slab {
@@ -45,9 +47,25 @@ final class Slab {
 
   /** A fitting's number. */
   Given get(Fitting fitting, String trait) {
-    return known
-        .computeIfAbsent(fitting.name(), n -> new HashMap<>())
-        .computeIfAbsent(trait, t -> givens.get(FittingDecisions.number(fitting, t)));
+    Map<String, Given> own =
+        known.computeIfAbsent(
+            fitting.name(),
+            n -> {
+              Map<String, Given> all = new HashMap<>();
+              String title = fitting.title();
+              FittingKind listed = fitting.listed();
+              for (FittingTraits.Trait t : fitting.type().traits()) {
+                all.put(
+                    t.key(),
+                    givens.get(
+                        fitting.id(t.key()),
+                        title + ", " + t.label(),
+                        t.quantity(),
+                        t.usual().applyAsDouble(listed)));
+              }
+              return all;
+            });
+    return own.get(trait);
   }
 
   double value(Fitting fitting, String trait) {
@@ -114,7 +132,7 @@ final class Slab {
   Step step(String name, BodyFace face, List<Outline> shapes, Worked depth, double corner) {
     return new Step(
         name,
-        Outline.union(shapes),
+        shapes,
         depth,
         shapes.stream().map(s -> prism(face, s, depth.value())).toList(),
         corner);

@@ -1,21 +1,99 @@
 package roughcut.rout;
 
 import java.util.List;
+import roughcut.geometry.Bounds;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Prism;
+import roughcut.geometry.Shapes;
 import roughcut.measure.Worked;
 
 /**
- * A part of a rout with one floor: a pickup's bed or its legs, a cavity or the ledge round it.
- *
- * @param name of its passes and template
- * @param outline seen from above
- * @param depth at its deepest, from the face that it is cut from
- * @param solids without hollows that make it up
- * @param corner radius of its inside corners, mm
+ * A part of a rout with one floor: a pickup's bed or its legs, a cavity or the ledge round it. Its
+ * outline is put together from shapes without hollows, each overlapping the one before, when it is
+ * first asked for.
  */
-public record Step(String name, Outline outline, Worked depth, List<Prism> solids, double corner) {
-  public Step {
-    solids = List.copyOf(solids);
+public final class Step {
+  private final String name;
+  private final List<Outline> shapes;
+  private final Worked depth;
+  private final List<Prism> solids;
+  private final double corner;
+  private Outline outline;
+
+  /**
+   * Makes a step.
+   *
+   * @param name of its passes and template
+   * @param shapes without hollows that make it up, seen from above
+   * @param depth at its deepest, from the face that it is cut from
+   * @param solids over those shapes
+   * @param corner radius of its inside corners, mm
+   */
+  Step(String name, List<Outline> shapes, Worked depth, List<Prism> solids, double corner) {
+    this.name = name;
+    this.shapes = List.copyOf(shapes);
+    this.depth = depth;
+    this.solids = List.copyOf(solids);
+    this.corner = corner;
+  }
+
+  public String name() {
+    return name;
+  }
+
+  public Worked depth() {
+    return depth;
+  }
+
+  public List<Prism> solids() {
+    return solids;
+  }
+
+  public double corner() {
+    return corner;
+  }
+
+  /** Shapes without hollows that make it up. */
+  public List<Outline> shapes() {
+    return shapes;
+  }
+
+  /** Seen from above. */
+  public Outline outline() {
+    if (outline == null) {
+      outline = Outline.union(shapes);
+    }
+    return outline;
+  }
+
+  /** The box round it. */
+  public Bounds bounds() {
+    return shapes.stream().map(Outline::bounds).reduce(Bounds::and).orElseThrow();
+  }
+
+  /** Its area, mm². */
+  double area() {
+    double sum = 0;
+    for (int i = 0; i < shapes.size(); i++) {
+      sum += shapes.get(i).area();
+      if (i > 0) {
+        sum -= Shapes.commonArea(shapes.get(i - 1), shapes.get(i));
+      }
+    }
+    return sum;
+  }
+
+  /** Area that it shares with another, mm²; all of its own when it lies inside. */
+  double common(Step other) {
+    if (shapes.size() == 1 && other.shapes.size() == 1) {
+      return Shapes.commonArea(shapes.get(0), other.shapes.get(0));
+    }
+    boolean inside =
+        shapes.stream()
+            .flatMap(s -> s.corners().stream())
+            .allMatch(p -> other.shapes.stream().anyMatch(o -> o.holds(p)));
+    return inside
+        ? area()
+        : outline().within(other.outline()).stream().mapToDouble(Outline::area).sum();
   }
 }

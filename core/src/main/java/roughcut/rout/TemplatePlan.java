@@ -17,22 +17,27 @@ import roughcut.shop.Template;
  * The template that a step of a rout wants: its opening is the cavity for a bearing as wide as the
  * cutter; for a guide bush it is larger all round by (bush − cutter) / 2 (handbook page 6).
  *
- * @param opening its shape in place on the body
+ * @param offset that a guide bush wants all round, mm
  * @param width of the opening along the strings
  * @param length of it across
  * @param owned the one that is made already
  * @param say what is to be said of it, empty for nothing
  */
 public record TemplatePlan(
-    Step step, Outline opening, Worked width, Worked length, Optional<Template> owned, String say) {
+    Step step, double offset, Worked width, Worked length, Optional<Template> owned, String say) {
 
   /** How far a measured opening may be off before it is said, mm. */
   private static final double WORN = 0.1;
 
+  /** Its opening in place on the body. */
+  public Outline opening() {
+    return offset > 0 ? step.outline().grown(offset) : step.outline();
+  }
+
   static TemplatePlan of(Slab slab, Shop shop, Step step, double cutter) {
     Given bush = slab.givens.get(RoutDecisions.TEMPLATE_BUSH);
     double offset = bush.value() > 0 ? Math.max(0, (bush.value() - cutter) / 2) : 0;
-    Bounds b = step.outline().bounds();
+    Bounds b = step.bounds();
     Given wide =
         Given.decided("rout." + step.name() + ".width", "Rout's width", b.width(), FINE_LENGTH);
     Given across =
@@ -64,7 +69,7 @@ public record TemplatePlan(
     Optional<Template> owned = shop.template(step.name());
     return new TemplatePlan(
         step,
-        offset > 0 ? step.outline().grown(offset) : step.outline(),
+        offset,
         width,
         length,
         owned,

@@ -12,6 +12,7 @@ import roughcut.design.BodyDecisions;
 import roughcut.design.Fitting;
 import roughcut.design.FittingType;
 import roughcut.design.NeckDecisions;
+import roughcut.geometry.Bounds;
 import roughcut.geometry.Box;
 import roughcut.geometry.Cylinder;
 import roughcut.geometry.Outline;
@@ -103,14 +104,17 @@ final class Wires {
   }
 
   private static Point middle(Cut cut) {
-    List<Outline> shapes = cut.outlines();
-    return shapes.get(shapes.size() - 1).centre();
+    Bounds b =
+        cut.steps().isEmpty()
+            ? cut.shapes().get(cut.shapes().size() - 1).bounds()
+            : cut.steps().get(cut.steps().size() - 1).bounds();
+    return new Point((b.left() + b.right()) / 2, (b.low() + b.high()) / 2);
   }
 
   /** Share of the way from a to b at which the line leaves the first cut, or enters the second. */
   private static double share(Cut cut, Point a, Point b, boolean leaving) {
     double share = leaving ? 0 : 1;
-    for (Outline outline : cut.outlines()) {
+    for (Outline outline : cut.shapes()) {
       for (double t : outline.crossings(a, b)) {
         share = leaving ? Math.max(share, t) : Math.min(share, t);
       }
@@ -243,7 +247,7 @@ final class Wires {
             fitting,
             CutKind.CHANNEL,
             CutFrom.TOP,
-            List.of(new Step(fitting.name(), shape, depth, List.of(solid), radius)),
+            List.of(new Step(fitting.name(), List.of(shape), depth, List.of(solid), radius)),
             List.of(),
             from,
             to));

@@ -174,7 +174,7 @@ final class BodyThinSpots {
     if (floor == null || cut.kind() == CutKind.POCKET) {
       return;
     }
-    Point at = cut.outlines().get(0).centre();
+    Point at = cut.shapes().get(0).centre();
     boolean cavity = cut.kind() == CutKind.CAVITY && cut.from() == CutFrom.BACK;
     tell(
         cavity ? "body.control-top" : "body.floor",
@@ -192,7 +192,7 @@ final class BodyThinSpots {
       return new Edge.Nearest(Double.POSITIVE_INFINITY, null, null);
     }
     Edge.Nearest least = null;
-    for (Outline outline : cut.outlines()) {
+    for (Outline outline : cut.shapes()) {
       Edge.Nearest here = body.surface().edge().nearest(outline);
       least = least == null || here.distance() < least.distance() ? here : least;
     }
@@ -390,7 +390,7 @@ final class BodyThinSpots {
     if (left == null || cut == null) {
       return;
     }
-    Point at = cut.outlines().get(0).centre();
+    Point at = cut.shapes().get(0).centre();
     String cavity =
         givens.design().fittings().stream()
             .filter(f -> f.type() == FittingType.CAVITY && f.with().contains(fitting.name()))

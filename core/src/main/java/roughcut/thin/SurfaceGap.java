@@ -14,6 +14,7 @@ import roughcut.geometry.Minimum;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.geometry.Point3;
+import roughcut.geometry.Prism;
 import roughcut.rout.Cut;
 import roughcut.rout.Step;
 
@@ -150,7 +151,16 @@ record SurfaceGap(String what, BodyFace face, double distance, Point at) {
   }
 
   private static double distance(Convex solid, BodySurface surface, BodyFace face, Point p) {
-    return ClosestApproach.of(new Point3(p.x(), p.y(), height(surface, face, p)), solid).distance();
+    double z = height(surface, face, p);
+    if (solid instanceof Prism prism && prism.lean() == 0) {
+      Outline shape = new Outline(prism.corners());
+      double low = Math.min(prism.open(), prism.floor());
+      double high = Math.max(prism.open(), prism.floor());
+      double up = Math.max(0, Math.max(low - z, z - high));
+      double aside = shape.holds(p) ? 0 : shape.edgeDistance(p);
+      return Math.sqrt(up * up + aside * aside);
+    }
+    return ClosestApproach.of(new Point3(p.x(), p.y(), z), solid).distance();
   }
 
   /** Beside the edge a face is lost by the distance from the edge only, so one line tells it. */
