@@ -94,6 +94,13 @@ public final class FittingDecisions {
         all.add(
             choice(
                 fitting,
+                "located-from",
+                "Located from",
+                "What its place along the strings is measured from.",
+                LocatedFrom.values()));
+        all.add(
+            choice(
+                fitting,
                 "centred-on",
                 "Centred on",
                 "Where its middle lies across.",
@@ -161,6 +168,11 @@ public final class FittingDecisions {
     return (BodyFace)
         face(fitting, fitting.type() == FittingType.CAVITY ? BodyFace.BACK : BodyFace.TOP)
             .in(design);
+  }
+
+  /** From where a pickup's place is measured. */
+  public static LocatedFrom locatedFrom(Design design, Fitting fitting) {
+    return (LocatedFrom) choice(fitting, "located-from", "", "", LocatedFrom.values()).in(design);
   }
 
   /** What a pickup is centred on. */

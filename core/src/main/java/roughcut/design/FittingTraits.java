@@ -108,6 +108,16 @@ public final class FittingTraits {
         "Along the centre line, from the saddle line before compensation.");
     free(
         t,
+        "from-fretboard",
+        "To the fretboard",
+        LENGTH,
+        k -> 6,
+        0,
+        400,
+        0.5,
+        "From the real fretboard's end to its near side, where it is located from there.");
+    free(
+        t,
         "aside",
         "Aside",
         LENGTH,

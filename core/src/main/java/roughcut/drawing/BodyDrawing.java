@@ -45,6 +45,9 @@ public final class BodyDrawing {
   /** Share of its depth at which a hollow that fades out is drawn to end. */
   private static final double FAINT = 0.06;
 
+  /** Of its reach, where a contour's name stands. */
+  private static final double LABELLED = 1.25;
+
   private static final int[] SHALLOW = {0xEA, 0xE2, 0xD2};
   private static final int[] DEEP = {0x8C, 0x7F, 0x6B};
 
@@ -206,8 +209,8 @@ public final class BodyDrawing {
             contour
                 .outermost()
                 .plus(
-                    -contour.way().x() * contour.reach() * 0.55,
-                    -contour.way().y() * contour.reach() * 0.55);
+                    -contour.way().x() * contour.reach() * LABELLED,
+                    -contour.way().y() * contour.reach() * LABELLED);
         if (shows == Shows.SURFACES) {
           Point placed = place(at);
           sketch.text(

@@ -2,12 +2,9 @@ package roughcut.drawing;
 
 import java.util.ArrayList;
 import java.util.List;
-import roughcut.design.Fitting;
-import roughcut.design.FittingType;
 import roughcut.drawing.Mark.Anchor;
 import roughcut.drawing.Mark.Size;
 import roughcut.geometry.Bounds;
-import roughcut.geometry.Cylinder;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.geometry.Shapes;
@@ -15,8 +12,8 @@ import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
-import roughcut.rout.Cut;
 import roughcut.rout.CutFrom;
+import roughcut.rout.IndexHole;
 import roughcut.rout.RoutPlan;
 
 /**
@@ -85,7 +82,8 @@ public final class TemplateSheet {
     if (board.low() < 0 && board.high() > 0) {
       sketch.line(Role.CENTRE, board.left(), 0, board.right(), 0);
     }
-    for (Point hole : indexHoles()) {
+    for (IndexHole index : plan.cuts().indexHoles()) {
+      Point hole = index.at();
       double y = side * hole.y();
       if (hole.x() > board.left() + 6
           && hole.x() < board.right() - 6
@@ -116,18 +114,5 @@ public final class TemplateSheet {
       sketch.text(Role.NOTE, board.right() + 4, y, line, Anchor.START, Size.NORMAL);
       y -= 6;
     }
-  }
-
-  /** Bores that are called index, shared by templates and body. */
-  private List<Point> indexHoles() {
-    List<Point> holes = new ArrayList<>();
-    for (Fitting fitting : plan.build().design().fittings()) {
-      if (fitting.type() == FittingType.BORE && fitting.name().startsWith("index")) {
-        for (Cylinder bore : plan.cuts().cutOf(fitting).map(Cut::bores).orElse(List.of())) {
-          holes.add(bore.from().flat());
-        }
-      }
-    }
-    return holes;
   }
 }

@@ -8,6 +8,7 @@ import roughcut.design.Design;
 import roughcut.design.Fitting;
 import roughcut.design.FittingDecisions;
 import roughcut.design.FittingType;
+import roughcut.design.LocatedFrom;
 import roughcut.design.NumberDecision;
 import roughcut.design.PartDecisions;
 import roughcut.geometry.Edge;
@@ -66,15 +67,18 @@ public record CutDrag(Design design, String words) {
   }
 
   private static CutDrag pickup(Plan plan, Fitting fitting, double dx, double dy, Units units) {
-    NumberDecision along = FittingDecisions.number(fitting, "from-saddle");
+    boolean fromSaddle =
+        FittingDecisions.locatedFrom(plan.build().design(), fitting) == LocatedFrom.SADDLE_LINE;
+    NumberDecision along =
+        FittingDecisions.number(fitting, fromSaddle ? "from-saddle" : "from-fretboard");
     NumberDecision aside = FittingDecisions.number(fitting, "aside");
-    double x = kept(along, now(plan, along) - dx);
+    double x = kept(along, now(plan, along) + (fromSaddle ? -dx : dx));
     double y = now(plan, aside) + dy;
     double snapped = Math.abs(y) < SNAP ? 0 : kept(aside, y);
     return new CutDrag(
         aside.with(along.with(plan.build().design(), x), snapped),
         text(x, units)
-            + " to the saddle line"
+            + (fromSaddle ? " to the saddle line" : " to the fretboard")
             + (snapped == 0 ? "" : ", " + text(snapped, units) + " aside"));
   }
 

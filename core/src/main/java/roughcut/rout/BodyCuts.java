@@ -39,6 +39,8 @@ import roughcut.strings.Heights;
  * @param mass what it all weighs
  * @param reliefMet whether relief bores bring it to the target
  * @param routs how each step of each rout is made, in the order of work
+ * @param indexHoles on which templates and body are pinned
+ * @param binding how far in from the edge binding is let in; 0 without any, mm
  * @param troubles what can't be, and where
  */
 public record BodyCuts(
@@ -52,6 +54,8 @@ public record BodyCuts(
     Mass mass,
     boolean reliefMet,
     List<RoutPlan> routs,
+    List<IndexHole> indexHoles,
+    double binding,
     List<Trouble> troubles) {
   private static final double BOARD = 6;
 
@@ -60,6 +64,7 @@ public record BodyCuts(
     parts = List.copyOf(parts);
     pickups = List.copyOf(pickups);
     routs = List.copyOf(routs);
+    indexHoles = List.copyOf(indexHoles);
     troubles = List.copyOf(troubles);
   }
 
@@ -121,6 +126,8 @@ public record BodyCuts(
         Mass.of(slab, f.body, f.weights, before, f.frets.scale().value(), ledger),
         relief.met(),
         RoutPlan.all(slab, f.shop, before.density()),
+        IndexHole.all(slab),
+        f.body.binding().map(b -> b.channelWidth().value()).orElse(0.0),
         slab.troubles);
   }
 

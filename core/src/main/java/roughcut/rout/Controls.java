@@ -1,6 +1,7 @@
 package roughcut.rout;
 
 import static roughcut.measure.Quantity.LENGTH;
+import static roughcut.measure.Quantity.RATIO;
 import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
@@ -154,9 +155,40 @@ final class Controls {
                 "body.thickness"),
             controls.stream().anyMatch(slab::listed)));
     Worked floor = slab.floor(cavity.name(), cavity.words(), depth, middle.x());
+    Step main = steps.get(steps.size() - 1);
+    Given floorArea =
+        Given.decided(
+            "cavity." + cavity.name() + ".floor-area", "Floor, cm²", main.area() / 100, RATIO);
+    Given walls =
+        Given.decided(
+            "cavity." + cavity.name() + ".walls", "Length of its walls", walls(main), LENGTH);
+    slab.ledger.put(
+        "cavity." + cavity.name() + ".shielding",
+        cavity.title() + ", foil for floor and walls, cm²",
+        RATIO,
+        floorArea.value() + walls.value() * depth.value() / 100,
+        "a + u · d / 100",
+        in("a", floorArea),
+        in("u", walls),
+        in("d", depth));
     for (Fitting control : controls) {
       control(control, cavity, face, floor, depth, cover);
     }
+  }
+
+  /** Length round a step: that of its shapes, less what lies inside the one beside it. */
+  private static double walls(Step step) {
+    double sum = 0;
+    for (Outline shape : step.shapes()) {
+      List<Point> p = shape.corners();
+      for (int i = 0; i < p.size(); i++) {
+        Point middle = p.get(i).towards(p.get((i + 1) % p.size()), 0.5);
+        if (step.shapes().stream().noneMatch(o -> o != shape && o.holds(middle))) {
+          sum += p.get(i).distance(p.get((i + 1) % p.size()));
+        }
+      }
+    }
+    return sum;
   }
 
   /**

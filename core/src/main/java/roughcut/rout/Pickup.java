@@ -13,6 +13,7 @@ import roughcut.design.BodyFace;
 import roughcut.design.CentredOn;
 import roughcut.design.Fitting;
 import roughcut.design.FittingDecisions;
+import roughcut.design.LocatedFrom;
 import roughcut.design.PickupFixing;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
@@ -59,8 +60,8 @@ public record Pickup(
       Heights heights,
       double boardEnd) {
     Given scale = frets.scale();
-    Given decided = slab.get(fitting, "from-saddle");
-    double x = scale.value() - decided.value();
+    Worked fromSaddle = fromSaddle(slab, fitting, scale, boardEnd);
+    double x = scale.value() - fromSaddle.value();
     double middle =
         FittingDecisions.centredOn(slab.givens.design(), fitting) == CentredOn.STRING_LINE
             ? (strings.offset(1, x) + strings.offset(strings.count(), x)) / 2
@@ -68,14 +69,6 @@ public record Pickup(
     Point centre = new Point(x, middle + slab.value(fitting, "aside"));
     double turn = slab.value(fitting, "angle");
     Worked depth = depth(slab, fitting, heights, x);
-    Worked fromSaddle =
-        slab.ledger.put(
-            fitting.id("from-saddle"),
-            fitting.title() + ", middle to the saddle line",
-            LENGTH,
-            decided.value(),
-            "p",
-            in("p", decided));
     Cut cut = cut(slab, fitting, centre, turn, depth);
     slab.cuts.add(cut);
     slab.floor(fitting.name(), fitting.words(), deepest(slab, fitting, cut, depth), x);
@@ -87,17 +80,40 @@ public record Pickup(
         turn,
         fromSaddle,
         depth,
-        toBoard(slab, fitting, scale, decided, boardEnd),
+        toBoard(slab, fitting, scale, fromSaddle, boardEnd),
         slab.ledger.put(
             fitting.id("share"),
             fitting.title() + ", share of the scale",
             PERCENT,
-            100 * decided.value() / scale.value(),
+            100 * fromSaddle.value() / scale.value(),
             "100 · p / L",
-            in("p", decided),
+            in("p", fromSaddle),
             in("L", scale)),
         poles(slab, fitting, strings, x),
         hidden);
+  }
+
+  /** Its middle to the saddle line: as decided, or from the real fretboard's end. */
+  private static Worked fromSaddle(Slab slab, Fitting fitting, Given scale, double boardEnd) {
+    String label = fitting.title() + ", middle to the saddle line";
+    if (FittingDecisions.locatedFrom(slab.givens.design(), fitting) == LocatedFrom.SADDLE_LINE) {
+      Given decided = slab.get(fitting, "from-saddle");
+      return slab.ledger.put(
+          fitting.id("from-saddle"), label, LENGTH, decided.value(), "p", in("p", decided));
+    }
+    Given end = Given.decided("fretboard.end-x", "Fretboard's end", boardEnd, LENGTH);
+    Given gap = slab.get(fitting, "from-fretboard");
+    Given width = slab.get(fitting, "width");
+    return slab.ledger.put(
+        fitting.id("from-saddle"),
+        label,
+        LENGTH,
+        scale.value() - end.value() - gap.value() - width.value() / 2,
+        "L − x_b − g − w / 2",
+        in("L", scale),
+        in("x_b", end),
+        in("g", gap),
+        in("w", width));
   }
 
   private static Worked depth(Slab slab, Fitting fitting, Heights heights, double x) {
@@ -220,17 +236,17 @@ public record Pickup(
   }
 
   private static Worked toBoard(
-      Slab slab, Fitting fitting, Given scale, Given decided, double boardEnd) {
+      Slab slab, Fitting fitting, Given scale, Worked fromSaddle, double boardEnd) {
     Given end = Given.decided("fretboard.end-x", "Fretboard's end", boardEnd, LENGTH);
     Given width = slab.get(fitting, "width");
     return slab.ledger.put(
         fitting.id("to-fretboard"),
         fitting.title() + ", gap to the fretboard's end",
         LENGTH,
-        scale.value() - decided.value() - width.value() / 2 - end.value(),
+        scale.value() - fromSaddle.value() - width.value() / 2 - end.value(),
         "L − p − w / 2 − x_b",
         in("L", scale),
-        in("p", decided),
+        in("p", fromSaddle),
         in("w", width),
         in("x_b", end));
   }

@@ -212,11 +212,38 @@ final class BodyThinSpots {
             "found as the least distance in plan to the outline",
             in("t", thickness));
     boolean bore = cut.kind().bored() && cut.kind() != CutKind.RELIEF;
+    binding(cut, left, least);
     tell(
         bore ? "body.bore" : "body.edge",
         cut.words() + " to the edge",
         left,
         bore ? BORE : EDGE,
+        least.from().x(),
+        least.from().y(),
+        cut.changedBy());
+  }
+
+  /** Binding is let into the edge, so that less is left before it. */
+  private void binding(Cut cut, Worked toEdge, Edge.Nearest least) {
+    if (body.binding() == 0 || toEdge.value() > 2 * EDGE.warn() + body.binding()) {
+      return;
+    }
+    Given width =
+        Given.decided("binding.let-in", "Binding is let in by", body.binding(), FINE_LENGTH);
+    Worked left =
+        ledger.put(
+            "rout." + cut.name() + ".binding",
+            "From the " + cut.words() + " to the binding",
+            FINE_LENGTH,
+            toEdge.value() - width.value(),
+            "e − b",
+            in("e", toEdge),
+            in("b", width));
+    tell(
+        "body.surface",
+        cut.words() + " to the binding",
+        left,
+        SURFACE,
         least.from().x(),
         least.from().y(),
         cut.changedBy());

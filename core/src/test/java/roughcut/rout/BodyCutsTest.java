@@ -166,6 +166,53 @@ class BodyCutsTest {
   }
 
   @Test
+  void aPickupLocatedFromTheFretboardKeepsItsGapToTheRealOne() {
+    Plan plan =
+        Heron.with("pickup.neck.located-from=fretboard-end", "pickup.neck.from-fretboard=5");
+    assertThat(value(plan, "pickup.neck.to-fretboard")).isCloseTo(5, within(1e-9));
+    Plan longer =
+        Heron.with(
+            "pickup.neck.located-from=fretboard-end",
+            "pickup.neck.from-fretboard=5",
+            "fretboard.past-last-fret=14.6");
+    assertThat(value(longer, "pickup.neck.from-saddle"))
+        .as("5 nearer the saddle than with the shorter board")
+        .isCloseTo(value(plan, "pickup.neck.from-saddle") - 5, within(1e-9));
+  }
+
+  @Test
+  void bindingIsLetInBetweenRoutAndEdge() {
+    Plan plan = Heron.with("binding.layers=3", "binding.layer-width=1.5", "control.tone.y=136");
+    assertThat(value(plan, "rout.controls.binding"))
+        .isCloseTo(value(plan, "rout.controls.edge") - 4.5, within(1e-9));
+  }
+
+  @Test
+  void indexHolesAreHiddenInTheEndOrItIsSaid() {
+    assertThat(Heron.with().cuts().indexHoles())
+        .hasSize(2)
+        .allMatch(h -> h.coveredBy().isPresent());
+    assertThat(Heron.with("bore.index-2.x=760").cuts().indexHoles().get(1).coveredBy()).isEmpty();
+    assertThat(Heron.with("bore.index-2.x=860").cuts().indexHoles().get(1).coveredBy())
+        .contains("the waste outside the outline");
+  }
+
+  @Test
+  void shapesOfTheBookAreSoundAndComeBack() {
+    for (var shape : roughcut.shop.BodyShapeBook.all()) {
+      Design design =
+          roughcut.design.BodyShapes.set(
+              Heron.set(Heron.build().design(), "outline.bass.3.out=9"), shape);
+      assertThat(roughcut.design.BodyShapes.matching(design)).contains(shape);
+      assertThat(plan(design).body().outline().crossing()).as(shape.name()).isEmpty();
+    }
+    assertThat(
+            roughcut.design.BodyShapes.matching(
+                Heron.set(Heron.build().design(), "outline.bass.3.out=9")))
+        .isEmpty();
+  }
+
+  @Test
   void theTopOverTheControlsFollowsTheirCavity() {
     Plan plan = Heron.with("cavity.controls.left=5", "body.thickness=44");
     assertThat(value(plan, "control.top-left")).isCloseTo(5, within(1e-9));

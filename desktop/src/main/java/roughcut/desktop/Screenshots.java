@@ -26,8 +26,13 @@ final class Screenshots {
    * @param build the demo instrument that has most to say there
    * @param station its number
    * @param page the button of a page to turn to, or null
+   * @param decision that is gone to, so that its cut is looked at, or null
    */
-  private record View(String file, String build, int station, String page) {}
+  private record View(String file, String build, int station, String page, String decision) {
+    View(String file, String build, int station, String page) {
+      this(file, build, station, page, null);
+    }
+  }
 
   private static final List<View> VIEWS =
       List.of(
@@ -36,20 +41,23 @@ final class Screenshots {
           new View("stack", "Heron", 1, "stack"),
           new View("boards", "Bittern", 1, "boards"),
           new View("glue-up", "Bittern", 1, "glue-up"),
-          new View("planer", "Heron", 1, "planer"),
           new View("body-blank", "Heron", 1, "body"),
           new View("slots", "Heron", 2, "slots"),
-          new View("markers", "Bittern", 2, "markers"),
-          new View("frets", "Heron", 2, "frets"),
           new View("neck", "Heron", 3, "side"),
           new View("head", "Heron", 3, "head"),
           new View("channels", "Heron", 3, "channels"),
-          new View("access", "Dunlin", 3, "access"),
           new View("carving", "Heron", 3, "carving"),
-          new View("strings", "Dunlin", 6, "strings"),
+          new View("outline", "Heron", 4, "outline"),
+          new View("edges", "Bittern", 4, "edges"),
+          new View("pocket", "Heron", 4, "pocket"),
+          new View("cuts", "Heron", 5, "cuts", "pickup.bridge.from-saddle"),
+          new View("passes", "Heron", 5, "passes", "pickup.neck.from-saddle"),
           new View("bridge", "Bittern", 6, "bridge"),
           new View("heights", "Heron", 6, "heights"),
           new View("sheets", "Heron", 7, null));
+
+  /** Through pickup and pocket of the demo's bodies, mm from the nut line. */
+  private static final double KNIFE_IN_BODY = 592;
 
   private Screenshots() {}
 
@@ -66,10 +74,15 @@ final class Screenshots {
       stage.setScene(scene);
       stage.show();
       window.choose(view.station());
+      if (view.decision() != null) {
+        window.goTo(view.decision());
+      }
       if (view.page() != null) {
         window.page(view.page());
       }
-      window.surface().knife(window.workspace().session().plan().get().frets().at(3));
+      // Near the nut on the neck's stations; further along, the nearest that the knife goes.
+      double at = window.workspace().session().plan().get().frets().at(3);
+      window.surface().knife(view.station() == 4 || view.station() == 5 ? KNIFE_IN_BODY : at);
       save(scene, folder.resolve(view.file() + ".png"));
     }
   }

@@ -132,7 +132,7 @@ final class CutsPage extends BodyViewPage {
                     s.state().word(),
                     s.what(),
                     s.left().text(units) + (s.later() ? ", now " + s.nowText(units) : ""),
-                    "of " + NumberWriter.text(s.limit().warn(), Quantity.LENGTH, units)));
+                    "of " + NumberWriter.number(s.limit().warn(), Quantity.LENGTH, units)));
     if (facts.empty()) {
       facts.row(false, "clear", "nothing comes near it");
     }

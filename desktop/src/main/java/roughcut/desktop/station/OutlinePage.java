@@ -11,9 +11,11 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.stage.FileChooser;
 import roughcut.design.BodyDecisions;
+import roughcut.design.BodyShapes;
 import roughcut.design.DrawnOutline;
 import roughcut.design.SurfaceDecisions;
 import roughcut.desktop.control.Facts;
+import roughcut.desktop.control.PickField;
 import roughcut.desktop.session.Session;
 import roughcut.drawing.BodyDrawing;
 import roughcut.file.FileTrouble;
@@ -23,11 +25,15 @@ import roughcut.measure.Quantity;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
+import roughcut.shop.BodyShapeBook;
+import roughcut.shop.BodyShapeBook.BodyShape;
 
 /** The body's outline: its main measures, its points to drag, or one drawn elsewhere. */
 final class OutlinePage extends BodyViewPage {
   private final Facts facts = new Facts();
   private final Label said = new Label();
+  private final PickField<BodyShape> shapes =
+      new PickField<>("outline.shape", "Start from", BodyShape::name, this::start);
   private final Button own = new Button("shape it here again");
 
   OutlinePage(Session session, Consumer<Value> ask, PagedStation station, Looking looking) {
@@ -61,6 +67,7 @@ final class OutlinePage extends BodyViewPage {
         });
     return begun()
         .heading("You decide")
+        .node(shapes)
         .decisions(
             BodyDecisions.BODY_LENGTH,
             BodyDecisions.BODY_UPPER,
@@ -80,6 +87,14 @@ final class OutlinePage extends BodyViewPage {
             SurfaceDecisions.OUTLINE_FLIP,
             SurfaceDecisions.OUTLINE_ALONG,
             SurfaceDecisions.OUTLINE_ASIDE);
+  }
+
+  private void start(BodyShape shape) {
+    session.edit(
+        "a body of " + shape.name(),
+        "outline.shape",
+        b -> b.withDesign(BodyShapes.set(b.design(), shape)));
+    session.history().settle();
   }
 
   private void choose() {
@@ -122,6 +137,7 @@ final class OutlinePage extends BodyViewPage {
   @Override
   void showBeside(Plan plan, Units units) {
     super.showBeside(plan, units);
+    shapes.show(BodyShapeBook.all(), BodyShapes.matching(plan.build().design()).orElse(null));
     boolean drawn = plan.build().design().drawn().isPresent();
     own.setVisible(drawn);
     own.setManaged(drawn);

@@ -69,6 +69,20 @@ final class TemplatesPage extends BodyViewPage {
               .orElse("–"),
           rout.template().say().isEmpty() ? "made" : rout.template().say());
     }
+    plan.cuts()
+        .indexHoles()
+        .forEach(
+            h ->
+                facts.row(
+                    h.coveredBy().isEmpty(),
+                    h.name().replace('-', ' '),
+                    h.coveredBy()
+                        .map(c -> "hidden by " + c)
+                        .orElse("nothing hides it in the end")));
+    if (plan.cuts().indexHoles().isEmpty()) {
+      facts.row(
+          false, "index holes", "none: add bores called index-1 and index-2 on the centre line");
+    }
     facts.end();
   }
 

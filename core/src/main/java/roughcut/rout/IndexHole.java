@@ -1,0 +1,55 @@
+package roughcut.rout;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import roughcut.design.Fitting;
+import roughcut.design.FittingType;
+import roughcut.geometry.Outline;
+import roughcut.geometry.Point;
+
+/**
+ * A hole on which templates and body are pinned, by its name a bore that begins with “index”. In
+ * the end it lies in waste, or something covers it (handbook page 8, "Registration").
+ *
+ * @param coveredBy what hides it in the end; empty when nothing does
+ */
+public record IndexHole(String name, Point at, Optional<String> coveredBy) {
+
+  static List<IndexHole> all(Slab slab) {
+    List<IndexHole> holes = new ArrayList<>();
+    for (Fitting fitting : slab.givens.design().fittings()) {
+      if (fitting.type() != FittingType.BORE || !fitting.name().startsWith("index")) {
+        continue;
+      }
+      slab.cut(fitting.name())
+          .ifPresent(
+              cut -> {
+                Outline hole = cut.shapes().get(0);
+                holes.add(new IndexHole(fitting.name(), hole.centre(), cover(slab, cut, hole)));
+              });
+    }
+    return holes;
+  }
+
+  private static Optional<String> cover(Slab slab, Cut own, Outline hole) {
+    if (!slab.surface.edge().shape().holds(hole.centre())) {
+      return Optional.of("the waste outside the outline");
+    }
+    for (Cut cut : slab.cuts) {
+      if (cut != own && cut.steps().stream().anyMatch(s -> covers(s, hole))) {
+        return Optional.of("the rout of the " + cut.words());
+      }
+    }
+    for (Part part : slab.parts) {
+      if (part.above() && part.outline().covers(hole)) {
+        return Optional.of("the " + part.words());
+      }
+    }
+    return Optional.empty();
+  }
+
+  private static boolean covers(Step step, Outline hole) {
+    return step.shapes().stream().anyMatch(s -> s.covers(hole));
+  }
+}
