@@ -1,6 +1,7 @@
 package roughcut.design;
 
 import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -37,8 +38,9 @@ public record Design(
   public static final int MOST_FITTINGS = 80;
 
   public Design {
-    numbers = Collections.unmodifiableMap(new TreeMap<>(numbers));
-    choices = Collections.unmodifiableMap(new TreeMap<>(choices));
+    // In the order of their ids for files, and found by hash: they are asked for all the time.
+    numbers = Collections.unmodifiableMap(new LinkedHashMap<>(new TreeMap<>(numbers)));
+    choices = Collections.unmodifiableMap(new LinkedHashMap<>(new TreeMap<>(choices)));
     placements = Collections.unmodifiableMap(new TreeMap<>(placements));
     strings = List.copyOf(strings);
     neckSteps = List.copyOf(neckSteps);

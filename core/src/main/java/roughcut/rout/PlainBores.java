@@ -160,7 +160,7 @@ final class PlainBores {
   private void plate(Fitting fitting) {
     List<Point> points = new ArrayList<>();
     for (String name : fitting.with()) {
-      slab.cut(name).ifPresent(c -> c.outlines().forEach(o -> points.addAll(o.corners())));
+      slab.cut(name).ifPresent(c -> c.shapes().forEach(o -> points.addAll(o.corners())));
     }
     if (points.size() < 3) {
       slab.trouble(

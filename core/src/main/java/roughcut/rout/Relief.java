@@ -10,10 +10,13 @@ import java.util.List;
 import roughcut.design.BodyFace;
 import roughcut.design.RoutDecisions;
 import roughcut.geometry.Bounds;
+import roughcut.geometry.Box;
 import roughcut.geometry.ClosestApproach;
 import roughcut.geometry.Convex;
+import roughcut.geometry.Cylinder;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
+import roughcut.geometry.Point3;
 import roughcut.geometry.Shapes;
 import roughcut.measure.Given;
 import roughcut.measure.Worked;
@@ -102,11 +105,14 @@ record Relief(Worked count, Worked wanted, boolean met) {
         taken >= over - 0.5);
   }
 
+  /** A solid that is taken already, with the box round it. */
+  private record Taken(Convex solid, Box box) {}
+
   private static List<Point> free(Slab slab, double diameter, double cap, double floor) {
     double clear = slab.givens.get(RoutDecisions.RELIEF_CLEAR).value();
     double edge = slab.givens.get(RoutDecisions.RELIEF_EDGE).value();
-    List<Convex> solids = new ArrayList<>();
-    slab.cuts.forEach(c -> solids.addAll(c.solids()));
+    List<Taken> solids = new ArrayList<>();
+    slab.cuts.forEach(c -> c.solids().forEach(s -> solids.add(new Taken(s, s.box()))));
     Outline body = slab.surface.edge().shape();
     Bounds b = body.bounds();
     double pitch = diameter + clear;
@@ -130,7 +136,7 @@ record Relief(Worked count, Worked wanted, boolean met) {
 
   private static boolean clearOf(
       Slab slab,
-      List<Convex> solids,
+      List<Taken> solids,
       Point at,
       double radius,
       double cap,
@@ -141,7 +147,8 @@ record Relief(Worked count, Worked wanted, boolean met) {
       return false;
     }
     double left = slab.thickness.value() - floor;
-    for (Point p : Shapes.circle(at, radius + 1).corners()) {
+    boolean hollow = slab.surface.contours().stream().anyMatch(c -> c.face() == BodyFace.BACK);
+    for (Point p : hollow ? Shapes.circle(at, radius + 1).corners() : List.<Point>of()) {
       if (slab.surface.contours().stream()
               .filter(c -> c.face() == BodyFace.BACK)
               .mapToDouble(c -> c.at(p.x(), p.y()))
@@ -150,11 +157,12 @@ record Relief(Worked count, Worked wanted, boolean met) {
         return false;
       }
     }
-    Cut bore = PlainBores.reliefCut("free", "free", at, cap, floor, radius * 2);
-    Convex solid = bore.solids().get(0);
-    for (Convex other : solids) {
-      if (solid.box().distance(other.box()) < clear
-          && ClosestApproach.of(solid, other).distance() < clear) {
+    Cylinder solid =
+        new Cylinder(new Point3(at.x(), at.y(), cap), new Point3(at.x(), at.y(), floor), radius);
+    Box box = solid.box();
+    for (Taken other : solids) {
+      if (box.distance(other.box()) < clear
+          && ClosestApproach.of(solid, other.solid()).distance() < clear) {
         return false;
       }
     }

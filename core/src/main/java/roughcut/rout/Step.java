@@ -1,8 +1,10 @@
 package roughcut.rout;
 
+import java.util.ArrayList;
 import java.util.List;
 import roughcut.geometry.Bounds;
 import roughcut.geometry.Outline;
+import roughcut.geometry.Point;
 import roughcut.geometry.Prism;
 import roughcut.geometry.Shapes;
 import roughcut.measure.Worked;
@@ -13,6 +15,8 @@ import roughcut.measure.Worked;
  * first asked for.
  */
 public final class Step {
+  private static final int COARSE = 40;
+
   private final String name;
   private final List<Outline> shapes;
   private final Worked depth;
@@ -71,13 +75,27 @@ public final class Step {
     return shapes.stream().map(Outline::bounds).reduce(Bounds::and).orElseThrow();
   }
 
+  /** A shape with fewer corners, good to a few thousandths of its area: enough for a weight. */
+  private static Outline coarse(Outline shape) {
+    int n = shape.corners().size();
+    int each = Math.max(1, n / COARSE);
+    if (each == 1) {
+      return shape;
+    }
+    List<Point> fewer = new ArrayList<>();
+    for (int i = 0; i < n; i += each) {
+      fewer.add(shape.corners().get(i));
+    }
+    return new Outline(fewer);
+  }
+
   /** Its area, mm². */
   double area() {
     double sum = 0;
     for (int i = 0; i < shapes.size(); i++) {
       sum += shapes.get(i).area();
       if (i > 0) {
-        sum -= Shapes.commonArea(shapes.get(i - 1), shapes.get(i));
+        sum -= Shapes.commonArea(coarse(shapes.get(i - 1)), coarse(shapes.get(i)));
       }
     }
     return sum;
@@ -86,7 +104,7 @@ public final class Step {
   /** Area that it shares with another, mm²; all of its own when it lies inside. */
   double common(Step other) {
     if (shapes.size() == 1 && other.shapes.size() == 1) {
-      return Shapes.commonArea(shapes.get(0), other.shapes.get(0));
+      return Shapes.commonArea(coarse(shapes.get(0)), coarse(other.shapes.get(0)));
     }
     boolean inside =
         shapes.stream()

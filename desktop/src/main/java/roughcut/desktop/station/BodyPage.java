@@ -121,7 +121,7 @@ final class BodyPage extends PlainPage {
         "weight",
         "neck "
             + plan.weights().neck().text(units)
-            + ", body "
+            + ", body as a slab "
             + plan.weights().body().text(units));
     body.binding()
         .ifPresent(
