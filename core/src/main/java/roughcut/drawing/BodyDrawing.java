@@ -523,6 +523,10 @@ public final class BodyDrawing {
     }
   }
 
+  private boolean concerns(ThinSpot spot) {
+    return !chosen.isEmpty() && List.of(spot.left().id().split("\\.")).contains(chosen);
+  }
+
   private void spots() {
     if (shows == Shows.OUTLINE || shows == Shows.SURFACES || shows == Shows.SHEET) {
       return;
@@ -534,7 +538,9 @@ public final class BodyDrawing {
       }
       Role role = spot.state() == ThinSpot.State.STOP ? Role.STOP : Role.LOOK;
       Point at = place(new Point(spot.x(), spot.y()));
-      sketch.spot(role, at.x(), at.y(), spot.what(), at.y() < 0, i);
+      // Where many stand close, words only for what stops and for what is looked at.
+      boolean told = spot.state() == ThinSpot.State.STOP || concerns(spot);
+      sketch.spot(role, at.x(), at.y(), told ? spot.what() : "", at.y() < 0, i);
     }
   }
 }

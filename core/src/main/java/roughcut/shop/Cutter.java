@@ -74,6 +74,18 @@ public record Cutter(
   }
 
   public Cutter withCondition(Condition next) {
+    return like(name, kind, next);
+  }
+
+  public Cutter withName(String next) {
+    return like(next, kind, condition);
+  }
+
+  public Cutter withKind(CutterKind next) {
+    return like(name, next, condition);
+  }
+
+  private Cutter like(String name, CutterKind kind, Condition condition) {
     return new Cutter(
         name,
         kind,
@@ -86,6 +98,36 @@ public record Cutter(
         stickOut,
         topSpeed,
         spur,
-        next);
+        condition);
+  }
+
+  /** This cutter with another diameter; a bearing that fitted it goes along. */
+  public Cutter withDiameter(double next) {
+    double own = bearingFits() ? next : bearing;
+    return sized(next, cutting, shank, own, bearingHeight, stickOut, spur);
+  }
+
+  /** This cutter with other sizes, mm. */
+  public Cutter sized(
+      double diameter,
+      double cutting,
+      double shank,
+      double bearing,
+      double bearingHeight,
+      double stickOut,
+      double spur) {
+    return new Cutter(
+        name,
+        kind,
+        diameter,
+        cutting,
+        shank,
+        bearing,
+        bearingHeight,
+        flutes,
+        stickOut,
+        topSpeed,
+        spur,
+        condition);
   }
 }

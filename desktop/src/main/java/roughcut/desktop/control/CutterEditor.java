@@ -41,7 +41,7 @@ public final class CutterEditor extends VBox {
             });
     kind =
         new PickField<>(
-            "cutter.kind", "Kind", CutterKind::label, k -> change("kind", c -> with(c, k)));
+            "cutter.kind", "Kind", CutterKind::label, k -> change("kind", c -> c.withKind(k)));
     condition =
         new PickField<>(
             "cutter.condition",
@@ -51,47 +51,22 @@ public final class CutterEditor extends VBox {
     name.setId("cutter.name");
     name.setAccessibleText("Name of the cutter");
     name.getStyleClass().add("text-entry");
-    name.setOnAction(e -> change("name", c -> named(c, name.getText())));
+    name.setOnAction(e -> change("name", c -> c.withName(name.getText().strip())));
     name.focusedProperty()
         .addListener(
             (p, was, is) -> {
               if (!is && !cutters().isEmpty() && !name.getText().equals(one().name())) {
-                change("name", c -> named(c, name.getText()));
+                change("name", c -> c.withName(name.getText().strip()));
               }
             });
     getChildren().addAll(which, name, kind, condition);
-    number("diameter", "Diameter", Cutter::diameter, CutterEditor::diameter);
-    number(
-        "cutting",
-        "Cutting length",
-        Cutter::cutting,
-        (c, v) -> sized(c, v, c.shank(), c.bearing(), c.bearingHeight(), c.stickOut(), c.spur()));
-    number(
-        "shank",
-        "Shank",
-        Cutter::shank,
-        (c, v) -> sized(c, c.cutting(), v, c.bearing(), c.bearingHeight(), c.stickOut(), c.spur()));
-    number(
-        "bearing",
-        "Bearing, 0 without",
-        Cutter::bearing,
-        (c, v) -> sized(c, c.cutting(), c.shank(), v, c.bearingHeight(), c.stickOut(), c.spur()));
-    number(
-        "bearing-height",
-        "Bearing is high",
-        Cutter::bearingHeight,
-        (c, v) -> sized(c, c.cutting(), c.shank(), c.bearing(), v, c.stickOut(), c.spur()));
-    number(
-        "stick-out",
-        "Sticks out at most",
-        Cutter::stickOut,
-        (c, v) -> sized(c, c.cutting(), c.shank(), c.bearing(), c.bearingHeight(), v, c.spur()));
-    number(
-        "spur",
-        "Spur or point",
-        Cutter::spur,
-        (c, v) ->
-            sized(c, c.cutting(), c.shank(), c.bearing(), c.bearingHeight(), c.stickOut(), v));
+    number("diameter", "Diameter", Cutter::diameter, Cutter::withDiameter);
+    number("cutting", "Cutting length", Cutter::cutting, (c, v) -> sized(c, 1, v));
+    number("shank", "Shank", Cutter::shank, (c, v) -> sized(c, 2, v));
+    number("bearing", "Bearing, 0 without", Cutter::bearing, (c, v) -> sized(c, 3, v));
+    number("bearing-height", "Bearing is high", Cutter::bearingHeight, (c, v) -> sized(c, 4, v));
+    number("stick-out", "Sticks out at most", Cutter::stickOut, (c, v) -> sized(c, 5, v));
+    number("spur", "Spur or point", Cutter::spur, (c, v) -> sized(c, 6, v));
     getChildren()
         .add(
             new HBox(
@@ -100,76 +75,13 @@ public final class CutterEditor extends VBox {
     show();
   }
 
-  private static Cutter diameter(Cutter c, double v) {
-    double bearing = c.bearingFits() ? v : c.bearing();
-    return new Cutter(
-        c.name(),
-        c.kind(),
-        v,
-        c.cutting(),
-        c.shank(),
-        bearing,
-        c.bearingHeight(),
-        c.flutes(),
-        c.stickOut(),
-        c.topSpeed(),
-        c.spur(),
-        c.condition());
-  }
-
-  private static Cutter sized(
-      Cutter c,
-      double cutting,
-      double shank,
-      double bearing,
-      double high,
-      double out,
-      double spur) {
-    return new Cutter(
-        c.name(),
-        c.kind(),
-        c.diameter(),
-        cutting,
-        shank,
-        bearing,
-        high,
-        c.flutes(),
-        out,
-        c.topSpeed(),
-        spur,
-        c.condition());
-  }
-
-  private static Cutter with(Cutter c, CutterKind kind) {
-    return new Cutter(
-        c.name(),
-        kind,
-        c.diameter(),
-        c.cutting(),
-        c.shank(),
-        c.bearing(),
-        c.bearingHeight(),
-        c.flutes(),
-        c.stickOut(),
-        c.topSpeed(),
-        c.spur(),
-        c.condition());
-  }
-
-  private static Cutter named(Cutter c, String name) {
-    return new Cutter(
-        name.strip(),
-        c.kind(),
-        c.diameter(),
-        c.cutting(),
-        c.shank(),
-        c.bearing(),
-        c.bearingHeight(),
-        c.flutes(),
-        c.stickOut(),
-        c.topSpeed(),
-        c.spur(),
-        c.condition());
+  /** The sizes in the order in which a cutter takes them: diameter first. */
+  private static Cutter sized(Cutter c, int place, double value) {
+    double[] s = {
+      c.diameter(), c.cutting(), c.shank(), c.bearing(), c.bearingHeight(), c.stickOut(), c.spur()
+    };
+    s[place] = value;
+    return c.sized(s[0], s[1], s[2], s[3], s[4], s[5], s[6]);
   }
 
   private void number(

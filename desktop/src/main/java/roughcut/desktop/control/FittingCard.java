@@ -123,6 +123,9 @@ public final class FittingCard extends VBox {
         words.setWrapText(true);
         words.getStyleClass().add("panel-text");
         fields.getChildren().add(words);
+        if (plan.value(name + ".depth").isPresent()) {
+          fields.getChildren().add(field(FittingDecisions.depth(name), "Own depth, or 0"));
+        }
       }
       return;
     }

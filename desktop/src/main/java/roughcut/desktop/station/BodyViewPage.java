@@ -1,8 +1,12 @@
 package roughcut.desktop.station;
 
 import java.util.function.Consumer;
+import javafx.scene.control.Label;
 import javafx.scene.layout.GridPane;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
 import roughcut.design.BodyFace;
+import roughcut.desktop.control.Scrolled;
 import roughcut.desktop.draw.Handles;
 import roughcut.desktop.session.Session;
 import roughcut.drawing.BodyDrawing;
@@ -28,6 +32,15 @@ abstract class BodyViewPage extends KnifePage {
     this.ask = ask;
     this.station = station;
     this.looking = looking;
+  }
+
+  /** Something to read beside the section, under its title, scrolled when it is long. */
+  static Region beside(String title, Region inside) {
+    Label heading = new Label(title);
+    heading.getStyleClass().add("lower-title");
+    VBox column = new VBox(6, heading, Scrolled.of(inside));
+    column.setMinWidth(BESIDE);
+    return column;
   }
 
   /** What the drawing is to show here. */

@@ -163,6 +163,15 @@ final class CutsPage extends BodyViewPage {
         return true;
       }
     }
+    for (Cut cut : plan.cuts().cuts()) {
+      if (decisionId.equals("rout." + cut.name() + ".depth")) {
+        super.goTo(decisionId);
+        looking.choose(cut.name());
+        card.show(plan, session.units().get(), cut.name());
+        card.field(decisionId).ifPresent(panel::take);
+        return true;
+      }
+    }
     return super.goTo(decisionId);
   }
 }

@@ -1,12 +1,9 @@
 package roughcut.desktop.station;
 
 import java.util.function.Consumer;
-import javafx.scene.control.Label;
 import javafx.scene.layout.Region;
-import javafx.scene.layout.VBox;
 import roughcut.desktop.control.CutterEditor;
 import roughcut.desktop.control.Facts;
-import roughcut.desktop.control.Scrolled;
 import roughcut.desktop.session.Session;
 import roughcut.drawing.BodyDrawing;
 import roughcut.measure.NumberWriter;
@@ -39,11 +36,7 @@ final class DrawerPage extends BodyViewPage {
 
   @Override
   Region makeBeside() {
-    Label title = new Label("Cutters and bits");
-    title.getStyleClass().add("lower-title");
-    VBox column = new VBox(6, title, Scrolled.of(facts));
-    column.setMinWidth(BESIDE);
-    return column;
+    return beside("Cutters and bits", facts);
   }
 
   @Override

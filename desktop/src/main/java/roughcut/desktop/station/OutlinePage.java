@@ -8,7 +8,6 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
-import javafx.scene.layout.VBox;
 import javafx.stage.FileChooser;
 import roughcut.design.BodyDecisions;
 import roughcut.design.BodyShapes;
@@ -126,12 +125,7 @@ final class OutlinePage extends BodyViewPage {
 
   @Override
   Region makeBeside() {
-    VBox column = new VBox(6, facts);
-    Label title = new Label("The outline");
-    title.getStyleClass().add("lower-title");
-    column.getChildren().add(0, title);
-    column.setMinWidth(BESIDE);
-    return column;
+    return beside("The outline", facts);
   }
 
   @Override

@@ -1,15 +1,12 @@
 package roughcut.desktop.station;
 
 import java.util.function.Consumer;
-import javafx.scene.control.Label;
 import javafx.scene.layout.Region;
-import javafx.scene.layout.VBox;
 import roughcut.design.BodyDecisions;
 import roughcut.design.Decisions;
 import roughcut.design.RoutDecisions;
 import roughcut.design.StringDecisions;
 import roughcut.desktop.control.Facts;
-import roughcut.desktop.control.Scrolled;
 import roughcut.desktop.session.Session;
 import roughcut.drawing.BodyDrawing;
 import roughcut.measure.Units;
@@ -82,11 +79,7 @@ final class PocketPage extends BodyViewPage {
 
   @Override
   Region makeBeside() {
-    Label title = new Label("How far in, and how it fits");
-    title.getStyleClass().add("lower-title");
-    VBox column = new VBox(6, title, Scrolled.of(facts));
-    column.setMinWidth(BESIDE);
-    return column;
+    return beside("How far in, and how it fits", facts);
   }
 
   @Override

@@ -1,14 +1,11 @@
 package roughcut.desktop.station;
 
 import java.util.function.Consumer;
-import javafx.scene.control.Label;
 import javafx.scene.layout.Region;
-import javafx.scene.layout.VBox;
 import roughcut.design.BodyDecisions;
 import roughcut.design.StringDecisions;
 import roughcut.design.SurfaceDecisions;
 import roughcut.desktop.control.Facts;
-import roughcut.desktop.control.Scrolled;
 import roughcut.desktop.session.Session;
 import roughcut.drawing.BodyDrawing;
 import roughcut.measure.Units;
@@ -56,11 +53,7 @@ final class SurfacesPage extends BodyViewPage {
 
   @Override
   Region makeBeside() {
-    Label title = new Label("What comes near a carved or rounded face");
-    title.getStyleClass().add("lower-title");
-    VBox column = new VBox(6, title, Scrolled.of(facts));
-    column.setMinWidth(BESIDE);
-    return column;
+    return beside("What comes near a carved or rounded face", facts);
   }
 
   @Override

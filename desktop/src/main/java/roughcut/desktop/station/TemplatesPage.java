@@ -1,12 +1,9 @@
 package roughcut.desktop.station;
 
 import java.util.function.Consumer;
-import javafx.scene.control.Label;
 import javafx.scene.layout.Region;
-import javafx.scene.layout.VBox;
 import roughcut.design.RoutDecisions;
 import roughcut.desktop.control.Facts;
-import roughcut.desktop.control.Scrolled;
 import roughcut.desktop.control.TemplateEditor;
 import roughcut.desktop.session.Session;
 import roughcut.drawing.BodyDrawing;
@@ -43,11 +40,7 @@ final class TemplatesPage extends BodyViewPage {
 
   @Override
   Region makeBeside() {
-    Label title = new Label("Templates that this instrument needs");
-    title.getStyleClass().add("lower-title");
-    VBox column = new VBox(6, title, Scrolled.of(facts));
-    column.setMinWidth(BESIDE);
-    return column;
+    return beside("Templates that this instrument needs", facts);
   }
 
   @Override

@@ -1,9 +1,7 @@
 package roughcut.desktop.station;
 
 import java.util.function.Consumer;
-import javafx.scene.control.Label;
 import javafx.scene.layout.Region;
-import javafx.scene.layout.VBox;
 import roughcut.design.BodyDecisions;
 import roughcut.design.RoutDecisions;
 import roughcut.desktop.control.Facts;
@@ -57,11 +55,7 @@ final class WeightPage extends BodyViewPage {
 
   @Override
   Region makeBeside() {
-    Label title = new Label("Weight and balance, estimated");
-    title.getStyleClass().add("lower-title");
-    VBox column = new VBox(6, title, facts);
-    column.setMinWidth(BESIDE);
-    return column;
+    return beside("Weight and balance, estimated", facts);
   }
 
   @Override
