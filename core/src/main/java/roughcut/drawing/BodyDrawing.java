@@ -8,8 +8,6 @@ import roughcut.blank.PlacedStrip;
 import roughcut.body.Contour;
 import roughcut.design.BodyBack;
 import roughcut.design.BodyFace;
-import roughcut.design.Fitting;
-import roughcut.design.FittingType;
 import roughcut.drawing.Mark.Anchor;
 import roughcut.drawing.Mark.Size;
 import roughcut.geometry.Bounds;
@@ -17,18 +15,11 @@ import roughcut.geometry.Cylinder;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.geometry.Shapes;
-import roughcut.layout.BodyOutline;
-import roughcut.measure.NumberWriter;
-import roughcut.measure.Quantity;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
-import roughcut.rout.Bolts;
 import roughcut.rout.Cut;
 import roughcut.rout.CutKind;
-import roughcut.rout.FeedDirection;
 import roughcut.rout.Part;
-import roughcut.rout.Pickup;
-import roughcut.rout.RoutPlan;
 import roughcut.rout.Step;
 import roughcut.shop.Species;
 import roughcut.shop.SpeciesBook;
@@ -138,12 +129,13 @@ public final class BodyDrawing {
     }
     sketch.line(
         Role.CENTRE, Math.min(b.left(), plan.neck().joint().value() - 60), 0, b.right() + 12, 0);
+    BodyOverlay over = new BodyOverlay(plan, sketch, side);
     switch (shows) {
-      case OUTLINE -> outlineHandles();
-      case POCKET -> pocket();
-      case WEIGHT -> weight();
-      case CUTS -> chosenCut();
-      case PASSES -> passes();
+      case OUTLINE -> over.outline();
+      case POCKET -> over.pocket();
+      case WEIGHT -> over.weight();
+      case CUTS -> over.cut(chosen);
+      case PASSES -> over.passes(chosen);
       default -> {}
     }
     spots();
@@ -408,118 +400,6 @@ public final class BodyDrawing {
       if (part.above() && !part.of().equals("fretboard")) {
         sketch.outline(Role.NOTE, part.outline());
       }
-    }
-  }
-
-  private void outlineHandles() {
-    for (BodyOutline.Handle handle : plan.body().outline().points()) {
-      Point at = place(handle.at());
-      sketch.handle(handle.id(), at.x(), at.y(), List.of(), Mark.Way.ANY);
-    }
-    Bounds b = plan.body().outline().bounds();
-    Outline whole = place(shape);
-    Bounds w = whole.bounds();
-    sketch.dimension(
-        Role.DIMENSION,
-        new Point(plan.neck().joint().value(), w.low()),
-        new Point(b.right(), w.low()),
-        -9,
-        NumberWriter.text(
-            b.right() - plan.neck().joint().value(), Quantity.LENGTH, sketch.units()));
-    FeedDirection feed = FeedDirection.of(shape);
-    for (FeedDirection.Stretch stretch : feed.stretches()) {
-      if (!stretch.downhill()) {
-        sketch.path(Role.LOOK, false, stretch.points().stream().map(this::place).toList());
-      }
-    }
-    for (Point change : feed.changes()) {
-      sketch.outline(Role.LOOK, place(Shapes.circle(change, 1.6)));
-    }
-  }
-
-  private void pocket() {
-    plan.cuts()
-        .pocket()
-        .ifPresent(
-            p -> {
-              sketch.outline(Role.TOUCH, place(p.cut().steps().get(0).outline()));
-              double joint = plan.neck().joint().value();
-              double half = plan.neck().halfWidth(joint);
-              sketch.handle("joint", joint, side * (half + 14), List.of(), Mark.Way.ALONG);
-              for (Point bolt : plan.cuts().bolts().map(Bolts::places).orElse(List.of())) {
-                Point at = place(bolt);
-                sketch.line(Role.CENTRE, at.x() - 7, at.y(), at.x() + 7, at.y());
-                sketch.line(Role.CENTRE, at.x(), at.y() - 7, at.x(), at.y() + 7);
-              }
-            });
-    double x = plan.cuts().reach().cutaway().value();
-    double y = plan.taper().halfWidth(x) + 16;
-    sketch.line(Role.NOTE, x, side * (y - 14), x, side * (y + 16));
-    sketch.text(
-        Role.NOTE,
-        x + 3,
-        side * (y + 18),
-        "fret " + plan.cuts().reach().access().text(sketch.units()),
-        Anchor.START,
-        Size.SMALL,
-        "reach.access-fret");
-  }
-
-  private void weight() {
-    double x = plan.cuts().mass().balance().value();
-    double reach = 26;
-    sketch.line(Role.TOUCH, x, -reach, x, reach);
-    sketch.outline(Role.TOUCH, Shapes.circle(new Point(x, 0), 5));
-    sketch.text(
-        Role.MEASURED,
-        x + 8,
-        8,
-        "balances here, " + plan.cuts().mass().balance().text(sketch.units()),
-        Anchor.START,
-        Size.SMALL,
-        "balance.x");
-  }
-
-  private void chosenCut() {
-    Cut cut = plan.cuts().cut(chosen).orElse(null);
-    if (cut == null) {
-      return;
-    }
-    cut.outlines().forEach(o -> sketch.outline(Role.TOUCH, place(o)));
-    Fitting fitting = plan.build().design().fitting(chosen).orElse(null);
-    if (fitting != null && fitting.type() == FittingType.PICKUP) {
-      plan.cuts().pickups().stream()
-          .filter(p -> p.fitting().equals(fitting))
-          .findFirst()
-          .ifPresent(this::fromSaddle);
-    }
-  }
-
-  private void fromSaddle(Pickup pickup) {
-    Bounds b = place(pickup.cut().outlines().get(0)).bounds();
-    double y = b.low() - 14;
-    sketch.dimension(
-        new Point(pickup.centre().x(), y),
-        new Point(plan.frets().saddle().value(), y),
-        -6,
-        "",
-        pickup.fromSaddle());
-  }
-
-  /** The template's opening, the bored-out places, and what the corners' radius leaves. */
-  private void passes() {
-    for (RoutPlan rout : plan.cuts().plansOf(chosen)) {
-      sketch.outline(Role.TOUCH, place(rout.template().opening()));
-      rout.bored()
-          .ifPresent(
-              waste ->
-                  waste
-                      .places()
-                      .forEach(
-                          p ->
-                              sketch.outline(
-                                  Role.HIDDEN,
-                                  place(Shapes.circle(p, waste.bit().diameter() / 2)))));
     }
   }
 

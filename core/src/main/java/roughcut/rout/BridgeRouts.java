@@ -252,6 +252,15 @@ final class BridgeRouts {
         deep.value(),
         "d",
         in("d", deep));
+    Given film = slab.givens.get(RoutDecisions.FILM);
+    slab.ledger.put(
+        "ferrule.bore-for-finish",
+        "Ferrule bore that still fits with finish in it",
+        FINE_LENGTH,
+        ferrule.value() + 2 * film.value(),
+        "b + 2 · f",
+        in("b", ferrule),
+        in("f", film));
     double t = slab.thickness.value();
     for (int i = 1; i <= bridge.offsets().size(); i++) {
       double y = bridge.offsets().get(i - 1);

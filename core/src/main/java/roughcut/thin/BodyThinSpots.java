@@ -1,7 +1,6 @@
 package roughcut.thin;
 
 import static roughcut.measure.Quantity.FINE_LENGTH;
-import static roughcut.measure.Quantity.LENGTH;
 import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
@@ -10,14 +9,12 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import roughcut.design.BodyDecisions;
 import roughcut.design.BodyFace;
 import roughcut.design.Decisions;
-import roughcut.design.Fitting;
-import roughcut.design.FittingType;
 import roughcut.design.Givens;
 import roughcut.design.RoutDecisions;
 import roughcut.geometry.Box;
-import roughcut.geometry.ClosestApproach;
 import roughcut.geometry.Edge;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
@@ -30,8 +27,6 @@ import roughcut.rout.Bolts;
 import roughcut.rout.Cut;
 import roughcut.rout.CutFrom;
 import roughcut.rout.CutKind;
-import roughcut.rout.Part;
-import roughcut.rout.Pickup;
 import roughcut.shop.Limit;
 
 /**
@@ -43,7 +38,7 @@ final class BodyThinSpots {
   static final double NEAR = 20;
 
   /** A spot with more than so many times its limit isn't told. */
-  private static final double WORTH_TELLING = 3;
+  static final double WORTH_TELLING = 3;
 
   private static final Limit FLOOR = new Limit(5, 3);
   private static final Limit CONTROL_TOP = new Limit(3.5, 2);
@@ -54,10 +49,6 @@ final class BodyThinSpots {
   private static final Limit BORE = new Limit(3, 1.5);
   private static final Limit SURFACE = new Limit(5, 2.5);
   private static final Limit CHANNEL = new Limit(2, 1);
-  private static final Limit JACK = new Limit(5, 3);
-  private static final Limit HIDDEN = new Limit(2, 1);
-  private static final Limit HARDWARE = new Limit(1, 0);
-  private static final Limit SPARE = new Limit(0.5, 0);
 
   private final NeckThinSpots.Enter enter;
   private final Givens givens;
@@ -70,7 +61,7 @@ final class BodyThinSpots {
     this.givens = givens;
     this.ledger = ledger;
     this.body = body;
-    this.thickness = givens.get(roughcut.design.BodyDecisions.BODY_THICKNESS);
+    this.thickness = givens.get(BodyDecisions.BODY_THICKNESS);
   }
 
   void find() {
@@ -84,8 +75,7 @@ final class BodyThinSpots {
       surface(cut, toEdge);
     }
     webs();
-    fittings();
-    hardware();
+    new FittingThinSpots(enter, givens, ledger, body).find();
   }
 
   /**
@@ -107,6 +97,19 @@ final class BodyThinSpots {
 
   private void tell(
       String kind, String what, Worked left, Limit limit, double x, double y, List<String> by) {
+    tell(enter, kind, what, left, limit, x, y, by);
+  }
+
+  /** Tells a spot unless there is plenty. */
+  static void tell(
+      NeckThinSpots.Enter enter,
+      String kind,
+      String what,
+      Worked left,
+      Limit limit,
+      double x,
+      double y,
+      List<String> by) {
     if (left.value() < WORTH_TELLING * limit.warn()) {
       enter.spot(kind, what, left, limit, x, y, by.toArray(String[]::new));
     }
@@ -372,128 +375,5 @@ final class BodyThinSpots {
         at.x(),
         at.y(),
         by);
-  }
-
-  /** What belongs to single fittings: the jack's walls, rings that hide, bushings, room behind. */
-  private void fittings() {
-    for (Pickup pickup : body.pickups()) {
-      pickup
-          .hidden()
-          .ifPresent(
-              h ->
-                  tell(
-                      "body.hidden",
-                      pickup.fitting().words() + "'s ring over its rout",
-                      h,
-                      HIDDEN,
-                      pickup.centre().x(),
-                      pickup.centre().y(),
-                      List.of(
-                          pickup.fitting().id("clearance"), pickup.fitting().id("ring-length"))));
-    }
-    for (Fitting fitting : givens.design().fittings()) {
-      Map<String, String[]> own =
-          fitting.type() == FittingType.JACK
-              ? Map.of(
-                  "walls",
-                  new String[] {fitting.words() + " to a face", "depth"},
-                  "cover",
-                  new String[] {fitting.words() + "'s plate over its bore", "plate-width"})
-              : fitting.type() == FittingType.CONTROL
-                  ? Map.of(
-                      "bushing-spare", new String[] {fitting.words() + "'s thread", "bushing"},
-                      "room", new String[] {"room behind " + fitting.words(), "height"})
-                  : Map.of();
-      own.forEach((key, words) -> fitting(fitting, key, words[0], words[1]));
-    }
-  }
-
-  private void fitting(Fitting fitting, String key, String what, String changes) {
-    Worked left = value(fitting.id(key));
-    if (left == null && key.equals("walls")) {
-      left = value("jack.walls");
-    }
-    Cut cut = body.cutOf(fitting).orElse(null);
-    if (left == null || cut == null) {
-      return;
-    }
-    Point at = cut.shapes().get(0).centre();
-    String cavity =
-        givens.design().fittings().stream()
-            .filter(f -> f.type() == FittingType.CAVITY && f.with().contains(fitting.name()))
-            .map(f -> f.id("left"))
-            .findFirst()
-            .orElse(fitting.id(changes));
-    tell(
-        key.equals("walls") ? "body.jack" : key.equals("cover") ? "body.hidden" : "body.fits",
-        what,
-        left,
-        key.equals("walls") ? JACK : key.equals("cover") ? HIDDEN : SPARE,
-        at.x(),
-        at.y(),
-        List.of(fitting.id(changes), cavity, "body.thickness"));
-  }
-
-  /** Hardware against hardware, like routs. */
-  private void hardware() {
-    List<Part> parts = body.parts();
-    for (int i = 0; i < parts.size(); i++) {
-      for (int j = i + 1; j < parts.size(); j++) {
-        Part a = parts.get(i);
-        Part b = parts.get(j);
-        if (a.of().equals(b.of()) || covers(a, b) || covers(b, a)) {
-          continue;
-        }
-        if (a.solid().box().distance(b.solid().box()) >= HARDWARE.warn() * WORTH_TELLING) {
-          continue;
-        }
-        ClosestApproach closest = ClosestApproach.of(a.solid(), b.solid());
-        Worked left =
-            ledger.put(
-                "hardware." + a.id() + "." + b.id(),
-                "Between " + a.words() + " and " + b.words(),
-                LENGTH,
-                closest.distance(),
-                "least distance of the two in space",
-                in("t", thickness));
-        tell(
-            "body.hardware",
-            a.words() + " to " + b.words(),
-            left,
-            HARDWARE,
-            closest.a().x(),
-            closest.a().y(),
-            changes(a, b));
-      }
-    }
-  }
-
-  private static boolean covers(Part plate, Part other) {
-    return plate.words().endsWith("plate") || plate.words().contains("guard");
-  }
-
-  private List<String> changes(Part a, Part b) {
-    List<String> ids = new ArrayList<>();
-    for (Part part : List.of(a, b)) {
-      givens
-          .design()
-          .fitting(part.of())
-          .ifPresentOrElse(
-              f ->
-                  ids.add(
-                      f.id(
-                          switch (f.type()) {
-                            case PICKUP -> "from-saddle";
-                            case JACK -> "round";
-                            case PLATE -> "overlap";
-                            default -> "x";
-                          })),
-              () ->
-                  ids.add(
-                      part.of().equals("bridge-plate")
-                          ? "bridge.place"
-                          : "fretboard.past-last-fret"));
-    }
-    return ids;
   }
 }

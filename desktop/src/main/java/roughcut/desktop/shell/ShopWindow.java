@@ -80,8 +80,10 @@ public final class ShopWindow {
             new BlanksStation(session, v -> sum.ask(v, units()), this::reopen),
             new FretboardStation(session, v -> sum.ask(v, units()), surface::knife, this::reopen),
             new NeckStation(session, v -> sum.ask(v, units()), this::reopen),
-            new BodyStation(session, v -> sum.ask(v, units()), this::reopen, this::refresh),
-            new RoutsStation(session, v -> sum.ask(v, units()), this::reopen, this::refresh),
+            new BodyStation(
+                session, v -> sum.ask(v, units()), this::reopen, this::refresh, surface::knife),
+            new RoutsStation(
+                session, v -> sum.ask(v, units()), this::reopen, this::refresh, surface::knife),
             new BridgeStation(session, v -> sum.ask(v, units()), this::reopen),
             sheets);
     rail = new StationRail(stations, this::choose);
@@ -164,6 +166,11 @@ public final class ShopWindow {
     surface.asOnPaper(here == sheets);
     surface.fit();
     refresh();
+    Plan plan = session.plan().get();
+    boolean off = surface.knife() < here.knifeLeast(plan) || surface.knife() > here.knifeMost(plan);
+    if (here.hasKnife() && off) {
+      surface.knife(here.knifeHome(plan));
+    }
   }
 
   public DrawingSurface surface() {

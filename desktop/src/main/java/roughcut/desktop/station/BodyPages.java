@@ -1,6 +1,9 @@
 package roughcut.desktop.station;
 
 import java.util.List;
+import java.util.function.DoubleConsumer;
+import roughcut.design.RoutDecisions;
+import roughcut.desktop.session.Session;
 import roughcut.drawing.BodyDrawing;
 import roughcut.drawing.KnifeStops;
 import roughcut.plan.Plan;
@@ -10,9 +13,23 @@ import roughcut.thin.ThinSpot;
 abstract class BodyPages extends PagedStation {
   final Looking looking;
 
-  BodyPages(String name, Runnable changed, Runnable redraw) {
+  /**
+   * Makes a station without pages yet.
+   *
+   * @param knife puts the section knife somewhere: through the cut that is looked at
+   */
+  BodyPages(String name, Session session, Runnable changed, Runnable redraw, DoubleConsumer knife) {
     super(name, changed);
-    this.looking = new Looking(redraw);
+    this.looking =
+        new Looking(
+            redraw,
+            cut -> session.plan().get().cuts().cut(cut).ifPresent(c -> knife.accept(c.middleX())));
+  }
+
+  /** Through the first bolts, where there is most to see. */
+  @Override
+  public double knifeHome(Plan plan) {
+    return plan.neck().joint().value() + RoutDecisions.BOLT_FIRST.in(plan.build().design());
   }
 
   @Override

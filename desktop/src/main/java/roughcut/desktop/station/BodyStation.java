@@ -2,6 +2,7 @@ package roughcut.desktop.station;
 
 import java.nio.file.Path;
 import java.util.function.Consumer;
+import java.util.function.DoubleConsumer;
 import roughcut.desktop.session.Session;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
@@ -15,9 +16,15 @@ public final class BodyStation extends BodyPages {
    *
    * @param changed called when another page was turned to
    * @param redraw called when the body is looked at otherwise
+   * @param knife puts the section knife somewhere
    */
-  public BodyStation(Session session, Consumer<Value> ask, Runnable changed, Runnable redraw) {
-    super("Body", changed, redraw);
+  public BodyStation(
+      Session session,
+      Consumer<Value> ask,
+      Runnable changed,
+      Runnable redraw,
+      DoubleConsumer knife) {
+    super("Body", session, changed, redraw, knife);
     pages(
         0,
         new OutlinePage(session, ask, this, looking),
@@ -34,7 +41,12 @@ public final class BodyStation extends BodyPages {
 
   @Override
   public String trouble(Plan plan) {
-    return plan.body().outline().crossing().isPresent() ? "crosses itself" : "";
+    if (plan.body().outline().crossing().isPresent()) {
+      return "crosses itself";
+    }
+    return plan.build().design().drawn().filter(d -> d.open() > 0).isPresent()
+        ? "outline is open"
+        : "";
   }
 
   @Override

@@ -1,5 +1,6 @@
 package roughcut.desktop.station;
 
+import java.util.function.Consumer;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Priority;
@@ -8,6 +9,7 @@ import roughcut.design.BodyFace;
 /** From which side the body is looked at, and at which cut; one for all pages of a station. */
 final class Looking {
   private final Runnable redraw;
+  private final Consumer<String> chose;
   private BodyFace face = BodyFace.TOP;
   private String chosen = "";
 
@@ -15,9 +17,11 @@ final class Looking {
    * Makes it.
    *
    * @param redraw called when something else is looked at
+   * @param chose gets the name of the cut that is looked at from now on
    */
-  Looking(Runnable redraw) {
+  Looking(Runnable redraw, Consumer<String> chose) {
     this.redraw = redraw;
+    this.chose = chose;
   }
 
   BodyFace face() {
@@ -33,6 +37,7 @@ final class Looking {
     if (!chosen.equals(name)) {
       chosen = name;
       redraw.run();
+      chose.accept(name);
     }
   }
 

@@ -6,7 +6,6 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.stage.FileChooser;
 import roughcut.design.BodyDecisions;
@@ -76,7 +75,8 @@ final class OutlinePage extends BodyViewPage {
             BodyDecisions.BODY_HORN_TREBLE,
             BodyDecisions.BODY_SLANT,
             SurfaceDecisions.OUTLINE_MIRROR)
-        .node(new HBox(6, take, own))
+        .node(take)
+        .node(own)
         .node(said)
         .more(
             "a drawn outline's place",

@@ -1,6 +1,7 @@
 package roughcut.desktop.station;
 
 import java.util.function.Consumer;
+import java.util.function.DoubleConsumer;
 import roughcut.desktop.session.Session;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
@@ -14,9 +15,15 @@ public final class RoutsStation extends BodyPages {
    *
    * @param changed called when another page was turned to
    * @param redraw called when something else is looked at
+   * @param knife puts the section knife somewhere
    */
-  public RoutsStation(Session session, Consumer<Value> ask, Runnable changed, Runnable redraw) {
-    super("Routs", changed, redraw);
+  public RoutsStation(
+      Session session,
+      Consumer<Value> ask,
+      Runnable changed,
+      Runnable redraw,
+      DoubleConsumer knife) {
+    super("Routs", session, changed, redraw, knife);
     pages(
         0,
         new CutsPage(session, ask, this, looking),

@@ -52,6 +52,11 @@ public interface Station {
     return plan.neck().heelEnd().value();
   }
 
+  /** Where the knife is put when it stands outside what this station shows. */
+  default double knifeHome(Plan plan) {
+    return plan.frets().octave();
+  }
+
   /** Places that the knife steps to. */
   default List<KnifeStops.Stop> stops(Plan plan) {
     return KnifeStops.of(plan);
