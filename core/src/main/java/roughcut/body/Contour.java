@@ -1,6 +1,7 @@
 package roughcut.body;
 
 import roughcut.design.BodyFace;
+import roughcut.geometry.Box;
 import roughcut.geometry.Point;
 
 /**
@@ -34,12 +35,33 @@ public record Contour(
     if (length == 0) {
       return depth * left;
     }
-    double aside = (x - outermost.x()) * -way.y() + (y - outermost.y()) * way.x();
+    double aside = aside(x, y);
     if (Math.abs(aside) >= length / 2) {
       return 0;
     }
     double fade = Math.cos(Math.PI * aside / length);
     return depth * left * fade * fade;
+  }
+
+  /** Whether it takes anything off within so much of a box, seen from above. */
+  public boolean reaches(Box box, double within) {
+    double nearest = Double.POSITIVE_INFINITY;
+    double left = Double.POSITIVE_INFINITY;
+    double right = Double.NEGATIVE_INFINITY;
+    for (int i = 0; i < 4; i++) {
+      double x = (i & 1) == 0 ? box.x0() : box.x1();
+      double y = (i & 2) == 0 ? box.y0() : box.y1();
+      nearest = Math.min(nearest, inward(x, y));
+      double aside = aside(x, y);
+      left = Math.min(left, aside);
+      right = Math.max(right, aside);
+    }
+    return nearest < reach + within
+        && (length == 0 || left < length / 2 + within && right > -length / 2 - within);
+  }
+
+  private double aside(double x, double y) {
+    return (x - outermost.x()) * -way.y() + (y - outermost.y()) * way.x();
   }
 
   /** How far inwards from its outermost place somewhere lies. */

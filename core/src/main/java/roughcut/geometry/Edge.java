@@ -118,6 +118,7 @@ public final class Edge {
     for (int c = 1; c < stretches.length; c++) {
       first = stretches[c].distance(whole) < stretches[first].distance(whole) ? c : first;
     }
+    search.corners(first * STRETCH);
     for (int n = 0; n < stretches.length; n++) {
       // Out from the nearest stretch to both sides, so that most others are ruled out by then.
       int c = Math.floorMod(first + ((n & 1) == 0 ? n / 2 : -(n + 1) / 2), stretches.length);
@@ -163,6 +164,25 @@ public final class Edge {
       this.q = q;
       this.from = q.get(0);
       this.at = p.get(0);
+    }
+
+    /** The nearest corners of one stretch: a bound that rules most others out. */
+    void corners(int own) {
+      double least = Double.POSITIVE_INFINITY;
+      for (int i = own; i < Math.min(p.size(), own + STRETCH); i++) {
+        Point a = p.get(i);
+        for (Point u : q) {
+          double dx = a.x() - u.x();
+          double dy = a.y() - u.y();
+          double square = dx * dx + dy * dy;
+          if (square < least) {
+            least = square;
+            at = a;
+            from = u;
+          }
+        }
+      }
+      best = Math.sqrt(least);
     }
 
     void stretch(int own, int others) {

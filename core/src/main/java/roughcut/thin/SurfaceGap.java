@@ -70,7 +70,7 @@ record SurfaceGap(String what, BodyFace face, double distance, Point at) {
           contour.face() == BodyFace.BACK
               ? surface.thickness() - box.z1()
               : box.z0() - surface.topPlane((box.x0() + box.x1()) / 2);
-      if (plain - contour.depth() > FAR) {
+      if (plain - contour.depth() > FAR || !contour.reaches(box, FAR)) {
         continue;
       }
       SurfaceGap here = search(solid, box, surface, contour);
