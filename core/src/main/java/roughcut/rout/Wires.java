@@ -86,7 +86,7 @@ final class Wires {
     double za = depth(fitting, "from-depth", from.get(), radius);
     double zb = depth(fitting, "to-depth", to.get(), radius);
     if (fitting.listed().id().startsWith("routed")) {
-      routed(fitting, from.get(), to.get(), p, q, Math.max(za, zb), radius);
+      routed(fitting, from.get(), to.get(), p, q, Math.min(za, zb), radius);
     } else {
       bored(
           fitting,
@@ -128,11 +128,16 @@ final class Wires {
     if (decided > 0) {
       return decided;
     }
-    Box box = cut.box();
+    // A pickup's bed, not the deeper legs beside it.
+    Box box = cut.kind() == CutKind.PICKUP ? bed(cut) : cut.box();
     double deepest = cut.from().opens(roughcut.design.BodyFace.BACK) ? box.z0() : box.z1();
     return cut.from().opens(roughcut.design.BodyFace.BACK)
         ? deepest + radius + INTO
         : Math.max(radius + 0.5, deepest - radius - INTO);
+  }
+
+  private static Box bed(Cut pickup) {
+    return pickup.steps().get(0).solids().get(0).box();
   }
 
   private void bored(
