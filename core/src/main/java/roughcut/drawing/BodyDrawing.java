@@ -323,19 +323,23 @@ public final class BodyDrawing {
 
   /** Every cut can be clicked; what was fitted can be dragged. The smaller lie over the larger. */
   private void grips() {
-    record Grip(Cut cut, Outline outline) {}
+    record Grip(String name, Outline outline) {}
     List<Grip> all = new ArrayList<>();
     for (Cut cut : plan.cuts().cuts()) {
-      cut.outlines().forEach(o -> all.add(new Grip(cut, o)));
+      cut.outlines().forEach(o -> all.add(new Grip(cut.name(), o)));
+    }
+    // A control under a plate has no bore of its own: its body is taken hold of.
+    for (Part part : plan.cuts().parts()) {
+      if (!part.above() && plan.cuts().cut(part.of()).isEmpty()) {
+        all.add(new Grip(part.of(), part.outline()));
+      }
     }
     all.sort(Comparator.comparingDouble(g -> -g.outline.area()));
     for (Grip grip : all) {
       Outline placed = place(grip.outline);
       double small = Math.min(placed.bounds().width(), placed.bounds().height());
       sketch.grip(
-          "cut." + grip.cut.name(),
-          small < 9 ? Shapes.circle(placed.centre(), 5) : placed,
-          Mark.Way.ANY);
+          "cut." + grip.name, small < 9 ? Shapes.circle(placed.centre(), 5) : placed, Mark.Way.ANY);
     }
   }
 
@@ -403,10 +407,6 @@ public final class BodyDrawing {
     }
   }
 
-  private boolean concerns(ThinSpot spot) {
-    return !chosen.isEmpty() && List.of(spot.left().id().split("\\.")).contains(chosen);
-  }
-
   private void spots() {
     if (shows == Shows.OUTLINE || shows == Shows.SURFACES || shows == Shows.SHEET) {
       return;
@@ -419,7 +419,7 @@ public final class BodyDrawing {
       Role role = spot.state() == ThinSpot.State.STOP ? Role.STOP : Role.LOOK;
       Point at = place(new Point(spot.x(), spot.y()));
       // Where many stand close, words only for what stops and for what is looked at.
-      boolean told = spot.state() == ThinSpot.State.STOP || concerns(spot);
+      boolean told = spot.state() == ThinSpot.State.STOP || spot.concerns(chosen);
       sketch.spot(role, at.x(), at.y(), told ? spot.what() : "", at.y() < 0, i);
     }
   }

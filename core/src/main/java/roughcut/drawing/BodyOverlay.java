@@ -14,7 +14,6 @@ import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
 import roughcut.plan.Plan;
 import roughcut.rout.Bolts;
-import roughcut.rout.Cut;
 import roughcut.rout.FeedDirection;
 import roughcut.rout.Pickup;
 import roughcut.rout.RoutPlan;
@@ -114,11 +113,12 @@ final class BodyOverlay {
   }
 
   void cut(String chosen) {
-    Cut cut = plan.cuts().cut(chosen).orElse(null);
-    if (cut == null) {
-      return;
-    }
-    cut.outlines().forEach(o -> sketch.outline(Role.TOUCH, place(o)));
+    plan.cuts()
+        .cut(chosen)
+        .ifPresent(c -> c.outlines().forEach(o -> sketch.outline(Role.TOUCH, place(o))));
+    plan.cuts().parts().stream()
+        .filter(p -> p.of().equals(chosen) && !p.above())
+        .forEach(p -> sketch.outline(Role.TOUCH, place(p.outline())));
     Fitting fitting = plan.build().design().fitting(chosen).orElse(null);
     if (fitting != null && fitting.type() == FittingType.PICKUP) {
       plan.cuts().pickups().stream()

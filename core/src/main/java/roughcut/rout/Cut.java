@@ -2,6 +2,7 @@ package roughcut.rout;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Set;
 import roughcut.geometry.Box;
 import roughcut.geometry.Convex;
@@ -68,6 +69,11 @@ public final class Cut {
 
   public String words() {
     return words;
+  }
+
+  /** The same, to begin a line with. */
+  public String title() {
+    return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
   }
 
   public CutKind kind() {

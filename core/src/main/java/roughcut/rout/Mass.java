@@ -28,8 +28,10 @@ import roughcut.shop.Shop;
  * @param body finished, g
  * @param instrument all of it, g
  * @param balance where it balances, from the nut line
+ * @param behind how far behind the front strap button that is, or the longer horn's front without
+ *     one; less than 0 lets the head sink
  */
-public record Mass(Worked body, Worked instrument, Worked balance) {
+public record Mass(Worked body, Worked instrument, Worked balance, Worked behind) {
   /** How finely carved faces are added up, mm. */
   private static final double GRID = 10;
 
@@ -103,9 +105,7 @@ public record Mass(Worked body, Worked instrument, Worked balance) {
             "fittings.balance-x", "Fittings balance at", fitted > 0 ? moment / fitted : 0, LENGTH);
     Given headAt = Given.decided("tuners.x", "Tuners lie at", weights.headAt(), LENGTH);
     Given bridgeAt = Given.decided("bridge.x", "Bridge lies at", saddle, LENGTH);
-    return new Mass(
-        mass,
-        instrument,
+    Worked balance =
         ledger.put(
             "balance.x",
             "Instrument balances, from the nut line",
@@ -127,7 +127,29 @@ public record Mass(Worked body, Worked instrument, Worked balance) {
             in("k", share),
             in("x_t", headAt),
             in("x_s", bridgeAt),
-            in("M", instrument)));
+            in("M", instrument));
+    Given strap = Given.decided("strap.front", "Front strap button", strap(slab), LENGTH);
+    return new Mass(
+        mass,
+        instrument,
+        balance,
+        ledger.put(
+            "balance.behind-strap",
+            "Balances behind the front strap button",
+            LENGTH,
+            balance.value() - strap.value(),
+            "x − x_s",
+            in("x", balance),
+            in("x_s", strap)));
+  }
+
+  /** Where it hangs in front: the foremost strap button, or the longer horn's front. */
+  private static double strap(Slab slab) {
+    return slab.cuts.stream()
+        .filter(c -> c.kind() == CutKind.STRAP)
+        .mapToDouble(Cut::middleX)
+        .min()
+        .orElse(slab.surface.edge().shape().bounds().left());
   }
 
   private static Worked body(Slab slab, Weights weights, Uncut before, Ledger ledger) {

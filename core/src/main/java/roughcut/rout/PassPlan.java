@@ -23,6 +23,10 @@ public record PassPlan(List<Pass> passes, Optional<String> missing, int changes)
   public static final double TOUCH = 2;
 
   private static final double TINY = 1e-6;
+
+  /** A guide bush is so much wider than the cutter that fits through it, mm. */
+  private static final double BUSH_WALL = 2;
+
   private static final double LEAST_PASS = 0.5;
 
   /** What a pass is guided by. */
@@ -60,7 +64,7 @@ public record PassPlan(List<Pass> passes, Optional<String> missing, int changes)
    * @param corner radius of the inside corners, which the cutter may not be larger than
    * @param narrowest width between walls
    * @param template its thickness, mm
-   * @param bush guided by a bush rather than by a bearing
+   * @param bush outer diameter of the guide bush; 0 follows the template by a bearing
    * @param density of the wood, kg/m³
    * @param factor the maker's own on the deepest pass
    * @param last deepest last pass; 0 where the floor doesn't matter
@@ -70,10 +74,14 @@ public record PassPlan(List<Pass> passes, Optional<String> missing, int changes)
       double corner,
       double narrowest,
       double template,
-      boolean bush,
+      double bush,
       double density,
       double factor,
-      double last) {}
+      double last) {
+    boolean bushed() {
+      return bush > 0;
+    }
+  }
 
   public PassPlan {
     passes = List.copyOf(passes);
@@ -99,7 +107,11 @@ public record PassPlan(List<Pass> passes, Optional<String> missing, int changes)
     List<Cutter> fit =
         drawer.stream()
             .filter(c -> c.kind().routs() && c.condition() != Cutter.Condition.DULL)
-            .filter(c -> job.bush || c.kind().followsAbove() && c.bearingFits())
+            .filter(
+                c ->
+                    job.bushed()
+                        ? c.diameter() + BUSH_WALL <= job.bush
+                        : c.kind().followsAbove() && c.bearingFits())
             .filter(
                 c -> c.diameter() / 2 <= job.corner + 0.03 && c.diameter() <= job.narrowest + 0.01)
             .sorted(Comparator.comparingDouble(Cutter::cutting).thenComparing(c -> -c.diameter()))
@@ -144,7 +156,9 @@ public record PassPlan(List<Pass> passes, Optional<String> missing, int changes)
       Cutter best = null;
       double most = cut + TINY;
       for (Cutter c : fit) {
-        double to = c == now ? cut : reach(c, cut);
+        // The opening is made for one cutter in the bush.
+        boolean other = job.bushed() && now != null && c.diameter() != now.diameter();
+        double to = c == now || other ? cut : reach(c, cut);
         if (to > most + TINY) {
           most = to;
           best = c;
@@ -178,13 +192,14 @@ public record PassPlan(List<Pass> passes, Optional<String> missing, int changes)
 
     /** The shallowest setting at which it is guided. */
     private double lowest(Cutter c, double cut) {
-      return job.bush ? 0 : c.cutting() - job.template + TOUCH;
+      return job.bushed() ? 0 : c.cutting() - job.template + TOUCH;
     }
 
     /** The deepest setting at which it is guided, when it comes down pass by pass from here. */
     private double highest(Cutter c, double cut) {
-      if (job.bush) {
-        return c.cutting() + (cut > 0 ? job.template : 0);
+      if (job.bushed()) {
+        // A shank no thicker than the cutter follows it down; the collet's reach is the limit then.
+        return c.shank() <= c.diameter() ? c.stickOut() : c.cutting();
       }
       return c.cutting() + Math.max(0, c.bearingHeight() - TOUCH);
     }
@@ -211,7 +226,7 @@ public record PassPlan(List<Pass> passes, Optional<String> missing, int changes)
 
     private void add(Cutter c, double depth) {
       Guide guide =
-          job.bush
+          job.bushed()
               ? Guide.BUSH
               : onTemplate(c.cutting(), job.template, depth) ? Guide.TEMPLATE : Guide.WALL;
       passes.add(new Pass(c, depth, depth + job.template, guide));

@@ -6,7 +6,6 @@ import static roughcut.measure.Worked.in;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
-import roughcut.design.BodyDecisions;
 import roughcut.design.BodyFace;
 import roughcut.design.Fitting;
 import roughcut.design.FittingDecisions;
@@ -75,7 +74,7 @@ final class PlainBores {
   private void relief(Fitting fitting) {
     Given left = slab.get(fitting, "left");
     BodyFace face = FittingDecisions.face(slab.givens.design(), fitting);
-    double covered = face == BodyFace.TOP ? cap(slab) : 0;
+    double covered = face == BodyFace.TOP ? slab.cap() : 0;
     Given cap = Given.decided("body.cap", "Top and veneer over it", covered, LENGTH);
     Worked depth =
         slab.ledger.put(
@@ -122,12 +121,6 @@ final class PlainBores {
         Set.of(),
         List.of(changedBy),
         false);
-  }
-
-  /** What covers a relief bore from the top, mm. */
-  static double cap(Slab slab) {
-    return slab.givens.get(BodyDecisions.BODY_TOP).value()
-        + slab.givens.get(BodyDecisions.BODY_ACCENT).value();
   }
 
   private void add(

@@ -107,7 +107,7 @@ public record Pocket(
     slab.cuts.add(cut);
     if (Math.min(front.value(), end.value()) <= 0) {
       slab.trouble(
-          heights.exposed().id().equals("pocket.exposed") ? "pocket.exposed" : "heel.thickness",
+          "heel.thickness",
           "the pocket would have no depth at the "
               + (front.value() < end.value() ? "body's edge" : "heel's end"),
           new Point(joint.value(), 0));

@@ -41,7 +41,7 @@ record Relief(Worked count, Worked wanted, boolean met) {
   static Relief of(Slab slab, double over, double density) {
     Given diameter = slab.givens.get(RoutDecisions.RELIEF_DIAMETER);
     Given left = slab.givens.get(RoutDecisions.RELIEF_LEFT);
-    double cap = PlainBores.cap(slab);
+    double cap = slab.cap();
     double floor = slab.thickness.value() - left.value();
     double taken = 0;
     int placed = 0;

@@ -84,7 +84,7 @@ public record RoutPlan(
             step.corner(),
             Math.min(b.width(), b.height()),
             template,
-            slab.givens.get(RoutDecisions.TEMPLATE_BUSH).value() > 0,
+            slab.givens.get(RoutDecisions.TEMPLATE_BUSH).value(),
             density,
             slab.givens.get(RoutDecisions.OWN_FACTOR).value(),
             slab.givens.get(RoutDecisions.LAST_PASS).value());
@@ -104,7 +104,7 @@ public record RoutPlan(
         depths,
         cutters,
         surface,
-        plan.passes().stream().mapToDouble(p -> p.cutter().speed()).min().orElse(0));
+        plan.passes().stream().mapToDouble(p -> p.cutter().dial()).min().orElse(0));
   }
 
   private static void passes(

@@ -98,6 +98,12 @@ final class Slab {
         : ledger.put(id, words + ", depth", LENGTH, workedOut, formula, inputs);
   }
 
+  /** Top and veneer, glued over what is cut before they go on, mm. */
+  double cap() {
+    return givens.get(BodyDecisions.BODY_TOP).value()
+        + givens.get(BodyDecisions.BODY_ACCENT).value();
+  }
+
   /** What is left beyond a rout's floor, entered as {@code rout.NAME.floor}. */
   Worked floor(String name, String words, Worked depth, double x) {
     double rise = surface.riseAt(x);

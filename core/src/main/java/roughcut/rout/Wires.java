@@ -8,7 +8,7 @@ import static roughcut.measure.Worked.in;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import roughcut.design.BodyDecisions;
+import roughcut.design.BodyFace;
 import roughcut.design.Fitting;
 import roughcut.design.FittingType;
 import roughcut.design.NeckDecisions;
@@ -30,9 +30,6 @@ import roughcut.measure.Worked;
 final class Wires {
   /** How far a bore goes into what it leads to, mm. */
   private static final double INTO = 1;
-
-  /** Half a chuck, which has to clear the far rim of the rout that the bit comes from, mm. */
-  private static final double CHUCK = 20;
 
   private final Slab slab;
 
@@ -130,10 +127,9 @@ final class Wires {
     }
     // A pickup's bed, not the deeper legs beside it.
     Box box = cut.kind() == CutKind.PICKUP ? bed(cut) : cut.box();
-    double deepest = cut.from().opens(roughcut.design.BodyFace.BACK) ? box.z0() : box.z1();
-    return cut.from().opens(roughcut.design.BodyFace.BACK)
-        ? deepest + radius + INTO
-        : Math.max(radius + 0.5, deepest - radius - INTO);
+    return cut.from().opens(BodyFace.BACK)
+        ? box.z0() + radius + INTO
+        : Math.max(radius + 0.5, box.z1() - radius - INTO);
   }
 
   private static Box bed(Cut pickup) {
@@ -171,15 +167,16 @@ final class Wires {
             LENGTH);
     Given deep =
         Given.decided(fitting.id("start-depth"), "Axis below the top there", a.z(), LENGTH);
-    Worked entry =
-        slab.ledger.put(
-            fitting.id("entry"),
-            fitting.title() + ", least angle at which bit and chuck clear the rim",
-            ANGLE,
-            Math.toDegrees(Math.atan((deep.value() + CHUCK) / (room.value() + 100))),
-            "atan((z + 20) / (r + 100))",
-            in("z", deep),
-            in("r", room));
+    Given wide = slab.get(fitting, "diameter");
+    slab.ledger.put(
+        fitting.id("entry"),
+        fitting.title() + ", angle that a bit from that rout needs to clear its far rim",
+        ANGLE,
+        Math.toDegrees(Math.atan((deep.value() + wide.value() / 2) / room.value())),
+        "atan((z + D / 2) / r)",
+        in("z", deep),
+        in("D", wide),
+        in("r", room));
     slab.cuts.add(
         cut(
             fitting,
@@ -193,16 +190,11 @@ final class Wires {
         || a.z() + radius > slab.thickness.value()) {
       slab.trouble(fitting.id("to-depth"), "it comes out through the back", b.flat());
     }
-    if (entry.value() > 60) {
-      slab.trouble(fitting.id("kind"), "no bit reaches in so steeply", a.flat());
-    }
   }
 
   private void routed(
       Fitting fitting, Cut from, Cut to, Point p, Point q, double z, double radius) {
-    double cap =
-        slab.givens.get(BodyDecisions.BODY_TOP).value()
-            + slab.givens.get(BodyDecisions.BODY_ACCENT).value();
+    double cap = slab.cap();
     if (cap == 0) {
       slab.trouble(fitting.id("kind"), "a routed channel wants a top that covers it", p);
     }

@@ -73,6 +73,11 @@ public record Cutter(
     return Math.min(Math.min(ROUTER_SPEED, topSpeed), RIM_SPEED * 60_000 / (Math.PI * diameter));
   }
 
+  /** The same to the nearest hundred, as a dial is set. */
+  public double dial() {
+    return Math.round(speed() / 100) * 100.0;
+  }
+
   public Cutter withCondition(Condition next) {
     return like(name, kind, next);
   }

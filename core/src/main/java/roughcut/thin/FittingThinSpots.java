@@ -6,6 +6,7 @@ import static roughcut.measure.Worked.in;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import roughcut.design.BodyDecisions;
 import roughcut.design.Fitting;
 import roughcut.design.FittingType;
@@ -151,8 +152,15 @@ final class FittingThinSpots {
     }
   }
 
-  private static boolean covers(Part plate, Part other) {
-    return plate.words().endsWith("plate") || plate.words().contains("guard");
+  /** A plate carries knobs and rings, and hides pots: of those it needn't keep clear. */
+  private boolean covers(Part plate, Part other) {
+    return type(plate).filter(t -> t == FittingType.PLATE).isPresent()
+        && type(other).filter(t -> t == FittingType.CONTROL || t == FittingType.PICKUP).isPresent();
+  }
+
+  /** Of what the part is; empty for bridge and fretboard. */
+  private Optional<FittingType> type(Part part) {
+    return givens.design().fitting(part.of()).map(Fitting::type);
   }
 
   private List<String> changes(Part a, Part b) {

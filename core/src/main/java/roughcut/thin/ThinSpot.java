@@ -81,6 +81,16 @@ public record ThinSpot(
     return new ThinSpot(kind, what, left, limit, x, y, mm, changedBy);
   }
 
+  /** Whether it is about the cut or fitting of that name: its number, or what would change it. */
+  public boolean concerns(String name) {
+    return !name.isEmpty()
+        && (named(left.id(), name) || changedBy.stream().anyMatch(id -> named(id, name)));
+  }
+
+  private static boolean named(String id, String name) {
+    return List.of(id.split("\\.")).contains(name);
+  }
+
   /** Whether it is in the body rather than in the neck. */
   public boolean inBody() {
     return kind.startsWith("body.") || kind.startsWith("bolt.") || kind.startsWith("pocket.");

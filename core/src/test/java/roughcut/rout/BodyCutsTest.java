@@ -198,6 +198,43 @@ class BodyCutsTest {
   }
 
   @Test
+  void aPlateKeepsOffTheBridgeButNotOffItsKnobs() {
+    Build dunlin = Demo.builds(LocalDate.of(2026, 5, 4)).get(2);
+    Plan wide =
+        Plan.of(
+            dunlin.withDesign(Heron.set(dunlin.design(), "plate.plate.overlap=60")), Demo.shop());
+    assertThat(wide.thinSpots())
+        .filteredOn(s -> s.kind().equals("body.hardware"))
+        .extracting(ThinSpot::what)
+        .anyMatch(w -> w.contains("bridge") && w.contains("plate"))
+        .noneMatch(w -> w.contains("plate") && w.contains("knob"));
+  }
+
+  @Test
+  void aControlUnderAPlateCanBeTakenHoldOf() {
+    Plan plan = Plan.of(Demo.builds(LocalDate.of(2026, 5, 4)).get(2), Demo.shop());
+    assertThat(plan.cuts().cut("volume")).as("no bore of its own").isEmpty();
+    var drawing =
+        roughcut.drawing.BodyDrawing.of(
+            plan,
+            roughcut.measure.Units.MM,
+            roughcut.design.BodyFace.TOP,
+            roughcut.drawing.BodyDrawing.Shows.CUTS,
+            "volume");
+    assertThat(drawing.marks())
+        .anyMatch(m -> m instanceof roughcut.drawing.Mark.Handle h && h.id().equals("cut.volume"));
+  }
+
+  @Test
+  void balanceIsToldFromTheFrontStrapButton() {
+    Plan plan = Heron.with();
+    assertThat(value(plan, "balance.behind-strap"))
+        .isCloseTo(
+            value(plan, "balance.x") - plan.cuts().cut("horn").orElseThrow().middleX(),
+            within(1e-9));
+  }
+
+  @Test
   void shapesOfTheBookAreSoundAndComeBack() {
     for (var shape : roughcut.shop.BodyShapeBook.all()) {
       Design design =

@@ -32,7 +32,7 @@ class PassPlanTest {
   }
 
   private static PassPlan.Job job(double depth, double template, double last) {
-    return new PassPlan.Job(depth, 6.35, 50, template, false, 500, 1, last);
+    return new PassPlan.Job(depth, 6.35, 50, template, 0, 500, 1, last);
   }
 
   @Test
@@ -101,7 +101,7 @@ class PassPlanTest {
         3 + random.nextDouble() * 8,
         20 + random.nextDouble() * 40,
         6 + random.nextInt(4) * 4,
-        false,
+        0,
         400 + random.nextDouble() * 500,
         0.5 + random.nextDouble() * 0.5,
         random.nextBoolean() ? 1 : 0);
@@ -208,6 +208,49 @@ class PassPlanTest {
       }
     }
     assertThat(cant).isGreaterThan(100);
+  }
+
+  @Test
+  void throughABushOneDiameterIsUsedAndNeedsNoBearing() {
+    Cutter plain =
+        new Cutter(
+            "straight 8",
+            CutterKind.STRAIGHT,
+            8,
+            20,
+            8,
+            0,
+            0,
+            2,
+            55,
+            24000,
+            0,
+            Cutter.Condition.SHARP);
+    Cutter thickShank =
+        new Cutter(
+            "straight 6",
+            CutterKind.STRAIGHT,
+            6,
+            15,
+            8,
+            0,
+            0,
+            2,
+            55,
+            24000,
+            0,
+            Cutter.Condition.SHARP);
+    PassPlan.Job job = new PassPlan.Job(30, 6.35, 50, 12, 16, 500, 1, 1);
+    PassPlan plan = PassPlan.of(job, List.of(plain, thickShank, bearing(15, 30, 5)));
+    assertThat(plan.missing()).isEmpty();
+    assertThat(plan.passes())
+        .extracting(PassPlan.Pass::cutter)
+        .as("15 doesn't go through a bush of 16")
+        .containsOnly(plain);
+    assertThat(plan.passes()).extracting(PassPlan.Pass::guide).containsOnly(PassPlan.Guide.BUSH);
+    assertThat(PassPlan.of(job, List.of(thickShank)).missing())
+        .as("its thicker shank would rub on the wall below 15")
+        .isPresent();
   }
 
   @Test

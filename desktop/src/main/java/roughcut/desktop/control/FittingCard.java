@@ -3,6 +3,7 @@ package roughcut.desktop.control;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -78,9 +79,7 @@ public final class FittingCard extends VBox {
     title.setText(
         fitting != null
             ? fitting.title()
-            : made == null
-                ? "Click a cut, or add one"
-                : made.words().substring(0, 1).toUpperCase() + made.words().substring(1));
+            : made == null ? "Click a cut, or add one" : made.title());
     tell(warning, made != null && made.listed() ? listed(made) : "");
     tell(
         trouble,
@@ -247,7 +246,7 @@ public final class FittingCard extends VBox {
     String label = value.label();
     String own = shown == null ? "" : shown.title() + ", ";
     String rest = label.startsWith(own) ? label.substring(own.length()) : label;
-    return rest.substring(0, 1).toUpperCase() + rest.substring(1);
+    return rest.substring(0, 1).toUpperCase(Locale.ROOT) + rest.substring(1);
   }
 
   /** The field of a decision, unfolded; empty when it isn't on the card. */

@@ -9,6 +9,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import roughcut.design.Fitting;
+import roughcut.design.FittingDecisions;
 import roughcut.design.FittingType;
 import roughcut.desktop.control.Facts;
 import roughcut.desktop.control.FittingCard;
@@ -91,9 +92,7 @@ final class CutsPage extends BodyViewPage {
   void showBeside(Plan plan, Units units) {
     super.showBeside(plan, units);
     String chosen = looking.chosen();
-    List<String> names = new ArrayList<>();
-    plan.build().design().fittings().forEach(f -> names.add(f.name()));
-    plan.cuts().cuts().stream().map(Cut::name).filter(n -> !names.contains(n)).forEach(names::add);
+    List<String> names = names(plan);
     which.show(names, names.contains(chosen) ? chosen : null);
     card.show(plan, units, chosen);
     facts.begin();
@@ -124,7 +123,7 @@ final class CutsPage extends BodyViewPage {
   private void beside(Plan plan, Units units, Cut cut) {
     title.setText("What remains beside the " + cut.words());
     plan.thinSpots().stream()
-        .filter(s -> concerns(s, cut))
+        .filter(s -> s.inBody() && s.concerns(cut.name()))
         .forEach(
             s ->
                 facts.row(
@@ -138,13 +137,6 @@ final class CutsPage extends BodyViewPage {
     }
   }
 
-  private static boolean concerns(ThinSpot spot, Cut cut) {
-    String id = spot.left().id();
-    return id.startsWith("rout." + cut.name() + ".")
-        || id.matches("web\\.(.*\\.)?" + cut.name() + "(\\..*)?")
-        || id.matches("(pickup|control|jack|hardware)\\.(.*\\.)?" + cut.name() + "(-.*)?(\\..*)?");
-  }
-
   @Override
   public String name() {
     return "Cuts";
@@ -154,24 +146,32 @@ final class CutsPage extends BodyViewPage {
   public boolean goTo(String decisionId) {
     Plan plan = session.plan().get();
     for (Fitting fitting : plan.build().design().fittings()) {
-      if (decisionId.startsWith(fitting.id(""))
-          || decisionId.equals("rout." + fitting.name() + ".depth")) {
-        super.goTo(decisionId);
-        looking.choose(fitting.name());
-        card.show(plan, session.units().get(), fitting.name());
-        card.field(decisionId).ifPresent(panel::take);
-        return true;
+      if (decisionId.startsWith(fitting.id(""))) {
+        return lookAt(plan, fitting.name(), decisionId);
       }
     }
-    for (Cut cut : plan.cuts().cuts()) {
-      if (decisionId.equals("rout." + cut.name() + ".depth")) {
-        super.goTo(decisionId);
-        looking.choose(cut.name());
-        card.show(plan, session.units().get(), cut.name());
-        card.field(decisionId).ifPresent(panel::take);
-        return true;
+    for (String name : names(plan)) {
+      if (decisionId.equals(FittingDecisions.depth(name).id())) {
+        return lookAt(plan, name, decisionId);
       }
     }
     return super.goTo(decisionId);
+  }
+
+  /** Opens a cut's card at one of its fields. */
+  private boolean lookAt(Plan plan, String name, String decisionId) {
+    super.goTo(decisionId); // makes the panel when the maker hasn't been here yet
+    looking.choose(name);
+    card.show(plan, session.units().get(), name);
+    card.field(decisionId).ifPresent(panel::take);
+    return true;
+  }
+
+  /** Everything that has a card: what is fitted, then the other cuts. */
+  private static List<String> names(Plan plan) {
+    List<String> names = new ArrayList<>();
+    plan.build().design().fittings().forEach(f -> names.add(f.name()));
+    plan.cuts().cuts().stream().map(Cut::name).filter(n -> !names.contains(n)).forEach(names::add);
+    return names;
   }
 }

@@ -52,7 +52,7 @@ final class DrawerPage extends BodyViewPage {
           NumberWriter.number(cutter.diameter(), Quantity.LENGTH, units)
               + " × "
               + NumberWriter.number(cutter.cutting(), Quantity.LENGTH, units),
-          NumberWriter.fixed(Math.round(cutter.speed() / 100) * 100, 0),
+          NumberWriter.fixed(cutter.dial(), 0),
           cutter.condition() == Cutter.Condition.SHARP
               ? used(plan, cutter)
               : cutter.condition().word());

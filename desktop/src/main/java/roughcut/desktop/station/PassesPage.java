@@ -150,7 +150,7 @@ final class PassesPage extends BodyViewPage {
     notes.row(
         false,
         step + "speed",
-        NumberWriter.fixed(Math.round(rout.speed() / 100) * 100, 0)
+        NumberWriter.fixed(rout.speed(), 0)
             + " /min at most; clockwise round the inside; slower, sharper, lighter if it burns");
     notes.row(
         false,

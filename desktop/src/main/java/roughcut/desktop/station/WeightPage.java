@@ -11,6 +11,7 @@ import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
+import roughcut.measure.Worked;
 import roughcut.plan.Plan;
 
 /** What the finished body and the instrument weigh, where it balances, relief bores. */
@@ -77,15 +78,13 @@ final class WeightPage extends BodyViewPage {
           NumberWriter.text(target, Quantity.MASS, units)
               + (plan.cuts().reliefMet() ? ": met" : ": not met with all there is room for"));
     }
-    double horn = plan.body().outline().front();
-    double x = plan.cuts().mass().balance().value();
+    Worked behind = plan.cuts().mass().behind();
     facts.row(
-        false,
+        behind.value() < 0,
         "on the strap",
-        NumberWriter.text(Math.abs(x - horn), Quantity.LENGTH, units)
-            + (x > horn
-                ? " behind the front of the longer horn: it hangs level or tail down"
-                : " in front of the longer horn: the head will sink"));
+        behind.text(units)
+            + " behind the front button: "
+            + (behind.value() > 0 ? "the head stays up" : "the head will sink"));
     facts.row(false, "from", "volumes, densities of the rack's boards, and hardware as listed");
     facts.end();
   }
