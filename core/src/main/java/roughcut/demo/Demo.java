@@ -25,9 +25,9 @@ public final class Demo {
     return Shop.usual("The shop on the marsh").withBoards(DemoRack.boards());
   }
 
-  /** All three, the one that the demo opens with first. */
+  /** All of them, the one that the demo opens with first. */
   public static List<Build> builds(LocalDate today) {
-    return List.of(heron(today), bittern(), dunlin(today));
+    return List.of(heron(today), bittern(), dunlin(today), avocet());
   }
 
   /**
@@ -160,6 +160,41 @@ public final class Demo {
                     new Stack(List.of(new Strip("plum", 72, Strip.Grain.TO_HEEL)), true))
                 .withNeckSteps(List.of(new BlankStep(BlankStep.Kind.HEEL_BLOCK, "plum", 7, 100)))),
         Map.of("shaft.thickness", new Measurement(19.2, today.minusDays(12))));
+  }
+
+  /**
+   * Six strings, 628 scale, a carved pear top over lime, a bridge that pivots on springs, three
+   * pickups and a lever switch, bolts into inserts: drawn, and nothing cut yet.
+   */
+  public static Build avocet() {
+    Map<String, Double> numbers = new HashMap<>();
+    numbers.put("scale.length", 628.0);
+    numbers.put("saddle.height", 13.0);
+    numbers.put("body.length", 410.0);
+    numbers.put("body.upper-width", 286.0);
+    numbers.put("body.waist-width", 236.0);
+    numbers.put("body.lower-width", 330.0);
+    numbers.put("body.horn-bass", 62.0);
+    numbers.put("body.horn-treble", 38.0);
+    numbers.put("body.slant", 18.0);
+    numbers.put("body.blank-length", 470.0);
+    numbers.put("body.thickness", 46.0);
+    numbers.put("body.top-thickness", 14.0);
+    numbers.put("body.accent", 0.0);
+    return new Build(
+        "Avocet",
+        DemoFittings.avocet(
+            Design.of(
+                    numbers,
+                    Map.of(
+                        "bridge.kind", "pivoting",
+                        "bolt.kind", "inserts",
+                        "body.species", "lime",
+                        "body.top-species", "pear"),
+                    heronStrings(),
+                    heronStack())
+                .withNeckSteps(List.of(new BlankStep(BlankStep.Kind.HEEL_BLOCK, "cherry", 8, 96)))),
+        Map.of());
   }
 
   private static List<StringSpec> bitternStrings() {

@@ -7,7 +7,7 @@ import roughcut.design.Design;
 import roughcut.design.Fitting;
 import roughcut.design.FittingType;
 
-/** What is fitted into the three bodies of the demo. */
+/** What is fitted into the bodies of the demo. */
 final class DemoFittings {
   private DemoFittings() {}
 
@@ -142,6 +142,58 @@ final class DemoFittings {
                 new Fitting(FittingType.STRAP, "horn", "strap-button"),
                 new Fitting(FittingType.STRAP, "end", "strap-button"),
                 new Fitting(FittingType.RELIEF, "horn-bore", "relief-bore")));
+  }
+
+  /** A carved top, three unlike pickups, a lever in its slot, controls in recesses. */
+  static Design avocet(Design design) {
+    Map<String, Double> numbers = new HashMap<>(design.numbers());
+    numbers.put("carve.drop", 6.0);
+    numbers.put("carve.width", 46.0);
+    numbers.put("carve.ledge", 10.0);
+    numbers.put("edge.round-top", 0.0);
+    numbers.put("pickup.neck.from-saddle", 126.0);
+    numbers.put("pickup.middle.from-saddle", 86.0);
+    numbers.put("pickup.bridge.from-saddle", 44.0);
+    numbers.put("pickup.bridge.angle", 7.0);
+    place(numbers, "control.volume", 656, 86);
+    place(numbers, "control.tone", 698, 95);
+    place(numbers, "control.lever", 610, 80);
+    numbers.put("control.lever.angle", -75.0);
+
+    numbers.put("channel.bridge-wire.aside", 15.0);
+    numbers.put("channel.bridge-wire.from-depth", 22.0);
+    numbers.put("channel.bridge-wire.to-depth", 22.0);
+    numbers.put("channel.ground.from-depth", 38.0);
+    numbers.put("channel.ground.to-depth", 38.0);
+
+    numbers.put("cavity.controls.left", 10.0);
+    numbers.put("control.volume.recess", 7.5);
+    numbers.put("control.tone.recess", 2.0);
+    numbers.put("jack.output.round", 67.0);
+    numbers.put("jack.output.turn", -10.0);
+    numbers.put("strap.horn.round", 11.5);
+    numbers.put("strap.end.round", 50.0);
+    return design
+        .withNumbers(numbers)
+        .withFittings(
+            List.of(
+                new Fitting(FittingType.PICKUP, "neck", "single-coil", "pocket"),
+                new Fitting(FittingType.PICKUP, "middle", "wide-single"),
+                new Fitting(FittingType.PICKUP, "bridge", "small-double"),
+                new Fitting(FittingType.CONTROL, "lever", "lever"),
+                new Fitting(FittingType.CONTROL, "volume", "small-pot"),
+                new Fitting(FittingType.CONTROL, "tone", "long-pot"),
+                new Fitting(
+                    FittingType.CAVITY, "controls", "back-cavity", "lever", "volume", "tone"),
+                new Fitting(FittingType.JACK, "output", "edge-jack", "controls"),
+                new Fitting(FittingType.CHANNEL, "neck-wire", "routed-channel", "neck", "middle"),
+                new Fitting(
+                    FittingType.CHANNEL, "middle-wire", "routed-channel", "middle", "bridge"),
+                new Fitting(
+                    FittingType.CHANNEL, "bridge-wire", "wire-channel", "bridge", "controls"),
+                new Fitting(FittingType.CHANNEL, "ground", "ground-wire", "springs", "controls"),
+                new Fitting(FittingType.STRAP, "horn", "strap-button"),
+                new Fitting(FittingType.STRAP, "end", "strap-button")));
   }
 
   private static void place(Map<String, Double> numbers, String id, double x, double y) {

@@ -167,7 +167,29 @@ public final class FittingTraits {
     hardware(t, "length", "Body length", FittingKind::length, 3, 90, 0.5);
     hardware(t, "width", "Body width", FittingKind::width, 3, 90, 0.5);
     hardware(t, "height", "Height inside", FittingKind::height, 2, 70, 0.5);
+    free(
+        t,
+        "recess",
+        "Recess in the top",
+        LENGTH,
+        k -> 0,
+        0,
+        25,
+        0.5,
+        "Below the surface at its shaft, so that washer and nut lie flat or the thread reaches; 0 for none.");
+    free(
+        t,
+        "recess-diameter",
+        "Recess is wide",
+        LENGTH,
+        k -> 20,
+        5,
+        60,
+        1,
+        "Washer and socket have to go in.");
     hardware(t, "shaft", "Hole in the top", FittingKind::shaft, 1, 40, 0.1);
+    hardware(t, "slot", "Slot for its lever", FittingKind::spread, 0, 80, 0.5);
+    hardware(t, "screws-apart", "Its screws apart", FittingKind::tabLength, 0, 90, 0.5);
     hardware(t, "bushing", "Bushing length", FittingKind::bushing, 0, 40, 0.5);
     hardware(t, "knob", "Knob diameter", FittingKind::plateLength, 0, 60, 0.5);
   }
@@ -254,6 +276,18 @@ public final class FittingTraits {
         "That the cover lies on; 0 for none.");
     free(t, "cover", "Cover is thick", LENGTH, k -> 3, 0, 12, 0.1, "The ledge's depth.");
     free(t, "corner", "Corner radius", LENGTH, k -> 9.5, 1, 40, 0.5, "Of its walls.");
+    free(t, "cover-gap", "Gap round the cover", LENGTH, k -> 0.2, 0, 2, 0.05, "Each side.");
+    free(t, "screws", "Cover's screws", COUNT, k -> 4, 0, 16, 1, "Along the ledge.");
+    free(
+        t,
+        "lug",
+        "Screws off the wall",
+        LENGTH,
+        k -> 5,
+        2,
+        20,
+        0.5,
+        "From the cavity's wall to their middle; the ledge gets a lug of that radius round them.");
   }
 
   private static void plate(List<Trait> t) {

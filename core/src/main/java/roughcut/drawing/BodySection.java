@@ -33,6 +33,12 @@ public final class BodySection {
   /** Wood left of more than so much isn't worth a number here, mm. */
   private static final double PLENTY = 0.8;
 
+  /** Places of a floor at which wood beyond it is looked for. */
+  private static final int PLACES = 9;
+
+  /** Less wood than this is none, mm. */
+  private static final double NO_WOOD = 0.1;
+
   private final Plan plan;
   private final BodySlice slice;
   private final Sketch sketch;
@@ -94,7 +100,7 @@ public final class BodySection {
     core(openings);
     neck();
     parts();
-    left();
+    left(openings);
   }
 
   private void wood(List<Outline> shapes, List<Outline> openings, Species species) {
@@ -247,8 +253,7 @@ public final class BodySection {
   }
 
   /** What is left over or under each floor, the thinnest first, as long as there is room. */
-  private void left() {
-    record Left(Cut cut, double s, double floor, double face, double rest) {}
+  private void left(List<Outline> openings) {
     List<Left> all = new ArrayList<>();
     for (Cut cut : plan.cuts().cuts()) {
       boolean top = cut.from().opens(BodyFace.TOP);
@@ -257,14 +262,7 @@ public final class BodySection {
       }
       for (Convex solid : cut.solids()) {
         for (Outline opening : slice.opening(solid)) {
-          Bounds b = opening.bounds();
-          double s = (b.left() + b.right()) / 2;
-          double floor = top ? b.high() : b.low();
-          double face = slice.face(top ? BodyFace.BACK : BodyFace.TOP, s);
-          double rest = Math.abs(face - floor);
-          if (b.width() > 3 && rest > 0.1 && (top ? face > floor : face < floor)) {
-            all.add(new Left(cut, s, floor, face, rest));
-          }
+          left(opening, openings, top).ifPresent(all::add);
         }
       }
     }
@@ -274,15 +272,63 @@ public final class BodySection {
     for (Left left : all) {
       boolean room =
           told.stream().allMatch(o -> Math.abs(o.s - left.s) > (slice.across() ? 22 : 26));
-      if (room && left.rest < t * PLENTY && told.size() < 7) {
+      if (room && left.rest() < t * PLENTY && told.size() < 7) {
         told.add(left);
         sketch.dimension(
             Role.DIMENSION,
-            place(new Point(left.s, Math.max(left.floor, left.face))),
-            place(new Point(left.s, Math.min(left.floor, left.face))),
+            place(new Point(left.s, Math.max(left.floor, left.end))),
+            place(new Point(left.s, Math.min(left.floor, left.end))),
             0,
-            NumberWriter.number(left.rest, Quantity.LENGTH, sketch.units()));
+            NumberWriter.number(left.rest(), Quantity.LENGTH, sketch.units()));
       }
     }
+  }
+
+  /** Wood beyond a floor at s: from the floor to the next opening or the face. */
+  private record Left(double s, double floor, double end) {
+    double rest() {
+      return Math.abs(end - floor);
+    }
+  }
+
+  /** The wood beyond an opening's floor, where there is some, as near to its middle as can be. */
+  private Optional<Left> left(Outline opening, List<Outline> openings, boolean top) {
+    Bounds b = opening.bounds();
+    if (b.width() <= 3) {
+      return Optional.empty();
+    }
+    double middle = (b.left() + b.right()) / 2;
+    for (int i = 0; i < PLACES; i++) {
+      // 0, 1, −1, 2, −2 … steps from the middle.
+      double s = middle + (i % 2 == 0 ? -1 : 1) * ((i + 1) / 2) * b.width() / (PLACES + 1);
+      Optional<Left> left = leftAt(s, opening, openings, top);
+      if (left.isPresent()) {
+        return left;
+      }
+    }
+    return Optional.empty();
+  }
+
+  private Optional<Left> leftAt(double s, Outline opening, List<Outline> openings, boolean top) {
+    double way = top ? 1 : -1;
+    List<double[]> own = opening.spans(s, true);
+    if (own.isEmpty()) {
+      return Optional.empty();
+    }
+    double floor = top ? own.get(own.size() - 1)[1] : own.get(0)[0];
+    double end = slice.face(top ? BodyFace.BACK : BodyFace.TOP, s);
+    for (Outline other : openings) {
+      for (double[] span : other.spans(s, true)) {
+        double near = top ? span[0] : span[1];
+        double far = top ? span[1] : span[0];
+        if (way * far > way * floor + NO_WOOD && way * near <= way * floor + NO_WOOD) {
+          return Optional.empty();
+        }
+        if (way * near > way * floor && way * near < way * end) {
+          end = near;
+        }
+      }
+    }
+    return way * (end - floor) > NO_WOOD ? Optional.of(new Left(s, floor, end)) : Optional.empty();
   }
 }

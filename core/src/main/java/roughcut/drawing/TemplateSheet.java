@@ -2,6 +2,8 @@ package roughcut.drawing;
 
 import java.util.ArrayList;
 import java.util.List;
+import roughcut.design.BodyFace;
+import roughcut.design.FittingType;
 import roughcut.drawing.Mark.Anchor;
 import roughcut.drawing.Mark.Size;
 import roughcut.geometry.Bounds;
@@ -12,19 +14,25 @@ import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
+import roughcut.rout.Cover;
 import roughcut.rout.CutFrom;
 import roughcut.rout.IndexHole;
+import roughcut.rout.Part;
 import roughcut.rout.RoutPlan;
 
 /**
  * The templates that an instrument needs, full size, one below the other: each opening on its
  * board, seen from the face that it is used on, with the centre line, the index holes that it
- * shares with the body, and a notch at its treble edge so that a turned one shows.
+ * shares with the body, and a notch at its treble edge so that a turned one shows; then covers and
+ * plates.
  */
 public final class TemplateSheet {
   private static final double MARGIN = 55;
   private static final double BETWEEN = 46;
   private static final double NOTCH = 6;
+
+  /** Half of a hole for a cover's screw, mm. */
+  private static final double SCREW = 1.6;
 
   private final Plan plan;
   private final Sketch sketch;
@@ -53,6 +61,14 @@ public final class TemplateSheet {
       sketch.origin(0, 0);
       right = Math.max(right, b.width() + 2 * MARGIN);
       y -= high - low + BETWEEN;
+    }
+    for (Piece piece : pieces()) {
+      Bounds b = piece.outline.bounds();
+      sketch.origin(-b.left() + MARGIN, y - b.high() - 8);
+      piece(piece);
+      sketch.origin(0, 0);
+      right = Math.max(right, b.width() + 2 * MARGIN);
+      y -= b.height() + BETWEEN;
     }
     return sketch.drawing(plan.build().name() + ": templates", new Bounds(-6, y, right + 120, 24));
   }
@@ -112,6 +128,62 @@ public final class TemplateSheet {
     double y = board.high() - 6;
     for (String line : lines) {
       sketch.text(Role.NOTE, board.right() + 4, y, line, Anchor.START, Size.NORMAL);
+      y -= 6;
+    }
+  }
+
+  /** A cover or plate to be sawn, as its show side is seen, with its screws. */
+  private record Piece(String words, Outline outline, List<Point> screws, boolean show) {}
+
+  private List<Piece> pieces() {
+    List<Piece> all = new ArrayList<>();
+    for (Cover cover : plan.cuts().covers()) {
+      boolean back = cover.face() == BodyFace.BACK;
+      all.add(
+          new Piece(
+              "cover of the " + cover.of().words(),
+              back ? cover.outline().mirrored() : cover.outline(),
+              cover.screws().stream().map(p -> back ? new Point(p.x(), -p.y()) : p).toList(),
+              back));
+    }
+    for (Part part : plan.cuts().parts()) {
+      boolean plate =
+          plan.build()
+              .design()
+              .fitting(part.of())
+              .filter(f -> f.type() == FittingType.PLATE)
+              .isPresent();
+      if (plate) {
+        all.add(
+            new Piece(
+                part.words(),
+                part.outline(),
+                plan.cuts().cuts().stream()
+                    .filter(c -> c.name().startsWith(part.of() + "-screw-"))
+                    .map(c -> c.outlines().get(0).centre())
+                    .toList(),
+                false));
+      }
+    }
+    return all;
+  }
+
+  private void piece(Piece piece) {
+    Bounds b = piece.outline.bounds();
+    sketch.outline(Role.OUTLINE, piece.outline);
+    for (Point screw : piece.screws) {
+      sketch.outline(Role.EDGE, Shapes.circle(screw, SCREW));
+    }
+    Units units = sketch.units();
+    double y = b.high() - 6;
+    for (String line :
+        List.of(
+            piece.words + ", to be sawn",
+            NumberWriter.number(b.width(), Quantity.FINE_LENGTH, units)
+                + " × "
+                + NumberWriter.text(b.height(), Quantity.FINE_LENGTH, units),
+            piece.show ? "show side up: grain of the back" : "show side up")) {
+      sketch.text(Role.NOTE, b.right() + 8, y, line, Anchor.START, Size.NORMAL);
       y -= 6;
     }
   }

@@ -34,6 +34,7 @@ import roughcut.strings.Heights;
  *
  * @param surface of the finished body
  * @param parts hardware as solids
+ * @param covers of cavities, for the offcut
  * @param pocket none on a through-neck
  * @param bolts none unless bolted
  * @param mass what it all weighs
@@ -47,6 +48,7 @@ public record BodyCuts(
     BodySurface surface,
     List<Cut> cuts,
     List<Part> parts,
+    List<Cover> covers,
     Optional<Pocket> pocket,
     Optional<Bolts> bolts,
     List<Pickup> pickups,
@@ -62,6 +64,7 @@ public record BodyCuts(
   public BodyCuts {
     cuts = List.copyOf(cuts);
     parts = List.copyOf(parts);
+    covers = List.copyOf(covers);
     pickups = List.copyOf(pickups);
     routs = List.copyOf(routs);
     indexHoles = List.copyOf(indexHoles);
@@ -105,7 +108,7 @@ public record BodyCuts(
             .filter(p -> p.type() == FittingType.PICKUP)
             .map(p -> Pickup.of(slab, p, f.frets, f.strings, f.heights, boardEnd))
             .toList();
-    new Controls(slab).all();
+    List<Cover> covers = new Controls(slab).all();
     new EdgeBores(slab).all();
     new Wires(slab).all();
     new PlainBores(slab).all();
@@ -119,6 +122,7 @@ public record BodyCuts(
         surface,
         slab.cuts,
         slab.parts,
+        covers,
         pocket,
         bolts,
         pickups,

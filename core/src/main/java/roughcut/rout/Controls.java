@@ -13,11 +13,8 @@ import roughcut.design.BodyFace;
 import roughcut.design.Fitting;
 import roughcut.design.FittingDecisions;
 import roughcut.design.FittingType;
-import roughcut.geometry.Cylinder;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
-import roughcut.geometry.Point3;
-import roughcut.geometry.Prism;
 import roughcut.geometry.Shapes;
 import roughcut.measure.Given;
 import roughcut.measure.Worked;
@@ -28,19 +25,17 @@ import roughcut.measure.Worked;
  * page 6, "Controls and plates"); or from the front, under a plate.
  */
 final class Controls {
-  /** Washer and nut on a bushing, mm. */
-  private static final double NUT = 3.5;
-
-  private static final double KNOB_HEIGHT = 15;
-
   private final Slab slab;
-  private boolean told;
+  private final ControlSeats seats;
+  private final List<Cover> covers = new ArrayList<>();
 
   Controls(Slab slab) {
     this.slab = slab;
+    this.seats = new ControlSeats(slab);
   }
 
-  void all() {
+  /** Makes them all; hands back the covers. */
+  List<Cover> all() {
     for (Fitting fitting : slab.givens.design().fittings()) {
       if (fitting.type() == FittingType.CAVITY) {
         cavity(fitting);
@@ -52,9 +47,10 @@ final class Controls {
             fitting.id("x"),
             fitting.words() + " belongs to no cavity: it would have nothing to hang in",
             place(fitting));
-        shaft(fitting, Optional.empty(), 0, Set.of());
+        seats.loose(fitting);
       }
     }
+    return covers;
   }
 
   private Optional<Fitting> cavityOf(Fitting control) {
@@ -77,23 +73,6 @@ final class Controls {
 
   private Point place(Fitting fitting) {
     return new Point(slab.value(fitting, "x"), slab.value(fitting, "y"));
-  }
-
-  private boolean round(Fitting control) {
-    return Math.abs(slab.value(control, "length") - slab.value(control, "width")) < 0.01;
-  }
-
-  private Outline body(Fitting control, double room) {
-    double length = slab.value(control, "length");
-    double width = slab.value(control, "width");
-    return round(control)
-        ? Shapes.circle(place(control), length / 2 + room)
-        : Shapes.rounded(
-            place(control),
-            width + 2 * room,
-            length + 2 * room,
-            Math.max(1, room),
-            slab.value(control, "angle"));
   }
 
   private void cavity(Fitting cavity) {
@@ -119,7 +98,13 @@ final class Controls {
     List<Step> steps = new ArrayList<>();
     double ledge = slab.value(cavity, "ledge");
     Given cover = slab.get(cavity, "cover");
-    if (ledge > 0 && cover.value() > 0) {
+    List<Point> screws = List.of();
+    if (Cover.there(slab, cavity)) {
+      double lug = slab.value(cavity, "lug");
+      screws = Cover.places(shapes(cavity, controls, lug), (int) slab.value(cavity, "screws"));
+      List<Outline> lugs = Cover.lugs(screws, lug, ledge);
+      List<Outline> around = new ArrayList<>(shapes(cavity, controls, ledge));
+      around.addAll(lugs);
       Worked ledgeDepth =
           slab.ledger.put(
               "cavity." + cavity.name() + "-ledge.depth",
@@ -132,9 +117,9 @@ final class Controls {
           slab.step(
               cavity.name() + "-ledge",
               face,
-              shapes(cavity, controls, ledge),
+              around,
               ledgeDepth,
-              corner + ledge));
+              lugs.isEmpty() ? corner + ledge : Math.min(corner + ledge, lug)));
     }
     steps.add(slab.step(cavity.name(), face, shapes, depth, corner));
     Set<String> joins = new LinkedHashSet<>(cavity.with());
@@ -154,6 +139,9 @@ final class Controls {
                 cavity.id("wall"),
                 "body.thickness"),
             controls.stream().anyMatch(slab::listed)));
+    if (Cover.there(slab, cavity)) {
+      covers.add(Cover.of(slab, cavity, face, steps.get(0), screws));
+    }
     Worked floor = slab.floor(cavity.name(), cavity.words(), depth, middle.x());
     Step main = steps.get(steps.size() - 1);
     Given floorArea =
@@ -172,7 +160,7 @@ final class Controls {
         in("u", walls),
         in("d", depth));
     for (Fitting control : controls) {
-      control(control, cavity, face, floor, depth, cover);
+      seats.seat(control, cavity, face, floor, depth, cover);
     }
   }
 
@@ -206,7 +194,7 @@ final class Controls {
               0));
     }
     double room = slab.value(cavity, "wall") + grown;
-    List<Outline> bodies = controls.stream().map(c -> body(c, room)).toList();
+    List<Outline> bodies = controls.stream().map(c -> seats.body(c, room)).toList();
     if (bodies.size() == 1) {
       return bodies;
     }
@@ -214,7 +202,9 @@ final class Controls {
     for (int i = 1; i < bodies.size(); i++) {
       Fitting one = controls.get(i - 1);
       Fitting two = controls.get(i);
-      if (round(one) && round(two) && slab.value(one, "length") == slab.value(two, "length")) {
+      if (seats.round(one)
+          && seats.round(two)
+          && slab.value(one, "length") == slab.value(two, "length")) {
         chain.add(Shapes.slot(place(one), place(two), slab.value(one, "length") / 2 + room));
         continue;
       }
@@ -223,122 +213,5 @@ final class Controls {
       chain.add(Shapes.hull(both));
     }
     return chain;
-  }
-
-  private void control(
-      Fitting control, Fitting cavity, BodyFace face, Worked floor, Worked depth, Given cover) {
-    Point at = place(control);
-    boolean fromBack = face == BodyFace.BACK;
-    double lost = fromBack ? slab.surface.at(BodyFace.TOP, at.x(), at.y()) : 0;
-    double plane = slab.surface.topPlane(at.x());
-    Given carved =
-        Given.decided(control.id("carved"), "Carved or contoured off there", lost - plane, LENGTH);
-    Given height = slab.get(control, "height");
-    if (fromBack) {
-      Worked left =
-          slab.ledger.put(
-              control.id("top-left"),
-              control.title() + ", top left over the cavity",
-              LENGTH,
-              floor.value() - carved.value(),
-              "f − c",
-              in("f", floor),
-              in("c", carved));
-      if (!told) {
-        told = true;
-        slab.ledger.put(
-            "control.top-left",
-            "Top left over the controls",
-            LENGTH,
-            left.value(),
-            "f",
-            in("f", left));
-      }
-      Given bushing = slab.get(control, "bushing");
-      if (bushing.value() > 0) {
-        slab.ledger.put(
-            control.id("bushing-spare"),
-            control.title() + ", thread left beyond washer and nut",
-            LENGTH,
-            bushing.value() - NUT - left.value(),
-            "b − 3.5 − f",
-            in("b", bushing),
-            in("f", left));
-      }
-      slab.ledger.put(
-          control.id("room"),
-          control.title() + ", room behind it in the cavity",
-          LENGTH,
-          depth.value() - cover.value() - height.value(),
-          "d − c − h",
-          in("d", depth),
-          in("c", cover),
-          in("h", height));
-      shaft(control, Optional.of(cavity), lost + left.value(), Set.of(cavity.name()));
-      double ceiling = lost + left.value();
-      inside(control, ceiling, ceiling + height.value());
-    } else {
-      slab.ledger.put(
-          control.id("room"),
-          control.title() + ", room under it in the cavity",
-          LENGTH,
-          depth.value() - height.value(),
-          "d − h",
-          in("d", depth),
-          in("h", height));
-      inside(control, plane, plane + height.value());
-    }
-    knob(control, plane);
-  }
-
-  private void shaft(Fitting control, Optional<Fitting> cavity, double to, Set<String> joins) {
-    Point at = place(control);
-    double from = slab.surface.topPlane(at.x());
-    double end = cavity.isPresent() ? Math.max(from + 0.5, to) : slab.thickness.value() / 2;
-    slab.cuts.add(
-        new Cut(
-            control.name(),
-            control.words(),
-            CutKind.SHAFT,
-            CutFrom.TOP,
-            List.of(),
-            List.of(
-                new Cylinder(
-                    new Point3(at.x(), at.y(), from),
-                    new Point3(at.x(), at.y(), end),
-                    slab.value(control, "shaft") / 2)),
-            joins,
-            List.of(control.id("x"), control.id("y"), control.id("shaft")),
-            slab.listed(control)));
-  }
-
-  private void inside(Fitting control, double from, double to) {
-    Outline shape = body(control, 0);
-    slab.parts.add(
-        new Part(
-            control.name(),
-            control.words(),
-            control.name(),
-            new Prism(shape.corners(), from, to, 0),
-            shape,
-            false));
-  }
-
-  private void knob(Fitting control, double plane) {
-    double knob = slab.value(control, "knob");
-    if (knob > 0) {
-      Point at = place(control);
-      slab.parts.add(
-          new Part(
-              control.name() + "-knob",
-              control.words() + "'s knob",
-              control.name(),
-              new Cylinder(
-                  new Point3(at.x(), at.y(), plane - 0.01),
-                  new Point3(at.x(), at.y(), plane - KNOB_HEIGHT),
-                  knob / 2),
-              Shapes.circle(at, knob / 2),
-              true));
-    }
   }
 }

@@ -10,6 +10,9 @@ public enum CutKind {
   SPRINGS,
   /** A routed channel that a top will cover. */
   CHANNEL,
+  /** For the lever of a switch. */
+  SLOT,
+
   /** A bored channel or ground wire. */
   WIRE,
   JACK,

@@ -1,6 +1,5 @@
 package roughcut.rout;
 
-import static roughcut.measure.Quantity.FINE_LENGTH;
 import static roughcut.measure.Quantity.LENGTH;
 import static roughcut.measure.Quantity.MASS;
 import static roughcut.measure.Quantity.RATIO;
@@ -109,7 +108,7 @@ public record Mass(Worked body, Worked instrument, Worked balance, Worked behind
         ledger.put(
             "balance.x",
             "Instrument balances, from the nut line",
-            FINE_LENGTH,
+            LENGTH,
             (mass.value() * bodyAt.value()
                     + weights.neck().value() * neckAt.value()
                     + fitted * fittedAt.value()

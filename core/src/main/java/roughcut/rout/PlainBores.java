@@ -21,8 +21,6 @@ import roughcut.measure.Worked;
 
 /** Bores square to a face, relief bores placed by hand, and plates with their screws. */
 final class PlainBores {
-  private static final double PILOT = 2.5;
-  private static final double PILOT_DEPTH = 12;
   private static final double SCREW_INSIDE = 5;
 
   private final Slab slab;
@@ -191,23 +189,19 @@ final class PlainBores {
       return;
     }
     Edge edge = new Edge(line.get(0));
+    List<Point> places = new ArrayList<>();
     for (int i = 0; i < count; i++) {
-      Point at = edge.at((i + 0.5) / count).at();
-      slab.cuts.add(
-          new Cut(
-              fitting.name() + "-screw-" + (i + 1),
-              fitting.words() + "'s screw " + (i + 1),
-              CutKind.SCREW,
-              CutFrom.TOP,
-              List.of(),
-              List.of(
-                  new Cylinder(
-                      new Point3(at.x(), at.y(), top),
-                      new Point3(at.x(), at.y(), top + PILOT_DEPTH),
-                      PILOT / 2)),
-              Set.of(),
-              List.of(fitting.id("overlap"), fitting.id("screws")),
-              false));
+      places.add(edge.at((i + 0.5) / count).at());
     }
+    PlateScrews.add(
+        slab,
+        fitting,
+        fitting.words(),
+        BodyFace.TOP,
+        top,
+        places,
+        Set.of(),
+        fitting.id("overlap"),
+        fitting.id("screws"));
   }
 }

@@ -11,7 +11,7 @@ import roughcut.measure.Worked;
 
 /**
  * A part of a rout with one floor: a pickup's bed or its legs, a cavity or the ledge round it. Its
- * outline is put together from shapes without hollows, each overlapping the one before, when it is
+ * outline is put together from shapes without hollows, each overlapping one before it, when it is
  * first asked for.
  */
 public final class Step {
@@ -89,14 +89,18 @@ public final class Step {
     return new Outline(fewer);
   }
 
-  /** Its area, mm². */
+  /** Its area, mm²: of each shape what the one before that it shares most with has not. */
   double area() {
+    List<Outline> rough = shapes.stream().map(Step::coarse).toList();
     double sum = 0;
     for (int i = 0; i < shapes.size(); i++) {
-      sum += shapes.get(i).area();
-      if (i > 0) {
-        sum -= Shapes.commonArea(coarse(shapes.get(i - 1)), coarse(shapes.get(i)));
+      double shared = 0;
+      for (int j = 0; j < i; j++) {
+        if (shapes.get(i).bounds().distance(shapes.get(j).bounds()) <= 0) {
+          shared = Math.max(shared, Shapes.commonArea(rough.get(j), rough.get(i)));
+        }
       }
+      sum += shapes.get(i).area() - shared;
     }
     return sum;
   }

@@ -41,12 +41,12 @@ final class BodyThinSpots {
   static final double WORTH_TELLING = 3;
 
   private static final Limit FLOOR = new Limit(5, 3);
-  private static final Limit CONTROL_TOP = new Limit(3.5, 2);
+  static final Limit CONTROL_TOP = new Limit(3.5, 2);
   private static final Limit GLUED_FLOOR = new Limit(12, 8);
   private static final Limit EDGE = new Limit(8, 4);
   private static final Limit SAME_FACE = new Limit(4, 2);
   private static final Limit OPPOSITE = new Limit(5, 2.5);
-  private static final Limit BORE = new Limit(3, 1.5);
+  static final Limit BORE = new Limit(3, 1.5);
   private static final Limit SURFACE = new Limit(5, 2.5);
   private static final Limit CHANNEL = new Limit(2, 1);
 

@@ -5,7 +5,6 @@ import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import roughcut.design.BodyDecisions;
 import roughcut.design.Fitting;
@@ -28,6 +27,47 @@ final class FittingThinSpots {
   private static final Limit HIDDEN = new Limit(2, 1);
   private static final Limit HARDWARE = new Limit(1, 0);
   private static final Limit SPARE = new Limit(0.5, 0);
+  private static final Limit CONTROL_TOP = BodyThinSpots.CONTROL_TOP;
+  private static final Limit BORE = BodyThinSpots.BORE;
+
+  /**
+   * What is told of every fitting of a type.
+   *
+   * @param key last part of the value's id
+   * @param kind of limits that the maker can change
+   * @param words with the fitting's own put in
+   * @param changes last part of the decision that would change it
+   */
+  private record Own(
+      FittingType type, String key, String kind, String words, Limit limit, String changes) {}
+
+  private static final List<Own> OWN =
+      List.of(
+          new Own(FittingType.JACK, "walls", "body.jack", "%s to a face", JACK, "depth"),
+          new Own(
+              FittingType.JACK,
+              "cover",
+              "body.hidden",
+              "%s's plate over its bore",
+              HIDDEN,
+              "plate-width"),
+          new Own(
+              FittingType.CONTROL, "bushing-spare", "body.fits", "%s's thread", SPARE, "recess"),
+          new Own(FittingType.CONTROL, "room", "body.fits", "room behind %s", SPARE, "height"),
+          new Own(
+              FittingType.CONTROL,
+              "top-left",
+              "body.control-top",
+              "top left at %s",
+              CONTROL_TOP,
+              "recess"),
+          new Own(
+              FittingType.CAVITY,
+              "screw-wall",
+              "body.bore",
+              "cover's screws to the wall of %s",
+              BORE,
+              "lug"));
 
   private final NeckThinSpots.Enter enter;
   private final Givens givens;
@@ -75,46 +115,40 @@ final class FittingThinSpots {
                           pickup.fitting().id("clearance"), pickup.fitting().id("ring-length"))));
     }
     for (Fitting fitting : givens.design().fittings()) {
-      Map<String, String[]> own =
-          fitting.type() == FittingType.JACK
-              ? Map.of(
-                  "walls",
-                  new String[] {fitting.words() + " to a face", "depth"},
-                  "cover",
-                  new String[] {fitting.words() + "'s plate over its bore", "plate-width"})
-              : fitting.type() == FittingType.CONTROL
-                  ? Map.of(
-                      "bushing-spare", new String[] {fitting.words() + "'s thread", "bushing"},
-                      "room", new String[] {"room behind " + fitting.words(), "height"})
-                  : Map.of();
-      own.forEach((key, words) -> fitting(fitting, key, words[0], words[1]));
+      for (Own own : OWN) {
+        if (own.type == fitting.type()) {
+          fitting(fitting, own);
+        }
+      }
     }
   }
 
-  private void fitting(Fitting fitting, String key, String what, String changes) {
-    Worked left = value(fitting.id(key));
-    if (left == null && key.equals("walls")) {
+  private void fitting(Fitting fitting, Own own) {
+    Worked left = value(fitting.id(own.key));
+    if (left == null && own.key.equals("walls")) {
       left = value("jack.walls");
     }
     Cut cut = body.cutOf(fitting).orElse(null);
-    if (left == null || cut == null) {
+    if (left == null || cut == null || own.key.equals("top-left") && level(fitting)) {
       return;
     }
     Point at = cut.shapes().get(0).centre();
-    String cavity =
-        givens.design().fittings().stream()
-            .filter(f -> f.type() == FittingType.CAVITY && f.with().contains(fitting.name()))
-            .map(f -> f.id("left"))
-            .findFirst()
-            .orElse(fitting.id(changes));
-    tell(
-        key.equals("walls") ? "body.jack" : key.equals("cover") ? "body.hidden" : "body.fits",
-        what,
-        left,
-        key.equals("walls") ? JACK : key.equals("cover") ? HIDDEN : SPARE,
-        at.x(),
-        at.y(),
-        List.of(fitting.id(changes), cavity, "body.thickness"));
+    List<String> by = new ArrayList<>(List.of(fitting.id(own.changes)));
+    givens.design().fittings().stream()
+        .filter(f -> f.type() == FittingType.CAVITY && f.with().contains(fitting.name()))
+        .findFirst()
+        .ifPresent(f -> by.add(f.id("left")));
+    by.add("body.thickness");
+    tell(own.kind, String.format(own.words, fitting.words()), left, own.limit, at.x(), at.y(), by);
+  }
+
+  /**
+   * Whether all of the top over its cavity is there at a control: the cavity's own spot tells it.
+   */
+  private boolean level(Fitting control) {
+    return value(control.id("top-left")).inputs().stream()
+        .filter(i -> !i.symbol().equals("f"))
+        .allMatch(i -> Math.abs(i.value().value()) < 0.05);
   }
 
   /** Hardware against hardware, like routs. */

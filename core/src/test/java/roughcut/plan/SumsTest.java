@@ -26,7 +26,7 @@ class SumsTest {
           + "|quarter-rule\\..*|slot\\.saw-stop|bridge\\.window\\.(front|back)|shaft\\.spare|mill\\.passes"
           + "|rip\\.([a-z-]+\\.)?short|blank\\.(crossing\\..*|glue-line\\..*)"
           + "|pin\\.(head|body)\\.y|seen\\.line\\.\\d+\\.(back|head)|body\\.(area|around)|web\\..*|hardware\\..*|rout\\..*\\.(edge|faces|surface)|bolt\\.(edge|channel)"
-          + "|relief\\.count|reach\\.(cutaway|access-fret)|pocket\\.area|binding\\.tightest";
+          + "|relief\\.count|reach\\.(cutaway|access-fret)|pocket\\.area|binding\\.tightest|control\\..*\\.recess-least";
 
   @Test
   void everyShownFormulaGivesItsValue() {

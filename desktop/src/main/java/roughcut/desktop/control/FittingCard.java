@@ -31,6 +31,28 @@ import roughcut.rout.Cut;
  * measured, and what machine and drill are set to.
  */
 public final class FittingCard extends VBox {
+  /** Words for the narrow card, by the last part of a value's id. */
+  private static final Map<String, String> BRIEF =
+      Map.ofEntries(
+          Map.entry("floor", "Left beyond its floor"),
+          Map.entry("edge", "To the body's edge"),
+          Map.entry("faces", "To the nearer face"),
+          Map.entry("binding", "To the binding"),
+          Map.entry("screw-stop", "Cover screws, drill's stop"),
+          Map.entry("screw-wall", "Cover screws to the wall"),
+          Map.entry("shielding", "Foil for it, cm²"),
+          Map.entry("entry", "Bit's angle over the rim"),
+          Map.entry("bushing-spare", "Thread beyond the nut"),
+          Map.entry("recess-least", "Flat seat wants a recess"),
+          Map.entry("room", "Room behind it"),
+          Map.entry("cover", "Plate beyond its bore"),
+          Map.entry("length", "Bore until it breaks in"),
+          Map.entry("slot-bores", "Its end bores apart"),
+          Map.entry("table", "Drill table tilted by"),
+          Map.entry("hidden", "Reaches beyond the rout"),
+          Map.entry("poles", "Strings beyond poles"),
+          Map.entry("to-fretboard", "Gap to the fretboard"));
+
   private final Session session;
   private final Consumer<Value> ask;
   private final Runnable gone;
@@ -237,11 +259,12 @@ public final class FittingCard extends VBox {
 
   /** A value's label without the fitting's own name. */
   private String brief(Worked value) {
-    if (value.id().endsWith(".floor")) {
-      return "Left beyond its floor";
+    String key = value.id().substring(value.id().lastIndexOf('.') + 1);
+    if (BRIEF.containsKey(key)) {
+      return BRIEF.get(key);
     }
-    if (value.id().endsWith(".edge")) {
-      return "To the body's edge";
+    if (key.equals("surface")) {
+      return "To" + value.label().substring(value.label().lastIndexOf(" the "));
     }
     String label = value.label();
     String own = shown == null ? "" : shown.title() + ", ";

@@ -20,8 +20,6 @@ import roughcut.drawing.KnifeStops;
 import roughcut.drawing.Mark;
 import roughcut.geometry.Point;
 import roughcut.layout.FretLayout;
-import roughcut.measure.NumberWriter;
-import roughcut.measure.Quantity;
 import roughcut.measure.Units;
 
 /**
@@ -33,6 +31,9 @@ public final class DrawingSurface extends Region {
   private static final double GRIP = 9;
   private static final double PADDING = 10;
 
+  /** Kept free under the ruler for what the knife stands at, px. */
+  private static final double KNIFE_WORDS = 12;
+
   private final Canvas still = new Canvas();
   private final Canvas moving = new Canvas();
   private Drawing drawing;
@@ -43,10 +44,7 @@ public final class DrawingSurface extends Region {
   private boolean knifeShown = true;
   private boolean paper;
   private boolean fretsShown = true;
-  private double knife;
-  private double knifeLeast;
-  private double knifeMost;
-  private List<KnifeStops.Stop> stops = List.of();
+  private final Knife knife = new Knife();
   private List<MarkPainter.Target> targets = List.of();
   private long stillPaints;
   private Point2D pressed;
@@ -85,12 +83,10 @@ public final class DrawingSurface extends Region {
       double knifeLeast,
       double knifeMost,
       List<KnifeStops.Stop> stops) {
-    this.stops = stops;
-    this.knifeLeast = knifeLeast;
+    knife.goes(knifeLeast, knifeMost, frets, stops);
     this.drawing = next;
     this.frets = frets;
     this.units = units;
-    this.knifeMost = knifeMost;
     if (fitted) {
       view = null;
     }
@@ -134,14 +130,14 @@ public final class DrawingSurface extends Region {
   }
 
   public double knife() {
-    return knife;
+    return knife.at();
   }
 
-  /** Puts the knife there, within the neck, and tells. */
+  /** Puts the knife there, or as near as it goes, and tells. */
   public void knife(double x) {
-    knife = Math.max(knifeLeast, Math.min(knifeMost, x));
+    knife.to(x);
     paintMoving();
-    onKnife.accept(knife);
+    onKnife.accept(knife.at());
   }
 
   /** The whole drawing again. */
@@ -200,13 +196,14 @@ public final class DrawingSurface extends Region {
 
   private void ensureView() {
     if (view == null && drawing != null) {
+      double top = Ruler.HEIGHT + (knifeShown ? KNIFE_WORDS : 0);
       view =
           View.fitting(
               drawing.bounds(),
               PADDING,
-              Ruler.HEIGHT,
+              top,
               Math.max(10, getWidth() - 2 * PADDING),
-              Math.max(10, getHeight() - Ruler.HEIGHT - PADDING));
+              Math.max(10, getHeight() - top - PADDING));
     }
   }
 
@@ -233,23 +230,9 @@ public final class DrawingSurface extends Region {
     if (held != null && dragged) {
       paintHeld(g);
     }
-    if (!knifeShown) {
-      return;
+    if (knifeShown) {
+      knife.paint(g, view, units, isFocused());
     }
-    double px = view.px(knife);
-    g.setStroke(Ink.TOUCH);
-    g.setFill(Ink.TOUCH);
-    g.setLineWidth(isFocused() ? 2.4 : 1.6);
-    double top = Ruler.HEIGHT + 4;
-    g.strokeLine(px, top, px, getHeight());
-    g.fillPolygon(new double[] {px - 6, px + 6, px}, new double[] {top, top, top + 10}, 3);
-    g.setFont(Ink.regular(11));
-    g.setTextBaseline(VPos.BASELINE);
-    boolean atRight = px > getWidth() - 170;
-    g.setTextAlign(atRight ? TextAlignment.RIGHT : TextAlignment.LEFT);
-    String place =
-        "knife, " + placeName() + " · " + NumberWriter.text(knife, Quantity.LENGTH, units);
-    g.fillText(place, px + (atRight ? -10 : 10), top + 9);
   }
 
   /** What is being dragged, where it would come to lie, with its number. */
@@ -274,13 +257,13 @@ public final class DrawingSurface extends Region {
     g.setLineDashes();
     String words = handles.words(held.id(), moved(true), moved(false));
     g.setFont(Ink.bold(12));
-    g.setFill(Ink.TOUCH);
     g.setTextBaseline(VPos.BASELINE);
     g.setTextAlign(TextAlignment.LEFT);
-    g.fillText(
-        words,
-        Math.min(getWidth() - 180, view.px(held.at().x()) + dx + 14),
-        Math.max(Ruler.HEIGHT + 16, view.py(held.at().y()) + dy - 12));
+    double left = Math.min(getWidth() - 180, view.px(held.at().x()) + dx + 14);
+    double base = Math.max(Ruler.HEIGHT + 16, view.py(held.at().y()) + dy - 12);
+    Ink.tag(g, left, base, MarkPainter.width(words, Ink.bold(12)), 12, 0.92);
+    g.setFill(Ink.TOUCH);
+    g.fillText(words, left, base);
   }
 
   /** How far the handle was dragged, mm; only in the ways that it goes. */
@@ -295,7 +278,7 @@ public final class DrawingSurface extends Region {
   private boolean onKnifeLine(MouseEvent e) {
     return knifeShown
         && view != null
-        && Math.abs(e.getX() - view.px(knife)) < GRIP
+        && Math.abs(e.getX() - view.px(knife.at())) < GRIP
         && e.getY() > Ruler.HEIGHT - 4;
   }
 
@@ -396,12 +379,12 @@ public final class DrawingSurface extends Region {
       return;
     }
     switch (e.getCode()) {
-      case LEFT -> knife(e.isShiftDown() ? fretBeside(-1) : knife - 1);
-      case RIGHT -> knife(e.isShiftDown() ? fretBeside(1) : knife + 1);
-      case PAGE_UP -> knife(stopBeside(-1));
-      case PAGE_DOWN -> knife(stopBeside(1));
-      case HOME -> knife(knifeLeast);
-      case END -> knife(knifeMost);
+      case LEFT -> knife(e.isShiftDown() ? knife.fretBeside(-1) : knife.at() - 1);
+      case RIGHT -> knife(e.isShiftDown() ? knife.fretBeside(1) : knife.at() + 1);
+      case PAGE_UP -> knife(knife.stopBeside(-1));
+      case PAGE_DOWN -> knife(knife.stopBeside(1));
+      case HOME -> knife(knife.least());
+      case END -> knife(knife.most());
       case PLUS, ADD, EQUALS -> zoom(1.25);
       case MINUS, SUBTRACT -> zoom(0.8);
       case DIGIT0, NUMPAD0 -> fit();
@@ -410,38 +393,5 @@ public final class DrawingSurface extends Region {
       }
     }
     e.consume();
-  }
-
-  /** What the knife stands at: a feature's name, or the nearest fret. */
-  private String placeName() {
-    return KnifeStops.near(stops, frets, knife);
-  }
-
-  /** The next feature of the neck in that direction. */
-  private double stopBeside(int direction) {
-    double next = direction < 0 ? knifeLeast : knifeMost;
-    for (KnifeStops.Stop stop : stops) {
-      if (direction > 0 && stop.x() > knife + 0.01) {
-        return stop.x();
-      }
-      if (direction < 0 && stop.x() < knife - 0.01) {
-        next = stop.x();
-      }
-    }
-    return next;
-  }
-
-  /** The next fret in that direction, the nut line being 0. */
-  private double fretBeside(int direction) {
-    double next = direction < 0 ? knifeLeast : knifeMost;
-    for (FretLayout.Fret fret : frets.frets()) {
-      if (direction > 0 && fret.x() > knife + 0.01) {
-        return fret.x();
-      }
-      if (direction < 0 && fret.x() < knife - 0.01) {
-        next = fret.x();
-      }
-    }
-    return next;
   }
 }

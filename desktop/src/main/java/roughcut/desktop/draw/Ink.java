@@ -3,6 +3,7 @@ package roughcut.desktop.draw;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.Map;
+import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
 import javafx.scene.text.Font;
 import javafx.scene.text.FontWeight;
@@ -66,5 +67,20 @@ public final class Ink {
 
   public static Font bold(double size) {
     return Font.font("B612", FontWeight.BOLD, size);
+  }
+
+  /**
+   * Covers what lies under a word, so that it is read on wood and across lines too.
+   *
+   * @param x its left end, px
+   * @param baseline px
+   * @param width of the word, px
+   * @param size of its font, px
+   * @param cover how much is covered, 0 to 1
+   */
+  static void tag(
+      GraphicsContext g, double x, double baseline, double width, double size, double cover) {
+    g.setFill(SHEET.deriveColor(0, 1, 1, cover));
+    g.fillRect(x - 2, baseline - size * 0.86, width + 4, size * 1.12);
   }
 }

@@ -45,6 +45,12 @@ public final class MarkPainter {
   /** Words smaller than this on a page map would only be dirt, px. */
   private static final double LEGIBLE = 5;
 
+  /** How much of what lies under a word is covered, so that it is read on wood too. */
+  private static final double TAG = 0.78;
+
+  /** How many lines up or down a label gives way. */
+  private static final int LINES = 6;
+
   private final GraphicsContext g;
   private final View view;
   private final boolean paper;
@@ -162,7 +168,7 @@ public final class MarkPainter {
   private void text(Mark.Text text, String link, int spot) {
     Font font =
         paper ? Ink.regular(text.size().height() * view.scale() * 1.35) : Ink.font(text.size());
-    if (font.getSize() < LEGIBLE) {
+    if (font.getSize() < LEGIBLE || text.text().isEmpty()) {
       return;
     }
     double width = width(text.text(), font);
@@ -171,9 +177,12 @@ public final class MarkPainter {
     double left = -width * text.anchor().ordinal() / 2;
     g.setFont(font);
     g.setTextAlign(TextAlignment.LEFT);
-    g.setFill(Ink.colour(text.role().colour()));
     double x = within(px + left, width);
     double y = text.turn() == 0 ? free(x, py, width, font.getSize()) : py;
+    if (text.turn() == 0 && !paper) {
+      Ink.tag(g, x, y, width, font.getSize(), TAG);
+    }
+    g.setFill(Ink.colour(text.role().colour()));
     g.save();
     g.translate(text.turn() == 0 ? x - left : px, y);
     g.rotate(-text.turn());
@@ -188,15 +197,14 @@ public final class MarkPainter {
     }
   }
 
-  /** Moves a label down by a line, a few times, when another already stands there. */
+  /** Moves a label down or up by a few lines when another already stands there. */
   private double free(double x, double y, double width, double size) {
-    double at = y;
-    for (int i = 0; i < 4; i++) {
+    for (int i = 0; i < 2 * LINES; i++) {
+      double at = y + (i % 2 == 0 ? -1 : 1) * ((i + 1) / 2) * (size + 4);
       BoundingBox box = new BoundingBox(x, at - size, width, size);
       if (labels.stream().noneMatch(l -> l.intersects(box))) {
         return at;
       }
-      at += size + 4;
     }
     return y;
   }
@@ -207,7 +215,8 @@ public final class MarkPainter {
     return x > most && x < g.getCanvas().getWidth() ? most : x;
   }
 
-  private static double width(String text, Font font) {
+  /** How wide words are, px. */
+  static double width(String text, Font font) {
     Text measured = new Text(text);
     measured.setFont(font);
     return measured.getLayoutBounds().getWidth();

@@ -49,7 +49,7 @@ final class WeightPage extends BodyViewPage {
             "instrument.mass",
             "Instrument",
             "balance.x",
-            "Balances, from the nut line",
+            "Balances, from nut",
             "relief.count",
             "Relief bores");
   }

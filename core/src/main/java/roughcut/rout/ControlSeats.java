@@ -1,0 +1,301 @@
+package roughcut.rout;
+
+import static roughcut.measure.Quantity.FINE_LENGTH;
+import static roughcut.measure.Quantity.LENGTH;
+import static roughcut.measure.Worked.in;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import roughcut.design.BodyFace;
+import roughcut.design.Fitting;
+import roughcut.geometry.Cylinder;
+import roughcut.geometry.Outline;
+import roughcut.geometry.Point;
+import roughcut.geometry.Point3;
+import roughcut.geometry.Prism;
+import roughcut.geometry.Shapes;
+import roughcut.measure.Given;
+import roughcut.measure.Worked;
+
+/**
+ * How single controls sit in the top: the hole for shaft or lever, a recess round it where the top
+ * is too thick or not level, the thread that is left for washer and nut, the room behind (handbook
+ * page 6, "Controls and plates").
+ */
+final class ControlSeats {
+  /** Washer and nut on a bushing, mm. */
+  private static final double NUT = 3.5;
+
+  private static final double KNOB_HEIGHT = 15;
+
+  /** Screws of a switch go through the top, mm. */
+  private static final double SCREW = 3.2;
+
+  /** Places round a washer at which the top is looked at. */
+  private static final int ROUND = 24;
+
+  private final Slab slab;
+  private boolean told;
+
+  ControlSeats(Slab slab) {
+    this.slab = slab;
+  }
+
+  private Point place(Fitting control) {
+    return new Point(slab.value(control, "x"), slab.value(control, "y"));
+  }
+
+  /** Whether its body is round, so that it can be turned as it likes. */
+  boolean round(Fitting control) {
+    return Math.abs(slab.value(control, "length") - slab.value(control, "width")) < 0.01;
+  }
+
+  /** Its body seen from above with so much room round it. */
+  Outline body(Fitting control, double room) {
+    double length = slab.value(control, "length");
+    double width = slab.value(control, "width");
+    return round(control)
+        ? Shapes.circle(place(control), length / 2 + room)
+        : Shapes.rounded(
+            place(control),
+            width + 2 * room,
+            length + 2 * room,
+            Math.max(1, room),
+            slab.value(control, "angle"));
+  }
+
+  /** A control that hangs in no cavity: its hole to the middle of the wood, so that it is seen. */
+  void loose(Fitting control) {
+    hole(control, Set.of(), slab.thickness.value() / 2, 0);
+  }
+
+  /** Seats a control in its cavity. */
+  void seat(
+      Fitting control, Fitting cavity, BodyFace face, Worked floor, Worked depth, Given cover) {
+    Point at = place(control);
+    double plane = slab.surface.topPlane(at.x());
+    Given height = slab.get(control, "height");
+    if (face == BodyFace.BACK) {
+      double lost = slab.surface.at(BodyFace.TOP, at.x(), at.y());
+      double left = throughTop(control, floor, lost - plane);
+      slab.ledger.put(
+          control.id("room"),
+          control.title() + ", room behind it in the cavity",
+          LENGTH,
+          depth.value() - cover.value() - height.value(),
+          "d − c − h",
+          in("d", depth),
+          in("c", cover),
+          in("h", height));
+      double recess = slab.value(control, "recess");
+      double ceiling = lost + recess + left;
+      hole(control, Set.of(cavity.name()), ceiling, recess > 0 ? lost + recess : 0);
+      inside(control, ceiling, ceiling + height.value());
+    } else {
+      slab.ledger.put(
+          control.id("room"),
+          control.title() + ", room under it in the cavity",
+          LENGTH,
+          depth.value() - height.value(),
+          "d − h",
+          in("d", depth),
+          in("h", height));
+      inside(control, plane, plane + height.value());
+    }
+    knob(control, plane);
+  }
+
+  /** What is left of the top at its shaft, and whether its thread reaches through. */
+  private double throughTop(Fitting control, Worked floor, double lost) {
+    Given carved =
+        Given.decided(control.id("carved"), "Carved or contoured off there", lost, LENGTH);
+    Given recess = slab.get(control, "recess");
+    Worked left =
+        slab.ledger.put(
+            control.id("top-left"),
+            control.title() + ", top left over the cavity",
+            LENGTH,
+            floor.value() - carved.value() - recess.value(),
+            "f − c − r",
+            in("f", floor),
+            in("c", carved),
+            in("r", recess));
+    if (!told) {
+      told = true;
+      slab.ledger.put(
+          "control.top-left",
+          "Top left over the controls",
+          LENGTH,
+          left.value(),
+          "f",
+          in("f", left));
+    }
+    if (!slab.surface.flat()) {
+      slab.ledger.put(
+          control.id("recess-least"),
+          control.title() + ", recess in which its washer lies flat",
+          FINE_LENGTH,
+          leastRecess(control),
+          "found as the lowest of the top under its washer, below the top at its shaft",
+          in("w", slab.get(control, "recess-diameter")));
+    }
+    Given bushing = slab.get(control, "bushing");
+    if (bushing.value() > 0) {
+      slab.ledger.put(
+          control.id("bushing-spare"),
+          control.title() + ", thread left beyond washer and nut",
+          LENGTH,
+          bushing.value() - NUT - left.value(),
+          "b − 3.5 − f",
+          in("b", bushing),
+          in("f", left));
+    }
+    return left.value();
+  }
+
+  /** How much lower the top is somewhere under the washer than at the shaft, mm. */
+  private double leastRecess(Fitting control) {
+    Point at = place(control);
+    double here = slab.surface.at(BodyFace.TOP, at.x(), at.y());
+    double lowest = here;
+    double radius = slab.value(control, "recess-diameter") / 2;
+    for (int i = 0; i < ROUND; i++) {
+      double turn = 2 * Math.PI * i / ROUND;
+      Point p = at.plus(radius * Math.cos(turn), radius * Math.sin(turn));
+      lowest = Math.max(lowest, slab.surface.at(BodyFace.TOP, p.x(), p.y()));
+    }
+    return lowest - here;
+  }
+
+  /**
+   * The hole in the top: round for a shaft; a slot with its two screws for a lever.
+   *
+   * @param to z where it ends
+   * @param recessed z of a recess's floor; 0 for none
+   */
+  private void hole(Fitting control, Set<String> joins, double to, double recessed) {
+    Point at = place(control);
+    double from = slab.surface.topPlane(at.x());
+    double end = Math.max(from + 0.5, to);
+    double slot = slab.value(control, "slot");
+    List<Cylinder> bores = new ArrayList<>();
+    if (recessed > from) {
+      bores.add(bore(at, from, recessed, slab.value(control, "recess-diameter")));
+    }
+    if (slot > 0) {
+      screws(control, joins, from, end);
+      slot(control, joins, slot, end - from, bores);
+      return;
+    }
+    bores.add(bore(at, from, end, slab.value(control, "shaft")));
+    add(control, control.name(), control.words(), List.of(), bores, joins);
+  }
+
+  private static Cylinder bore(Point at, double from, double to, double diameter) {
+    return new Cylinder(
+        new Point3(at.x(), at.y(), from), new Point3(at.x(), at.y(), to), diameter / 2);
+  }
+
+  /** So far from its middle along its length, to one side or the other. */
+  private Point along(Fitting control, double by) {
+    double turn = Math.toRadians(slab.value(control, "angle"));
+    return place(control).plus(-by * Math.sin(turn), by * Math.cos(turn));
+  }
+
+  private void slot(
+      Fitting control, Set<String> joins, double length, double deep, List<Cylinder> bores) {
+    double half = Math.max(0, length - slab.value(control, "shaft")) / 2;
+    double radius = slab.value(control, "shaft") / 2;
+    Given through = Given.decided(control.id("through"), "Wood there", deep, LENGTH);
+    Worked depth =
+        slab.depth(
+            control.id("slot-depth"),
+            control.name(),
+            control.title() + ", slot",
+            deep,
+            "w",
+            in("w", through));
+    Given whole = slab.get(control, "slot");
+    Given width = slab.get(control, "shaft");
+    slab.ledger.put(
+        control.id("slot-bores"),
+        control.title() + ", bores at its slot's ends apart",
+        FINE_LENGTH,
+        Math.max(0, whole.value() - width.value()),
+        "max(0, l − w)",
+        in("l", whole),
+        in("w", width));
+    Step step =
+        slab.step(
+            control.name(),
+            BodyFace.TOP,
+            List.of(Shapes.slot(along(control, -half - 1e-3), along(control, half), radius)),
+            depth,
+            radius);
+    add(control, control.name(), control.words(), List.of(step), bores, joins);
+  }
+
+  private void screws(Fitting control, Set<String> joins, double from, double to) {
+    double apart = slab.value(control, "screws-apart");
+    for (int side : apart > 0 ? new int[] {-1, 1} : new int[0]) {
+      add(
+          control,
+          control.name() + (side < 0 ? "-screw-1" : "-screw-2"),
+          control.words() + (side < 0 ? "'s screw 1" : "'s screw 2"),
+          List.of(),
+          List.of(bore(along(control, side * apart / 2), from, to, SCREW)),
+          joins);
+    }
+  }
+
+  private void add(
+      Fitting control,
+      String name,
+      String words,
+      List<Step> steps,
+      List<Cylinder> bores,
+      Set<String> joins) {
+    slab.cuts.add(
+        new Cut(
+            name,
+            words,
+            steps.isEmpty() ? CutKind.SHAFT : CutKind.SLOT,
+            CutFrom.TOP,
+            steps,
+            bores,
+            joins,
+            List.of(control.id("x"), control.id("y"), control.id("shaft")),
+            slab.listed(control)));
+  }
+
+  private void inside(Fitting control, double from, double to) {
+    Outline shape = body(control, 0);
+    slab.parts.add(
+        new Part(
+            control.name(),
+            control.words(),
+            control.name(),
+            new Prism(shape.corners(), from, to, 0),
+            shape,
+            false));
+  }
+
+  private void knob(Fitting control, double plane) {
+    double knob = slab.value(control, "knob");
+    if (knob > 0) {
+      Point at = place(control);
+      slab.parts.add(
+          new Part(
+              control.name() + "-knob",
+              control.words() + "'s knob",
+              control.name(),
+              new Cylinder(
+                  new Point3(at.x(), at.y(), plane - 0.01),
+                  new Point3(at.x(), at.y(), plane - KNOB_HEIGHT),
+                  knob / 2),
+              Shapes.circle(at, knob / 2),
+              true));
+    }
+  }
+}

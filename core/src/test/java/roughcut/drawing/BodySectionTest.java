@@ -1,0 +1,88 @@
+package roughcut.drawing;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import roughcut.Heron;
+import roughcut.demo.Demo;
+import roughcut.design.BodyFace;
+import roughcut.design.Build;
+import roughcut.geometry.Bounds;
+import roughcut.geometry.Solids;
+import roughcut.measure.Units;
+import roughcut.plan.Plan;
+
+class BodySectionTest {
+  private static List<Mark.Dimension> dimensions(Plan plan, double x) {
+    List<Mark.Dimension> all = new ArrayList<>();
+    for (Mark mark : BodySection.across(plan, x, Units.MM).marks()) {
+      if (mark instanceof Mark.Dimension dimension) {
+        all.add(dimension);
+      }
+    }
+    return all;
+  }
+
+  /**
+   * Every dimension lies in wood all the way, from an opening's floor to the next one or a face.
+   */
+  @Test
+  void whatIsLeftIsMeasuredInWoodOnly() {
+    int told = 0;
+    for (Build build : Demo.builds(LocalDate.of(2026, 5, 4))) {
+      Plan plan = Plan.of(build, Demo.shop());
+      Bounds b = plan.body().outline().bounds();
+      for (double x = b.left() + 7.3; x < b.right(); x += 9.7) {
+        for (Mark.Dimension dimension : dimensions(plan, x)) {
+          told++;
+          double y = -dimension.a().x();
+          double from = -dimension.a().y();
+          double to = -dimension.b().y();
+          assertThat(Double.parseDouble(dimension.text()))
+              .as("its number is its length")
+              .isCloseTo(Math.abs(to - from), within(0.051));
+          for (int i = 1; i < 20; i++) {
+            double z = from + (to - from) * i / 20;
+            double at = x;
+            assertThat(plan.cuts().cuts())
+                .as(() -> build.name() + " at " + at + ", " + y + ", " + z)
+                .noneMatch(c -> c.solids().stream().anyMatch(s -> Solids.holds(s, at, y, z)));
+          }
+          assertThat(Math.max(from, to))
+              .isLessThanOrEqualTo(plan.cuts().surface().at(BodyFace.BACK, x, y) + 0.2);
+          assertThat(Math.min(from, to))
+              .isGreaterThanOrEqualTo(plan.cuts().surface().at(BodyFace.TOP, x, y) - 0.2);
+        }
+      }
+    }
+    assertThat(told).as("there is something to tell").isGreaterThan(150);
+  }
+
+  @Test
+  void betweenRoutsFromBothFacesTheWebIsTold() {
+    Plan plan =
+        Heron.with("bridge.kind=pivoting", "pickup.bridge.from-saddle=46", "saddle.height=13");
+    double web =
+        plan.body().thickness().value()
+            - plan.cuts().cut("springs").orElseThrow().depth()
+            - Heron.value(plan, "pickup.bridge.depth");
+    // Beside the legs, which go deeper.
+    double x = 580;
+    assertThat(dimensions(plan, x).stream().map(d -> Double.parseDouble(d.text())))
+        .as("under the pickup the wood ends at the springs")
+        .anyMatch(mm -> Math.abs(mm - web) < 0.1);
+  }
+
+  @Test
+  void theKnifeStaysInTheBody() {
+    Plan plan = Heron.with();
+    Bounds b = plan.body().outline().bounds();
+    assertThat(BodySection.within(plan, -5000)).isCloseTo(b.left() + 1, within(1e-9));
+    assertThat(BodySection.within(plan, 5000)).isCloseTo(b.right() - 1, within(1e-9));
+    assertThat(BodySection.within(plan, 600)).isEqualTo(600);
+  }
+}

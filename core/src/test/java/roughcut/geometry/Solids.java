@@ -1,0 +1,26 @@
+package roughcut.geometry;
+
+/** Whether a place is inside a solid, straight from what the solid is. */
+public final class Solids {
+  private Solids() {}
+
+  /** Inside by more than a hair. */
+  public static boolean holds(Convex solid, double x, double y, double z) {
+    if (solid instanceof Prism prism) {
+      double floor = prism.floorAt(x);
+      return new Outline(prism.corners()).holds(new Point(x, y))
+          && z > Math.min(prism.open(), floor) + 1e-3
+          && z < Math.max(prism.open(), floor) - 1e-3;
+    }
+    Cylinder bore = (Cylinder) solid;
+    double dx = bore.to().x() - bore.from().x();
+    double dy = bore.to().y() - bore.from().y();
+    double dz = bore.to().z() - bore.from().z();
+    double px = x - bore.from().x();
+    double py = y - bore.from().y();
+    double pz = z - bore.from().z();
+    double along = (px * dx + py * dy + pz * dz) / bore.length();
+    double off = Math.sqrt(Math.max(0, px * px + py * py + pz * pz - along * along));
+    return along > 1e-3 && along < bore.length() - 1e-3 && off < bore.radius() - 1e-3;
+  }
+}

@@ -1,0 +1,121 @@
+package roughcut.rout;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+import static roughcut.Heron.value;
+
+import org.junit.jupiter.api.Test;
+import roughcut.Heron;
+import roughcut.demo.Demo;
+import roughcut.geometry.Outline;
+import roughcut.plan.Plan;
+import roughcut.thin.ThinSpot;
+
+class PocketTest {
+  private static ThinSpot floor(Plan plan) {
+    return plan.thinSpots().stream()
+        .filter(s -> s.kind().equals("pocket.floor"))
+        .findFirst()
+        .orElseThrow();
+  }
+
+  @Test
+  void pocketFollowsHeelAngleAndBody() {
+    Plan plan =
+        Heron.with(
+            "heights.solve-for=saddle",
+            "heel.thickness=22",
+            "pocket.exposed=3",
+            "neck.angle=2",
+            "body.thickness=44",
+            "joint.x=430",
+            "heel.end=500");
+    assertThat(value(plan, "pocket.depth.front")).isCloseTo(19, within(1e-9));
+    assertThat(value(plan, "pocket.depth.end"))
+        .isCloseTo(19 - 70 * Math.tan(Math.toRadians(2)), within(1e-9));
+    assertThat(value(plan, "pocket.floor")).isCloseTo(25, within(1e-9));
+    assertThat(value(plan, "pocket.heel-gap"))
+        .isCloseTo(22 * Math.sin(Math.toRadians(2)), within(1e-9));
+    Pocket pocket = plan.cuts().pocket().orElseThrow();
+    assertThat(pocket.depthAt(430)).isCloseTo(19, within(1e-9));
+    assertThat(pocket.depthAt(500)).isCloseTo(value(plan, "pocket.depth.end"), within(1e-9));
+  }
+
+  @Test
+  void pocketIsTheRealNecksEdgesAndTheClearance() {
+    Plan plan = Heron.with("pocket.clearance=0.2", "pocket.corners=chisel");
+    Outline shape = plan.cuts().pocket().orElseThrow().cut().steps().get(0).outline();
+    double half = plan.neck().halfWidth(432);
+    assertThat(shape.bounds().left()).isCloseTo(432, within(1e-9));
+    assertThat(shape.bounds().right()).isCloseTo(500.2, within(1e-9));
+    assertThat(shape.spans(432.001, true).get(0)[1]).isCloseTo(half + 0.2, within(0.001));
+    Plan measured = Plan.of(Heron.build(), Demo.shop());
+    Outline wide = measured.cuts().pocket().orElseThrow().cut().steps().get(0).outline();
+    assertThat(wide.bounds().height())
+        .as("the fretboard came out wider, and the pocket with it")
+        .isGreaterThan(
+            Heron.with()
+                .cuts()
+                .pocket()
+                .orElseThrow()
+                .cut()
+                .steps()
+                .get(0)
+                .outline()
+                .bounds()
+                .height());
+    Outline round =
+        Heron.with("pocket.corner-radius=6.35")
+            .cuts()
+            .pocket()
+            .orElseThrow()
+            .cut()
+            .steps()
+            .get(0)
+            .outline();
+    // two round corners of nearly a right angle each lack (1 − π/4)·r²
+    assertThat(
+            Heron.with("pocket.corners=chisel")
+                    .cuts()
+                    .pocket()
+                    .orElseThrow()
+                    .cut()
+                    .steps()
+                    .get(0)
+                    .outline()
+                    .area()
+                - round.area())
+        .isCloseTo(2 * (1 - Math.PI / 4) * 6.35 * 6.35, within(0.8));
+  }
+
+  @Test
+  void boltsReachThroughPlateAndFloorIntoTheHeel() {
+    Plan plan =
+        Heron.with(
+            "heights.solve-for=saddle",
+            "neck.angle=0",
+            "heel.thickness=22",
+            "pocket.exposed=1",
+            "body.thickness=44",
+            "bolt.plate=2",
+            "bolt.counterbore=5",
+            "bolt.bite=16");
+    // floor 23, less the counterbore
+    assertThat(value(plan, "bolt.length")).isCloseTo(2 + 23 - 5 + 16, within(1e-9));
+    assertThat(value(plan, "bolt.tip-clearance")).isCloseTo(6, within(1e-9));
+    double into = value(Heron.with("bolt.reach=into-fretboard"), "bolt.tip-clearance");
+    assertThat(into)
+        .as("through the glue line up to the slots, when that is chosen")
+        .isCloseTo(6 + Heron.with().fretboard().slots().least().under().value(), within(1e-9));
+  }
+
+  @Test
+  void aFloorUnderABoltedPocketIsHeldAgainstTheScrew() {
+    assertThat(floor(Heron.with("body.thickness=36.7")).state()).isEqualTo(ThinSpot.State.LOOK);
+    assertThat(floor(Heron.with("body.thickness=36.8")).state()).isEqualTo(ThinSpot.State.CLEAR);
+    assertThat(floor(Heron.with("body.thickness=32")).state()).isEqualTo(ThinSpot.State.STOP);
+    assertThat(floor(Heron.with("body.thickness=32", "neck.fixing=glued-in")).state())
+        .as("glued: 11 is under 12")
+        .isEqualTo(ThinSpot.State.LOOK);
+  }
+}
