@@ -155,6 +155,7 @@ public final class Demo {
                         "body.species", "lime",
                         "body.top-species", "larch",
                         "strings.kind", "bass",
+                        "bridge.kind", "bar-tailpiece",
                         "fretboard.species", "bog-oak"),
                     dunlinStrings(),
                     new Stack(List.of(new Strip("plum", 72, Strip.Grain.TO_HEEL)), true))

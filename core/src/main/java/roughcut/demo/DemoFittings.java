@@ -106,6 +106,9 @@ final class DemoFittings {
     numbers.put("cavity.controls.ledge", 0.0);
     numbers.put("plate.plate.overlap", 10.0);
     numbers.put("plate.plate.screws", 6.0);
+    numbers.put("channel.battery-wire.aside", -4.0);
+    numbers.put("plate.guard.overlap", 14.0);
+    numbers.put("plate.guard.screws", 6.0);
     place(numbers, "cavity.battery", 850, -72);
     numbers.put("cavity.battery.left", 14.0);
     numbers.put("jack.output.round", 66.0);
@@ -133,6 +136,7 @@ final class DemoFittings {
                     FittingType.CAVITY, "controls", "back-cavity", "volume", "blend", "tone"),
                 new Fitting(FittingType.CAVITY, "battery", "box"),
                 new Fitting(FittingType.PLATE, "plate", "control-plate", "controls"),
+                new Fitting(FittingType.PLATE, "guard", "pickguard", "middle"),
                 new Fitting(FittingType.JACK, "output", "cup-jack", "controls"),
                 new Fitting(FittingType.CHANNEL, "middle-wire", "wire-channel", "middle", "bridge"),
                 new Fitting(

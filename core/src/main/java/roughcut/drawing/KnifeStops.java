@@ -5,7 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import roughcut.layout.FretLayout;
 import roughcut.plan.Plan;
-import roughcut.rout.Cut;
+import roughcut.rout.CutKind;
 
 /** Places along the neck that the section knife steps to: nut, seam, channel ends, heel. */
 public final class KnifeStops {
@@ -36,16 +36,19 @@ public final class KnifeStops {
         : "near the " + nearest.name();
   }
 
-  /** Stops along the body: its ends, the pocket, and the middle of everything cut into it. */
+  /**
+   * Stops along the body: its ends, the pocket, and the middle of everything cut into it but small
+   * screws.
+   */
   public static List<Stop> ofBody(Plan plan) {
     List<Stop> stops = new ArrayList<>();
     stops.add(new Stop("front of the horn", plan.body().outline().front() + 1));
     stops.add(new Stop("body begins", plan.neck().joint().value()));
     stops.add(new Stop("saddle line", plan.frets().saddle().value()));
     stops.add(new Stop("body ends", plan.body().outline().end() - 1));
-    for (Cut cut : plan.cuts().cuts()) {
-      stops.add(new Stop(cut.words(), cut.middleX()));
-    }
+    plan.cuts().cuts().stream()
+        .filter(c -> c.kind() != CutKind.SCREW)
+        .forEach(c -> stops.add(new Stop(c.words(), c.middleX())));
     stops.sort(Comparator.comparingDouble(Stop::x));
     return List.copyOf(stops);
   }

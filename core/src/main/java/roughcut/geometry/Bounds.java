@@ -30,4 +30,9 @@ public record Bounds(double left, double low, double right, double high) {
   public Bounds grown(double by) {
     return new Bounds(left - by, low - by, right + by, high + by);
   }
+
+  /** Whether a place lies inside it or on its edge. */
+  public boolean holds(Point p) {
+    return p.x() >= left && p.x() <= right && p.y() >= low && p.y() <= high;
+  }
 }

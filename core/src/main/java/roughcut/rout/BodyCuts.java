@@ -108,10 +108,12 @@ public record BodyCuts(
             .filter(p -> p.type() == FittingType.PICKUP)
             .map(p -> Pickup.of(slab, p, f.frets, f.strings, f.heights, boardEnd))
             .toList();
-    List<Cover> covers = new Controls(slab).all();
+    Controls controls = new Controls(slab);
+    controls.all();
     new EdgeBores(slab).all();
     new Wires(slab).all();
     new PlainBores(slab).all();
+    List<Cover> covers = controls.covers();
     Mass.Uncut before = Mass.uncut(slab, f.body, f.shop);
     double target = f.givens.get(RoutDecisions.MASS_TARGET).value();
     double now =

@@ -105,6 +105,32 @@ final class BridgeRouts {
     if (!tail.there()) {
       return;
     }
+    Given back =
+        listed("bridge.tail-back", "Tailpiece behind the bar line, as listed", tail.back());
+    Given apart = listed("bridge.tail-posts", "Tailpiece's posts apart, as listed", tail.posts());
+    slab.ledger.put(
+        "bridge.tail.along",
+        "Tailpiece's posts, along",
+        FINE_LENGTH,
+        datum + back.value(),
+        "d + b",
+        in("d", bridge.datum()),
+        in("b", back));
+    slab.ledger.put(
+        "bridge.tail.aside",
+        "Tailpiece's posts, aside",
+        FINE_LENGTH,
+        apart.value() / 2,
+        "p / 2",
+        in("p", apart));
+    slab.ledger.put(
+        "bridge.tail.stop",
+        "Tailpiece's posts, drill's stop",
+        LENGTH,
+        tail.depth(),
+        "d",
+        in("d", listed("bridge.tail-depth", "Tailpiece's bores, as listed", tail.depth())));
+
     for (int side : new int[] {-1, 1}) {
       bore(
           side < 0 ? "tail-bass" : "tail-treble",
@@ -117,6 +143,10 @@ final class BridgeRouts {
           "bridge.place",
           "body.thickness");
     }
+  }
+
+  private static Given listed(String id, String label, double mm) {
+    return Given.decided(id, label, mm, LENGTH);
   }
 
   private void bore(

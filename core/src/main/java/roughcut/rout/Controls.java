@@ -27,15 +27,13 @@ import roughcut.measure.Worked;
 final class Controls {
   private final Slab slab;
   private final ControlSeats seats;
-  private final List<Cover> covers = new ArrayList<>();
 
   Controls(Slab slab) {
     this.slab = slab;
     this.seats = new ControlSeats(slab);
   }
 
-  /** Makes them all; hands back the covers. */
-  List<Cover> all() {
+  void all() {
     for (Fitting fitting : slab.givens.design().fittings()) {
       if (fitting.type() == FittingType.CAVITY) {
         cavity(fitting);
@@ -50,7 +48,18 @@ final class Controls {
         seats.loose(fitting);
       }
     }
-    return covers;
+  }
+
+  /** Covers of the cavities, their screws clear of everything else, so when all of it is there. */
+  List<Cover> covers() {
+    List<Cover> all = new ArrayList<>();
+    for (Fitting fitting : slab.givens.design().fittings()) {
+      if (fitting.type() == FittingType.CAVITY && Cover.there(slab, fitting)) {
+        List<Outline> around = shapes(fitting, controlsOf(fitting), slab.value(fitting, "lug"));
+        all.add(Cover.of(slab, fitting, around));
+      }
+    }
+    return all;
   }
 
   private Optional<Fitting> cavityOf(Fitting control) {
@@ -98,13 +107,7 @@ final class Controls {
     List<Step> steps = new ArrayList<>();
     double ledge = slab.value(cavity, "ledge");
     Given cover = slab.get(cavity, "cover");
-    List<Point> screws = List.of();
     if (Cover.there(slab, cavity)) {
-      double lug = slab.value(cavity, "lug");
-      screws = Cover.places(shapes(cavity, controls, lug), (int) slab.value(cavity, "screws"));
-      List<Outline> lugs = Cover.lugs(screws, lug, ledge);
-      List<Outline> around = new ArrayList<>(shapes(cavity, controls, ledge));
-      around.addAll(lugs);
       Worked ledgeDepth =
           slab.ledger.put(
               "cavity." + cavity.name() + "-ledge.depth",
@@ -117,9 +120,9 @@ final class Controls {
           slab.step(
               cavity.name() + "-ledge",
               face,
-              around,
+              shapes(cavity, controls, ledge),
               ledgeDepth,
-              lugs.isEmpty() ? corner + ledge : Math.min(corner + ledge, lug)));
+              corner + ledge));
     }
     steps.add(slab.step(cavity.name(), face, shapes, depth, corner));
     Set<String> joins = new LinkedHashSet<>(cavity.with());
@@ -139,9 +142,6 @@ final class Controls {
                 cavity.id("wall"),
                 "body.thickness"),
             controls.stream().anyMatch(slab::listed)));
-    if (Cover.there(slab, cavity)) {
-      covers.add(Cover.of(slab, cavity, face, steps.get(0), screws));
-    }
     Worked floor = slab.floor(cavity.name(), cavity.words(), depth, middle.x());
     Step main = steps.get(steps.size() - 1);
     Given floorArea =

@@ -5,12 +5,11 @@ import static roughcut.measure.Quantity.LENGTH;
 import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Set;
 import roughcut.design.BodyFace;
 import roughcut.design.Fitting;
-import roughcut.geometry.Bounds;
+import roughcut.design.FittingDecisions;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.geometry.Shapes;
@@ -43,12 +42,51 @@ public record Cover(Fitting of, Step ledge, double gap, List<Point> screws, Body
   }
 
   /**
-   * Where screws stand so far off a cavity's wall: the first at the place furthest from its middle,
-   * each next one as far as can be from those before, so that ends and corners come first.
+   * Makes the cover of a cavity that is in the slab already: its screws where they are clear of
+   * everything else, the ledge widened round them, their pilots.
    *
-   * @param around the cavity's shapes without hollows, grown by that distance
+   * @param around the cavity's shapes without hollows, grown by as much as screws stand off the
+   *     wall
    */
-  static List<Point> places(List<Outline> around, int count) {
+  static Cover of(Slab slab, Fitting cavity, List<Outline> around) {
+    Cut cut = slab.cut(cavity.name()).orElseThrow();
+    BodyFace face = FittingDecisions.face(slab.givens.design(), cavity);
+    Given cover = slab.get(cavity, "cover");
+    double lies =
+        face == BodyFace.TOP
+            ? slab.surface.topPlane(cut.middleX()) + cover.value()
+            : slab.thickness.value() - cover.value();
+    List<Point> screws =
+        PlateScrews.places(
+            slab,
+            line(around),
+            around.get(around.size() / 2).centre(),
+            (int) slab.value(cavity, "screws"),
+            face,
+            lies,
+            cavity.name());
+    Step ledge = widened(slab, cavity, face, cut.steps().get(0), screws);
+    slab.replace(cut, cut.with(0, ledge));
+    side(slab, cavity, "length", ledge.bounds().width());
+    side(slab, cavity, "width", ledge.bounds().height());
+    if (!screws.isEmpty()) {
+      screws(slab, cavity, cover);
+      PlateScrews.add(
+          slab,
+          cavity,
+          cavity.words() + " cover",
+          face,
+          lies,
+          screws,
+          Set.of(cavity.name()),
+          cavity.id("lug"),
+          cavity.id("screws"));
+    }
+    return new Cover(cavity, ledge, slab.value(cavity, "cover-gap"), screws, face);
+  }
+
+  /** Corners of shapes that lie on the outside of all of them. */
+  private static List<Point> line(List<Outline> around) {
     List<Point> line = new ArrayList<>();
     for (Outline shape : around) {
       for (Point p : shape.corners()) {
@@ -57,81 +95,47 @@ public record Cover(Fitting of, Step ledge, double gap, List<Point> screws, Body
         }
       }
     }
-    List<Point> chosen = new ArrayList<>();
-    Point middle = around.get(around.size() / 2).centre();
-    while (chosen.size() < count && !line.isEmpty()) {
-      Point next =
-          line.stream()
-              .max(
-                  Comparator.comparingDouble(
-                      p ->
-                          chosen.isEmpty()
-                              ? p.distance(middle)
-                              : chosen.stream().mapToDouble(p::distance).min().orElse(0)))
-              .orElseThrow();
-      line.remove(next);
-      chosen.add(next);
+    return line;
+  }
+
+  /** The ledge with a round lug for each screw, where it is too narrow for them. */
+  private static Step widened(
+      Slab slab, Fitting cavity, BodyFace face, Step ledge, List<Point> screws) {
+    double lug = slab.value(cavity, "lug");
+    if (2 * lug <= slab.value(cavity, "ledge") || screws.isEmpty()) {
+      return ledge;
     }
-    return chosen;
+    List<Outline> shapes = new ArrayList<>(ledge.shapes());
+    screws.forEach(p -> shapes.add(Shapes.circle(p, lug)));
+    return slab.step(ledge.name(), face, shapes, ledge.depth(), Math.min(ledge.corner(), lug));
   }
 
-  /** The round lugs by which a ledge is widened; none where it is wide enough for its screws. */
-  static List<Outline> lugs(List<Point> screws, double lug, double ledge) {
-    return 2 * lug > ledge ? screws.stream().map(p -> Shapes.circle(p, lug)).toList() : List.of();
-  }
-
-  /** Makes the cover of a cavity that is in the slab already, with its pilots. */
-  static Cover of(Slab slab, Fitting cavity, BodyFace face, Step ledge, List<Point> screws) {
-    double gap = slab.value(cavity, "cover-gap");
+  private static void screws(Slab slab, Fitting cavity, Given cover) {
     Given lug = slab.get(cavity, "lug");
-    Given cover = slab.get(cavity, "cover");
-    size(slab, cavity, ledge.bounds());
-    if (!screws.isEmpty()) {
-      Given pilot =
-          Given.decided(cavity.id("cover-pilot"), "Pilot of its screws", PlateScrews.PILOT, LENGTH);
-      slab.ledger.put(
-          cavity.id("screw-wall"),
-          cavity.title() + ", wood between its cover's screws and the wall",
-          FINE_LENGTH,
-          lug.value() - pilot.value() / 2,
-          "l − p / 2",
-          in("l", lug),
-          in("p", pilot));
-      Given deep =
-          Given.decided(cavity.id("cover-screw"), "Screw in the wood", PlateScrews.DEPTH, LENGTH);
-      slab.ledger.put(
-          cavity.id("screw-stop"),
-          cavity.title() + ", drill's stop for its cover's screws, through the cover",
-          LENGTH,
-          cover.value() + deep.value(),
-          "c + s",
-          in("c", cover),
-          in("s", deep));
-    }
-    double z =
-        face == BodyFace.TOP
-            ? slab.surface.topPlane(ledge.bounds().left()) + cover.value()
-            : slab.thickness.value() - cover.value();
-    PlateScrews.add(
-        slab,
-        cavity,
-        cavity.words() + " cover",
-        face,
-        z,
-        screws,
-        Set.of(cavity.name()),
-        cavity.id("lug"),
-        cavity.id("screws"));
-    return new Cover(cavity, ledge, gap, screws, face);
+    Given pilot =
+        Given.decided(cavity.id("cover-pilot"), "Pilot of its screws", PlateScrews.PILOT, LENGTH);
+    slab.ledger.put(
+        cavity.id("screw-wall"),
+        cavity.title() + ", wood between its cover's screws and the wall",
+        FINE_LENGTH,
+        lug.value() - pilot.value() / 2,
+        "l − p / 2",
+        in("l", lug),
+        in("p", pilot));
+    Given deep =
+        Given.decided(cavity.id("cover-screw"), "Screw in the wood", PlateScrews.DEPTH, LENGTH);
+    slab.ledger.put(
+        cavity.id("screw-stop"),
+        cavity.title() + ", drill's stop for its cover's screws, through the cover",
+        LENGTH,
+        cover.value() + deep.value(),
+        "c + s",
+        in("c", cover),
+        in("s", deep));
   }
 
-  private static void size(Slab slab, Fitting cavity, Bounds ledge) {
+  private static void side(Slab slab, Fitting cavity, String which, double ledge) {
     Given gap = slab.get(cavity, "cover-gap");
-    side(slab, cavity, "length", ledge.width(), gap);
-    side(slab, cavity, "width", ledge.height(), gap);
-  }
-
-  private static void side(Slab slab, Fitting cavity, String which, double ledge, Given gap) {
     Given whole =
         Given.decided(cavity.id("ledge-" + which), "Ledge's " + which, ledge, FINE_LENGTH);
     slab.ledger.put(

@@ -63,6 +63,13 @@ public final class Cut {
     this.box = all.stream().map(Convex::box).reduce(Box::and).orElseThrow();
   }
 
+  /** The same with another step in the place of one of its own. */
+  Cut with(int index, Step step) {
+    List<Step> next = new ArrayList<>(steps);
+    next.set(index, step);
+    return new Cut(name, words, kind, from, next, bores, joins, changedBy, listed);
+  }
+
   public String name() {
     return name;
   }

@@ -23,6 +23,9 @@ import roughcut.measure.Worked;
 final class PlainBores {
   private static final double SCREW_INSIDE = 5;
 
+  /** Places along a plate's edge at which a screw may come to stand. */
+  private static final int PLACES = 120;
+
   private final Slab slab;
 
   PlainBores(Slab slab) {
@@ -189,10 +192,12 @@ final class PlainBores {
       return;
     }
     Edge edge = new Edge(line.get(0));
-    List<Point> places = new ArrayList<>();
-    for (int i = 0; i < count; i++) {
-      places.add(edge.at((i + 0.5) / count).at());
+    List<Point> all = new ArrayList<>();
+    for (int i = 0; i < PLACES; i++) {
+      all.add(edge.at((double) i / PLACES).at());
     }
+    List<Point> places =
+        PlateScrews.places(slab, all, shape.centre(), count, BodyFace.TOP, top, fitting.name());
     PlateScrews.add(
         slab,
         fitting,

@@ -1,10 +1,13 @@
 package roughcut.rout;
 
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Set;
 import roughcut.design.BodyFace;
 import roughcut.design.Fitting;
 import roughcut.geometry.Cylinder;
+import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.geometry.Point3;
 
@@ -16,7 +19,64 @@ final class PlateScrews {
   /** How deep a pilot goes from where its plate lies, mm. */
   static final double DEPTH = 12;
 
+  /** A screw's middle is clear of another cut so far from it, mm. */
+  private static final double CLEAR = 4.5;
+
   private PlateScrews() {}
+
+  /**
+   * Where screws come to stand along a line: spread over those of its places that are clear of all
+   * other cuts as deep as a pilot goes; over all of them when too few are.
+   *
+   * @param z where the plate lies on the wood
+   * @param own name of the cut that they stand beside on purpose
+   */
+  static List<Point> places(
+      Slab slab, List<Point> line, Point middle, int count, BodyFace face, double z, String own) {
+    double low = face == BodyFace.TOP ? z : z - DEPTH;
+    List<Cut> others =
+        slab.cuts.stream()
+            .filter(c -> !c.name().equals(own))
+            .filter(c -> c.box().z0() < low + DEPTH + CLEAR && c.box().z1() > low - CLEAR)
+            .toList();
+    List<Point> clear = line.stream().filter(p -> clear(p, others)).toList();
+    return spread(clear.size() < count ? line : clear, middle, count);
+  }
+
+  private static boolean clear(Point p, List<Cut> others) {
+    for (Cut cut : others) {
+      for (Outline shape : cut.shapes()) {
+        if (shape.bounds().grown(CLEAR).holds(p)
+            && (shape.holds(p) || shape.edgeDistance(p) < CLEAR)) {
+          return false;
+        }
+      }
+    }
+    return true;
+  }
+
+  /**
+   * Spreads screws over places on a line round something: the first at the place furthest from its
+   * middle, each next one as far as can be from those before, so that ends and corners come first.
+   */
+  private static List<Point> spread(List<Point> line, Point middle, int count) {
+    List<Point> left = new ArrayList<>(line);
+    List<Point> chosen = new ArrayList<>();
+    while (chosen.size() < count && !left.isEmpty()) {
+      Point next =
+          left.stream()
+              .max(
+                  Comparator.comparingDouble(
+                      p ->
+                          chosen.isEmpty()
+                              ? p.distance(middle)
+                              : chosen.stream().mapToDouble(p::distance).min().orElse(0)))
+              .orElseThrow();
+      left.remove(next);
+      chosen.add(next);
+    }
+    return chosen;
+  }
 
   /**
    * Adds a pilot for each place, named {@code NAME-screw-I}.

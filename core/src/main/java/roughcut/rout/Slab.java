@@ -148,6 +148,11 @@ final class Slab {
     troubles.add(new Trouble(decisionId, message, at));
   }
 
+  /** Puts a cut in another's place. */
+  void replace(Cut before, Cut now) {
+    cuts.set(cuts.indexOf(before), now);
+  }
+
   Optional<Cut> cut(String name) {
     return cuts.stream().filter(c -> c.name().equals(name)).findFirst();
   }

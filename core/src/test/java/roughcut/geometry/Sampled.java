@@ -47,7 +47,7 @@ public final class Sampled {
       }
     }
     double reach = 0.25;
-    for (int i = 0; i < 2600; i++) {
+    for (int i = 0; i < 4200; i++) {
       double[] next = at.clone();
       for (int k = 0; k < 4; k++) {
         next[k] = Math.max(0, Math.min(1, next[k] + reach * random.nextGaussian()));
@@ -62,7 +62,7 @@ public final class Sampled {
         pa = na;
         pb = nb;
       } else {
-        reach = Math.max(1e-5, reach * 0.995);
+        reach = Math.max(1e-5, reach * 0.997);
       }
     }
     return best;

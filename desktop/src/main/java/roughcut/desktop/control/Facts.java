@@ -40,25 +40,43 @@ public final class Facts extends GridPane {
       add(label, labels.size(), next);
       labels.add(label);
     }
+    int longest = longest(cells);
     for (int i = 0; i < labels.size(); i++) {
       labels.get(i).setText(i < cells.length ? cells[i] : "");
       labels.get(i).pseudoClassStateChanged(States.CHOSEN, chosen);
-      words(labels.get(i), i == 1 && cells.length == 2);
+      boolean alone = i == 1 && cells.length == 2;
+      words(labels.get(i), alone, alone || i == longest && cells.length > 2);
     }
     next++;
     return this;
   }
 
-  /** What stands alone beside its name may run over several lines; the cells of a table don't. */
-  private static void words(Label label, boolean alone) {
-    if (alone == label.isWrapText() && label.getMinHeight() == Region.USE_PREF_SIZE) {
+  private static int longest(String... cells) {
+    int longest = 0;
+    for (int i = 1; i < cells.length; i++) {
+      if (cells[i].length() > cells[longest].length()) {
+        longest = i;
+      }
+    }
+    return longest;
+  }
+
+  /**
+   * What stands alone beside its name may run over several lines, and so may the longest cell of a
+   * table's row when there is no room; the others never do.
+   */
+  private static void words(Label label, boolean alone, boolean wraps) {
+    Integer span = alone ? GridPane.REMAINING : 1;
+    if (wraps == label.isWrapText()
+        && label.getMinHeight() == Region.USE_PREF_SIZE
+        && span.equals(GridPane.getColumnSpan(label))) {
       return; // nothing to lay out anew
     }
-    label.setWrapText(alone);
-    label.setMinWidth(alone ? LEAST : Region.USE_PREF_SIZE);
+    label.setWrapText(wraps);
+    label.setMinWidth(wraps ? LEAST : Region.USE_PREF_SIZE);
     label.setMinHeight(Region.USE_PREF_SIZE);
     GridPane.setValignment(label, VPos.TOP);
-    GridPane.setColumnSpan(label, alone ? GridPane.REMAINING : 1);
+    GridPane.setColumnSpan(label, span);
   }
 
   /** Whether nothing was told since it was begun. */

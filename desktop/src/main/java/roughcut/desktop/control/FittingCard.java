@@ -14,6 +14,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import roughcut.design.ChoiceDecision;
 import roughcut.design.Decision;
+import roughcut.design.Decisions;
 import roughcut.design.Fitting;
 import roughcut.design.FittingDecisions;
 import roughcut.design.FittingTraits;
@@ -139,15 +140,7 @@ public final class FittingCard extends VBox {
     settings.getChildren().clear();
     panes.clear();
     if (shown == null) {
-      if (plan.cuts().cut(name).filter(c -> !c.changedBy().isEmpty()).isPresent()) {
-        Label words = new Label("It follows from other decisions; the thin spots name them.");
-        words.setWrapText(true);
-        words.getStyleClass().add("panel-text");
-        fields.getChildren().add(words);
-        if (plan.value(name + ".depth").isPresent()) {
-          fields.getChildren().add(field(FittingDecisions.depth(name), "Own depth, or 0"));
-        }
-      }
+      plan.cuts().cut(name).ifPresent(cut -> followed(plan, cut));
       return;
     }
     List<DecisionField> measured = new ArrayList<>();
@@ -187,6 +180,24 @@ public final class FittingCard extends VBox {
     away.getStyleClass().add("text-button");
     away.setOnAction(e -> remove());
     fields.getChildren().add(new HBox(away));
+  }
+
+  /** A cut that comes with something else: what else is decided, as far as it is a number. */
+  private void followed(Plan plan, Cut cut) {
+    Label words = new Label("It follows from what is decided elsewhere:");
+    words.setWrapText(true);
+    words.getStyleClass().add("panel-text");
+    fields.getChildren().add(words);
+    for (String id : cut.changedBy()) {
+      Decisions.find(plan.build().design(), id)
+          .filter(NumberDecision.class::isInstance)
+          .map(NumberDecision.class::cast)
+          .ifPresent(d -> fields.getChildren().add(field(d, d.label())));
+    }
+    String own = FittingDecisions.depth(name).id();
+    if (plan.value(name + ".depth").isPresent() && !numbers.containsKey(own)) {
+      fields.getChildren().add(field(FittingDecisions.depth(name), "Own depth, or 0"));
+    }
   }
 
   private void fold(String id, String words, List<DecisionField> inside) {

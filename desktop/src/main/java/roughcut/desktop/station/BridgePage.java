@@ -67,6 +67,10 @@ final class BridgePage extends PlainPage {
             "Treble post, along",
             "bridge.post.treble.y",
             "Treble post, aside",
+            "bridge.tail.along",
+            "Tailpiece, along",
+            "bridge.tail.aside",
+            "Tailpiece, aside",
             "fret.octave.cents",
             "Octave fret, by the drawing");
   }
