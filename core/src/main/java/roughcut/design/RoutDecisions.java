@@ -104,6 +104,15 @@ public final class RoutDecisions {
           "That comes off",
           BodyFace.values(),
           "From which face the rest will be planed.");
+  public static final NumberDecision OUTLINE_LEFT =
+      BOOK.number("body.outline-left", "Still outside its line", LENGTH, 0, 0, 40, 0.5)
+          .measured("0 when it is sawn and trimmed to its outline.");
+  public static final ChoiceDecision SURFACES_STAGE =
+      BOOK.choice(
+          "body.surfaces",
+          "Edges, contours",
+          SurfacesStage.values(),
+          "Round-overs, arm, belly and heel contours, carving.");
   public static final NumberDecision FILM =
       BOOK.number("finish.film", "Film of finish", FINE_LENGTH, 0.15, 0, 1, 0.05)
           .hint("Counts in pockets, bores and ferrules.");

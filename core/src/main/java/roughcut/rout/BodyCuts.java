@@ -119,7 +119,9 @@ public record BodyCuts(
     double now =
         f.weights.body().value() - (before.cut() + before.carved()) * before.density() / 1e6;
     Relief relief = Relief.of(slab, target > 0 ? now - target : 0, before.density());
+    Stops.tell(slab);
     check(slab);
+
     return new BodyCuts(
         surface,
         slab.cuts,

@@ -87,6 +87,15 @@ final class PlainBores {
             in("t", slab.thickness),
             in("c", cap),
             in("l", left));
+    slab.ledger.put(
+        "rout." + fitting.name() + ".floor",
+        "Left beyond the floor of the " + fitting.words(),
+        LENGTH,
+        slab.thickness.value() - covered - depth.value(),
+        "t − c − d",
+        in("t", slab.thickness),
+        in("c", cap),
+        in("d", depth));
     Point at = place(fitting);
     double open = face == BodyFace.TOP ? covered : slab.thickness.value();
     double floor = face == BodyFace.TOP ? open + depth.value() : open - depth.value();

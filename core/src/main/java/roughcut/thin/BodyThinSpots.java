@@ -78,23 +78,6 @@ final class BodyThinSpots {
     new FittingThinSpots(enter, givens, ledger, body).find();
   }
 
-  /**
-   * A floor's spot with what is left while the body is still too thick: more, when the rest comes
-   * off the face beyond the floor.
-   */
-  static ThinSpot asItIsNow(ThinSpot spot, Givens givens, BodyCuts body) {
-    double stock = givens.get(RoutDecisions.STOCK_LEFT).value();
-    String id = spot.left().id();
-    String name =
-        id.equals("pocket.floor")
-            ? "pocket"
-            : id.matches("rout\\..*\\.floor") ? id.substring(5, id.length() - 6) : "";
-    BodyFace off = (BodyFace) givens.get(RoutDecisions.STOCK_FROM);
-    return stock > 0 && body.cut(name).filter(c -> !c.from().opens(off)).isPresent()
-        ? spot.withNow(spot.left().value() + stock)
-        : spot;
-  }
-
   private void tell(
       String kind, String what, Worked left, Limit limit, double x, double y, List<String> by) {
     tell(enter, kind, what, left, limit, x, y, by);

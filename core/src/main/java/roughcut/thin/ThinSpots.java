@@ -82,7 +82,7 @@ public final class ThinSpots {
     spots.blankSides(blank, neck);
     spots.fretboard(slots, sideDots);
     new BodyThinSpots(spots::addAt, givens, ledger, body).find();
-    spots.found.replaceAll(s -> BodyThinSpots.asItIsNow(s, givens, body));
+    spots.found.replaceAll(new BodyNow(givens, body)::of);
     spots.found.sort(Comparator.comparing(ThinSpot::state).thenComparingDouble(ThinSpot::share));
     return List.copyOf(spots.found);
   }

@@ -21,7 +21,7 @@ public final class Sampled {
     List<Patch> skinA = skin(a);
     List<Patch> skinB = skin(b);
     double best = Double.POSITIVE_INFINITY;
-    for (int start = 0; start < 14; start++) {
+    for (int start = 0; start < 24; start++) {
       best = Math.min(best, walk(skinA, skinB, random));
     }
     return best;
@@ -47,7 +47,7 @@ public final class Sampled {
       }
     }
     double reach = 0.25;
-    for (int i = 0; i < 4200; i++) {
+    for (int i = 0; i < 3400; i++) {
       double[] next = at.clone();
       for (int k = 0; k < 4; k++) {
         next[k] = Math.max(0, Math.min(1, next[k] + reach * random.nextGaussian()));
@@ -62,7 +62,7 @@ public final class Sampled {
         pa = na;
         pb = nb;
       } else {
-        reach = Math.max(1e-5, reach * 0.997);
+        reach = Math.max(1e-5, reach * 0.996);
       }
     }
     return best;

@@ -74,7 +74,10 @@ class WebTest {
     assertThat(plan.thinSpots())
         .extracting(ThinSpot::what)
         .noneMatch(
-            w -> w.equals("bridge wire to controls") || w.equals("controls to output jack") || w.equals("output jack to controls"));
+            w ->
+                w.equals("bridge wire to controls")
+                    || w.equals("controls to output jack")
+                    || w.equals("output jack to controls"));
     Plan moved = Heron.with("pickup.bridge.from-saddle=90");
     assertThat(moved.thinSpots())
         .as("two pickups that nobody said may meet")

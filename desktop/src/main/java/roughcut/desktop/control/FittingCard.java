@@ -49,6 +49,7 @@ public final class FittingCard extends VBox {
           Map.entry("cover", "Plate beyond its bore"),
           Map.entry("length", "Bore until it breaks in"),
           Map.entry("slot-bores", "Its end bores apart"),
+          Map.entry("stop-now", "Drill's stop now"),
           Map.entry("table", "Drill table tilted by"),
           Map.entry("hidden", "Reaches beyond the rout"),
           Map.entry("poles", "Strings beyond poles"),

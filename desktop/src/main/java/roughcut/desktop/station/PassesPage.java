@@ -49,13 +49,16 @@ final class PassesPage extends BodyViewPage {
         .heading("You decide")
         .decisions(
             RoutDecisions.WASTE,
-            RoutDecisions.LAST_PASS,
-            RoutDecisions.OWN_FACTOR,
             RoutDecisions.TEMPLATE_THICKNESS,
             RoutDecisions.TEMPLATE_BUSH,
-            RoutDecisions.POCKET_TIGHT,
+            RoutDecisions.POCKET_TIGHT)
+        .more(RoutDecisions.LAST_PASS, RoutDecisions.OWN_FACTOR)
+        .heading("The body as it is now")
+        .decisions(
             RoutDecisions.STOCK_LEFT,
-            RoutDecisions.STOCK_FROM)
+            RoutDecisions.STOCK_FROM,
+            RoutDecisions.OUTLINE_LEFT,
+            RoutDecisions.SURFACES_STAGE)
         .node(cautions());
   }
 

@@ -1,0 +1,54 @@
+package roughcut.rout;
+
+import static roughcut.measure.Quantity.LENGTH;
+import static roughcut.measure.Worked.in;
+
+import roughcut.design.BodyFace;
+import roughcut.design.RoutDecisions;
+import roughcut.geometry.Cylinder;
+import roughcut.measure.Given;
+import roughcut.measure.Worked;
+
+/**
+ * The drill's stop of every bore, from the surface that is there now: deeper where stock will still
+ * come off the face, or off the edge, that it is bored from (handbook page 8, "A part is a
+ * history").
+ */
+final class Stops {
+  private Stops() {}
+
+  static void tell(Slab slab) {
+    Given stock = slab.givens.get(RoutDecisions.STOCK_LEFT);
+    Given outside = slab.givens.get(RoutDecisions.OUTLINE_LEFT);
+    BodyFace off = (BodyFace) slab.givens.get(RoutDecisions.STOCK_FROM);
+    for (Cut cut : slab.cuts) {
+      // A wire is bored from inside, relief before there is a top.
+      if (!cut.steps().isEmpty() || cut.kind() == CutKind.WIRE || cut.kind() == CutKind.RELIEF) {
+        continue;
+      }
+      double longest = cut.bores().stream().mapToDouble(Cylinder::length).max().orElse(0);
+      Given finished =
+          Given.decided("rout." + cut.name() + ".bored", "Bored, when finished", longest, LENGTH);
+      if (cut.from() == CutFrom.EDGE) {
+        put(slab, cut, finished, outside);
+      } else if (cut.from().opens(off)) {
+        put(slab, cut, finished, stock);
+      } else {
+        put(slab, cut, finished, null);
+      }
+    }
+  }
+
+  private static void put(Slab slab, Cut cut, Given finished, Given still) {
+    boolean more = still != null && still.value() > 0;
+    slab.ledger.put(
+        "rout." + cut.name() + ".stop-now",
+        cut.title() + ", drill's stop from the surface that is there now",
+        LENGTH,
+        finished.value() + (more ? still.value() : 0),
+        more ? "l + s" : "l",
+        more
+            ? new Worked.Input[] {in("l", finished), in("s", still)}
+            : new Worked.Input[] {in("l", finished)});
+  }
+}
