@@ -13,6 +13,7 @@ import javafx.scene.layout.Region;
  */
 public final class Facts extends GridPane {
   private static final double LEAST = 80;
+  private static final double LEAST_CELL = 52;
 
   private final List<List<Label>> rows = new ArrayList<>();
   private int next;
@@ -73,7 +74,7 @@ public final class Facts extends GridPane {
       return; // nothing to lay out anew
     }
     label.setWrapText(wraps);
-    label.setMinWidth(wraps ? LEAST : Region.USE_PREF_SIZE);
+    label.setMinWidth(alone ? LEAST : wraps ? LEAST_CELL : Region.USE_PREF_SIZE);
     label.setMinHeight(Region.USE_PREF_SIZE);
     GridPane.setValignment(label, VPos.TOP);
     GridPane.setColumnSpan(label, span);

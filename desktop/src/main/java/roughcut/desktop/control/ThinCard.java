@@ -90,7 +90,8 @@ final class ThinCard extends Button {
     }
     number.setText(NumberWriter.number(next.left().value(), Quantity.LENGTH, units));
     what.setText(next.what());
-    limits.setText(limits(next, units) + (next.later() ? " · now " + next.nowText(units) : ""));
+    limits.setText(
+        (next.later() ? "now " + next.nowText(units) + " · " : "") + limits(next, units));
     fill();
     setId("thin." + next.left().id());
     pseudoClassStateChanged(States.CHOSEN, chosen);
