@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.function.Consumer;
 
 /**
  * What the maker decided about one instrument. Plain decisions are held by their id; what has parts
@@ -95,31 +96,11 @@ public record Design(
   }
 
   public Design withNumbers(Map<String, Double> next) {
-    return new Design(
-        next,
-        choices,
-        strings,
-        neckStack,
-        neckSteps,
-        bodyStack,
-        placements,
-        smallParts,
-        fittings,
-        drawn);
+    return with(c -> c.numbers = next);
   }
 
   public Design withChoices(Map<String, String> next) {
-    return new Design(
-        numbers,
-        next,
-        strings,
-        neckStack,
-        neckSteps,
-        bodyStack,
-        placements,
-        smallParts,
-        fittings,
-        drawn);
+    return with(c -> c.choices = next);
   }
 
   Design withChoice(String id, String word) {
@@ -138,73 +119,23 @@ public record Design(
   }
 
   public Design withStrings(List<StringSpec> next) {
-    return new Design(
-        numbers,
-        choices,
-        next,
-        neckStack,
-        neckSteps,
-        bodyStack,
-        placements,
-        smallParts,
-        fittings,
-        drawn);
+    return with(c -> c.strings = next);
   }
 
   public Design withNeckStack(Stack next) {
-    return new Design(
-        numbers,
-        choices,
-        strings,
-        next,
-        neckSteps,
-        bodyStack,
-        placements,
-        smallParts,
-        fittings,
-        drawn);
+    return with(c -> c.neckStack = next);
   }
 
   public Design withNeckSteps(List<BlankStep> next) {
-    return new Design(
-        numbers,
-        choices,
-        strings,
-        neckStack,
-        next,
-        bodyStack,
-        placements,
-        smallParts,
-        fittings,
-        drawn);
+    return with(c -> c.neckSteps = next);
   }
 
   public Design withBodyStack(Stack next) {
-    return new Design(
-        numbers,
-        choices,
-        strings,
-        neckStack,
-        neckSteps,
-        next,
-        placements,
-        smallParts,
-        fittings,
-        drawn);
+    return with(c -> c.bodyStack = next);
   }
 
   public Design withSmallParts(List<SmallPart> next) {
-    return new Design(
-        numbers,
-        choices,
-        strings,
-        neckStack,
-        neckSteps,
-        bodyStack,
-        placements,
-        next,
-        fittings,
-        drawn);
+    return with(c -> c.smallParts = next);
   }
 
   /** The fitting of that name. */
@@ -213,32 +144,12 @@ public record Design(
   }
 
   public Design withFittings(List<Fitting> next) {
-    return new Design(
-        numbers,
-        choices,
-        strings,
-        neckStack,
-        neckSteps,
-        bodyStack,
-        placements,
-        smallParts,
-        next,
-        drawn);
+    return with(c -> c.fittings = next);
   }
 
   /** This design with an outline drawn elsewhere, or with the one shaped here again. */
   public Design withDrawn(Optional<DrawnOutline> next) {
-    return new Design(
-        numbers,
-        choices,
-        strings,
-        neckStack,
-        neckSteps,
-        bodyStack,
-        placements,
-        smallParts,
-        fittings,
-        next);
+    return with(c -> c.drawn = next);
   }
 
   /** This design with a fitting of another kind, which brings its own listed sizes. */
@@ -305,16 +216,53 @@ public record Design(
     } else {
       next.put(part, placement);
     }
-    return new Design(
-        numbers,
-        choices,
-        strings,
-        neckStack,
-        neckSteps,
-        bodyStack,
-        next,
-        smallParts,
-        fittings,
-        drawn);
+    return with(c -> c.placements = next);
+  }
+
+  private Design with(Consumer<Copy> change) {
+    Copy copy = new Copy(this);
+    change.accept(copy);
+    return copy.design();
+  }
+
+  /** A design while one of its parts is exchanged. */
+  private static final class Copy {
+    private Map<String, Double> numbers;
+    private Map<String, String> choices;
+    private List<StringSpec> strings;
+    private Stack neckStack;
+    private List<BlankStep> neckSteps;
+    private Stack bodyStack;
+    private Map<String, Placement> placements;
+    private List<SmallPart> smallParts;
+    private List<Fitting> fittings;
+    private Optional<DrawnOutline> drawn;
+
+    Copy(Design of) {
+      numbers = of.numbers;
+      choices = of.choices;
+      strings = of.strings;
+      neckStack = of.neckStack;
+      neckSteps = of.neckSteps;
+      bodyStack = of.bodyStack;
+      placements = of.placements;
+      smallParts = of.smallParts;
+      fittings = of.fittings;
+      drawn = of.drawn;
+    }
+
+    Design design() {
+      return new Design(
+          numbers,
+          choices,
+          strings,
+          neckStack,
+          neckSteps,
+          bodyStack,
+          placements,
+          smallParts,
+          fittings,
+          drawn);
+    }
   }
 }

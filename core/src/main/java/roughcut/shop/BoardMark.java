@@ -50,4 +50,9 @@ public record BoardMark(
   public boolean spoilsStrength() {
     return intent == Intent.AVOID || kind == Kind.CHECK;
   }
+
+  /** This mark moved along and across, to whole millimetres. */
+  public BoardMark moved(double dx, double dy) {
+    return at(Math.round(x + dx), Math.round(y + dy));
+  }
 }

@@ -7,7 +7,6 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.OptionalDouble;
-import javafx.geometry.Point2D;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
@@ -15,7 +14,6 @@ import javafx.scene.control.TableView;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
-import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
@@ -23,7 +21,6 @@ import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
 import org.testfx.util.WaitForAsyncUtils;
 import roughcut.design.Placement;
-import roughcut.desktop.draw.DrawingSurface;
 import roughcut.desktop.shell.Windows;
 import roughcut.file.DemoFolder;
 import roughcut.file.ShopFile;
@@ -49,34 +46,6 @@ class BlanksTest extends WindowTest {
 
   private Board board(String id) {
     return session().shop().get().board(id).orElseThrow();
-  }
-
-  private double value(String id) {
-    return session().plan().get().value(id).orElseThrow().value();
-  }
-
-  /** Drags whatever handle has that id by so many millimetres of the drawing. */
-  private void drag(FxRobot robot, String handle, double dx, double dy) {
-    DrawingSurface surface = window.surface();
-    var target =
-        surface.targets().stream()
-            .filter(t -> t.handle() != null && t.handle().id().equals(handle))
-            .findFirst()
-            .orElseThrow(() -> new AssertionError("nothing to drag called " + handle));
-    Point2D from =
-        WaitForAsyncUtils.waitForAsyncFx(
-            2000,
-            () -> surface.localToScreen(target.box().getCenterX(), target.box().getCenterY()));
-    double scale = surface.view().scale();
-    long paints = surface.stillPaints();
-    robot
-        .drag(from, MouseButton.PRIMARY)
-        .moveTo(from.add(dx * scale / 2, -dy * scale / 2))
-        .moveTo(from.add(dx * scale, -dy * scale));
-    WaitForAsyncUtils.waitForFxEvents();
-    assertThat(surface.stillPaints()).as("only the moving layer is painted").isEqualTo(paints);
-    robot.drop();
-    WaitForAsyncUtils.waitForFxEvents();
   }
 
   @Test
@@ -112,9 +81,9 @@ class BlanksTest extends WindowTest {
   void marksAreDraggedAndRefuseToLeaveTheBoard(FxRobot robot) {
     page(robot, "rack");
     double before = board("cherry-1").marks().get(0).x();
-    drag(robot, "mark.0", 100, 10);
+    dragHandle("mark.0", 100, 10);
     assertThat(board("cherry-1").marks().get(0).x()).isCloseTo(before + 100, within(3.0));
-    drag(robot, "mark.0", 0, 200);
+    dragHandle("mark.0", 0, 200);
     assertThat(words(robot, "rack-told")).contains("outside the board");
     assertThat(board("cherry-1").marks().get(0).y()).isLessThan(60);
     robot.clickOn(find(robot, "board.add", Button.class));
@@ -151,12 +120,12 @@ class BlanksTest extends WindowTest {
   void aStripsEdgeIsDraggedAndBothSidesFollow(FxRobot robot) {
     page(robot, "stack");
     double width = value("blank.width");
-    drag(robot, "edge.4", 0, 6);
+    dragHandle("edge.4", 0, 6);
     assertThat(session().build().get().design().neckStack().strips().get(3).thickness())
         .isCloseTo(25.8, within(1.1));
     assertThat(session().build().get().design().neckStack().symmetrical()).isTrue();
     assertThat(value("blank.width")).isGreaterThan(width + 2);
-    drag(robot, "strip.1", 0, 18);
+    dragHandle("strip.1", 0, 18);
     assertThat(session().build().get().design().neckStack().strips().get(0).species())
         .isEqualTo("cherry");
     robot.push(KeyCode.CONTROL, KeyCode.Z).push(KeyCode.CONTROL, KeyCode.Z);
@@ -183,7 +152,7 @@ class BlanksTest extends WindowTest {
   @Test
   void aPartIsDraggedOnItsBoardAndGivenBack(FxRobot robot) {
     page(robot, "boards");
-    drag(robot, "part.body.half.1", 30, 5);
+    dragHandle("part.body.half.1", 30, 5);
     Placement placed = session().build().get().design().placements().get("body.half.1");
     assertThat(placed.board()).isEqualTo("elm-1");
     assertThat(placed.x()).isCloseTo(30, within(3.0));
@@ -194,11 +163,11 @@ class BlanksTest extends WindowTest {
   @Test
   void theBodysOutlineIsLaidByDragAndTurn(FxRobot robot) {
     page(robot, "body");
-    drag(robot, "body.laid", 8, 4);
+    dragHandle("body.laid", 8, 4);
     var numbers = session().build().get().design().numbers();
     assertThat(numbers.get("body.laid-x")).isCloseTo(28, within(1.5));
     assertThat(numbers.get("body.laid-y")).isCloseTo(4, within(1.5));
-    drag(robot, "body.turn", 0, 20);
+    dragHandle("body.turn", 0, 20);
     assertThat(session().build().get().design().numbers().get("body.laid-turn")).isPositive();
     robot.push(KeyCode.CONTROL, KeyCode.Z).push(KeyCode.CONTROL, KeyCode.Z);
     assertThat(session().plan().get().body().placement().centred()).isTrue();

@@ -8,27 +8,18 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Optional;
 import javafx.geometry.Point2D;
-import javafx.scene.Node;
-import javafx.scene.control.ComboBox;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
-import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
-import org.testfx.util.WaitForAsyncUtils;
-import roughcut.design.Design;
-import roughcut.drawing.Mark;
-import roughcut.plan.Plan;
 import roughcut.rout.Cut;
 import roughcut.thin.ThinSpot;
 
 /** The body's stations, driven in a real window. */
 class BodyTest extends WindowTest {
-  private final FxRobot robot = new FxRobot();
-
   @Start
   void start(Stage stage) throws IOException {
     open(stage);
@@ -39,105 +30,12 @@ class BodyTest extends WindowTest {
     close();
   }
 
-  private void show(Runnable action) {
-    robot.interact(action);
-    settle();
-  }
-
-  private static void settle() {
-    WaitForAsyncUtils.waitForFxEvents();
-  }
-
-  private boolean there(String id) {
-    return robot.lookup((Node n) -> id.equals(n.getId()) && n.isVisible()).tryQuery().isPresent();
-  }
-
-  private void click(String id) {
-    robot.clickOn(find(robot, id, Node.class));
-    settle();
-  }
-
-  /** Goes to a decision's field, wherever it is, and types. */
-  private void type(String id, String text) {
-    show(() -> window.goTo(id));
-    settle();
-    robot.push(KeyCode.CONTROL, KeyCode.A);
-    robot.write(text, 0);
-    settle();
-  }
-
-  private void undo() {
-    robot.push(KeyCode.CONTROL, KeyCode.Z);
-    settle();
-  }
-
-  private Plan plan() {
-    return session().plan().get();
-  }
-
-  private Design design() {
-    return session().build().get().design();
-  }
-
-  private double value(String id) {
-    return plan().value(id).orElseThrow().value();
-  }
-
   private void body(String page) {
-    show(() -> window.choose(4));
-    show(() -> window.page(page));
+    page(4, page);
   }
 
   private void routs(String page) {
-    show(() -> window.choose(5));
-    show(() -> window.page(page));
-  }
-
-  @SuppressWarnings("unchecked")
-  private void pick(String box, String thing) {
-    ComboBox<Object> combo = find(robot, box, ComboBox.class);
-    show(
-        () ->
-            combo.getItems().stream()
-                .filter(
-                    o ->
-                        o.toString().equals(thing)
-                            || combo.getConverter().toString(o).equals(thing))
-                .findFirst()
-                .ifPresent(combo::setValue));
-  }
-
-  private String text(String label) {
-    return words(robot, label);
-  }
-
-  /** What can be dragged on the drawing, by its id. */
-  private Mark.Handle handle(String id) {
-    return window.surface().targets().stream()
-        .map(t -> t.handle())
-        .filter(h -> h != null && h.id().equals(id))
-        .reduce((a, b) -> b)
-        .orElseThrow();
-  }
-
-  private Point2D screen(double x, double y) {
-    return WaitForAsyncUtils.waitForAsyncFx(
-        2000,
-        () ->
-            window
-                .surface()
-                .localToScreen(window.surface().view().px(x), window.surface().view().py(y)));
-  }
-
-  private void dragHandle(String id, double dx, double dy) {
-    Mark.Handle handle = handle(id);
-    var view = window.surface().view();
-    Point2D at = screen(handle.at().x(), handle.at().y());
-    robot
-        .drag(at, MouseButton.PRIMARY)
-        .moveTo(at.add(dx * view.scale(), -dy * view.scale()))
-        .drop();
-    settle();
+    page(5, page);
   }
 
   @Test

@@ -30,10 +30,6 @@ class EditingTest extends WindowTest {
     close();
   }
 
-  private double value(String id) {
-    return session().plan().get().value(id).orElseThrow().value();
-  }
-
   @Test
   void theDrawingFollowsWhileTypingAndOneUndoTakesItBack(FxRobot robot) {
     robot.push(KeyCode.CONTROL, KeyCode.DIGIT1);

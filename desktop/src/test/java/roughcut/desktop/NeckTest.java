@@ -4,12 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.io.IOException;
-import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
-import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
@@ -18,7 +16,6 @@ import org.testfx.framework.junit5.Stop;
 import org.testfx.util.WaitForAsyncUtils;
 import roughcut.design.HeadMaking;
 import roughcut.design.NeckDecisions;
-import roughcut.desktop.draw.DrawingSurface;
 
 /** The neck's pages through the real controls. */
 class NeckTest extends WindowTest {
@@ -36,10 +33,6 @@ class NeckTest extends WindowTest {
     robot.push(KeyCode.CONTROL, KeyCode.DIGIT4);
     robot.clickOn(find(robot, "page." + name, ToggleButton.class));
     WaitForAsyncUtils.waitForFxEvents();
-  }
-
-  private double value(String id) {
-    return session().plan().get().value(id).orElseThrow().value();
   }
 
   @Test
@@ -78,19 +71,7 @@ class NeckTest extends WindowTest {
   @Test
   void tunersAreSpacedByDragging(FxRobot robot) {
     page(robot, "head");
-    DrawingSurface surface = window.surface();
-    var target =
-        surface.targets().stream()
-            .filter(t -> t.handle() != null && t.handle().id().equals("tuner.first"))
-            .findFirst()
-            .orElseThrow();
-    Point2D from =
-        WaitForAsyncUtils.waitForAsyncFx(
-            2000,
-            () -> surface.localToScreen(target.box().getCenterX(), target.box().getCenterY()));
-    double scale = surface.view().scale();
-    robot.drag(from, MouseButton.PRIMARY).moveTo(from.add(-6 * scale, 0)).drop();
-    WaitForAsyncUtils.waitForFxEvents();
+    dragHandle("tuner.first", -6, 0);
     assertThat(value("tuner.1.x")).isCloseTo(48, within(1.0));
     type(robot, "tuner.treble-side", "0");
     assertThat(session().plan().get().details().tuners().tuners()).noneMatch(t -> t.trebleSide());

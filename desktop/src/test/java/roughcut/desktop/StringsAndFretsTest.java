@@ -4,13 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.io.IOException;
-import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
-import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
@@ -19,7 +17,6 @@ import org.testfx.framework.junit5.Stop;
 import org.testfx.util.WaitForAsyncUtils;
 import roughcut.design.FretStage;
 import roughcut.desktop.control.SlotList;
-import roughcut.desktop.draw.DrawingSurface;
 import roughcut.strings.Bridge;
 
 /** The stations Fretboard and Bridge through the real controls. */
@@ -38,10 +35,6 @@ class StringsAndFretsTest extends WindowTest {
     robot.push(KeyCode.CONTROL, station);
     robot.clickOn(find(robot, "page." + name, ToggleButton.class));
     WaitForAsyncUtils.waitForFxEvents();
-  }
-
-  private double value(String id) {
-    return session().plan().get().value(id).orElseThrow().value();
   }
 
   @Test
@@ -84,28 +77,12 @@ class StringsAndFretsTest extends WindowTest {
   void theBridgeIsDraggedWithinItsWindowAndNoFurther(FxRobot robot) {
     page(robot, KeyCode.DIGIT7, "bridge");
     Bridge before = session().plan().get().stringPlan().bridge();
-    drag(robot, 2);
+    dragHandle("bridge.place", 2, 0);
     assertThat(value("bridge.datum")).isCloseTo(before.datum().value() + 2, within(0.8));
-    drag(robot, 60);
+    dragHandle("bridge.place", 60, 0);
     assertThat(value("bridge.datum")).isCloseTo(before.back().value(), within(1e-6));
     robot.push(KeyCode.CONTROL, KeyCode.Z).push(KeyCode.CONTROL, KeyCode.Z);
     assertThat(value("bridge.datum")).isCloseTo(before.datum().value(), within(1e-9));
-  }
-
-  private void drag(FxRobot robot, double mm) {
-    DrawingSurface surface = window.surface();
-    var target =
-        surface.targets().stream()
-            .filter(t -> t.handle() != null && t.handle().id().equals("bridge.place"))
-            .findFirst()
-            .orElseThrow();
-    Point2D from =
-        WaitForAsyncUtils.waitForAsyncFx(
-            2000,
-            () -> surface.localToScreen(target.box().getCenterX(), target.box().getCenterY()));
-    double by = mm * surface.view().scale();
-    robot.drag(from, MouseButton.PRIMARY).moveTo(from.add(by, 0)).drop();
-    WaitForAsyncUtils.waitForFxEvents();
   }
 
   @Test

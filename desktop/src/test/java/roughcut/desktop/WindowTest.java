@@ -1,5 +1,7 @@
 package roughcut.desktop;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -7,25 +9,32 @@ import java.time.LocalDate;
 import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
+import javafx.geometry.Point2D;
 import javafx.scene.Node;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.util.WaitForAsyncUtils;
+import roughcut.design.Design;
 import roughcut.desktop.session.Session;
 import roughcut.desktop.shell.ShopWindow;
 import roughcut.desktop.shell.Windows;
+import roughcut.drawing.Mark;
 import roughcut.file.DemoFolder;
+import roughcut.plan.Plan;
 
 /** The demo in a real window, for tests that type and click as the maker does. */
 @ExtendWith(ApplicationExtension.class)
 abstract class WindowTest {
   @TempDir static Path shared;
+  final FxRobot robot = new FxRobot();
   Path data;
   Path heron;
   ShopWindow window;
@@ -83,5 +92,109 @@ abstract class WindowTest {
       throw new AssertionError("waited in vain", e);
     }
     WaitForAsyncUtils.waitForFxEvents();
+  }
+
+  void show(Runnable action) {
+    robot.interact(action);
+    settle();
+  }
+
+  static void settle() {
+    WaitForAsyncUtils.waitForFxEvents();
+  }
+
+  boolean there(String id) {
+    return robot.lookup((Node n) -> id.equals(n.getId()) && n.isVisible()).tryQuery().isPresent();
+  }
+
+  void click(String id) {
+    robot.clickOn(find(robot, id, Node.class));
+    settle();
+  }
+
+  /** Goes to a decision's field, wherever it is, and types. */
+  void type(String id, String text) {
+    show(() -> window.goTo(id));
+    settle();
+    robot.push(KeyCode.CONTROL, KeyCode.A);
+    robot.write(text, 0);
+    settle();
+  }
+
+  void undo() {
+    robot.push(KeyCode.CONTROL, KeyCode.Z);
+    settle();
+  }
+
+  Plan plan() {
+    return session().plan().get();
+  }
+
+  Design design() {
+    return session().build().get().design();
+  }
+
+  double value(String id) {
+    return plan().value(id).orElseThrow().value();
+  }
+
+  @SuppressWarnings("unchecked")
+  void pick(String box, String thing) {
+    ComboBox<Object> combo = find(robot, box, ComboBox.class);
+    show(
+        () ->
+            combo.getItems().stream()
+                .filter(
+                    o ->
+                        o.toString().equals(thing)
+                            || combo.getConverter().toString(o).equals(thing))
+                .findFirst()
+                .ifPresent(combo::setValue));
+  }
+
+  String text(String label) {
+    return words(robot, label);
+  }
+
+  /** What can be dragged on the drawing, by its id. */
+  Mark.Handle handle(String id) {
+    return window.surface().targets().stream()
+        .map(t -> t.handle())
+        .filter(h -> h != null && h.id().equals(id))
+        .reduce((a, b) -> b)
+        .orElseThrow();
+  }
+
+  Point2D screen(double x, double y) {
+    return WaitForAsyncUtils.waitForAsyncFx(
+        2000,
+        () ->
+            window
+                .surface()
+                .localToScreen(window.surface().view().px(x), window.surface().view().py(y)));
+  }
+
+  /** Drags what has that id by so many millimetres of the drawing. */
+  void dragHandle(String id, double dx, double dy) {
+    Mark.Handle handle = handle(id);
+    double scale = window.surface().view().scale();
+    Point2D at = screen(handle.at().x(), handle.at().y());
+    long paints = window.surface().stillPaints();
+    robot
+        .drag(at, MouseButton.PRIMARY)
+        .moveTo(at.add(dx * scale / 2, -dy * scale / 2))
+        .moveTo(at.add(dx * scale, -dy * scale));
+    settle();
+    assertThat(window.surface().stillPaints())
+        .as("only the moving layer is painted")
+        .isEqualTo(paints);
+    robot.drop();
+    settle();
+  }
+
+  /** Goes to a station by its number from 0, and turns to one of its pages. */
+  void page(int station, String name) {
+    show(() -> window.choose(station));
+    show(() -> window.page(name));
   }
 }

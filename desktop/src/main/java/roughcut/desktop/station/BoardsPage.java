@@ -3,9 +3,9 @@ package roughcut.desktop.station;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
-import javafx.scene.Node;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import roughcut.blank.BlankReadiness;
 import roughcut.blank.BoardLayout;
@@ -32,15 +32,13 @@ import roughcut.plan.Plan;
  * The boards that the strips come from, with this saw: what comes out, what is missing, and what
  * would make it fit.
  */
-final class BoardsPage implements Page {
+final class BoardsPage extends PlainPage {
   private final Session session;
   private final Consumer<Value> ask;
   private final PagedStation station;
-  private final HBox lower = new HBox(28);
-  private Panel panel;
   private BoardChoices choices;
-  private Questions questions;
-  private WaysOut ways;
+  private final Questions questions = new Questions();
+  private final WaysOut ways;
   private PartPlacer placer;
   private SmallPartsEditor small;
   private final VBox lefts = new VBox(4);
@@ -50,56 +48,57 @@ final class BoardsPage implements Page {
     this.session = session;
     this.ask = ask;
     this.station = station;
+    this.ways = new WaysOut(session, "What would make it fit");
   }
 
-  private void open() {
-    if (panel != null) {
-      return;
-    }
-    choices = new BoardChoices(session);
-    questions = new Questions();
-    placer = new PartPlacer(session);
-    small = new SmallPartsEditor(session);
-    ways = new WaysOut(session, "What would make it fit");
+  @Override
+  Region makeLower() {
+    HBox lower = new HBox(28, questions, ways);
     for (var part : List.of(questions, ways)) {
       part.setPrefWidth(400);
       part.setMinWidth(240);
       HBox.setHgrow(part, Priority.ALWAYS);
     }
     lower.getStyleClass().add("lower");
-    lower.getChildren().addAll(questions, ways);
-    panel =
-        new Panel(session)
-            .node(turner(station))
-            .heading("You decide")
-            .node(choices)
-            .decisions(Decisions.SAW_KERF, BlankDecisions.SAW_ALLOWANCE)
-            .more(
-                "lay parts by hand, and more",
-                new VBox(10, lefts, placer, small),
-                BlankDecisions.JOINTING,
-                BlankDecisions.END_TRIM,
-                BlankDecisions.RESAW_ALLOWANCE,
-                BlankDecisions.NECK_COPIES,
-                BlankDecisions.FLATTENING)
-            .settings(
-                ask,
-                "rip.rough",
-                "Widest strip, rough",
-                "rip.need",
-                "Width needed",
-                "rip.short",
-                "Width missing",
-                "rip.strips",
-                "Such strips come out",
-                "stack.length",
-                "Cut strips this long",
-                "stack.depth",
-                "and this deep",
-                "board.yield",
-                "Becomes parts",
-                "resaw.need",
-                "Board for two leaves");
+    return lower;
+  }
+
+  @Override
+  Panel makePanel() {
+    choices = new BoardChoices(session);
+    placer = new PartPlacer(session);
+    small = new SmallPartsEditor(session);
+    return new Panel(session)
+        .node(turner(station))
+        .heading("You decide")
+        .node(choices)
+        .decisions(Decisions.SAW_KERF, BlankDecisions.SAW_ALLOWANCE)
+        .more(
+            "lay parts by hand, and more",
+            new VBox(10, lefts, placer, small),
+            BlankDecisions.JOINTING,
+            BlankDecisions.END_TRIM,
+            BlankDecisions.RESAW_ALLOWANCE,
+            BlankDecisions.NECK_COPIES,
+            BlankDecisions.FLATTENING)
+        .settings(
+            ask,
+            "rip.rough",
+            "Widest strip, rough",
+            "rip.need",
+            "Width needed",
+            "rip.short",
+            "Width missing",
+            "rip.strips",
+            "Such strips come out",
+            "stack.length",
+            "Cut strips this long",
+            "stack.depth",
+            "and this deep",
+            "board.yield",
+            "Becomes parts",
+            "resaw.need",
+            "Board for two leaves");
   }
 
   @Override
@@ -113,21 +112,7 @@ final class BoardsPage implements Page {
   }
 
   @Override
-  public Node panel() {
-    open();
-    return panel.node();
-  }
-
-  @Override
-  public Node lower() {
-    open();
-    return lower;
-  }
-
-  @Override
-  public void show(Plan plan, Units units, double knife) {
-    open();
-    panel.show(plan, units);
+  void showLower(Plan plan, Units units) {
     choices.show(plan);
     placer.show(plan);
     small.show();
@@ -154,12 +139,6 @@ final class BoardsPage implements Page {
         lefts.getChildren().add(new DecisionField(PartDecisions.widthLeft(wood), session));
       }
     }
-  }
-
-  @Override
-  public boolean goTo(String decisionId) {
-    open();
-    return panel.goTo(decisionId);
   }
 
   /** What stands between the maker and the neck's strips, and every part without a place. */
@@ -193,7 +172,7 @@ final class BoardsPage implements Page {
 
       @Override
       public void pick(String id) {
-        panel.unfold();
+        unfold();
         placer.choose(id.substring("part.".length()));
       }
     };

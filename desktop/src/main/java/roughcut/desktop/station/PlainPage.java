@@ -1,21 +1,22 @@
 package roughcut.desktop.station;
 
 import javafx.scene.Node;
+import javafx.scene.layout.Region;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 
-/** A page without the section knife: columns beneath the drawing. */
+/** A page without the section knife: something of its own beneath the drawing. */
 abstract class PlainPage implements Page {
   private Panel panel;
-  private Columns lower;
+  private Region lower;
 
   /** Makes the panel when the maker first comes here. */
   abstract Panel makePanel();
 
-  /** Makes the columns. */
-  abstract Columns makeLower();
+  /** Makes what stands beneath the drawing: columns, as a rule. */
+  abstract Region makeLower();
 
-  /** Shows a plan in the columns. */
+  /** Shows a plan beneath the drawing. */
   abstract void showLower(Plan plan, Units units);
 
   private void open() {
@@ -23,6 +24,12 @@ abstract class PlainPage implements Page {
       lower = makeLower();
       panel = makePanel();
     }
+  }
+
+  /** Opens what is folded away on the panel. */
+  final void unfold() {
+    open();
+    panel.unfold();
   }
 
   @Override

@@ -5,11 +5,11 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.stage.FileChooser;
 import roughcut.desktop.control.BoardEditor;
@@ -22,6 +22,7 @@ import roughcut.drawing.Drawing;
 import roughcut.file.BoardsCsv;
 import roughcut.file.FileTrouble;
 import roughcut.file.SafeFile;
+import roughcut.measure.NumberWriter;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.shop.Board;
@@ -29,13 +30,12 @@ import roughcut.shop.BoardMark;
 import roughcut.shop.Shop;
 
 /** The boards in the rack: measured, marked, and what is to be sawn from them. */
-final class RackPage implements Page {
+final class RackPage extends PlainPage {
   private final Session session;
   private final PagedStation station;
   private final Runnable redraw;
   private final VBox lower = new VBox(4);
   private final Label told = new Label();
-  private Panel panel;
   private BoardTable table;
   private BoardEditor editor;
   private MachinesEditor machines;
@@ -47,13 +47,10 @@ final class RackPage implements Page {
     this.redraw = redraw;
   }
 
-  private void open() {
-    if (panel != null) {
-      return;
-    }
+  @Override
+  Region makeLower() {
     table = new BoardTable(this::choose);
     VBox.setVgrow(table, Priority.ALWAYS);
-    editor = new BoardEditor(session, () -> chosen);
     told.setId("rack-told");
     told.getStyleClass().add("fact");
     told.setWrapText(true);
@@ -67,8 +64,14 @@ final class RackPage implements Page {
     lower.getStyleClass().add("lower");
     lower.getChildren().addAll(buttons, told, table);
     tell("");
+    return lower;
+  }
+
+  @Override
+  Panel makePanel() {
+    editor = new BoardEditor(session, () -> chosen);
     machines = new MachinesEditor(session);
-    panel = new Panel(session).node(turner(station)).node(editor).more("saws and planer", machines);
+    return new Panel(session).node(turner(station)).node(editor).more("saws and planer", machines);
   }
 
   private static Button button(String id, String words, Runnable action) {
@@ -194,30 +197,11 @@ final class RackPage implements Page {
   }
 
   @Override
-  public Node panel() {
-    open();
-    return panel.node();
-  }
-
-  @Override
-  public Node lower() {
-    open();
-    return lower;
-  }
-
-  @Override
-  public void show(Plan plan, Units units, double knife) {
-    open();
+  void showLower(Plan plan, Units units) {
     board(plan);
     table.show(plan, units, chosen);
     editor.show();
     machines.show();
-    panel.show(plan, units);
-  }
-
-  @Override
-  public boolean goTo(String decisionId) {
-    return false;
   }
 
   @Override
@@ -238,9 +222,9 @@ final class RackPage implements Page {
         return mark(id)
             .map(
                 m ->
-                    Math.round(m.x() + dx)
+                    NumberWriter.fixed(m.moved(dx, dy).x(), 0)
                         + " from the end, "
-                        + Math.round(m.y() + dy)
+                        + NumberWriter.fixed(m.moved(dx, dy).y(), 0)
                         + " from the edge")
             .orElse("");
       }
@@ -258,8 +242,7 @@ final class RackPage implements Page {
                         on,
                         b -> {
                           List<BoardMark> next = new ArrayList<>(b.marks());
-                          BoardMark m = next.get(index);
-                          next.set(index, m.at(Math.round(m.x() + dx), Math.round(m.y() + dy)));
+                          next.set(index, next.get(index).moved(dx, dy));
                           return b.withMarks(next);
                         }))
             .ifPresent(RackPage.this::tell);

@@ -5,6 +5,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import roughcut.blank.NeckBlank;
 import roughcut.blank.PlacedStrip;
@@ -26,15 +27,14 @@ import roughcut.measure.Quantity;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
+import roughcut.plan.StackDrag;
 
 /** The neck blank's strips, where the outline cuts through them, and what will be seen. */
-final class StackPage implements Page {
+final class StackPage extends KnifePage {
   private final Session session;
   private final Consumer<Value> ask;
   private final PagedStation station;
   private final Facts lines = new Facts();
-  private Panel panel;
-  private Lower lower;
   private StackEditor editor;
   private WaysOut ways;
 
@@ -44,53 +44,54 @@ final class StackPage implements Page {
     this.station = station;
   }
 
-  private void open() {
-    if (panel != null) {
-      return;
-    }
-    editor = new StackEditor(session, StackEditor.Which.NECK);
+  @Override
+  Region makeBeside() {
     Label title = new Label("Glue lines, and what is seen of them");
     title.getStyleClass().add("lower-title");
     VBox story = new VBox(8, title, lines);
-    story.setMinWidth(javafx.scene.layout.Region.USE_PREF_SIZE);
+    story.setMinWidth(Region.USE_PREF_SIZE);
     ways = new WaysOut(session, "Ways out");
     ways.setMinWidth(230);
     ways.setPrefWidth(280);
     HBox beside = new HBox(18, story, ways);
     HBox.setHgrow(ways, Priority.ALWAYS);
-    lower = new Lower(beside, Lower.Section.NECK);
-    panel =
-        new Panel(session)
-            .node(turner(station))
-            .heading("You decide")
-            .node(editor)
-            .more(
-                "after gluing, and more",
-                new StepEditor(session),
-                Decisions.SHAFT_THICKNESS,
-                Decisions.ROUGHING_MARGIN,
-                BodyDecisions.NECK_FIXING,
-                Decisions.SCARF_PLANING,
-                Decisions.SCARF_TRIM,
-                BlankDecisions.WING_TRIM,
-                BlankDecisions.MOISTURE_NOW,
-                BlankDecisions.MOISTURE_LATER)
-            .settings(
-                ask,
-                "stack.width",
-                "Width of the stack",
-                "scarf.blank-length",
-                "Length, shaft and head",
-                "head.one-piece-depth",
-                "Depth, head in one piece",
-                "blank.side-spare",
-                "Spare beside the neck",
-                "head.wing.treble",
-                "Head wings, each",
-                "moisture.movement",
-                "Will shrink by",
-                "neck.mass",
-                "Neck will weigh");
+    return beside;
+  }
+
+  @Override
+  Panel makePanel() {
+    editor = new StackEditor(session, StackEditor.Which.NECK);
+    return new Panel(session)
+        .node(turner(station))
+        .heading("You decide")
+        .node(editor)
+        .more(
+            "after gluing, and more",
+            new StepEditor(session),
+            Decisions.SHAFT_THICKNESS,
+            Decisions.ROUGHING_MARGIN,
+            BodyDecisions.NECK_FIXING,
+            Decisions.SCARF_PLANING,
+            Decisions.SCARF_TRIM,
+            BlankDecisions.WING_TRIM,
+            BlankDecisions.MOISTURE_NOW,
+            BlankDecisions.MOISTURE_LATER)
+        .settings(
+            ask,
+            "stack.width",
+            "Width of the stack",
+            "scarf.blank-length",
+            "Length, shaft and head",
+            "head.one-piece-depth",
+            "Depth, head in one piece",
+            "blank.side-spare",
+            "Spare beside the neck",
+            "head.wing.treble",
+            "Head wings, each",
+            "moisture.movement",
+            "Will shrink by",
+            "neck.mass",
+            "Neck will weigh");
   }
 
   @Override
@@ -104,22 +105,7 @@ final class StackPage implements Page {
   }
 
   @Override
-  public Node panel() {
-    open();
-    return panel.node();
-  }
-
-  @Override
-  public Node lower() {
-    open();
-    return lower.node();
-  }
-
-  @Override
-  public void show(Plan plan, Units units, double knife) {
-    open();
-    panel.show(plan, units);
-    lower.show(plan, units, knife);
+  void showBeside(Plan plan, Units units) {
     var found = plan.stackWaysOut();
     ways.show(found, plan.blank().crossings().isEmpty() ? "The outline crosses no glue line." : "");
     lines.begin();
@@ -167,15 +153,10 @@ final class StackPage implements Page {
   }
 
   @Override
-  public void knife(double x) {
-    lower.knife(x);
-  }
-
-  @Override
   public boolean goTo(String decisionId) {
-    open();
+    panel();
     if (!decisionId.startsWith("neck.strip.")) {
-      return panel.goTo(decisionId);
+      return super.goTo(decisionId);
     }
     Node field =
         editor.lookupAll(".decision-field").stream()
@@ -189,11 +170,6 @@ final class StackPage implements Page {
   }
 
   @Override
-  public boolean hasKnife() {
-    return true;
-  }
-
-  @Override
   public Handles handles() {
     return new Handles() {
       private int number(String id) {
@@ -201,14 +177,7 @@ final class StackPage implements Page {
       }
 
       private double thickness(String id, double dy) {
-        Plan plan = session.plan().get();
-        boolean mirrored = plan.build().design().neckStack().mirrored();
-        PlacedStrip strip = plan.blank().strips().get(number(id) - 1);
-        boolean middle = 2 * number(id) - 1 == plan.blank().strips().size();
-        boolean bass = 2 * number(id) <= plan.blank().strips().size();
-        double change = mirrored && middle ? 2 * dy : mirrored && bass ? -dy : dy;
-        // A bass strip's inner face moves with everything that lies inside it.
-        return Math.round((strip.strip().thickness() + change) * 10) / 10.0;
+        return StackDrag.thickness(session.plan().get(), number(id), dy);
       }
 
       @Override
@@ -232,17 +201,8 @@ final class StackPage implements Page {
           session.history().settle();
           return;
         }
-        int index = number(id) - 1;
-        var strips = session.plan().get().blank().strips();
-        double x = strips.get(0).lower().heelEnd() - 24;
-        double y = (strips.get(index).from(x) + strips.get(index).to(x)) / 2 + dy;
-        int target = index;
-        for (int i = 0; i < strips.size(); i++) {
-          if (y >= strips.get(i).from(x) && y <= strips.get(i).to(x)) {
-            target = i;
-          }
-        }
-        editor.move(index, target - index);
+        int number = number(id);
+        editor.move(number - 1, StackDrag.target(session.plan().get(), number, dy) - number);
       }
     };
   }
