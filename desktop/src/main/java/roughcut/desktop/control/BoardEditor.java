@@ -60,6 +60,7 @@ public final class BoardEditor extends VBox {
     irreplaceable.setOnAction(
         e -> change("a board's worth", b -> b.withIrreplaceable(irreplaceable.isSelected())));
     note.setId("board.note");
+    note.setAccessibleText("Note on the board");
     note.setPromptText("note");
     note.getStyleClass().add("text-entry");
     note.textProperty()

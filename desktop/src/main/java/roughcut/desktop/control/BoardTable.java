@@ -1,5 +1,6 @@
 package roughcut.desktop.control;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.OptionalDouble;
@@ -19,9 +20,16 @@ import roughcut.shop.SpeciesBook;
 
 /** The rack as a table: a board a row. */
 public final class BoardTable extends TableView<Board> {
+  private static final double SIZE = 62;
+  private static final double LEAST = 60;
+
+  /** A column of sizes in fractions of an inch wants so much, px. */
+  private static final double FRACTIONS = 82;
+
   private final Consumer<String> chosen;
   private Plan plan;
   private Units units = Units.MM;
+  private final List<TableColumn<Board, String>> sizes = new ArrayList<>();
   private boolean showing;
 
   /**
@@ -38,13 +46,13 @@ public final class BoardTable extends TableView<Board> {
     empty.getStyleClass().add("fact");
     setPlaceholder(empty);
     column("board", Board::id, 100);
-    column("wood", b -> SpeciesBook.get(b.species()).name(), 100);
-    column("length", b -> size(b.length()), 66);
-    column("width", b -> size(b.width()), 62);
-    column("thick", b -> size(b.thickness()), 58);
+    column("wood", b -> SpeciesBook.get(b.species()).name(), 92);
+    sizes.add(column("length", b -> size(b.length()), SIZE));
+    sizes.add(column("width", b -> size(b.width()), SIZE));
+    sizes.add(column("thick", b -> size(b.thickness()), SIZE));
     column("moist", b -> percent(b.moisture()), 58);
-    column("grain", b -> b.grain().name().toLowerCase(Locale.ROOT), 62);
-    column("for", this::use, 140);
+    column("grain", b -> b.grain().name().toLowerCase(Locale.ROOT), 72);
+    column("for", this::use, 122);
     column("note", Board::note, 160);
     getSelectionModel()
         .selectedItemProperty()
@@ -63,15 +71,19 @@ public final class BoardTable extends TableView<Board> {
         });
   }
 
-  private void column(String title, Function<Board, String> text, double width) {
+  private TableColumn<Board, String> column(
+      String title, Function<Board, String> text, double width) {
     TableColumn<Board, String> column = new TableColumn<>(title);
     column.setCellValueFactory(cell -> new ReadOnlyStringWrapper(text.apply(cell.getValue())));
     column.setReorderable(false);
     column.setPrefWidth(width);
+    column.setMinWidth(title.equals("note") ? LEAST : width);
+
     if (text(title)) {
-      column.setStyle("-fx-alignment: center-left;");
+      column.getStyleClass().add("words-column");
     }
     getColumns().add(column);
+    return column;
   }
 
   /** Words stand at the left, numbers at the right. */
@@ -106,6 +118,7 @@ public final class BoardTable extends TableView<Board> {
     showing = true;
     plan = next;
     units = in;
+    sizes.forEach(c -> c.setMinWidth(in.system() == Units.System.FRACTION ? FRACTIONS : SIZE));
     getItems().setAll(next.shop().boards());
     for (int i = 0; i < getItems().size(); i++) {
       if (getItems().get(i).id().equals(board)) {

@@ -23,6 +23,10 @@ public final class ChoiceField extends HBox {
   private final Session session;
   private final ComboBox<Choice> box = new ComboBox<>();
   private final ChangeListener<Plan> follower = (p, was, is) -> show();
+
+  /** Before a long choice the label goes over two lines rather than the choice be cut off, px. */
+  private static final double LEAST_LABEL = 56;
+
   private boolean showing;
 
   public ChoiceField(ChoiceDecision decision, Session session) {
@@ -35,7 +39,9 @@ public final class ChoiceField extends HBox {
     label.getStyleClass().add("decision-label");
     Tips.on(label, decision.hint());
     label.setLabelFor(box);
-    label.setMinWidth(Region.USE_PREF_SIZE);
+    label.setMinWidth(LEAST_LABEL);
+    label.setWrapText(true);
+    box.setMinWidth(Region.USE_PREF_SIZE);
     Region space = new Region();
     setHgrow(space, Priority.ALWAYS);
     box.setId(decision.id());

@@ -103,6 +103,7 @@ public final class DecisionField extends VBox {
     label.getStyleClass().add("decision-label");
     Tips.on(label, decision.hint());
     label.setMinWidth(0);
+    label.setWrapText(true);
     return label;
   }
 

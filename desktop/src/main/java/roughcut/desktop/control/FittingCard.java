@@ -228,6 +228,8 @@ public final class FittingCard extends VBox {
   private DecisionField field(NumberDecision decision, String words) {
     Label lead = new Label(words);
     lead.getStyleClass().add("decision-label");
+    lead.setWrapText(true);
+
     Tips.on(lead, decision.hint());
     DecisionField field = new DecisionField(decision, session, lead);
     numbers.put(decision.id(), field);

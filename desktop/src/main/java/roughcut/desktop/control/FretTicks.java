@@ -17,7 +17,7 @@ import roughcut.plan.Plan;
 /** A record for each fret: seated, rocked, levelled, crowned, each with its day. */
 public final class FretTicks extends VBox {
   private static final double NUMBERS = 58;
-  private static final double STAGE = 82;
+  private static final double STAGE = 90;
 
   private final Session session;
   private final GridPane grid = new GridPane();

@@ -6,6 +6,7 @@ import java.util.function.Function;
 import javafx.geometry.Pos;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -52,9 +53,13 @@ public final class PickField<T> extends HBox {
             throw new UnsupportedOperationException("not editable");
           }
         });
+    // A long name is cut off in the narrow panel.
+    Tooltip tip = new Tooltip(called);
+    box.setTooltip(tip);
     box.valueProperty()
         .addListener(
             (p, was, is) -> {
+              tip.setText(is == null ? called : words.apply(is));
               if (!showing && is != null) {
                 picked.accept(is);
               }

@@ -40,6 +40,8 @@ public final class SettingRow extends HBox {
     label.setText(called);
     label.getStyleClass().add("setting-label");
     label.setMinWidth(0);
+    label.setWrapText(true);
+    label.setMinHeight(Region.USE_PREF_SIZE);
     rounding.getStyleClass().add("setting-unit");
     VBox words = new VBox(label, rounding);
     words.setMinWidth(0);

@@ -1,5 +1,6 @@
 package roughcut.desktop.control;
 
+import java.util.List;
 import java.util.function.DoubleConsumer;
 import java.util.function.Function;
 import javafx.beans.property.ReadOnlyStringWrapper;
@@ -14,6 +15,10 @@ import roughcut.plan.Plan;
 
 /** The slots as a table; a row and its line in the drawing light up each other. */
 public final class SlotList extends TableView<Slot> {
+  private static final double FRET = 40;
+  private static final double PLACE = 66;
+  private static final double DEPTH = 46;
+
   private final TableColumn<Slot, String> bass;
   private final TableColumn<Slot, String> treble;
   private Plan plan;
@@ -27,12 +32,16 @@ public final class SlotList extends TableView<Slot> {
    */
   public SlotList(DoubleConsumer onChosen) {
     setId("slot-list");
-    getStyleClass().add("number-table");
+    getStyleClass().addAll("number-table", "tight-table");
     setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
-    column("fret", s -> Integer.toString(s.number())).setMaxWidth(46);
-    column("from nut", s -> NumberWriter.number(s.x(), Quantity.FINE_LENGTH, units));
+    TableColumn<Slot, String> fret = column("fret", s -> Integer.toString(s.number()));
+    fret.setMinWidth(FRET);
+    fret.setMaxWidth(FRET);
+    TableColumn<Slot, String> nut =
+        column("from nut", s -> NumberWriter.number(s.x(), Quantity.FINE_LENGTH, units));
     bass = column("bass", s -> edge(s, -1));
     treble = column("treble", s -> edge(s, 1));
+    List.of(nut, bass, treble).forEach(c -> c.setMinWidth(PLACE));
     column("flat", s -> text(s.flat()));
     column("final", s -> text(s.done()));
     column("under", s -> text(s.under()));
@@ -52,6 +61,7 @@ public final class SlotList extends TableView<Slot> {
     column.setCellValueFactory(cell -> new ReadOnlyStringWrapper(text.apply(cell.getValue())));
     column.setSortable(false);
     column.setReorderable(false);
+    column.setMinWidth(DEPTH);
     getColumns().add(column);
     return column;
   }

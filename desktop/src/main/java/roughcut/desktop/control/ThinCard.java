@@ -27,6 +27,10 @@ final class ThinCard extends Button {
   private final Label word = new Label("", shape);
   private final Label number = new Label();
   private final Label what = new Label();
+
+  /** Of what is in a card, with its name in two lines, px. */
+  private static final double HEIGHT = 84;
+
   private final Label limits = new Label();
   private final Region filled = new Region();
   private final StackPane bar = new StackPane();
@@ -44,7 +48,12 @@ final class ThinCard extends Button {
     HBox.setHgrow(space, Priority.ALWAYS);
     HBox top = new HBox(word, space, number);
     top.setAlignment(Pos.CENTER_LEFT);
-    VBox inside = new VBox(2, top, what, limits, meter());
+    what.setWrapText(true);
+    what.setMinHeight(Region.USE_PREF_SIZE);
+    Region above = new Region();
+    VBox.setVgrow(above, Priority.ALWAYS);
+    VBox inside = new VBox(1, top, what, above, limits, meter());
+    inside.setPrefHeight(HEIGHT);
     inside.prefWidthProperty().bind(widthProperty().subtract(24));
     setGraphic(inside);
     setOnAction(e -> open.accept(index));
@@ -95,6 +104,8 @@ final class ThinCard extends Button {
     fill();
     setId("thin." + next.left().id());
     pseudoClassStateChanged(States.CHOSEN, chosen);
+    Tips.on(this, next.what() + ", " + limits.getText());
+
     setAccessibleText(
         now + ": " + next.what() + ", " + next.left().text(units) + ", " + limits.getText());
   }

@@ -130,11 +130,11 @@ public final class ShopWindow {
     body.setCenter(middle);
     body.setBottom(thin);
     StackPane.setAlignment(sum, Pos.BOTTOM_RIGHT);
-    StackPane.setMargin(sum, new Insets(0, 292, 122, 0));
+    StackPane.setMargin(sum, new Insets(0, 292, 132, 0));
     StackPane.setAlignment(find, Pos.TOP_CENTER);
     StackPane.setMargin(find, new Insets(54, 0, 0, 0));
     StackPane.setAlignment(tour, Pos.BOTTOM_LEFT);
-    StackPane.setMargin(tour, new Insets(0, 0, 126, 124));
+    StackPane.setMargin(tour, new Insets(0, 0, 136, 124));
     root.getChildren().addAll(sum, tour, help, find);
     root.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
     middle.getChildren().addAll(notice, surface);

@@ -53,7 +53,9 @@ final class StationRail extends VBox {
               ? trouble
               : stops > 0
                   ? stops + " at stop"
-                  : looks > 0 ? looks + " to look at" : own.isEmpty() ? "" : "clear";
+                  : looks > 0
+                      ? looks + " to look at"
+                      : own.isEmpty() && !station.judged() ? "" : "clear";
       Label state = states.get(i);
       state.setText(words);
       state

@@ -159,6 +159,11 @@ public final class SheetsStation implements Station {
   }
 
   @Override
+  public boolean judged() {
+    return false;
+  }
+
+  @Override
   public boolean owns(ThinSpot spot) {
     return false;
   }

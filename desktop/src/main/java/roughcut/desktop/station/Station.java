@@ -37,6 +37,11 @@ public interface Station {
   /** Whether that thin spot is this station's to mend. */
   boolean owns(ThinSpot spot);
 
+  /** Whether thin spots are its matter, so that it is clear when it has none. */
+  default boolean judged() {
+    return true;
+  }
+
   /** Whether the section knife runs over this station's drawing. */
   default boolean hasKnife() {
     return true;

@@ -1,0 +1,212 @@
+package roughcut.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.TreeSet;
+import javafx.geometry.Bounds;
+import javafx.scene.Node;
+import javafx.scene.Parent;
+import javafx.scene.Scene;
+import javafx.scene.control.Control;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextField;
+import javafx.scene.control.TitledPane;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.text.Text;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.testfx.framework.junit5.Start;
+import org.testfx.framework.junit5.Stop;
+import roughcut.desktop.session.Habits;
+import roughcut.desktop.session.Workspace;
+import roughcut.desktop.shell.ShopWindow;
+import roughcut.desktop.shell.Windows;
+import roughcut.file.DemoFolder;
+import roughcut.measure.Units;
+
+/** Every page of every station, looked at on every instrument of the demo. */
+class EveryPageTest extends WindowTest {
+  private static final int STATIONS = 8;
+
+  private final List<Throwable> thrown = new ArrayList<>();
+  private Thread.UncaughtExceptionHandler before;
+
+  @Start
+  void start(Stage stage) throws IOException {
+    open(stage);
+  }
+
+  @Stop
+  void stop() {
+    close();
+  }
+
+  @BeforeEach
+  void listen() {
+    before = Thread.getDefaultUncaughtExceptionHandler();
+    Thread.setDefaultUncaughtExceptionHandler((t, e) -> thrown.add(e));
+    show(() -> Thread.currentThread().setUncaughtExceptionHandler((t, e) -> thrown.add(e)));
+  }
+
+  @AfterEach
+  void nothingWasThrown() {
+    Thread.setDefaultUncaughtExceptionHandler(before);
+    assertThat(thrown).isEmpty();
+  }
+
+  /** Goes through every page; tells each by its words. */
+  private void everyPage(String build, Units units, java.util.function.Consumer<String> look)
+      throws Exception {
+    Workspace opened = Workspace.open(DemoFolder.build(data.resolve("demo"), build), data);
+    show(
+        () -> {
+          window.workspace().close();
+          window = new ShopWindow(opened, Habits.in(data));
+          Scene scene = Windows.scene(window);
+          stage.setScene(scene);
+          session().units().set(units);
+        });
+    for (int station = 0; station < STATIONS; station++) {
+      int at = station;
+      show(() -> window.choose(at));
+      List<String> pages = new ArrayList<>();
+      all(stage.getScene().getRoot()).stream()
+          .filter(n -> n.getId() != null && n.getId().startsWith("page."))
+          .forEach(n -> pages.add(((ToggleButton) n).getText()));
+      if (pages.isEmpty()) {
+        look(build + ", station " + (at + 1), look);
+      }
+      for (String page : pages) {
+        show(() -> window.page(page));
+        look(build + ", station " + (at + 1) + ", " + page, look);
+      }
+    }
+  }
+
+  private void look(String where, java.util.function.Consumer<String> look) {
+    show(
+        () -> {
+          stage.getScene().getRoot().applyCss();
+          stage.getScene().getRoot().layout();
+          look.accept(where);
+        });
+  }
+
+  /** Everything that is shown, whatever it lies in. */
+  private static List<Node> all(Node node) {
+    List<Node> all = new ArrayList<>();
+    collect(node, all);
+    return all;
+  }
+
+  private static void collect(Node node, List<Node> all) {
+    if (!node.isVisible() || !node.isManaged() && node.getParent() == null) {
+      return;
+    }
+    all.add(node);
+    if (node instanceof Parent parent) {
+      parent.getChildrenUnmodifiable().forEach(n -> collect(n, all));
+    }
+  }
+
+  /** Words that are cut off and can be read in no tip either. */
+  private List<String> cutOff() {
+    List<String> cut = new ArrayList<>();
+    for (Node node : all(stage.getScene().getRoot())) {
+      if (node instanceof Labeled labeled
+          && !(node instanceof TitledPane)
+          && labeled.getText() != null
+          && !tipped(labeled)
+          && labeled.lookup(".text") instanceof Text shown
+          && !labeled.getText().equals(shown.getText())
+          && shown.getText().endsWith(labeled.getEllipsisString())) {
+        cut.add(labeled.getText());
+      }
+    }
+    return cut;
+  }
+
+  private static boolean tipped(Node node) {
+    for (Node n = node; n != null; n = n.getParent()) {
+      if (n instanceof Control c && c.getTooltip() != null) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  /** Words that reach beyond what they stand in, other than what can be scrolled to. */
+  private List<String> outside() {
+    List<String> out = new ArrayList<>();
+    for (Node node : all(stage.getScene().getRoot())) {
+      if (node instanceof Labeled labeled
+          && labeled.getText() != null
+          && !labeled.getText().isEmpty()
+          && !scrolls(node)) {
+        Bounds b = node.localToScene(node.getBoundsInLocal());
+        if (b.getMaxX() > stage.getScene().getWidth() + 1
+            || b.getMaxY() > stage.getScene().getHeight() + 1
+            || b.getMinX() < -1
+            || b.getMinY() < -1) {
+          out.add(labeled.getText());
+        }
+      }
+    }
+    return out;
+  }
+
+  private static boolean scrolls(Node node) {
+    for (Node n = node; n != null; n = n.getParent()) {
+      if (n instanceof ScrollPane
+          || n instanceof javafx.scene.control.Control c
+              && c.getClass().getSimpleName().contains("Table")) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  @Test
+  void nothingIsCutOffAnywhere() throws Exception {
+    TreeSet<String> found = new TreeSet<>();
+    for (String build : List.of("Heron", "Bittern", "Dunlin", "Avocet")) {
+      everyPage(
+          build,
+          Units.MM,
+          where -> {
+            cutOff().forEach(w -> found.add(where + ": " + w));
+            outside().forEach(w -> found.add(where + " (outside): " + w));
+          });
+    }
+    assertThat(found).isEmpty();
+  }
+
+  @Test
+  void inInchesToo() throws Exception {
+    TreeSet<String> found = new TreeSet<>();
+    everyPage(
+        "Bittern", Units.FRACTION_64, where -> cutOff().forEach(w -> found.add(where + ": " + w)));
+    assertThat(found).isEmpty();
+  }
+
+  /** What can be typed into tells a reader of the screen what it is. */
+  @Test
+  void everyFieldHasAName() throws Exception {
+    TreeSet<String> nameless = new TreeSet<>();
+    everyPage(
+        "Heron",
+        Units.MM,
+        where ->
+            all(stage.getScene().getRoot()).stream()
+                .filter(TextField.class::isInstance)
+                .filter(n -> n.getAccessibleText() == null || n.getAccessibleText().isBlank())
+                .forEach(n -> nameless.add(where + ": " + n.getId())));
+    assertThat(nameless).isEmpty();
+  }
+}
