@@ -20,11 +20,11 @@ import roughcut.shop.SpeciesBook;
 
 /** The rack as a table: a board a row. */
 public final class BoardTable extends TableView<Board> {
-  private static final double SIZE = 62;
+  private static final double SIZE = 56;
   private static final double LEAST = 60;
 
   /** A column of sizes in fractions of an inch wants so much, px. */
-  private static final double FRACTIONS = 82;
+  private static final double FRACTIONS = 74;
 
   private final Consumer<String> chosen;
   private Plan plan;
@@ -40,19 +40,19 @@ public final class BoardTable extends TableView<Board> {
   public BoardTable(Consumer<String> chosen) {
     this.chosen = chosen;
     setId("board-table");
-    getStyleClass().add("number-table");
+    getStyleClass().addAll("number-table", "tight-table");
     setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
     Label empty = new Label("No boards yet: add one, or read a table.");
     empty.getStyleClass().add("fact");
     setPlaceholder(empty);
-    column("board", Board::id, 100);
-    column("wood", b -> SpeciesBook.get(b.species()).name(), 92);
+    column("board", Board::id, 94);
+    column("wood", b -> SpeciesBook.get(b.species()).name(), 80);
     sizes.add(column("length", b -> size(b.length()), SIZE));
     sizes.add(column("width", b -> size(b.width()), SIZE));
     sizes.add(column("thick", b -> size(b.thickness()), SIZE));
-    column("moist", b -> percent(b.moisture()), 58);
-    column("grain", b -> b.grain().name().toLowerCase(Locale.ROOT), 72);
-    column("for", this::use, 122);
+    column("moist", b -> percent(b.moisture()), 56);
+    column("grain", b -> b.grain().name().toLowerCase(Locale.ROOT), 60);
+    column("for", this::use, 116);
     column("note", Board::note, 160);
     getSelectionModel()
         .selectedItemProperty()
