@@ -6,12 +6,16 @@ import roughcut.design.Design;
 import roughcut.design.Fitting;
 import roughcut.design.FittingDecisions;
 import roughcut.design.FittingType;
+import roughcut.geometry.Bounds;
 import roughcut.rout.Cut;
 import roughcut.rout.CutKind;
 import roughcut.shop.FittingBook;
 
 /** Where a new fitting begins: on the body, and belonging to what is there for it. */
 public final class StartingFitting {
+  /** Share of the body's length at which things begin: behind the bridge, where it is wide. */
+  private static final double BEHIND = 0.75;
+
   private StartingFitting() {}
 
   /** What new fittings of a type are called, before their number. */
@@ -28,8 +32,9 @@ public final class StartingFitting {
     Fitting fitting =
         new Fitting(type, name, FittingBook.of(type.word()).get(0).id(), with(plan, type));
     Design next = design.addFitting(fitting);
-    double x = (plan.neck().heelEnd().value() + plan.body().outline().end()) / 2;
-    double y = plan.body().outline().bounds().high() / 2;
+    Bounds body = plan.body().outline().bounds();
+    double x = body.left() + BEHIND * body.width();
+    double y = body.high() / 2;
     return switch (type) {
       case CONTROL, BORE, RELIEF, CAVITY ->
           FittingDecisions.number(fitting, "y")

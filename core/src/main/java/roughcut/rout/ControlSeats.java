@@ -189,7 +189,7 @@ final class ControlSeats {
       return;
     }
     bores.add(bore(at, from, end, slab.value(control, "shaft")));
-    add(control, control.name(), control.words(), List.of(), bores, joins);
+    add(control, CutKind.SHAFT, control.name(), control.words(), List.of(), bores, joins);
   }
 
   private static Cylinder bore(Point at, double from, double to, double diameter) {
@@ -233,7 +233,7 @@ final class ControlSeats {
             List.of(Shapes.slot(along(control, -half - 1e-3), along(control, half), radius)),
             depth,
             radius);
-    add(control, control.name(), control.words(), List.of(step), bores, joins);
+    add(control, CutKind.SLOT, control.name(), control.words(), List.of(step), bores, joins);
   }
 
   private void screws(Fitting control, Set<String> joins, double from, double to) {
@@ -241,6 +241,7 @@ final class ControlSeats {
     for (int side : apart > 0 ? new int[] {-1, 1} : new int[0]) {
       add(
           control,
+          CutKind.SCREW,
           control.name() + (side < 0 ? "-screw-1" : "-screw-2"),
           control.words() + (side < 0 ? "'s screw 1" : "'s screw 2"),
           List.of(),
@@ -251,6 +252,7 @@ final class ControlSeats {
 
   private void add(
       Fitting control,
+      CutKind kind,
       String name,
       String words,
       List<Step> steps,
@@ -260,7 +262,7 @@ final class ControlSeats {
         new Cut(
             name,
             words,
-            steps.isEmpty() ? CutKind.SHAFT : CutKind.SLOT,
+            kind,
             CutFrom.TOP,
             steps,
             bores,

@@ -1,0 +1,253 @@
+package roughcut.drawing;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import roughcut.Heron;
+import roughcut.demo.Demo;
+import roughcut.design.BodyFace;
+import roughcut.design.Build;
+import roughcut.design.Decisions;
+import roughcut.geometry.Bounds;
+import roughcut.geometry.Point;
+import roughcut.measure.Units;
+import roughcut.plan.Plan;
+import roughcut.rout.Cut;
+import roughcut.shop.Board;
+
+/** What holds of every drawing, whatever it shows: read from its marks alone. */
+class EveryDrawingTest {
+  /** Every drawing there is of a plan, by its name. */
+  private static Map<String, Drawing> all(Plan plan, Units units) {
+    Map<String, Drawing> all = new LinkedHashMap<>();
+    for (StationDrawing station : StationDrawing.values()) {
+      all.put(station.name(), station.of(plan, units));
+    }
+    for (Sheet sheet : Sheet.values()) {
+      all.put("sheet " + sheet.name(), sheet.of(plan, units));
+    }
+    all.put("boards", BoardsDrawing.of(plan, units));
+    for (Board board : plan.shop().boards()) {
+      all.put("board " + board.id(), BoardFace.of(plan, board, units));
+    }
+    all.put("glue-up", GlueUpDrawing.of(plan, units));
+    all.put("milling", MillingDrawing.of(plan, units));
+    all.put("body blank", BodyBlankDrawing.of(plan, units));
+    all.put("head", HeadDrawing.of(plan, units));
+    all.put("access", AccessDrawing.of(plan, units));
+    all.put("carving", CarvingDrawing.of(plan, units));
+    all.put("bridge", BridgeDrawing.of(plan, units));
+    all.put("heights", HeightsDrawing.of(plan, units));
+    for (BodyFace face : BodyFace.values()) {
+      for (BodyDrawing.Shows shows : BodyDrawing.Shows.values()) {
+        all.put("body " + face + " " + shows, BodyDrawing.of(plan, units, face, shows, ""));
+      }
+    }
+    for (Cut cut : plan.cuts().cuts()) {
+      all.put(
+          "cut " + cut.name(),
+          BodyDrawing.of(plan, units, BodyFace.TOP, BodyDrawing.Shows.CUTS, cut.name()));
+      all.put(
+          "passes " + cut.name(),
+          BodyDrawing.of(plan, units, BodyFace.BACK, BodyDrawing.Shows.PASSES, cut.name()));
+    }
+    double end = plan.neck().heelEnd().value();
+    for (double x : new double[] {0, end / 3, end / 2, end}) {
+      all.put("section at " + x, SectionView.at(plan, x, units));
+    }
+    return all;
+  }
+
+  private static List<Point> places(Mark mark) {
+    if (mark instanceof Mark.Path path) {
+      return path.points();
+    }
+    if (mark instanceof Mark.Fill fill) {
+      return fill.shape().corners();
+    }
+    if (mark instanceof Mark.Text text) {
+      return List.of(text.at());
+    }
+    if (mark instanceof Mark.Dimension dimension) {
+      return List.of(dimension.a(), dimension.b());
+    }
+    if (mark instanceof Mark.Spot spot) {
+      return List.of(spot.at());
+    }
+    Mark.Handle handle = (Mark.Handle) mark;
+    List<Point> all = new ArrayList<>(handle.ghost());
+    all.add(handle.at());
+    return all;
+  }
+
+  private static String words(Mark mark) {
+    return mark instanceof Mark.Text text
+        ? text.text()
+        : mark instanceof Mark.Dimension dimension
+            ? dimension.text()
+            : mark instanceof Mark.Spot spot ? spot.text() : "";
+  }
+
+  private static String link(Mark mark) {
+    return mark instanceof Mark.Text text
+        ? text.link()
+        : mark instanceof Mark.Dimension dimension ? dimension.link() : null;
+  }
+
+  /** Sound marks: in place, in words, and leading somewhere. */
+  private static void sound(Plan plan, String name, Drawing drawing) {
+    assertThat(drawing.marks()).as(name).isNotEmpty();
+    Bounds b = drawing.bounds();
+    assertThat(b.width()).as(name).isPositive();
+    assertThat(b.height()).as(name).isPositive();
+    long seen = drawing.marks().stream().filter(m -> places(m).stream().anyMatch(b::holds)).count();
+    assertThat(seen)
+        .as(name + ": a good deal of it is seen when the whole drawing is")
+        .isGreaterThan(drawing.marks().size() / 3);
+    Set<String> handles = new HashSet<>();
+    for (Mark mark : drawing.marks()) {
+      for (Point p : places(mark)) {
+        assertThat(Double.isFinite(p.x()) && Double.isFinite(p.y()))
+            .as(() -> name + ": " + mark)
+            .isTrue();
+      }
+      assertThat(words(mark))
+          .as(name)
+          .doesNotContain("NaN", "Infinity", "null", "Optional")
+          .isEqualTo(words(mark).stripTrailing());
+      if (link(mark) != null) {
+        assertThat(
+                plan.value(link(mark)).isPresent()
+                    || Decisions.find(plan.build().design(), link(mark)).isPresent())
+            .as(name + " leads to " + link(mark))
+            .isTrue();
+      }
+      if (mark instanceof Mark.Spot spot) {
+        assertThat(spot.index()).isBetween(0, plan.thinSpots().size() - 1);
+      }
+      if (mark instanceof Mark.Fill fill) {
+        assertThat(fill.shape().area()).as(name).isPositive();
+      }
+      if (mark instanceof Mark.Handle handle && !handle.bare()) {
+        assertThat(handles.add(handle.id())).as(name + ": " + handle.id()).isTrue();
+      }
+    }
+  }
+
+  @Test
+  void everyDrawingOfEveryInstrumentIsSound() {
+    int drawings = 0;
+    for (Build build : Demo.builds(LocalDate.of(2026, 5, 4))) {
+      Plan plan = Plan.of(build, Demo.shop());
+      for (Map.Entry<String, Drawing> entry : all(plan, Units.MM).entrySet()) {
+        sound(plan, build.name() + ", " + entry.getKey(), entry.getValue());
+        drawings++;
+      }
+    }
+    assertThat(drawings).isGreaterThan(300);
+  }
+
+  @Test
+  void unitsChangeTheWordsAndNothingElse() {
+    Plan plan = Plan.of(Heron.build(), Demo.shop());
+    Map<String, Drawing> mm = all(plan, Units.MM);
+    Map<String, Drawing> inches = all(plan, Units.FRACTION_64);
+    int different = 0;
+    // What is told in sentences is wrapped, and longer in inches.
+    mm.keySet().removeIf(name -> name.startsWith("sheet"));
+    for (String name : mm.keySet()) {
+      List<Mark> a = mm.get(name).marks();
+      List<Mark> b = inches.get(name).marks();
+      assertThat(b).as(name).hasSameSizeAs(a);
+      for (int i = 0; i < a.size(); i++) {
+        assertThat(places(b.get(i))).as(name).isEqualTo(places(a.get(i)));
+        different += words(a.get(i)).equals(words(b.get(i))) ? 0 : 1;
+      }
+    }
+    assertThat(different).as("numbers are told in inches").isGreaterThan(60);
+  }
+
+  /** Whatever the maker decides, drawings are drawn: a design near the usual, at random. */
+  @Test
+  void designsAtRandomAreDrawnToo() {
+    Random random = new Random(2026);
+    for (int i = 0; i < 6; i++) {
+      Plan plan =
+          Plan.of(Heron.build().asDesigned().withDesign(Heron.random(random, false)), Demo.shop());
+      for (Map.Entry<String, Drawing> entry : all(plan, Units.MM).entrySet()) {
+        for (Mark mark : entry.getValue().marks()) {
+          for (Point p : places(mark)) {
+            assertThat(Double.isFinite(p.x()) && Double.isFinite(p.y()))
+                .as(entry.getKey())
+                .isTrue();
+          }
+        }
+      }
+    }
+  }
+
+  @Test
+  void theBodyTurnedOverIsItsMirrorImage() {
+    for (Build build : Demo.builds(LocalDate.of(2026, 5, 4))) {
+      Plan plan = Plan.of(build, Demo.shop());
+      Bounds top =
+          BodyDrawing.of(plan, Units.MM, BodyFace.TOP, BodyDrawing.Shows.OUTLINE, "").bounds();
+      Bounds back =
+          BodyDrawing.of(plan, Units.MM, BodyFace.BACK, BodyDrawing.Shows.OUTLINE, "").bounds();
+      assertThat(back).as("they lie in the same place on the ruler").isEqualTo(top);
+      Set<String> bass = new HashSet<>();
+      Set<String> treble = new HashSet<>();
+      for (Cut cut : plan.cuts().cuts()) {
+        double y = cut.outlines().get(0).centre().y();
+        if (Math.abs(y) > 20) {
+          (y < 0 ? bass : treble).add("cut." + cut.name());
+        }
+      }
+      for (BodyFace face : BodyFace.values()) {
+        for (Mark mark : BodyDrawing.of(plan, Units.MM, face, BodyDrawing.Shows.CUTS, "").marks()) {
+          if (mark instanceof Mark.Handle handle && handle.bare()) {
+            double seen = handle.ghost().stream().mapToDouble(Point::y).average().orElse(0);
+            double y = face == BodyFace.TOP ? seen : -seen;
+            if (bass.contains(handle.id())) {
+              assertThat(y).as(build.name() + " " + face + " " + handle.id()).isNegative();
+            } else if (treble.contains(handle.id())) {
+              assertThat(y).as(build.name() + " " + face + " " + handle.id()).isPositive();
+            }
+          }
+        }
+      }
+    }
+  }
+
+  @Test
+  void theKnifeStepsInOrderAndEveryStopHasItsName() {
+    for (Build build : Demo.builds(LocalDate.of(2026, 5, 4))) {
+      Plan plan = Plan.of(build, Demo.shop());
+      for (List<KnifeStops.Stop> stops : List.of(KnifeStops.of(plan), KnifeStops.ofBody(plan))) {
+        assertThat(stops).hasSizeGreaterThan(5);
+        for (int i = 1; i < stops.size(); i++) {
+          assertThat(stops.get(i).x()).isGreaterThanOrEqualTo(stops.get(i - 1).x());
+        }
+        for (KnifeStops.Stop stop : stops) {
+          assertThat(stops.stream().filter(s -> Math.abs(s.x() - stop.x()) < 0.005))
+              .as("named by itself, or by one in the same place")
+              .extracting(KnifeStops.Stop::name)
+              .contains(KnifeStops.near(stops, plan.frets(), stop.x()));
+        }
+      }
+      assertThat(KnifeStops.near(KnifeStops.of(plan), plan.frets(), plan.frets().at(3) + 0.2))
+          .isEqualTo("fret 3");
+      assertThat(KnifeStops.ofBody(plan))
+          .extracting(KnifeStops.Stop::name)
+          .noneMatch(n -> n.contains("screw"));
+    }
+  }
+}
