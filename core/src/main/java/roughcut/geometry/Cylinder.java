@@ -38,4 +38,9 @@ public record Cylinder(Point3 from, Point3 to, double radius) implements Convex 
         Math.max(from.y(), to.y()) + ey,
         Math.max(from.z(), to.z()) + ez);
   }
+
+  /** Whether it stands square to the plan. */
+  public boolean upright() {
+    return from.flat().distance(to.flat()) < 1e-6;
+  }
 }

@@ -226,19 +226,49 @@ public final class Edge {
     return (b.x() - a.x()) * (p.y() - a.y()) - (b.y() - a.y()) * (p.x() - a.x());
   }
 
+  /** Wood between a round hole and the edge; less than 0 by how far it reaches outside. */
+  public Nearest nearestOfRound(Point middle, double radius) {
+    Nearest place = nearest(middle);
+    double inside = shape.holds(middle) ? place.distance() : -place.distance();
+    double share = place.distance() < 1e-9 ? 0 : radius / place.distance();
+    return new Nearest(
+        inside - radius, middle.towards(place.at(), inside < 0 ? -share : share), place.at());
+  }
+
   /** How far inside the edge a place lies; less than 0 outside. */
   public double inside(Point place) {
-    Bounds at = new Bounds(place.x(), place.y(), place.x(), place.y());
+    double far = nearest(place).distance();
+    return shape.holds(place) ? far : -far;
+  }
+
+  /** How far a place is from the edge, or so much when it is further. */
+  public double upTo(double most, Point place) {
+    return nearest(place, most).distance();
+  }
+
+  /** The edge's place nearest to another, inside or outside. */
+  private Nearest nearest(Point place) {
+    return nearest(place, Double.POSITIVE_INFINITY);
+  }
+
+  private Nearest nearest(Point place, double most) {
+    Bounds box = new Bounds(place.x(), place.y(), place.x(), place.y());
     List<Point> p = shape.corners();
-    double far = Double.POSITIVE_INFINITY;
+    double far = most;
+    int nearest = 0;
     for (int c = 0; c < stretches.length; c++) {
-      if (stretches[c].distance(at) < far) {
+      if (stretches[c].distance(box) < far) {
         int end = Math.min(p.size(), (c + 1) * STRETCH);
         for (int i = c * STRETCH; i < end; i++) {
-          far = Math.min(far, place.distanceToSegment(p.get(i), p.get((i + 1) % p.size())));
+          double here = place.distanceToSegment(p.get(i), p.get((i + 1) % p.size()));
+          if (here < far) {
+            far = here;
+            nearest = i;
+          }
         }
       }
     }
-    return shape.holds(place) ? far : -far;
+    Point at = place.nearestOnSegment(p.get(nearest), p.get((nearest + 1) % p.size()));
+    return new Nearest(far, place, at);
   }
 }

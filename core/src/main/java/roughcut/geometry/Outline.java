@@ -182,8 +182,21 @@ public record Outline(List<Point> corners) {
 
   /** Where the shape's area would balance. */
   public Point centre() {
-    var centroid = polygon().getCentroid();
-    return new Point(centroid.getX(), centroid.getY());
+    Point o = corners.get(0); // so that little is lost where it lies far out
+    double twice = 0;
+    double x = 0;
+    double y = 0;
+    for (int i = 0, j = corners.size() - 1; i < corners.size(); j = i++) {
+      double ax = corners.get(j).x() - o.x();
+      double ay = corners.get(j).y() - o.y();
+      double bx = corners.get(i).x() - o.x();
+      double by = corners.get(i).y() - o.y();
+      double cross = ax * by - bx * ay;
+      twice += cross;
+      x += (ax + bx) * cross;
+      y += (ay + by) * cross;
+    }
+    return Math.abs(twice) < 1e-12 ? o : o.plus(x / (3 * twice), y / (3 * twice));
   }
 
   /** Length all round, mm. */

@@ -26,6 +26,9 @@ import roughcut.measure.Given;
  * @param face that it lies in
  */
 public record Cover(Fitting of, Step ledge, double gap, List<Point> screws, BodyFace face) {
+  /** Places for screws are looked at so far from one another, mm. */
+  private static final double APART = 2;
+
   public Cover {
     screws = List.copyOf(screws);
   }
@@ -90,7 +93,8 @@ public record Cover(Fitting of, Step ledge, double gap, List<Point> screws, Body
     List<Point> line = new ArrayList<>();
     for (Outline shape : around) {
       for (Point p : shape.corners()) {
-        if (around.stream().noneMatch(o -> o != shape && o.holds(p))) {
+        boolean apart = line.isEmpty() || line.get(line.size() - 1).distance(p) >= APART;
+        if (apart && around.stream().noneMatch(o -> o != shape && o.holds(p))) {
           line.add(p);
         }
       }

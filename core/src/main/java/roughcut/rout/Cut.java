@@ -141,7 +141,7 @@ public final class Cut {
 
   /** A bore seen from above. */
   public static Outline shadow(Cylinder bore) {
-    return bore.from().flat().distance(bore.to().flat()) < 1e-6
+    return bore.upright()
         ? Shapes.circle(bore.from().flat(), bore.radius())
         : Shapes.slot(bore.from().flat(), bore.to().flat(), bore.radius());
   }

@@ -59,7 +59,7 @@ public record Mass(Worked body, Worked instrument, Worked balance, Worked behind
           double lost =
               surface.contoured(BodyFace.TOP, x, y) + surface.contoured(BodyFace.BACK, x, y);
           if (surface.drop() > 0) {
-            lost += surface.carved(surface.edge().shape().edgeDistance(new Point(x, y)));
+            lost += surface.carved(surface.edge().upTo(surface.carveWidth(), new Point(x, y)));
           }
           sum += (lost + surface.topPlane(x)) * GRID * GRID;
         }

@@ -24,7 +24,7 @@ final class PlainBores {
   private static final double SCREW_INSIDE = 5;
 
   /** Places along a plate's edge at which a screw may come to stand. */
-  private static final int PLACES = 120;
+  private static final int PLACES = 72;
 
   private final Slab slab;
 

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Set;
 import roughcut.design.BodyFace;
 import roughcut.design.Fitting;
+import roughcut.geometry.Bounds;
 import roughcut.geometry.Cylinder;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
@@ -34,25 +35,33 @@ final class PlateScrews {
   static List<Point> places(
       Slab slab, List<Point> line, Point middle, int count, BodyFace face, double z, String own) {
     double low = face == BodyFace.TOP ? z : z - DEPTH;
-    List<Cut> others =
-        slab.cuts.stream()
-            .filter(c -> !c.name().equals(own))
-            .filter(c -> c.box().z0() < low + DEPTH + CLEAR && c.box().z1() > low - CLEAR)
-            .toList();
-    List<Point> clear = line.stream().filter(p -> clear(p, others)).toList();
-    return spread(clear.size() < count ? line : clear, middle, count);
-  }
-
-  private static boolean clear(Point p, List<Cut> others) {
-    for (Cut cut : others) {
-      for (Outline shape : cut.shapes()) {
-        if (shape.bounds().grown(CLEAR).holds(p)
-            && (shape.holds(p) || shape.edgeDistance(p) < CLEAR)) {
-          return false;
+    Bounds all =
+        line.stream()
+            .map(p -> new Bounds(p.x(), p.y(), p.x(), p.y()))
+            .reduce(Bounds::and)
+            .orElseThrow();
+    List<Near> others = new ArrayList<>();
+    for (Cut cut : slab.cuts) {
+      boolean deep = cut.box().z0() < low + DEPTH + CLEAR && cut.box().z1() > low - CLEAR;
+      if (deep && !cut.name().equals(own)) {
+        for (Outline shape : cut.shapes()) {
+          Bounds around = shape.bounds().grown(CLEAR);
+          if (around.distance(all) <= 0) {
+            others.add(new Near(shape, around));
+          }
         }
       }
     }
-    return true;
+    List<Point> clear =
+        line.stream().filter(p -> others.stream().noneMatch(o -> o.reaches(p))).toList();
+    return spread(clear.size() < count ? line : clear, middle, count);
+  }
+
+  /** A cut's shape with a box round it in which it may be too near. */
+  private record Near(Outline shape, Bounds around) {
+    boolean reaches(Point p) {
+      return around.holds(p) && (shape.holds(p) || shape.edgeDistance(p) < CLEAR);
+    }
   }
 
   /**

@@ -23,6 +23,7 @@ public final class Step {
   private final List<Prism> solids;
   private final double corner;
   private Outline outline;
+  private double area = Double.NaN;
 
   /**
    * Makes a step.
@@ -91,6 +92,13 @@ public final class Step {
 
   /** Its area, mm²: of each shape what the one before that it shares most with has not. */
   double area() {
+    if (Double.isNaN(area)) {
+      area = measured();
+    }
+    return area;
+  }
+
+  private double measured() {
     List<Outline> rough = shapes.stream().map(Step::coarse).toList();
     double sum = 0;
     for (int i = 0; i < shapes.size(); i++) {

@@ -15,6 +15,7 @@ import roughcut.design.Decisions;
 import roughcut.design.Givens;
 import roughcut.design.RoutDecisions;
 import roughcut.geometry.Box;
+import roughcut.geometry.Cylinder;
 import roughcut.geometry.Edge;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
@@ -27,6 +28,7 @@ import roughcut.rout.Bolts;
 import roughcut.rout.Cut;
 import roughcut.rout.CutFrom;
 import roughcut.rout.CutKind;
+import roughcut.rout.Step;
 import roughcut.shop.Limit;
 
 /**
@@ -178,11 +180,25 @@ final class BodyThinSpots {
       return new Edge.Nearest(Double.POSITIVE_INFINITY, null, null);
     }
     Edge.Nearest least = null;
-    for (Outline outline : cut.shapes()) {
-      Edge.Nearest here = body.surface().edge().nearest(outline);
-      least = least == null || here.distance() < least.distance() ? here : least;
+    Edge edge = body.surface().edge();
+    for (Step step : cut.steps()) {
+      for (Outline outline : step.shapes()) {
+        least = nearer(least, edge.nearest(outline));
+      }
+    }
+    for (Cylinder bore : cut.bores()) {
+      least =
+          nearer(
+              least,
+              bore.upright()
+                  ? edge.nearestOfRound(bore.from().flat(), bore.radius())
+                  : edge.nearest(Cut.shadow(bore)));
     }
     return least;
+  }
+
+  private static Edge.Nearest nearer(Edge.Nearest one, Edge.Nearest other) {
+    return one == null || other.distance() < one.distance() ? other : one;
   }
 
   private void edge(Cut cut, Edge.Nearest least) {

@@ -166,17 +166,17 @@ record SurfaceGap(String what, BodyFace face, double distance, Point at) {
   /** Beside the edge a face is lost by the distance from the edge only, so one line tells it. */
   private static void edge(Cut cut, BodySurface surface, BodyFace face, List<SurfaceGap> gaps) {
     for (Step step : cut.steps()) {
-      Outline outline = step.outline();
-      Edge.Nearest nearest = surface.edge().nearest(outline);
+      Edge.Nearest nearest = null;
+      for (Outline shape : step.shapes()) {
+        Edge.Nearest here = surface.edge().nearest(shape);
+        nearest = nearest == null || here.distance() < nearest.distance() ? here : nearest;
+      }
+      double x = nearest.from().x();
       double inside = nearest.distance();
       if (inside < 0 || inside > surface.edgeReach(face) + FAR) {
         continue;
       }
-      double floor =
-          step.solids().stream()
-              .mapToDouble(s -> s.floorAt(outline.centre().x()))
-              .findFirst()
-              .orElse(0);
+      double floor = step.solids().stream().mapToDouble(s -> s.floorAt(x)).findFirst().orElse(0);
       double plane =
           face == BodyFace.BACK ? surface.thickness() : surface.topPlane(nearest.at().x());
       double reach = Math.min(inside, surface.edgeReach(face));

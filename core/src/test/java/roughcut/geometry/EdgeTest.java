@@ -77,4 +77,32 @@ class EdgeTest {
     assertThat(eight.sound().crossing()).isEmpty();
     assertThat(Outline.rectangle(0, 0, 3, 3).crossing()).isEmpty();
   }
+
+  /** A round hole's wood is measured from its middle: the same as of a circle of many corners. */
+  @Test
+  void aRoundHoleIsAsFarAsItsCircle() {
+    Random random = new Random(77);
+    Edge edge = new Edge(Heron.with().body().outline().shape());
+    Bounds b = edge.shape().bounds();
+    int outside = 0;
+    for (int i = 0; i < 300; i++) {
+      Point middle =
+          new Point(
+              b.left() + b.width() * random.nextDouble(),
+              b.low() + b.height() * random.nextDouble());
+      double radius = 1 + 12 * random.nextDouble();
+      Edge.Nearest round = edge.nearestOfRound(middle, radius);
+      Edge.Nearest circle = edge.nearest(Shapes.circle(middle, radius));
+      if (edge.shape().holds(middle) && edge.inside(middle) > radius) {
+        assertThat(round.distance()).isCloseTo(circle.distance(), within(0.03));
+        assertThat(round.from().distance(round.at())).isCloseTo(round.distance(), within(1e-6));
+      } else {
+        outside++;
+        assertThat(round.distance()).isNegative();
+      }
+      assertThat(edge.upTo(30, middle))
+          .isCloseTo(Math.min(30, Math.abs(edge.inside(middle))), within(1e-9));
+    }
+    assertThat(outside).isBetween(30, 250);
+  }
 }

@@ -172,8 +172,17 @@ class EveryPageTest extends WindowTest {
     return false;
   }
 
+  /** What can be typed into tells a reader of the screen what it is; those that don't. */
+  private List<String> nameless() {
+    return all(stage.getScene().getRoot()).stream()
+        .filter(TextField.class::isInstance)
+        .filter(n -> n.getAccessibleText() == null || n.getAccessibleText().isBlank())
+        .map(Node::getId)
+        .toList();
+  }
+
   @Test
-  void nothingIsCutOffAnywhere() throws Exception {
+  void nothingIsCutOffAndEveryFieldHasItsName() throws Exception {
     TreeSet<String> found = new TreeSet<>();
     for (String build : List.of("Heron", "Bittern", "Dunlin", "Avocet")) {
       everyPage(
@@ -182,6 +191,7 @@ class EveryPageTest extends WindowTest {
           where -> {
             cutOff().forEach(w -> found.add(where + ": " + w));
             outside().forEach(w -> found.add(where + " (outside): " + w));
+            nameless().forEach(w -> found.add(where + " (without a name): " + w));
           });
     }
     assertThat(found).isEmpty();
@@ -193,20 +203,5 @@ class EveryPageTest extends WindowTest {
     everyPage(
         "Bittern", Units.FRACTION_64, where -> cutOff().forEach(w -> found.add(where + ": " + w)));
     assertThat(found).isEmpty();
-  }
-
-  /** What can be typed into tells a reader of the screen what it is. */
-  @Test
-  void everyFieldHasAName() throws Exception {
-    TreeSet<String> nameless = new TreeSet<>();
-    everyPage(
-        "Heron",
-        Units.MM,
-        where ->
-            all(stage.getScene().getRoot()).stream()
-                .filter(TextField.class::isInstance)
-                .filter(n -> n.getAccessibleText() == null || n.getAccessibleText().isBlank())
-                .forEach(n -> nameless.add(where + ": " + n.getId())));
-    assertThat(nameless).isEmpty();
   }
 }
