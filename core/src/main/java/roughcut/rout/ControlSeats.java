@@ -35,6 +35,8 @@ final class ControlSeats {
   /** Places round a washer at which the top is looked at. */
   private static final int ROUND = 24;
 
+  private static final double NO_RECESS = Double.NEGATIVE_INFINITY;
+
   private final Slab slab;
   private boolean told;
 
@@ -67,7 +69,7 @@ final class ControlSeats {
 
   /** A control that hangs in no cavity: its hole to the middle of the wood, so that it is seen. */
   void loose(Fitting control) {
-    hole(control, Set.of(), slab.thickness.value() / 2, 0);
+    hole(control, Set.of(), slab.thickness.value() / 2, NO_RECESS);
   }
 
   /** Seats a control in its cavity. */
@@ -90,7 +92,7 @@ final class ControlSeats {
           in("h", height));
       double recess = slab.value(control, "recess");
       double ceiling = lost + recess + left;
-      hole(control, Set.of(cavity.name()), ceiling, recess > 0 ? lost + recess : 0);
+      hole(control, Set.of(cavity.name()), ceiling, recess > 0 ? lost + recess : NO_RECESS);
       inside(control, ceiling, ceiling + height.value());
     } else {
       slab.ledger.put(
@@ -172,7 +174,7 @@ final class ControlSeats {
    * The hole in the top: round for a shaft; a slot with its two screws for a lever.
    *
    * @param to z where it ends
-   * @param recessed z of a recess's floor; 0 for none
+   * @param recessed z of a recess's floor; above the top for none
    */
   private void hole(Fitting control, Set<String> joins, double to, double recessed) {
     Point at = place(control);
@@ -188,7 +190,10 @@ final class ControlSeats {
       slot(control, joins, slot, end - from, bores);
       return;
     }
-    bores.add(bore(at, from, end, slab.value(control, "shaft")));
+    double below = Math.max(from, recessed);
+    if (below < end - 0.01) {
+      bores.add(bore(at, below, end, slab.value(control, "shaft")));
+    }
     add(control, CutKind.SHAFT, control.name(), control.words(), List.of(), bores, joins);
   }
 

@@ -26,7 +26,12 @@ final class Stops {
       if (!cut.steps().isEmpty() || cut.kind() == CutKind.WIRE || cut.kind() == CutKind.RELIEF) {
         continue;
       }
-      double longest = cut.bores().stream().mapToDouble(Cylinder::length).max().orElse(0);
+      // Square to the face a recess and what goes on below it are one way down.
+      boolean square = cut.bores().stream().allMatch(Cylinder::upright);
+      double longest =
+          square
+              ? cut.box().z1() - cut.box().z0()
+              : cut.bores().stream().mapToDouble(Cylinder::length).max().orElse(0);
       Given finished =
           Given.decided("rout." + cut.name() + ".bored", "Bored, when finished", longest, LENGTH);
       if (cut.from() == CutFrom.EDGE) {

@@ -39,6 +39,10 @@ class ControlSeatsTest {
     assertThat(cut(recessed, "volume").bores().get(0).radius()).isEqualTo(10);
     assertThat(cut(recessed, "volume").bores().get(0).length()).isCloseTo(1.5, within(1e-9));
     assertThat(cut(plain, "volume").bores()).hasSize(1);
+    assertThat(cut(recessed, "volume").volume())
+        .as("nothing is taken away twice")
+        .isCloseTo(Math.PI * (10 * 10 * 1.5 + 4.85 * 4.85 * 3.5), within(1e-6));
+    assertThat(value(recessed, "rout.volume.stop-now")).isCloseTo(5, within(1e-9));
   }
 
   @Test
