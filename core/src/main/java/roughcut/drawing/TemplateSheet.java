@@ -21,10 +21,9 @@ import roughcut.rout.Part;
 import roughcut.rout.RoutPlan;
 
 /**
- * The templates that an instrument needs, full size, one below the other: each opening on its
- * board, seen from the face that it is used on, with the centre line, the index holes that it
- * shares with the body, and a notch at its treble edge so that a turned one shows; then covers and
- * plates.
+ * The templates that an instrument needs, full size, in rows: each opening on its board, seen from
+ * the face that it is used on, with the centre line, the index holes that it shares with the body,
+ * and a notch at its treble edge so that a turned one shows; then covers and plates.
  */
 public final class TemplateSheet {
   private static final double MARGIN = 55;
@@ -34,8 +33,18 @@ public final class TemplateSheet {
   /** Half of a hole for a cover's screw, mm. */
   private static final double SCREW = 1.6;
 
+  /** Kept free at the right of each for its words, mm. */
+  private static final double WORDS = 118;
+
+  /** Rows are no wider, mm: three sheets of the usual paper lying across. */
+  private static final double WIDEST = 800;
+
   private final Plan plan;
   private final Sketch sketch;
+  private double next;
+  private double row;
+  private double tallest;
+  private double right;
 
   private TemplateSheet(Plan plan, Units units) {
     this.plan = plan;
@@ -47,8 +56,6 @@ public final class TemplateSheet {
   }
 
   private Drawing draw() {
-    double y = 0;
-    double right = 100;
     sketch.text(Role.OUTLINE, 0, 14, plan.build().name() + ": templates", Anchor.START, Size.TITLE);
     for (RoutPlan rout : plan.cuts().routs()) {
       Bounds b = opening(rout).bounds();
@@ -56,21 +63,33 @@ public final class TemplateSheet {
       // Boards reach to the centre line when it is near, so that it can be marked on them.
       double low = Math.min(b.low(), b.low() > 0 && b.low() < 120 ? -20 : b.low()) - MARGIN;
       double high = Math.max(top, b.high() < 0 && b.high() > -120 ? 20 : top);
-      sketch.origin(-b.left() + MARGIN, y - high - 8);
-      template(rout, new Bounds(b.left() - MARGIN, low, b.right() + MARGIN, high));
-      sketch.origin(0, 0);
-      right = Math.max(right, b.width() + 2 * MARGIN);
-      y -= high - low + BETWEEN;
+      Bounds board = new Bounds(b.left() - MARGIN, low, b.right() + MARGIN, high);
+      place(board);
+      template(rout, board);
     }
     for (Piece piece : pieces()) {
-      Bounds b = piece.outline.bounds();
-      sketch.origin(-b.left() + MARGIN, y - b.high() - 8);
+      place(piece.outline.bounds());
       piece(piece);
-      sketch.origin(0, 0);
-      right = Math.max(right, b.width() + 2 * MARGIN);
-      y -= b.height() + BETWEEN;
     }
-    return sketch.drawing(plan.build().name() + ": templates", new Bounds(-6, y, right + 120, 24));
+    sketch.origin(0, 0);
+    return sketch.drawing(
+        plan.build().name() + ": templates",
+        new Bounds(-6, row - tallest - 12, Math.max(right, 100), 24));
+  }
+
+  /**
+   * Finds the next place for something of that size with its words beside it: rows, left to right.
+   */
+  private void place(Bounds b) {
+    if (next > 0 && next + b.width() + WORDS > WIDEST) {
+      next = 0;
+      row -= tallest + BETWEEN;
+      tallest = 0;
+    }
+    sketch.origin(next - b.left(), row - b.high() - 8);
+    next += b.width() + WORDS;
+    right = Math.max(right, next);
+    tallest = Math.max(tallest, b.height());
   }
 
   /** From the back things are seen turned over. */

@@ -1,6 +1,5 @@
 package roughcut.desktop;
 
-import atlantafx.base.theme.PrimerLight;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.time.LocalDate;
@@ -18,7 +17,6 @@ public final class RoughCutApplication extends Application {
 
   @Override
   public void start(Stage stage) {
-    setUserAgentStylesheet(new PrimerLight().getUserAgentStylesheet());
     List<String> args = getParameters().getRaw();
     try {
       if (args.size() == 3 && args.get(0).equals("screenshots")) {

@@ -25,7 +25,12 @@ public final class ChoiceField extends HBox {
   private final ChangeListener<Plan> follower = (p, was, is) -> show();
 
   /** Before a long choice the label goes over two lines rather than the choice be cut off, px. */
-  private static final double LEAST_LABEL = 56;
+  private static final double LEAST_LABEL = 90;
+
+  private static final double LEAST_BOX = 120;
+
+  /** The chosen one's words, where they are cut off all the same. */
+  private final Tooltip tip = new Tooltip();
 
   private boolean showing;
 
@@ -41,7 +46,9 @@ public final class ChoiceField extends HBox {
     label.setLabelFor(box);
     label.setMinWidth(LEAST_LABEL);
     label.setWrapText(true);
-    box.setMinWidth(Region.USE_PREF_SIZE);
+    box.setMinWidth(LEAST_BOX);
+    box.setTooltip(tip);
+
     Region space = new Region();
     setHgrow(space, Priority.ALWAYS);
     box.setId(decision.id());
@@ -60,7 +67,12 @@ public final class ChoiceField extends HBox {
             throw new UnsupportedOperationException("not editable");
           }
         });
-    box.valueProperty().addListener((p, was, is) -> chosen(is));
+    box.valueProperty()
+        .addListener(
+            (p, was, is) -> {
+              tip.setText(is == null ? decision.label() : is.label());
+              chosen(is);
+            });
     getChildren().addAll(label, space, box);
     // Weak, because a card of fields is made anew for each thing that it shows.
     session.plan().addListener(new WeakChangeListener<>(follower));

@@ -15,6 +15,9 @@ public final class Facts extends GridPane {
   private static final double LEAST = 80;
   private static final double LEAST_CELL = 52;
 
+  /** A table's cell of no more letters stays in one line. */
+  private static final int SHORT = 11;
+
   private final List<List<Label>> rows = new ArrayList<>();
   private int next;
 
@@ -46,7 +49,8 @@ public final class Facts extends GridPane {
       labels.get(i).setText(i < cells.length ? cells[i] : "");
       labels.get(i).pseudoClassStateChanged(States.CHOSEN, chosen);
       boolean alone = i == 1 && cells.length == 2;
-      words(labels.get(i), alone, alone || i == longest && cells.length > 2);
+      boolean sentence = i == longest && cells.length > 2 && cells[i].length() > SHORT;
+      words(labels.get(i), alone, alone || sentence);
     }
     next++;
     return this;

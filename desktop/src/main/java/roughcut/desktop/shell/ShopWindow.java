@@ -161,7 +161,6 @@ public final class ShopWindow {
       middle.getChildren().add(here.lower());
     }
     surface.showKnife(here.hasKnife());
-    surface.showFrets(here.hasFrets());
     surface.handles(here.handles());
     surface.asOnPaper(here == sheets);
     surface.fit();
@@ -216,6 +215,7 @@ public final class ShopWindow {
   private void draw() {
     Plan plan = session.plan().get();
     Station here = stations.get(station);
+    surface.showFrets(here.hasFrets());
     surface.show(
         here.drawing(plan, units()),
         plan.frets(),

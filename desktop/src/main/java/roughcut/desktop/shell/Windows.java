@@ -1,6 +1,8 @@
 package roughcut.desktop.shell;
 
+import atlantafx.base.theme.PrimerLight;
 import java.nio.file.Path;
+import javafx.application.Application;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.Scene;
 import javafx.scene.text.Font;
@@ -79,6 +81,8 @@ public final class Windows {
   /** A scene with our style around a window's content. */
   public static Scene scene(ShopWindow window) {
     loadFonts();
+    // Here and not in the application's start, so that windows opened by tests look the same.
+    Application.setUserAgentStylesheet(new PrimerLight().getUserAgentStylesheet());
     Scene scene = new Scene(window.root(), USUAL_WIDTH, USUAL_HEIGHT);
     scene
         .getStylesheets()

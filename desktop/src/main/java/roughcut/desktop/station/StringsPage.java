@@ -90,19 +90,19 @@ final class StringsPage extends PlainPage {
             false,
             "",
             "tuned to",
-            "pulls",
+            "pulls, N",
             fanned ? "scale" : "",
             "stretch",
             "stiffness",
-            "saddle back by");
+            "saddle");
     for (int i = 1; i <= plan.strings().count(); i++) {
       Compensation.Part part = compensation.parts().get(i - 1);
       set.row(
           false,
           Integer.toString(i),
           Pitch.name(plan.build().design().strings().get(i - 1).pitch()),
-          plan.stringPlan().pull().tensions().get(i - 1).text(units),
-          fanned ? plan.stringPlan().pull().scales().get(i - 1).text(units) : "",
+          number(plan.stringPlan().pull().tensions().get(i - 1), units),
+          fanned ? number(plan.stringPlan().pull().scales().get(i - 1), units) : "",
           number(part.stretch(), units),
           number(part.stiffness(), units),
           number(part.used(), units));
