@@ -5,7 +5,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import roughcut.blank.PlacedStrip;
-import roughcut.body.Contour;
 import roughcut.design.BodyBack;
 import roughcut.design.BodyFace;
 import roughcut.drawing.Mark.Anchor;
@@ -32,12 +31,6 @@ import roughcut.thin.ThinSpot;
  */
 public final class BodyDrawing {
   private static final double BETWEEN = 34;
-
-  /** Share of its depth at which a hollow that fades out is drawn to end. */
-  private static final double FAINT = 0.06;
-
-  /** Of its reach, where a contour's name stands. */
-  private static final double LABELLED = 1.25;
 
   private static final int[] SHALLOW = {0xEA, 0xE2, 0xD2};
   private static final int[] DEEP = {0x8C, 0x7F, 0x6B};
@@ -119,7 +112,7 @@ public final class BodyDrawing {
     } else {
       sketch.outline(Role.OUTLINE, place(shape));
     }
-    surfaces();
+    new BodyContours(plan, sketch, face).draw(shows == Shows.SURFACES);
     if (shows != Shows.OUTLINE && shows != Shows.SURFACES) {
       cuts();
     }
@@ -188,87 +181,6 @@ public final class BodyDrawing {
         sketch.line(Role.GLUE_LINE, span[0], 0, span[1], 0);
       }
     }
-  }
-
-  /** Level lines of what is taken off this face, and where round-over and carving end. */
-  private void surfaces() {
-    for (Contour contour : plan.cuts().surface().contours()) {
-      if (contour.face() == face) {
-        for (int i = 0; i < 4; i++) {
-          level(contour, i == 0 && contour.length() > 0 ? FAINT : i / 4.0);
-        }
-        Point at =
-            contour
-                .outermost()
-                .plus(
-                    -contour.way().x() * contour.reach() * LABELLED,
-                    -contour.way().y() * contour.reach() * LABELLED);
-        if (shows == Shows.SURFACES) {
-          Point placed = place(at);
-          sketch.text(
-              Role.NOTE,
-              placed.x(),
-              placed.y(),
-              contour.name(),
-              Anchor.MIDDLE,
-              Size.SMALL,
-              decision(contour));
-        }
-      }
-    }
-    double reach = plan.cuts().surface().edgeReach(face);
-    if (reach > 0) {
-      for (Outline inner : shape.inset(reach)) {
-        sketch.outline(Role.COVERED, place(inner));
-      }
-    }
-    double drop = plan.cuts().surface().drop();
-    if (drop > 0 && face == BodyFace.TOP) {
-      for (double share : new double[] {0.25, 0.5, 0.75}) {
-        double in = plan.cuts().surface().ledge() + share * (reach - plan.cuts().surface().ledge());
-        shape.inset(in).forEach(o -> sketch.outline(Role.COVERED, place(o)));
-      }
-    }
-  }
-
-  private static String decision(Contour contour) {
-    return switch (contour.name()) {
-      case "arm contour" -> "arm.depth";
-      case "belly contour" -> "belly.depth";
-      default -> "heel-carve.depth";
-    };
-  }
-
-  /** The line on which a contour takes that share of its depth. */
-  private void level(Contour contour, double share) {
-    double half = contour.length() == 0 ? 260 : contour.length() / 2;
-    List<Point> run = new ArrayList<>();
-    int pieces = 48;
-    for (int i = 0; i <= pieces; i++) {
-      double aside = -half + 2 * half * i / pieces;
-      double fade =
-          contour.length() == 0 ? 1 : Math.pow(Math.cos(Math.PI * aside / contour.length()), 2);
-      double in = fade <= share ? Double.NaN : contour.reach() * (1 - share / fade);
-      Point p =
-          contour
-              .outermost()
-              .plus(
-                  -contour.way().x() * in - contour.way().y() * aside,
-                  -contour.way().y() * in + contour.way().x() * aside);
-      if (Double.isNaN(in) || !shape.holds(p)) {
-        flush(run, share);
-      } else {
-        run.add(place(p));
-      }
-    }
-    flush(run, share);
-  }
-
-  private void flush(List<Point> run, double share) {
-    if (run.size() > 1) {
-      sketch.path(share == 0 ? Role.HIDDEN : Role.COVERED, false, run);
-    }
-    run.clear();
   }
 
   /** Colour of a floor: the darker the deeper. */

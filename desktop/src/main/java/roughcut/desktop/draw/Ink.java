@@ -81,6 +81,6 @@ public final class Ink {
   static void tag(
       GraphicsContext g, double x, double baseline, double width, double size, double cover) {
     g.setFill(SHEET.deriveColor(0, 1, 1, cover));
-    g.fillRect(x - 2, baseline - size * 0.86, width + 4, size * 1.12);
+    g.fillRect(x - 2, baseline - size * 0.86, width + 4, size * 1.02);
   }
 }
