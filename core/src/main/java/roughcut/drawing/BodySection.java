@@ -36,6 +36,9 @@ public final class BodySection {
   /** Places of a floor at which wood beyond it is looked for. */
   private static final int PLACES = 9;
 
+  /** Colour of a bore that is cut through all round: the sheet's. */
+  private static final String EMPTY = "#FBF9F4";
+
   /** Less wood than this is none, mm. */
   private static final double NO_WOOD = 0.1;
 
@@ -105,13 +108,18 @@ public final class BodySection {
 
   private void wood(List<Outline> shapes, List<Outline> openings, Species species) {
     List<Outline> pieces = shapes;
+    List<Outline> holes = new ArrayList<>();
     for (Outline opening : openings) {
       List<Outline> next = new ArrayList<>();
       for (Outline piece : pieces) {
-        if (piece.bounds().distance(opening.bounds()) == 0) {
-          next.addAll(piece.without(opening));
-        } else {
+        if (piece.bounds().distance(opening.bounds()) > 0) {
           next.add(piece);
+        } else if (insideOf(piece, opening)) {
+          // A shape has no holes: this one is drawn over it.
+          next.add(piece);
+          holes.add(opening);
+        } else {
+          next.addAll(piece.without(opening));
         }
       }
       pieces = next;
@@ -125,6 +133,16 @@ public final class BodySection {
       }
       sketch.outline(Role.EDGE, placed);
     }
+    for (Outline hole : holes) {
+      sketch.fill(Role.CHANNEL, place(hole), EMPTY);
+      sketch.outline(Role.EDGE, place(hole));
+    }
+  }
+
+  /** Whether wood is left all round an opening. */
+  private static boolean insideOf(Outline piece, Outline opening) {
+    return piece.covers(opening)
+        && opening.corners().stream().allMatch(p -> piece.edgeDistance(p) > 1e-6);
   }
 
   /** The body's wood there: a through-neck's strip where the section runs along it. */

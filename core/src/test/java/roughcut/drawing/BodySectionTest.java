@@ -85,4 +85,31 @@ class BodySectionTest {
     assertThat(BodySection.within(plan, 5000)).isCloseTo(b.right() - 1, within(1e-9));
     assertThat(BodySection.within(plan, 600)).isEqualTo(600);
   }
+
+  /** Where a bore is cut through, the last thing painted there is no wood. */
+  @Test
+  void aBoreInsideTheWoodIsSeenAsAHole() {
+    for (Build build : Demo.builds(LocalDate.of(2026, 5, 4))) {
+      Plan plan = Plan.of(build, Demo.shop());
+      int holes = 0;
+      for (var cut : plan.cuts().cuts()) {
+        if (cut.kind() != roughcut.rout.CutKind.WIRE) {
+          continue;
+        }
+        var bore = cut.bores().get(0);
+        var at = bore.from().towards(bore.to(), 0.5);
+        Mark.Fill last = null;
+        for (Mark mark : BodySection.across(plan, at.x(), Units.MM).marks()) {
+          if (mark instanceof Mark.Fill fill
+              && fill.shape().holds(new roughcut.geometry.Point(-at.y(), -at.z()))) {
+            last = fill;
+          }
+        }
+        boolean empty = last == null || last.fill().equals("#FBF9F4");
+        assertThat(empty).as(build.name() + ": " + cut.name()).isTrue();
+        holes += last == null ? 0 : 1;
+      }
+      assertThat(holes).as(build.name()).isPositive();
+    }
+  }
 }
