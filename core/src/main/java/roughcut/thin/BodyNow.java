@@ -89,14 +89,17 @@ final class BodyNow {
         .orElse(spot);
   }
 
-  /** To the flat face that will be carved, contoured or rounded. */
+  /** To the flat face that will be carved, contoured or rounded; a bore between faces has two. */
   private ThinSpot surface(ThinSpot spot, String name) {
     return cut(name)
         .map(
             c -> {
-              Box box = c.box();
-              BodyFace face = c.from().opens(BodyFace.TOP) ? BodyFace.BACK : BodyFace.TOP;
-              double plain = (face == BodyFace.BACK ? down(box) : up(box)) + on(face);
+              double plain =
+                  c.from().opens(BodyFace.TOP)
+                      ? down(c.box()) + on(BodyFace.BACK)
+                      : c.from().opens(BodyFace.BACK)
+                          ? up(c.box()) + on(BodyFace.TOP)
+                          : nearerFace(c);
               return spot.withNow(Math.max(spot.left().value(), plain));
             })
         .orElse(spot);
