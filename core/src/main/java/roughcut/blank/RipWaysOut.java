@@ -126,7 +126,7 @@ public final class RipWaysOut {
       Stack stack =
           changed(
               s ->
-                  s.thickness() - by >= s.thickness() * THINNEST_SHARE
+                  s.thickness() - by >= Math.max(Strip.LEAST, s.thickness() * THINNEST_SHARE)
                       ? s.withThickness(Math.round((s.thickness() - by) * 1000) / 1000.0)
                       : null);
       if (stack == null) {

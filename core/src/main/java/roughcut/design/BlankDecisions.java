@@ -7,12 +7,14 @@ import static roughcut.measure.Quantity.FORCE;
 import static roughcut.measure.Quantity.LENGTH;
 import static roughcut.measure.Quantity.PERCENT;
 
+import roughcut.shop.Saw;
+
 /** Decided at the boards: ripping, gluing, planing. */
 public final class BlankDecisions {
   static final DecisionBook BOOK = new DecisionBook();
 
   public static final NumberDecision SAW_ALLOWANCE =
-      BOOK.number("saw.allowance", "Planing allowance", LENGTH, 1, 0, 10, 0.1)
+      BOOK.number("saw.allowance", "Planing allowance", LENGTH, 1, 0, Saw.MOST_ALLOWANCE, 0.1)
           .hint("What planing takes off each sawn face; belongs to the saw.");
   public static final NumberDecision JOINTING =
       BOOK.number("rip.jointing", "First edge jointed", LENGTH, 1, 0, 20, 0.5)
@@ -67,7 +69,7 @@ public final class BlankDecisions {
       BOOK.number("mill.finish", "Finishing cut", LENGTH, 0.2, 0, 2, 0.05)
           .hint("The last, light pass.");
   public static final NumberDecision RESAW_ALLOWANCE =
-      BOOK.number("saw.resaw-allowance", "Resawing allowance", LENGTH, 1.5, 0, 10, 0.1)
+      BOOK.number("saw.resaw-allowance", "Resawing allowance", LENGTH, 1.5, 0, Saw.MOST_ALLOWANCE, 0.1)
           .hint("Left on each face sawn through a board's thickness, for the blade's wander.");
   public static final NumberDecision NECK_COPIES =
       BOOK.number("neck.copies", "Necks to saw", COUNT, 1, 1, 6, 1)

@@ -42,13 +42,22 @@ public record BlankStep(Kind kind, String species, double thickness, double leng
 
   public static final int MOST_STEPS = 8;
 
+  /** Nothing thicker is glued on; a centre strip is a strip like others, mm. */
+  private static double mostThickness(Kind kind) {
+    return kind == Kind.OPENED ? Strip.MOST : 400;
+  }
+
   public BlankStep {
     if (kind == null || species == null || species.isBlank()) {
       throw new IllegalArgumentException("a step says what is done, and with what wood");
     }
-    if (!(thickness >= 0 && thickness <= 400) || !(length >= 0 && length <= 2000)) {
+    if (!(thickness >= 0 && thickness <= mostThickness(kind))
+        || !(length >= 0 && length <= 2000)) {
       throw new IllegalArgumentException(
-          "what is glued on is between 0 and 400 mm thick and at most 2000 mm long");
+          (kind == Kind.OPENED ? "a centre strip" : "what is glued on")
+              + " is between 0 and "
+              + Math.round(mostThickness(kind))
+              + " mm thick and at most 2000 mm long");
     }
   }
 }

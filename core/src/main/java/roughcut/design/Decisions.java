@@ -11,6 +11,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import roughcut.shop.Saw;
 
 /**
  * Every plain decision: those of layout and neck, and the books of the other groups. Adding one to
@@ -111,7 +112,7 @@ public final class Decisions {
       BOOK.number("scarf.trim", "Trim at the tip", LENGTH, 10, 0, 100, 1)
           .hint("Spare length of the head piece.");
   public static final NumberDecision SAW_KERF =
-      BOOK.number("saw.kerf", "Saw kerf", LENGTH, 1, 0, 6, 0.1)
+      BOOK.number("saw.kerf", "Saw kerf", LENGTH, 1, 0, Saw.MOST_KERF, 0.1)
           .measured("What the blade turns to dust.");
   public static final NumberDecision THICKNESS_1 =
       BOOK.number("neck.thickness-1", "Thickness at fret 1", LENGTH, 20, 8, 60, 0.1)

@@ -106,12 +106,12 @@ public final class HeadDrawing {
     Outline seat = moved(FretboardView.nut(plan), room);
     sketch.fill(Role.NUT, seat, "#FBF9F4");
     sketch.outline(Role.NUT, seat);
-    Outline board =
+    for (Outline board :
         moved(FretboardView.outline(plan), room)
-            .within(Outline.rectangle(-NECK_SHOWN, -500, NECK_SHOWN, 500))
-            .get(0);
-    sketch.wood(board, plan.fretboardWood());
-    sketch.outline(Role.EDGE, board);
+            .within(Outline.rectangle(-NECK_SHOWN, -500, NECK_SHOWN, 500))) {
+      sketch.wood(board, plan.fretboardWood());
+      sketch.outline(Role.EDGE, board);
+    }
   }
 
   private static Outline moved(Outline shape, double along) {

@@ -43,7 +43,7 @@ public final class PdfWriter {
   public static byte[] write(Drawing drawing, Paper paper) {
     try (PDDocument document = new PDDocument()) {
       PdfWriter writer = new PdfWriter(document, drawing, paper);
-      if (writer.tiling.tiles().size() > 1) {
+      if (writer.tiling.sheets() > 1) {
         writer.map();
       }
       for (Tiling.Tile tile : writer.tiling.tiles()) {
@@ -86,9 +86,11 @@ public final class PdfWriter {
       text(
           content,
           regular,
-          "Full size, "
-              + tiling.tiles().size()
-              + " sheets. Print at 100 %, without fitting to the page.",
+          tiling.tooMany()
+              ? tiling.tooManyWords()
+              : "Full size, "
+                  + tiling.sheets()
+                  + " sheets. Print at 100 %, without fitting to the page.",
           Tiling.MARGIN,
           top - 14,
           3.6,

@@ -2,6 +2,7 @@ package roughcut.file;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import roughcut.geometry.Bounds;
 
 /**
@@ -14,6 +15,9 @@ public record Tiling(Paper paper, int columns, int rows, Bounds drawing) {
 
   /** How far neighbouring tiles show the same, mm. */
   public static final double OVERLAP = 15;
+
+  /** Nobody lays more sheets than this over each other. */
+  public static final int MOST_SHEETS = 400;
 
   /**
    * One tile.
@@ -44,16 +48,44 @@ public record Tiling(Paper paper, int columns, int rows, Bounds drawing) {
     return paper.height() - 2 * MARGIN;
   }
 
-  /** All tiles, row by row from the upper left. */
+  /** How many sheets it takes. */
+  public long sheets() {
+    return (long) rows * columns;
+  }
+
+  /** Whether it takes more sheets than are printed; then there are no tiles. */
+  public boolean tooMany() {
+    return sheets() > MOST_SHEETS;
+  }
+
+  /** What is to be said where that is so. */
+  public String tooManyWords() {
+    return String.format(
+        Locale.ROOT,
+        "At full size this takes %,d sheets; at most %d are printed. Is a length wrong?",
+        sheets(),
+        MOST_SHEETS);
+  }
+
+  /** A, B … Z, AA, AB … */
+  private static String letters(int row) {
+    String last = Character.toString('A' + row % 26);
+    return row < 26 ? last : letters(row / 26 - 1) + last;
+  }
+
+  /** All tiles, row by row from the upper left; none where there would be too many. */
   public List<Tile> tiles() {
     List<Tile> tiles = new ArrayList<>();
+    if (tooMany()) {
+      return tiles;
+    }
     for (int row = 0; row < rows; row++) {
       for (int column = 0; column < columns; column++) {
         double left = drawing.left() + column * (tileWidth() - OVERLAP);
         double high = drawing.high() - row * (tileHeight() - OVERLAP);
         tiles.add(
             new Tile(
-                (char) ('A' + row) + Integer.toString(column + 1),
+                letters(row) + (column + 1),
                 new Bounds(left, high - tileHeight(), left + tileWidth(), high)));
       }
     }

@@ -94,7 +94,7 @@ public final class Edge {
     Point furthest = other.corners().get(0);
     for (Point p : other.corners()) {
       if (!shape.holds(p)) {
-        double far = shape.edgeDistance(p);
+        double far = nearest(p, Double.POSITIVE_INFINITY).distance();
         if (far > outside) {
           outside = far;
           furthest = p;

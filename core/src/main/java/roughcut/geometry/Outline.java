@@ -10,9 +10,6 @@ import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.util.AffineTransformation;
-import org.locationtech.jts.geom.util.GeometryFixer;
-import org.locationtech.jts.operation.overlayng.OverlayNG;
-import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 import org.locationtech.jts.operation.valid.IsValidOp;
 import org.locationtech.jts.operation.valid.TopologyValidationError;
 
@@ -53,12 +50,12 @@ public record Outline(List<Point> corners) {
 
   /** The part of this shape that lies in the other too; possibly several pieces, possibly none. */
   public List<Outline> within(Outline other) {
-    return pieces(OverlayNGRobust.overlay(polygon(), other.polygon(), OverlayNG.INTERSECTION));
+    return pieces(Overlays.within(polygon(), other.polygon()));
   }
 
   /** The part of this shape that the other leaves. */
   public List<Outline> without(Outline other) {
-    return pieces(OverlayNGRobust.overlay(polygon(), other.polygon(), OverlayNG.DIFFERENCE));
+    return pieces(Overlays.without(polygon(), other.polygon()));
   }
 
   /** This shape turned anticlockwise about a point, then moved. */
@@ -240,7 +237,7 @@ public record Outline(List<Point> corners) {
     }
     List<Geometry> all = new ArrayList<>();
     shapes.forEach(s -> all.add(s.polygon()));
-    return largest(pieces(OverlayNGRobust.union(all)));
+    return largest(pieces(Overlays.union(all)));
   }
 
   private static Outline largest(List<Outline> shapes) {
@@ -257,7 +254,7 @@ public record Outline(List<Point> corners) {
 
   /** The largest piece of a shape whose edge crosses itself. */
   public Outline sound() {
-    return largest(pieces(GeometryFixer.fix(polygon())));
+    return largest(pieces(Overlays.mended(polygon())));
   }
 
   /** Whether it turns the same way at every corner. */

@@ -46,7 +46,27 @@ final class Controls {
             fitting.words() + " belongs to no cavity: it would have nothing to hang in",
             place(fitting));
         seats.loose(fitting);
+      } else if (fitting.type() == FittingType.CONTROL) {
+        twice(fitting);
       }
+    }
+  }
+
+  /** A control hangs in one cavity: the first that names it. */
+  private void twice(Fitting control) {
+    List<String> cavities =
+        slab.givens.design().fittings().stream()
+            .filter(f -> f.type() == FittingType.CAVITY && f.with().contains(control.name()))
+            .map(Fitting::words)
+            .toList();
+    if (cavities.size() > 1) {
+      slab.trouble(
+          control.id("x"),
+          control.words()
+              + " is listed in "
+              + String.join(" and in ", cavities)
+              + "; it hangs in the first",
+          place(control));
     }
   }
 
@@ -70,11 +90,12 @@ final class Controls {
 
   private List<Fitting> controlsOf(Fitting cavity) {
     List<Fitting> all = new ArrayList<>();
-    for (String name : cavity.with()) {
+    for (String name : new LinkedHashSet<>(cavity.with())) {
       slab.givens
           .design()
           .fitting(name)
           .filter(f -> f.type() == FittingType.CONTROL)
+          .filter(f -> cavityOf(f).orElseThrow().name().equals(cavity.name()))
           .ifPresent(all::add);
     }
     return all;

@@ -34,6 +34,9 @@ public record Mass(Worked body, Worked instrument, Worked balance, Worked behind
   /** How finely carved faces are added up, mm. */
   private static final double GRID = 10;
 
+  /** Of an outline larger than any body's no more places than this are added up. */
+  private static final int MOST_PLACES = 10_000;
+
   /** What a body of that wood weighs before relief bores; its numbers are put in by name. */
   record Uncut(double cut, double carved, double density) {}
 
@@ -53,15 +56,16 @@ public record Mass(Worked body, Worked instrument, Worked balance, Worked behind
       return sum;
     }
     Bounds b = surface.edge().shape().bounds();
-    for (double x = b.left() + GRID / 2; x < b.right(); x += GRID) {
+    double grid = Math.max(GRID, Math.sqrt(b.width() * b.height() / MOST_PLACES));
+    for (double x = b.left() + grid / 2; x < b.right(); x += grid) {
       for (double[] span : surface.edge().shape().spans(x, true)) {
-        for (double y = span[0] + GRID / 2; y < span[1]; y += GRID) {
+        for (double y = span[0] + grid / 2; y < span[1]; y += grid) {
           double lost =
               surface.contoured(BodyFace.TOP, x, y) + surface.contoured(BodyFace.BACK, x, y);
           if (surface.drop() > 0) {
             lost += surface.carved(surface.edge().upTo(surface.carveWidth(), new Point(x, y)));
           }
-          sum += (lost + surface.topPlane(x)) * GRID * GRID;
+          sum += (lost + surface.topPlane(x)) * grid * grid;
         }
       }
     }

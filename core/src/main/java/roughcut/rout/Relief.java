@@ -5,7 +5,6 @@ import static roughcut.measure.Quantity.MASS;
 import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import roughcut.design.BodyFace;
 import roughcut.design.RoutDecisions;
@@ -31,6 +30,11 @@ import roughcut.measure.Worked;
  * @param met whether they do
  */
 record Relief(Worked count, Worked wanted, boolean met) {
+  /** More bores than this nobody makes by hand. */
+  static final int MOST_BORES = 120;
+
+  /** More places than this aren't looked at: an outline of many metres is none of a body. */
+  private static final int MOST_PLACES = 20_000;
 
   /**
    * Places them.
@@ -54,10 +58,8 @@ record Relief(Worked count, Worked wanted, boolean met) {
             * density
             / 1e6;
     if (over > 0 && cap > 0 && each > 0) {
-      for (Point at : free(slab, diameter.value(), cap, floor)) {
-        if (taken >= over) {
-          break;
-        }
+      int enough = (int) Math.min(MOST_BORES, Math.ceil(over / each));
+      for (Point at : free(slab, diameter.value(), cap, floor, enough)) {
         placed++;
         taken += each;
         slab.cuts.add(
@@ -77,6 +79,14 @@ record Relief(Worked count, Worked wanted, boolean met) {
     if (over > 0 && cap == 0) {
       slab.trouble(
           target.id(), "relief bores want a top that covers them", new Point(slab.surface.to(), 0));
+    } else if (over > taken + 0.5 && placed == MOST_BORES) {
+      slab.trouble(
+          target.id(),
+          MOST_BORES
+              + " relief bores leave it "
+              + Math.round(over - taken)
+              + " g over that; more aren't planned. Wider ones take more each.",
+          new Point(slab.surface.to(), 0));
     } else if (over > taken + 0.5) {
       slab.trouble(
           target.id(),
@@ -108,7 +118,9 @@ record Relief(Worked count, Worked wanted, boolean met) {
   /** A solid that is taken already, with the box round it. */
   private record Taken(Convex solid, Box box) {}
 
-  private static List<Point> free(Slab slab, double diameter, double cap, double floor) {
+  /** Free places from the body's end forwards, so many at most. */
+  private static List<Point> free(
+      Slab slab, double diameter, double cap, double floor, int enough) {
     double clear = slab.givens.get(RoutDecisions.RELIEF_CLEAR).value();
     double edge = slab.givens.get(RoutDecisions.RELIEF_EDGE).value();
     List<Taken> solids = new ArrayList<>();
@@ -118,19 +130,23 @@ record Relief(Worked count, Worked wanted, boolean met) {
     double pitch = diameter + clear;
     double row = pitch * Math.sqrt(3) / 2;
     List<Point> places = new ArrayList<>();
-    int rows = (int) Math.ceil(b.width() / row);
-    for (int i = 0; i < rows; i++) {
+    int rows = (int) Math.min(MOST_PLACES, Math.ceil(b.width() / row));
+    int half = (int) Math.min(MOST_PLACES, Math.ceil(b.height() / 2 / pitch) + 1);
+    int looked = 0;
+    for (int i = 0; i < rows && places.size() < enough; i++) {
       double x = b.right() - edge - diameter / 2 - i * row;
-      int half = (int) Math.ceil(b.height() / 2 / pitch) + 1;
-      for (int k = -half; k <= half; k++) {
+      // From the centre line outwards: 0, 1, −1, 2, −2 …
+      for (int n = 0; n <= 2 * half && places.size() < enough; n++) {
+        int k = n % 2 == 0 ? -n / 2 : n / 2 + 1;
         Point at = new Point(x, (k + (i % 2) / 2.0) * pitch);
+        if (++looked > MOST_PLACES) {
+          return places;
+        }
         if (clearOf(slab, solids, at, diameter / 2, cap, floor, clear, edge)) {
           places.add(at);
         }
       }
     }
-    places.sort(
-        Comparator.comparingDouble((Point p) -> -p.x()).thenComparingDouble(p -> Math.abs(p.y())));
     return places;
   }
 

@@ -14,12 +14,18 @@ public record Saw(
   /** Wander that is reckoned with until the saw is known better, mm (handbook page 3). */
   public static final double USUAL_WANDER = 1.5;
 
+  /** No blade of a shop is thicker, mm. */
+  public static final double MOST_KERF = 10;
+
+  /** More isn't left for planing or for wander, mm a face. */
+  public static final double MOST_ALLOWANCE = 20;
+
   public Saw {
     if (name == null
         || name.isBlank()
-        || !(kerf >= 0 && kerf <= 10)
-        || !(allowance >= 0 && allowance <= 20)
-        || !(resawAllowance >= 0 && resawAllowance <= 20)
+        || !(kerf >= 0 && kerf <= MOST_KERF)
+        || !(allowance >= 0 && allowance <= MOST_ALLOWANCE)
+        || !(resawAllowance >= 0 && resawAllowance <= MOST_ALLOWANCE)
         || !(height > 0 && height <= 2000)) {
       throw new IllegalArgumentException(
           "a saw needs a name, a kerf of 0 to 10 mm, allowances of 0 to 20 mm and a depth of cut");

@@ -4,6 +4,8 @@ import static roughcut.measure.Quantity.FINE_LENGTH;
 import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
+import java.util.Collections;
+import java.util.IdentityHashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -330,8 +332,10 @@ final class BodyThinSpots {
           web,
           (x, y) -> y.closest().distance() < x.closest().distance() ? y : x);
     }
+    Set<Web> told = Collections.newSetFromMap(new IdentityHashMap<>());
+    told.addAll(least.values());
     for (Web web : all) {
-      web(web, least.containsValue(web));
+      web(web, told.contains(web));
     }
   }
 

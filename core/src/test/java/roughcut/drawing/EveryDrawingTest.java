@@ -3,9 +3,7 @@ package roughcut.drawing;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.HashSet;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
@@ -21,81 +19,9 @@ import roughcut.geometry.Point;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.rout.Cut;
-import roughcut.shop.Board;
 
 /** What holds of every drawing, whatever it shows: read from its marks alone. */
 class EveryDrawingTest {
-  /** Every drawing there is of a plan, by its name. */
-  private static Map<String, Drawing> all(Plan plan, Units units) {
-    Map<String, Drawing> all = new LinkedHashMap<>();
-    for (StationDrawing station : StationDrawing.values()) {
-      all.put(station.name(), station.of(plan, units));
-    }
-    for (Sheet sheet : Sheet.values()) {
-      all.put("sheet " + sheet.name(), sheet.of(plan, units));
-    }
-    all.put("boards", BoardsDrawing.of(plan, units));
-    for (Board board : plan.shop().boards()) {
-      all.put("board " + board.id(), BoardFace.of(plan, board, units));
-    }
-    all.put("glue-up", GlueUpDrawing.of(plan, units));
-    all.put("milling", MillingDrawing.of(plan, units));
-    all.put("body blank", BodyBlankDrawing.of(plan, units));
-    all.put("head", HeadDrawing.of(plan, units));
-    all.put("access", AccessDrawing.of(plan, units));
-    all.put("carving", CarvingDrawing.of(plan, units));
-    all.put("bridge", BridgeDrawing.of(plan, units));
-    all.put("heights", HeightsDrawing.of(plan, units));
-    for (BodyFace face : BodyFace.values()) {
-      for (BodyDrawing.Shows shows : BodyDrawing.Shows.values()) {
-        all.put("body " + face + " " + shows, BodyDrawing.of(plan, units, face, shows, ""));
-      }
-    }
-    for (Cut cut : plan.cuts().cuts()) {
-      all.put(
-          "cut " + cut.name(),
-          BodyDrawing.of(plan, units, BodyFace.TOP, BodyDrawing.Shows.CUTS, cut.name()));
-      all.put(
-          "passes " + cut.name(),
-          BodyDrawing.of(plan, units, BodyFace.BACK, BodyDrawing.Shows.PASSES, cut.name()));
-    }
-    double end = plan.neck().heelEnd().value();
-    for (double x : new double[] {0, end / 3, end / 2, end}) {
-      all.put("section at " + x, SectionView.at(plan, x, units));
-    }
-    return all;
-  }
-
-  private static List<Point> places(Mark mark) {
-    if (mark instanceof Mark.Path path) {
-      return path.points();
-    }
-    if (mark instanceof Mark.Fill fill) {
-      return fill.shape().corners();
-    }
-    if (mark instanceof Mark.Text text) {
-      return List.of(text.at());
-    }
-    if (mark instanceof Mark.Dimension dimension) {
-      return List.of(dimension.a(), dimension.b());
-    }
-    if (mark instanceof Mark.Spot spot) {
-      return List.of(spot.at());
-    }
-    Mark.Handle handle = (Mark.Handle) mark;
-    List<Point> all = new ArrayList<>(handle.ghost());
-    all.add(handle.at());
-    return all;
-  }
-
-  private static String words(Mark mark) {
-    return mark instanceof Mark.Text text
-        ? text.text()
-        : mark instanceof Mark.Dimension dimension
-            ? dimension.text()
-            : mark instanceof Mark.Spot spot ? spot.text() : "";
-  }
-
   private static String link(Mark mark) {
     return mark instanceof Mark.Text text
         ? text.link()
@@ -108,21 +34,21 @@ class EveryDrawingTest {
     Bounds b = drawing.bounds();
     assertThat(b.width()).as(name).isPositive();
     assertThat(b.height()).as(name).isPositive();
-    long seen = drawing.marks().stream().filter(m -> places(m).stream().anyMatch(b::holds)).count();
+    long seen = drawing.marks().stream().filter(m -> AllDrawings.places(m).stream().anyMatch(b::holds)).count();
     assertThat(seen)
         .as(name + ": a good deal of it is seen when the whole drawing is")
         .isGreaterThan(drawing.marks().size() / 3);
     Set<String> handles = new HashSet<>();
     for (Mark mark : drawing.marks()) {
-      for (Point p : places(mark)) {
+      for (Point p : AllDrawings.places(mark)) {
         assertThat(Double.isFinite(p.x()) && Double.isFinite(p.y()))
             .as(() -> name + ": " + mark)
             .isTrue();
       }
-      assertThat(words(mark))
+      assertThat(AllDrawings.words(mark))
           .as(name)
           .doesNotContain("NaN", "Infinity", "null", "Optional")
-          .isEqualTo(words(mark).stripTrailing());
+          .isEqualTo(AllDrawings.words(mark).stripTrailing());
       if (link(mark) != null) {
         assertThat(
                 plan.value(link(mark)).isPresent()
@@ -147,7 +73,7 @@ class EveryDrawingTest {
     int drawings = 0;
     for (Build build : Demo.builds(LocalDate.of(2026, 5, 4))) {
       Plan plan = Plan.of(build, Demo.shop());
-      for (Map.Entry<String, Drawing> entry : all(plan, Units.MM).entrySet()) {
+      for (Map.Entry<String, Drawing> entry : AllDrawings.drawn(plan, Units.MM).entrySet()) {
         sound(plan, build.name() + ", " + entry.getKey(), entry.getValue());
         drawings++;
       }
@@ -158,8 +84,8 @@ class EveryDrawingTest {
   @Test
   void unitsChangeTheWordsAndNothingElse() {
     Plan plan = Plan.of(Heron.build(), Demo.shop());
-    Map<String, Drawing> mm = all(plan, Units.MM);
-    Map<String, Drawing> inches = all(plan, Units.FRACTION_64);
+    Map<String, Drawing> mm = AllDrawings.drawn(plan, Units.MM);
+    Map<String, Drawing> inches = AllDrawings.drawn(plan, Units.FRACTION_64);
     int different = 0;
     // What is told in sentences is wrapped, and longer in inches.
     mm.keySet().removeIf(name -> name.startsWith("sheet"));
@@ -168,8 +94,8 @@ class EveryDrawingTest {
       List<Mark> b = inches.get(name).marks();
       assertThat(b).as(name).hasSameSizeAs(a);
       for (int i = 0; i < a.size(); i++) {
-        assertThat(places(b.get(i))).as(name).isEqualTo(places(a.get(i)));
-        different += words(a.get(i)).equals(words(b.get(i))) ? 0 : 1;
+        assertThat(AllDrawings.places(b.get(i))).as(name).isEqualTo(AllDrawings.places(a.get(i)));
+        different += AllDrawings.words(a.get(i)).equals(AllDrawings.words(b.get(i))) ? 0 : 1;
       }
     }
     assertThat(different).as("numbers are told in inches").isGreaterThan(60);
@@ -182,9 +108,9 @@ class EveryDrawingTest {
     for (int i = 0; i < 6; i++) {
       Plan plan =
           Plan.of(Heron.build().asDesigned().withDesign(Heron.random(random, false)), Demo.shop());
-      for (Map.Entry<String, Drawing> entry : all(plan, Units.MM).entrySet()) {
+      for (Map.Entry<String, Drawing> entry : AllDrawings.drawn(plan, Units.MM).entrySet()) {
         for (Mark mark : entry.getValue().marks()) {
-          for (Point p : places(mark)) {
+          for (Point p : AllDrawings.places(mark)) {
             assertThat(Double.isFinite(p.x()) && Double.isFinite(p.y()))
                 .as(entry.getKey())
                 .isTrue();

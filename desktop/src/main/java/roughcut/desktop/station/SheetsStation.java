@@ -138,9 +138,11 @@ public final class SheetsStation implements Station {
     Drawing drawn = sheet.of(plan, units);
     Tiling tiling = Tiling.of(drawn.bounds(), paper.getValue());
     pages.setText(
-        tiling.tiles().size() == 1
+        tiling.sheets() == 1
             ? "One page. Print at 100 %."
-            : tiling.tiles().size()
+            : tiling.tooMany()
+                ? tiling.tooManyWords()
+                : tiling.sheets()
                 + " pages, "
                 + tiling.columns()
                 + " across and "

@@ -1,0 +1,101 @@
+package roughcut.drawing;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Supplier;
+import roughcut.design.BodyFace;
+import roughcut.geometry.Point;
+import roughcut.measure.Units;
+import roughcut.plan.Plan;
+import roughcut.rout.Cut;
+import roughcut.shop.Board;
+
+/** Every drawing there is of a plan, and what can be read from marks alone. */
+public final class AllDrawings {
+  /** Of more cuts than this the rest is drawn like these. */
+  private static final int MOST_CUTS = 12;
+
+  private AllDrawings() {}
+
+  /** Every drawing by its name, drawn when it is asked for. */
+  public static Map<String, Supplier<Drawing>> of(Plan plan, Units units) {
+    Map<String, Supplier<Drawing>> all = new LinkedHashMap<>();
+    for (StationDrawing station : StationDrawing.values()) {
+      all.put(station.name(), () -> station.of(plan, units));
+    }
+    for (Sheet sheet : Sheet.values()) {
+      all.put("sheet " + sheet.name(), () -> sheet.of(plan, units));
+    }
+    all.put("boards", () -> BoardsDrawing.of(plan, units));
+    for (Board board : plan.shop().boards()) {
+      all.put("board " + board.id(), () -> BoardFace.of(plan, board, units));
+    }
+    all.put("glue-up", () -> GlueUpDrawing.of(plan, units));
+    all.put("milling", () -> MillingDrawing.of(plan, units));
+    all.put("body blank", () -> BodyBlankDrawing.of(plan, units));
+    all.put("head", () -> HeadDrawing.of(plan, units));
+    all.put("access", () -> AccessDrawing.of(plan, units));
+    all.put("carving", () -> CarvingDrawing.of(plan, units));
+    all.put("bridge", () -> BridgeDrawing.of(plan, units));
+    all.put("heights", () -> HeightsDrawing.of(plan, units));
+    for (BodyFace face : BodyFace.values()) {
+      for (BodyDrawing.Shows shows : BodyDrawing.Shows.values()) {
+        all.put("body " + face + " " + shows, () -> BodyDrawing.of(plan, units, face, shows, ""));
+      }
+    }
+    for (Cut cut : plan.cuts().cuts().stream().limit(MOST_CUTS).toList()) {
+      all.put(
+          "cut " + cut.name(),
+          () -> BodyDrawing.of(plan, units, BodyFace.TOP, BodyDrawing.Shows.CUTS, cut.name()));
+      all.put(
+          "passes " + cut.name(),
+          () -> BodyDrawing.of(plan, units, BodyFace.BACK, BodyDrawing.Shows.PASSES, cut.name()));
+    }
+    double end = plan.neck().heelEnd().value();
+    for (double x : new double[] {0, end / 3, end / 2, end}) {
+      all.put("section at " + x, () -> SectionView.at(plan, x, units));
+    }
+    return all;
+  }
+
+  /** All of them drawn. */
+  static Map<String, Drawing> drawn(Plan plan, Units units) {
+    Map<String, Drawing> all = new LinkedHashMap<>();
+    of(plan, units).forEach((name, drawing) -> all.put(name, drawing.get()));
+    return all;
+  }
+
+  /** The places that a mark stands at. */
+  public static List<Point> places(Mark mark) {
+    if (mark instanceof Mark.Path path) {
+      return path.points();
+    }
+    if (mark instanceof Mark.Fill fill) {
+      return fill.shape().corners();
+    }
+    if (mark instanceof Mark.Text text) {
+      return List.of(text.at());
+    }
+    if (mark instanceof Mark.Dimension dimension) {
+      return List.of(dimension.a(), dimension.b());
+    }
+    if (mark instanceof Mark.Spot spot) {
+      return List.of(spot.at());
+    }
+    Mark.Handle handle = (Mark.Handle) mark;
+    List<Point> all = new ArrayList<>(handle.ghost());
+    all.add(handle.at());
+    return all;
+  }
+
+  /** The words that a mark says; empty for none. */
+  public static String words(Mark mark) {
+    return mark instanceof Mark.Text text
+        ? text.text()
+        : mark instanceof Mark.Dimension dimension
+            ? dimension.text()
+            : mark instanceof Mark.Spot spot ? spot.text() : "";
+  }
+}
