@@ -111,6 +111,9 @@ record StackLayers(
     double heel = layers.stream().mapToDouble(Layer::heel).sum() / 2;
     List<Layer> bass = cut(0, nut - lost, 0, heel - lost);
     List<Layer> treble = cut(nut + lost, 2 * nut, heel + lost, 2 * heel);
+    if (bass.isEmpty() && treble.isEmpty()) {
+      return this; // the saw leaves nothing of it, which is a problem of its own
+    }
     Collections.reverse(treble);
     List<Layer> next = new ArrayList<>(bass);
     treble.forEach(layer -> next.add(layer.turned()));

@@ -8,10 +8,10 @@ import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Spec;
 import roughcut.file.Exports;
-import roughcut.file.FileTrouble;
 import roughcut.file.Paper;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
+import roughcut.plan.Problem;
 
 /** Writes the fret table and the full-size sheets. */
 @Command(
@@ -42,16 +42,18 @@ final class ExportCommand implements Callable<Integer> {
   @Override
   public Integer call() throws Exception {
     Plan plan = source.plan(!asDesigned);
-    if (!plan.problems().isEmpty()) {
-      throw new FileTrouble(
-          "not exported: "
-              + plan.problems().get(0).decisionId()
-              + ": "
-              + plan.problems().get(0).message());
-    }
     for (Path path : Exports.write(plan, inch ? Units.DECIMAL_INCH : Units.MM, paper, folder)) {
       spec.commandLine().getOut().println(path);
     }
-    return 0;
+    for (Problem problem : plan.problems()) {
+      spec.commandLine()
+          .getErr()
+          .println(
+              "roughcut: drawn with what can't be: "
+                  + problem.decisionId()
+                  + ": "
+                  + problem.message());
+    }
+    return plan.problems().isEmpty() ? 0 : 1;
   }
 }

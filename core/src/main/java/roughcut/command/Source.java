@@ -41,8 +41,9 @@ final class Source {
 
   /** The plan, with measured values in their place or left out. */
   Plan plan(boolean asBuilt) throws FileTrouble, BadSetting {
-    Build build = file == null ? Demo.heron(LocalDate.now()) : BuildFile.open(file).build();
-    Shop shop = file == null ? Demo.shop() : ShopFile.shopOf(file);
+    BuildFile.Opened opened = file == null ? null : BuildFile.open(file);
+    Build build = opened == null ? Demo.heron(LocalDate.now()) : opened.build();
+    Shop shop = opened == null ? Demo.shop() : ShopFile.shopOf(opened.file());
     Design design = build.design();
     for (String setting : settings) {
       design = set(design, setting);

@@ -69,7 +69,8 @@ public final class BlankDecisions {
       BOOK.number("mill.finish", "Finishing cut", LENGTH, 0.2, 0, 2, 0.05)
           .hint("The last, light pass.");
   public static final NumberDecision RESAW_ALLOWANCE =
-      BOOK.number("saw.resaw-allowance", "Resawing allowance", LENGTH, 1.5, 0, Saw.MOST_ALLOWANCE, 0.1)
+      BOOK.number(
+              "saw.resaw-allowance", "Resawing allowance", LENGTH, 1.5, 0, Saw.MOST_ALLOWANCE, 0.1)
           .hint("Left on each face sawn through a board's thickness, for the blade's wander.");
   public static final NumberDecision NECK_COPIES =
       BOOK.number("neck.copies", "Necks to saw", COUNT, 1, 1, 6, 1)

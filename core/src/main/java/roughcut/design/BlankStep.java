@@ -51,8 +51,7 @@ public record BlankStep(Kind kind, String species, double thickness, double leng
     if (kind == null || species == null || species.isBlank()) {
       throw new IllegalArgumentException("a step says what is done, and with what wood");
     }
-    if (!(thickness >= 0 && thickness <= mostThickness(kind))
-        || !(length >= 0 && length <= 2000)) {
+    if (!(thickness >= 0 && thickness <= mostThickness(kind)) || !(length >= 0 && length <= 2000)) {
       throw new IllegalArgumentException(
           (kind == Kind.OPENED ? "a centre strip" : "what is glued on")
               + " is between 0 and "

@@ -60,8 +60,8 @@ public record Build(
     return new Build(name, design.withoutFitting(fitting), next, frets);
   }
 
-  /** This build as it was drawn, before anything was measured. */
+  /** This build as it was drawn, before anything was measured; what was done stays done. */
   public Build asDesigned() {
-    return measured.isEmpty() ? this : new Build(name, design, Map.of());
+    return measured.isEmpty() ? this : new Build(name, design, Map.of(), frets);
   }
 }

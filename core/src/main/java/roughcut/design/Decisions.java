@@ -178,6 +178,14 @@ public final class Decisions {
   }
 
   /**
+   * Whether this program has decisions of such an id, be there such a part in a design or not: a
+   * number of a pickup that was taken out is none that a newer program wrote.
+   */
+  public static boolean knows(String id) {
+    return ALL.containsKey(id) || PartDecisions.knows(id);
+  }
+
+  /**
    * The decision of that id in this design: a plain one, or one of the parts it has ({@code
    * string.2.gauge}, {@code neck.strip.1.thickness}).
    */

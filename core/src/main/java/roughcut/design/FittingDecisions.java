@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import roughcut.shop.FittingBook;
@@ -15,6 +16,10 @@ import roughcut.shop.FittingKind;
 /** Decisions about what is fitted into the body, under the fitting's type and name. */
 public final class FittingDecisions {
   private static final Pattern DEPTH = Pattern.compile("rout\\.(" + Fitting.NAME + ")\\.depth");
+
+  /** The keys of what is chosen about fittings. */
+  private static final Set<String> CHOICES =
+      Set.of("kind", "face", "located-from", "centred-on", "fixing");
 
   private FittingDecisions() {}
 
@@ -31,6 +36,24 @@ public final class FittingDecisions {
         .filter(f -> f.type().word().equals(parts[0]) && f.name().equals(parts[1]))
         .findFirst()
         .flatMap(f -> of(f).stream().filter(d -> d.id().equals(id)).findFirst());
+  }
+
+  /** Whether a fitting of any name may have such a decision. */
+  static boolean knows(String id) {
+    if (DEPTH.matcher(id).matches()) {
+      return true;
+    }
+    String[] parts = id.split("\\.", 3);
+    if (parts.length < 3 || !parts[1].matches(Fitting.NAME)) {
+      return false;
+    }
+    for (FittingType type : FittingType.values()) {
+      if (type.word().equals(parts[0])) {
+        return type.traits().stream().anyMatch(t -> t.key().equals(parts[2]))
+            || CHOICES.contains(parts[2]);
+      }
+    }
+    return false;
   }
 
   /** Every decision about one fitting, choices first. */

@@ -95,6 +95,12 @@ public final class PartDecisions {
         : FittingDecisions.find(design, id);
   }
 
+  static boolean knows(String id) {
+    return FAMILIES.stream().anyMatch(f -> f.pattern().matcher(id).matches())
+        || LEFT.matcher(id).matches()
+        || FittingDecisions.knows(id);
+  }
+
   /** Every decision about a part of this design. */
   public static List<Decision> of(Design design) {
     List<Decision> all = new ArrayList<>();

@@ -3,11 +3,31 @@ package roughcut.file;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
+import java.util.LinkedHashMap;
+import java.util.Map;
 import roughcut.demo.Demo;
 import roughcut.design.Build;
 
 /** The demo shop on disk: a throw-away copy that can be played with and laid out anew. */
 public final class DemoFolder {
+  /**
+   * The demo's files as they were before it was laid out anew; null where there was none.
+   *
+   * @param files what each held
+   */
+  public record Before(Map<Path, byte[]> files) {
+    /**
+     * Puts all of them back: shop and builds.
+     *
+     * @throws FileTrouble in words
+     */
+    public void bringBack() throws FileTrouble {
+      for (Map.Entry<Path, byte[]> file : files.entrySet()) {
+        SafeFile.writeKeepingVersions(file.getKey(), file.getValue());
+      }
+    }
+  }
+
   private DemoFolder() {}
 
   /** Where the demo's build of that name lies. */
@@ -38,14 +58,28 @@ public final class DemoFolder {
   }
 
   /**
-   * Lays the demo out anew; what was there stays among the versions.
+   * Lays the demo's own builds and shop out anew; nothing else in its folder is touched, and what
+   * was there stays among the versions.
    *
+   * @return what was there, to be brought back
    * @throws FileTrouble in words
    */
-  public static void reset(Path folder, LocalDate today) throws FileTrouble {
-    ShopFile.at(folder.resolve(ShopFile.NAME)).save(Demo.shop());
+  public static Before reset(Path folder, LocalDate today) throws FileTrouble {
+    Map<Path, byte[]> before = new LinkedHashMap<>();
+    Path shop = folder.resolve(ShopFile.NAME);
+    note(before, shop);
+    ShopFile.at(shop).save(Demo.shop());
     for (Build build : Demo.builds(today)) {
-      BuildFile.at(build(folder, build.name())).save(build);
+      Path file = build(folder, build.name());
+      note(before, file);
+      BuildFile.at(file).save(build);
+    }
+    return new Before(before);
+  }
+
+  private static void note(Map<Path, byte[]> before, Path file) throws FileTrouble {
+    if (Files.exists(file)) {
+      before.put(file, SafeFile.read(file));
     }
   }
 }

@@ -29,7 +29,7 @@ final class FittingJson {
     for (Fitting fitting : design.fittings()) {
       ObjectNode node = fittings.addObject();
       node.put("name", fitting.name()).put("type", fitting.type().word());
-      node.put("kind", fitting.listed().id());
+      node.put("kind", fitting.kind());
       ArrayNode with = node.putArray("with");
       fitting.with().forEach(with::add);
       ObjectNode decided = node.putObject("decided");

@@ -12,7 +12,14 @@ import com.fasterxml.jackson.databind.json.JsonMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.IdentityHashMap;
 import java.util.Iterator;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.BiPredicate;
 
 /**
  * JSON as this program writes it: two-space indent, a line feed at the end; and read with the place
@@ -67,10 +74,15 @@ final class Json {
     }
   }
 
+  /** The fields by which a thing in a list is known, in that order. */
+  private static final List<String> IDENTITY = List.of("id", "name");
+
   /**
    * Carries fields that this program doesn't know from the file that was read into the one to be
-   * written. Objects are matched by field; array elements by agreeing in all that is known, or else
-   * by their place.
+   * written, each with the object that it stood in: an object by its field; a thing in a list by
+   * its name or id and its type, or, when it has none or was renamed, by agreeing in all else that
+   * is known. Never by its place, so that nothing of a thing that was taken out turns up in
+   * another.
    */
   static void keepUnknown(ObjectNode written, ObjectNode read) {
     Iterator<String> names = read.fieldNames();
@@ -89,33 +101,59 @@ final class Json {
   }
 
   private static void keepUnknown(ArrayNode written, ArrayNode read) {
-    boolean[] used = new boolean[read.size()];
-    for (int i = 0; i < written.size(); i++) {
-      int match = match(written.get(i), read, used, i);
-      if (match >= 0 && written.get(i) instanceof ObjectNode now) {
-        used[match] = true;
-        keepUnknown(now, (ObjectNode) read.get(match));
+    Set<JsonNode> left = Collections.newSetFromMap(new IdentityHashMap<>());
+    read.forEach(left::add);
+    List<ObjectNode> renamed = new ArrayList<>();
+    for (JsonNode now : written) {
+      if (now instanceof ObjectNode object && !carry(object, read, left, Json::same)) {
+        renamed.add(object);
       }
     }
+    renamed.forEach(object -> carry(object, read, left, Json::agrees));
   }
 
-  private static int match(JsonNode now, ArrayNode read, boolean[] used, int place) {
-    for (int i = 0; i < read.size(); i++) {
-      if (!used[i] && agrees(now, read.get(i))) {
-        return i;
+  private static boolean carry(
+      ObjectNode now, ArrayNode read, Set<JsonNode> left, BiPredicate<ObjectNode, ObjectNode> is) {
+    for (JsonNode before : read) {
+      if (before instanceof ObjectNode old && left.contains(old) && is.test(now, old)) {
+        left.remove(old);
+        keepUnknown(now, old);
+        return true;
       }
     }
-    return place < read.size() && !used[place] && read.get(place) instanceof ObjectNode
-        ? place
-        : -1;
+    return false;
   }
 
-  private static boolean agrees(JsonNode now, JsonNode before) {
-    if (!(now instanceof ObjectNode object) || !(before instanceof ObjectNode)) {
-      return false;
-    }
-    for (var field : object.properties()) {
-      if (!field.getValue().equals(before.get(field.getKey()))) {
+  private static Optional<String> identity(ObjectNode node) {
+    return IDENTITY.stream().filter(node::has).findFirst();
+  }
+
+  /** The same thing by its name; one without a name only when nothing known of it changed. */
+  private static boolean same(ObjectNode now, ObjectNode before) {
+    Optional<String> by = identity(now);
+    return by.isPresent()
+        ? alike(now.get(by.get()), before.get(by.get()))
+            && now.path("type").equals(before.path("type"))
+        : agrees(now, before);
+  }
+
+  /** The same value, whichever of its kinds of number holds it. */
+  private static boolean alike(JsonNode one, JsonNode other) {
+    return other != null
+        && one.equals(
+            (a, b) ->
+                a.isNumber() && b.isNumber() && a.doubleValue() == b.doubleValue()
+                    ? 0
+                    : a.equals(b) ? 0 : 1,
+            other);
+  }
+
+  /** Alike in all that is written, but for the name. */
+  private static boolean agrees(ObjectNode now, ObjectNode before) {
+    Optional<String> by = identity(now);
+    for (var field : now.properties()) {
+      if (!Optional.of(field.getKey()).equals(by)
+          && !alike(field.getValue(), before.get(field.getKey()))) {
         return false;
       }
     }

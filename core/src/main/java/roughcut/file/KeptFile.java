@@ -4,11 +4,12 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
+import java.util.function.UnaryOperator;
 
 /**
  * A JSON file that somebody works on, and what it looked like when it was last read or saved here.
  * Saving over one that somebody else has changed since is refused; fields that this program doesn't
- * know are kept; the last versions are kept beside it.
+ * know are kept, to whatever place it is saved; earlier versions are kept beside it.
  */
 final class KeptFile {
   private final Path path;
@@ -36,6 +37,14 @@ final class KeptFile {
     return new KeptFile(path, null, null);
   }
 
+  /**
+   * The same content under another path, or over what somebody else wrote there: fields that this
+   * program doesn't know go along.
+   */
+  KeptFile to(Path other) {
+    return new KeptFile(other, lastTree, null);
+  }
+
   Path path() {
     return path;
   }
@@ -48,22 +57,31 @@ final class KeptFile {
   /**
    * Saves, keeping the version before.
    *
-   * @param known what was read, without what was taken away on purpose and must not come back as an
-   *     unknown field; null for a new file
+   * @param known makes, of what was read, that without what was taken away on purpose and must not
+   *     come back as an unknown field
    * @throws FileTrouble.ChangedOnDisk when the file isn't as it was last seen here
    * @throws FileTrouble when it can't be written; the file is then as it was
    */
-  void save(ObjectNode tree, ObjectNode known) throws FileTrouble {
-    if (lastBytes != null && Files.exists(path) && !Arrays.equals(lastBytes, SafeFile.read(path))) {
+  void save(ObjectNode tree, UnaryOperator<ObjectNode> known) throws FileTrouble {
+    boolean there = Files.exists(path);
+    if (lastBytes != null && there && !Arrays.equals(lastBytes, SafeFile.read(path))) {
       throw new FileTrouble.ChangedOnDisk(
           path.getFileName()
               + " was changed by another window or program since it was opened here. Nothing was overwritten.");
     }
-    if (known != null) {
-      Json.keepUnknown(tree, known);
+    Path folder = path.toAbsolutePath().getParent();
+    if (lastBytes != null && folder != null && !Files.isDirectory(folder)) {
+      // Making the folder anew would write to the place where a stick or a disk was.
+      throw new FileTrouble(
+          "the folder "
+              + folder
+              + " isn't there any more; was it moved, or its disk or stick taken out?");
+    }
+    if (lastTree != null) {
+      Json.keepUnknown(tree, known.apply(lastTree.deepCopy()));
     }
     byte[] bytes = Json.bytes(tree);
-    if (lastBytes != null && Arrays.equals(bytes, lastBytes) && Files.exists(path)) {
+    if (lastBytes != null && Arrays.equals(bytes, lastBytes) && there) {
       return;
     }
     SafeFile.writeKeepingVersions(path, bytes);

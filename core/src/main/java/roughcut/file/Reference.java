@@ -149,6 +149,10 @@ public final class Reference {
         .put("minimum", 1)
         .put("maximum", BuildJson.FORMAT);
     properties.putObject("name").put("type", "string").put("maxLength", Build.LONGEST_NAME);
+    properties
+        .putObject(BuildFile.SHOP)
+        .put("type", "string")
+        .put("description", "The folder of its shop, for a build that lies elsewhere.");
     decisions(properties.putObject("decisions"));
     ObjectNode string = array(properties, "strings", "From the treble side.");
     number(string.putObject("gauge"), 0.1, 5);

@@ -10,26 +10,25 @@ import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
+import java.nio.file.attribute.PosixFileAttributeView;
 import java.time.LocalDateTime;
-import java.time.format.DateTimeFormatter;
-import java.util.Comparator;
-import java.util.List;
+import java.util.concurrent.atomic.AtomicLong;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 
 /**
  * Saving that never loses: the new content is written beside the file, flushed to disk, and renamed
- * over it, so that a crash at any moment leaves the old file or the new one. The last versions are
- * kept in a folder {@code .versions} beside it.
+ * over it, so that a crash at any moment leaves the old file or the new one. What it held before
+ * goes among its {@link Versions}.
  */
 public final class SafeFile {
-  /** How many earlier versions of a file are kept. */
-  public static final int VERSIONS_KEPT = 20;
-
   /** Nothing that a person made by hand is larger, bytes. */
   public static final long LARGEST = 8L << 20;
 
-  private static final DateTimeFormatter STAMP =
-      DateTimeFormatter.ofPattern("yyyyMMdd-HHmmss-SSSSSS");
+  private static final int MOST_LINKS = 20;
+
+  static final AtomicLong COUNT = new AtomicLong();
 
   private SafeFile() {}
 
@@ -56,83 +55,93 @@ public final class SafeFile {
   }
 
   /**
-   * Replaces a file, or makes it.
+   * Replaces a file, or makes it. A link stays a link, and a file keeps who may read it.
    *
    * @throws FileTrouble in words; what was there before is still there
    */
   public static void write(Path file, byte[] content) throws FileTrouble {
-    Path target = file.toAbsolutePath();
-    Path beside =
-        target.resolveSibling(
-            "." + target.getFileName() + "." + ProcessHandle.current().pid() + ".new");
+    write(file, content, false);
+  }
+
+  /** Like {@link #write}; what was there before goes among the versions. */
+  public static void writeKeepingVersions(Path file, byte[] content) throws FileTrouble {
+    write(file, content, true);
+  }
+
+  private static void write(Path file, byte[] content, boolean keep) throws FileTrouble {
+    Path beside = null;
     try {
+      Path target = linked(file.toAbsolutePath());
       Files.createDirectories(target.getParent());
-      try (FileChannel channel =
-          FileChannel.open(
-              beside,
-              StandardOpenOption.CREATE,
-              StandardOpenOption.TRUNCATE_EXISTING,
-              StandardOpenOption.WRITE)) {
-        ByteBuffer buffer = ByteBuffer.wrap(content);
-        while (buffer.hasRemaining()) {
-          channel.write(buffer);
-        }
-        channel.force(true);
+      forgetLeftovers(target);
+      beside = beside(target, COUNT.incrementAndGet());
+      fill(beside, content);
+      if (Files.exists(target)) {
+        keepMode(target, beside);
+      }
+      if (keep) {
+        // Only now that the new content is on disk, so that a write that fails makes no version.
+        Versions.keep(target, LocalDateTime.now());
       }
       Files.move(
           beside, target, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
       flushFolder(target.getParent());
     } catch (IOException e) {
-      forget(beside);
+      if (beside != null) {
+        forget(beside);
+      }
       throw trouble("save", file, e);
     }
   }
 
-  /** Like {@link #write}, after putting what is there now among the versions. */
-  public static void writeKeepingVersions(Path file, byte[] content) throws FileTrouble {
-    try {
-      keepVersion(file.toAbsolutePath());
-    } catch (IOException e) {
-      throw trouble("keep the earlier version of", file, e);
-    }
-    write(file, content);
-  }
-
-  /** Earlier versions of a file, the newest first. */
-  public static List<Path> versions(Path file) throws IOException {
-    Path folder = versionFolder(file.toAbsolutePath());
-    if (!Files.isDirectory(folder)) {
-      return List.of();
-    }
-    String prefix = file.getFileName() + ".";
-    try (Stream<Path> all = Files.list(folder)) {
-      return all.filter(p -> p.getFileName().toString().startsWith(prefix))
-          .sorted(Comparator.comparing((Path p) -> p.getFileName().toString()).reversed())
-          .toList();
+  private static void fill(Path file, byte[] content) throws IOException {
+    try (FileChannel channel =
+        FileChannel.open(
+            file,
+            StandardOpenOption.CREATE,
+            StandardOpenOption.TRUNCATE_EXISTING,
+            StandardOpenOption.WRITE)) {
+      ByteBuffer buffer = ByteBuffer.wrap(content);
+      while (buffer.hasRemaining()) {
+        channel.write(buffer);
+      }
+      channel.force(true);
     }
   }
 
-  private static Path versionFolder(Path file) {
-    return file.resolveSibling(".versions");
+  /** Where new content is written first. */
+  static Path beside(Path target, long count) {
+    return target.resolveSibling(
+        "." + target.getFileName() + "." + ProcessHandle.current().pid() + "-" + count + ".new");
   }
 
-  private static void keepVersion(Path file) throws IOException {
-    if (!Files.exists(file)) {
-      return;
+  /** What a link leads to; the path itself when it is none. */
+  static Path linked(Path path) throws IOException {
+    Path at = path;
+    for (int i = 0; i < MOST_LINKS && Files.isSymbolicLink(at); i++) {
+      at = at.resolveSibling(Files.readSymbolicLink(at)).normalize();
     }
-    Path folder = Files.createDirectories(versionFolder(file));
-    Path version = folder.resolve(file.getFileName() + "." + STAMP.format(LocalDateTime.now()));
-    Files.deleteIfExists(version);
-    try {
-      // The file that is renamed over is not touched, so a second name for it is a whole version at
-      // once.
-      Files.createLink(version, file);
-    } catch (UnsupportedOperationException | IOException e) {
-      Files.copy(file, version, StandardCopyOption.REPLACE_EXISTING);
+    return at;
+  }
+
+  private static void keepMode(Path from, Path to) throws IOException {
+    PosixFileAttributeView view = Files.getFileAttributeView(from, PosixFileAttributeView.class);
+    if (view != null) {
+      Files.setPosixFilePermissions(to, view.readAttributes().permissions());
     }
-    List<Path> kept = versions(file);
-    for (Path old : kept.subList(Math.min(VERSIONS_KEPT, kept.size()), kept.size())) {
-      forget(old);
+  }
+
+  /** What a program that was killed while saving left beside the file. */
+  private static void forgetLeftovers(Path target) throws IOException {
+    Pattern name =
+        Pattern.compile(Pattern.quote("." + target.getFileName() + ".") + "(\\d+)(-\\d+)?\\.new");
+    try (Stream<Path> all = Files.list(target.getParent())) {
+      for (Path path : (Iterable<Path>) all::iterator) {
+        Matcher m = name.matcher(path.getFileName().toString());
+        if (m.matches() && ProcessHandle.of(Long.parseLong(m.group(1))).isEmpty()) {
+          forget(path);
+        }
+      }
     }
   }
 

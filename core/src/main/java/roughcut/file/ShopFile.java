@@ -8,6 +8,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 import roughcut.shop.Limit;
 import roughcut.shop.Planer;
@@ -26,35 +27,73 @@ public final class ShopFile {
     this.file = file;
   }
 
-  /** A shop and the file that it came from, or that it will be saved to. */
-  public record Opened(ShopFile file, Shop shop) {}
+  /**
+   * A shop and the file that it came from, or that it will be saved to.
+   *
+   * @param trouble what is to be said of it; empty for nothing
+   */
+  public record Opened(ShopFile file, Shop shop, Optional<String> trouble) {
+    Opened(ShopFile file, Shop shop) {
+      this(file, shop, Optional.empty());
+    }
+  }
 
   /** Where the builds of a shop folder lie. */
   public static Path builds(Path folder) {
     return folder.resolve("builds");
   }
 
+  /** The shop folder that a file lies in: beside it or one above, the first with a shop in it. */
+  public static Optional<Path> around(Path file) {
+    Path folder = file.toAbsolutePath().normalize().getParent();
+    for (Path candidate : folder == null ? new Path[0] : new Path[] {folder, folder.getParent()}) {
+      if (candidate != null && Files.isRegularFile(candidate.resolve(NAME))) {
+        return Optional.of(candidate);
+      }
+    }
+    return Optional.empty();
+  }
+
   /**
-   * The shop that a build belongs to: the one in its shop folder, or a usual one, to be saved
-   * beside the build, when it lies elsewhere.
+   * The shop that a build belongs to: the one that it names, or the one in whose folder it lies; or
+   * a usual one, to be saved beside the build.
    *
    * @throws FileTrouble when there is a shop file that can't be read
    */
-  public static Opened openFor(Path build) throws FileTrouble {
-    Path folder = build.toAbsolutePath().getParent();
-    for (Path candidate : folder == null ? new Path[0] : new Path[] {folder, folder.getParent()}) {
-      if (candidate != null && Files.isRegularFile(candidate.resolve(NAME))) {
-        KeptFile file = KeptFile.open(candidate.resolve(NAME));
-        return new Opened(new ShopFile(file), read(file.tree(), NAME));
-      }
+  public static Opened openFor(BuildFile build) throws FileTrouble {
+    Optional<Path> named = build.shop();
+    boolean there = named.map(f -> Files.isRegularFile(f.resolve(NAME))).orElse(false);
+    Optional<Path> folder = there ? named : around(build.path());
+    Optional<String> trouble =
+        named.isPresent() && !there
+            ? Optional.of(
+                "The shop that this build belongs to isn't there any more ("
+                    + named.get()
+                    + "); it opened with "
+                    + (folder.isPresent() ? "the shop beside it." : "a usual shop without boards."))
+            : Optional.empty();
+    if (folder.isPresent()) {
+      KeptFile file = KeptFile.open(folder.get().resolve(NAME));
+      return new Opened(new ShopFile(file), read(file.tree(), NAME), trouble);
     }
     return new Opened(
-        new ShopFile(KeptFile.at(build.toAbsolutePath().resolveSibling(NAME))),
-        Shop.usual("My shop"));
+        new ShopFile(KeptFile.at(build.path().toAbsolutePath().resolveSibling(NAME))),
+        Shop.usual("My shop"),
+        trouble);
+  }
+
+  /**
+   * The shop of a folder.
+   *
+   * @throws FileTrouble in words
+   */
+  public static Opened open(Path folder) throws FileTrouble {
+    KeptFile file = KeptFile.open(folder.resolve(NAME));
+    return new Opened(new ShopFile(file), read(file.tree(), NAME));
   }
 
   /** The shop that a build belongs to, for reading only. */
-  public static Shop shopOf(Path build) throws FileTrouble {
+  public static Shop shopOf(BuildFile build) throws FileTrouble {
     return openFor(build).shop();
   }
 
@@ -65,6 +104,21 @@ public final class ShopFile {
 
   public Path path() {
     return file.path();
+  }
+
+  /** The shop's folder. */
+  public Path folder() {
+    return path().toAbsolutePath().normalize().getParent();
+  }
+
+  /** This file, to be replaced whatever somebody else wrote there meanwhile. */
+  public ShopFile insisting() {
+    return new ShopFile(file.to(file.path()));
+  }
+
+  /** A copy elsewhere, with all that this program doesn't know in it. */
+  public ShopFile to(Path path) {
+    return new ShopFile(file.to(path));
   }
 
   /**
@@ -136,12 +190,13 @@ public final class ShopFile {
    * @throws FileTrouble in words
    */
   public void save(Shop shop) throws FileTrouble {
-    ObjectNode known = file.tree() == null ? null : file.tree().deepCopy();
-    if (known != null) {
-      BoardJson.forgetEmptied(known.path("boards"));
-      known.remove("limits");
-    }
-    file.save(tree(shop), known);
+    file.save(
+        tree(shop),
+        known -> {
+          BoardJson.forgetEmptied(known.path("boards"));
+          known.remove("limits");
+          return known;
+        });
   }
 
   private static ObjectNode tree(Shop shop) {

@@ -80,7 +80,8 @@ public record FretboardWork(
         Given.decided("strings.spread-end", "Outer strings at the end", spreadEnd, FINE_LENGTH);
     Given width =
         Given.decided("fretboard.width-end", "Fretboard at its end", taper.width(end), FINE_LENGTH);
-    boolean single = strings.count() == 1;
+    // Strings on one line, or crossed by margins that leave no room, lie on no cone.
+    boolean single = strings.count() == 1 || strings.spread().value() < 0.01;
     Worked cone =
         ledger.put(
             "radius.cone-end",

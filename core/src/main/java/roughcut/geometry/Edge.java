@@ -218,7 +218,7 @@ public final class Edge {
     }
   }
 
-  private static boolean crosses(Point a, Point b, Point u, Point v) {
+  static boolean crosses(Point a, Point b, Point u, Point v) {
     return side(a, b, u) * side(a, b, v) < 0 && side(u, v, a) * side(u, v, b) < 0;
   }
 

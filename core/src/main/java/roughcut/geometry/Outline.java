@@ -12,6 +12,7 @@ import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.util.AffineTransformation;
 import org.locationtech.jts.operation.valid.IsValidOp;
 import org.locationtech.jts.operation.valid.TopologyValidationError;
+import org.locationtech.jts.simplify.TopologyPreservingSimplifier;
 
 /**
  * A closed shape without holes: its corners in order, the last joined to the first. Curves are
@@ -19,6 +20,9 @@ import org.locationtech.jts.operation.valid.TopologyValidationError;
  * them.
  */
 public record Outline(List<Point> corners) {
+  /** An outline that somebody drew may cross itself here and there, but not so often. */
+  private static final int MOST_CROSSINGS = 300;
+
   private static final GeometryFactory FACTORY = new GeometryFactory();
 
   public Outline {
@@ -252,9 +256,43 @@ public record Outline(List<Point> corners) {
         : Optional.of(new Point(error.getCoordinate().x, error.getCoordinate().y));
   }
 
-  /** The largest piece of a shape whose edge crosses itself. */
+  /**
+   * The largest piece of a shape whose edge crosses itself; a scribble that crosses itself all over
+   * has none, and is the shape drawn round it.
+   */
   public Outline sound() {
-    return largest(pieces(Overlays.mended(polygon())));
+    if (crossesMoreThan(MOST_CROSSINGS)) {
+      return Shapes.hull(corners);
+    }
+    List<Outline> pieces = pieces(Overlays.mended(polygon()));
+    return pieces.isEmpty() ? this : largest(pieces);
+  }
+
+  private boolean crossesMoreThan(int most) {
+    int found = 0;
+    for (int i = 0; i < corners.size(); i++) {
+      Point a = corners.get(i);
+      Point b = corners.get((i + 1) % corners.size());
+      for (int k = i + 2; k < corners.size(); k++) {
+        if (Edge.crosses(a, b, corners.get(k), corners.get((k + 1) % corners.size()))
+            && ++found > most) {
+          return true;
+        }
+      }
+    }
+    return false;
+  }
+
+  /**
+   * The same shape with at most so many corners: those that matter least are left out, the nearest
+   * to the line between their neighbours first.
+   */
+  public Outline thinned(int most) {
+    Outline thinned = this;
+    for (double tolerance = 0.01; thinned.corners.size() > most; tolerance *= 4) {
+      thinned = largest(pieces(TopologyPreservingSimplifier.simplify(polygon(), tolerance)));
+    }
+    return thinned;
   }
 
   /** Whether it turns the same way at every corner. */

@@ -46,6 +46,9 @@ public record BodyOutline(
   /** How far beside the neck the body's curve begins, mm. */
   private static final double BESIDE_NECK = 3;
 
+  /** An outline that crosses itself comes apart at its crossings; more corners aren't drawn. */
+  private static final int MOST_MENDED = 800;
+
   /**
    * A point of the curve that can be moved.
    *
@@ -68,7 +71,8 @@ public record BodyOutline(
             .map(d -> new BodyCurve(placed(givens, d, joint.value(), half), List.of()))
             .orElseGet(() -> BodyCurve.of(givens, joint.value(), half));
     Optional<Point> crossing = curve.shape().crossing();
-    Outline shape = crossing.isPresent() ? curve.shape().sound() : curve.shape();
+    Outline shape =
+        crossing.isPresent() ? curve.shape().sound().thinned(MOST_MENDED) : curve.shape();
     Edge edge = new Edge(shape);
     Given length = givens.get(BodyDecisions.BODY_LENGTH);
     Given lower = givens.get(BodyDecisions.BODY_LOWER);

@@ -37,12 +37,17 @@ public record Fan(
     double square = givens.get(StringDecisions.SCALE_SQUARE).value();
     double n = givens.get(Decisions.DIVISIONS).value();
     return new Fan(
-        bass > 0 ? bass : scale,
-        treble > 0 ? treble : scale,
+        usable(bass) ? bass : scale,
+        usable(treble) ? treble : scale,
         square,
         FretLayout.position(1, n, square),
         givens.get(Decisions.NUT_WIDTH).value() - 2 * givens.get(Decisions.NUT_EDGE_MARGIN).value(),
         givens.get(Decisions.BRIDGE_SPREAD).value());
+  }
+
+  /** 0 stands for the one scale, and what is too short for any is a problem and no scale. */
+  private static boolean usable(double scale) {
+    return scale >= Decisions.SCALE_LENGTH.least();
   }
 
   public boolean fanned() {

@@ -4,6 +4,8 @@ import static roughcut.measure.NumberWriter.fixed;
 
 import java.util.ArrayList;
 import java.util.List;
+import roughcut.design.BlankDecisions;
+import roughcut.design.BlankStep;
 import roughcut.design.Decision;
 import roughcut.design.Decisions;
 import roughcut.design.FretboardDecisions;
@@ -11,6 +13,7 @@ import roughcut.design.Givens;
 import roughcut.design.NeckDecisions;
 import roughcut.design.NumberDecision;
 import roughcut.design.NutKind;
+import roughcut.design.PartDecisions;
 import roughcut.design.RodReach;
 import roughcut.design.ScarfSchool;
 import roughcut.design.StringDecisions;
@@ -58,14 +61,14 @@ final class Problems {
     problems.thickness(frets);
     problems.head();
     problems.heel();
+    problems.halved();
     problems.rod();
     problems.channels(neck);
     problems.access();
     problems.scales(frets);
     problems.bridge(bridge);
     problems.outline(outline);
-    cuts.troubles()
-        .forEach(t -> problems.found.add(new Problem(t.decisionId(), t.message(), true)));
+    cuts.troubles().forEach(t -> problems.found.add(new Problem(t.decisionId(), t.message())));
     return List.copyOf(problems.found);
   }
 
@@ -165,6 +168,26 @@ final class Problems {
     }
   }
 
+  /** A blank that is sawn in two and is all kerf. */
+  private void halved() {
+    boolean halved =
+        givens.design().neckSteps().stream().anyMatch(s -> s.kind() == BlankStep.Kind.TURNED);
+    double width = 0;
+    for (int i = 1; i <= givens.design().neckStack().size(); i++) {
+      width += of(PartDecisions.stripThickness(i));
+    }
+    double lost = of(Decisions.SAW_KERF) + 2 * of(BlankDecisions.SAW_ALLOWANCE);
+    if (halved && lost >= width) {
+      add(
+          Decisions.SAW_KERF,
+          "halving the blank with a loss of "
+              + mm(lost)
+              + " leaves nothing of its "
+              + mm(width)
+              + "; a thinner saw, or don't turn a half");
+    }
+  }
+
   private void heel() {
     if (of(Decisions.HEEL_END) < of(Decisions.JOINT_X) + 10) {
       add(
@@ -246,8 +269,7 @@ final class Problems {
                             + mm(Math.abs(p.y()))
                             + " to the "
                             + (p.y() < 0 ? "bass" : "treble")
-                            + " side",
-                        true)));
+                            + " side")));
     givens
         .design()
         .drawn()
@@ -261,8 +283,7 @@ final class Problems {
                             + d.source()
                             + " is open: its ends are "
                             + mm(d.open())
-                            + " apart, and a straight line closes it",
-                        true)));
+                            + " apart, and a straight line closes it")));
     if (givens.design().drawn().isPresent()) {
       double length = outline.bounds().width();
       if (length < 150 || length > 900) {
@@ -272,8 +293,7 @@ final class Problems {
                 "the drawn outline is "
                     + mm(length)
                     + " long: was it drawn in "
-                    + (length < 150 ? "inches, 25.4 times as large?" : "another unit?"),
-                true));
+                    + (length < 150 ? "inches, 25.4 times as large?" : "another unit?")));
       }
     }
   }

@@ -24,6 +24,7 @@ import roughcut.layout.StringSpread;
 import roughcut.measure.Ledger;
 import roughcut.neck.Channel;
 import roughcut.neck.NeckShape;
+import roughcut.shop.FittingKind;
 import roughcut.shop.Shop;
 import roughcut.strings.Bridge;
 import roughcut.strings.Heights;
@@ -121,6 +122,7 @@ public record BodyCuts(
     Relief relief = Relief.of(slab, target > 0 ? now - target : 0, before.density());
     Stops.tell(slab);
     check(slab);
+    unknownKinds(slab);
 
     return new BodyCuts(
         surface,
@@ -161,6 +163,24 @@ public record BodyCuts(
               new Prism(shape.corners(), -BOARD, -0.01, 0),
               shape,
               true));
+    }
+  }
+
+  /** Kinds that aren't in the book count with the sizes of the usual one, and that is said. */
+  private static void unknownKinds(Slab slab) {
+    for (Fitting fitting : slab.givens.design().fittings()) {
+      FittingKind counted = fitting.listed();
+      if (!counted.id().equals(fitting.kind())) {
+        slab.trouble(
+            fitting.id("kind"),
+            fitting.words()
+                + ": “"
+                + fitting.kind()
+                + "” is no kind in this program's list; it counts as “"
+                + counted.name()
+                + "” until another is chosen",
+            new Point(slab.surface.from(), 0));
+      }
     }
   }
 

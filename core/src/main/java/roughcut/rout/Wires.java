@@ -55,6 +55,13 @@ final class Wires {
           new Point(slab.surface.from(), 0));
       return;
     }
+    if (from.get().name().equals(to.get().name())) {
+      slab.trouble(
+          fitting.id("kind"),
+          fitting.words() + " leads from the " + from.get().words() + " to itself",
+          middle(from.get()));
+      return;
+    }
     double radius = slab.value(fitting, "diameter") / 2;
     Point a = middle(from.get());
     Point b = middle(to.get());

@@ -314,15 +314,18 @@ public record Bridge(
         }
       }
     }
-    return least <= most
-        ? ", or a "
-            + kind.datum()
-            + " whose bass end lies "
-            + fixed(Math.ceil(least * 2) / 2, 1)
-            + " to "
-            + fixed(Math.floor(most * 2) / 2, 1)
-            + " mm further back"
-        : "";
+    if (!(least <= most) || !Double.isFinite(least) || !Double.isFinite(most)) {
+      return "";
+    }
+    // To the half where a half lies between.
+    double step = Math.ceil(least * 2) <= Math.floor(most * 2) ? 2 : 100;
+    return ", or a "
+        + kind.datum()
+        + " whose bass end lies "
+        + fixed(Math.ceil(least * step) / step, step == 2 ? 1 : 2)
+        + " to "
+        + fixed(Math.floor(most * step) / step, step == 2 ? 1 : 2)
+        + " mm further back";
   }
 
   /** The datum line's place at an offset from the centre line. */

@@ -34,7 +34,10 @@ class EveryDrawingTest {
     Bounds b = drawing.bounds();
     assertThat(b.width()).as(name).isPositive();
     assertThat(b.height()).as(name).isPositive();
-    long seen = drawing.marks().stream().filter(m -> AllDrawings.places(m).stream().anyMatch(b::holds)).count();
+    long seen =
+        drawing.marks().stream()
+            .filter(m -> AllDrawings.places(m).stream().anyMatch(b::holds))
+            .count();
     assertThat(seen)
         .as(name + ": a good deal of it is seen when the whole drawing is")
         .isGreaterThan(drawing.marks().size() / 3);

@@ -94,20 +94,20 @@ class BoardsCsvTest {
     Path build = ShopFile.builds(folder).resolve("a.roughcut.json");
     Files.createDirectories(build.getParent());
     ShopFile.at(folder.resolve(ShopFile.NAME)).save(Demo.shop());
-    ShopFile.Opened mine = ShopFile.openFor(build);
-    ShopFile.Opened theirs = ShopFile.openFor(build);
+    ShopFile.Opened mine = ShopFile.openFor(BuildFile.at(build));
+    ShopFile.Opened theirs = ShopFile.openFor(BuildFile.at(build));
     Shop fewer = theirs.shop().withoutBoard("elm-1");
     theirs.file().save(fewer);
     assertThatThrownBy(() -> mine.file().save(mine.shop().withoutBoard("yew-1")))
         .isInstanceOf(FileTrouble.ChangedOnDisk.class);
-    assertThat(ShopFile.shopOf(build)).isEqualTo(fewer);
+    assertThat(ShopFile.shopOf(BuildFile.at(build))).isEqualTo(fewer);
   }
 
   @Test
   void aDimensionTakenBackStaysAway() throws Exception {
     Path path = folder.resolve(ShopFile.NAME);
     ShopFile.at(path).save(Demo.shop());
-    ShopFile.Opened opened = ShopFile.openFor(folder.resolve("x.roughcut.json"));
+    ShopFile.Opened opened = ShopFile.openFor(BuildFile.at(folder.resolve("x.roughcut.json")));
     Shop next = opened.shop().changeBoard("elm-1", b -> b.withWidth(OptionalDouble.empty()));
     opened.file().save(next);
     assertThat(ShopFile.read(path)).isEqualTo(next);

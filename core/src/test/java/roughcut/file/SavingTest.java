@@ -121,14 +121,15 @@ class SavingTest {
   }
 
   @Test
-  void theLastTwentyVersionsAreKept() throws Exception {
+  void theLastVersionsAreKeptWholeAndNumbered() throws Exception {
     BuildFile file = BuildFile.at(heron());
     for (int i = 0; i < 25; i++) {
       file.save(Heron.build().withName("version " + i));
     }
-    List<Path> versions = SafeFile.versions(heron());
-    assertThat(versions).hasSize(SafeFile.VERSIONS_KEPT);
-    assertThat(BuildFile.open(versions.get(0)).build().name())
+    List<Versions.Version> versions = Versions.of(heron());
+    assertThat(versions).hasSizeBetween(Versions.KEPT_WHOLE, Versions.KEPT_WHOLE + 2);
+    assertThat(versions.get(0).number()).isEqualTo(24);
+    assertThat(BuildFile.open(versions.get(0).path()).build().name())
         .as("the newest version is the one before the last")
         .isEqualTo("version 23");
   }
@@ -138,7 +139,7 @@ class SavingTest {
     BuildFile file = BuildFile.at(heron());
     file.save(Heron.build());
     file.save(Heron.build());
-    assertThat(SafeFile.versions(heron())).isEmpty();
+    assertThat(Versions.of(heron())).isEmpty();
   }
 
   @ParameterizedTest
@@ -204,8 +205,7 @@ class SavingTest {
   void aFullDiskIsSaidAndNothingIsLost() throws Exception {
     BuildFile.at(heron()).save(Heron.build());
     byte[] before = Files.readAllBytes(heron());
-    Path beside =
-        folder.resolve("." + heron().getFileName() + "." + ProcessHandle.current().pid() + ".new");
+    Path beside = SafeFile.beside(heron(), SafeFile.COUNT.get() + 1);
     Files.createSymbolicLink(beside, Path.of("/dev/full"));
     assertThatThrownBy(() -> SafeFile.write(heron(), new byte[10_000]))
         .isInstanceOf(FileTrouble.class)
@@ -236,7 +236,8 @@ class SavingTest {
       assertThat(read.design().numbers())
           .containsAllEntriesOf(
               SavingLoop.build(Integer.parseInt(read.name().substring(6))).design().numbers());
-      for (Path version : SafeFile.versions(heron())) {
+      for (Versions.Version kept : Versions.of(heron())) {
+        Path version = kept.path();
         assertThat(BuildFile.open(version).build().name()).startsWith("saved ");
       }
     }
@@ -252,7 +253,7 @@ class SavingTest {
     ShopFile.write(path, shop);
     assertThat(ShopFile.read(path)).isEqualTo(shop);
     Files.createDirectories(ShopFile.builds(folder));
-    assertThat(ShopFile.shopOf(ShopFile.builds(folder).resolve("any.roughcut.json")))
+    assertThat(ShopFile.shopOf(BuildFile.at(ShopFile.builds(folder).resolve("any.roughcut.json"))))
         .isEqualTo(shop);
     Files.writeString(path, "{\"kind\": \"rough-cut-shop\", \"format\": 7}");
     assertThatThrownBy(() -> ShopFile.read(path)).hasMessageContaining("newer");

@@ -212,9 +212,7 @@ public final class RandomBuilds {
   }
 
   private String wood() {
-    return random.nextInt(20) == 0
-        ? "a wood of my own"
-        : any(List.copyOf(SpeciesBook.all())).id();
+    return random.nextInt(20) == 0 ? "a wood of my own" : any(List.copyOf(SpeciesBook.all())).id();
   }
 
   private double between(double least, double most) {
@@ -278,7 +276,8 @@ public final class RandomBuilds {
           tryOr(
               next,
               d -> {
-                List<String> names = new ArrayList<>(d.fittings().stream().map(Fitting::name).toList());
+                List<String> names =
+                    new ArrayList<>(d.fittings().stream().map(Fitting::name).toList());
                 names.addAll(List.of("pocket", "posts", "springs", "nothing-such", "bolt-1"));
                 int way = random.nextInt(5);
                 if (way == 0 && !d.fittings().isEmpty()) {

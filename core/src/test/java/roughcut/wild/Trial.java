@@ -41,7 +41,11 @@ public final class Trial {
       int shown = 0;
       for (StackTraceElement at : by.getStackTrace()) {
         if (at.getClassName().startsWith("roughcut") && shown++ < 3) {
-          words.append("\n      at ").append(at.getClassName()).append('.').append(at.getMethodName());
+          words
+              .append("\n      at ")
+              .append(at.getClassName())
+              .append('.')
+              .append(at.getMethodName());
           words.append(':').append(at.getLineNumber());
         }
       }

@@ -4,13 +4,18 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import javafx.application.Application;
 import javafx.application.Platform;
 import javafx.stage.Stage;
+import roughcut.desktop.session.Habits;
+import roughcut.desktop.session.OwnShop;
 import roughcut.desktop.shell.ShopWindow;
+import roughcut.desktop.shell.TroubleWindow;
 import roughcut.desktop.shell.Windows;
 import roughcut.file.DemoFolder;
 import roughcut.file.FileTrouble;
+import roughcut.file.Rescue;
 
 /** The application: the demo shop, a build, or screenshots of every view. */
 public final class RoughCutApplication extends Application {
@@ -23,9 +28,9 @@ public final class RoughCutApplication extends Application {
         Screenshots.take(stage, Path.of(args.get(2)));
         Platform.exit();
       } else if (args.size() == 2 && args.get(0).equals("open")) {
-        Windows.open(Path.of(args.get(1)), stage);
+        open(stage, Path.of(args.get(1)));
       } else {
-        demo(stage, args.contains("--reset"));
+        usual(stage, args.contains("--reset"));
       }
     } catch (IOException e) {
       System.err.println("roughcut: " + e.getMessage());
@@ -37,15 +42,42 @@ public final class RoughCutApplication extends Application {
     }
   }
 
-  private static void demo(Stage stage, boolean reset) throws FileTrouble {
+  /** Where the maker left off; the demo at first, and when it is asked for. */
+  private static void usual(Stage stage, boolean reset) throws FileTrouble {
     Path folder = Windows.data().resolve("demo");
-    if (reset) {
-      DemoFolder.reset(folder, LocalDate.now());
-    } else {
-      DemoFolder.ensure(folder, LocalDate.now());
+    Optional<Path> last =
+        Habits.in(Windows.data()).text(Windows.LAST_BUILD).map(Path::of).filter(p -> !reset);
+    try {
+      new OwnShop(Windows.data()).builds();
+      if (reset) {
+        DemoFolder.reset(folder, LocalDate.now());
+      } else {
+        DemoFolder.ensure(folder, LocalDate.now());
+      }
+    } catch (FileTrouble e) {
+      if (last.isEmpty()) {
+        throw e;
+      }
     }
-    ShopWindow window = Windows.open(DemoFolder.heron(folder), stage);
-    window.welcome();
+    open(stage, last.orElse(DemoFolder.heron(folder)));
+  }
+
+  /** Opens a build; one that can't be opened is told about in a window, with ways on. */
+  private static void open(Stage stage, Path build) {
+    try {
+      ShopWindow window = Windows.open(build, stage);
+      new Rescue(Windows.data())
+          .builds().stream()
+              .filter(c -> !c.belongs().equals(build.toAbsolutePath().normalize()))
+              .filter(c -> !c.copy().equals(build.toAbsolutePath().normalize()))
+              .findFirst()
+              .ifPresent(window::offer);
+      if (window.workspace().isDemo()) {
+        window.welcome();
+      }
+    } catch (FileTrouble e) {
+      new TroubleWindow(stage, build, DemoFolder.heron(Windows.data().resolve("demo"))).show(e);
+    }
   }
 
   /** For the start-up benchmark: says how long the first window took, and leaves. */

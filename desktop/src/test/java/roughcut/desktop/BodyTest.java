@@ -222,7 +222,7 @@ class BodyTest extends WindowTest {
     assertThat(plan().cuts().plansOf("bridge").stream().map(r -> r.plan().missing()))
         .as("the gap in the drawer is closed")
         .allMatch(Optional::isEmpty);
-    show(() -> find(robot, "cutter.diameter", TextField.class).setText("900"));
+    type(robot, "cutter.diameter", "900");
     assertThat(text("cutter.diameter.message")).contains("needs a diameter");
     assertThat(
             session().shop().get().cutters().stream().reduce((a, b) -> b).orElseThrow().diameter())

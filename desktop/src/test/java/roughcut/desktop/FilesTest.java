@@ -14,7 +14,7 @@ import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
 import roughcut.design.Build;
-import roughcut.desktop.session.Workspace;
+import roughcut.file.Autosave;
 import roughcut.file.BuildFile;
 
 class FilesTest extends WindowTest {
@@ -32,7 +32,7 @@ class FilesTest extends WindowTest {
     return build.design().numbers().get("scale.length");
   }
 
-  private Workspace.Saving saving() {
+  private Autosave.Saving saving() {
     return window.workspace().state().get().saving();
   }
 
@@ -41,7 +41,7 @@ class FilesTest extends WindowTest {
     robot.push(KeyCode.CONTROL, KeyCode.DIGIT1);
     type(robot, "scale.length", "655");
     until(() -> scale(BuildFile.open(heron).build()) == 655);
-    until(() -> saving() == Workspace.Saving.SAVED);
+    until(() -> saving() == Autosave.Saving.SAVED);
     robot.interact(
         () -> {
           try {
@@ -66,13 +66,13 @@ class FilesTest extends WindowTest {
     BuildFile.Opened other = BuildFile.open(heron);
     other.file().save(other.build().withName("Theirs"));
     type(robot, "head.length", "191");
-    until(() -> saving() == Workspace.Saving.CHANGED_ON_DISK);
+    until(() -> saving() == Autosave.Saving.CHANGED_ON_DISK);
     assertThat(BuildFile.open(heron).build().name()).isEqualTo("Theirs");
     Path rescue = window.workspace().state().get().rescue();
     assertThat(BuildFile.open(rescue).build().design().numbers().get("head.length")).isEqualTo(191);
     robot.clickOn("keep mine");
     until(() -> BuildFile.open(heron).build().name().equals("Heron"));
-    until(() -> saving() == Workspace.Saving.SAVED);
+    until(() -> saving() == Autosave.Saving.SAVED);
   }
 
   @Test
@@ -82,8 +82,8 @@ class FilesTest extends WindowTest {
     Files.move(builds, away);
     Files.writeString(builds, "a file where the folder was");
     type(robot, "head.length", "192");
-    until(() -> saving() == Workspace.Saving.FAILED);
-    assertThat(words(robot, "saving")).isEqualTo("not saved");
+    until(() -> saving() == Autosave.Saving.FAILED);
+    assertThat(words(robot, "saving")).startsWith("not saved");
     Path rescue = window.workspace().state().get().rescue();
     assertThat(BuildFile.open(rescue).build().design().numbers().get("head.length")).isEqualTo(192);
     assertThat(find(robot, "head.length", TextField.class).getText()).isEqualTo("192");

@@ -43,8 +43,11 @@ class NeckTest extends WindowTest {
             .query();
     robot.clickOn(flat);
     assertThat(NeckDecisions.HEAD_MAKING.in(session().build().get().design()))
-        .as("a flat head with a bore in its face can't be: the refusal leaves it")
-        .isEqualTo(HeadMaking.SCARF);
+        .as("taken, though a bore in a flat head's face can't be; that is said")
+        .isEqualTo(HeadMaking.FLAT);
+    assertThat(session().plan().get().problems())
+        .anyMatch(p -> p.decisionId().equals("access.tilt"));
+    robot.push(KeyCode.CONTROL, KeyCode.Z);
     Button piece =
         robot.lookup((Node n) -> n instanceof Button b && "one piece".equals(b.getText())).query();
     robot.clickOn(piece);

@@ -73,11 +73,18 @@ abstract class WindowTest {
             .orElseThrow(() -> new AssertionError("nothing on the screen is called " + id)));
   }
 
-  /** Types into a decision's field as a person would: click, select all, type. */
-  static void type(FxRobot robot, String id, String text) {
+  /** Types into a decision's field as a person would: click, select all, type; nothing is entered. */
+  static void keys(FxRobot robot, String id, String text) {
     TextField field = find(robot, id, TextField.class);
     robot.clickOn(field).push(KeyCode.CONTROL, KeyCode.A);
     robot.write(text, 0);
+    WaitForAsyncUtils.waitForFxEvents();
+  }
+
+  /** Types and enters it. */
+  static void type(FxRobot robot, String id, String text) {
+    keys(robot, id, text);
+    robot.push(KeyCode.ENTER);
     WaitForAsyncUtils.waitForFxEvents();
   }
 
@@ -117,7 +124,7 @@ abstract class WindowTest {
     show(() -> window.goTo(id));
     settle();
     robot.push(KeyCode.CONTROL, KeyCode.A);
-    robot.write(text, 0);
+    robot.write(text, 0).push(KeyCode.ENTER);
     settle();
   }
 

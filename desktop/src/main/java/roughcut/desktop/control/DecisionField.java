@@ -3,7 +3,8 @@ package roughcut.desktop.control;
 import java.time.LocalDate;
 import java.util.Locale;
 import java.util.Optional;
-import javafx.application.Platform;
+import java.util.function.DoubleFunction;
+import java.util.function.UnaryOperator;
 import javafx.beans.value.ChangeListener;
 import javafx.beans.value.WeakChangeListener;
 import javafx.geometry.Pos;
@@ -16,6 +17,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import roughcut.design.Build;
+import roughcut.design.Decisions;
 import roughcut.design.Measurement;
 import roughcut.design.NumberDecision;
 import roughcut.desktop.session.Ago;
@@ -28,28 +30,25 @@ import roughcut.plan.Problem;
 
 /**
  * A number that the maker decides: typed with or without its unit, nudged with the arrow keys,
- * followed by the drawing while typing. What can't be read or can't be had stays as typed, marked,
- * with the reason beneath; it is tried again when something else changes. Beneath stands what was
- * measured, and the key F2 takes a new measurement.
+ * tried while it is typed and entered when it is done ({@link Typing}). Beneath stands what can't
+ * be, what is wrong with it in the plan, and what was measured; the key F2 takes a new measurement.
  */
-public final class DecisionField extends VBox {
+public final class DecisionField extends VBox implements Typing.Into {
   private static final double FINE = 0.1;
   private static final double COARSE = 10;
 
   private final NumberDecision decision;
   private final Session session;
   private final TextField field = new TextField();
+  private final Typing typing;
   private final Label unit = new Label();
   private final Label message = new Label();
   private final Label measured = new Label();
   private final Button forget = new Button("take back");
   private final HBox measuredRow = new HBox(6, measured, forget);
   private final ChangeListener<Plan> follower = (p, was, is) -> follow();
-  private final ChangeListener<Units> unitsFollower = (p, was, is) -> unitsChanged();
-  private double before = Double.NaN;
-  private boolean writing;
+  private final ChangeListener<Units> unitsFollower = (p, was, is) -> follow();
   private boolean measuring;
-  private boolean pending;
 
   public DecisionField(NumberDecision decision, Session session) {
     this(decision, session, label(decision));
@@ -63,6 +62,7 @@ public final class DecisionField extends VBox {
   public DecisionField(NumberDecision decision, Session session, Region lead) {
     this.decision = decision;
     this.session = session;
+    this.typing = new Typing(field, session, this);
     getStyleClass().add("decision");
     field.setId(decision.id());
     field.getStyleClass().add("decision-field");
@@ -89,12 +89,11 @@ public final class DecisionField extends VBox {
     forget.getStyleClass().add("text-button");
     forget.setOnAction(e -> forgetMeasured());
     getChildren().addAll(row, message, measuredRow);
-    field.textProperty().addListener((p, was, is) -> typed());
-    field.focusedProperty().addListener((p, was, is) -> focus(is));
+    field.focusedProperty().addListener((p, was, is) -> left(is));
     field.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
     session.plan().addListener(new WeakChangeListener<>(follower));
     session.units().addListener(new WeakChangeListener<>(unitsFollower));
-    sceneProperty().addListener((p, was, is) -> shown());
+    sceneProperty().addListener((p, was, is) -> follow());
     refresh();
   }
 
@@ -107,13 +106,6 @@ public final class DecisionField extends VBox {
     return label;
   }
 
-  /** A field that isn't on the screen doesn't follow; it catches up when it comes back. */
-  private void shown() {
-    if (getScene() != null && !pending && !measuring) {
-      refresh();
-    }
-  }
-
   public NumberDecision decision() {
     return decision;
   }
@@ -124,127 +116,119 @@ public final class DecisionField extends VBox {
     field.selectAll();
   }
 
-  private void typed() {
-    if (writing) {
-      return;
+  @Override
+  public Optional<String> attempt(String text) {
+    if (measuring) {
+      return text.isBlank() ? Optional.empty() : read(text, v -> session.attempt(measured(v)));
     }
-    if (Double.isNaN(before)) {
-      before = decided();
+    return read(text, v -> session.attempt(decided(v)));
+  }
+
+  @Override
+  public Optional<String> enter(String text) {
+    if (!measuring) {
+      String name = decision.label().toLowerCase(Locale.ROOT);
+      return read(text, v -> session.edit(name, decision.id(), decided(v)));
     }
+    if (text.isBlank()) {
+      return Optional.empty();
+    }
+    Optional<String> refusal =
+        read(
+            text,
+            v ->
+                session.edit(
+                    "measured " + decision.label().toLowerCase(Locale.ROOT),
+                    "measured " + decision.id(),
+                    measured(v)));
+    if (refusal.isEmpty()) {
+      session.asBuilt().set(true);
+    }
+    return refusal;
+  }
+
+  private Optional<String> read(String text, DoubleFunction<Optional<String>> use) {
     try {
-      double value = decision.read(field.getText(), session.units().get());
-      Optional<String> refusal = measuring ? Optional.empty() : apply(value);
-      tell(refusal.orElse(null));
-      refusal.ifPresent(words -> takeBack());
+      return use.apply(decision.read(text, session.units().get()));
     } catch (Unreadable e) {
-      tell(e.getMessage());
-      takeBack();
+      return Optional.of(e.getMessage());
     }
   }
 
-  /**
-   * On the way to “90” the drawing followed “9”; when the whole can't be, what was decided before
-   * the typing holds.
-   */
-  private void takeBack() {
-    if (!measuring && decided() != before) {
-      apply(before);
-    }
-  }
-
-  private Optional<String> apply(double value) {
-    return session.edit(
-        decision.label().toLowerCase(Locale.ROOT),
-        decision.id(),
-        build -> build.withDesign(decision.with(build.design(), value)));
-  }
-
-  private void tell(String words) {
-    pending = words != null;
-    String said = words != null ? words : standing();
-    message.setText(said);
-    show(message, !said.isEmpty());
-    field.pseudoClassStateChanged(States.WRONG, !said.isEmpty());
-  }
-
-  /** What is wrong with it in the plan that is drawn; empty for nothing. */
-  private String standing() {
-    return session.plan().get().problems().stream()
-        .filter(p -> p.drawn() && p.decisionId().equals(decision.id()))
-        .map(Problem::message)
-        .findFirst()
-        .orElse("");
-  }
-
-  private void focus(boolean has) {
-    if (!has) {
-      before = Double.NaN;
-      session.history().settle();
-      if (measuring) {
-        endMeasuring();
-      } else if (!pending) {
-        refresh();
+  private UnaryOperator<Build> decided(double value) {
+    return build -> {
+      if (Decisions.find(build.design(), decision.id()).isEmpty()) {
+        throw new IllegalArgumentException(decision.label() + " isn't there any more");
       }
-    }
+      return build.withDesign(decision.with(build.design(), value));
+    };
   }
 
-  /**
-   * The plan changed: show what is decided now, unless the maker is typing here or something typed
-   * still waits to be possible.
-   */
-  private void follow() {
-    if (getScene() == null) {
-      return;
-    }
-    if (pending && !measuring) {
-      try {
-        double value = decision.read(field.getText(), session.units().get());
-        Platform.runLater(() -> apply(value).ifPresentOrElse(this::tell, () -> tell(null)));
-      } catch (Unreadable e) {
-        tell(e.getMessage());
-      }
-    } else if (!measuring && (!field.isFocused() || !says(decided()))) {
-      refresh();
-    } else if (!pending) {
-      tell(null);
-    }
-    showMeasured();
+  private UnaryOperator<Build> measured(double value) {
+    return build -> build.withMeasured(decision.id(), new Measurement(value, LocalDate.now()));
   }
 
-  private void unitsChanged() {
-    if (getScene() != null) {
-      refresh();
+  @Override
+  public String shown() {
+    return measuring
+        ? ""
+        : NumberWriter.editable(decided(), decision.quantity(), session.units().get());
+  }
+
+  @Override
+  public boolean says(String text) {
+    if (measuring) {
+      return text.isBlank();
     }
-  }
-
-  private double decided() {
-    return decision.in(session.build().get().design());
-  }
-
-  /** Whether what is typed already reads as that value; then typing is not disturbed. */
-  private boolean says(double value) {
     try {
-      return decision.read(field.getText(), session.units().get()) == value;
+      return decision.read(text, session.units().get()) == decided();
     } catch (Unreadable e) {
       return false;
     }
   }
 
+  @Override
+  public void tell(String words) {
+    String said = words != null ? words : standing();
+    message.setText(said);
+    show(message, !said.isEmpty());
+    field.pseudoClassStateChanged(States.WRONG, !said.isEmpty());
+    field.pseudoClassStateChanged(States.TRIED, words == null && typing.pending());
+  }
+
+  /** What is wrong with it in the plan that is drawn; empty for nothing. */
+  private String standing() {
+    return session.plan().get().problems().stream()
+        .filter(p -> p.decisionId().equals(decision.id()))
+        .map(Problem::message)
+        .findFirst()
+        .orElse("");
+  }
+
+  private void left(boolean has) {
+    if (!has && measuring) {
+      endMeasuring();
+    }
+  }
+
+  /** A field that isn't on the screen doesn't follow; it catches up when it comes back. */
+  private void follow() {
+    if (getScene() != null) {
+      refresh();
+    }
+  }
+
   private void refresh() {
-    Units units = session.units().get();
-    write(NumberWriter.editable(decided(), decision.quantity(), units));
-    unit.setText(NumberWriter.sign(decision.quantity(), units));
-    tell(null);
+    unit.setText(NumberWriter.sign(decision.quantity(), session.units().get()));
+    if (typing.pending()) {
+      return;
+    }
+    typing.refresh();
     showMeasured();
   }
 
-  private void write(String text) {
-    writing = true;
-    if (!field.getText().equals(text)) {
-      field.setText(text);
-      field.end();
-    }
-    writing = false;
+  private double decided() {
+    return decision.in(session.build().get().design());
   }
 
   private void showMeasured() {
@@ -272,12 +256,24 @@ public final class DecisionField extends VBox {
       case UP -> nudge(e, 1);
       case DOWN -> nudge(e, -1);
       case F2 -> startMeasuring();
-      case ENTER -> enter();
+      case ENTER -> {
+        if (measuring) {
+          typing.enter();
+          if (!typing.pending()) {
+            endMeasuring();
+          }
+          field.selectAll();
+          e.consume();
+        }
+        return;
+      }
       case ESCAPE -> {
-        if (!measuring && !pending) {
+        if (!measuring) {
           return;
         }
+        typing.restore();
         endMeasuring();
+        field.selectAll();
       }
       default -> {
         return;
@@ -290,64 +286,39 @@ public final class DecisionField extends VBox {
     if (measuring) {
       return;
     }
+    typing.enter();
+    if (typing.pending()) {
+      return;
+    }
     double steps = direction * (e.isShiftDown() ? COARSE : e.isShortcutDown() ? FINE : 1);
-    Units units = session.units().get();
-    double next = decision.nudged(decided(), steps, units);
-    apply(next).ifPresentOrElse(this::tell, () -> tell(null));
-    if (!pending) {
-      write(NumberWriter.editable(decided(), decision.quantity(), units));
-      field.selectAll();
-    }
-  }
-
-  private void enter() {
-    if (measuring) {
-      takeMeasured();
-    } else {
-      before = Double.NaN;
-      session.history().settle();
-      if (!pending) {
-        refresh();
-      }
-      field.selectAll();
-    }
+    double next = decision.nudged(decided(), steps, session.units().get());
+    session
+        .edit(decision.label().toLowerCase(Locale.ROOT), decision.id(), decided(next))
+        .ifPresent(this::tell);
+    typing.write(shown());
+    field.selectAll();
   }
 
   private void startMeasuring() {
-    if (decision.measurable()) {
+    if (decision.measurable() && !measuring) {
+      typing.enter();
       measuring = true;
+      typing.another();
       field.pseudoClassStateChanged(States.MEASURING, true);
-      write("");
       field.setPromptText("measured");
-      tell(null);
-    }
-  }
-
-  private void takeMeasured() {
-    try {
-      double value = decision.read(field.getText(), session.units().get());
-      Optional<String> refusal =
-          session.edit(
-              "measured " + decision.label().toLowerCase(Locale.ROOT),
-              "measured " + decision.id(),
-              build -> build.withMeasured(decision.id(), new Measurement(value, LocalDate.now())));
-      if (refusal.isPresent()) {
-        tell(refusal.get());
-        return;
-      }
-      session.asBuilt().set(true);
-      endMeasuring();
-    } catch (Unreadable e) {
-      tell(e.getMessage());
+      typing.write("");
     }
   }
 
   private void endMeasuring() {
+    if (typing.pending()) {
+      return; // what was refused stays as it was typed
+    }
     measuring = false;
     field.setPromptText("");
     field.pseudoClassStateChanged(States.MEASURING, false);
+    typing.write(shown());
     refresh();
-    field.selectAll();
   }
 
   private void forgetMeasured() {

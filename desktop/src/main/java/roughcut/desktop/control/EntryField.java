@@ -7,8 +7,6 @@ import java.util.function.Supplier;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
-import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -23,20 +21,19 @@ import roughcut.measure.Unreadable;
 
 /**
  * A number of something that the maker owns or lays by hand: typed with or without its unit, left
- * empty where it isn't known. What can't be read or can't be had stays as typed, with the reason
- * beneath.
+ * empty where it isn't known, entered when it is done ({@link Typing}). What can't be read or can't
+ * be had stays as typed, with the reason beneath.
  */
-public final class EntryField extends VBox {
+public final class EntryField extends VBox implements Typing.Into {
   private final Session session;
   private final Quantity quantity;
   private final boolean mayBeEmpty;
   private final Supplier<OptionalDouble> value;
   private final Function<OptionalDouble, Optional<String>> enter;
   private final TextField field = new TextField();
+  private final Typing typing;
   private final Label unit = new Label();
   private final Label message = new Label();
-  private boolean writing;
-  private boolean wrong;
 
   /**
    * Makes a field.
@@ -57,6 +54,7 @@ public final class EntryField extends VBox {
     this.mayBeEmpty = mayBeEmpty;
     this.value = value;
     this.enter = enter;
+    this.typing = new Typing(field, session, this);
     getStyleClass().add("decision");
     Label label = new Label(called);
     label.getStyleClass().add("decision-label");
@@ -79,44 +77,46 @@ public final class EntryField extends VBox {
     message.setId(id + ".message");
     getChildren().addAll(row, message);
     tell(null);
-    field.textProperty().addListener((p, was, is) -> typed());
-    field
-        .focusedProperty()
-        .addListener(
-            (p, was, is) -> {
-              if (!is) {
-                session.history().settle();
-                show();
-              }
-            });
-    field.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
   }
 
-  private void key(KeyEvent e) {
-    if (e.getCode() == KeyCode.ESCAPE && wrong) {
-      wrong = false;
-      show();
-      e.consume();
-    } else if (e.getCode() == KeyCode.ENTER) {
-      session.history().settle();
-      field.selectAll();
-      e.consume();
-    }
+  @Override
+  public Optional<String> attempt(String text) {
+    return use(text, v -> Optional.empty());
   }
 
-  private void typed() {
-    if (writing) {
-      return;
-    }
-    String text = field.getText();
+  @Override
+  public Optional<String> enter(String text) {
+    return use(text, enter);
+  }
+
+  private Optional<String> use(String text, Function<OptionalDouble, Optional<String>> use) {
     if (text.isBlank()) {
-      tell(mayBeEmpty ? enter.apply(OptionalDouble.empty()).orElse(null) : "nothing typed yet");
-      return;
+      return mayBeEmpty ? use.apply(OptionalDouble.empty()) : Optional.of("nothing typed yet");
     }
     try {
-      tell(enter.apply(OptionalDouble.of(read(text))).orElse(null));
+      return use.apply(OptionalDouble.of(read(text)));
     } catch (Unreadable e) {
-      tell(e.getMessage());
+      return Optional.of(e.getMessage());
+    }
+  }
+
+  @Override
+  public String shown() {
+    OptionalDouble now = value.get();
+    return now.isPresent()
+        ? NumberWriter.editable(now.getAsDouble(), quantity, session.units().get())
+        : "";
+  }
+
+  @Override
+  public boolean says(String text) {
+    OptionalDouble now = value.get();
+    try {
+      return text.isBlank()
+          ? now.isEmpty()
+          : now.isPresent() && read(text) == now.getAsDouble();
+    } catch (Unreadable e) {
+      return false;
     }
   }
 
@@ -131,31 +131,25 @@ public final class EntryField extends VBox {
                 : NumberReader.ratio(text.replace(quantity.sign(), ""));
   }
 
-  private void tell(String words) {
-    wrong = words != null;
-    message.setText(words == null ? "" : words);
+  @Override
+  public void tell(String words) {
+    boolean wrong = words != null;
+    message.setText(wrong ? words : "");
     message.setVisible(wrong);
     message.setManaged(wrong);
     field.pseudoClassStateChanged(States.WRONG, wrong);
+    field.pseudoClassStateChanged(States.TRIED, !wrong && typing.pending());
   }
 
-  /** Shows what it is now, unless the maker is typing here or something wrong stands here. */
+  /** Shows what it is now, unless something typed stands here. */
   public void show() {
-    Units units = session.units().get();
-    unit.setText(NumberWriter.sign(quantity, units));
-    if (field.isFocused() || wrong) {
-      return;
-    }
-    OptionalDouble now = value.get();
-    writing = true;
-    field.setText(now.isPresent() ? NumberWriter.editable(now.getAsDouble(), quantity, units) : "");
-    writing = false;
-    tell(null);
+    unit.setText(NumberWriter.sign(quantity, session.units().get()));
+    typing.refresh();
   }
 
   /** Another thing is shown here from now on: what was typed for the last one is let go. */
   public void another() {
-    wrong = false;
+    typing.another();
     show();
   }
 }

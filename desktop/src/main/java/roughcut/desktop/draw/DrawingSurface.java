@@ -45,6 +45,7 @@ public final class DrawingSurface extends Region {
   private boolean paper;
   private boolean fretsShown = true;
   private final Knife knife = new Knife();
+  private List<Mark> tried = List.of();
   private List<MarkPainter.Target> targets = List.of();
   private long stillPaints;
   private Point2D pressed;
@@ -227,11 +228,49 @@ public final class DrawingSurface extends Region {
     ensureView();
     GraphicsContext g = moving.getGraphicsContext2D();
     g.clearRect(0, 0, getWidth(), getHeight());
+    paintTried(g);
     if (held != null && dragged) {
       paintHeld(g);
     }
     if (knifeShown) {
       knife.paint(g, view, units, isFocused());
+    }
+  }
+
+  /** Lines as they would lie with what is being typed, dotted over those that are kept. */
+  private void paintTried(GraphicsContext g) {
+    if (tried.isEmpty()) {
+      return;
+    }
+    g.setStroke(Ink.TOUCH);
+    g.setLineWidth(1.4);
+    g.setLineDashes(2, 3);
+    for (Mark mark : tried) {
+      if (mark instanceof Mark.Path path) {
+        g.beginPath();
+        boolean first = true;
+        for (Point p : path.points()) {
+          if (first) {
+            g.moveTo(view.px(p.x()), view.py(p.y()));
+          } else {
+            g.lineTo(view.px(p.x()), view.py(p.y()));
+          }
+          first = false;
+        }
+        if (path.closed()) {
+          g.closePath();
+        }
+        g.stroke();
+      }
+    }
+    g.setLineDashes();
+  }
+
+  /** Shows lines that are only tried, over the drawing of what is kept; none when nothing is. */
+  public void tried(List<Mark> marks) {
+    if (!marks.isEmpty() || !tried.isEmpty()) {
+      tried = marks;
+      paintMoving();
     }
   }
 

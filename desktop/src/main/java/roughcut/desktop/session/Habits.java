@@ -6,6 +6,7 @@ import java.io.StringWriter;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Optional;
 import java.util.Properties;
 import roughcut.file.FileTrouble;
 import roughcut.file.SafeFile;
@@ -60,6 +61,15 @@ public final class Habits {
   public void markSeen(String what) {
     values.setProperty("seen." + what, "true");
     save();
+  }
+
+  /** A remembered text. */
+  public Optional<String> text(String name) {
+    return Optional.ofNullable(values.getProperty(name)).filter(t -> !t.isBlank());
+  }
+
+  public void remember(String name, String text) {
+    values.setProperty(name, text);
   }
 
   /** A remembered number, or the given one. */

@@ -2,7 +2,9 @@ package roughcut.desktop.session;
 
 import java.util.ArrayDeque;
 import java.util.Deque;
+import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 
 /**
  * Undo and redo without limit: every state there was, with the name of the edit that led away from
@@ -45,6 +47,19 @@ public final class History<T> {
     }
     redo.clear();
     current = next;
+  }
+
+  /** Changes every state there was, and what is undone with it. */
+  public void map(UnaryOperator<T> change) {
+    current = change.apply(current);
+    for (Deque<Step<T>> steps : List.of(undo, redo)) {
+      List<Step<T>> all =
+          steps.stream()
+              .map(s -> new Step<>(s.name, s.key, change.apply(s.before), s.at))
+              .toList();
+      steps.clear();
+      steps.addAll(all);
+    }
   }
 
   /** Ends the gesture, so that the next edit is undone by itself. */

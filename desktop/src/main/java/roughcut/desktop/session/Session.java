@@ -1,6 +1,5 @@
 package roughcut.desktop.session;
 
-import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import javafx.beans.property.BooleanProperty;
@@ -10,25 +9,33 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import roughcut.design.Build;
-import roughcut.design.Decision;
-import roughcut.design.Decisions;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
-import roughcut.plan.Problem;
 import roughcut.shop.Shop;
 
 /**
  * What one window works on: the build with its history, and the plan that follows from it. Every
- * edit makes a new plan at once; an edit that can't be had is refused in words and leaves
- * everything as it was.
+ * edit makes a new plan at once. What is typed is tried first: the plan on the screen then follows
+ * from what is kept and what is tried, and nothing of it is stored until it is entered.
  */
 public final class Session {
+  /** Something typed that isn't entered yet. */
+  public interface Typed {
+    /** Enters it; what can't be stays as it was typed. */
+    void enter();
+
+    /** Brings back what was there before. */
+    void restore();
+  }
+
   private final ReadOnlyObjectWrapper<Plan> plan = new ReadOnlyObjectWrapper<>();
   private final ReadOnlyObjectWrapper<Build> build = new ReadOnlyObjectWrapper<>();
   private final ReadOnlyObjectWrapper<Shop> shop = new ReadOnlyObjectWrapper<>();
   private final BooleanProperty asBuilt = new SimpleBooleanProperty(true);
   private final ObjectProperty<Units> units = new SimpleObjectProperty<>(Units.MM);
-  private History<Work> history;
+  private final History<Work> history;
+  private Plan kept;
+  private Typed typed;
 
   public Session(Build build, Shop shop) {
     this.history = new History<>(new Work(build, shop));
@@ -36,11 +43,22 @@ public final class Session {
     refresh();
   }
 
-  /** The plan on the screen: the last one that could be had. */
+  /** The plan on the screen: what is kept, or what is tried while something is typed. */
   public ReadOnlyObjectProperty<Plan> plan() {
     return plan.getReadOnlyProperty();
   }
 
+  /** The plan of what is kept, without what is only tried. */
+  public Plan kept() {
+    return kept;
+  }
+
+  /** Whether the plan on the screen is only tried. */
+  public boolean trying() {
+    return plan.get() != kept;
+  }
+
+  /** What is kept; never what is only tried. */
   public ReadOnlyObjectProperty<Build> build() {
     return build.getReadOnlyProperty();
   }
@@ -62,12 +80,6 @@ public final class Session {
     return history;
   }
 
-  /** Starts over with another build and shop; the history begins here. */
-  public void replace(Build next, Shop nextShop) {
-    history = new History<>(new Work(next, nextShop));
-    refresh();
-  }
-
   /**
    * Makes an edit.
    *
@@ -84,58 +96,119 @@ public final class Session {
     return enter(name, key, work -> work.with(change.apply(work.shop())));
   }
 
+  /** Puts another build and shop in the place of these, undone like any edit. */
+  public Optional<String> take(String name, Work next) {
+    Optional<String> refusal = enter(name, name, work -> next);
+    history.settle();
+    return refusal;
+  }
+
+  /** Why another build and shop couldn't be put in the place of these; empty when they can. */
+  public Optional<String> canTake(Work next) {
+    return Optional.ofNullable(worked(work -> next).refusal());
+  }
+
+  /** What is kept: the build and the shop. */
+  public Work work() {
+    return history.current();
+  }
+
+  /** The same work in another place: every state of it becomes what it is there. */
+  public void moved(UnaryOperator<Work> there) {
+    history.map(there);
+    refresh();
+  }
+
   private Optional<String> enter(String name, String key, UnaryOperator<Work> change) {
-    Work next;
-    try {
-      next = change.apply(history.current());
-    } catch (IllegalArgumentException e) {
-      return Optional.of(e.getMessage());
+    enterTyped(); // what was typed elsewhere came before
+    Attempt attempt = worked(change);
+    if (attempt.refusal() != null) {
+      stopTrying();
+      return Optional.of(attempt.refusal());
     }
-    if (next.equals(history.current())) {
+    if (attempt.next().equals(history.current())) {
+      stopTrying();
       return Optional.empty();
     }
-    Plan candidate = planOf(next);
-    Optional<String> refusal = newProblem(candidate, key);
-    if (refusal.isPresent()) {
-      return refusal;
-    }
-    history.enter(name, key, next, System.nanoTime());
-    show(next, candidate);
+    history.enter(name, key, attempt.next(), System.nanoTime());
+    show(attempt.next(), attempt.plan());
     return Optional.empty();
   }
 
   /**
-   * A problem that wasn't there before and that the plan can't stand with, in words for the field
-   * that was edited.
+   * Shows what a change would do, and stores nothing.
+   *
+   * @return what can't be, in words; the plan that is kept is then shown
    */
-  private Optional<String> newProblem(Plan candidate, String key) {
-    List<Problem> before = plan.get().problems();
-    Problem worst = null;
-    for (Problem problem : candidate.problems()) {
-      boolean isNew = before.stream().noneMatch(p -> p.decisionId().equals(problem.decisionId()));
-      if (isNew && !problem.drawn() && (worst == null || problem.decisionId().equals(key))) {
-        worst = problem;
-      }
+  public Optional<String> attempt(UnaryOperator<Build> change) {
+    Attempt attempt = worked(work -> work.with(change.apply(work.build())));
+    if (attempt.refusal() != null || attempt.next().equals(history.current())) {
+      stopTrying();
+      return Optional.ofNullable(attempt.refusal());
     }
-    if (worst == null) {
-      return Optional.empty();
-    }
-    String label =
-        Decisions.find(candidate.build().design(), worst.decisionId())
-            .map(Decision::label)
-            .orElse("");
-    return Optional.of(
-        worst.decisionId().equals(key) ? worst.message() : label + ": " + worst.message());
+    plan.set(attempt.plan());
+    return Optional.empty();
   }
 
+  /** Shows what is kept again. */
+  public void stopTrying() {
+    plan.set(kept);
+  }
+
+  private record Attempt(Work next, Plan plan, String refusal) {}
+
+  /** What can't be worked out is refused in words, whatever the reason; nothing is changed. */
+  private Attempt worked(UnaryOperator<Work> change) {
+    try {
+      Work next = change.apply(history.current());
+      return next.equals(history.current())
+          ? new Attempt(next, kept, null)
+          : new Attempt(next, planOf(next), null);
+    } catch (IllegalArgumentException e) {
+      return new Attempt(null, null, e.getMessage() == null ? CANT_BE : e.getMessage());
+    } catch (RuntimeException | StackOverflowError e) {
+      System.getLogger("roughcut").log(System.Logger.Level.WARNING, "an edit failed", e);
+      return new Attempt(null, null, CANT_BE);
+    }
+  }
+
+  private static final String CANT_BE =
+      "this can't be worked out together with the rest; nothing was changed";
+
+  /** Something is being typed; it is entered or restored before anything else happens. */
+  public void typing(Typed next) {
+    typed = next;
+  }
+
+  /** What was typed is entered or restored. */
+  public void typed(Typed done) {
+    if (typed == done) {
+      typed = null;
+    }
+  }
+
+  /** Enters what is typed and waits; before saving, closing and going elsewhere. */
+  public void enterTyped() {
+    Typed waiting = typed;
+    typed = null;
+    if (waiting != null) {
+      waiting.enter();
+    }
+  }
+
+  /** Takes back one edit; or what is typed and not entered yet. */
   public void undo() {
-    if (history.undo()) {
+    Typed waiting = typed;
+    typed = null;
+    if (waiting != null) {
+      waiting.restore();
+    } else if (history.undo()) {
       refresh();
     }
   }
 
   public void redo() {
-    if (history.redo()) {
+    if (typed == null && history.redo()) {
       refresh();
     }
   }
@@ -149,6 +222,7 @@ public final class Session {
   }
 
   private void show(Work next, Plan candidate) {
+    kept = candidate;
     build.set(next.build());
     shop.set(next.shop());
     plan.set(candidate);

@@ -1,94 +1,122 @@
 package roughcut.desktop.session;
 
+import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
-import java.util.concurrent.TimeUnit;
-import javafx.animation.PauseTransition;
+import java.util.Optional;
 import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
-import javafx.util.Duration;
 import roughcut.design.Build;
+import roughcut.file.Autosave;
 import roughcut.file.BuildFile;
 import roughcut.file.DemoFolder;
 import roughcut.file.FileTrouble;
+import roughcut.file.Rescue;
 import roughcut.file.ShopFile;
+import roughcut.file.Versions;
 import roughcut.shop.Shop;
 
 /**
- * Where a session's build is kept: its file, and saving it shortly after every edit. When saving
- * fails the work goes to a rescue copy in the user's data folder, so that nothing is lost while the
- * maker decides.
+ * Where a session's build and shop are kept: their files, saved shortly after every edit, their
+ * versions, and what can be done when saving fails.
  */
 public final class Workspace {
-  /** How saving stands. */
-  public enum Saving {
-    SAVED,
-    WAITING,
-    FAILED,
-    CHANGED_ON_DISK
-  }
-
-  /**
-   * How saving stands, with the words for it.
-   *
-   * @param rescue where the work is kept meanwhile, or null
-   */
-  public record State(Saving saving, String words, Path rescue) {}
-
-  private static final Duration QUIET = Duration.millis(500);
-
   private final Session session;
   private final Path data;
-  private final ExecutorService disk =
-      Executors.newSingleThreadExecutor(
-          task -> {
-            Thread thread = new Thread(task, "saving");
-            thread.setDaemon(true);
-            return thread;
-          });
-  private final PauseTransition debounce = new PauseTransition(QUIET);
-  private final ReadOnlyObjectWrapper<State> state =
-      new ReadOnlyObjectWrapper<>(new State(Saving.SAVED, "saved", null));
-  private BuildFile file;
-  private ShopFile shopFile;
-  private Build onDisk;
-  private Shop shopOnDisk;
+  private final Rescue rescue;
+  private final Autosave autosave;
+  private final ReadOnlyObjectWrapper<Autosave.State> state;
+  private final String said;
+  private final Thread atTheEnd;
 
-  private Workspace(Session session, BuildFile file, ShopFile shopFile, Path data) {
+  private Workspace(
+      Session session, BuildFile.Opened build, ShopFile.Opened shop, Path data, String said) {
     this.session = session;
-    this.file = file;
-    this.shopFile = shopFile;
     this.data = data;
-    this.onDisk = session.build().get();
-    this.shopOnDisk = session.shop().get();
-    debounce.setOnFinished(e -> save());
+    this.said = said;
+    this.rescue = new Rescue(data);
+    this.autosave =
+        new Autosave(
+            build.file(), build.build(), shop.file(), shop.shop(), rescue, this::savingStands);
+    this.state = new ReadOnlyObjectWrapper<>(autosave.state());
+    this.atTheEnd = new Thread(autosave::flush, "saving at the end");
+    Runtime.getRuntime().addShutdownHook(atTheEnd);
     session.build().addListener((p, was, is) -> changed());
     session.shop().addListener((p, was, is) -> changed());
+    changed();
+  }
+
+  private void savingStands(Autosave.State next) {
+    if (Platform.isFxApplicationThread()) {
+      state.set(next);
+    } else {
+      Platform.runLater(() -> state.set(autosave.state()));
+    }
   }
 
   /**
-   * Opens a build for working on.
+   * Opens a build for working on. One that is sound in its file but can't be worked out opens as
+   * its newest version that can.
    *
    * @param data the user's data folder, for rescue copies
    * @throws FileTrouble in words
    */
   public static Workspace open(Path path, Path data) throws FileTrouble {
     BuildFile.Opened opened = BuildFile.open(path);
-    ShopFile.Opened shop = ShopFile.openFor(path);
-    return new Workspace(
-        new Session(opened.build(), shop.shop()), opened.file(), shop.file(), data);
+    ShopFile.Opened shop = ShopFile.openFor(opened.file());
+    String said = shop.trouble().orElse(null);
+    try {
+      return new Workspace(
+          new Session(opened.build(), shop.shop()), opened, shop, data, said);
+    } catch (RuntimeException | StackOverflowError e) {
+      System.getLogger("roughcut").log(System.Logger.Level.WARNING, "a build can't be shown", e);
+      return earlier(path, data, opened, shop);
+    }
+  }
+
+  private static Workspace earlier(
+      Path path, Path data, BuildFile.Opened opened, ShopFile.Opened shop) throws FileTrouble {
+    try {
+      for (Versions.Version version : Versions.of(path)) {
+        try {
+          Session session = new Session(BuildFile.open(version.path()).build(), shop.shop());
+          return new Workspace(
+              session,
+              opened,
+              shop,
+              data,
+              "What was saved last can't be worked out. This is the version before, of "
+                  + Ago.at(version.at())
+                  + "; the other is kept among the versions.");
+        } catch (FileTrouble | RuntimeException | StackOverflowError e) {
+          // the one before that, then
+        }
+      }
+    } catch (IOException e) {
+      throw new FileTrouble("the earlier versions can't be listed: " + e.getMessage(), e);
+    }
+    throw new FileTrouble(
+        path.getFileName() + " is sound but can't be worked out, and no earlier version can");
   }
 
   public Session session() {
     return session;
   }
 
+  /** What is to be said of what was opened; empty for nothing. */
+  public Optional<String> said() {
+    return Optional.ofNullable(said);
+  }
+
   public Path path() {
-    return file.path();
+    return autosave.file().path();
+  }
+
+  /** The folder of the shop that the build belongs to. */
+  public Path shopFolder() {
+    return autosave.shopFile().folder();
   }
 
   /** The demo shop's folder, whether it is open or not. */
@@ -100,157 +128,156 @@ public final class Workspace {
     return path().toAbsolutePath().startsWith(demoFolder().toAbsolutePath());
   }
 
-  public ReadOnlyObjectProperty<State> state() {
+  public ReadOnlyObjectProperty<Autosave.State> state() {
     return state.getReadOnlyProperty();
   }
 
-  private boolean saved() {
-    return session.build().get().equals(onDisk) && session.shop().get().equals(shopOnDisk);
-  }
-
   private void changed() {
-    if (saved()) {
-      debounce.stop();
-      return;
-    }
-    if (state.get().saving() == Saving.SAVED) {
-      state.set(new State(Saving.WAITING, "saving …", null));
-    }
-    debounce.playFromStart();
+    autosave.keep(session.build().get(), session.shop().get());
   }
 
-  /** Saves now, in the background. */
+  /** Saves now. */
   public void save() {
-    debounce.stop();
-    Build build = session.build().get();
-    Shop shop = session.shop().get();
-    BuildFile target = file;
-    ShopFile shopTarget = shop.equals(shopOnDisk) ? null : shopFile;
-    disk.execute(() -> write(target, build, shopTarget, shop));
-  }
-
-  /** Writes the build, and the shop when it changed; each goes to its own rescue when it can't. */
-  private void write(BuildFile target, Build build, ShopFile shopTarget, Shop shop) {
-    State buildState =
-        attempt(() -> target.save(build), file.path(), p -> BuildFile.at(p).save(build));
-    State shopState =
-        shopTarget == null
-            ? buildState
-            : attempt(
-                () -> shopTarget.save(shop), shopTarget.path(), p -> ShopFile.at(p).save(shop));
-    State shown = buildState.saving() == Saving.SAVED ? shopState : buildState;
-    Platform.runLater(
-        () -> {
-          if (buildState.saving() == Saving.SAVED) {
-            onDisk = build;
-          }
-          if (shopState.saving() == Saving.SAVED && shopTarget != null) {
-            shopOnDisk = shop;
-          }
-          state.set(shown);
-        });
-  }
-
-  /** Something that writes a file. */
-  private interface Write {
-    void run() throws FileTrouble;
-  }
-
-  /** Something that writes to a place. */
-  private interface WriteTo {
-    void run(Path path) throws FileTrouble;
-  }
-
-  private State attempt(Write write, Path path, WriteTo rescue) {
-    try {
-      write.run();
-      return new State(Saving.SAVED, "saved", null);
-    } catch (FileTrouble.ChangedOnDisk e) {
-      return rescued(Saving.CHANGED_ON_DISK, e, path, rescue);
-    } catch (FileTrouble e) {
-      return rescued(Saving.FAILED, e, path, rescue);
-    }
-  }
-
-  private State rescued(Saving saving, FileTrouble trouble, Path path, WriteTo write) {
-    Path rescue = data.resolve("rescue").resolve(path.getFileName());
-    try {
-      write.run(rescue);
-      return new State(saving, trouble.getMessage(), rescue);
-    } catch (FileTrouble e) {
-      return new State(saving, trouble.getMessage(), null);
-    }
+    autosave.flush();
   }
 
   /**
-   * Saves to another place and goes on working there.
+   * Saves to another place and goes on working there, in the name of that file.
    *
+   * @param shop the shop that it belongs to from there on
    * @throws FileTrouble in words; the work goes on where it was
    */
-  public void saveAs(Path path) throws FileTrouble {
-    BuildFile next = BuildFile.at(path);
-    next.save(session.build().get());
-    file = next;
-    onDisk = session.build().get();
-    state.set(new State(Saving.SAVED, "saved", null));
+  public void saveAs(Path path, ShopFile.Opened shop) throws FileTrouble {
+    autosave.flush();
+    BuildFile next = autosave.file().to(path, shop.file().folder());
+    String file = path.getFileName().toString();
+    String name = file.substring(0, file.length() - BuildFile.ENDING.length());
+    Build named = session.build().get().withName(name);
+    next.save(named);
+    // What was decided can still be undone; what is owned is another's from here on.
+    Shop owned = shop.shop();
+    autosave.move(next, named, shop.file(), owned);
+    session.moved(work -> new Work(work.build().withName(name), owned));
   }
 
   /**
-   * Takes the file as it is on disk, for the one who wants the other program's changes.
+   * A shop of its own for a build that is saved elsewhere, with the boards and tools of this one.
+   *
+   * @param folder where it is laid out
+   * @throws FileTrouble in words
+   */
+  public ShopFile.Opened copyOfShop(Path folder) throws FileTrouble {
+    autosave.shopFile().to(folder.resolve(ShopFile.NAME)).save(session.shop().get());
+    return ShopFile.open(folder);
+  }
+
+  /** The shop that the build belongs to now. */
+  public ShopFile.Opened shop() throws FileTrouble {
+    autosave.flush();
+    return ShopFile.open(shopFolder());
+  }
+
+  /**
+   * Takes the files as they are on disk, for the one who wants the other program's changes; an edit
+   * that can be undone.
    *
    * @throws FileTrouble in words
    */
   public void reload() throws FileTrouble {
     BuildFile.Opened opened = BuildFile.open(path());
-    ShopFile.Opened shop = ShopFile.openFor(path());
-    file = opened.file();
-    shopFile = shop.file();
-    onDisk = opened.build();
-    shopOnDisk = shop.shop();
-    session.replace(opened.build(), shop.shop());
-    state.set(new State(Saving.SAVED, "saved", null));
+    ShopFile.Opened shop = ShopFile.openFor(opened.file());
+    Work theirs = new Work(opened.build(), shop.shop());
+    Optional<String> refusal = session.canTake(theirs);
+    if (refusal.isPresent()) {
+      throw new FileTrouble(refusal.get());
+    }
+    autosave.move(opened.file(), opened.build(), shop.file(), shop.shop());
+    rescue.letGo(path());
+    session.take("taking the other's changes", theirs);
   }
 
   /** Overwrites the file with what is here; what was there stays among its versions. */
   public void keepMine() {
-    file = BuildFile.at(path());
-    shopFile = ShopFile.at(shopFile.path());
-    save();
+    autosave.insist();
   }
 
   /**
-   * Goes back to an earlier version, as an edit that can be undone.
+   * Goes back to an earlier version of the build, as an edit that can be undone.
    *
    * @throws FileTrouble in words
    */
   public void restore(Path version) throws FileTrouble {
     Build earlier = BuildFile.open(version).build();
-    session.edit("going back to an earlier version", "version", current -> earlier);
+    took(session.take("going back to an earlier version", session.work().with(earlier)));
+  }
+
+  /** Goes back to an earlier version of the shop, as an edit that can be undone. */
+  public void restoreShop(Path version) throws FileTrouble {
+    Shop earlier = ShopFile.read(version);
+    took(session.take("going back to an earlier shop", session.work().with(earlier)));
+  }
+
+  private static void took(Optional<String> refusal) throws FileTrouble {
+    if (refusal.isPresent()) {
+      throw new FileTrouble(refusal.get());
+    }
+  }
+
+  /** Work on this build that couldn't be saved in an earlier session. */
+  public Optional<Rescue.Copy> rescued() {
+    return rescue.of(path());
+  }
+
+  /** Brings back what was rescued, as an edit that can be undone. */
+  public void takeRescued(Rescue.Copy copy) throws FileTrouble {
+    Build kept = BuildFile.open(copy.copy()).build();
+    took(session.take("bringing back what was rescued", session.work().with(kept)));
+    autosave.flush();
+  }
+
+  /** Lets a rescue copy go. */
+  public void letGo(Rescue.Copy copy) {
+    rescue.letGo(copy.belongs());
+  }
+
+  /** Every version of the shop, the newest first. */
+  public java.util.List<Versions.Version> shopVersions() throws IOException {
+    return Versions.of(autosave.shopFile().path());
   }
 
   /**
-   * Lays the demo out anew and works on it.
+   * Lays the demo out anew, all of its builds and its shop, and works on it; for the open one an
+   * edit that can be undone.
    *
+   * @return all that was there, to be brought back
    * @throws FileTrouble in words
    */
-  public void resetDemo() throws FileTrouble {
-    DemoFolder.reset(demoFolder(), LocalDate.now());
+  public DemoFolder.Before resetDemo() throws FileTrouble {
+    autosave.flush();
+    DemoFolder.Before before = DemoFolder.reset(demoFolder(), LocalDate.now());
+    reload();
+    return before;
+  }
+
+  /** Brings the demo back as it was before it was reset. */
+  public void bringBack(DemoFolder.Before before) throws FileTrouble {
+    autosave.flush();
+    before.bringBack();
     reload();
   }
 
-  /** Saves what is waiting and stops; waits for the disk a few seconds at most. */
+  /** Saves what is waiting, and tells how saving stands. */
+  public Autosave.State settle() {
+    return autosave.flush();
+  }
+
+  /** Saves what is waiting and stops. */
   public void close() {
-    debounce.stop();
-    if (!saved()) {
-      save();
-    }
-    disk.shutdown();
+    autosave.close();
     try {
-      if (!disk.awaitTermination(10, TimeUnit.SECONDS)) {
-        disk.shutdownNow();
-      }
-    } catch (InterruptedException e) {
-      Thread.currentThread().interrupt();
+      Runtime.getRuntime().removeShutdownHook(atTheEnd);
+    } catch (IllegalStateException e) {
+      // The program is ending already, and the hook runs.
     }
   }
 

@@ -4,18 +4,25 @@ import java.io.File;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
 import javafx.scene.control.ChoiceDialog;
 import javafx.scene.control.TextInputDialog;
 import javafx.stage.FileChooser;
 import javafx.stage.Window;
-import roughcut.design.Build;
+import roughcut.desktop.session.Ago;
+import roughcut.desktop.session.OwnShop;
 import roughcut.desktop.session.Workspace;
+import roughcut.file.Autosave;
 import roughcut.file.BuildFile;
+import roughcut.file.DemoFolder;
 import roughcut.file.FileTrouble;
-import roughcut.file.SafeFile;
+import roughcut.file.Rescue;
+import roughcut.file.ShopFile;
+import roughcut.file.Versions;
 
 /** Opening, saving, naming and going back, with what they say when they can't. */
 final class FileActions {
@@ -33,19 +40,20 @@ final class FileActions {
   }
 
   /** The menu under the build's name; null stands for a rule between groups. */
-  List<Command> menu(Runnable sheets, Runnable help) {
+  List<Command> menu(Runnable save, Runnable sheets, Runnable help) {
     List<Command> menu = new ArrayList<>();
     menu.add(new Command("Open …", "Ctrl+O", this::open));
-    menu.add(new Command("Save now", "Ctrl+S", workspace::save));
+    menu.add(new Command("Save now", "Ctrl+S", save));
     menu.add(new Command("Save as …", "", this::saveAs));
     menu.add(new Command("Rename …", "", this::rename));
-    menu.add(new Command("Earlier versions …", "", this::versions));
+    menu.add(new Command("Earlier versions of this build …", "", this::versions));
+    menu.add(new Command("Earlier versions of the shop …", "", this::shopVersions));
     menu.add(null);
     menu.add(new Command("Full-size sheets", "Ctrl+P", sheets));
     menu.add(new Command("What can be pressed", "F1", help));
     if (workspace.isDemo()) {
       menu.add(null);
-      menu.add(new Command("Reset the demo", "", this::resetDemo));
+      menu.add(new Command("Reset the demo …", "", this::askReset));
     }
     return menu;
   }
@@ -54,7 +62,7 @@ final class FileActions {
     FileChooser chooser = new FileChooser();
     chooser.setTitle("Open a build");
     chooser.getExtensionFilters().add(BUILDS);
-    chooser.setInitialDirectory(folder());
+    chooser.setInitialDirectory(folder(workspace.path().toAbsolutePath().getParent()));
     File chosen = chooser.showOpenDialog(window.get());
     if (chosen != null) {
       openInNewWindow(chosen.toPath());
@@ -73,34 +81,98 @@ final class FileActions {
     }
   }
 
-  private File folder() {
-    Path parent = workspace.path().toAbsolutePath().getParent();
-    return parent != null && parent.toFile().isDirectory() ? parent.toFile() : null;
+  private static File folder(Path folder) {
+    return folder != null && folder.toFile().isDirectory() ? folder.toFile() : null;
   }
 
+  /** Own work is offered a place in the maker's own shop, even when it began as the demo's. */
   void saveAs() {
+    workspace.session().enterTyped();
     FileChooser chooser = new FileChooser();
     chooser.setTitle("Save as");
     chooser.getExtensionFilters().add(BUILDS);
-    chooser.setInitialDirectory(folder());
+    try {
+      chooser.setInitialDirectory(
+          folder(
+              workspace.isDemo()
+                  ? new OwnShop(Windows.data()).builds()
+                  : workspace.path().toAbsolutePath().getParent()));
+    } catch (FileTrouble e) {
+      notice.show("Your own shop can't be laid out: " + e.getMessage());
+    }
     chooser.setInitialFileName(workspace.session().build().get().name() + BuildFile.ENDING);
     File chosen = chooser.showSaveDialog(window.get());
     if (chosen != null) {
-      String name = chosen.getName();
-      saveTo(
-          name.endsWith(BuildFile.ENDING)
-              ? chosen.toPath()
-              : chosen.toPath().resolveSibling(name + BuildFile.ENDING));
+      Path typed = chosen.toPath();
+      Path path = typed.resolveSibling(BuildFile.named(chosen.getName()));
+      try {
+        shops(path).ifPresent(shop -> saveTo(path, shop));
+      } catch (FileTrouble e) {
+        notice.show("Not saved: " + e.getMessage());
+      }
     }
   }
 
-  void saveTo(Path path) {
+  /** Finds or makes the shop that a build belongs to. */
+  interface ShopFinder {
+    ShopFile.Opened find() throws FileTrouble;
+  }
+
+  /**
+   * The shops that a build saved there may belong to, in words; one of them is asked for unless
+   * there is no question.
+   */
+  private Optional<ShopFinder> shops(Path path) throws FileTrouble {
+    Map<String, ShopFinder> shops = shopsFor(path);
+    if (shops.size() == 1) {
+      return shops.values().stream().findFirst();
+    }
+    List<String> words = List.copyOf(shops.keySet());
+    ChoiceDialog<String> dialog = new ChoiceDialog<>(words.get(0), words);
+    dialog.initOwner(window.get());
+    dialog.setTitle("Save as");
+    dialog.setHeaderText(
+        "Which shop does it belong to? The shop holds the wood rack, saws, cutters and templates.");
+    dialog.setContentText("Shop");
+    dialog.setGraphic(null);
+    return dialog.showAndWait().map(shops::get);
+  }
+
+  /** The shops that a build saved there may belong to, the likeliest first. */
+  Map<String, ShopFinder> shopsFor(Path path) throws FileTrouble {
+    Map<String, ShopFinder> shops = new LinkedHashMap<>();
+    Path now = workspace.shopFolder();
+    Optional<Path> around = ShopFile.around(path);
+    if (around.isPresent() && around.get().equals(now)) {
+      shops.put("", workspace::shop);
+      return shops;
+    }
+    around.ifPresent(f -> shops.put("The shop of that folder: " + f, () -> ShopFile.open(f)));
+    Path own = new OwnShop(Windows.data()).folder();
+    if (!own.equals(now) && !around.map(own::equals).orElse(false)) {
+      shops.put("My own shop: " + own, () -> ShopFile.open(own));
+    }
+    if (!workspace.isDemo()) {
+      shops.put("The shop it has now: " + now, workspace::shop);
+    }
+    Path folder = path.toAbsolutePath().normalize().getParent();
+    if (around.isEmpty()) {
+      shops.put(
+          "A new shop there, with these boards and tools",
+          () -> workspace.copyOfShop(folder));
+    }
+    return shops;
+  }
+
+  void saveTo(Path path, ShopFinder shop) {
     try {
-      workspace.saveAs(path);
+      workspace.saveAs(path, shop.find());
       notice.hide();
     } catch (FileTrouble e) {
       notice.show(
           "Not saved: " + e.getMessage(), new Command("save elsewhere …", "", this::saveAs));
+    } catch (IllegalArgumentException e) {
+      notice.show("Not saved: " + e.getMessage());
     }
   }
 
@@ -121,59 +193,91 @@ final class FileActions {
 
   private void versions() {
     try {
-      List<Path> versions = SafeFile.versions(workspace.path());
-      if (versions.isEmpty()) {
-        notice.show(
-            "No earlier version is kept yet; one is put aside at every save, the last "
-                + SafeFile.VERSIONS_KEPT
-                + " are kept.");
-        return;
-      }
-      ChoiceDialog<Path> dialog = new ChoiceDialog<>(versions.get(0), versions);
-      dialog.initOwner(window.get());
-      dialog.setTitle("Earlier versions");
-      dialog.setHeaderText("Going back can be undone.");
-      dialog.setGraphic(null);
-      Optional<Path> chosen = dialog.showAndWait();
-      if (chosen.isPresent()) {
-        workspace.restore(chosen.get());
-      }
-    } catch (FileTrouble e) {
-      notice.show("Not restored: " + e.getMessage());
+      version("Earlier versions of this build", Versions.of(workspace.path()), workspace::restore);
     } catch (IOException e) {
       notice.show("The earlier versions can't be listed: " + e.getMessage());
     }
   }
 
-  private void resetDemo() {
-    Build before = workspace.session().build().get();
+  private void shopVersions() {
     try {
-      workspace.resetDemo();
-      notice.show(
+      version(
+          "Earlier versions of the shop", workspace.shopVersions(), workspace::restoreShop);
+    } catch (IOException e) {
+      notice.show("The earlier versions can't be listed: " + e.getMessage());
+    }
+  }
+
+  private interface Restore {
+    void to(Path version) throws FileTrouble;
+  }
+
+  private void version(String title, List<Versions.Version> versions, Restore restore) {
+    if (versions.isEmpty()) {
+      notice.show("No earlier version is kept yet; one is put aside whenever something is saved.");
+      return;
+    }
+    Map<String, Path> named = new LinkedHashMap<>();
+    versions.forEach(
+        v -> named.put("until " + Ago.at(v.at()) + "  (" + v.number() + ")", v.path()));
+    List<String> words = List.copyOf(named.keySet());
+    ChoiceDialog<String> dialog = new ChoiceDialog<>(words.get(0), words);
+    dialog.initOwner(window.get());
+    dialog.setTitle(title);
+    dialog.setHeaderText("Going back can be undone.");
+    dialog.setContentText("As it was");
+    dialog.setGraphic(null);
+    Optional<String> chosen = dialog.showAndWait();
+    try {
+      if (chosen.isPresent()) {
+        restore.to(named.get(chosen.get()));
+      }
+    } catch (FileTrouble e) {
+      notice.show("Not restored: " + e.getMessage());
+    }
+  }
+
+  private void askReset() {
+    notice.ask(
+        "Reset the demo? All four of its instruments, its boards and its tools become what they"
+            + " were at first. Your own shop isn't touched, and it can be brought back.",
+        new Command("reset it", "", this::resetDemo));
+  }
+
+  void resetDemo() {
+    try {
+      DemoFolder.Before before = workspace.resetDemo();
+      notice.tell(
           "The demo is as it was at first.",
-          new Command(
-              "bring mine back",
-              "",
-              () -> workspace.session().edit("bringing the demo back", "demo", b -> before)));
+          new Command("bring back what I had", "", () -> bringBack(before)));
     } catch (FileTrouble e) {
       notice.show("Not reset: " + e.getMessage());
     }
   }
 
-  /** Tells when saving stopped working, with the ways out. */
-  void tellSaving(Workspace.State state) {
+  private void bringBack(DemoFolder.Before before) {
+    try {
+      workspace.bringBack(before);
+    } catch (FileTrouble e) {
+      notice.show("Not brought back: " + e.getMessage());
+    }
+  }
+
+  /** Tells when saving stopped working, with the ways out; and takes it back when it works again. */
+  void tellSaving(Autosave.State state) {
     String kept = state.rescue() == null ? "" : " A rescue copy is at " + state.rescue() + ".";
     switch (state.saving()) {
       case FAILED ->
-          notice.show(
+          notice.saving(
               "Not saved: " + state.words() + "." + kept,
               new Command("try again", "", workspace::save),
               new Command("save elsewhere …", "", this::saveAs));
       case CHANGED_ON_DISK ->
-          notice.show(
+          notice.saving(
               state.words() + kept,
               new Command("take theirs", "", this::reload),
               new Command("keep mine", "", workspace::keepMine));
+      case SAVED -> notice.savingIsWell();
       default -> {}
     }
   }
@@ -183,6 +287,39 @@ final class FileActions {
       workspace.reload();
     } catch (FileTrouble e) {
       notice.show("Not read again: " + e.getMessage());
+    }
+  }
+
+  /** What is to be said of a build that was just opened. */
+  void opened() {
+    Optional<Rescue.Copy> copy = workspace.rescued();
+    if (copy.isPresent()) {
+      notice.ask(
+          "The last work on this build couldn't be saved here; a copy of it was kept.",
+          new Command("bring it back", "", () -> take(copy.get())),
+          new Command("let it go", "", () -> workspace.letGo(copy.get())));
+    } else {
+      workspace.said().ifPresent(notice::show);
+    }
+  }
+
+  /** Offers work on another build that couldn't be saved where it belongs. */
+  void offer(Rescue.Copy copy) {
+    notice.ask(
+        "Work on "
+            + copy.belongs().getFileName()
+            + " couldn't be saved to "
+            + copy.belongs().getParent()
+            + "; a copy of it was kept.",
+        new Command("open the copy", "", () -> openInNewWindow(copy.copy())),
+        new Command("let it go", "", () -> workspace.letGo(copy)));
+  }
+
+  private void take(Rescue.Copy copy) {
+    try {
+      workspace.takeRescued(copy);
+    } catch (FileTrouble e) {
+      notice.show("Not brought back: " + e.getMessage());
     }
   }
 }

@@ -1,5 +1,6 @@
 package roughcut.desktop.shell;
 
+import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -7,11 +8,14 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 
 /**
- * A message across the top of the drawing: what went wrong, and what can be done about it. Stays
- * until answered.
+ * A message across the top of the drawing: what went wrong or was done, and what can be done about
+ * it. Stays until answered; what is told of saving goes when saving works again.
  */
 final class Notice extends HBox {
+  private static final PseudoClass CALM = PseudoClass.getPseudoClass("calm");
+
   private final Label words = new Label();
+  private boolean ofSaving;
 
   Notice() {
     super(12);
@@ -25,14 +29,43 @@ final class Notice extends HBox {
     hide();
   }
 
-  /** Shows words with ways out; there is always one to dismiss it. */
+  /** Says what went wrong, with ways out; there is always one to dismiss it. */
   void show(String message, Command... ways) {
+    put(message, false, "dismiss", ways);
+  }
+
+  /** Says what was done, with ways on. */
+  void tell(String message, Command... ways) {
+    put(message, true, "dismiss", ways);
+  }
+
+  /** Asks; the last answer leaves everything as it is. */
+  void ask(String question, Command... answers) {
+    put(question, true, "not now", answers);
+  }
+
+  /** Says what went wrong with saving. */
+  void saving(String message, Command... ways) {
+    put(message, false, "dismiss", ways);
+    ofSaving = true;
+  }
+
+  /** Saving works: what was said of it is no longer so. */
+  void savingIsWell() {
+    if (ofSaving) {
+      hide();
+    }
+  }
+
+  private void put(String message, boolean calm, String last, Command... ways) {
+    ofSaving = false;
+    pseudoClassStateChanged(CALM, calm);
     words.setText(message);
     getChildren().setAll(words);
     for (Command way : ways) {
       getChildren().add(button(way.words(), way.action()));
     }
-    getChildren().add(button("dismiss", () -> {}));
+    getChildren().add(button(last, () -> {}));
     setVisible(true);
     setManaged(true);
   }
@@ -50,6 +83,7 @@ final class Notice extends HBox {
   }
 
   void hide() {
+    ofSaving = false;
     setVisible(false);
     setManaged(false);
   }

@@ -1,7 +1,9 @@
 package roughcut.desktop.shell;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -10,6 +12,7 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCodeCombination;
 import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
@@ -32,6 +35,9 @@ import roughcut.desktop.station.NeckStation;
 import roughcut.desktop.station.RoutsStation;
 import roughcut.desktop.station.SheetsStation;
 import roughcut.desktop.station.Station;
+import roughcut.drawing.Drawing;
+import roughcut.drawing.Mark;
+import roughcut.file.Rescue;
 import roughcut.measure.Units;
 import roughcut.measure.Worked;
 import roughcut.plan.Plan;
@@ -63,6 +69,7 @@ public final class ShopWindow {
   private final FileActions files;
   private final Tour tour;
   private final SheetsStation sheets;
+  private Drawn drawn;
   private int station = -1;
   private int chosenSpot = -1;
 
@@ -106,6 +113,23 @@ public final class ShopWindow {
     return workspace;
   }
 
+  /** Says what is to be said of what was just opened. */
+  void opened() {
+    files.opened();
+  }
+
+  /** Offers work on another build that couldn't be saved. */
+  public void offer(Rescue.Copy copy) {
+    files.offer(copy);
+  }
+
+  /** Something of the program's own went wrong; the work itself is safe. */
+  void failed() {
+    notice.show(
+        "Something went wrong inside the program while it was showing this. Your work is kept;"
+            + " an edit or another page usually helps.");
+  }
+
   /** Starts the look around when it wasn't seen yet. */
   public void welcome() {
     if (!habits.seen("tour")) {
@@ -123,9 +147,10 @@ public final class ShopWindow {
     body.setTop(
         new TopBar(
             workspace,
-            files.menu(() -> choose(stations.size() - 1), this::showHelp),
+            files.menu(this::save, () -> choose(stations.size() - 1), this::showHelp),
             this::openFind,
-            this::nextUnits));
+            this::nextUnits,
+            files::tellSaving));
     body.setLeft(rail);
     body.setCenter(middle);
     body.setBottom(thin);
@@ -137,6 +162,15 @@ public final class ShopWindow {
     StackPane.setMargin(tour, new Insets(0, 0, 136, 124));
     root.getChildren().addAll(sum, tour, help, find);
     root.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+    root.addEventFilter(MouseEvent.MOUSE_PRESSED, this::pressed);
+    // Only what a field being typed into doesn't take for itself.
+    root.addEventHandler(
+        KeyEvent.KEY_PRESSED,
+        e -> {
+          if (e.getCode() == KeyCode.ESCAPE) {
+            leave(e);
+          }
+        });
     middle.getChildren().addAll(notice, surface);
     choose(FIRST_STATION);
   }
@@ -146,6 +180,7 @@ public final class ShopWindow {
     if (index < 0 || index >= stations.size() || index == station) {
       return;
     }
+    session.enterTyped();
     station = index;
     reopen();
   }
@@ -154,6 +189,7 @@ public final class ShopWindow {
    * Puts the station's parts in their places, after going to it or when it turned to another page.
    */
   private void reopen() {
+    drawn = null;
     Station here = stations.get(station);
     body.setRight(here.panel());
     middle.getChildren().setAll(notice, surface);
@@ -214,16 +250,30 @@ public final class ShopWindow {
 
   private void draw() {
     Plan plan = session.plan().get();
+    Plan kept = session.kept();
     Station here = stations.get(station);
     surface.showFrets(here.hasFrets());
-    surface.show(
-        here.drawing(plan, units()),
-        plan.frets(),
-        units(),
-        here.knifeLeast(plan),
-        here.knifeMost(plan),
-        here.stops(plan));
+    if (!session.trying() || drawn == null || drawn.plan != kept) {
+      drawn = new Drawn(kept, here.drawing(kept, units()));
+      surface.show(
+          drawn.drawing,
+          kept.frets(),
+          units(),
+          here.knifeLeast(kept),
+          here.knifeMost(kept),
+          here.stops(kept));
+    }
+    surface.tried(session.trying() ? fresh(here.drawing(plan, units())) : List.of());
     here.show(plan, units(), surface.knife());
+  }
+
+  /** The drawing of what is kept, as it stands on the screen. */
+  private record Drawn(Plan plan, Drawing drawing) {}
+
+  /** Marks that the drawing of what is kept doesn't have. */
+  private List<Mark> fresh(Drawing tried) {
+    Set<Mark> kept = new HashSet<>(drawn.drawing.marks());
+    return tried.marks().stream().filter(m -> !kept.contains(m)).toList();
   }
 
   /** Flies to a thin spot, with the knife in place. */
@@ -286,7 +336,7 @@ public final class ShopWindow {
       all.add(
           new Command("Go to " + stations.get(i).name(), "Ctrl+" + (i + 1), () -> choose(index)));
     }
-    files.menu(() -> choose(stations.size() - 1), this::showHelp).stream()
+    files.menu(this::save, () -> choose(stations.size() - 1), this::showHelp).stream()
         .filter(c -> c != null)
         .forEach(all::add);
     all.add(new Command("Undo", "Ctrl+Z", session::undo));
@@ -315,13 +365,23 @@ public final class ShopWindow {
     if (e.getCode() == KeyCode.F1) {
       showHelp();
       e.consume();
-    } else if (e.getCode() == KeyCode.ESCAPE) {
-      leave(e);
     } else if (REDO.match(e)) {
       session.redo();
       e.consume();
     } else if (e.isShortcutDown() && !e.isAltDown() && !e.isShiftDown()) {
       shortcut(e);
+    }
+  }
+
+  /** A press anywhere but in the field enters what is typed there, before anything else happens. */
+  private void pressed(MouseEvent e) {
+    Node owner = root.getScene().getFocusOwner();
+    boolean there = false;
+    for (Node n = e.getTarget() instanceof Node t ? t : null; n != null; n = n.getParent()) {
+      there |= n == owner;
+    }
+    if (!there) {
+      session.enterTyped();
     }
   }
 
@@ -335,12 +395,17 @@ public final class ShopWindow {
     }
   }
 
+  private void save() {
+    session.enterTyped();
+    workspace.save();
+  }
+
   private void shortcut(KeyEvent e) {
     Runnable action =
         switch (e.getCode()) {
           case Z -> session::undo;
           case Y -> session::redo;
-          case S -> workspace::save;
+          case S -> this::save;
           case O -> files::open;
           case P -> () -> choose(stations.size() - 1);
           case K -> this::openFind;

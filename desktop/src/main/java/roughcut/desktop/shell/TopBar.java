@@ -2,6 +2,7 @@ package roughcut.desktop.shell;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.function.Consumer;
 import javafx.beans.binding.Bindings;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
@@ -16,9 +17,11 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.shape.SVGPath;
+import roughcut.desktop.control.States;
 import roughcut.desktop.control.Tips;
 import roughcut.desktop.session.Session;
 import roughcut.desktop.session.Workspace;
+import roughcut.file.Autosave;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
 import roughcut.measure.Units;
@@ -34,11 +37,16 @@ final class TopBar extends HBox {
   private final Session session;
   private final MenuButton name = new MenuButton();
   private final Label about = new Label();
-  private final Label saving = new Label();
+  private final Button saving = new Button();
   private final Button undo = icon(UNDO, "undo");
   private final Button redo = icon(REDO, "redo");
 
-  TopBar(Workspace workspace, List<Command> fileCommands, Runnable find, Runnable units) {
+  TopBar(
+      Workspace workspace,
+      List<Command> fileCommands,
+      Runnable find,
+      Runnable units,
+      Consumer<Autosave.State> troubled) {
     super(14);
     this.session = workspace.session();
     getStyleClass().add("top-bar");
@@ -59,10 +67,12 @@ final class TopBar extends HBox {
       }
     }
     about.getStyleClass().add("about");
+    about.setId("about");
     about.setMinWidth(0);
     saving.getStyleClass().add("saving");
     saving.setId("saving");
     saving.setMinWidth(Region.USE_PREF_SIZE);
+    saving.setOnAction(e -> troubled.accept(workspace.state().get()));
     getChildren()
         .addAll(
             name,
@@ -184,12 +194,15 @@ final class TopBar extends HBox {
         + (plan.scarf().isPresent() ? " · scarfed" : " · flat head");
   }
 
-  private void saving(Workspace.State state) {
+  private void saving(Autosave.State state) {
+    saving.setMouseTransparent(!state.troubled());
+    saving.setFocusTraversable(state.troubled());
+    saving.pseudoClassStateChanged(States.WRONG, state.troubled());
     saving.setText(
         switch (state.saving()) {
           case SAVED -> "saved";
           case WAITING -> "saving …";
-          case FAILED, CHANGED_ON_DISK -> "not saved";
+          case FAILED, CHANGED_ON_DISK -> "not saved: why";
         });
   }
 }

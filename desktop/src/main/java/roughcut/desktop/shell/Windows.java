@@ -2,14 +2,23 @@ package roughcut.desktop.shell;
 
 import atlantafx.base.theme.PrimerLight;
 import java.nio.file.Path;
+import java.util.List;
 import javafx.application.Application;
 import javafx.geometry.Rectangle2D;
+import javafx.scene.Parent;
 import javafx.scene.Scene;
+import javafx.scene.control.Alert;
+import javafx.scene.control.ButtonBar;
+import javafx.scene.control.ButtonType;
+import javafx.scene.layout.Region;
 import javafx.scene.text.Font;
 import javafx.stage.Screen;
 import javafx.stage.Stage;
+import javafx.stage.Window;
+import javafx.stage.WindowEvent;
 import roughcut.desktop.session.Habits;
 import roughcut.desktop.session.Workspace;
+import roughcut.file.Autosave;
 import roughcut.file.FileTrouble;
 
 /** Opens windows with our fonts and style, where they stood last time. */
@@ -18,6 +27,9 @@ public final class Windows {
   public static final double USUAL_HEIGHT = 800;
   private static final double LEAST_WIDTH = 1000;
   private static final double LEAST_HEIGHT = 640;
+
+  /** Under which habit the build is remembered that was open last. */
+  public static final String LAST_BUILD = "build.last";
 
   private static Path data = dataFolder();
 
@@ -66,24 +78,43 @@ public final class Windows {
   public static ShopWindow open(Path build, Stage stage) throws FileTrouble {
     Habits habits = Habits.in(data);
     ShopWindow window = new ShopWindow(Workspace.open(build, data), habits);
-    stage.setScene(scene(window));
+    Scene scene = scene(window);
+    stage.setScene(scene);
     stage
         .titleProperty()
         .bind(window.workspace().session().build().map(shown -> shown.name() + " – Rough Cut"));
     stage.setMinWidth(LEAST_WIDTH);
     stage.setMinHeight(LEAST_HEIGHT);
     place(stage, habits);
-    stage.setOnCloseRequest(e -> closing(stage, window, habits));
+    stage.setOnCloseRequest(e -> closing(e, stage, window));
+    Thread.currentThread().setUncaughtExceptionHandler((t, e) -> failed(e));
     stage.show();
+    window.opened();
     return window;
+  }
+
+  private static void failed(Throwable e) {
+    System.getLogger("roughcut").log(System.Logger.Level.ERROR, "went wrong", e);
+    for (Window shown : List.copyOf(Window.getWindows())) {
+      if (shown.getScene() != null && shown.getScene().getUserData() instanceof ShopWindow window) {
+        window.failed();
+      }
+    }
   }
 
   /** A scene with our style around a window's content. */
   public static Scene scene(ShopWindow window) {
+    Scene scene = styled(window.root());
+    scene.setUserData(window);
+    return scene;
+  }
+
+  /** A scene with our style. */
+  static Scene styled(Parent root) {
     loadFonts();
     // Here and not in the application's start, so that windows opened by tests look the same.
     Application.setUserAgentStylesheet(new PrimerLight().getUserAgentStylesheet());
-    Scene scene = new Scene(window.root(), USUAL_WIDTH, USUAL_HEIGHT);
+    Scene scene = new Scene(root, USUAL_WIDTH, USUAL_HEIGHT);
     scene
         .getStylesheets()
         .add(Windows.class.getResource("/roughcut/desktop/rough-cut.css").toExternalForm());
@@ -114,7 +145,15 @@ public final class Windows {
     stage.setMaximized(habits.number("window.maximized", 0) > 0);
   }
 
-  private static void closing(Stage stage, ShopWindow window, Habits habits) {
+  private static void closing(WindowEvent e, Stage stage, ShopWindow window) {
+    Workspace workspace = window.workspace();
+    workspace.session().enterTyped();
+    Autosave.State state = workspace.settle();
+    if (state.troubled() && !mayClose(stage, state)) {
+      e.consume();
+      return;
+    }
+    Habits habits = Habits.in(data);
     habits.remember("window.maximized", stage.isMaximized() ? 1 : 0);
     if (!stage.isMaximized()) {
       habits.remember("window.x", stage.getX());
@@ -122,7 +161,30 @@ public final class Windows {
       habits.remember("window.width", stage.getWidth());
       habits.remember("window.height", stage.getHeight());
     }
+    habits.remember(LAST_BUILD, workspace.path().toAbsolutePath().toString());
     habits.save();
-    window.workspace().close();
+    workspace.close();
+    // The window's controls and textures go with it, whoever still holds the stage.
+    stage.setScene(new Scene(new Region()));
+  }
+
+  /** Asks before work is left that isn't saved. */
+  private static boolean mayClose(Stage stage, Autosave.State state) {
+    ButtonType stay = new ButtonType("Stay here", ButtonBar.ButtonData.CANCEL_CLOSE);
+    ButtonType close = new ButtonType("Close without saving", ButtonBar.ButtonData.OTHER);
+    Alert ask =
+        new Alert(
+            Alert.AlertType.NONE,
+            "The last work isn't saved: "
+                + state.words()
+                + ".\n\n"
+                + (state.rescue() == null
+                    ? "No rescue copy could be made either; closing loses it."
+                    : "A rescue copy is kept and offered when this build is opened again."),
+            close,
+            stay);
+    ask.initOwner(stage);
+    ask.setTitle("Not saved");
+    return ask.showAndWait().orElse(stay) == close;
   }
 }

@@ -1,0 +1,126 @@
+package roughcut.desktop.shell;
+
+import java.io.File;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.List;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import javafx.stage.FileChooser;
+import javafx.stage.Stage;
+import roughcut.desktop.session.Ago;
+import roughcut.file.BuildFile;
+import roughcut.file.FileTrouble;
+import roughcut.file.Rescue;
+import roughcut.file.SafeFile;
+import roughcut.file.ShopFile;
+import roughcut.file.Versions;
+
+/**
+ * What opens in the place of a build that can't be opened: what is wrong with which file, its
+ * earlier versions, and ways on. Nothing is changed until one of them is taken.
+ */
+public final class TroubleWindow {
+  private static final int MOST_VERSIONS = 6;
+
+  private final Stage stage;
+  private final Path build;
+  private final Path demo;
+  private final VBox column = new VBox(14);
+
+  /**
+   * Makes it.
+   *
+   * @param build the build that can't be opened
+   * @param demo the demo's first build, to go on with
+   */
+  public TroubleWindow(Stage stage, Path build, Path demo) {
+    this.stage = stage;
+    this.build = build;
+    this.demo = demo;
+  }
+
+  /** Shows what is wrong. */
+  public void show(FileTrouble trouble) {
+    column.setId("trouble");
+    column.setMaxWidth(620);
+    column.setAlignment(Pos.CENTER_LEFT);
+    column.getStyleClass().add("trouble");
+    Label heading = new Label("This build can't be opened");
+    heading.getStyleClass().add("card-title");
+    Label words = new Label(capital(trouble.getMessage()) + ".");
+    words.setWrapText(true);
+    words.setId("trouble.words");
+    column.getChildren().setAll(heading, words);
+    versions(build, "the build");
+    ShopFile.around(build).ifPresent(f -> versions(f.resolve(ShopFile.NAME), "its shop"));
+    for (Rescue.Copy copy : new Rescue(Windows.data()).builds()) {
+      way("Open the rescue copy of " + copy.belongs().getFileName(), () -> go(copy.copy()));
+    }
+    way("Open another build …", this::choose);
+    way("Go to the demo", () -> go(demo));
+    StackPane root = new StackPane(column);
+    root.getStyleClass().add("shop-window");
+    stage.setScene(Windows.styled(root));
+    stage.setTitle("Rough Cut");
+    stage.show();
+  }
+
+  private void versions(Path file, String what) {
+    try {
+      List<Versions.Version> all = Versions.of(file);
+      for (Versions.Version version : all.subList(0, Math.min(MOST_VERSIONS, all.size()))) {
+        way(
+            "Go back to " + what + " of " + Ago.at(version.at()),
+            () -> {
+              // The broken one goes among the versions, so nothing is lost by trying.
+              SafeFile.writeKeepingVersions(file, SafeFile.read(version.path()));
+              go(build);
+            });
+      }
+    } catch (IOException e) {
+      column.getChildren().add(new Label("Its earlier versions can't be listed."));
+    }
+  }
+
+  private interface Way {
+    void take() throws FileTrouble;
+  }
+
+  private void way(String words, Way way) {
+    Button button = new Button(words);
+    button.getStyleClass().add("text-button");
+    button.setOnAction(
+        e -> {
+          try {
+            way.take();
+          } catch (FileTrouble again) {
+            show(again);
+          }
+        });
+    column.getChildren().add(button);
+  }
+
+  private void choose() throws FileTrouble {
+    FileChooser chooser = new FileChooser();
+    chooser.setTitle("Open a build");
+    chooser
+        .getExtensionFilters()
+        .add(new FileChooser.ExtensionFilter("Builds", "*" + BuildFile.ENDING));
+    File chosen = chooser.showOpenDialog(stage);
+    if (chosen != null) {
+      go(chosen.toPath());
+    }
+  }
+
+  private void go(Path path) throws FileTrouble {
+    Windows.open(path, stage);
+  }
+
+  private static String capital(String words) {
+    return words.substring(0, 1).toUpperCase(java.util.Locale.ROOT) + words.substring(1);
+  }
+}
