@@ -1,5 +1,7 @@
 # What ./roughcut, ./verify and ./benchmark share: installing what is missing, building, starting. Sourced, not run.
 PATH="$PATH:/usr/sbin:/sbin"
+# Names of files may have any letters, whatever the shell's locale says.
+case "${LC_ALL:-${LC_CTYPE:-${LANG:-}}}" in *UTF-8* | *utf8*) ;; *) export LC_ALL=C.UTF-8 ;; esac
 root=$(cd "$(dirname "${BASH_SOURCE[0]}")/.." && pwd)
 
 # need_packages PROBE PACKAGE…: installs the packages when the probe command fails.
@@ -29,26 +31,41 @@ need_java() {
   need_packages 'command -v mvn' maven
 }
 
+# has_library NAME: whether the system's loader finds it. Its list is read once, and whole: a reader that stops at the first hit
+# would leave ldconfig with a broken pipe, which pipefail takes for “not there”.
+has_library() {
+  [ -n "${libraries:-}" ] || libraries=$(ldconfig -p 2>/dev/null || true)
+  case "$libraries" in *"$1"*) return 0 ;; *) return 1 ;; esac
+}
+
 need_windows() {
-  need_packages 'ldconfig -p | grep -q libgtk-3.so.0' libgtk-3-0
-  need_packages 'ldconfig -p | grep -q libXtst.so.6' libxtst6
-  need_packages 'ldconfig -p | grep -q libXxf86vm.so.1' libxxf86vm1
-  need_packages 'ldconfig -p | grep -q libGL.so.1' libgl1
-  need_packages 'ldconfig -p | grep -q libfreetype.so.6' libfreetype6
-  need_packages 'ldconfig -p | grep -q libfontconfig.so.1' libfontconfig1
+  need_packages 'has_library libgtk-3.so.0' libgtk-3-0
+  need_packages 'has_library libXtst.so.6' libxtst6
+  need_packages 'has_library libXxf86vm.so.1' libxxf86vm1
+  need_packages 'has_library libGL.so.1' libgl1
+  need_packages 'has_library libfreetype.so.6' libfreetype6
+  need_packages 'has_library libfontconfig.so.1' libfontconfig1
   if [ -z "${DISPLAY:-}" ] || [ "${1:-}" = always ]; then need_packages 'command -v Xvfb' xvfb; fi
 }
 
-# Builds when a source is newer than the last build.
+# What the program is built from, as one number: names and contents, not times, which a copy or a checkout changes.
+sources_sum() {
+  (cd "$root" && find pom.xml core/pom.xml desktop/pom.xml core/src/main desktop/src/main -type f -print0 | sort -z | xargs -0 sha256sum | sha256sum)
+}
+
+# mark_built: what is built now was built from these sources.
+mark_built() { sources_sum >"$root/desktop/target/built"; }
+
+# Builds when the sources differ from those of the last build.
 build_when_older() {
   local mark="$root/desktop/target/built"
-  if [ -f "$mark" ] && [ -z "$(find "$root/pom.xml" "$root"/core/pom.xml "$root"/desktop/pom.xml "$root"/core/src/main "$root"/desktop/src/main -newer "$mark" -print -quit)" ]; then
+  if [ -f "$mark" ] && [ -f "$root/core/target/core-$version.jar" ] && [ "$(cat "$mark")" = "$(sources_sum)" ]; then
     return 0
   fi
   echo "building …" >&2
   (cd "$root" && mvn -q -B -ntp -DskipTests -Dmaven.test.skip -Dspotless.check.skip package -pl core,desktop) >&2
   rm -f "$root"/desktop/target/*.jsa
-  touch "$mark"
+  mark_built
 }
 
 version=$(sed -n "s:.*<version>\(.*\)</version>.*:\1:p" "$root/pom.xml" | head -1)

@@ -2,6 +2,7 @@ package roughcut.command;
 
 import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.InvalidPathException;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import roughcut.file.FileTrouble;
@@ -14,6 +15,14 @@ import roughcut.file.FileTrouble;
     description =
         "Plans a scratch-built electric guitar or bass, and goes to the bench with its maker.",
     mixinStandardHelpOptions = true,
+    footer = {
+      "",
+      "In windows:",
+      "  (no words)            where you left off; at first the demo shop",
+      "  open FILE             a build of your own",
+      "  --reset               the demo as it was at first; your own shop isn't touched",
+      "  screenshots --to DIR  a picture of each main view, from the demo"
+    },
     version = "Rough Cut 0.1",
     subcommands = {
       ReportCommand.class,
@@ -41,6 +50,10 @@ public final class RoughCut {
     line.setOut(out).setErr(err);
     line.setExecutionExceptionHandler(
         (e, command, result) -> {
+          if (e instanceof InvalidPathException path) {
+            err.println("roughcut: “" + path.getInput() + "” can't be a file's name here");
+            return 2;
+          }
           if (e instanceof FileTrouble || e instanceof BadSetting) {
             err.println("roughcut: " + e.getMessage());
             return 2;
@@ -48,6 +61,12 @@ public final class RoughCut {
           err.println("roughcut: this should not have happened, and is the program's fault: " + e);
           return 3;
         });
-    return args.length == 0 ? line.execute("--help") : line.execute(args);
+    int status = args.length == 0 ? line.execute("--help") : line.execute(args);
+    if (out.checkError()) {
+      err.println("roughcut: the output couldn't be written whole; is the disk full?");
+      err.flush();
+      return 2;
+    }
+    return status;
   }
 }

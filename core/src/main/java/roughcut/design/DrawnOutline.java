@@ -20,8 +20,16 @@ public record DrawnOutline(String source, List<Point> corners, double open) {
       throw new IllegalArgumentException(
           "a drawn outline has 3 to " + MOST_CORNERS + " corners, not " + corners.size());
     }
-    if (corners.stream().anyMatch(p -> !Double.isFinite(p.x()) || !Double.isFinite(p.y()))) {
-      throw new IllegalArgumentException("a drawn outline has a corner without a place");
+    if (!corners.stream().allMatch(p -> reaches(p.x()) && reaches(p.y()))) {
+      throw new IllegalArgumentException("a drawn outline has a corner where no body reaches");
     }
+    if (!(open >= 0)) {
+      throw new IllegalArgumentException("a drawn outline is open by 0 or more");
+    }
+  }
+
+  /** Whether a drawing of a body may have a corner so far from its origin, mm: 100 m at most. */
+  public static boolean reaches(double place) {
+    return Math.abs(place) <= 1e5;
   }
 }

@@ -28,9 +28,14 @@ public record Fitting(FittingType type, String name, String kind, List<String> w
       throw new IllegalArgumentException(
           "a fitting's name is small letters, figures and dashes, at most 24, not “" + name + "”");
     }
-    if (name.matches(TAKEN)) {
+    if (givenByTheProgram(name)) {
       throw new IllegalArgumentException("“" + name + "” is a name that the program gives itself");
     }
+  }
+
+  /** Whether it is a name that the program gives to a cut of its own. */
+  static boolean givenByTheProgram(String name) {
+    return name.matches(TAKEN);
   }
 
   public Fitting(FittingType type, String name, String kind, String... with) {

@@ -26,7 +26,10 @@ public final class FittingDecisions {
   static Optional<Decision> find(Design design, String id) {
     Matcher depth = DEPTH.matcher(id);
     if (depth.matches()) {
-      return Optional.of(depth(depth.group(1)));
+      String name = depth.group(1);
+      return Fitting.givenByTheProgram(name) || design.fitting(name).isPresent()
+          ? Optional.of(depth(name))
+          : Optional.empty();
     }
     String[] parts = id.split("\\.", 3);
     if (parts.length < 3) {

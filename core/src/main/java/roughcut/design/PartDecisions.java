@@ -9,6 +9,7 @@ import java.util.function.UnaryOperator;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import roughcut.measure.Quantity;
+import roughcut.shop.SpeciesBook;
 
 /**
  * Decisions about the parts that a design has several of. Numbered from 1: strings from the treble
@@ -90,9 +91,14 @@ public final class PartDecisions {
       }
     }
     Matcher left = LEFT.matcher(id);
-    return left.matches()
+    return left.matches() && known(design, left.group(1))
         ? Optional.of(widthLeft(left.group(1)))
         : FittingDecisions.find(design, id);
+  }
+
+  private static boolean known(Design design, String species) {
+    return SpeciesBook.find(species).isPresent()
+        || design.neckStack().strips().stream().anyMatch(s -> s.species().equals(species));
   }
 
   static boolean knows(String id) {

@@ -42,6 +42,10 @@ public final class Autosave {
   }
 
   private final Object writing = new Object();
+
+  /** When the program is told to end, what isn't written yet is written first. */
+  private final Thread atTheEnd = new Thread(this::flush, "saving at the end");
+
   private final Rescue rescue;
   private final Consumer<State> told;
   private final ScheduledExecutorService disk =
@@ -80,6 +84,7 @@ public final class Autosave {
     this.shopOnDisk = shop;
     this.rescue = rescue;
     this.told = told;
+    Runtime.getRuntime().addShutdownHook(atTheEnd);
   }
 
   /** The build's file. */
@@ -232,6 +237,12 @@ public final class Autosave {
   /** Writes what isn't written yet and stops. */
   public State close() {
     disk.shutdown();
-    return flush();
+    State last = flush();
+    try {
+      Runtime.getRuntime().removeShutdownHook(atTheEnd);
+    } catch (IllegalStateException e) {
+      // The program is ending already, and the hook runs.
+    }
+    return last;
   }
 }

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.OptionalDouble;
+import java.util.regex.Pattern;
 import roughcut.shop.Board;
 import roughcut.shop.SpeciesBook;
 
@@ -33,6 +34,16 @@ public final class BoardsCsv {
 
   /** Columns that a table has to have; the others may be missing. */
   private static final List<String> NEEDED = List.of("name", "species");
+
+  private static final List<String> NUMBERS =
+      List.of(
+          "length_mm",
+          "width_mm",
+          "thickness_mm",
+          "moisture_percent",
+          "run_out_deg",
+          "mass_g",
+          "price");
 
   private static final int MOST_ROWS = 5000;
 
@@ -76,12 +87,17 @@ public final class BoardsCsv {
     return csv.toString().getBytes(StandardCharsets.UTF_8);
   }
 
+  /** 1,200 or 1.200: a thousand and two hundred to one maker, one and a fifth to another. */
+  private static final Pattern THOUSANDS = Pattern.compile("[1-9]\\d{0,2}[.,]\\d{3}");
+
   private static String number(OptionalDouble value) {
     if (value.isEmpty()) {
       return "";
     }
     double v = value.getAsDouble();
-    return v == Math.rint(v) ? Long.toString((long) v) : Double.toString(v);
+    String text = v == Math.rint(v) ? Long.toString((long) v) : Double.toString(v);
+    // A fourth decimal, so that nobody takes the three for thousands.
+    return THOUSANDS.matcher(text).matches() ? text + "0" : text;
   }
 
   /**
@@ -134,6 +150,7 @@ public final class BoardsCsv {
                   + board.species()
                   + "” isn't known; kept as it is, with middling numbers");
         }
+        remarks.addAll(cells.doubtful());
         boards.add(board);
       } catch (IllegalArgumentException e) {
         troubles.add(
@@ -167,6 +184,28 @@ public final class BoardsCsv {
       }
       throw new IllegalArgumentException(
           "row " + number + ", " + column + ": “" + text + "” is not a number");
+    }
+
+    /** Numbers that may be meant otherwise than they were read. */
+    private List<String> doubtful() {
+      List<String> doubts = new ArrayList<>();
+      for (String column : NUMBERS) {
+        String text = text(column);
+        if (THOUSANDS.matcher(text).matches()) {
+          doubts.add(
+              "row "
+                  + number
+                  + ", "
+                  + column
+                  + ": “"
+                  + text
+                  + "” was read as "
+                  + Double.parseDouble(text.replace(',', '.'))
+                  + "; if thousands are meant, write "
+                  + text.replaceAll("[.,]", ""));
+        }
+      }
+      return doubts;
     }
 
     private Board.Grain grain() {

@@ -158,8 +158,13 @@ final class DxfPaths {
       case "CIRCLE" -> closed(arc(centre, e.number(40, 0), 0, 2 * Math.PI));
       case "ARC" -> {
         double from = Math.toRadians(e.number(50, 0));
-        double to = Math.toRadians(e.number(51, 360));
-        loose.add(count(arc(centre, e.number(40, 0), from, to < from ? to + 2 * Math.PI : to)));
+        loose.add(
+            count(
+                arc(
+                    centre,
+                    e.number(40, 0),
+                    from,
+                    from + way(from, Math.toRadians(e.number(51, 360))))));
       }
       case "ELLIPSE" -> ellipse(e, centre);
       case "SPLINE" -> spline(e);
@@ -200,6 +205,9 @@ final class DxfPaths {
     List<Point> run = new ArrayList<>(List.of(corners.get(0)));
     int pieces = closed ? corners.size() : corners.size() - 1;
     for (int i = 0; i < pieces; i++) {
+      if (run.size() > OutlineFile.MOST_POINTS) {
+        count(run);
+      }
       Point a = corners.get(i);
       Point b = corners.get((i + 1) % corners.size());
       double bulge = bulges.get(i);
@@ -248,13 +256,19 @@ final class DxfPaths {
     return run;
   }
 
+  /** The way round from one angle to another, anticlockwise: more than 0, once round at most. */
+  private static double way(double from, double to) {
+    double way = (to - from) % (2 * Math.PI);
+    return way <= 0 ? way + 2 * Math.PI : way;
+  }
+
   private void ellipse(Entity e, Point centre) throws FileTrouble {
     double ax = e.number(11, 1);
     double ay = e.number(21, 0);
     double ratio = e.number(40, 1);
     double from = e.number(41, 0);
     double to = e.number(42, 2 * Math.PI);
-    double way = to <= from ? to + 2 * Math.PI - from : to - from;
+    double way = way(from, to);
     List<Point> run = new ArrayList<>();
     int pieces = 180;
     for (int i = 0; i <= pieces; i++) {

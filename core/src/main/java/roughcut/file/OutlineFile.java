@@ -85,6 +85,10 @@ public record OutlineFile(DrawnOutline outline, String said, boolean doubt) {
     } catch (IOException e) {
       throw new FileTrouble(name + " can't be read: " + e.getMessage(), e);
     }
+    return read(name, bytes);
+  }
+
+  static OutlineFile read(String name, byte[] bytes) throws FileTrouble {
     String lower = name.toLowerCase(Locale.ROOT);
     if (lower.endsWith(".svg")) {
       return found(name, SvgPaths.read(bytes, name));
@@ -149,7 +153,7 @@ public record OutlineFile(DrawnOutline outline, String said, boolean doubt) {
     List<Coordinate> line = new ArrayList<>();
     for (Point p : points) {
       Coordinate next = new Coordinate(p.x() * perUnit, p.y() * perUnit);
-      if (!Double.isFinite(next.x) || !Double.isFinite(next.y) || Math.abs(next.x) > 1e6) {
+      if (!DrawnOutline.reaches(next.x) || !DrawnOutline.reaches(next.y)) {
         throw new FileTrouble(name + " has a place in it that no body reaches");
       }
       if (line.isEmpty() || line.get(line.size() - 1).distance(next) > 1e-6) {

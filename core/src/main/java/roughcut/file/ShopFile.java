@@ -130,7 +130,7 @@ public final class ShopFile {
     return read(KeptFile.open(path).tree(), path.getFileName().toString());
   }
 
-  private static Shop read(ObjectNode root, String file) throws FileTrouble {
+  static Shop read(ObjectNode root, String file) throws FileTrouble {
     if (!KIND.equals(root.path("kind").asText())) {
       throw new FileTrouble(file + " is not a shop of this program");
     }
@@ -199,7 +199,7 @@ public final class ShopFile {
         });
   }
 
-  private static ObjectNode tree(Shop shop) {
+  static ObjectNode tree(Shop shop) {
     ObjectNode root = Json.object();
     root.put("kind", KIND);
     root.put("format", FORMAT);

@@ -10,6 +10,9 @@ public final class Arcs {
 
   private Arcs() {}
 
+  /** A circle of 100 m radius as fine as the others; nothing here is larger or goes round twice. */
+  private static final int MOST_PIECES = 8000;
+
   /**
    * Points along an arc, both ends included.
    *
@@ -18,7 +21,8 @@ public final class Arcs {
    */
   public static List<Point> arc(Point centre, double radius, double from, double to) {
     double step = radius <= CHORD_ERROR ? Math.PI / 2 : 2 * Math.acos(1 - CHORD_ERROR / radius);
-    int pieces = Math.max(1, (int) Math.ceil(Math.abs(to - from) / step));
+    double wanted = Math.ceil(Math.abs(to - from) / step);
+    int pieces = (int) Math.max(1, Math.min(MOST_PIECES, wanted));
     List<Point> points = new ArrayList<>(pieces + 1);
     double turn = (to - from) / pieces;
     double cos = Math.cos(turn);

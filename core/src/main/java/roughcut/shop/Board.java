@@ -60,6 +60,9 @@ public record Board(
     if (mass.isPresent() && !(mass.getAsDouble() > 0 && mass.getAsDouble() < 1e6)) {
       throw new IllegalArgumentException(id + ": a weighed board weighs more than nothing");
     }
+    if (price.isPresent() && !(price.getAsDouble() >= 0 && price.getAsDouble() < 1e7)) {
+      throw new IllegalArgumentException(id + ": a price is 0 or more, and under ten millions");
+    }
     if (moisture.isPresent() && !(moisture.getAsDouble() >= 0 && moisture.getAsDouble() <= 200)) {
       throw new IllegalArgumentException(id + ": moisture is between 0 and 200 %");
     }

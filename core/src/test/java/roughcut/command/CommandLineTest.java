@@ -7,9 +7,11 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.PrintWriter;
 import java.io.StringWriter;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -150,5 +152,49 @@ class CommandLineTest {
     assertThat(Files.readString(docs.resolve("build.schema.json")))
         .as("run ./roughcut reference --to docs")
         .isEqualTo(new String(Reference.buildSchema()));
+  }
+
+  @Test
+  void outputThatCannotBeWrittenIsNoSuccess() throws Exception {
+    try (PrintWriter full =
+        new PrintWriter(new java.io.FileOutputStream("/dev/full"), true, StandardCharsets.UTF_8)) {
+      assertThat(RoughCut.run(full, new PrintWriter(err, true), "report")).isEqualTo(2);
+    }
+    assertThat(err.toString()).contains("couldn't be written");
+  }
+
+  @Test
+  void whatIsNotThereCannotBeSet() {
+    for (String id :
+        List.of(
+            "rout.nothing-such.depth",
+            "pickup.third.height",
+            "rip.no-wood.left",
+            "string.9.gauge")) {
+      assertThat(run("report", "--set", id + "=5")).as(id).isEqualTo(2);
+      assertThat(err.toString()).contains("there is no decision “" + id + "”");
+    }
+    assertThat(run("report", "--set", "rout.posts.depth=20")).isZero();
+    assertThat(run("report", "--set", "rip.cherry.left=80")).isZero();
+  }
+
+  @Test
+  void helpNamesTheWindowsToo() {
+    assertThat(run("--help")).isZero();
+    assertThat(out.toString()).contains("open FILE").contains("--reset").contains("screenshots");
+  }
+
+  @Test
+  void whatCannotBeIsExportedAndSaid() {
+    assertThat(
+            run(
+                "export",
+                "--to",
+                folder.resolve("sheets").toString(),
+                "--set",
+                "head.thickness=20"))
+        .isEqualTo(1);
+    assertThat(err.toString()).contains("head.thickness").contains("thicker than the shaft");
+    assertThat(folder.resolve("sheets/plan.pdf")).isNotEmptyFile();
   }
 }

@@ -135,4 +135,23 @@ class BoardsCsvTest {
           .isEmpty();
     }
   }
+
+  @Test
+  void numbersThatMayBeThousandsAreRemarkedOnAndOurOwnNever() throws Exception {
+    BoardsCsv.Read read =
+        BoardsCsv.read(
+            "name;species;length_mm;width_mm;price\na;elm;1.200;88;12\nb;elm;1,200;88.5;1e300\n"
+                .getBytes(java.nio.charset.StandardCharsets.UTF_8),
+            "rack.csv");
+    assertThat(read.remarks())
+        .anyMatch(
+            r ->
+                r.contains("row 2, length_mm: “1.200” was read as 1.2")
+                    && r.contains("write 1200"));
+    assertThat(read.troubles()).anyMatch(t -> t.startsWith("row 3") && t.contains("price"));
+    Board exact = Board.unknown("x", "elm").withThickness(java.util.OptionalDouble.of(9.525));
+    BoardsCsv.Read again = BoardsCsv.read(BoardsCsv.write(List.of(exact)), "rack.csv");
+    assertThat(again.boards()).containsExactly(exact);
+    assertThat(again.remarks()).isEmpty();
+  }
 }

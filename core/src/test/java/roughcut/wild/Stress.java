@@ -3,9 +3,13 @@ package roughcut.wild;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.concurrent.atomic.AtomicReference;
 
@@ -17,57 +21,37 @@ public final class Stress {
   /** Nothing that a maker does may take longer, ms. */
   static final long PATIENCE = 2_000;
 
+  /** A plan with all its drawings and files that takes longer hangs, s. */
+  static final long HANGS = 30;
+
   /** What came of a run. */
   public record Outcome(long tried, Map<String, String> failures, long slowest, long slowestSeed) {}
 
   private Stress() {}
 
   /**
-   * Tries builds.
+   * Tries builds, or spoilt files.
    *
-   * @param kind near or wild
+   * @param kind near, wild, or a kind of spoilt file
    * @param from the first seed
+   * @param files whether one in twenty builds is written out in every format
    */
   public static Outcome run(String kind, long from, long count, boolean files)
       throws InterruptedException {
     Map<String, String> failures = new TreeMap<>();
     Map<String, Integer> counts = new TreeMap<>();
-    ExecutorService[] worker = {Executors.newSingleThreadExecutor(Stress::daemon)};
+    Worker worker = new Worker();
     long slowest = 0;
     long slowestSeed = 0;
     for (long seed = from; seed < from + count; seed++) {
       long s = seed;
-      AtomicReference<Thread> at = new AtomicReference<>();
-      AtomicLong planned = new AtomicLong(-1);
-      var result =
-          worker[0].submit(
-              () -> {
-                at.set(Thread.currentThread());
-                RandomBuilds.Case tried =
-                    kind.equals("near") ? RandomBuilds.near(s) : RandomBuilds.wild(s);
-                long start = System.nanoTime();
-                roughcutPlan(tried);
-                planned.set((System.nanoTime() - start) / 1_000_000);
-                return Trial.of(tried, true, files && s % 20 == 0);
-              });
-      Optional<Trial.Failure> failure;
-      try {
-        failure = result.get(30, TimeUnit.SECONDS);
-      } catch (java.util.concurrent.TimeoutException e) {
-        Throwable where = new Throwable("hangs");
-        where.setStackTrace(at.get().getStackTrace());
-        failure = Optional.of(new Trial.Failure("over 30 s", where));
-        end(at.get());
-        worker[0].shutdownNow();
-        worker[0] = Executors.newSingleThreadExecutor(Stress::daemon);
-      } catch (java.util.concurrent.ExecutionException e) {
-        failure = Optional.of(new Trial.Failure("making it", e.getCause()));
-      }
+      AtomicLong planned = new AtomicLong();
+      Optional<Trial.Failure> failure = worker.run(() -> one(kind, s, files, planned));
       if (planned.get() > slowest) {
         slowest = planned.get();
         slowestSeed = seed;
       }
-      if (planned.get() > PATIENCE) {
+      if (failure.isEmpty() && planned.get() > PATIENCE) {
         failure = Optional.of(new Trial.Failure("slow plan", new Throwable("over 2 s")));
       }
       if (failure.isPresent()) {
@@ -78,24 +62,58 @@ public final class Stress {
         counts.merge(cause, 1, Integer::sum);
       }
     }
-    worker[0].shutdownNow();
+    worker.close();
     Map<String, String> told = new TreeMap<>();
     failures.forEach((cause, seed) -> told.put(cause, counts.get(cause) + " ×, first " + seed));
     return new Outcome(count, told, slowest, slowestSeed);
+  }
+
+  private static Optional<Trial.Failure> one(
+      String kind, long seed, boolean files, AtomicLong planned) {
+    if (SpoiltFiles.KINDS.contains(kind)) {
+      return Mutations.tried(kind, seed);
+    }
+    RandomBuilds.Case tried =
+        kind.equals("near") ? RandomBuilds.near(seed) : RandomBuilds.wild(seed);
+    return Trial.of(tried, true, files && seed % 20 == 0, planned);
+  }
+
+  /** Runs one thing after the other, and leaves the one that hangs. */
+  private static final class Worker {
+    private ExecutorService thread = Executors.newSingleThreadExecutor(Stress::daemon);
+
+    Optional<Trial.Failure> run(Callable<Optional<Trial.Failure>> what)
+        throws InterruptedException {
+      AtomicReference<Thread> at = new AtomicReference<>();
+      Future<Optional<Trial.Failure>> result =
+          thread.submit(
+              () -> {
+                at.set(Thread.currentThread());
+                return what.call();
+              });
+      try {
+        return result.get(HANGS, TimeUnit.SECONDS);
+      } catch (TimeoutException e) {
+        Throwable where = new Throwable("hangs");
+        where.setStackTrace(at.get().getStackTrace());
+        end(at.get());
+        close();
+        thread = Executors.newSingleThreadExecutor(Stress::daemon);
+        return Optional.of(new Trial.Failure("over " + HANGS + " s", where));
+      } catch (ExecutionException e) {
+        return Optional.of(new Trial.Failure("making it", e.getCause()));
+      }
+    }
+
+    void close() {
+      thread.shutdownNow();
+    }
   }
 
   /** A thread that hangs in a loop hears no interruption, and would take the time of the others. */
   @SuppressWarnings({"deprecation", "removal"})
   private static void end(Thread hanging) {
     hanging.stop();
-  }
-
-  private static void roughcutPlan(RandomBuilds.Case tried) {
-    try {
-      roughcut.plan.Plan.of(tried.build(), tried.shop());
-    } catch (RuntimeException | Error e) {
-      // told by the trial that follows
-    }
   }
 
   private static Thread daemon(Runnable task) {

@@ -3,6 +3,7 @@ package roughcut.wild;
 import java.util.Arrays;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Supplier;
 import roughcut.blank.RipPlan;
 import roughcut.design.Build;
@@ -61,10 +62,22 @@ public final class Trial {
    * @param thorough with drawings and reports; with files every time that {@code files} says so
    */
   static Optional<Failure> of(RandomBuilds.Case tried, boolean thorough, boolean files) {
+    return of(tried, thorough, files, new AtomicLong());
+  }
+
+  /**
+   * Tries a build.
+   *
+   * @param planned gets how long the plan took, ms
+   */
+  static Optional<Failure> of(
+      RandomBuilds.Case tried, boolean thorough, boolean files, AtomicLong planned) {
     Build build = tried.build();
     String where = "plan";
     try {
+      long start = System.nanoTime();
       Plan plan = Plan.of(build, tried.shop());
+      planned.set((System.nanoTime() - start) / 1_000_000);
       where = "numbers";
       numbers(plan);
       where = "ways out";

@@ -73,7 +73,9 @@ abstract class WindowTest {
             .orElseThrow(() -> new AssertionError("nothing on the screen is called " + id)));
   }
 
-  /** Types into a decision's field as a person would: click, select all, type; nothing is entered. */
+  /**
+   * Types into a decision's field as a person would: click, select all, type; nothing is entered.
+   */
   static void keys(FxRobot robot, String id, String text) {
     TextField field = find(robot, id, TextField.class);
     robot.clickOn(field).push(KeyCode.CONTROL, KeyCode.A);

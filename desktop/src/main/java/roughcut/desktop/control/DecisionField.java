@@ -147,6 +147,13 @@ public final class DecisionField extends VBox implements Typing.Into {
     return refusal;
   }
 
+  @Override
+  public void entered() {
+    if (measuring) {
+      endMeasuring();
+    }
+  }
+
   private Optional<String> read(String text, DoubleFunction<Optional<String>> use) {
     try {
       return use.apply(decision.read(text, session.units().get()));

@@ -112,9 +112,7 @@ public final class EntryField extends VBox implements Typing.Into {
   public boolean says(String text) {
     OptionalDouble now = value.get();
     try {
-      return text.isBlank()
-          ? now.isEmpty()
-          : now.isPresent() && read(text) == now.getAsDouble();
+      return text.isBlank() ? now.isEmpty() : now.isPresent() && read(text) == now.getAsDouble();
     } catch (Unreadable e) {
       return false;
     }

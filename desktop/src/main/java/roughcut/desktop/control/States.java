@@ -5,6 +5,7 @@ import javafx.css.PseudoClass;
 /** Conditions of our controls that the style sheet knows. */
 public final class States {
   public static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
+
   /** Typed and not entered yet. */
   public static final PseudoClass TRIED = PseudoClass.getPseudoClass("tried");
 

@@ -31,6 +31,9 @@ final class Typing implements Session.Typed {
 
     /** Tells what can't be, beside the field; null for nothing. */
     void tell(String words);
+
+    /** It was entered. */
+    default void entered() {}
   }
 
   /** So long a pause enters what was typed. */
@@ -114,6 +117,7 @@ final class Typing implements Session.Typed {
     tell(refusal);
     if (refusal.isEmpty()) {
       done();
+      into.entered();
     } else {
       session.stopTrying();
     }

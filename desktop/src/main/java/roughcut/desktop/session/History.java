@@ -54,9 +54,7 @@ public final class History<T> {
     current = change.apply(current);
     for (Deque<Step<T>> steps : List.of(undo, redo)) {
       List<Step<T>> all =
-          steps.stream()
-              .map(s -> new Step<>(s.name, s.key, change.apply(s.before), s.at))
-              .toList();
+          steps.stream().map(s -> new Step<>(s.name, s.key, change.apply(s.before), s.at)).toList();
       steps.clear();
       steps.addAll(all);
     }

@@ -29,7 +29,6 @@ public final class Workspace {
   private final Autosave autosave;
   private final ReadOnlyObjectWrapper<Autosave.State> state;
   private final String said;
-  private final Thread atTheEnd;
 
   private Workspace(
       Session session, BuildFile.Opened build, ShopFile.Opened shop, Path data, String said) {
@@ -41,8 +40,6 @@ public final class Workspace {
         new Autosave(
             build.file(), build.build(), shop.file(), shop.shop(), rescue, this::savingStands);
     this.state = new ReadOnlyObjectWrapper<>(autosave.state());
-    this.atTheEnd = new Thread(autosave::flush, "saving at the end");
-    Runtime.getRuntime().addShutdownHook(atTheEnd);
     session.build().addListener((p, was, is) -> changed());
     session.shop().addListener((p, was, is) -> changed());
     changed();
@@ -68,8 +65,7 @@ public final class Workspace {
     ShopFile.Opened shop = ShopFile.openFor(opened.file());
     String said = shop.trouble().orElse(null);
     try {
-      return new Workspace(
-          new Session(opened.build(), shop.shop()), opened, shop, data, said);
+      return new Workspace(new Session(opened.build(), shop.shop()), opened, shop, data, said);
     } catch (RuntimeException | StackOverflowError e) {
       System.getLogger("roughcut").log(System.Logger.Level.WARNING, "a build can't be shown", e);
       return earlier(path, data, opened, shop);
@@ -274,11 +270,6 @@ public final class Workspace {
   /** Saves what is waiting and stops. */
   public void close() {
     autosave.close();
-    try {
-      Runtime.getRuntime().removeShutdownHook(atTheEnd);
-    } catch (IllegalStateException e) {
-      // The program is ending already, and the hook runs.
-    }
   }
 
   /** Whether the file is still there. */

@@ -158,8 +158,7 @@ final class FileActions {
     Path folder = path.toAbsolutePath().normalize().getParent();
     if (around.isEmpty()) {
       shops.put(
-          "A new shop there, with these boards and tools",
-          () -> workspace.copyOfShop(folder));
+          "A new shop there, with these boards and tools", () -> workspace.copyOfShop(folder));
     }
     return shops;
   }
@@ -201,8 +200,7 @@ final class FileActions {
 
   private void shopVersions() {
     try {
-      version(
-          "Earlier versions of the shop", workspace.shopVersions(), workspace::restoreShop);
+      version("Earlier versions of the shop", workspace.shopVersions(), workspace::restoreShop);
     } catch (IOException e) {
       notice.show("The earlier versions can't be listed: " + e.getMessage());
     }
@@ -263,7 +261,9 @@ final class FileActions {
     }
   }
 
-  /** Tells when saving stopped working, with the ways out; and takes it back when it works again. */
+  /**
+   * Tells when saving stopped working, with the ways out; and takes it back when it works again.
+   */
   void tellSaving(Autosave.State state) {
     String kept = state.rescue() == null ? "" : " A rescue copy is at " + state.rescue() + ".";
     switch (state.saving()) {

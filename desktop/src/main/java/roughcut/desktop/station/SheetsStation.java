@@ -143,13 +143,13 @@ public final class SheetsStation implements Station {
             : tiling.tooMany()
                 ? tiling.tooManyWords()
                 : tiling.sheets()
-                + " pages, "
-                + tiling.columns()
-                + " across and "
-                + tiling.rows()
-                + " down, overlapping by "
-                + Math.round(Tiling.OVERLAP)
-                + " mm, with crosses to lay them by. Print at 100 %.");
+                    + " pages, "
+                    + tiling.columns()
+                    + " across and "
+                    + tiling.rows()
+                    + " down, overlapping by "
+                    + Math.round(Tiling.OVERLAP)
+                    + " mm, with crosses to lay them by. Print at 100 %.");
   }
 
   @Override

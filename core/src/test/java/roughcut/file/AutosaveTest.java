@@ -1,0 +1,143 @@
+package roughcut.file;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.concurrent.Callable;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import roughcut.Heron;
+import roughcut.demo.Demo;
+import roughcut.design.Build;
+
+class AutosaveTest {
+  @TempDir Path folder;
+  private Path heron;
+  private Rescue rescue;
+  private Autosave autosave;
+  private final List<Autosave.Saving> told = Collections.synchronizedList(new ArrayList<>());
+
+  @BeforeEach
+  void open() throws FileTrouble {
+    heron = folder.resolve("builds").resolve("Heron.roughcut.json");
+    BuildFile.at(heron).save(Heron.build());
+    ShopFile.at(folder.resolve(ShopFile.NAME)).save(Demo.shop());
+    rescue = new Rescue(folder.resolve("data"));
+    BuildFile.Opened opened = BuildFile.open(heron);
+    ShopFile.Opened shop = ShopFile.openFor(opened.file());
+    autosave =
+        new Autosave(
+            opened.file(),
+            opened.build(),
+            shop.file(),
+            shop.shop(),
+            rescue,
+            s -> told.add(s.saving()));
+  }
+
+  @AfterEach
+  void close() {
+    autosave.close();
+  }
+
+  private static Build named(int i) {
+    return Heron.build().withName("edit " + i);
+  }
+
+  private int onDisk() {
+    try {
+      String name = BuildFile.open(heron).build().name();
+      return name.startsWith("edit ") ? Integer.parseInt(name.substring(5)) : -1;
+    } catch (FileTrouble e) {
+      throw new AssertionError("a broken file", e);
+    }
+  }
+
+  private static void until(Callable<Boolean> holds) throws Exception {
+    for (int i = 0; i < 400 && !holds.call(); i++) {
+      Thread.sleep(10);
+    }
+    assertThat(holds.call()).isTrue();
+  }
+
+  /**
+   * Edits without any pause are written all the same, none later than a second after it was made.
+   */
+  @Test
+  void steadyEditsAreWrittenWithoutWaitingForAPause() throws Exception {
+    long[] made = new long[400];
+    long start = System.nanoTime();
+    int last = 0;
+    for (int i = 0; System.nanoTime() - start < 4_000_000_000L; i++) {
+      made[i] = System.nanoTime();
+      autosave.keep(named(i), Demo.shop());
+      last = i;
+      Thread.sleep(12);
+      if (i % 20 == 19) {
+        int there = onDisk();
+        for (int k = there + 1; k <= i; k++) {
+          assertThat((System.nanoTime() - made[k]) / 1_000_000).as("edit " + k).isLessThan(1000);
+        }
+      }
+    }
+    int expected = last;
+    until(() -> onDisk() == expected);
+    assertThat(told).endsWith(Autosave.Saving.SAVED);
+    assertThat(told).doesNotContain(Autosave.Saving.FAILED);
+  }
+
+  @Test
+  void whatCannotBeWrittenIsRescuedTriedAgainAndLetGoWhenItIs() throws Exception {
+    Path away = folder.resolve("away");
+    Files.move(heron.getParent(), away);
+    autosave.keep(named(1), Demo.shop());
+    assertThat(autosave.flush().saving()).isEqualTo(Autosave.Saving.FAILED);
+    Rescue.Copy copy = rescue.of(heron).orElseThrow();
+    assertThat(BuildFile.open(copy.copy()).build().name()).isEqualTo("edit 1");
+    assertThat(copy.belongs()).isEqualTo(heron.toAbsolutePath());
+    assertThat(rescue.builds()).containsExactly(copy);
+    Files.move(away, heron.getParent());
+    autosave.keep(named(2), Demo.shop());
+    until(() -> onDisk() == 2);
+    until(() -> autosave.state().saving() == Autosave.Saving.SAVED);
+    assertThat(rescue.builds()).as("nothing left to rescue").isEmpty();
+  }
+
+  @Test
+  void filesOfOneNameInTwoPlacesHaveTwoRescueCopies() {
+    assertThat(rescue.place(Path.of("/a/Heron.roughcut.json")))
+        .isNotEqualTo(rescue.place(Path.of("/b/Heron.roughcut.json")));
+  }
+
+  @Test
+  void somebodyElsesChangeIsToldAndOverwrittenOnlyOnDemand() throws Exception {
+    BuildFile.open(heron).file().save(Heron.build().withName("Theirs"));
+    autosave.keep(named(1), Demo.shop());
+    assertThat(autosave.flush().saving()).isEqualTo(Autosave.Saving.CHANGED_ON_DISK);
+    assertThat(BuildFile.open(heron).build().name()).isEqualTo("Theirs");
+    autosave.keep(named(2), Demo.shop());
+    assertThat(autosave.flush().saving()).isEqualTo(Autosave.Saving.CHANGED_ON_DISK);
+    autosave.insist();
+    assertThat(onDisk()).isEqualTo(2);
+    assertThat(autosave.state().saving()).isEqualTo(Autosave.Saving.SAVED);
+  }
+
+  @Test
+  void theShopIsWrittenOnlyWhenItChanged() throws Exception {
+    Path shop = folder.resolve(ShopFile.NAME);
+    byte[] before = Files.readAllBytes(shop);
+    autosave.keep(named(1), Demo.shop());
+    autosave.flush();
+    assertThat(Versions.of(shop)).isEmpty();
+    autosave.keep(named(1), Demo.shop().withoutBoard(Demo.shop().boards().get(0).id()));
+    autosave.flush();
+    assertThat(Files.readAllBytes(shop)).isNotEqualTo(before);
+    assertThat(Files.readAllBytes(Versions.of(shop).get(0).path())).isEqualTo(before);
+  }
+}

@@ -1,0 +1,45 @@
+package roughcut.wild;
+
+import java.nio.file.Path;
+import roughcut.demo.Demo;
+import roughcut.design.Build;
+import roughcut.file.Autosave;
+import roughcut.file.BuildFile;
+import roughcut.file.Rescue;
+import roughcut.file.ShopFile;
+import roughcut.shop.Shop;
+
+/**
+ * A program that is edited without a pause, until it is killed: says each edit when it is made, one
+ * a line, with the clock.
+ */
+final class KillLoop {
+  private KillLoop() {}
+
+  /** The build's file. */
+  public static void main(String[] args) throws Exception {
+    Path path = Path.of(args[0]);
+    BuildFile.Opened opened = BuildFile.open(path);
+    ShopFile.Opened shop = ShopFile.openFor(opened.file());
+    Autosave autosave =
+        new Autosave(
+            opened.file(),
+            opened.build(),
+            shop.file(),
+            shop.shop(),
+            new Rescue(path.resolveSibling("data")),
+            state -> {});
+    Build build = opened.build();
+    Shop owned = shop.shop();
+    for (int i = 0; ; i++) {
+      build = build.withName("edit " + i);
+      if (i % 7 == 0) {
+        owned = i % 2 == 0 ? Demo.shop() : owned.withoutBoard(owned.boards().get(0).id());
+      }
+      autosave.keep(build, owned);
+      System.out.println(i + " " + System.currentTimeMillis());
+      System.out.flush();
+      Thread.sleep(3);
+    }
+  }
+}
