@@ -148,11 +148,12 @@ final class Json {
             other);
   }
 
-  /** Alike in all that is written, but for the name. */
+  /** Alike in all that both have, but for the name. */
   private static boolean agrees(ObjectNode now, ObjectNode before) {
     Optional<String> by = identity(now);
     for (var field : now.properties()) {
       if (!Optional.of(field.getKey()).equals(by)
+          && before.has(field.getKey())
           && !alike(field.getValue(), before.get(field.getKey()))) {
         return false;
       }

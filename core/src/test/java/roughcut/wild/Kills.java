@@ -91,9 +91,8 @@ public final class Kills {
       int last = left.name().startsWith("edit ") ? Integer.parseInt(left.name().substring(5)) : -1;
       for (String edit : edits) {
         String[] parts = edit.split(" ");
-        boolean old = told || Long.parseLong(parts[1]) < killed - MAY_BE_LOST;
-        // Between the last word and the end one more edit may have been said and not made.
-        if (old && Integer.parseInt(parts[0]) > last + (told ? 1 : 0)) {
+        boolean old = Long.parseLong(parts[1]) < killed - (told ? 0 : MAY_BE_LOST);
+        if (old && Integer.parseInt(parts[0]) > last) {
           wrong.add(which + "edit " + parts[0] + " is lost, " + last + " is the last one there");
           return;
         }

@@ -15,8 +15,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 class WildBuildsTest {
   @ParameterizedTest
   @CsvSource({
-    "near, 1, 160",
-    "wild, 1, 60",
+    "near, 1, 90",
+    "wild, 1, 40",
     "build, 1, 600",
     "shop, 1, 600",
     "boards, 1, 600",

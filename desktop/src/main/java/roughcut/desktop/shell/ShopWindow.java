@@ -361,6 +361,14 @@ public final class ShopWindow {
     return all;
   }
 
+  /** Does what a command of that name does; nothing where there is none. */
+  public void command(String words) {
+    everything().stream()
+        .filter(c -> c.words().equals(words))
+        .findFirst()
+        .ifPresent(c -> c.action().run());
+  }
+
   private void key(KeyEvent e) {
     if (e.getCode() == KeyCode.F1) {
       showHelp();
