@@ -294,7 +294,8 @@ public final class RandomBuilds {
                 FittingType type = any(List.of(FittingType.values()));
                 List<FittingKind> kinds = FittingBook.of(type.word());
                 return d.addFitting(
-                    new Fitting(type, d.freeFittingName(type.word() + "-own"), any(kinds).id(), with));
+                    new Fitting(
+                        type, d.freeFittingName(type.word() + "-own"), any(kinds).id(), with));
               });
     }
     return next;

@@ -149,8 +149,7 @@ class OwnWorkTest extends WindowTest {
   }
 
   private WindowEvent closeRequest() {
-    return new WindowEvent(
-        window.root().getScene().getWindow(), WindowEvent.WINDOW_CLOSE_REQUEST);
+    return new WindowEvent(window.root().getScene().getWindow(), WindowEvent.WINDOW_CLOSE_REQUEST);
   }
 
   @Test
@@ -176,8 +175,7 @@ class OwnWorkTest extends WindowTest {
     BuildFile.Opened other = BuildFile.open(heron);
     other.file().save(other.build().withName("Theirs"));
     type(robot, "head.length", "195");
-    until(
-        () -> window.workspace().state().get().saving() == Autosave.Saving.CHANGED_ON_DISK);
+    until(() -> window.workspace().state().get().saving() == Autosave.Saving.CHANGED_ON_DISK);
     press("dismiss");
     assertThat(robot.lookup("#notice").query().isVisible()).isFalse();
     show(() -> find(robot, "saving", Button.class).fire());
@@ -243,7 +241,8 @@ class OwnWorkTest extends WindowTest {
     assertThat(words(robot, "trouble.words")).contains("broken").contains("line 1");
     Button back =
         robot
-            .lookup((Node n) -> n instanceof Button b && b.getText().startsWith("Go back to the build"))
+            .lookup(
+                (Node n) -> n instanceof Button b && b.getText().startsWith("Go back to the build"))
             .query();
     show(back::fire);
     assertThat(BuildFile.open(heron).build().name()).isEqualTo("the good one");
@@ -264,12 +263,7 @@ class OwnWorkTest extends WindowTest {
         find(robot, "fret.5.seated", javafx.scene.control.CheckBox.class);
     assertThat(box.isSelected()).isTrue();
     show(box::fire);
-    assertThat(
-            session()
-                .build()
-                .get()
-                .frets()
-                .count(22, roughcut.design.FretStage.SEATED))
+    assertThat(session().build().get().frets().count(22, roughcut.design.FretStage.SEATED))
         .as("one is taken back, the others stay")
         .isEqualTo(21);
   }
