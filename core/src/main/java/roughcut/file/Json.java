@@ -2,6 +2,7 @@ package roughcut.file;
 
 import com.fasterxml.jackson.core.JsonLocation;
 import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.core.io.JsonEOFException;
 import com.fasterxml.jackson.core.util.DefaultIndenter;
 import com.fasterxml.jackson.core.util.DefaultPrettyPrinter;
 import com.fasterxml.jackson.core.util.Separators;
@@ -57,7 +58,14 @@ final class Json {
       JsonLocation at = e.getLocation();
       String place =
           at == null ? "" : " (line " + at.getLineNr() + ", column " + at.getColumnNr() + ")";
-      throw new FileTrouble(name + " is broken" + place + ": " + e.getOriginalMessage(), e);
+      throw new FileTrouble(
+          name
+              + " is broken"
+              + place
+              + (e instanceof JsonEOFException
+                  ? ": it ends in the middle, as after a power cut or a full disk"
+                  : ": something stands there that no file of this program has"),
+          e);
     } catch (IOException e) {
       throw new FileTrouble(name + " can't be read: " + e.getMessage(), e);
     }

@@ -35,8 +35,9 @@ public final class Stress {
    * @param kind near, wild, or a kind of spoilt file
    * @param from the first seed
    * @param files whether one in twenty builds is written out in every format
+   * @param thorough every build of so many is drawn, too
    */
-  public static Outcome run(String kind, long from, long count, boolean files)
+  public static Outcome run(String kind, long from, long count, boolean files, int thorough)
       throws InterruptedException {
     Map<String, String> failures = new TreeMap<>();
     Map<String, Integer> counts = new TreeMap<>();
@@ -46,7 +47,7 @@ public final class Stress {
     for (long seed = from; seed < from + count; seed++) {
       long s = seed;
       AtomicLong planned = new AtomicLong();
-      Optional<Trial.Failure> failure = worker.run(() -> one(kind, s, files, planned));
+      Optional<Trial.Failure> failure = worker.run(() -> one(kind, s, files, thorough, planned));
       if (planned.get() > slowest) {
         slowest = planned.get();
         slowestSeed = seed;
@@ -69,13 +70,13 @@ public final class Stress {
   }
 
   private static Optional<Trial.Failure> one(
-      String kind, long seed, boolean files, AtomicLong planned) {
+      String kind, long seed, boolean files, int thorough, AtomicLong planned) {
     if (SpoiltFiles.KINDS.contains(kind)) {
       return Mutations.tried(kind, seed);
     }
     RandomBuilds.Case tried =
         kind.equals("near") ? RandomBuilds.near(seed) : RandomBuilds.wild(seed);
-    return Trial.of(tried, true, files && seed % 20 == 0, planned);
+    return Trial.of(tried, seed % thorough == 0, files && seed % 20 == 0, planned);
   }
 
   /** Runs one thing after the other, and leaves the one that hangs. */
@@ -122,10 +123,12 @@ public final class Stress {
     return thread;
   }
 
-  /** kind, first seed, count. */
+  /** Kind, first seed, count; when every build of so many is enough to be drawn, how many. */
   public static void main(String[] args) throws InterruptedException {
     long start = System.currentTimeMillis();
-    Outcome outcome = run(args[0], Long.parseLong(args[1]), Long.parseLong(args[2]), true);
+    int thorough = args.length > 3 ? Integer.parseInt(args[3]) : 1;
+    Outcome outcome =
+        run(args[0], Long.parseLong(args[1]), Long.parseLong(args[2]), true, thorough);
     outcome.failures().forEach((cause, how) -> System.out.println(how + "\n    " + cause));
     int failed =
         outcome.failures().values().stream()

@@ -3,16 +3,19 @@ package roughcut.desktop.shell;
 import java.io.File;
 import java.io.IOException;
 import java.nio.file.Path;
+import java.time.LocalDate;
 import java.util.List;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.stage.FileChooser;
 import javafx.stage.Stage;
 import roughcut.desktop.session.Ago;
 import roughcut.file.BuildFile;
+import roughcut.file.DemoFolder;
 import roughcut.file.FileTrouble;
 import roughcut.file.Rescue;
 import roughcut.file.SafeFile;
@@ -47,10 +50,11 @@ public final class TroubleWindow {
   public void show(FileTrouble trouble) {
     column.setId("trouble");
     column.setMaxWidth(620);
+    column.setMaxHeight(Region.USE_PREF_SIZE);
     column.setAlignment(Pos.CENTER_LEFT);
     column.getStyleClass().add("trouble");
     Label heading = new Label("This build can't be opened");
-    heading.getStyleClass().add("card-title");
+    heading.getStyleClass().add("trouble-title");
     Label words = new Label(capital(trouble.getMessage()) + ".");
     words.setWrapText(true);
     words.setId("trouble.words");
@@ -61,7 +65,17 @@ public final class TroubleWindow {
       way("Open the rescue copy of " + copy.belongs().getFileName(), () -> go(copy.copy()));
     }
     way("Open another build …", this::choose);
-    way("Go to the demo", () -> go(demo));
+    Path folder = ShopFile.around(demo).orElse(demo.toAbsolutePath().getParent().getParent());
+    if (build.toAbsolutePath().startsWith(folder)) {
+      way(
+          "Lay the demo out anew; what is there stays among its versions",
+          () -> {
+            DemoFolder.reset(folder, LocalDate.now());
+            go(demo);
+          });
+    } else {
+      way("Go to the demo", () -> go(demo));
+    }
     StackPane root = new StackPane(column);
     root.getStyleClass().add("shop-window");
     stage.setScene(Windows.styled(root));
