@@ -23,7 +23,11 @@ public record Fitting(FittingType type, String name, String kind, List<String> w
           + "|(bolt|string|relief)-\\d+|(post|tail)-(bass|treble)";
 
   public Fitting {
-    with = List.copyOf(with);
+    with = with.stream().distinct().toList();
+    if (with.size() > Design.MOST_FITTINGS) {
+      throw new IllegalArgumentException(
+          "“" + name + "” names " + with.size() + " others; a body takes " + Design.MOST_FITTINGS);
+    }
     if (name == null || !name.matches(NAME)) {
       throw new IllegalArgumentException(
           "a fitting's name is small letters, figures and dashes, at most 24, not “" + name + "”");

@@ -2,7 +2,6 @@ package roughcut.drawing;
 
 import java.util.ArrayList;
 import java.util.List;
-import roughcut.design.Decisions;
 import roughcut.design.NeckDecisions;
 import roughcut.drawing.Mark.Anchor;
 import roughcut.drawing.Mark.Size;
@@ -12,8 +11,8 @@ import roughcut.geometry.Point;
 import roughcut.measure.Ledger;
 import roughcut.measure.Units;
 import roughcut.neck.Facets;
-import roughcut.neck.NeckProfile;
 import roughcut.neck.NeckShape;
+import roughcut.neck.SawnBack;
 import roughcut.plan.Plan;
 import roughcut.shop.SpeciesBook;
 
@@ -78,11 +77,10 @@ public final class CarvingDrawing {
 
   private void sideWood() {
     List<Point> corners = new ArrayList<>();
-    double margin = Decisions.ROUGHING_MARGIN.in(plan.build().design());
     corners.add(new Point(from, 0));
     corners.add(new Point(to, 0));
-    corners.add(new Point(to, -neck.back().depth(to) - margin));
-    corners.add(new Point(from, -neck.back().depth(from) - margin));
+    corners.add(new Point(to, -sawn().depth(to)));
+    corners.add(new Point(from, -sawn().depth(from)));
     Outline shape = new Outline(corners);
     sketch.wood(shape, SpeciesBook.get(plan.blank().at(0, neck.halfWidth(0)).strip().species()));
     sketch.outline(Role.OUTLINE, shape);
@@ -91,35 +89,52 @@ public final class CarvingDrawing {
 
   /** One line for each round: the outermost mark on the back, or the lowest on the side. */
   private void lines(int rounds, boolean back) {
-    List<Facets> stations = new ArrayList<>(plan.details().carving().facets());
-    stations.sort((a, b) -> Double.compare(a.x(), b.x()));
-    // On to both ends of the carved part, by the same rule there.
-    double margin = Decisions.ROUGHING_MARGIN.in(plan.build().design());
-    List<Facets> all = new ArrayList<>();
-    all.add(at(from, margin, rounds));
-    all.addAll(stations);
-    all.add(at(to, margin, rounds));
-    for (int round = 1; round <= rounds; round++) {
-      for (int way : back ? new int[] {-1, 1} : new int[] {1}) {
-        List<Point> line = new ArrayList<>();
-        for (Facets facets : all) {
-          Point mark = mark(facets, round, back);
-          line.add(new Point(facets.x(), back ? way * mark.x() : -mark.y()));
-        }
-        sketch.path(round == 1 ? Role.TOUCH : Role.FACET, false, line);
+    boolean alike = neck.symmetrical();
+    for (int way : new int[] {-1, 1}) {
+      boolean bass = way < 0 && !alike;
+      if (!back && way < 0 && alike) {
+        continue; // one line tells of both sides
+      }
+      List<Facets> all = new ArrayList<>();
+      plan.details().carving().facets().stream().filter(f -> f.bass() == bass).forEach(all::add);
+      // On to both ends of the carved part, by the same rule there.
+      all.add(at(from, rounds, bass));
+      all.add(at(to, rounds, bass));
+      all.sort((a, b) -> Double.compare(a.x(), b.x()));
+      for (int round = 1; round <= rounds; round++) {
+        line(all, round, back, way);
       }
     }
   }
 
-  private Facets at(double x, double margin, int rounds) {
-    NeckProfile profile = neck.profile(x);
-    return Facets.of("end", x, profile, profile.depth() + margin, rounds, new Ledger());
+  /** A line through the marks of one round, broken where there is none. */
+  private void line(List<Facets> stations, int round, boolean back, int way) {
+    List<Point> line = new ArrayList<>();
+    for (Facets facets : stations) {
+      List<Facets.Bevel> own = facets.bevels().stream().filter(b -> b.round() == round).toList();
+      Facets.Bevel bevel = back ? own.get(own.size() - 1) : own.get(0);
+      if (back ? bevel.markedOnBack() : bevel.markedOnSide()) {
+        line.add(new Point(facets.x(), back ? way * bevel.high().x() : -bevel.low().y()));
+      } else {
+        flush(line, round);
+      }
+    }
+    flush(line, round);
   }
 
-  private static Point mark(Facets facets, int round, boolean back) {
-    List<Facets.Bevel> own = facets.bevels().stream().filter(b -> b.round() == round).toList();
-    Point mark = back ? own.get(own.size() - 1).high() : own.get(0).low();
-    return back && mark.x() < 0 ? new Point(0, mark.y()) : mark;
+  private void flush(List<Point> line, int round) {
+    if (line.size() > 1) {
+      sketch.path(round == 1 ? Role.TOUCH : Role.FACET, false, List.copyOf(line));
+    }
+    line.clear();
+  }
+
+  private SawnBack sawn() {
+    return plan.details().carving().back();
+  }
+
+  private Facets at(double x, int rounds, boolean bass) {
+    return Facets.of("end", x, neck.profile(x), sawn().depth(x), rounds, bass, new Ledger());
   }
 
   private void stations(double y) {

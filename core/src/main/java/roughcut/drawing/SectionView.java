@@ -3,7 +3,6 @@ package roughcut.drawing;
 import java.util.ArrayList;
 import java.util.List;
 import roughcut.blank.PlacedStrip;
-import roughcut.design.Decisions;
 import roughcut.drawing.Mark.Anchor;
 import roughcut.drawing.Mark.Size;
 import roughcut.geometry.Arcs;
@@ -182,10 +181,10 @@ public final class SectionView {
 
   /** The bevels that lead the carving here, both sides alike but for the profile. */
   private void facets() {
-    double margin = Decisions.ROUGHING_MARGIN.in(plan.build().design());
-    Facets facets = Facets.of("knife", x, profile, profile.depth() + margin, 1, new Ledger());
-    for (Facets.Bevel bevel : facets.bevels()) {
-      for (int side : new int[] {-1, 1}) {
+    double now = plan.details().carving().back().depth(x);
+    for (int side : new int[] {-1, 1}) {
+      Facets facets = Facets.of("knife", x, profile, now, 1, side < 0, new Ledger());
+      for (Facets.Bevel bevel : facets.bevels()) {
         sketch.line(
             Role.FACET,
             side * bevel.low().x(),

@@ -18,6 +18,9 @@ public final class SectionsSheet {
     double x = 40;
     double deepest = 0;
     for (Facets facets : plan.details().carving().facets()) {
+      if (facets.bass()) {
+        continue; // the section is whole already
+      }
       SectionView.place(plan, facets.x(), sketch, x, 0);
       deepest = Math.max(deepest, facets.profile().depth());
       x += APART;

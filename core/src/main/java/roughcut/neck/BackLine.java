@@ -44,8 +44,19 @@ public record BackLine(List<Point> line, double straightFrom, double straightTo)
     points.add(head.at(head.length().value(), head.thickness().value()));
     double from =
         head.flat() ? step(head, thickness, drum, points) : bend(head, thickness, drum, points);
-    double to = heel(thickness, jointX, heelEnd, heelDepth, heelRadius, from, points);
+    List<Point> heel = new ArrayList<>();
+    double to = heel(thickness, jointX, heelEnd, heelDepth, heelRadius, from, heel);
+    for (double x : thickness.dips() ? stations(thickness) : new double[0]) {
+      if (x > from && x < to) {
+        points.add(new Point(x, -thickness.depth(x)));
+      }
+    }
+    points.addAll(heel);
     return new BackLine(distinct(points), from, to);
+  }
+
+  private static double[] stations(ThicknessLine thickness) {
+    return new double[] {thickness.firstX(), thickness.octaveX()};
   }
 
   /**

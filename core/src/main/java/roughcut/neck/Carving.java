@@ -19,11 +19,18 @@ import roughcut.measure.Worked;
  * station, for the back as it really is; readings taken meanwhile; the rule of thumb held against
  * it; and the bow after resting (handbook page 4, "Carving").
  *
- * @param facets by station, from the nut
+ * @param back what the saw left, on which the lines are drawn
+ * @param facets by station, from the nut; of an unsymmetrical profile the bass side's after the
+ *     treble side's
  * @param readings what the caliper says there, one for each of the first two stations
  */
 public record Carving(
-    List<Facets> facets, QuarterRule rule, List<Reading> readings, Bow bow, int restDays) {
+    SawnBack back,
+    List<Facets> facets,
+    QuarterRule rule,
+    List<Reading> readings,
+    Bow bow,
+    int restDays) {
   /**
    * A thickness read while carving.
    *
@@ -57,7 +64,13 @@ public record Carving(
     readings = List.copyOf(readings);
   }
 
-  public static Carving of(Givens givens, FretLayout frets, NeckShape neck, Ledger ledger) {
+  /**
+   * Works the carving out.
+   *
+   * @param stock depth of the shaft's wood below the glue line before the back is sawn, mm
+   */
+  public static Carving of(
+      Givens givens, FretLayout frets, NeckShape neck, double stock, Ledger ledger) {
     int rounds = (int) givens.get(NeckDecisions.CARVE_ROUNDS).value();
     double margin = givens.get(Decisions.ROUGHING_MARGIN).value();
     String octave = Integer.toString((int) frets.divisions().value());
@@ -65,19 +78,18 @@ public record Carving(
     List<Reading> readings = new ArrayList<>();
     Given first = givens.get(NeckDecisions.CARVE_NOW_1);
     Given second = givens.get(NeckDecisions.CARVE_NOW_12);
-    facets.add(facets("1", frets.at(1), first, neck, margin, rounds, ledger));
-    facets.add(facets(octave, frets.octave(), second, neck, margin, rounds, ledger));
-    readings.add(reading("1", first, neck.thickness().first(), ledger));
-    readings.add(reading(octave, second, neck.thickness().octave(), ledger));
+    SawnBack back = new SawnBack(neck, margin, stock, first, second);
+    facets("1", frets.at(1), back, rounds, facets, ledger);
+    facets(octave, frets.octave(), back, rounds, facets, ledger);
+    readings.add(reading("1", first, givens.get(Decisions.THICKNESS_1), ledger));
+    readings.add(reading(octave, second, givens.get(Decisions.THICKNESS_12), ledger));
     double station = givens.get(NeckDecisions.CARVE_STATION).value();
     if (station > 0) {
-      double x = Math.min(station, neck.heelEnd().value());
-      NeckProfile profile = neck.profile(x);
-      facets.add(Facets.of("at", x, profile, profile.depth() + margin, rounds, ledger));
+      facets("at", Math.min(station, neck.heelEnd().value()), back, rounds, facets, ledger);
     }
-    QuarterRule rule =
-        QuarterRule.of(neck.profile(frets.at(1)), margin, Math.min(3, rounds), ledger);
+    QuarterRule rule = QuarterRule.worst(facets, back, frets, Math.min(3, rounds), ledger);
     return new Carving(
+        back,
         facets,
         rule,
         readings,
@@ -85,21 +97,14 @@ public record Carving(
         (int) givens.get(NeckDecisions.REST_DAYS).value());
   }
 
-  /** At a station the back is as measured, or else at its line with the roughing margin on. */
-  private static Facets facets(
-      String station,
-      double x,
-      Given now,
-      NeckShape neck,
-      double margin,
-      int rounds,
-      Ledger ledger) {
-    NeckProfile profile = neck.profile(x);
-    double depth =
-        now.value() > 0
-            ? Math.max(profile.depth(), now.value() - neck.thickness().fretboard().value())
-            : profile.depth() + margin;
-    return Facets.of(station, x, profile, depth, rounds, ledger);
+  /** The facets of a station, of both sides where they differ. */
+  private static void facets(
+      String station, double x, SawnBack back, int rounds, List<Facets> facets, Ledger ledger) {
+    NeckProfile profile = back.neck().profile(x);
+    facets.add(Facets.of(station, x, profile, back.depth(x), rounds, ledger));
+    if (!back.neck().symmetrical()) {
+      facets.add(Facets.of(station, x, profile, back.depth(x), rounds, true, ledger));
+    }
   }
 
   private static Reading reading(String station, Given now, Given wanted, Ledger ledger) {

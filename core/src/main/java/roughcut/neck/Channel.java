@@ -36,12 +36,16 @@ public record Channel(List<Piece> pieces) {
       return neck.profile(x).depthAt(y) - depth.applyAsDouble(x);
     }
 
-    /** Straight down under the outer lower corner; a round bottom has none, and its side counts. */
+    /**
+     * Straight down under that lower corner under which less is left; a round bottom has none, and
+     * its sides count.
+     */
     double underCorner(NeckShape neck, double x) {
       double y = offset.applyAsDouble(x);
       double d = depth.applyAsDouble(x);
-      double outer = y + Math.copySign(width / 2, y);
-      return neck.profile(x).depthAt(outer) - (round ? Math.max(0, d - width / 2) : d);
+      NeckProfile profile = neck.profile(x);
+      double thinner = Math.min(profile.depthAt(y - width / 2), profile.depthAt(y + width / 2));
+      return thinner - (round ? Math.max(0, d - width / 2) : d);
     }
 
     double least(NeckShape neck, double x) {

@@ -21,12 +21,14 @@ import roughcut.measure.Worked;
  * @param station what it is called in ids
  * @param x from the nut line
  * @param bevels in the order of cutting
+ * @param bass whether they are the bass side's; the treble side's serve for both where the profile
+ *     is the same
  * @param ridge what is left over the profile after the last round
  */
 public record Facets(
-    String station, double x, NeckProfile profile, List<Bevel> bevels, Worked ridge) {
+    String station, double x, NeckProfile profile, boolean bass, List<Bevel> bevels, Worked ridge) {
   /**
-   * One bevel at the treble side; the bass side's is the same unless the profile differs.
+   * One bevel, its places seen as at the treble side.
    *
    * @param round from 1
    * @param turn φ, degrees: 0 is the side, 90 the back
@@ -37,7 +39,22 @@ public record Facets(
    * @param highShare the same for the upper mark; not a number on the back
    */
   public record Bevel(
-      int round, double turn, Point low, Point high, double lowShare, double highShare) {}
+      int round, double turn, Point low, Point high, double lowShare, double highShare) {
+    /** Whether it takes anything: on a back that is low already a late one may not. */
+    public boolean takes() {
+      return low.x() >= high.x() && low.y() <= high.y();
+    }
+
+    /** Whether its upper mark lies on the back, not beyond the centre line. */
+    public boolean markedOnBack() {
+      return takes() && high.x() >= 0;
+    }
+
+    /** Whether its lower mark lies on the side, not above the glue line. */
+    public boolean markedOnSide() {
+      return takes() && low.y() >= 0;
+    }
+  }
 
   /** A straight line of the section while it is being carved: n·y + m·z = c. */
   private record Line(double turn, double n, double m, double c) {
@@ -52,16 +69,32 @@ public record Facets(
   }
 
   /**
-   * Works one station out.
+   * Works one station of a symmetrical profile out.
    *
-   * @param now depth of the sawn back below the glue line, margin included; at least the profile's
+   * @param now depth of the sawn back below the glue line, mm
    */
   public static Facets of(
       String station, double x, NeckProfile profile, double now, int rounds, Ledger ledger) {
+    return of(station, x, profile, now, rounds, false, ledger);
+  }
+
+  /**
+   * Works one side of a station out.
+   *
+   * @param now depth of the sawn back below the glue line, mm
+   */
+  public static Facets of(
+      String station,
+      double x,
+      NeckProfile profile,
+      double now,
+      int rounds,
+      boolean bass,
+      Ledger ledger) {
     double a = profile.halfWidth();
     double s = profile.shoulder();
     double b = profile.depth() - s;
-    double p = profile.treble();
+    double p = bass ? profile.bass() : profile.treble();
     double q = p / (p - 1);
     List<Line> lines = new ArrayList<>();
     lines.add(new Line(0, 1, 0, a));
@@ -81,9 +114,10 @@ public record Facets(
       }
     }
     for (int round = 1; round <= rounds; round++) {
-      put(station, round, x, profile, now, bevels, ledger);
+      put(station, round, profile, p, now, bass, bevels, ledger);
     }
-    return new Facets(station, x, profile, bevels, ridge(station, profile, lines, rounds, ledger));
+    return new Facets(
+        station, x, profile, bass, bevels, ridge(station, profile, lines, rounds, bass, ledger));
   }
 
   private static void insert(List<Line> lines, Line line) {
@@ -119,13 +153,15 @@ public record Facets(
   private static void put(
       String station,
       int round,
-      double x,
       NeckProfile profile,
+      double exponent,
       double now,
+      boolean bass,
       List<Bevel> bevels,
       Ledger ledger) {
     List<Bevel> own = bevels.stream().filter(b -> b.round() == round).toList();
-    String id = "facet." + station + "." + round;
+    String id = id(station, bass) + "." + round;
+    String where = called(station) + (bass ? ", bass side" : "");
     Given a = Given.decided("section.a", "Half the neck's width", profile.halfWidth(), FINE_LENGTH);
     Given depth =
         Given.decided(
@@ -137,26 +173,29 @@ public record Facets(
     Given real =
         Given.decided(
             "section.B-now", "Sawn back below the shoulder", now - profile.shoulder(), FINE_LENGTH);
-    Given p =
-        Given.decided(
-            "neck.profile-exponent", "Profile exponent", profile.treble(), Quantity.RATIO);
+    Given p = Given.decided("neck.profile-exponent", "Profile exponent", exponent, Quantity.RATIO);
     Bevel back = own.get(own.size() - 1);
     Bevel side = own.get(0);
     String h = "(cos(φ)^(p / (p − 1)) + sin(φ)^(p / (p − 1)))^((p − 1) / p)";
-    ledger.put(
-        id + ".on-back",
-        "Round " + round + ", mark on the back from the centre line, " + called(station),
-        FINE_LENGTH,
-        back.high().x(),
-        "a · (" + h + " − B_now / B · sin(φ)) / cos(φ)",
-        in("a", a),
-        in("B", depth),
-        in("B_now", real),
-        in("p", p),
-        in("φ", Given.decided("facet.turn", "Bevel's angle", back.turn(), Quantity.ANGLE)));
+    if (back.markedOnBack()) {
+      ledger.put(
+          id + ".on-back",
+          "Round " + round + ", mark on the back from the centre line, " + where,
+          FINE_LENGTH,
+          back.high().x(),
+          "a · (" + h + " − B_now / B · sin(φ)) / cos(φ)",
+          in("a", a),
+          in("B", depth),
+          in("B_now", real),
+          in("p", p),
+          in("φ", Given.decided("facet.turn", "Bevel's angle", back.turn(), Quantity.ANGLE)));
+    }
+    if (!side.markedOnSide()) {
+      return;
+    }
     ledger.put(
         id + ".on-side",
-        "Round " + round + ", mark on the side below the glue line, " + called(station),
+        "Round " + round + ", mark on the side below the glue line, " + where,
         FINE_LENGTH,
         side.low().y(),
         "s + B · (" + h + " − cos(φ)) / sin(φ)",
@@ -166,13 +205,27 @@ public record Facets(
         in("φ", Given.decided("facet.turn", "Bevel's angle", side.turn(), Quantity.ANGLE)));
   }
 
+  private static String id(String station, boolean bass) {
+    return "facet." + station + (bass ? ".bass" : "");
+  }
+
+  /** The id under which its numbers are entered. */
+  public String id() {
+    return id(station, bass);
+  }
+
   private static String called(String station) {
     return station.matches("\\d+") ? "fret " + station : "at the chosen station";
   }
 
   /** The highest corner of the finished polygon over the profile. */
   private static Worked ridge(
-      String station, NeckProfile profile, List<Line> lines, int rounds, Ledger ledger) {
+      String station,
+      NeckProfile profile,
+      List<Line> lines,
+      int rounds,
+      boolean bass,
+      Ledger ledger) {
     double highest = 0;
     for (int i = 1; i < lines.size(); i++) {
       // The last corner stands on the sawn back; it is judged as if the back were to depth.
@@ -181,11 +234,16 @@ public record Facets(
           upper.turn == 90 ? new Line(90, 0, 1, Math.min(upper.c, profile.depth())) : upper;
       Point corner = lines.get(i - 1).meets(there);
       double z = Math.max(0, corner.y());
-      highest = Math.max(highest, Math.abs(profile.distance(Math.max(0, corner.x()), z)));
+      double y = Math.max(0, corner.x()) * (bass ? -1 : 1);
+      highest = Math.max(highest, Math.abs(profile.distance(y, z)));
     }
     return ledger.put(
-        "facet." + station + ".ridge",
-        "Ridges left after " + rounds + (rounds == 1 ? " round, " : " rounds, ") + called(station),
+        id(station, bass) + ".ridge",
+        "Ridges left after "
+            + rounds
+            + (rounds == 1 ? " round, " : " rounds, ")
+            + called(station)
+            + (bass ? ", bass side" : ""),
         FINE_LENGTH,
         highest,
         "found at the corners between bevels",

@@ -6,6 +6,7 @@ import static roughcut.measure.Worked.in;
 import java.util.ArrayList;
 import java.util.List;
 import roughcut.geometry.Point;
+import roughcut.layout.FretLayout;
 import roughcut.measure.Given;
 import roughcut.measure.Ledger;
 import roughcut.measure.Quantity;
@@ -14,12 +15,14 @@ import roughcut.measure.Worked;
 /**
  * Carving by the rule of thumb: the first bevel at 45° from lines at a quarter of the width, then
  * from the middle of each flat to the middle of the next. Says how far each round would cut into
- * the profile (handbook page 4, "Rule-of-thumb check").
+ * the profile, at the station and the side where it is worst (handbook page 4, "Rule-of-thumb
+ * check").
  *
- * @param bites by round, the first first; positive cuts in
- * @param margin what the saw left on the back, which a cut into the profile may still clear
+ * @param rounds the first first
+ * @param margin what the saw left on the back there, which a cut into the profile may still clear
+ * @param where that station in words
  */
-public record QuarterRule(List<Round> rounds, double margin) {
+public record QuarterRule(List<Round> rounds, double margin, String where) {
   /**
    * One round.
    *
@@ -37,7 +40,42 @@ public record QuarterRule(List<Round> rounds, double margin) {
     rounds = List.copyOf(rounds);
   }
 
-  public static QuarterRule of(NeckProfile profile, double margin, int rounds, Ledger ledger) {
+  /** The rule at the station and the side where it cuts in the deepest. */
+  static QuarterRule worst(
+      List<Facets> stations, SawnBack back, FretLayout frets, int rounds, Ledger ledger) {
+    Facets worst = stations.get(0);
+    double deepest = Double.NEGATIVE_INFINITY;
+    for (Facets station : stations) {
+      double bites = 0;
+      for (Round round : of(station, back, "", rounds, new Ledger()).rounds()) {
+        bites = Math.max(bites, round.worst() - back.left(station.x()) / Math.sqrt(2));
+      }
+      if (bites > deepest) {
+        deepest = bites;
+        worst = station;
+      }
+    }
+    String where =
+        frets.near(worst.x())
+            + (back.neck().symmetrical() ? "" : worst.bass() ? ", bass side" : ", treble side");
+    return of(worst, back, where, rounds, ledger);
+  }
+
+  private static QuarterRule of(
+      Facets station, SawnBack back, String where, int rounds, Ledger ledger) {
+    NeckProfile both = station.profile();
+    double p = station.bass() ? both.bass() : both.treble();
+    return of(
+        new NeckProfile(both.halfWidth(), both.depth(), p, p, both.shoulder()),
+        back.left(station.x()),
+        where,
+        rounds,
+        ledger);
+  }
+
+  static QuarterRule of(
+      NeckProfile profile, double margin, String where, int rounds, Ledger ledger) {
+    String there = where.isEmpty() ? "" : ", " + where;
     double a = profile.halfWidth();
     double b = profile.depth();
     List<Point> flats =
@@ -45,8 +83,8 @@ public record QuarterRule(List<Round> rounds, double margin) {
             List.of(
                 new Point(0, b), new Point(a / 2, b), new Point(a, b - a / 2), new Point(a, 0)));
     List<Round> found = new ArrayList<>();
-    Given half = Given.decided("section.a", "Half the neck's width, fret 1", a, FINE_LENGTH);
-    Given depth = Given.decided("section.B", "Depth below the glue line, fret 1", b, FINE_LENGTH);
+    Given half = Given.decided("section.a", "Half the neck's width" + there, a, FINE_LENGTH);
+    Given depth = Given.decided("section.B", "Depth below the glue line" + there, b, FINE_LENGTH);
     Given p =
         Given.decided(
             "neck.profile-exponent", "Profile exponent", profile.treble(), Quantity.RATIO);
@@ -93,7 +131,7 @@ public record QuarterRule(List<Round> rounds, double margin) {
       next.add(flats.get(flats.size() - 1));
       flats = next;
     }
-    return new QuarterRule(found, margin);
+    return new QuarterRule(found, margin, where);
   }
 
   /** How far the profile reaches beyond the line through two marks, square to it. */

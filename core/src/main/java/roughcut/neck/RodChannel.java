@@ -94,7 +94,7 @@ public record RodChannel(
             "rod.under-corner",
             "Under the rod channel's lower corner, straight down",
             corner.value(),
-            "least along the channel of P(w / 2) − d, P the carved back's depth at that offset",
+            "least along the channel of P(±w / 2) − d, P the carved back's depth at that offset",
             neck,
             width,
             depth),

@@ -8,6 +8,8 @@ import java.util.List;
 import roughcut.design.Givens;
 import roughcut.design.NeckDecisions;
 import roughcut.geometry.Minimum;
+import roughcut.geometry.Outline;
+import roughcut.geometry.Point;
 import roughcut.measure.Given;
 import roughcut.measure.Ledger;
 import roughcut.measure.Worked;
@@ -67,16 +69,49 @@ public record Stiffeners(
             "stiffener.between",
             "Wood between rod and stiffener",
             FINE_LENGTH,
-            Math.min(head.value(), heel.value()) - width.value() / 2 - widest(rod) / 2,
-            "min(y_1, y_2) − w / 2 − w_r / 2",
+            between(bass.pieces().get(0), rod.channel()),
+            "least distance of their outlines, where both really are",
             in("y_1", head),
             in("y_2", heel),
             in("w", width),
-            in("w_r", Given.decided("rod.widest", "Rod channel, widest", widest(rod), LENGTH))));
+            in("w_r", rod.width())));
   }
 
-  private static double widest(RodChannel rod) {
-    return rod.channel().pieces().stream().mapToDouble(Channel.Piece::width).max().orElse(0);
+  /** The least distance seen from above between a stiffener's channel and the rod's pieces. */
+  private static double between(Channel.Piece stiffener, Channel rod) {
+    Outline own = outline(stiffener);
+    double least = Double.POSITIVE_INFINITY;
+    for (Channel.Piece piece : rod.pieces()) {
+      if (piece.to() > piece.from()) {
+        Outline other = outline(piece);
+        least =
+            Math.min(least, own.overlaps(other) ? -overlap(stiffener, piece) : own.distance(other));
+      }
+    }
+    return Double.isInfinite(least) ? 0 : least;
+  }
+
+  /** How far two channels lie in each other, the most along what they share. */
+  private static double overlap(Channel.Piece one, Channel.Piece other) {
+    double from = Math.max(one.from(), other.from());
+    double to = Math.min(one.to(), other.to());
+    double half = (one.width() + other.width()) / 2;
+    double nearest =
+        Math.min(
+            Math.abs(one.offsetAt(from) - other.offsetAt(from)),
+            Math.abs(one.offsetAt(to) - other.offsetAt(to)));
+    return Math.max(0, half - nearest);
+  }
+
+  private static Outline outline(Channel.Piece piece) {
+    double half = piece.width() / 2;
+    double a = piece.offsetAt(piece.from());
+    double b = piece.offsetAt(piece.to());
+    return Outline.of(
+        new Point(piece.from(), a - half),
+        new Point(piece.to(), b - half),
+        new Point(piece.to(), b + half),
+        new Point(piece.from(), a + half));
   }
 
   private static Minimum either(Channel bass, Channel treble, NeckShape neck, Channel.Left left) {

@@ -2,34 +2,67 @@ package roughcut.neck;
 
 import roughcut.design.Decisions;
 import roughcut.design.Givens;
+import roughcut.design.NeckDecisions;
 import roughcut.layout.FretLayout;
 import roughcut.measure.Given;
 
 /**
  * The neck's thickness, fretboard included: straight through the thickness at fret 1 and at the
  * octave fret, and on to both sides (handbook page 4). The wood below the glue line is that less
- * the fretboard at its crown.
+ * the fretboard at its crown. Where less was read than the line, less is there: the line dips by
+ * what is missing, in a straight way from one station to the other, and as much beyond them.
+ *
+ * @param first at fret 1: as decided, or less when less was read
+ * @param octave the same at the octave fret
+ * @param missingFirst what was read less than decided at fret 1, mm
+ * @param missingOctave the same at the octave fret
  */
 public record ThicknessLine(
-    Given first, Given octave, Given fretboard, double firstX, double octaveX) {
+    Given first,
+    Given octave,
+    Given fretboard,
+    double firstX,
+    double octaveX,
+    double missingFirst,
+    double missingOctave) {
 
   public static ThicknessLine of(Givens givens, FretLayout frets) {
+    Given decidedFirst = givens.get(Decisions.THICKNESS_1);
+    Given decidedOctave = givens.get(Decisions.THICKNESS_12);
+    Given first = real(decidedFirst, givens.get(NeckDecisions.CARVE_NOW_1));
+    Given octave = real(decidedOctave, givens.get(NeckDecisions.CARVE_NOW_12));
     return new ThicknessLine(
-        givens.get(Decisions.THICKNESS_1),
-        givens.get(Decisions.THICKNESS_12),
+        first,
+        octave,
         givens.get(Decisions.FRETBOARD_THICKNESS),
         frets.at(1),
-        frets.octave());
+        frets.octave(),
+        decidedFirst.value() - first.value(),
+        decidedOctave.value() - octave.value());
   }
 
-  /** How much the neck gains per mm towards the body. */
+  /** What was read below the line is how thick the neck is: no carving puts wood back. */
+  private static Given real(Given line, Given read) {
+    return read.value() > 0 && read.value() < line.value() ? read : line;
+  }
+
+  /** Whether the line dips because less was read. */
+  public boolean dips() {
+    return missingFirst > 0 || missingOctave > 0;
+  }
+
+  /** How much the neck gains per mm towards the body, as decided. */
   public double slope() {
-    return (octave.value() - first.value()) / (octaveX - firstX);
+    return (octave.value() + missingOctave - first.value() - missingFirst) / (octaveX - firstX);
   }
 
   /** Neck with fretboard at x. */
   public double thickness(double x) {
-    return first.value() + slope() * (x - firstX);
+    double share = Math.max(0, Math.min(1, (x - firstX) / (octaveX - firstX)));
+    return first.value()
+        + missingFirst
+        + slope() * (x - firstX)
+        - (missingFirst + (missingOctave - missingFirst) * share);
   }
 
   /** Wood below the glue line at x on the straight part of the back. */

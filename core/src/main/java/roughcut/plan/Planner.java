@@ -128,12 +128,18 @@ final class Planner {
             tuners.tuners().stream().map(TunerLayout.Tuner::breakAngle).toList(),
             ledger);
     List<FretPins> pins = UnderFretboard.pins(givens, frets, taper, rod, stiffeners, ledger);
-    Carving carving = Carving.of(givens, frets, neck, ledger);
     Worked blankLength = scarf.map(ScarfJoint::blankLength).orElse(onePiece.length());
     Optional<Worked> deep =
         making == HeadMaking.ONE_PIECE && joint.isPresent()
             ? Optional.of(onePiece.depth())
             : making == HeadMaking.FLAT ? Optional.of(flatHead.depth()) : Optional.empty();
+    // A scarfed shaft is as deep as it was planed; any other blank is at least that, and its
+    // head's.
+    double stock =
+        Math.max(
+            making == HeadMaking.SCARF ? 0 : deep.map(Worked::value).orElse(0.0),
+            neck.shaft().value());
+    Carving carving = Carving.of(givens, frets, neck, stock, ledger);
     BlankTree tree = BlankTree.of(givens, blankLength, deep, blank.width().value(), ledger);
     MachineStops rodStops = rodStops(blank, rod, tree);
     stiffeners.ifPresent(s -> stiffenerStops(s, blank, tree));

@@ -27,6 +27,9 @@ public record BoredWaste(Cutter bit, double stop, List<Point> places) {
   /** Of the diameter from one bore to the next. */
   private static final double PITCH = 0.85;
 
+  /** More bores than this take longer than the router. */
+  private static final int MOST_BORES = 400;
+
   public BoredWaste {
     places = List.copyOf(places);
   }
@@ -61,8 +64,11 @@ public record BoredWaste(Cutter bit, double stop, List<Point> places) {
       return places;
     }
     Outline shape = step.outline();
-    int n = (int) Math.ceil(room / (diameter * PITCH) - 1e-9);
-    int m = (int) Math.ceil(roomAcross / (diameter * PITCH) - 1e-9);
+    int n = (int) Math.min(MOST_BORES, Math.ceil(room / (diameter * PITCH) - 1e-9));
+    int m = (int) Math.min(MOST_BORES, Math.ceil(roomAcross / (diameter * PITCH) - 1e-9));
+    if ((long) (n + 1) * (m + 1) > MOST_BORES) {
+      return places; // nobody bores that out; it is routed all the way
+    }
     for (int i = 0; i <= n; i++) {
       for (int k = 0; k <= m; k++) {
         Point at =

@@ -22,7 +22,8 @@ class CarvingTest {
       "fretboard.thickness=6",
       "neck.thickness-1=" + (b + 6),
       "neck.thickness-12=" + (b + 6),
-      "neck.profile-exponent=" + p
+      "neck.profile-exponent=" + p,
+      "shaft.thickness=60"
     };
     String[] all = java.util.Arrays.copyOf(settings, settings.length + more.length);
     System.arraycopy(more, 0, all, settings.length, more.length);

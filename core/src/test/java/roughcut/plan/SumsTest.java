@@ -21,7 +21,7 @@ import roughcut.measure.Worked;
 class SumsTest {
   /** Values that no formula gives, but a search along something drawn; all others are sums. */
   private static final String SEARCHED =
-      "(rod|stiffener)\\.(under-centre|under-corner|least|least\\.x)|access\\.back-least"
+      "(rod|stiffener)\\.(under-centre|under-corner|least|least\\.x|between)|access\\.back-least"
           + "|spline\\..*|tuner\\.\\d+\\.(edge|side-angle|post-clearance)|facet\\..*\\.ridge"
           + "|quarter-rule\\..*|slot\\.saw-stop|bridge\\.window\\.(front|back)|shaft\\.spare|mill\\.passes"
           + "|rip\\.([a-z-]+\\.)?short|blank\\.(crossing\\..*|glue-line\\..*)"

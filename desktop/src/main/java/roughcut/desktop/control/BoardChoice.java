@@ -59,7 +59,7 @@ final class BoardChoice extends HBox {
         && id != null
         && !Objects.equals(
             session.build().get().design().boardFor("neck." + species).orElse(null), id)) {
-      session.edit(
+      session.make(
           "board for " + species,
           "board.neck." + species,
           b -> b.withDesign(b.design().withBoard("neck." + species, id)));

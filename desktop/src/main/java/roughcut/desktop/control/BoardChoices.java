@@ -71,7 +71,7 @@ public final class BoardChoices extends VBox {
         .findFirst()
         .ifPresent(
             saw -> {
-              session.edit("the saw", "saw", b -> RipWaysOut.with(b, saw));
+              session.make("the saw", "saw", b -> RipWaysOut.with(b, saw));
               session.history().settle();
             });
   }

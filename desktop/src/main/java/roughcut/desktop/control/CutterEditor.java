@@ -123,7 +123,7 @@ public final class CutterEditor extends VBox {
 
   private void count(boolean more) {
     int at = index;
-    session.editShop(
+    session.makeShop(
         more ? "one more cutter" : "one cutter less",
         "cutters",
         s -> {

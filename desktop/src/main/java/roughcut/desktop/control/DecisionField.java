@@ -329,7 +329,7 @@ public final class DecisionField extends VBox implements Typing.Into {
   }
 
   private void forgetMeasured() {
-    session.edit(
+    session.make(
         "taking back a measurement",
         "measured " + decision.id(),
         (Build build) -> build.withoutMeasured(decision.id()));

@@ -238,7 +238,7 @@ public final class FittingCard extends VBox {
 
   private void remove() {
     Fitting fitting = shown;
-    session.edit(
+    session.make(
         "taking away the " + fitting.words(), "fitting", b -> b.withoutFitting(fitting.name()));
     session.history().settle();
     gone.run();

@@ -65,7 +65,7 @@ public final class FretTicks extends VBox {
   }
 
   private void edit(String what, java.util.function.UnaryOperator<FretRecords> change) {
-    session.edit(what, "frets", b -> b.withFrets(change.apply(b.frets())));
+    session.make(what, "frets", b -> b.withFrets(change.apply(b.frets())));
     session.history().settle();
   }
 

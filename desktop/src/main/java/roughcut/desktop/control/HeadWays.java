@@ -55,7 +55,7 @@ public final class HeadWays extends VBox {
   }
 
   private void pick(Way way) {
-    session.edit("making the head: " + way.name(), "head.way", way.choose().change());
+    session.make("making the head: " + way.name(), "head.way", way.choose().change());
     session.history().settle();
   }
 

@@ -71,7 +71,7 @@ final class JoinsEditor extends VBox {
   }
 
   private void change(List<String> next) {
-    session.edit(
+    session.make(
         "what the " + fitting.words() + " belongs to",
         fitting.id("with"),
         b ->

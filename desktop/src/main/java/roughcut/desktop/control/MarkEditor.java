@@ -178,7 +178,7 @@ final class MarkEditor extends VBox {
 
   private void marks(String what, java.util.function.Consumer<List<BoardMark>> change) {
     String id = board.get();
-    session.editShop(
+    session.makeShop(
         what,
         "marks." + id,
         shop ->

@@ -54,7 +54,7 @@ public final class PartPlacer extends VBox {
     byItself.getStyleClass().add("text-button");
     byItself.setOnAction(
         e -> {
-          session.edit(
+          session.make(
               "laying a part",
               "part." + chosen,
               b -> b.withDesign(b.design().withPlacement(chosen, null)));

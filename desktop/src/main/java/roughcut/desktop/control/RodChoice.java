@@ -15,7 +15,7 @@ public final class RodChoice extends VBox {
             "Rod",
             RodKind::name,
             kind -> {
-              session.edit(
+              session.make(
                   "the truss rod", "rod.kind", b -> b.withDesign(RodSizes.set(b.design(), kind)));
               session.history().settle();
             });

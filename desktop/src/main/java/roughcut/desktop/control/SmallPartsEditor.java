@@ -156,7 +156,7 @@ public final class SmallPartsEditor extends VBox {
       number++;
     }
     String fresh = "part " + number;
-    session.edit(
+    session.make(
         "adding a small part",
         "small.add",
         build -> {

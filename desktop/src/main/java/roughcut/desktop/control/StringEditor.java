@@ -132,7 +132,7 @@ public final class StringEditor extends VBox {
   }
 
   private void count(boolean more) {
-    session.edit(
+    session.make(
         more ? "one more string" : "one string less",
         "strings",
         b -> {

@@ -175,7 +175,7 @@ public final class TemplateEditor extends VBox {
   private void turn() {
     String own = name;
     boolean is = template().isPresent();
-    session.editShop(
+    session.makeShop(
         is ? "no template for " + own : "a template for " + own,
         "template." + own,
         s -> {

@@ -58,7 +58,7 @@ public final class WaysOut extends VBox {
     apply.setAccessibleText("Do this: " + way.words());
     apply.setOnAction(
         e -> {
-          session.edit(way.words(), "way-out", way.change());
+          session.make(way.words(), "way-out", way.change());
           session.history().settle();
         });
     HBox row = new HBox(10, words, apply);

@@ -1,6 +1,7 @@
 package roughcut.desktop.session;
 
 import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ObjectProperty;
@@ -36,6 +37,7 @@ public final class Session {
   private final History<Work> history;
   private Plan kept;
   private Typed typed;
+  private Consumer<String> refused = words -> {};
 
   public Session(Build build, Shop shop) {
     this.history = new History<>(new Work(build, shop));
@@ -94,6 +96,30 @@ public final class Session {
   /** Makes an edit of what the maker owns, undone like any other. */
   public Optional<String> editShop(String name, String key, UnaryOperator<Shop> change) {
     return enter(name, key, work -> work.with(change.apply(work.shop())));
+  }
+
+  /**
+   * Makes an edit for something that can't say itself what can't be: that is told in the window.
+   */
+  public void make(String name, String key, UnaryOperator<Build> change) {
+    tellRefusal(edit(name, key, change));
+  }
+
+  /** Makes an edit of what the maker owns; what can't be is told in the window. */
+  public void makeShop(String name, String key, UnaryOperator<Shop> change) {
+    tellRefusal(editShop(name, key, change));
+  }
+
+  /** What to do with refusals that nothing else shows. */
+  public void onRefused(Consumer<String> tell) {
+    refused = tell;
+  }
+
+  private void tellRefusal(Optional<String> refusal) {
+    if (refusal.isPresent()) {
+      refresh(); // whatever was pressed shows again what is kept
+      refused.accept(refusal.get());
+    }
   }
 
   /** Puts another build and shop in the place of these, undone like any edit. */

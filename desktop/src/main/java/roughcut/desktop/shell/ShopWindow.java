@@ -100,6 +100,7 @@ public final class ShopWindow {
     surface.onKnife(x -> stations.get(station).knife(x));
     assemble();
     session.plan().addListener((p, was, is) -> refresh());
+    session.onRefused(words -> notice.show("Not done: " + words + "."));
     session.units().addListener((p, was, is) -> refresh());
     workspace.state().addListener((p, was, is) -> files.tellSaving(is));
     surface.knife(0);

@@ -187,7 +187,7 @@ final class BodyPage extends PlainPage {
 
       @Override
       public void drop(String id, double dx, double dy) {
-        session.edit(
+        session.make(
             id.equals("body.turn") ? "turning the outline" : "laying the outline",
             id,
             b ->

@@ -93,7 +93,7 @@ abstract class BodyViewPage extends KnifePage {
       @Override
       public void drop(String id, double dx, double dy) {
         CutDrag drag = drag(id, dx, dy);
-        session.edit("moving on the body", id, b -> b.withDesign(drag.design()));
+        session.make("moving on the body", id, b -> b.withDesign(drag.design()));
         session.history().settle();
         if (id.startsWith("cut.")) {
           looking.choose(id.substring("cut.".length()));

@@ -155,7 +155,7 @@ final class BridgePage extends PlainPage {
       @Override
       public void drop(String id, double dx, double dy) {
         double share = session.plan().get().stringPlan().bridge().dragged(dx).share();
-        session.edit(
+        session.make(
             "placing the bridge",
             id,
             b -> b.withDesign(StringDecisions.BRIDGE_PLACE.with(b.design(), share)));

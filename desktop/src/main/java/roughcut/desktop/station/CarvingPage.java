@@ -86,13 +86,13 @@ final class CarvingPage extends KnifePage {
     for (Facets facets : carving.facets()) {
       int rounds = facets.bevels().get(facets.bevels().size() - 1).round();
       for (int round = 1; round <= rounds; round++) {
-        String id = "facet." + facets.station() + "." + round;
+        String id = facets.id() + "." + round;
         marks.row(
             round == 1,
-            round == 1 ? plan.frets().near(facets.x()) : "",
+            round == 1 ? station(plan, facets) : "",
             Integer.toString(round),
-            onBack(plan, id, units),
-            number(plan, id + ".on-side", units),
+            mark(plan, id + ".on-back", facets, round, units),
+            mark(plan, id + ".on-side", facets, round, units),
             shares(facets, round));
       }
     }
@@ -102,7 +102,7 @@ final class CarvingPage extends KnifePage {
     for (QuarterRule.Round one : carving.rule().rounds()) {
       rule.row(
           false,
-          "rule of thumb, round " + round++,
+          "rule of thumb, round " + round++ + ", " + carving.rule().where(),
           one.worst() <= 0
               ? "clear of the profile"
               : "bites " + NumberWriter.text(one.worst(), Quantity.FINE_LENGTH, units),
@@ -115,10 +115,18 @@ final class CarvingPage extends KnifePage {
     rule.end();
   }
 
-  /** With much wood on, a late bevel takes the whole back: both sides meet over the centre line. */
-  private static String onBack(Plan plan, String id, Units units) {
-    boolean whole = plan.value(id + ".on-back").map(v -> v.value() <= 0).orElse(false);
-    return whole ? "whole back" : number(plan, id + ".on-back", units);
+  private static String station(Plan plan, Facets facets) {
+    String fret = plan.frets().near(facets.x());
+    return plan.neck().symmetrical() ? fret : fret + (facets.bass() ? ", bass" : ", treble");
+  }
+
+  /** A mark; where there is none on that face, why. */
+  private static String mark(Plan plan, String id, Facets facets, int round, Units units) {
+    boolean takes =
+        facets.bevels().stream().filter(b -> b.round() == round).anyMatch(Facets.Bevel::takes);
+    return plan.value(id)
+        .map(v -> NumberWriter.number(v.value(), v.quantity(), units))
+        .orElse(takes ? "falls off" : "nothing to take");
   }
 
   /** Marks on the bevels of earlier rounds, as hundredths of their width from the side's end. */

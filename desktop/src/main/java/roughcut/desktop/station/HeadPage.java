@@ -197,7 +197,7 @@ final class HeadPage extends PlainPage {
       @Override
       public void drop(String id, double dx, double dy) {
         NumberDecision decision = decision(id);
-        session.edit(
+        session.make(
             decision.label().toLowerCase(java.util.Locale.ROOT),
             decision.id(),
             b -> b.withDesign(decision.with(b.design(), moved(decision, by(id, dx)))));

@@ -56,7 +56,7 @@ final class OutlinePage extends BodyViewPage {
     own.getStyleClass().add("text-button");
     own.setOnAction(
         e -> {
-          session.edit(
+          session.make(
               "shaping the outline here",
               "outline.own",
               b -> b.withDesign(b.design().withDrawn(Optional.empty())));
@@ -89,7 +89,7 @@ final class OutlinePage extends BodyViewPage {
   }
 
   private void start(BodyShape shape) {
-    session.edit(
+    session.make(
         "a body of " + shape.name(),
         "outline.shape",
         b -> b.withDesign(BodyShapes.set(b.design(), shape)));
@@ -112,7 +112,7 @@ final class OutlinePage extends BodyViewPage {
   void take(Path file) {
     try {
       OutlineFile read = OutlineFile.read(file);
-      session.edit(
+      session.make(
           "taking in " + file.getFileName(),
           "outline.drawn",
           b -> b.withDesign(b.design().withDrawn(Optional.of(read.outline()))));

@@ -101,14 +101,14 @@ final class RackPage extends PlainPage {
     String wood = shop.board(chosen).map(Board::species).orElse("cherry");
     String name = shop.freeName(wood);
     chosen = name;
-    session.editShop("adding a board", "board.add", s -> s.addBoard(Board.unknown(name, wood)));
+    session.makeShop("adding a board", "board.add", s -> s.addBoard(Board.unknown(name, wood)));
     session.history().settle();
     redraw.run();
   }
 
   private void remove() {
     String gone = chosen;
-    session.editShop("removing board " + gone, "board.remove", s -> s.withoutBoard(gone));
+    session.makeShop("removing board " + gone, "board.remove", s -> s.withoutBoard(gone));
     session.history().settle();
   }
 

@@ -194,7 +194,7 @@ final class StackPage extends KnifePage {
       public void drop(String id, double dx, double dy) {
         if (id.startsWith("edge.")) {
           var decision = PartDecisions.stripThickness(number(id));
-          session.edit(
+          session.make(
               "thickness of a strip",
               decision.id(),
               b -> b.withDesign(decision.with(b.design(), thickness(id, dy))));

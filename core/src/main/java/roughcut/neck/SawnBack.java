@@ -1,0 +1,49 @@
+package roughcut.neck;
+
+import roughcut.measure.Given;
+
+/**
+ * The neck's back as the saw left it, on which facet lines are drawn: B_now = min(finished line +
+ * roughing margin, what the stock has there, what was read there). Between two readings the one
+ * goes straight over into the other; beyond them their wood over the line stays the same; a single
+ * reading tells of its own station only (handbook page 4, "Facets").
+ *
+ * @param margin left on by the saw, mm
+ * @param stock depth of the shaft's wood below the glue line, mm
+ * @param first what was read at fret 1, fretboard included; 0 while nothing was
+ * @param octave the same at the octave fret
+ */
+public record SawnBack(NeckShape neck, double margin, double stock, Given first, Given octave) {
+  private static final double SAME_PLACE = 1e-6;
+
+  /** Depth of the back below the glue line at x, mm. */
+  public double depth(double x) {
+    double sawn = Math.min(neck.profile(x).depth() + margin, stock);
+    return Math.min(sawn, read(x));
+  }
+
+  /** Wood over the finished line at x; less than 0 where there is too little, mm. */
+  public double left(double x) {
+    return depth(x) - neck.profile(x).depth();
+  }
+
+  /** What the readings say of the depth at x; endless where they say nothing. */
+  private double read(double x) {
+    ThicknessLine line = neck.thickness();
+    double x1 = line.firstX();
+    double x2 = line.octaveX();
+    double one = first.value() > 0 ? first.value() - line.fretboard().value() : Double.NaN;
+    double two = octave.value() > 0 ? octave.value() - line.fretboard().value() : Double.NaN;
+    if (!Double.isNaN(one) && !Double.isNaN(two)) {
+      return x <= x1
+          ? one - line.depth(x1) + neck.profile(x).depth()
+          : x >= x2
+              ? two - line.depth(x2) + neck.profile(x).depth()
+              : one + (two - one) * (x - x1) / (x2 - x1);
+    }
+    if (!Double.isNaN(one) && Math.abs(x - x1) < SAME_PLACE) {
+      return one;
+    }
+    return !Double.isNaN(two) && Math.abs(x - x2) < SAME_PLACE ? two : Double.POSITIVE_INFINITY;
+  }
+}
