@@ -5,7 +5,6 @@ import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
-import picocli.CommandLine.Option;
 import picocli.CommandLine.Spec;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Units;
@@ -22,14 +21,14 @@ import roughcut.thin.ThinSpot;
 final class CheckCommand implements Callable<Integer> {
   @Mixin private Source source;
 
-  @Option(names = "--as-designed", description = "as drawn, measured values left out")
-  private boolean asDesigned;
+  @Mixin private Measured measured;
 
   @Spec private CommandSpec spec;
 
   @Override
   public Integer call() throws Exception {
-    Plan plan = source.plan(!asDesigned);
+    Plan plan = source.plan(measured.count());
+    measured.say(plan, spec);
     PrintWriter out = spec.commandLine().getOut();
     for (Problem problem : plan.problems()) {
       out.println("can't be  " + problem.decisionId() + ": " + problem.message());

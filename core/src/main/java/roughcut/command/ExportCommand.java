@@ -31,8 +31,7 @@ final class ExportCommand implements Callable<Integer> {
   @Option(names = "--paper", description = "${COMPLETION-CANDIDATES}", defaultValue = "A4")
   private Paper paper;
 
-  @Option(names = "--as-designed", description = "as drawn, measured values left out")
-  private boolean asDesigned;
+  @Mixin private Measured measured;
 
   @Option(names = "--inch", description = "show dimensions in decimal inches")
   private boolean inch;
@@ -41,7 +40,8 @@ final class ExportCommand implements Callable<Integer> {
 
   @Override
   public Integer call() throws Exception {
-    Plan plan = source.plan(!asDesigned);
+    Plan plan = source.plan(measured.count());
+    measured.say(plan, spec);
     for (Path path : Exports.write(plan, inch ? Units.DECIMAL_INCH : Units.MM, paper, folder)) {
       spec.commandLine().getOut().println(path);
     }

@@ -27,14 +27,14 @@ final class ReportCommand implements Callable<Integer> {
   @Option(names = "--format", description = "json or text", defaultValue = "text")
   private Format format;
 
-  @Option(names = "--as-built", description = "with measured values in place of decided ones")
-  private boolean asBuilt;
+  @Mixin private Measured measured;
 
   @Spec private CommandSpec spec;
 
   @Override
   public Integer call() throws Exception {
-    Plan plan = source.plan(asBuilt);
+    Plan plan = source.plan(measured.count());
+    measured.say(plan, spec);
     PrintWriter out = spec.commandLine().getOut();
     out.print(format == Format.json ? ReportWriter.json(plan) : ReportWriter.text(plan));
     out.flush();

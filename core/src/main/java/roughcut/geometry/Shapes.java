@@ -88,6 +88,45 @@ public final class Shapes {
     return left.size() < 3 ? 0 : Math.abs(signed(left));
   }
 
+  /**
+   * How deep two shapes without hollows lie in each other: the shortest way that one would have to
+   * be moved to be clear of the other (separating axes); 0 or less when they are clear already, mm.
+   */
+  public static double overlap(Outline one, Outline other) {
+    return Math.min(along(one, other), along(other, one));
+  }
+
+  /** The least overlap of both, looked at square to each edge of the first. */
+  private static double along(Outline edges, Outline other) {
+    double least = Double.POSITIVE_INFINITY;
+    List<Point> p = edges.corners();
+    for (int i = 0; i < p.size(); i++) {
+      Point a = p.get(i);
+      Point b = p.get((i + 1) % p.size());
+      double length = a.distance(b);
+      if (length < 1e-9) {
+        continue;
+      }
+      double nx = (b.y() - a.y()) / length;
+      double ny = (a.x() - b.x()) / length;
+      double[] one = reach(p, nx, ny);
+      double[] two = reach(other.corners(), nx, ny);
+      least = Math.min(least, Math.min(one[1] - two[0], two[1] - one[0]));
+    }
+    return least;
+  }
+
+  private static double[] reach(List<Point> points, double nx, double ny) {
+    double least = Double.POSITIVE_INFINITY;
+    double most = Double.NEGATIVE_INFINITY;
+    for (Point p : points) {
+      double at = p.x() * nx + p.y() * ny;
+      least = Math.min(least, at);
+      most = Math.max(most, at);
+    }
+    return new double[] {least, most};
+  }
+
   private static List<Point> clipped(List<Point> shape, Point a, Point b, double way) {
     List<Point> kept = new ArrayList<>(shape.size() + 2);
     for (int i = 0; i < shape.size(); i++) {

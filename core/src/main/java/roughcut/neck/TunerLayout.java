@@ -13,7 +13,6 @@ import roughcut.design.FretboardDecisions;
 import roughcut.design.Givens;
 import roughcut.design.NeckDecisions;
 import roughcut.design.PartDecisions;
-import roughcut.design.StringDecisions;
 import roughcut.design.TunerRule;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
@@ -22,6 +21,7 @@ import roughcut.measure.Given;
 import roughcut.measure.Ledger;
 import roughcut.measure.Quantity;
 import roughcut.measure.Worked;
+import roughcut.strings.NutAction;
 
 /**
  * Where the tuners stand on the head, in line or on both sides in any split, and what their strings
@@ -258,18 +258,20 @@ public record TunerLayout(
           in("p", post));
     }
 
-    /** Handbook page 2, "Break angles". */
+    /** Handbook page 2, "Break angles"; the wrap lies over the face veneer. */
     private Worked breakAngle(int string, Worked x) {
       Given board = givens.get(Decisions.FRETBOARD_THICKNESS);
       Given fret = givens.get(FretboardDecisions.WIRE_HEIGHT);
-      Given action = givens.get(StringDecisions.ACTION_NUT);
+      Given action = NutAction.of(givens);
       Given wrap = givens.get(NeckDecisions.TUNER_WRAP);
       double theta = head.theta();
+      Given veneer = givens.get(Decisions.HEAD_VENEER);
       double zn = board.value() + fret.value() + action.value() + head.drop();
+      double over = wrap.value() + veneer.value();
       double angle =
           Math.atan(
-              (zn + x.value() * Math.sin(theta) - wrap.value() * Math.cos(theta))
-                  / (x.value() * Math.cos(theta) + wrap.value() * Math.sin(theta)));
+              (zn + x.value() * Math.sin(theta) - over * Math.cos(theta))
+                  / (x.value() * Math.cos(theta) + over * Math.sin(theta)));
       Given degrees = Given.decided("head.angle", "Head angle", Math.toDegrees(theta), ANGLE);
       Given drop = Given.decided("head.step", "Step of the head", head.drop(), LENGTH);
       return ledger.put(
@@ -277,14 +279,15 @@ public record TunerLayout(
           "String " + string + " breaks over the nut by",
           ANGLE,
           Math.toDegrees(angle),
-          "atan((t_b + t_f + a + s + ℓ · sin(θ) − v · cos(θ)) / (ℓ · cos(θ) + v · sin(θ)))",
+          "atan((t_b + t_f + a + s + ℓ · sin(θ) − (v + f) · cos(θ)) / (ℓ · cos(θ) + (v + f) · sin(θ)))",
           in("t_b", board),
           in("t_f", fret),
           in("a", action),
           in("s", drop),
           in("ℓ", x),
           in("θ", degrees),
-          in("v", wrap));
+          in("v", wrap),
+          in("f", veneer));
     }
 
     private Optional<Worked> bodyGap(List<Tuner> tuners) {

@@ -112,6 +112,8 @@ public record PassPlan(List<Pass> passes, Optional<String> missing, int changes)
                     job.bushed()
                         ? c.diameter() + BUSH_WALL <= job.bush
                         : c.kind().followsAbove() && c.bearingFits())
+            // A bearing at the tip stands below the edges: it can't come to a floor.
+            .filter(c -> !c.kind().bearingAtTip())
             .filter(
                 c -> c.diameter() / 2 <= job.corner + 0.03 && c.diameter() <= job.narrowest + 0.01)
             .sorted(Comparator.comparingDouble(Cutter::cutting).thenComparing(c -> -c.diameter()))

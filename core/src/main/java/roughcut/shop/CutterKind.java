@@ -47,6 +47,11 @@ public enum CutterKind {
     return this == TOP_BEARING || this == BOTH_BEARINGS;
   }
 
+  /** Whether a bearing stands below its cutting edges, so that it only cuts right through. */
+  public boolean bearingAtTip() {
+    return this == BOTTOM_BEARING || this == BOTH_BEARINGS;
+  }
+
   /**
    * The kind of that word.
    *

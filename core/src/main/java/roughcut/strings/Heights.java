@@ -159,7 +159,7 @@ public record Heights(
       this.board = givens.get(Decisions.FRETBOARD_THICKNESS);
       this.fret = givens.get(FretboardDecisions.WIRE_HEIGHT);
       this.action = givens.get(StringDecisions.ACTION_12);
-      this.nut = givens.get(StringDecisions.ACTION_NUT);
+      this.nut = NutAction.of(givens);
       this.rise = givens.get(StringDecisions.CARVE_RISE);
       this.run = Math.max(1, scale.value() - jointX.value());
     }

@@ -36,7 +36,7 @@ public record NeckProof(Worked angle, Worked exposed, Worked saddle, Worked deep
     Given board = givens.get(Decisions.FRETBOARD_THICKNESS);
     Given fret = givens.get(FretboardDecisions.WIRE_HEIGHT);
     Given action = givens.get(StringDecisions.ACTION_12);
-    Given nut = givens.get(StringDecisions.ACTION_NUT);
+    Given nut = NutAction.of(givens);
     Given along = Given.decided("heights.run", "Joint to saddle line", run, LENGTH);
     Given standing = givens.get(StringDecisions.STANDING);
     Given edge = givens.get(StringDecisions.STRAIGHTEDGE);

@@ -67,11 +67,18 @@ public record NutWork(
     List<Worked> bottoms = new ArrayList<>();
     List<Worked> fan = new ArrayList<>();
     List<Worked> poles = new ArrayList<>();
-    Given over = givens.get(StringDecisions.ACTION_NUT);
+    Given over = NutAction.of(givens);
     Given fret = givens.get(FretboardDecisions.WIRE_HEIGHT);
     Given x = givens.get(StringDecisions.SPREAD_X);
     Given pole = givens.get(StringDecisions.POLE_SPREAD);
     int count = strings.count();
+    boolean guided = NutAction.onZeroFret(givens);
+    Given lower =
+        Given.decided(
+            "nut.guide-lower",
+            "Slots under the zero fret's top",
+            NutAction.GUIDE_LOWER,
+            FINE_LENGTH);
     for (int i = 1; i <= count; i++) {
       Worked y = strings.atNut().get(i - 1);
       Given drop =
@@ -85,9 +92,11 @@ public record NutWork(
               "nut.string." + i + ".slot-bottom",
               "Nut slot of string " + i + ", bottom over the crown",
               FINE_LENGTH,
-              over.value() + fret.value() - drop.value(),
-              "a + t_f − s",
-              in("a", over),
+              guided
+                  ? fret.value() - drop.value() - lower.value()
+                  : over.value() + fret.value() - drop.value(),
+              guided ? "t_f − s − u" : "a + t_f − s",
+              guided ? in("u", lower) : in("a", over),
               in("t_f", fret),
               in("s", drop)));
       if (frets.fan().fanned()) {
@@ -227,7 +236,7 @@ public record NutWork(
 
   private static Worked lastFret(Givens givens, FretLayout frets, Ledger ledger) {
     Given octave = givens.get(StringDecisions.ACTION_12);
-    Given over = givens.get(StringDecisions.ACTION_NUT);
+    Given over = NutAction.of(givens);
     Given fall = givens.get(FretboardDecisions.FALL_AWAY);
     Given from = givens.get(FretboardDecisions.FALL_AWAY_FROM);
     FretLayout.Fret last = frets.last();

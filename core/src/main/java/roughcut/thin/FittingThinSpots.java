@@ -10,8 +10,10 @@ import roughcut.design.BodyDecisions;
 import roughcut.design.Fitting;
 import roughcut.design.FittingType;
 import roughcut.design.Givens;
+import roughcut.geometry.Box;
 import roughcut.geometry.ClosestApproach;
 import roughcut.geometry.Point;
+import roughcut.geometry.Shapes;
 import roughcut.measure.Given;
 import roughcut.measure.Ledger;
 import roughcut.measure.Worked;
@@ -171,8 +173,8 @@ final class FittingThinSpots {
                 "hardware." + a.id() + "." + b.id(),
                 "Between " + a.words() + " and " + b.words(),
                 LENGTH,
-                closest.distance(),
-                "least distance of the two in space",
+                closest.distance() > 0 ? closest.distance() : -inEachOther(a, b),
+                "least distance of the two in space; less than 0 by how deep they lie in each other",
                 in("t", thickness));
         tell(
             "body.hardware",
@@ -184,6 +186,14 @@ final class FittingThinSpots {
             changes(a, b));
       }
     }
+  }
+
+  /** The shortest way that would make two that meet clear of each other: aside, or in depth. */
+  private static double inEachOther(Part a, Part b) {
+    Box one = a.solid().box();
+    Box two = b.solid().box();
+    double deep = Math.min(one.z1() - two.z0(), two.z1() - one.z0());
+    return Math.max(0, Math.min(deep, Shapes.overlap(a.outline(), b.outline())));
   }
 
   /** A plate carries knobs and rings, and hides pots: of those it needn't keep clear. */

@@ -23,7 +23,9 @@ class SawnBackTest {
       wood = List.of(new Point(0, 0), new Point(a, 0), new Point(a, depth), new Point(0, depth));
     }
 
-    /** Takes everything away beyond the line through two marks, away from the middle of the wood. */
+    /**
+     * Takes everything away beyond the line through two marks, away from the middle of the wood.
+     */
     void plane(Point one, Point two) {
       double nx = two.y() - one.y();
       double ny = one.x() - two.x();
@@ -91,7 +93,9 @@ class SawnBackTest {
             if (bevel.round() == round && bevel.takes()) {
               own.add(bevel);
               if (bevel.markedOnBack() && bevel.markedOnSide()) {
-                assertThat(planed.fromEdge(bevel.low())).as("a mark lies on the wood").isLessThan(1e-6);
+                assertThat(planed.fromEdge(bevel.low()))
+                    .as("a mark lies on the wood")
+                    .isLessThan(1e-6);
                 assertThat(planed.fromEdge(bevel.high())).isLessThan(1e-6);
               }
             }
@@ -133,7 +137,8 @@ class SawnBackTest {
   @Test
   void readingsCountAtTheirStationAndBetween() {
     Plan plan =
-        Heron.with("carve.now-1=21", "carve.now-12=21.6", "carve.station=178", "shaft.thickness=25");
+        Heron.with(
+            "carve.now-1=21", "carve.now-12=21.6", "carve.station=178", "shaft.thickness=25");
     SawnBack back = plan.details().carving().back();
     double x1 = plan.frets().at(1);
     double x12 = plan.frets().octave();
@@ -143,7 +148,9 @@ class SawnBackTest {
     assertThat(back.left(x12 + 40)).as("beyond, as much is on").isCloseTo(0.6, within(1e-9));
     SawnBack one = Heron.with("carve.now-12=21.6", "shaft.thickness=25").details().carving().back();
     assertThat(one.left(x12)).isCloseTo(0.6, within(1e-9));
-    assertThat(one.left(x1)).as("one reading tells of its own station").isCloseTo(1.5, within(1e-9));
+    assertThat(one.left(x1))
+        .as("one reading tells of its own station")
+        .isCloseTo(1.5, within(1e-9));
   }
 
   @Test
@@ -151,7 +158,8 @@ class SawnBackTest {
     Plan plan = Heron.with("carve.now-12=17");
     double x12 = plan.frets().octave();
     assertThat(plan.neck().profile(x12).depth()).isCloseTo(11, within(1e-9));
-    assertThat(plan.neck().profile(x12 + 60).depth() - Heron.with().neck().profile(x12 + 60).depth())
+    assertThat(
+            plan.neck().profile(x12 + 60).depth() - Heron.with().neck().profile(x12 + 60).depth())
         .as("and as much is missing beyond")
         .isCloseTo(-4, within(1e-9));
     assertThat(plan.neck().profile(plan.frets().at(1)).depth())
@@ -159,7 +167,9 @@ class SawnBackTest {
         .isCloseTo(14, within(1e-9));
     assertThat(value(plan, "rod.under-centre"))
         .isCloseTo(11 - plan.rod().depth().value(), within(1e-3));
-    assertThat(value(plan, "carve.12.left")).as("told against the line").isCloseTo(-4, within(1e-9));
+    assertThat(value(plan, "carve.12.left"))
+        .as("told against the line")
+        .isCloseTo(-4, within(1e-9));
     assertThat(value(Heron.with("carve.now-12=22"), "rod.under-centre"))
         .as("what is still on is no wood to count on")
         .isEqualTo(value(Heron.with(), "rod.under-centre"));
@@ -197,7 +207,9 @@ class SawnBackTest {
       double wide = 5 + 6 * random.nextDouble();
       Plan plan =
           Heron.with(
-              "neck.profile-exponent=" + bass, "neck.profile-exponent-treble=" + differs, "rod.width=" + wide);
+              "neck.profile-exponent=" + bass,
+              "neck.profile-exponent-treble=" + differs,
+              "rod.width=" + wide);
       double least = Double.POSITIVE_INFINITY;
       for (Channel.Piece piece : plan.rod().channel().pieces()) {
         for (int k = 0; k <= 4000; k++) {

@@ -1,0 +1,33 @@
+package roughcut.strings;
+
+import static roughcut.measure.Quantity.FINE_LENGTH;
+
+import roughcut.design.FretboardDecisions;
+import roughcut.design.Givens;
+import roughcut.design.NutKind;
+import roughcut.design.StringDecisions;
+import roughcut.measure.Given;
+
+/**
+ * How high the strings stand over the plane of the fret tops where they begin: a_nut, the action
+ * over fret 1 that the nut's slots give; nothing on a zero fret, on which they lie (handbook page
+ * 2, "Zero fret").
+ */
+public final class NutAction {
+  /** A nut behind a zero fret only guides: its slots lie so much under the fret's top, mm. */
+  public static final double GUIDE_LOWER = 0.5;
+
+  private NutAction() {}
+
+  /** Whether the strings lie on a zero fret. */
+  public static boolean onZeroFret(Givens givens) {
+    return givens.get(FretboardDecisions.NUT_KIND) == NutKind.ZERO_FRET;
+  }
+
+  /** The strings' height over the fret tops' plane at the nut line, mm. */
+  public static Given of(Givens givens) {
+    return onZeroFret(givens)
+        ? Given.decided("action.zero-fret", "Strings lie on the zero fret", 0, FINE_LENGTH)
+        : givens.get(StringDecisions.ACTION_NUT);
+  }
+}

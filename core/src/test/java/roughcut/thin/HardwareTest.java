@@ -1,0 +1,90 @@
+package roughcut.thin;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import roughcut.Heron;
+import roughcut.design.Fitting;
+import roughcut.geometry.Outline;
+import roughcut.geometry.Point;
+import roughcut.geometry.Shapes;
+import roughcut.measure.Worked;
+import roughcut.plan.Plan;
+
+/** Hardware that lies in other hardware. */
+class HardwareTest {
+  @Test
+  void potsThatLieInEachOtherStop() {
+    Plan plan = Heron.with();
+    Fitting volume = plan.build().design().fitting("volume").orElseThrow();
+    double x = value(plan, volume.id("x"));
+    double y = value(plan, volume.id("y"));
+    double size = value(plan, volume.id("length"));
+    for (double into : new double[] {-4, -0.5, 0.5, 2, 7}) {
+      Plan moved =
+          Heron.with("control.tone.x=" + (x + size - into), "control.tone.y=" + y);
+      Worked left =
+          moved.values().values().stream()
+              .filter(v -> v.id().matches("hardware\\.(volume\\.tone|tone\\.volume)"))
+              .findFirst()
+              .orElse(null);
+      if (into < -3) {
+        assertThat(left).as("far enough not to be told").isNull();
+        continue;
+      }
+      assertThat(left.value()).as("into " + into).isCloseTo(-into, within(0.05));
+      if (into > 0) {
+        assertThat(moved.thinSpots())
+            .anyMatch(
+                s -> s.left().id().equals(left.id()) && s.state() == ThinSpot.State.STOP);
+      }
+    }
+  }
+
+  private static double value(Plan plan, String id) {
+    return ((roughcut.design.NumberDecision)
+            roughcut.design.Decisions.find(plan.build().design(), id).orElseThrow())
+        .in(plan.build().design());
+  }
+
+  /** Moved by what the overlap says they are clear; moved by less they never are. */
+  @Test
+  void theOverlapIsTheShortestWayOut() {
+    Random random = new Random(12);
+    for (int i = 0; i < 300; i++) {
+      Outline a =
+          Shapes.rounded(
+              new Point(0, 0), 5 + 30 * random.nextDouble(), 5 + 30 * random.nextDouble(), 2, 360 * random.nextDouble());
+      Outline b =
+          Shapes.rounded(
+              new Point(20 * random.nextGaussian(), 20 * random.nextGaussian()),
+              5 + 30 * random.nextDouble(),
+              5 + 30 * random.nextDouble(),
+              random.nextBoolean() ? 1 : 8,
+              360 * random.nextDouble());
+      double overlap = Shapes.overlap(a, b);
+      if (overlap <= 0.01) {
+        assertThat(a.distance(b) > 0 || overlap > -0.01).isTrue();
+        continue;
+      }
+      double shortest = Double.POSITIVE_INFINITY;
+      for (int k = 0; k < 720; k++) {
+        double way = Math.PI * k / 360;
+        double far = 0;
+        double step = 40;
+        // The way out in this direction, by halving.
+        while (step > 1e-4) {
+          Outline moved = b.moved((far + step) * Math.cos(way), (far + step) * Math.sin(way));
+          if (a.distance(moved) == 0) {
+            far += step;
+          }
+          step /= 2;
+        }
+        shortest = Math.min(shortest, far);
+      }
+      assertThat(overlap).isCloseTo(shortest, within(0.06));
+    }
+  }
+}
