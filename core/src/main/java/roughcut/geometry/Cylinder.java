@@ -8,6 +8,49 @@ public record Cylinder(Point3 from, Point3 to, double radius) implements Convex 
   }
 
   @Override
+  public double[] chord(double x, double y) {
+    // |p − from − t·d| = r with t = (p − from)·d, for p = (x, y, z): a square equation in z.
+    Point3 axis = to.minus(from);
+    double length = axis.length();
+    if (length < 1e-12) {
+      return null;
+    }
+    Point3 d = axis.times(1 / length);
+    double px = x - from.x();
+    double py = y - from.y();
+    double flat = px * d.x() + py * d.y();
+    double a = 1 - d.z() * d.z();
+    double b = -flat * d.z();
+    double c = px * px + py * py - flat * flat - radius * radius;
+    double low = Double.NEGATIVE_INFINITY;
+    double high = Double.POSITIVE_INFINITY;
+    if (a < 1e-15) {
+      if (c > 0) {
+        return null;
+      }
+    } else {
+      double root = b * b - a * c;
+      if (root < 0) {
+        return null;
+      }
+      low = (-b - Math.sqrt(root)) / a;
+      high = (-b + Math.sqrt(root)) / a;
+    }
+    // Between its flat ends: 0 ≤ flat + z·d_z ≤ length.
+    if (Math.abs(d.z()) < 1e-15) {
+      if (flat < 0 || flat > length) {
+        return null;
+      }
+    } else {
+      double one = -flat / d.z();
+      double two = (length - flat) / d.z();
+      low = Math.max(low, Math.min(one, two));
+      high = Math.min(high, Math.max(one, two));
+    }
+    return low > high ? null : new double[] {from.z() + low, from.z() + high};
+  }
+
+  @Override
   public Point3 furthest(Point3 way) {
     Point3 axis = to.minus(from);
     double along = way.dot(axis);

@@ -26,6 +26,15 @@ public record Prism(List<Point> corners, double open, double floor, double lean)
   }
 
   @Override
+  public double[] chord(double x, double y) {
+    if (!new Outline(corners).holds(new Point(x, y))) {
+      return null;
+    }
+    double at = floorAt(x);
+    return new double[] {Math.min(open, at), Math.max(open, at)};
+  }
+
+  @Override
   public Point3 furthest(Point3 way) {
     double most = Double.NEGATIVE_INFINITY;
     double bx = 0;

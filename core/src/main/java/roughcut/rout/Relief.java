@@ -33,6 +33,11 @@ record Relief(Worked count, Worked wanted, boolean met) {
   /** More bores than this nobody makes by hand. */
   static final int MOST_BORES = 120;
 
+  /** Wood that stays over and under a bore where there is so much in the flat body, mm. */
+  private static final double COVER = 3;
+
+  private static final double UNDER = 5;
+
   /** More places than this aren't looked at: an outline of many metres is none of a body. */
   private static final int MOST_PLACES = 20_000;
 
@@ -162,14 +167,14 @@ record Relief(Worked count, Worked wanted, boolean met) {
     if (slab.surface.edge().inside(at) < radius + edge) {
       return false;
     }
+    // Of what the finished faces leave over and under it, all that is taken off counts.
     double left = slab.thickness.value() - floor;
-    boolean hollow = slab.surface.contours().stream().anyMatch(c -> c.face() == BodyFace.BACK);
-    for (Point p : hollow ? Shapes.circle(at, radius + 1).corners() : List.<Point>of()) {
-      if (slab.surface.contours().stream()
-              .filter(c -> c.face() == BodyFace.BACK)
-              .mapToDouble(c -> c.at(p.x(), p.y()))
-              .sum()
-          > left - Math.min(left, 5)) {
+    boolean shaped =
+        !slab.surface.flat() || slab.surface.roundTop() > edge || slab.surface.roundBack() > edge;
+    for (Point p : shaped ? Shapes.circle(at, radius + 1).corners() : List.<Point>of()) {
+      double over = cap - slab.surface.at(BodyFace.TOP, p.x(), p.y());
+      double under = slab.surface.at(BodyFace.BACK, p.x(), p.y()) - floor;
+      if (over < Math.min(cap, COVER) - 1e-6 || under < Math.min(left, UNDER) - 1e-6) {
         return false;
       }
     }

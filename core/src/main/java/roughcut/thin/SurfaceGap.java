@@ -1,7 +1,6 @@
 package roughcut.thin;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import roughcut.body.BodySurface;
 import roughcut.body.Contour;
@@ -9,20 +8,24 @@ import roughcut.design.BodyFace;
 import roughcut.geometry.Box;
 import roughcut.geometry.ClosestApproach;
 import roughcut.geometry.Convex;
+import roughcut.geometry.Cylinder;
 import roughcut.geometry.Edge;
 import roughcut.geometry.Minimum;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.geometry.Point3;
 import roughcut.geometry.Prism;
+import roughcut.geometry.Shapes;
 import roughcut.rout.Cut;
-import roughcut.rout.Step;
 
 /**
- * What is left between a cut and a carved, contoured or rounded face: the least distance in space,
- * searched over the face from the places where the cut comes nearest it straight up or down.
+ * What is left between a cut and a face that is carved, contoured or rounded: the least distance in
+ * space to the finished face, from which arm, belly, heel, carve and round-over are all taken
+ * together. Where a cut comes out through the face it is less than 0: by how much it stands out,
+ * straight up or down. Searched over the face from the places where the cut comes nearest it.
  *
- * @param what arm contour, belly contour, heel carve, carved top or rounded edge
+ * @param what arm contour, belly contour, heel carve, carved top or rounded edge: what takes the
+ *     most there
  * @param distance mm
  * @param at where on the face, from above
  */
@@ -30,173 +33,240 @@ record SurfaceGap(String what, BodyFace face, double distance, Point at) {
   /** Gaps wider than this are nobody's concern, mm. */
   static final double FAR = 10;
 
-  private static final int STARTS = 2;
+  private static final int STARTS = 3;
 
-  /** No contour is so steep that the nearest way is shorter than the upright one by more. */
-  private static final double STEEPEST = 1.5;
+  /** How close places on a solid's edge stand, mm. */
+  private static final double RIM = 8;
 
   private static final double FIRST_STEP = 6;
   private static final double LAST_STEP = 0.02;
 
+  /** A solid that begins nearer the plain face than this opens at it, mm. */
+  private static final double OPEN = 0.05;
+
   /**
-   * Every gap of a cut to what was taken off a face that it doesn't open at, within {@link #FAR}.
+   * Every gap of a cut to what was taken off a face, within {@link #FAR}; a solid that opens at a
+   * face has none to it, one that a top covers has.
    */
   static List<SurfaceGap> of(Cut cut, BodySurface surface, Edge.Nearest toEdge) {
     List<SurfaceGap> gaps = new ArrayList<>();
     for (BodyFace face : BodyFace.values()) {
-      if (cut.from().opens(face)) {
-        continue;
+      double reach = surface.edgeReach(face);
+      boolean nearEdge = reach > 0 && toEdge.distance() < reach + FAR;
+      SurfaceGap best = null;
+      for (Convex solid : cut.solids()) {
+        SurfaceGap here = gap(solid, surface, face, nearEdge);
+        best = here != null && (best == null || here.distance < best.distance) ? here : best;
       }
-      for (Contour contour : surface.contours()) {
-        if (contour.face() == face) {
-          contour(cut, surface, contour, gaps);
-        }
-      }
-      if (cut.bores().isEmpty()
-          && surface.edgeReach(face) > 0
-          && toEdge.distance() < surface.edgeReach(face) + FAR) {
-        edge(cut, surface, face, gaps);
+      if (best != null && best.distance < FAR) {
+        gaps.add(best);
       }
     }
     return gaps;
   }
 
-  private static void contour(
-      Cut cut, BodySurface surface, Contour contour, List<SurfaceGap> gaps) {
-    SurfaceGap best = null;
-    for (Convex solid : cut.solids()) {
-      Box box = solid.box();
-      double plain =
-          contour.face() == BodyFace.BACK
-              ? surface.thickness() - box.z1()
-              : box.z0() - surface.topPlane((box.x0() + box.x1()) / 2);
-      if (plain - contour.depth() > FAR || !contour.reaches(box, FAR)) {
-        continue;
-      }
-      SurfaceGap here = search(solid, box, surface, contour);
-      if (here != null && (best == null || here.distance < best.distance)) {
-        best = here;
-      }
-    }
-    if (best != null && best.distance < FAR) {
-      gaps.add(best);
-    }
-  }
-
-  private static SurfaceGap search(Convex solid, Box box, BodySurface surface, Contour contour) {
-    List<Point> starts = new ArrayList<>();
-    boolean back = contour.face() == BodyFace.BACK;
-    // The hollow may end just beside the cut and still come near it.
-    starts.add(contour.outermost());
-    double nearest = Double.POSITIVE_INFINITY;
-    for (int i = 0; i <= 6; i++) {
-      for (int k = 0; k <= 6; k++) {
-        Point p =
-            new Point(
-                box.x0() + (box.x1() - box.x0()) * i / 6, box.y0() + (box.y1() - box.y0()) * k / 6);
-        if (contour.at(p.x(), p.y()) > 0) {
-          starts.add(p);
-          double z = height(surface, contour.face(), p);
-          nearest = Math.min(nearest, back ? z - box.z1() : box.z0() - z);
-        }
-      }
-    }
-    if (starts.size() > 1 && nearest > FAR * STEEPEST) {
+  private static SurfaceGap gap(
+      Convex solid, BodySurface surface, BodyFace face, boolean nearEdge) {
+    Box box = solid.box();
+    boolean back = face == BodyFace.BACK;
+    double plain =
+        back
+            ? surface.thickness() - box.z1()
+            : box.z0() - surface.topPlane((box.x0() + box.x1()) / 2);
+    if (plain < OPEN) {
       return null;
     }
-    starts.sort(
-        Comparator.comparingDouble(
-            p -> {
-              double z = height(surface, contour.face(), p);
-              Box at = new Box(p.x(), p.y(), z, p.x(), p.y(), z);
-              return box.distance(at);
-            }));
-    SurfaceGap best = null;
-    for (int s = 0; s < Math.min(STARTS, starts.size()); s++) {
-      SurfaceGap here = from(starts.get(s), solid, surface, contour);
-      best = best == null || here.distance < best.distance ? here : best;
+    List<Contour> near =
+        surface.contours().stream().filter(c -> c.face() == face && c.reaches(box, FAR)).toList();
+    double most = near.stream().mapToDouble(Contour::depth).sum();
+    most += nearEdge ? surface.edgeLoss(face, 0) : 0;
+    if (most == 0 || plain - most > FAR) {
+      return null;
     }
-    return best;
-  }
-
-  /** Walks down from a place, with ever smaller steps. */
-  private static SurfaceGap from(Point start, Convex solid, BodySurface surface, Contour contour) {
-    Point at = start;
-    double least = distance(solid, surface, contour.face(), at);
-    for (double step = FIRST_STEP; step > LAST_STEP; ) {
-      Point better = null;
-      for (int way = 0; way < 8; way++) {
-        Point next =
-            at.plus(step * Math.cos(way * Math.PI / 4), step * Math.sin(way * Math.PI / 4));
-        if (contour.at(next.x(), next.y()) > 0) {
-          double there = distance(solid, surface, contour.face(), next);
-          if (there < least) {
-            least = there;
-            better = next;
-          }
-        }
-      }
-      if (better == null) {
-        step /= 2;
-      } else {
-        at = better;
-      }
-    }
-    return new SurfaceGap(contour.name(), contour.face(), least, at);
-  }
-
-  private static double height(BodySurface surface, BodyFace face, Point p) {
-    double lost = surface.contoured(face, p.x(), p.y());
-    return face == BodyFace.TOP ? surface.topPlane(p.x()) + lost : surface.thickness() - lost;
-  }
-
-  private static double distance(Convex solid, BodySurface surface, BodyFace face, Point p) {
-    double z = height(surface, face, p);
-    if (solid instanceof Prism prism && prism.lean() == 0) {
-      Outline shape = new Outline(prism.corners());
-      double low = Math.min(prism.open(), prism.floor());
-      double high = Math.max(prism.open(), prism.floor());
-      double up = Math.max(0, Math.max(low - z, z - high));
-      double aside = shape.holds(p) ? 0 : shape.edgeDistance(p);
-      return Math.sqrt(up * up + aside * aside);
-    }
-    return ClosestApproach.of(new Point3(p.x(), p.y(), z), solid).distance();
+    return near.isEmpty() && surface.rise() == 0
+        ? besideEdge(solid, box, surface, face)
+        : new Search(solid, box, surface, face, near, nearEdge).go();
   }
 
   /** Beside the edge a face is lost by the distance from the edge only, so one line tells it. */
-  private static void edge(Cut cut, BodySurface surface, BodyFace face, List<SurfaceGap> gaps) {
-    for (Step step : cut.steps()) {
-      Edge.Nearest nearest = null;
-      for (Outline shape : step.shapes()) {
-        Edge.Nearest here = surface.edge().nearest(shape);
-        nearest = nearest == null || here.distance() < nearest.distance() ? here : nearest;
+  private static SurfaceGap besideEdge(Convex solid, Box box, BodySurface surface, BodyFace face) {
+    Edge edge = surface.edge();
+    boolean round = solid instanceof Cylinder bore && bore.upright();
+    Edge.Nearest nearest =
+        round
+            ? edge.nearestOfRound(((Cylinder) solid).from().flat(), ((Cylinder) solid).radius())
+            : solid instanceof Prism prism
+                ? edge.nearest(new Outline(prism.corners()))
+                : edge.nearest(Cut.shadow((Cylinder) solid));
+    double inside = nearest.distance();
+    double reach = surface.edgeReach(face);
+    if (inside < 0 || inside > reach + FAR) {
+      return null;
+    }
+    double high =
+        face == BodyFace.BACK ? surface.thickness() - box.z1() : box.z0() - surface.topPlane(0);
+    String what = face == BodyFace.TOP && surface.drop() > 0 ? "carved top" : "rounded edge";
+    double over = high - surface.edgeLoss(face, inside);
+    if (over < 0) {
+      return new SurfaceGap(what, face, over, nearest.from());
+    }
+    Minimum least =
+        Minimum.of(
+            u -> Math.hypot(inside - u, Math.max(0, high - surface.edgeLoss(face, u))),
+            0,
+            Math.max(1e-6, Math.min(inside, reach)),
+            24,
+            0.005);
+    return new SurfaceGap(what, face, least.value(), nearest.from());
+  }
+
+  /** Walks over the finished face to where a solid comes nearest it. */
+  private static final class Search {
+    private final Convex solid;
+    private final Box box;
+    private final BodySurface surface;
+    private final BodyFace face;
+    private final List<Contour> near;
+    private final boolean nearEdge;
+
+    Search(
+        Convex solid,
+        Box box,
+        BodySurface surface,
+        BodyFace face,
+        List<Contour> near,
+        boolean nearEdge) {
+      this.solid = solid;
+      this.box = box;
+      this.surface = surface;
+      this.face = face;
+      this.near = near;
+      this.nearEdge = nearEdge;
+    }
+
+    SurfaceGap go() {
+      List<Point> starts = new ArrayList<>();
+      // A hollow may end just beside the cut and still come near it.
+      near.forEach(c -> starts.add(c.outermost()));
+      for (int i = 0; i <= 6; i++) {
+        for (int k = 0; k <= 6; k++) {
+          starts.add(
+              new Point(
+                  box.x0() + (box.x1() - box.x0()) * i / 6,
+                  box.y0() + (box.y1() - box.y0()) * k / 6));
+        }
       }
-      double x = nearest.from().x();
-      double inside = nearest.distance();
-      if (inside < 0 || inside > surface.edgeReach(face) + FAR) {
-        continue;
+      rim(starts);
+      double[] far = new double[starts.size()];
+      List<Integer> order = new ArrayList<>();
+      for (int i = 0; i < far.length; i++) {
+        far[i] = distance(starts.get(i));
+        order.add(i);
       }
-      double floor = step.solids().stream().mapToDouble(s -> s.floorAt(x)).findFirst().orElse(0);
-      double plane =
-          face == BodyFace.BACK ? surface.thickness() : surface.topPlane(nearest.at().x());
-      double reach = Math.min(inside, surface.edgeReach(face));
-      Minimum least =
-          Minimum.of(
-              u ->
-                  Math.hypot(
-                      inside - u, Math.max(0, Math.abs(plane - floor) - surface.edgeLoss(face, u))),
-              0,
-              Math.max(1e-6, reach),
-              24,
-              0.005);
-      if (least.value() < FAR) {
-        gaps.add(
-            new SurfaceGap(
-                face == BodyFace.TOP && surface.drop() > 0 ? "carved top" : "rounded edge",
-                face,
-                least.value(),
-                nearest.from()));
+      order.sort((a, b) -> Double.compare(far[a], far[b]));
+      SurfaceGap best = null;
+      for (int s = 0; s < Math.min(STARTS, order.size()); s++) {
+        int first = order.get(s);
+        if (Double.isInfinite(far[first])) {
+          break;
+        }
+        SurfaceGap here = from(starts.get(first), far[first]);
+        best = best == null || here.distance < best.distance ? here : best;
       }
+      return best;
+    }
+
+    /** Places just inside the solid's own edge, where it most often comes nearest a slope. */
+    private void rim(List<Point> starts) {
+      List<Point> edge =
+          solid instanceof Prism prism
+              ? prism.corners()
+              : solid instanceof Cylinder bore && bore.upright()
+                  ? Shapes.circle(bore.from().flat(), bore.radius()).corners()
+                  : List.of();
+      Point middle = new Point((box.x0() + box.x1()) / 2, (box.y0() + box.y1()) / 2);
+      for (int i = 0; i < edge.size(); i++) {
+        Point p = edge.get(i);
+        Point q = edge.get((i + 1) % edge.size());
+        int pieces = (int) Math.min(12, Math.ceil(p.distance(q) / RIM));
+        for (int k = 0; k < pieces; k++) {
+          starts.add(p.towards(q, (double) k / pieces).towards(middle, 1e-6));
+        }
+      }
+    }
+
+    /** Walks down from a place, with ever smaller steps. */
+    private SurfaceGap from(Point start, double there) {
+      Point at = start;
+      double least = there;
+      for (double step = FIRST_STEP; step > LAST_STEP; ) {
+        Point better = null;
+        for (int way = 0; way < 8; way++) {
+          Point next =
+              at.plus(step * Math.cos(way * Math.PI / 4), step * Math.sin(way * Math.PI / 4));
+          double d = distance(next);
+          if (d < least) {
+            least = d;
+            better = next;
+          }
+        }
+        if (better == null) {
+          step /= 2;
+        } else {
+          at = better;
+        }
+      }
+      return new SurfaceGap(what(at), face, least, at);
+    }
+
+    /** What the edge takes there; nothing where it isn't near, less than nothing off the body. */
+    private double edgeLoss(Point p) {
+      if (!nearEdge) {
+        return 0;
+      }
+      double inside = surface.edge().inside(p);
+      return inside < 0 ? Double.NaN : surface.edgeLoss(face, inside);
+    }
+
+    /** To the face at a place; endless where nothing is taken off it or the body ends. */
+    private double distance(Point p) {
+      double edge = edgeLoss(p);
+      double lost = edge;
+      for (Contour contour : near) {
+        lost += contour.at(p.x(), p.y());
+      }
+      if (!(lost > 0)) {
+        return Double.POSITIVE_INFINITY;
+      }
+      boolean back = face == BodyFace.BACK;
+      double z = back ? surface.thickness() - lost : surface.topPlane(p.x()) + lost;
+      double[] chord = solid.chord(p.x(), p.y());
+      boolean level = solid instanceof Prism prism && prism.lean() == 0;
+      double upright = chord == null ? 0 : back ? z - chord[1] : chord[0] - z;
+      if (chord != null && (upright <= 0 || level)) {
+        return upright;
+      }
+      if (level) {
+        Prism prism = (Prism) solid;
+        double low = Math.min(prism.open(), prism.floor());
+        double high = Math.max(prism.open(), prism.floor());
+        return Math.hypot(
+            Math.max(0, Math.max(low - z, z - high)), new Outline(prism.corners()).edgeDistance(p));
+      }
+      return ClosestApproach.of(new Point3(p.x(), p.y(), z), solid).distance();
+    }
+
+    private String what(Point p) {
+      double most = edgeLoss(p);
+      String name = face == BodyFace.TOP && surface.drop() > 0 ? "carved top" : "rounded edge";
+      for (Contour contour : near) {
+        double own = contour.at(p.x(), p.y());
+        if (!(most >= own)) {
+          most = own;
+          name = contour.name();
+        }
+      }
+      return name;
     }
   }
 }

@@ -14,10 +14,8 @@ class ZeroFretTest {
 
   @Test
   void stringsLieOnTheZeroFret() {
-    Plan plan =
-        Heron.with("nut.kind=zero-fret", "wire.height=1.1");
-    Plan nut =
-        Heron.with("nut.kind=slot", "wire.height=1.1");
+    Plan plan = Heron.with("nut.kind=zero-fret", "wire.height=1.1");
+    Plan nut = Heron.with("nut.kind=slot", "wire.height=1.1");
     // A straight string that begins lower is higher at the saddle; the neck leans back less for it.
     double xj = plan.neck().joint().value();
     double nutAction = StringDecisions.ACTION_NUT.in(plan.build().design());
@@ -43,8 +41,7 @@ class ZeroFretTest {
     for (double[] one : new double[][] {{6, 0}, {6, 2.5}, {12.5, 1.2}, {0, 3}}) {
       double theta = Math.toRadians(one[0]);
       Plan plan =
-          Heron.with(
-              "head.angle=" + one[0], "head.face-veneer=" + one[1], "tuner.wrap-height=4");
+          Heron.with("head.angle=" + one[0], "head.face-veneer=" + one[1], "tuner.wrap-height=4");
       var tuner = plan.details().tuners().tuners().get(0);
       double along = value(plan, "tuner.1.x");
       double nutTop =

@@ -23,8 +23,7 @@ class HardwareTest {
     double y = value(plan, volume.id("y"));
     double size = value(plan, volume.id("length"));
     for (double into : new double[] {-4, -0.5, 0.5, 2, 7}) {
-      Plan moved =
-          Heron.with("control.tone.x=" + (x + size - into), "control.tone.y=" + y);
+      Plan moved = Heron.with("control.tone.x=" + (x + size - into), "control.tone.y=" + y);
       Worked left =
           moved.values().values().stream()
               .filter(v -> v.id().matches("hardware\\.(volume\\.tone|tone\\.volume)"))
@@ -37,8 +36,7 @@ class HardwareTest {
       assertThat(left.value()).as("into " + into).isCloseTo(-into, within(0.05));
       if (into > 0) {
         assertThat(moved.thinSpots())
-            .anyMatch(
-                s -> s.left().id().equals(left.id()) && s.state() == ThinSpot.State.STOP);
+            .anyMatch(s -> s.left().id().equals(left.id()) && s.state() == ThinSpot.State.STOP);
       }
     }
   }
@@ -56,7 +54,11 @@ class HardwareTest {
     for (int i = 0; i < 300; i++) {
       Outline a =
           Shapes.rounded(
-              new Point(0, 0), 5 + 30 * random.nextDouble(), 5 + 30 * random.nextDouble(), 2, 360 * random.nextDouble());
+              new Point(0, 0),
+              5 + 30 * random.nextDouble(),
+              5 + 30 * random.nextDouble(),
+              2,
+              360 * random.nextDouble());
       Outline b =
           Shapes.rounded(
               new Point(20 * random.nextGaussian(), 20 * random.nextGaussian()),

@@ -35,7 +35,7 @@ class SurfaceGapTest {
             Point p = new Point(x, y);
             double aside = shape.holds(p) ? 0 : shape.edgeDistance(p);
             double up = face == BodyFace.BACK ? z - prism.floor() : prism.floor() - z;
-            best = Math.min(best, Math.hypot(aside, Math.max(0, up)));
+            best = Math.min(best, aside == 0 ? up : Math.hypot(aside, Math.max(0, up)));
           }
         }
       }
