@@ -18,8 +18,10 @@ import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import roughcut.Heron;
+import roughcut.demo.Demo;
 import roughcut.file.BuildFile;
 import roughcut.file.Reference;
+import roughcut.file.ShopFile;
 
 class CommandLineTest {
   @TempDir Path folder;
@@ -116,6 +118,9 @@ class CommandLineTest {
     assertThat(run("check", "--as-designed")).isZero();
     Path file = folder.resolve("a.roughcut.json");
     BuildFile.at(file).save(Heron.build().asDesigned());
+    assertThat(run("check", file.toString())).as("no boards: not ready").isEqualTo(1);
+    assertThat(out.toString()).contains("not ready");
+    ShopFile.at(folder.resolve(ShopFile.NAME)).save(Demo.shop());
     assertThat(run("check", file.toString())).isZero();
     assertThat(run("check", file.toString(), "--set", "rod.depth=13")).isEqualTo(1);
     assertThat(run("check", file.toString(), "--set", "rod.length=900"))
@@ -196,5 +201,23 @@ class CommandLineTest {
         .isEqualTo(1);
     assertThat(err.toString()).contains("head.thickness").contains("thicker than the shaft");
     assertThat(folder.resolve("sheets/plan.pdf")).isNotEmptyFile();
+  }
+
+  @Test
+  void aBlankThatIsNotReadyStopsTheCheckToo() {
+    assertThat(run("check", "--set", "body.lower-width=460", "--set", "body.blank-width=360"))
+        .isEqualTo(1);
+    assertThat(out.toString())
+        .containsPattern("not ready +body blank: the outline runs 5\\d\\.\\d mm off the blank");
+  }
+
+  @Test
+  void measuredValuesCountAlikeInEveryCommandAndAreNamed() throws Exception {
+    double built = report("report", "--format", "json").get("scarf.run").get("value").asDouble();
+    assertThat(built).isCloseTo(14.9 / Math.tan(Math.toRadians(12.5)), within(1e-9));
+    assertThat(err.toString()).contains("measured").contains("shaft.thickness 14.9 mm");
+    run("check");
+    assertThat(out.toString()).contains("stock under back");
+    assertThat(err.toString().split("shaft.thickness 14.9 mm", -1)).hasSize(3);
   }
 }

@@ -156,7 +156,10 @@ class FinishedFacesTest {
                   double z = face(plan, face, x, y, in);
                   boolean shaped =
                       Math.abs(
-                              z - (face == BodyFace.TOP ? surface.topPlane(x) : surface.thickness()))
+                              z
+                                  - (face == BodyFace.TOP
+                                      ? surface.topPlane(x)
+                                      : surface.thickness()))
                           > 1e-9;
                   if (shaped) {
                     least = Math.min(least, face == BodyFace.TOP ? at[0] - z : z - at[1]);
