@@ -93,7 +93,7 @@ class NeckTest extends WindowTest {
         .isCloseTo(1 / Math.tan(Math.toRadians(12.5)), within(1e-6));
     page(robot, "carving");
     type(robot, "carve.rounds", "4");
-    assertThat(session().plan().get().value("facet.1.4.on-back")).isPresent();
+    assertThat(session().plan().get().value("facet.1.4.on-side")).isPresent();
     type(robot, "neck.roughing-margin", "0");
     assertThat(value("facet.1.1.on-back")).isPositive();
   }
