@@ -1,6 +1,8 @@
 package roughcut.file;
 
 import java.nio.file.Path;
+import java.util.HashSet;
+import java.util.Set;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
@@ -63,6 +65,9 @@ public final class Autosave {
   private Shop shopOnDisk;
   private State state = State.DONE;
   private boolean onItsWay;
+
+  /** Files of which a rescue copy was made here; touched only while writing. */
+  private final Set<Path> rescued = new HashSet<>();
 
   /**
    * Keeps what was just read.
@@ -218,7 +223,10 @@ public final class Autosave {
   private State attempt(Write write, Path path, WriteTo copy) {
     try {
       write.run();
-      rescue.letGo(path);
+      // One of an earlier session stays until the maker has decided about it.
+      if (rescued.remove(path)) {
+        rescue.letGo(path);
+      }
       return State.DONE;
     } catch (FileTrouble e) {
       Saving saving =
@@ -227,6 +235,7 @@ public final class Autosave {
       try {
         copy.run(place);
         rescue.note(path);
+        rescued.add(path);
         return new State(saving, e.getMessage(), place);
       } catch (FileTrouble worse) {
         return new State(saving, e.getMessage(), null);

@@ -110,6 +110,16 @@ class AutosaveTest {
   }
 
   @Test
+  void aCopyOfAnEarlierSessionStaysUntilTheMakerHasDecided() throws Exception {
+    BuildFile.at(rescue.place(heron)).save(named(77));
+    rescue.note(heron);
+    autosave.keep(named(1), Demo.shop());
+    assertThat(autosave.flush().saving()).isEqualTo(Autosave.Saving.SAVED);
+    assertThat(BuildFile.open(rescue.of(heron).orElseThrow().copy()).build().name())
+        .isEqualTo("edit 77");
+  }
+
+  @Test
   void filesOfOneNameInTwoPlacesHaveTwoRescueCopies() {
     assertThat(rescue.place(Path.of("/a/Heron.roughcut.json")))
         .isNotEqualTo(rescue.place(Path.of("/b/Heron.roughcut.json")));

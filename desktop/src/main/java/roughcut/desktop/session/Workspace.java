@@ -228,7 +228,9 @@ public final class Workspace {
   public void takeRescued(Rescue.Copy copy) throws FileTrouble {
     Build kept = BuildFile.open(copy.copy()).build();
     took(session.take("bringing back what was rescued", session.work().with(kept)));
-    autosave.flush();
+    if (!autosave.flush().troubled()) {
+      rescue.letGo(copy.belongs());
+    }
   }
 
   /** Lets a rescue copy go. */
