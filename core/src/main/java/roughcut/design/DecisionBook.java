@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.ToDoubleFunction;
 import roughcut.measure.Quantity;
 
 /** Where a group of plain decisions is written down, in the order in which a maker meets them. */
@@ -24,7 +25,7 @@ final class DecisionBook {
       double least,
       double most,
       double step) {
-    return new Draft(this, id, label, quantity, usual, least, most, step);
+    return new Draft(this, id, label, quantity, d -> usual, false, least, most, step);
   }
 
   /** A choice whose usual one is the first. */
@@ -52,10 +53,16 @@ final class DecisionBook {
       String id,
       String label,
       Quantity quantity,
-      double usual,
+      ToDoubleFunction<Design> usual,
+      boolean following,
       double least,
       double most,
       double step) {
+    /** A number that follows from others while it isn't decided; an empty entry lets it again. */
+    Draft follows(ToDoubleFunction<Design> from) {
+      return new Draft(book, id, label, quantity, from, true, least, most, step);
+    }
+
     /** A number that is decided only. */
     NumberDecision hint(String hint) {
       return enter(hint, false);
@@ -77,7 +84,11 @@ final class DecisionBook {
               most,
               step,
               measurable,
-              design -> design.numbers().getOrDefault(id, usual),
+              following,
+              design -> {
+                Double decided = design.numbers().get(id);
+                return decided == null ? usual.applyAsDouble(design) : decided;
+              },
               (design, value) -> design.withNumber(id, value));
       book.decisions.add(decision);
       return decision;

@@ -159,8 +159,15 @@ public final class NeckDecisions {
           ChannelMachine.values(),
           "A fence wants a true edge, before the outline; a railed jig is sighted on the centre line.");
   public static final NumberDecision CHANNEL_CUTTER =
-      BOOK.number("channel.cutter", "Channel cutter", LENGTH, 6.4, 1, 30, 0.1)
-          .measured("Diameter.");
+      BOOK.number("channel.cutter", "Rod channel's cutter", LENGTH, 6.4, 1, 30, 0.1)
+          .follows(
+              d ->
+                  Math.min(6.4, Decisions.ROD_WIDTH.in(d)))
+          .measured("Diameter; empty for the usual one, no wider than the channel.");
+  public static final NumberDecision STIFFENER_CUTTER =
+      BOOK.number("stiffener.cutter", "Stiffener's cutter", LENGTH, 3.2, 1, 30, 0.1)
+          .follows(d -> Math.min(CHANNEL_CUTTER.in(d), STIFFENER_WIDTH.in(d)))
+          .measured("Diameter; empty for one as wide as the channel, up to the rod's cutter.");
   public static final NumberDecision JIG_BASE =
       BOOK.number("channel.base", "Router's base", LENGTH, 76, 10, 200, 0.5)
           .measured("From the cutter's middle to the base's edge.");

@@ -1,5 +1,7 @@
 package roughcut.design;
 
+import java.util.Map;
+import java.util.TreeMap;
 import java.util.function.BiFunction;
 import java.util.function.ToDoubleFunction;
 import java.util.regex.Pattern;
@@ -16,6 +18,7 @@ import roughcut.measure.Unreadable;
  * @param least smallest value taken, in the quantity's unit
  * @param most largest value taken
  * @param step what one press of an arrow key adds
+ * @param follows whether it follows from other decisions until it is decided itself
  * @param measurable whether the wood can be measured for it, so that a measured value may take its
  *     place
  */
@@ -28,9 +31,24 @@ public record NumberDecision(
     double most,
     double step,
     boolean measurable,
+    boolean follows,
     ToDoubleFunction<Design> getter,
     BiFunction<Design, Double, Design> setter)
     implements Decision {
+  /** One that doesn't follow from others. */
+  public NumberDecision(
+      String id,
+      String label,
+      String hint,
+      Quantity quantity,
+      double least,
+      double most,
+      double step,
+      boolean measurable,
+      ToDoubleFunction<Design> getter,
+      BiFunction<Design, Double, Design> setter) {
+    this(id, label, hint, quantity, least, most, step, measurable, false, getter, setter);
+  }
 
   public double in(Design design) {
     return getter.applyAsDouble(design);
@@ -46,6 +64,18 @@ public record NumberDecision(
       throw new IllegalArgumentException(label + ": " + limits(value, Units.MM));
     }
     return setter.apply(design, value);
+  }
+
+  /** Whether it stands at what follows from others, or at its usual value. */
+  public boolean undecided(Design design) {
+    return !design.numbers().containsKey(id);
+  }
+
+  /** The design in which it follows from others again. */
+  public Design released(Design design) {
+    Map<String, Double> left = new TreeMap<>(design.numbers());
+    left.remove(id);
+    return design.withNumbers(left);
   }
 
   public boolean allows(double value) {
@@ -87,7 +117,9 @@ public record NumberDecision(
 
   @Override
   public Design typed(Design design, String text, Units units) throws Unreadable {
-    return setter.apply(design, read(text, units));
+    return follows && text.isBlank()
+        ? released(design)
+        : setter.apply(design, read(text, units));
   }
 
   @Override

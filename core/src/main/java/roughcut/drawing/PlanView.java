@@ -245,18 +245,28 @@ final class PlanView {
   /** What fence and stops are set to, from the blank's edge and ends. */
   void stops() {
     double side = plan.blank().halfWidth();
-    double headEnd = heelEnd - blankReach();
-    MachineStops stops = plan.details().rodStops();
+    MachineStops stops = plan.details().routing().rod();
     double start = plan.rod().channel().from();
     double end = plan.rod().channel().to();
     double near = -plan.rod().width().value() / 2;
-    sketch.dimension(
-        new Point(headEnd, -side), new Point(start, -side), -14, "", stops.startStop());
     double trim = BlankDecisions.END_TRIM.in(plan.build().design());
+    double heel = heelEnd + trim;
+    boolean sameEnd = plan.details().routing().countedFromHeel();
+    double from = sameEnd ? heel : heelEnd - blankReach();
+    double startAt = from + (sameEnd ? -1 : 1) * stops.startStop().value();
     sketch.dimension(
-        new Point(end, -side), new Point(heelEnd + trim, -side), -14, "", stops.endStop());
+        new Point(Math.min(from, startAt), -side),
+        new Point(Math.max(from, startAt), -side),
+        sameEnd ? -26 : -14,
+        "",
+        stops.startStop());
+    sketch.dimension(
+        new Point(heel - stops.endStop().value(), -side), new Point(heel, -side), -14, "", stops.endStop());
     double x = (start + end) / 2;
-    sketch.dimension(new Point(x, -side), new Point(x, near), 0, "fence", stops.fence());
+    stops
+        .fence()
+        .ifPresent(
+            f -> sketch.dimension(new Point(x, -side), new Point(x, near), 0, "fence", f));
   }
 
   /** Tuner bores on the head, seen from above. */

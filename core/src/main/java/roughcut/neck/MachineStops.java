@@ -5,135 +5,265 @@ import static roughcut.measure.Quantity.FINE_LENGTH;
 import static roughcut.measure.Quantity.LENGTH;
 import static roughcut.measure.Worked.in;
 
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
 import roughcut.design.ChannelMachine;
 import roughcut.design.Givens;
 import roughcut.design.NeckDecisions;
 import roughcut.measure.Given;
 import roughcut.measure.Ledger;
-import roughcut.measure.Value;
 import roughcut.measure.Worked;
 import roughcut.shop.PassRule;
 
 /**
- * What fence, rails and stops are set to for a channel, and its passes (handbook page 4, "stops for
- * the machine").
+ * What fence or rails and stops are set to for one run of a channel, and its passes (handbook page
+ * 4, "stops for the machine"). Only what the machine in use has is there: a router table and an
+ * edge guide run along the blank's edge, a railed jig along its rails; on a table the stops are the
+ * channel's own ends, a hand router's base comes to its stops b − D / 2 before them.
  *
- * @param fence reference edge of the blank to the cutter's edge
- * @param startStop the blank's head end to the channel's beginning
- * @param endStop the blank's heel end to the channel's end
- * @param nearRail rail to the channel's near wall, and end stop beyond the channel's end
- * @param farRail rail to the channel's far wall
+ * @param name what is cut in this run: rod channel, adjuster's end, stiffener …
+ * @param fence reference edge to the cutter's edge, at the run's head end
+ * @param fenceFar the same for the far wall, where the channel is wider than its cutter
+ * @param fenceHeel the same at the run's heel end, where channel and edge aren't parallel
+ * @param wedge what the wedge between edge and fence gains over the run
+ * @param startStop the end that stops are counted from to the run's beginning, or to the stop there
+ * @param endStop the blank's heel end to the run's end, or to the stop there
+ * @param nearRail rail to the channel's near wall
+ * @param farRail rail to the channel's far wall, when it is set for that
+ * @param to depth that the last pass leaves
  */
 public record MachineStops(
-    ChannelMachine machine,
-    Worked fence,
+    String name,
+    Given cutter,
+    Optional<Worked> fence,
+    Optional<Worked> fenceFar,
+    Optional<Worked> fenceHeel,
+    Optional<Worked> wedge,
+    Optional<Worked> nearRail,
+    Optional<Worked> farRail,
     Worked startStop,
     Worked endStop,
-    Worked nearRail,
-    Worked farRail,
     Worked passes,
-    Worked passDepth) {
+    Worked passDepth,
+    Given to) {
+  /** Walls and edges further out of parallel than this want a wedge, mm over the run. */
+  private static final double PARALLEL = 0.05;
+
+  /** A channel so much wider than its cutter takes a setting for each wall, mm. */
+  private static final double WIDER = 0.05;
 
   /**
-   * Works them out for a channel.
+   * One run: a length of channel of one width down to one depth.
    *
-   * @param prefix of the values' ids: rod or stiffener
-   * @param offset of the channel's middle from the centre line, to the reference edge's side
-   * @param start its head end, from the nut line
-   * @param end its heel end, from the nut line
-   * @param headEnd the blank's head end to the nut line
-   * @param heelEnd the blank's heel end, from the nut line
+   * @param prefix of its values' ids
+   * @param aside of its middle from the centre line at its head end, to the reference edge's side
+   * @param asideHeel the same at its heel end
+   * @param from depth that is there already: 0, or that of the run before it
    */
-  public static MachineStops of(
-      Givens givens,
+  record Run(
       String prefix,
-      Value blankWidth,
-      Value width,
-      Value depth,
-      double offset,
+      String name,
       double start,
       double end,
-      double headEnd,
-      double heelEnd,
-      double density,
-      Ledger ledger) {
-    Given base = givens.get(NeckDecisions.JIG_BASE);
-    Given cutter = givens.get(NeckDecisions.CHANNEL_CUTTER);
-    Given aside =
-        Given.decided(prefix + ".offset", "Channel's middle from the centre line", offset, LENGTH);
-    double most = PassRule.deepest(cutter.value(), density);
-    Given deepest =
-        Given.decided(prefix + ".deepest-pass", "Deepest pass of this cutter", most, LENGTH);
-    Worked passes =
-        ledger.put(
-            prefix + ".passes",
-            "Passes",
-            COUNT,
-            PassRule.passes(depth.value(), most),
-            "max(1, ceil(d / m − 0.000000001))",
-            in("d", depth),
-            in("m", deepest));
-    return new MachineStops(
-        (ChannelMachine) givens.get(NeckDecisions.CHANNEL_MACHINE),
-        ledger.put(
-            prefix + ".fence",
-            "Fence to the cutter's edge",
-            LENGTH,
-            blankWidth.value() / 2 - offset - width.value() / 2,
-            "W / 2 − y − w / 2",
-            in("W", blankWidth),
-            in("y", aside),
-            in("w", width)),
-        stop(
-            ledger,
-            prefix + ".start-stop",
-            "Blank's head end to the channel's beginning",
-            headEnd + start,
-            "x_0 + x_s",
-            in("x_0", Given.decided("blank.head-end", "Head end to nut line", headEnd, LENGTH)),
-            in("x_s", Given.decided(prefix + ".start", "Channel begins", start, LENGTH))),
-        stop(
-            ledger,
-            prefix + ".end-stop",
-            "Blank's heel end to the channel's end",
-            heelEnd - end,
-            "x_1 − x_e",
-            in("x_1", Given.decided("blank.heel-end", "Heel end of the blank", heelEnd, LENGTH)),
-            in("x_e", Given.decided(prefix + ".end", "Channel ends", end, LENGTH))),
-        stop(
-            ledger,
-            prefix + ".near-rail",
-            "Rail to the channel's near wall, end stop beyond its end",
-            base.value() - cutter.value() / 2,
-            "b − D / 2",
-            in("b", base),
-            in("D", cutter)),
-        stop(
-            ledger,
-            prefix + ".far-rail",
-            "Rail to the channel's far wall",
-            base.value() + cutter.value() / 2,
-            "b + D / 2",
-            in("b", base),
-            in("D", cutter)),
-        passes,
-        ledger.put(
-            prefix + ".pass-depth",
-            "Each pass",
-            FINE_LENGTH,
-            depth.value() / passes.value(),
-            "d / n",
-            in("d", depth),
-            in("n", passes)));
+      Given width,
+      double from,
+      Given to,
+      double aside,
+      double asideHeel,
+      Given cutter) {}
+
+  /** What fence, guide or rails are set to, in the order of setting. */
+  public List<Worked> guides() {
+    return Stream.of(fence, fenceFar, fenceHeel, nearRail, farRail)
+        .flatMap(Optional::stream)
+        .toList();
   }
 
-  private static Worked stop(
-      Ledger ledger,
-      String id,
-      String label,
-      double value,
-      String formula,
-      Worked.Input... inputs) {
-    return ledger.put(id, label, LENGTH, value, formula, inputs);
+  /** Which end of the wedge is the thick one: where the edge comes nearer to the channel. */
+  public String wedgeEnd() {
+    return fenceHeel.orElseThrow().value() < fence.orElseThrow().value() ? "heel" : "head";
+  }
+
+  static MachineStops of(Run run, RoutedBlank blank, Givens givens, Ledger ledger) {
+    ChannelMachine machine = (ChannelMachine) givens.get(NeckDecisions.CHANNEL_MACHINE);
+    return new Builder(run, blank, machine, givens.get(NeckDecisions.JIG_BASE), ledger).build();
+  }
+
+  private record Builder(
+      Run run, RoutedBlank blank, ChannelMachine machine, Given base, Ledger ledger) {
+
+    MachineStops build() {
+      boolean fenced = machine != ChannelMachine.RAILED_JIG;
+      double head = edge(run.start(), run.aside());
+      double heel = edge(run.end(), run.asideHeel());
+      boolean leans = fenced && Math.abs(head - heel) > PARALLEL;
+      boolean wider = run.width().value() > run.cutter().value() + WIDER;
+      Worked passes = passes();
+      return new MachineStops(
+          run.name(),
+          run.cutter(),
+          fenced ? Optional.of(fence("fence", run.start(), run.aside())) : Optional.empty(),
+          fenced && wider ? Optional.of(fenceFar()) : Optional.empty(),
+          leans ? Optional.of(fence("fence-heel", run.end(), run.asideHeel())) : Optional.empty(),
+          leans ? Optional.of(wedge(head, heel)) : Optional.empty(),
+          fenced ? Optional.empty() : Optional.of(rail("near-rail", "near", -1)),
+          fenced ? Optional.empty() : Optional.of(rail("far-rail", "far", 1)),
+          startStop(),
+          endStop(),
+          passes,
+          put(
+              "pass-depth",
+              "Each pass",
+              (run.to().value() - run.from()) / passes.value(),
+              "(d − d_0) / n",
+              in("d", run.to()),
+              in("d_0", before()),
+              in("n", passes)),
+          run.to());
+    }
+
+    private double edge(double x, double aside) {
+      return blank.half(x) - aside - run.width().value() / 2;
+    }
+
+    private Given half(double x) {
+      return Given.decided(
+          "blank.half-width", "Centre line to the blank's edge there", blank.half(x), LENGTH);
+    }
+
+    private Given aside(double y) {
+      return Given.decided(
+          run.prefix() + ".offset", "Channel's middle from the centre line", y, LENGTH);
+    }
+
+    private Worked fence(String id, double x, double y) {
+      boolean heel = id.equals("fence-heel");
+      String guide = machine == ChannelMachine.EDGE_GUIDE ? "Guide" : "Fence";
+      return put(
+          id,
+          guide + " to the cutter's edge" + (heel ? ", at its heel end" : ""),
+          edge(x, y),
+          "W_2 − y − w / 2",
+          in("W_2", half(x)),
+          in("y", aside(y)),
+          in("w", run.width()));
+    }
+
+    /** The cutter's near edge when its far one runs along the far wall. */
+    private Worked fenceFar() {
+      return put(
+          "fence-far",
+          "The same for its far wall",
+          edge(run.start(), run.aside()) + run.width().value() - run.cutter().value(),
+          "W_2 − y + w / 2 − D",
+          in("W_2", half(run.start())),
+          in("y", aside(run.aside())),
+          in("w", run.width()),
+          in("D", run.cutter()));
+    }
+
+    /** Fence to channel stays the same where the wedge grows as the edge comes nearer. */
+    private Worked wedge(double head, double heel) {
+      return put(
+          "wedge",
+          "Wedge on the fence, thick at the " + (heel < head ? "heel" : "head") + ", gains",
+          Math.abs(head - heel),
+          "abs(f − f_h)",
+          in("f", ledger.values().get(run.prefix() + ".fence")),
+          in("f_h", ledger.values().get(run.prefix() + ".fence-heel")));
+    }
+
+    private Worked rail(String id, String wall, int side) {
+      return put(
+          id,
+          "Rail to the channel's " + wall + " wall",
+          base.value() + side * run.cutter().value() / 2,
+          side < 0 ? "b − D / 2" : "b + D / 2",
+          in("b", base),
+          in("D", run.cutter()));
+    }
+
+    private boolean based() {
+      return machine != ChannelMachine.ROUTER_TABLE;
+    }
+
+    private double reach() {
+      return based() ? base.value() - run.cutter().value() / 2 : 0;
+    }
+
+    private Worked startStop() {
+      boolean fromHeel = blank.countedFromHeel();
+      Given end =
+          fromHeel
+              ? Given.decided("blank.heel-end", "Nut line to the blank's heel end", blank.heelEnd(), LENGTH)
+              : Given.decided("blank.head-end", "Head end to nut line", blank.headEnd(), LENGTH);
+      Given start = Given.decided(run.prefix() + ".start", "Channel begins", run.start(), LENGTH);
+      double value =
+          fromHeel ? end.value() - start.value() + reach() : end.value() + start.value() - reach();
+      String plain = fromHeel ? "x_1 − x_s" : "x_0 + x_s";
+      return stop(
+          "start-stop",
+          "Blank's "
+              + (fromHeel ? "heel" : "head")
+              + " end to the "
+              + (based() ? "stop before the channel" : "channel's beginning")
+              + blank.when().map(w -> ", " + w).orElse(""),
+          value,
+          based() ? plain + (fromHeel ? " + (b − D / 2)" : " − (b − D / 2)") : plain,
+          in(fromHeel ? "x_1" : "x_0", end),
+          in("x_s", start));
+    }
+
+    private Worked endStop() {
+      Given heel =
+          Given.decided("blank.heel-end", "Nut line to the blank's heel end", blank.heelEnd(), LENGTH);
+      Given end = Given.decided(run.prefix() + ".end", "Channel ends", run.end(), LENGTH);
+      return stop(
+          "end-stop",
+          "Blank's heel end to the " + (based() ? "stop beyond the channel" : "channel's end"),
+          heel.value() - end.value() - reach(),
+          based() ? "x_1 − x_e − (b − D / 2)" : "x_1 − x_e",
+          in("x_1", heel),
+          in("x_e", end));
+    }
+
+    private Worked stop(
+        String id, String label, double value, String formula, Worked.Input a, Worked.Input b) {
+      String words = value < 0 ? label + "; under 0 is past that end" : label;
+      return based()
+          ? put(id, words, value, formula, a, b, in("b", base), in("D", run.cutter()))
+          : put(id, words, value, formula, a, b);
+    }
+
+    private Given before() {
+      return Given.decided(run.prefix() + ".before", "Depth cut already", run.from(), LENGTH);
+    }
+
+    private Worked passes() {
+      double most = PassRule.deepest(run.cutter().value(), blank.density());
+      Given deepest =
+          Given.decided(run.prefix() + ".deepest-pass", "Deepest pass of this cutter", most, LENGTH);
+      return ledger.put(
+          run.prefix() + ".passes",
+          run.name() + ", passes",
+          COUNT,
+          PassRule.passes(run.to().value() - run.from(), most),
+          "max(1, ceil((d − d_0) / m − 0.000000001))",
+          in("d", run.to()),
+          in("d_0", before()),
+          in("m", deepest));
+    }
+
+    private Worked put(
+        String id, String label, double value, String formula, Worked.Input... inputs) {
+      return ledger.put(
+          run.prefix() + "." + id,
+          run.name() + ": " + Character.toLowerCase(label.charAt(0)) + label.substring(1),
+          id.equals("pass-depth") ? FINE_LENGTH : LENGTH,
+          value,
+          formula,
+          inputs);
+    }
   }
 }

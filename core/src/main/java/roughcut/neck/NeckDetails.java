@@ -19,7 +19,7 @@ public record NeckDetails(
     Optional<AccessBore> access,
     TunerLayout tuners,
     Carving carving,
-    MachineStops rodStops,
+    ChannelRouting routing,
     List<HeadComparison.Way> ways) {
   public NeckDetails {
     ways = List.copyOf(ways);

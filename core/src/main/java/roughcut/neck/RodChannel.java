@@ -6,6 +6,7 @@ import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.DoubleUnaryOperator;
 import roughcut.design.ChannelBottom;
 import roughcut.design.Decisions;
@@ -143,6 +144,15 @@ public record RodChannel(
       pieces.add(atHead ? 0 : 1, end);
     }
     return new Channel(pieces);
+  }
+
+  /** Its wider or deeper end; empty when it has none. */
+  public Optional<Channel.Piece> adjuster() {
+    List<Channel.Piece> pieces = channel.pieces();
+    boolean first = reach == RodReach.HEAD_BORE || reach == RodReach.HEAD_POCKET;
+    return pieces.size() < 2
+        ? Optional.empty()
+        : Optional.of(pieces.get(first ? 0 : pieces.size() - 1));
   }
 
   private static Worked put(

@@ -45,15 +45,16 @@ import roughcut.measure.Worked;
 import roughcut.neck.AccessBore;
 import roughcut.neck.Carving;
 import roughcut.neck.Channel;
+import roughcut.neck.ChannelRouting;
 import roughcut.neck.FlatHead;
 import roughcut.neck.HeadComparison;
 import roughcut.neck.HeadLine;
 import roughcut.neck.HeadOutline;
-import roughcut.neck.MachineStops;
 import roughcut.neck.NeckDetails;
 import roughcut.neck.NeckShape;
 import roughcut.neck.OnePieceHead;
 import roughcut.neck.RodChannel;
+import roughcut.neck.RoutedBlank;
 import roughcut.neck.ScarfJoint;
 import roughcut.neck.ScarfMarks;
 import roughcut.neck.Splines;
@@ -141,8 +142,13 @@ final class Planner {
             neck.shaft().value());
     Carving carving = Carving.of(givens, frets, neck, stock, ledger);
     BlankTree tree = BlankTree.of(givens, blankLength, deep, blank.width().value(), ledger);
-    MachineStops rodStops = rodStops(blank, rod, tree);
-    stiffeners.ifPresent(s -> stiffenerStops(s, blank, tree));
+    ChannelRouting routing =
+        ChannelRouting.of(
+            givens,
+            rod,
+            stiffeners,
+            RoutedBlank.of(givens, blank, tree.length(), density(blank)),
+            ledger);
     NeckRips rips = NeckRips.of(givens, shop, tree, ledger);
     GlueUp glueUp = GlueUp.of(givens, tree.length(), tree.depth(), ledger);
     stackWidth(blank);
@@ -191,7 +197,7 @@ final class Planner {
             access,
             tuners,
             carving,
-            rodStops,
+            routing,
             HeadComparison.of(
                 givens,
                 shop,
@@ -273,48 +279,6 @@ final class Planner {
     List<Channel> all = new ArrayList<>(List.of(rod.channel()));
     stiffeners.ifPresent(s -> all.addAll(List.of(s.bass(), s.treble())));
     return all;
-  }
-
-  private MachineStops rodStops(NeckBlank blank, RodChannel rod, BlankTree tree) {
-    return MachineStops.of(
-        givens,
-        "rod",
-        blank.width(),
-        rod.width(),
-        rod.depth(),
-        0,
-        rod.start().value(),
-        rod.end().value(),
-        headEnd(tree),
-        heelEnd(),
-        density(blank),
-        ledger);
-  }
-
-  private void stiffenerStops(Stiffeners stiffeners, NeckBlank blank, BlankTree tree) {
-    MachineStops.of(
-        givens,
-        "stiffener",
-        blank.width(),
-        givens.get(NeckDecisions.STIFFENER_WIDTH),
-        givens.get(NeckDecisions.STIFFENER_DEPTH),
-        givens.get(NeckDecisions.STIFFENER_HEAD).value(),
-        stiffeners.bass().from(),
-        stiffeners.bass().to(),
-        headEnd(tree),
-        heelEnd(),
-        density(blank),
-        ledger);
-  }
-
-  /** The nut line from the blank's head end. */
-  private double headEnd(BlankTree tree) {
-    return tree.length().value() - heelEnd();
-  }
-
-  /** The blank's heel end from the nut line. */
-  private double heelEnd() {
-    return givens.get(Decisions.HEEL_END).value() + givens.get(BlankDecisions.END_TRIM).value();
   }
 
   private double density(NeckBlank blank) {

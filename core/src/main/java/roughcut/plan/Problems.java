@@ -209,9 +209,11 @@ final class Problems {
           Decisions.ROD_DEPTH,
           "deeper than the carved neck, which is " + mm(thinnest) + " there; under that");
     }
+    cutter(NeckDecisions.CHANNEL_CUTTER, Decisions.ROD_WIDTH, "rod's");
     if (of(NeckDecisions.STIFFENERS) < 2) {
       return;
     }
+    cutter(NeckDecisions.STIFFENER_CUTTER, NeckDecisions.STIFFENER_WIDTH, "stiffener's");
     double room = of(Decisions.HEEL_END) - of(NeckDecisions.STIFFENER_START);
     if (of(NeckDecisions.STIFFENER_LENGTH) > room) {
       add(
@@ -227,6 +229,13 @@ final class Problems {
         neck.halfWidth(of(NeckDecisions.STIFFENER_START)) - of(NeckDecisions.STIFFENER_WIDTH) / 2;
     if (of(NeckDecisions.STIFFENER_HEAD) >= side) {
       add(NeckDecisions.STIFFENER_HEAD, "comes out of the neck's side; under " + mm(side));
+    }
+  }
+
+  /** A channel comes out no narrower than what cuts it. */
+  private void cutter(NumberDecision cutter, NumberDecision channel, String whose) {
+    if (of(cutter) > of(channel) + 0.01) {
+      add(cutter, "wider than the " + whose + " channel; at most " + mm(of(channel)));
     }
   }
 

@@ -247,15 +247,9 @@ class HeadTest {
   }
 
   @Test
-  void channelsHaveTheirStopsInTheMachinesDatum() {
+  void aRodChannelHasItsFenceAndItsPasses() {
     Plan plan = Heron.with("channel.base=76", "channel.cutter=6.4");
     assertThat(value(plan, "rod.fence")).isCloseTo(31 - 3.2, within(1e-9));
-    assertThat(value(plan, "rod.near-rail")).isCloseTo(72.8, within(1e-9));
-    assertThat(value(plan, "rod.far-rail")).isCloseTo(79.2, within(1e-9));
-    double length = value(plan, "stack.length");
-    assertThat(value(plan, "rod.start-stop") + 430 + value(plan, "rod.end-stop"))
-        .as("stops and channel make up the blank")
-        .isCloseTo(length, within(1e-9));
     // 10.4 deep with a 6.4 cutter in hornbeam: at most 0.7 × 3.2 a pass.
     assertThat(value(plan, "rod.passes")).isEqualTo(5);
     assertThat(value(plan, "rod.pass-depth")).isCloseTo(2.08, within(1e-9));

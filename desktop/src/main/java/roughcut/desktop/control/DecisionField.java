@@ -121,14 +121,18 @@ public final class DecisionField extends VBox implements Typing.Into {
     if (measuring) {
       return text.isBlank() ? Optional.empty() : read(text, v -> session.attempt(measured(v)));
     }
-    return read(text, v -> session.attempt(decided(v)));
+    return releases(text)
+        ? session.attempt(released())
+        : read(text, v -> session.attempt(decided(v)));
   }
 
   @Override
   public Optional<String> enter(String text) {
     if (!measuring) {
       String name = decision.label().toLowerCase(Locale.ROOT);
-      return read(text, v -> session.edit(name, decision.id(), decided(v)));
+      return releases(text)
+          ? session.edit(name, decision.id(), released())
+          : read(text, v -> session.edit(name, decision.id(), decided(v)));
     }
     if (text.isBlank()) {
       return Optional.empty();
@@ -171,6 +175,19 @@ public final class DecisionField extends VBox implements Typing.Into {
     };
   }
 
+  /** Whether an empty entry gives the number back to what it follows from. */
+  private boolean releases(String text) {
+    return decision.follows() && text.isBlank();
+  }
+
+  private UnaryOperator<Build> released() {
+    return build -> build.withDesign(decision.released(build.design()));
+  }
+
+  private boolean following() {
+    return decision.follows() && decision.undecided(session.build().get().design());
+  }
+
   private UnaryOperator<Build> measured(double value) {
     return build -> build.withMeasured(decision.id(), new Measurement(value, LocalDate.now()));
   }
@@ -186,6 +203,9 @@ public final class DecisionField extends VBox implements Typing.Into {
   public boolean says(String text) {
     if (measuring) {
       return text.isBlank();
+    }
+    if (releases(text)) {
+      return following();
     }
     try {
       return decision.read(text, session.units().get()) == decided();
@@ -231,6 +251,7 @@ public final class DecisionField extends VBox implements Typing.Into {
       return;
     }
     typing.refresh();
+    field.pseudoClassStateChanged(States.FOLLOWS, following());
     showMeasured();
   }
 

@@ -10,6 +10,10 @@ public final class States {
   public static final PseudoClass TRIED = PseudoClass.getPseudoClass("tried");
 
   public static final PseudoClass MEASURING = PseudoClass.getPseudoClass("measuring");
+
+  /** Shows what follows from other decisions. */
+  public static final PseudoClass FOLLOWS = PseudoClass.getPseudoClass("follows");
+
   public static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
 
   private States() {}

@@ -1,6 +1,8 @@
 package roughcut.desktop.station;
 
+import java.util.Locale;
 import java.util.function.Consumer;
+import java.util.stream.Collectors;
 import javafx.scene.control.Label;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
@@ -13,9 +15,12 @@ import roughcut.desktop.session.Session;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.StationDrawing;
 import roughcut.measure.NumberWriter;
+import roughcut.measure.Quantity;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.neck.Channel;
+import roughcut.neck.ChannelRouting;
+import roughcut.neck.MachineStops;
 import roughcut.plan.Plan;
 
 /** Rod and stiffeners: their channels, what remains, and what the machine is set to. */
@@ -62,13 +67,18 @@ final class ChannelsPage extends KnifePage {
             NeckDecisions.STIFFENER_START,
             NeckDecisions.STIFFENER_LENGTH,
             NeckDecisions.CHANNEL_CUTTER,
+            NeckDecisions.STIFFENER_CUTTER,
             NeckDecisions.JIG_BASE)
         .settings(
             ask,
             "rod.fence",
             "Fence to cutter",
+            "rod.near-rail",
+            "Rail to near wall",
+            "rod.far-rail",
+            "Rail to far wall",
             "rod.start-stop",
-            "Start, from the head end",
+            "Start",
             "rod.end-stop",
             "End, from the heel end",
             "rod.passes",
@@ -110,47 +120,45 @@ final class ChannelsPage extends KnifePage {
                     number(plan, "stiffener.least", units),
                     plan.frets().near(s.leastX().value())));
     remains.end();
-    ChannelMachine with = plan.details().rodStops().machine();
-    how.setText(
-        switch (with) {
-          case ROUTER_TABLE ->
-              "Router table: the blank's true edge runs on the fence, before the outline is cut.";
-          case RAILED_JIG ->
-              "Railed jig, sighted on the centre line: rails to the channel's walls, end stops beyond its ends.";
-          case EDGE_GUIDE -> "Hand router: the guide runs along the blank's true edge.";
-        });
+    ChannelRouting routing = plan.details().routing();
+    how.setText(routing.words());
     machine.begin();
     machine.row(
-        false, "", with == ChannelMachine.RAILED_JIG ? "rails" : "fence", "stops", "passes");
-    row(plan, units, "rod", with);
-    if (plan.details().stiffeners().isPresent()) {
-      row(plan, units, "stiffener", with);
+        false,
+        "",
+        routing.machine() == ChannelMachine.RAILED_JIG ? "rails" : "fence",
+        "from and to",
+        "cutter",
+        "passes",
+        "depth");
+    for (MachineStops run : routing.runs()) {
+      machine.row(
+          false,
+          run.name().toLowerCase(Locale.ROOT),
+          run.guides().stream()
+              .map(v -> number(v, units))
+              .collect(Collectors.joining(routing.machine() == ChannelMachine.RAILED_JIG ? " and " : ", ")),
+          number(run.startStop(), units) + " and " + number(run.endStop(), units),
+          number(run.cutter(), units),
+          number(run.passes(), units) + " × " + number(run.passDepth(), units),
+          number(run.to(), units));
+      run.wedge()
+          .ifPresent(w -> machine.row(false, "", "wedge " + number(w, units), "thick at the " + run.wedgeEnd()));
     }
     Channel.Piece rod = plan.rod().channel().pieces().get(0);
     machine.row(
         false,
         "room for the rod",
-        number(plan, "rod.room", units) + " deep, " + NumberWriter.fixed(rod.width(), 1) + " wide");
+        number(plan, "rod.room", units) + " deep, " + NumberWriter.text(rod.width(), Quantity.LENGTH, units) + " wide");
     machine.end();
   }
 
-  private void row(Plan plan, Units units, String what, ChannelMachine with) {
-    machine.row(
-        false,
-        what,
-        with == ChannelMachine.RAILED_JIG
-            ? number(plan, what + ".near-rail", units)
-                + " and "
-                + number(plan, what + ".far-rail", units)
-            : number(plan, what + ".fence", units),
-        number(plan, what + ".start-stop", units)
-            + " and "
-            + number(plan, what + ".end-stop", units),
-        number(plan, what + ".passes", units) + " × " + number(plan, what + ".pass-depth", units));
+  private static String number(Value value, Units units) {
+    return NumberWriter.number(value.value(), value.quantity(), units);
   }
 
   private static String number(Plan plan, String id, Units units) {
-    return plan.value(id).map(v -> NumberWriter.number(v.value(), v.quantity(), units)).orElse("–");
+    return plan.value(id).map(v -> number(v, units)).orElse("–");
   }
 
   @Override

@@ -1,0 +1,127 @@
+package roughcut.neck;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import roughcut.design.ChannelMachine;
+import roughcut.design.Givens;
+import roughcut.design.NeckDecisions;
+import roughcut.measure.Given;
+import roughcut.measure.Ledger;
+import roughcut.measure.Quantity;
+
+/**
+ * How the channels are routed, run after run: the rod's at its even depth, then what is deeper in
+ * the middle of a curved one and its wider or deeper end, each down to its own depth; then the
+ * stiffeners'. Every channel has its own cutter, never wider than it is.
+ *
+ * @param when relative to the scarf joint, in words; empty without one
+ */
+public record ChannelRouting(
+    ChannelMachine machine, Optional<String> when, List<MachineStops> runs) {
+  public ChannelRouting {
+    runs = List.copyOf(runs);
+  }
+
+  public static ChannelRouting of(
+      Givens givens,
+      RodChannel rod,
+      Optional<Stiffeners> stiffeners,
+      RoutedBlank blank,
+      Ledger ledger) {
+    List<MachineStops.Run> runs = new ArrayList<>(rodRuns(givens, rod));
+    stiffeners.ifPresent(s -> runs.add(stiffener(givens, s)));
+    return new ChannelRouting(
+        (ChannelMachine) givens.get(NeckDecisions.CHANNEL_MACHINE),
+        blank.when(),
+        runs.stream().map(run -> MachineStops.of(run, blank, givens, ledger)).toList());
+  }
+
+  /** How the piece is led, in a sentence. */
+  public String words() {
+    String led =
+        switch (machine) {
+          case ROUTER_TABLE ->
+              "Router table: the blank's true edge runs on the fence, before the outline is cut.";
+          case RAILED_JIG ->
+              "Railed jig, sighted on the centre line: rails beside the channel's walls, stops for the base beyond its ends.";
+          case EDGE_GUIDE ->
+              "Hand router: the guide runs along the blank's true edge, the base comes to stops beyond the channel's ends.";
+        };
+    return led
+        + when.map(w -> " Cut " + w + "; both ends are counted from the heel end.").orElse("");
+  }
+
+  /** Whether beginnings are counted from the heel end, too: a scarf saws the head's end off. */
+  public boolean countedFromHeel() {
+    return when.isPresent();
+  }
+
+  /** The rod's even run, which the others follow. */
+  public MachineStops rod() {
+    return runs.get(0);
+  }
+
+  private static List<MachineStops.Run> rodRuns(Givens givens, RodChannel rod) {
+    Given cutter = givens.get(NeckDecisions.CHANNEL_CUTTER);
+    Given deeper = givens.get(NeckDecisions.ROD_DEPTH_MIDDLE);
+    double from = rod.start().value();
+    double to = rod.end().value();
+    double depth = rod.depth().value();
+    double even = Math.max(0, depth + Math.min(0, deeper.value()));
+    List<MachineStops.Run> runs = new ArrayList<>();
+    Given first = deeper.value() < 0 ? depth("rod.even-depth", "Even depth", even) : rod.depth();
+    runs.add(
+        new MachineStops.Run(
+            "rod", "Rod channel", from, to, rod.width(), 0, first, 0, 0, cutter));
+    if (deeper.value() != 0) {
+      Given deepest =
+          depth("rod.deepest", "Deepest of the curve", Math.max(depth, depth + deeper.value()));
+      runs.add(
+          new MachineStops.Run(
+              "rod.curve", "Its curve", from, to, rod.width(), even, deepest, 0, 0, cutter));
+    }
+    rod.adjuster()
+        .ifPresent(
+            end -> {
+              Given width = givens.get(NeckDecisions.ROD_ADJUSTER_WIDTH);
+              runs.add(
+                  new MachineStops.Run(
+                      "rod.adjuster",
+                      "Adjuster's end",
+                      end.from(),
+                      end.to(),
+                      width,
+                      0,
+                      givens.get(NeckDecisions.ROD_ADJUSTER_DEPTH),
+                      0,
+                      0,
+                      noWider(cutter, width)));
+            });
+    return runs;
+  }
+
+  private static MachineStops.Run stiffener(Givens givens, Stiffeners stiffeners) {
+    return new MachineStops.Run(
+        "stiffener",
+        "Stiffener",
+        stiffeners.treble().from(),
+        stiffeners.treble().to(),
+        givens.get(NeckDecisions.STIFFENER_WIDTH),
+        0,
+        givens.get(NeckDecisions.STIFFENER_DEPTH),
+        givens.get(NeckDecisions.STIFFENER_HEAD).value(),
+        givens.get(NeckDecisions.STIFFENER_HEEL).value(),
+        givens.get(NeckDecisions.STIFFENER_CUTTER));
+  }
+
+  private static Given depth(String id, String label, double value) {
+    return Given.decided(id, label, value, Quantity.LENGTH);
+  }
+
+  private static Given noWider(Given cutter, Given width) {
+    return cutter.value() <= width.value()
+        ? cutter
+        : Given.decided("rod.adjuster.cutter", "Cutter", width.value(), Quantity.LENGTH);
+  }
+}

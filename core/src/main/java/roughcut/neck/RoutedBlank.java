@@ -1,0 +1,55 @@
+package roughcut.neck;
+
+import java.util.Optional;
+import java.util.function.DoubleUnaryOperator;
+import roughcut.blank.NeckBlank;
+import roughcut.design.BlankDecisions;
+import roughcut.design.Decisions;
+import roughcut.design.Givens;
+import roughcut.design.HeadMaking;
+import roughcut.design.NeckDecisions;
+import roughcut.design.ScarfSchool;
+import roughcut.measure.Value;
+
+/**
+ * The neck blank as it lies at the router: its edges, and the ends that stops are counted from. A
+ * scarf saws the head's end off and turns it over, so nothing is counted from there then.
+ *
+ * @param half centre line to the blank's edge at x, mm
+ * @param headEnd the blank's head end to the nut line, mm
+ * @param heelEnd nut line to the blank's heel end, its trim included, mm
+ * @param countedFromHeel whether the beginning of a channel is counted from the heel end, too
+ * @param when the channels are cut relative to the joint, in words; empty without one
+ * @param density of its heaviest wood, kg/m³
+ */
+public record RoutedBlank(
+    DoubleUnaryOperator half,
+    double headEnd,
+    double heelEnd,
+    boolean countedFromHeel,
+    Optional<String> when,
+    double density) {
+
+  /** The blank; {@code length} is that of its strips. */
+  public static RoutedBlank of(Givens givens, NeckBlank blank, Value length, double density) {
+    double heelEnd =
+        givens.get(Decisions.HEEL_END).value() + givens.get(BlankDecisions.END_TRIM).value();
+    boolean angled = givens.get(Decisions.HEAD_ANGLE).value() >= HeadLine.FLAT;
+    boolean scarf = angled && givens.get(NeckDecisions.HEAD_MAKING) == HeadMaking.SCARF;
+    // Under the fretboard the head's own piece carries the channel's beginning.
+    boolean under = givens.get(Decisions.SCARF_SCHOOL) == ScarfSchool.SEAM_UNDER_FRETBOARD;
+    return new RoutedBlank(
+        blank::halfWidth,
+        length.value() - heelEnd,
+        heelEnd,
+        scarf,
+        scarf
+            ? Optional.of(under ? "after the joint" : "before or after the joint")
+            : Optional.empty(),
+        density);
+  }
+
+  double half(double x) {
+    return half.applyAsDouble(x);
+  }
+}
