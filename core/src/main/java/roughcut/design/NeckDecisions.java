@@ -114,9 +114,10 @@ public final class NeckDecisions {
           .measured("Channel at the adjuster.");
   public static final NumberDecision ROD_AXIS =
       BOOK.number("rod.axis-depth", "Adjuster's axis", LENGTH, 5, 0, 40, 0.1)
-          .measured("Below the neck's top, at the break line.");
+          .measured("Below the neck's top: at the break line, or at the adjuster at its other end.");
   public static final NumberDecision ACCESS_BORE =
-      BOOK.number("access.bore", "Access bore", LENGTH, 6, 1, 25, 0.5).hint("Diameter.");
+      BOOK.number("access.bore", "Access bore", LENGTH, 6, 1, 25, 0.5)
+          .hint("Diameter of the bore, or of the groove that the key turns in.");
   public static final NumberDecision ACCESS_TILT =
       BOOK.number("access.tilt", "Drill tilted up", ANGLE, 0, -5, 30, 0.5)
           .hint("Out of the neck's own line, so that the chuck clears the head.");
@@ -129,6 +130,22 @@ public final class NeckDecisions {
   public static final NumberDecision KEY_SIZE =
       BOOK.number("access.key", "Key across", LENGTH, 4, 1, 15, 0.1)
           .measured("Its widest, over the corners.");
+
+  public static final NumberDecision HEAD_POCKET_LENGTH =
+      BOOK.number("access.pocket-length", "Head pocket, long", LENGTH, 30, 5, 150, 1)
+          .hint("From the break line along the head's face.");
+  public static final NumberDecision HEAD_POCKET_WIDTH =
+      BOOK.number("access.pocket-width", "Head pocket, wide", LENGTH, 12, 3, 60, 0.5)
+          .hint("Across, between its walls.");
+  public static final NumberDecision HEAD_POCKET_DEPTH =
+      BOOK.number("access.pocket-depth", "Head pocket, deep", LENGTH, 8, 1, 30, 0.5)
+          .measured("From the head's wood, square to its face.");
+  public static final NumberDecision HEAD_POCKET_LAP =
+      BOOK.number("access.cover-lap", "Cover laps over", LENGTH, 5, 1, 30, 0.5)
+          .hint("Beyond the pocket at its sides and its end.");
+  public static final NumberDecision ACCESS_WELL =
+      BOOK.number("access.well", "Well at the adjuster", LENGTH, 20, 2, 80, 1)
+          .hint("Along the neck, from the rod's end; the bore from the heel comes into it.");
 
   public static final NumberDecision STIFFENERS =
       BOOK.number("stiffener.count", "Stiffeners", COUNT, 2, 0, 2, 2)

@@ -7,8 +7,10 @@ import roughcut.geometry.Bounds;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.measure.Units;
+import roughcut.design.NeckDecisions;
 import roughcut.neck.AccessBore;
 import roughcut.neck.Channel;
+import roughcut.neck.RodAccess;
 import roughcut.plan.Plan;
 
 /**
@@ -43,20 +45,40 @@ public final class AccessDrawing {
     }
     double left = -70;
     AccessBore bore = plan.details().access().orElse(null);
+    RodAccess way = plan.details().keyWay().orElse(null);
+    if (way != null) {
+      return sketch.drawing("Access, " + way.name(), way(way));
+    }
     if (bore != null) {
       bore(bore);
       left = Math.min(left, plan.neck().head().breakX() - bore.closes().value() - BEYOND);
     } else {
       sketch.text(
-          Role.NOTE,
-          0,
-          16,
-          "no bore here: the rod is worked from elsewhere, or the bore never meets the face",
-          Anchor.MIDDLE,
-          Size.SMALL);
+          Role.NOTE, 0, 16, "no bore here: it never meets the face", Anchor.MIDDLE, Size.SMALL);
     }
     double low = -plan.neck().back().depth(left) - 10;
     return sketch.drawing("Access bore", new Bounds(left, low, NECK_SHOWN, 22));
+  }
+
+  /** What is cut on the key's way, the key on its axis, and what part of the neck that shows. */
+  private Bounds way(RodAccess way) {
+    for (Outline cut : way.cuts()) {
+      sketch.fill(Role.CHANNEL, cut, "#FBF9F4");
+      sketch.outline(Role.EDGE, cut);
+    }
+    Point a = way.key().get(0);
+    Point b = way.key().get(1);
+    double size = NeckDecisions.KEY_SIZE.in(plan.build().design()) / 2;
+    Outline key = ribbon(a, b, size);
+    sketch.fill(Role.TOUCH, key, "#C9D3D6");
+    sketch.outline(Role.TOUCH, key);
+    sketch.path(Role.CENTRE, false, a, b);
+    double x0 = Math.min(a.x(), b.x());
+    double x1 = Math.max(a.x(), b.x());
+    double mid = (x0 + x1) / 2;
+    double half = Math.max(70, (x1 - x0) * 0.75);
+    double deep = plan.neck().back().deepest(mid - half, mid + half);
+    return new Bounds(mid - half, -deep - 10, mid + half, 22);
   }
 
   private void bore(AccessBore bore) {

@@ -8,6 +8,7 @@ import java.util.Optional;
  *
  * @param marks empty without a scarf joint
  * @param access empty unless the rod is worked through a bore from the head that meets its face
+ * @param keyWay to the adjuster of a rod that isn't worked through a bore from the head
  * @param ways to make the head, beside each other
  */
 public record NeckDetails(
@@ -17,6 +18,7 @@ public record NeckDetails(
     Optional<Splines> splines,
     Optional<Stiffeners> stiffeners,
     Optional<AccessBore> access,
+    Optional<RodAccess> keyWay,
     TunerLayout tuners,
     Carving carving,
     ChannelRouting routing,

@@ -53,6 +53,7 @@ import roughcut.neck.HeadOutline;
 import roughcut.neck.NeckDetails;
 import roughcut.neck.NeckShape;
 import roughcut.neck.OnePieceHead;
+import roughcut.neck.RodAccess;
 import roughcut.neck.RodChannel;
 import roughcut.neck.RoutedBlank;
 import roughcut.neck.ScarfJoint;
@@ -120,6 +121,15 @@ final class Planner {
     Optional<Splines> splines = scarf.flatMap(s -> Splines.of(givens, s, neck, rod, ledger));
     Outline headFace = headFace(taper, head);
     TunerLayout tuners = TunerLayout.of(givens, head, strings, headFace, ledger);
+    Optional<RodAccess> keyWay =
+        switch (rod.reach()) {
+          case HEAD_BORE -> Optional.empty();
+          case HEAD_POCKET ->
+              Optional.of(RodAccess.headPocket(givens, neck, headFace, tuners, ledger));
+          case HEEL -> Optional.of(RodAccess.heelBore(givens, neck, rod, heights, ledger));
+          case FRETBOARD_END ->
+              Optional.of(RodAccess.fretboardEnd(givens, neck, rod, slots, ledger));
+        };
     NutWork nut =
         NutWork.of(
             givens,
@@ -195,6 +205,7 @@ final class Planner {
             splines,
             stiffeners,
             access,
+            keyWay,
             tuners,
             carving,
             routing,
@@ -272,7 +283,7 @@ final class Planner {
         PlanerAdvice.of(givens, shop.planer()),
         ledger.values(),
         thin,
-        Problems.of(givens, frets, taper, strings, neck, bridge, body.outline(), cuts));
+        Problems.of(givens, frets, taper, strings, neck, details, bridge, body.outline(), cuts));
   }
 
   private static List<Channel> channels(RodChannel rod, Optional<Stiffeners> stiffeners) {

@@ -24,7 +24,9 @@ import roughcut.layout.FretboardTaper;
 import roughcut.layout.StringSpread;
 import roughcut.neck.AccessBore;
 import roughcut.neck.HeadLine;
+import roughcut.neck.NeckDetails;
 import roughcut.neck.NeckShape;
+import roughcut.neck.RodAccess;
 import roughcut.rout.BodyCuts;
 import roughcut.strings.Bridge;
 
@@ -51,6 +53,7 @@ final class Problems {
       FretboardTaper taper,
       StringSpread strings,
       NeckShape neck,
+      NeckDetails details,
       Bridge bridge,
       BodyOutline outline,
       BodyCuts cuts) {
@@ -64,7 +67,7 @@ final class Problems {
     problems.halved();
     problems.rod();
     problems.channels(neck);
-    problems.access();
+    problems.access(details);
     problems.scales(frets);
     problems.bridge(bridge);
     problems.outline(outline);
@@ -325,7 +328,11 @@ final class Problems {
   }
 
   /** A bore that never meets the head's face. */
-  private void access() {
+  private void access(NeckDetails details) {
+    details
+        .keyWay()
+        .flatMap(RodAccess::trouble)
+        .ifPresent(words -> add(NeckDecisions.ROD_REACH, words));
     if (givens.get(NeckDecisions.ROD_REACH) != RodReach.HEAD_BORE) {
       return;
     }

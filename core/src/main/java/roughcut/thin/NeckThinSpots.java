@@ -5,6 +5,7 @@ import roughcut.measure.Worked;
 import roughcut.neck.AccessBore;
 import roughcut.neck.NeckDetails;
 import roughcut.neck.NeckShape;
+import roughcut.neck.RodAccess;
 import roughcut.neck.TunerLayout;
 import roughcut.shop.Limit;
 
@@ -14,6 +15,8 @@ final class NeckThinSpots {
   private static final Limit BETWEEN = new Limit(3, 2);
   private static final Limit BORE = new Limit(3, 1.5);
   private static final Limit UNDER_NUT = new Limit(1.5, 0);
+  private static final Limit OVER = new Limit(1.5, 0.8);
+  private static final Limit REACH = new Limit(1, 0);
   private static final Limit TUNER_EDGE = new Limit(6, 4);
   private static final Limit POST = Limit.warnOnly(1.5);
   private static final Limit BODY = new Limit(1, 0);
@@ -72,6 +75,7 @@ final class NeckThinSpots {
                   "rod.width");
             });
     details.access().ifPresent(this::access);
+    details.keyWay().ifPresent(this::keyWay);
     details
         .splines()
         .ifPresent(
@@ -107,6 +111,27 @@ final class NeckThinSpots {
         "access.bore");
     enter.spot(
         "access.key", "key in its bore", bore.key(), KEY, at, SIDE, "access.bore", "access.key");
+  }
+
+  private void keyWay(RodAccess way) {
+    for (RodAccess.Left left : way.lefts()) {
+      Limit limit =
+          switch (left.kind()) {
+            case BACK -> BORE;
+            case OVER -> OVER;
+            case TUNER -> BETWEEN;
+            case KEY -> KEY;
+            case REACH -> REACH;
+          };
+      enter.spot(
+          left.kind().id(),
+          left.what(),
+          left.value(),
+          limit,
+          left.x(),
+          SIDE,
+          left.changedBy().toArray(String[]::new));
+    }
   }
 
   /** The tuner that has least of each. */

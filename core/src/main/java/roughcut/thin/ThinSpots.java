@@ -37,6 +37,7 @@ public final class ThinSpots {
   private static final Limit FRETBOARD_EDGE = Limit.warnOnly(3.5);
   private static final Limit STOCK = new Limit(0.5, 0);
   private static final Limit SLOT = new Limit(1.5, 0.8);
+  private static final Limit NOTCH = new Limit(2, 1);
   private static final Limit SIDE_DOT = new Limit(1, 0.3);
 
   private static final Limit BLANK_SIDE = new Limit(1.5, 0);
@@ -242,6 +243,17 @@ public final class ThinSpots {
         "fretboard.thickness",
         "wire.tang",
         "slot.clearance");
+    Worked notch = ledger.values().get("fretboard.notch-left");
+    if (notch != null) {
+      add(
+          "fretboard.notch",
+          "end notch to the last slot",
+          notch,
+          NOTCH,
+          frets.last().x(),
+          "fretboard.notch-length",
+          "fretboard.past-last-fret");
+    }
     add("marker.side", "side dot to slot", sideDots, SIDE_DOT, frets.last().x(), "marker.side");
   }
 

@@ -1,7 +1,9 @@
 package roughcut.desktop.station;
 
+import java.util.Locale;
 import java.util.function.Consumer;
 import roughcut.design.Decisions;
+import roughcut.design.FretboardDecisions;
 import roughcut.design.NeckDecisions;
 import roughcut.desktop.control.Facts;
 import roughcut.desktop.session.Session;
@@ -11,6 +13,7 @@ import roughcut.measure.NumberWriter;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.neck.AccessBore;
+import roughcut.neck.RodAccess;
 import roughcut.plan.Plan;
 
 /** The bore through which the rod is turned: its entry, angle, stop, and what it leaves. */
@@ -39,12 +42,19 @@ final class AccessPage extends PlainPage {
             NeckDecisions.ACCESS_TILT,
             NeckDecisions.ACCESS_PILOT,
             NeckDecisions.ACCESS_CHUCK,
+            NeckDecisions.HEAD_POCKET_LENGTH,
+            NeckDecisions.HEAD_POCKET_WIDTH,
+            NeckDecisions.HEAD_POCKET_DEPTH,
+            NeckDecisions.HEAD_POCKET_LAP,
+            NeckDecisions.ACCESS_WELL,
+            FretboardDecisions.NOTCH_LENGTH,
+            FretboardDecisions.NOTCH_WIDTH,
             NeckDecisions.KEY_SIZE,
             Decisions.ROD_START)
         .settings(
             ask,
             "access.depth",
-            "Bore, stop from the face",
+            "Bore, bit's stop",
             "access.centre-at",
             "Centre, from the break",
             "access.opens-at",
@@ -52,7 +62,19 @@ final class AccessPage extends PlainPage {
             "access.closes-at",
             "Closes at",
             "access.bit-length",
-            "Shortest bit");
+            "Shortest bit",
+            "access.well-depth",
+            "Well, deep",
+            "access.groove-depth",
+            "Groove, deep",
+            "access.relief-height",
+            "Relief, high",
+            "access.cover-length",
+            "Cover, long",
+            "access.cover-width",
+            "Cover, wide",
+            "access.cover-screw-at",
+            "Its screw at");
   }
 
   @Override
@@ -65,19 +87,11 @@ final class AccessPage extends PlainPage {
     AccessBore bore = plan.details().access().orElse(null);
     remains.begin();
     steps.begin();
+    plan.details().keyWay().ifPresent(way -> showWay(way, units));
     if (bore == null) {
-      remains.row(
-          false,
-          "The rod is worked from the " + plan.rod().reach().label() + ": no bore from the head.");
-      switch (plan.rod().reach()) {
-        case HEAD_POCKET ->
-            steps.row(
-                false, "pocket behind the nut under a cover; its section there is the weakest");
-        case HEEL ->
-            steps.row(false, "guided bore along the axis from the heel, and a well from the top");
-        case FRETBOARD_END ->
-            steps.row(false, "relief in the fretboard over the adjuster, cut before gluing");
-        default -> steps.row(false, "tilt the drill until its axis meets the head's face");
+      if (plan.details().keyWay().isEmpty()) {
+        remains.row(false, "The bore never meets the head's face.");
+        steps.row(false, "tilt the drill until its axis meets the head's face");
       }
     } else {
       remains
@@ -103,6 +117,20 @@ final class AccessPage extends PlainPage {
     }
     remains.end();
     steps.end();
+  }
+
+  private void showWay(RodAccess way, Units units) {
+    for (RodAccess.Left left : way.lefts()) {
+      remains.row(false, left.what(), left.value().text(units));
+    }
+    for (Value setting : way.settings()) {
+      remains.row(false, setting.label().toLowerCase(Locale.ROOT), setting.text(units));
+    }
+    int number = 1;
+    for (String step : way.steps()) {
+      steps.row(false, Integer.toString(number++), step);
+    }
+    way.trouble().ifPresent(words -> steps.row(true, "", words));
   }
 
   @Override

@@ -1,0 +1,202 @@
+package roughcut.neck;
+
+import static roughcut.measure.Quantity.FINE_LENGTH;
+import static roughcut.measure.Quantity.LENGTH;
+import static roughcut.measure.Worked.in;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import roughcut.design.Decisions;
+import roughcut.design.FretboardDecisions;
+import roughcut.design.Givens;
+import roughcut.design.NeckDecisions;
+import roughcut.fretboard.Slots;
+import roughcut.geometry.Outline;
+import roughcut.geometry.Point;
+import roughcut.measure.Given;
+import roughcut.measure.Ledger;
+import roughcut.measure.Worked;
+
+/**
+ * A rod worked at the fretboard's end: the way from there to the adjuster is a groove in the neck's
+ * top, and above it either a notch through the fretboard, which must get as far as the adjuster, or
+ * a relief in its underside, cut before gluing, with wood over it (handbook page 4).
+ */
+final class FretboardEnd {
+  private FretboardEnd() {}
+
+  static RodAccess of(
+      Givens givens, NeckShape neck, RodChannel rod, Slots slots, Ledger ledger) {
+    Given bore = givens.get(NeckDecisions.ACCESS_BORE);
+    Given axis = givens.get(NeckDecisions.ROD_AXIS);
+    Given key = givens.get(NeckDecisions.KEY_SIZE);
+    Given notch = givens.get(FretboardDecisions.NOTCH_LENGTH);
+    Given board = givens.get(Decisions.FRETBOARD_THICKNESS);
+    double end = neck.taper().end().value();
+    double at = rod.end().value();
+    Worked way =
+        ledger.put(
+            "access.way",
+            "Fretboard's end to the adjuster",
+            LENGTH,
+            end - at,
+            "x_f − x_e",
+            in("x_f", neck.taper().end()),
+            in("x_e", rod.end()));
+    Worked groove =
+        ledger.put(
+            "access.groove-depth",
+            "Groove for the key in the neck's top, deep",
+            LENGTH,
+            Math.max(0, axis.value() + bore.value() / 2),
+            "c + D / 2",
+            in("c", axis),
+            in("D", bore));
+    Worked relief =
+        ledger.put(
+            "access.relief-height",
+            "Relief under the fretboard, high",
+            FINE_LENGTH,
+            Math.max(0, bore.value() / 2 - axis.value()),
+            "max(0, D / 2 − c)",
+            in("D", bore),
+            in("c", axis));
+    List<RodAccess.Left> lefts = new ArrayList<>();
+    List<Outline> cuts = new ArrayList<>();
+    double from = Math.min(at, end);
+    double to = Math.max(end, neck.heelEnd().value());
+    cuts.add(Outline.rectangle(from, -groove.value(), Math.max(from, to), 0));
+    boolean notched = notch.value() > 0;
+    if (notched) {
+      lefts.add(notch(way, notch, end, ledger));
+      cuts.add(Outline.rectangle(end - notch.value(), 0, end, board.value()));
+    } else {
+      lefts.add(over(relief, board, slots, at, end, ledger));
+      if (relief.value() > 0 && end > at) {
+        cuts.add(Outline.rectangle(at, 0, end, relief.value()));
+      }
+    }
+    lefts.add(
+        RodAccess.Left.of(
+            RodAccess.Kind.BACK,
+            "key's groove to the back",
+            under(neck, groove, bore, at, ledger),
+            at,
+            "rod.axis-depth",
+            "access.bore"));
+    lefts.add(
+        RodAccess.Left.of(
+            RodAccess.Kind.KEY,
+            "key in its way",
+            ledger.put(
+                "access.key-clearance",
+                "Key stands clear in its way by",
+                FINE_LENGTH,
+                (bore.value() - key.value()) / 2,
+                "(D − k) / 2",
+                in("D", bore),
+                in("k", key)),
+            end,
+            "access.bore",
+            "access.key"));
+    return new RodAccess(
+        notched ? "notch in the fretboard's end" : "relief under the fretboard's end",
+        List.of(way, groove, relief),
+        lefts,
+        cuts,
+        List.of(new Point(at, -axis.value()), new Point(end + 40, -axis.value())),
+        steps(notched),
+        trouble(way, notch, notched));
+  }
+
+  private static List<String> steps(boolean notched) {
+    return notched
+        ? List.of(
+            "rout the key's groove on from the rod's channel to the heel",
+            "saw and chisel the notch before gluing the fretboard on; shape its edges",
+            "try the key with the fretboard held in its place")
+        : List.of(
+            "rout the key's groove on from the rod's channel to the heel",
+            "rout the relief into the fretboard's underside before gluing",
+            "try the key with the fretboard held in its place");
+  }
+
+  private static Optional<String> trouble(Worked way, Given notch, boolean notched) {
+    if (way.value() < 0) {
+      return Optional.empty();
+    }
+    return notched && notch.value() < way.value()
+        ? Optional.of("the notch ends short of the adjuster: a longer rod, or a longer notch")
+        : Optional.empty();
+  }
+
+  private static RodAccess.Left notch(Worked way, Given notch, double end, Ledger ledger) {
+    return RodAccess.Left.of(
+        RodAccess.Kind.REACH,
+        "end notch past the adjuster",
+        ledger.put(
+            "access.notch-past",
+            "End notch gets past the adjuster by",
+            LENGTH,
+            notch.value() - way.value(),
+            "l − (x_f − x_e)",
+            in("l", notch),
+            in("x_f", way.inputs().get(0).value()),
+            in("x_e", way.inputs().get(1).value())),
+        end - notch.value(),
+        "fretboard.notch-length",
+        "rod.length",
+        "rod.start");
+  }
+
+  /** Over the relief, where a slot comes down nearest; or to the face without any over it. */
+  private static RodAccess.Left over(
+      Worked relief, Given board, Slots slots, double at, double end, Ledger ledger) {
+    double least = board.value() - relief.value();
+    double where = end;
+    for (Slots.Slot slot : slots.slots()) {
+      if (slot.x() >= at - 1 && slot.x() <= end && slot.under().value() - relief.value() < least) {
+        least = slot.under().value() - relief.value();
+        where = slot.x();
+      }
+    }
+    return RodAccess.Left.of(
+        RodAccess.Kind.OVER,
+        "over the fretboard's relief",
+        ledger.put(
+            "access.over",
+            "Wood over the relief, to the nearest slot or the face",
+            FINE_LENGTH,
+            least,
+            "least of t_b − h and of what is under each slot over it, less h",
+            in("t_b", board),
+            in("h", relief)),
+        where,
+        "rod.axis-depth",
+        "access.bore",
+        "fretboard.thickness");
+  }
+
+  private static Worked under(
+      NeckShape neck, Worked groove, Given bore, double from, Ledger ledger) {
+    double to = neck.heelEnd().value();
+    double least = Double.POSITIVE_INFINITY;
+    for (int i = 0; i <= 48; i++) {
+      double x = from + Math.max(0, to - from) * i / 48;
+      double wood =
+          neck.carved(x)
+              ? neck.profile(x).distanceToRoundChannel(0, bore.value(), groove.value())
+              : neck.back().depth(x) - groove.value();
+      least = Math.min(least, wood);
+    }
+    return ledger.put(
+        "access.back-least",
+        "From the key's groove to the neck's back",
+        FINE_LENGTH,
+        least,
+        "least along the groove from its floor to the back",
+        in("d", groove),
+        in("D", bore));
+  }
+}

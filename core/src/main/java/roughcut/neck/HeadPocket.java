@@ -1,0 +1,267 @@
+package roughcut.neck;
+
+import static roughcut.measure.Quantity.FINE_LENGTH;
+import static roughcut.measure.Quantity.LENGTH;
+import static roughcut.measure.Quantity.PERCENT;
+import static roughcut.measure.Worked.in;
+
+import java.util.List;
+import java.util.Optional;
+import roughcut.design.Decisions;
+import roughcut.design.Givens;
+import roughcut.design.NeckDecisions;
+import roughcut.geometry.Outline;
+import roughcut.geometry.Point;
+import roughcut.measure.Given;
+import roughcut.measure.Ledger;
+import roughcut.measure.Worked;
+
+/**
+ * A pocket routed square into the head's face behind the nut, under a cover: the adjuster's end
+ * looks out of its wall at the break. Its floor is parallel to the face; the section through it is
+ * the neck's weakest (handbook page 4).
+ */
+final class HeadPocket {
+  private static final int SAMPLES = 48;
+
+  private final Givens givens;
+  private final HeadLine head;
+  private final NeckShape neck;
+  private final Outline face;
+  private final Ledger ledger;
+  private final Given length;
+  private final Given width;
+  private final Given depth;
+
+  private HeadPocket(Givens givens, NeckShape neck, Outline face, Ledger ledger) {
+    this.givens = givens;
+    this.head = neck.head();
+    this.neck = neck;
+    this.face = face;
+    this.ledger = ledger;
+    this.length = givens.get(NeckDecisions.HEAD_POCKET_LENGTH);
+    this.width = givens.get(NeckDecisions.HEAD_POCKET_WIDTH);
+    this.depth = givens.get(NeckDecisions.HEAD_POCKET_DEPTH);
+  }
+
+  static RodAccess of(
+      Givens givens, NeckShape neck, Outline face, TunerLayout tuners, Ledger ledger) {
+    return new HeadPocket(givens, neck, face, ledger).build(tuners);
+  }
+
+  private RodAccess build(TunerLayout tuners) {
+    Given lap = givens.get(NeckDecisions.HEAD_POCKET_LAP);
+    Worked coverLength =
+        ledger.put(
+            "access.cover-length",
+            "Cover over the pocket, long",
+            LENGTH,
+            length.value() + lap.value(),
+            "ℓ + u",
+            in("ℓ", length),
+            in("u", lap));
+    Worked coverWidth =
+        ledger.put(
+            "access.cover-width",
+            "Cover over the pocket, wide",
+            LENGTH,
+            width.value() + 2 * lap.value(),
+            "w + 2 · u",
+            in("w", width),
+            in("u", lap));
+    Worked screw =
+        ledger.put(
+            "access.cover-screw-at",
+            "Cover's screw, from the break line",
+            LENGTH,
+            length.value() + lap.value() / 2,
+            "ℓ + u / 2",
+            in("ℓ", length),
+            in("u", lap));
+    double breakX = head.breakX();
+    Worked key = keyRoom();
+    return new RodAccess(
+        "pocket in the head's face",
+        List.of(coverLength, coverWidth, screw, back(), section()),
+        List.of(
+            RodAccess.Left.of(
+                RodAccess.Kind.BACK,
+                "head pocket to back",
+                ledger.values().get("access.pocket-back"),
+                breakX,
+                "access.pocket-depth",
+                "access.pocket-length",
+                "head.thickness"),
+            RodAccess.Left.of(
+                RodAccess.Kind.BACK,
+                "head pocket to the head's side",
+                side(),
+                breakX,
+                "access.pocket-width",
+                "access.pocket-length",
+                "head.width"),
+            RodAccess.Left.of(
+                RodAccess.Kind.TUNER,
+                "head pocket to a tuner",
+                tuner(tuners),
+                breakX,
+                "access.pocket-length",
+                "tuner.first"),
+            RodAccess.Left.of(
+                RodAccess.Kind.KEY,
+                "key over the pocket's floor",
+                key,
+                breakX,
+                "access.pocket-depth",
+                "rod.axis-depth",
+                "access.key")),
+        List.of(cut()),
+        List.of(
+            new Point(breakX, -axis()), new Point(breakX - length.value() * 1.4, -axis())),
+        List.of(
+            "rout the pocket from the head's face, before its veneer hides the lines",
+            "lay the rod in and try the key at its steepest",
+            "fit the cover; its screws stand past the pocket's end"),
+        key.value() < 0
+            ? Optional.of(
+                "the adjuster lies under the pocket's floor: deepen the pocket or raise the rod")
+            : Optional.empty());
+  }
+
+  private double axis() {
+    return givens.get(NeckDecisions.ROD_AXIS).value();
+  }
+
+  private Outline cut() {
+    double p = depth.value();
+    double l = length.value();
+    // Its wall at the nut's side stands square to the face.
+    return Outline.of(head.at(0, 0), head.at(0, p), head.at(l, p), head.at(l, 0));
+  }
+
+  private Worked back() {
+    List<Point> line = neck.back().line();
+    double least = Double.POSITIVE_INFINITY;
+    for (int i = 0; i <= SAMPLES; i++) {
+      Point floor = head.at(length.value() * i / SAMPLES, depth.value());
+      for (int k = 1; k < line.size(); k++) {
+        least = Math.min(least, floor.distanceToSegment(line.get(k - 1), line.get(k)));
+      }
+      if (-floor.y() > neck.back().depth(floor.x())) {
+        least = Math.min(least, neck.back().depth(floor.x()) + floor.y());
+      }
+    }
+    return ledger.put(
+        "access.pocket-back",
+        "From the head pocket's floor to the back, the shortest way",
+        FINE_LENGTH,
+        least,
+        "least along the floor to the back's line",
+        in("ℓ", length),
+        in("d", depth),
+        in("t_h", head.thickness()));
+  }
+
+  /** What the section through the pocket keeps of the head's there, as it is weakest. */
+  private Worked section() {
+    double least = 1;
+    for (int i = 0; i <= SAMPLES; i++) {
+      double along = length.value() * i / SAMPLES;
+      double full = 2 * halfAt(along) * head.thickness().value();
+      double gone =
+          Math.min(width.value(), 2 * halfAt(along))
+              * Math.min(depth.value(), head.thickness().value());
+      least = Math.min(least, 1 - gone / full);
+    }
+    return ledger.put(
+        "access.pocket-section",
+        "Of the head's section the pocket leaves, at its weakest",
+        PERCENT,
+        least * 100,
+        "least along the pocket of 100 · (1 − w · d / (w_x · t_h))",
+        in("w", width),
+        in("d", depth),
+        in("t_h", head.thickness()));
+  }
+
+  /** Half the head's width so far from the break, the narrower side. */
+  private double halfAt(double along) {
+    double treble = Double.POSITIVE_INFINITY;
+    double bass = Double.POSITIVE_INFINITY;
+    List<Point> corners = face.corners();
+    for (int i = 0; i < corners.size(); i++) {
+      Point a = corners.get(i);
+      Point b = corners.get((i + 1) % corners.size());
+      double lo = Math.min(a.x(), b.x());
+      double hi = Math.max(a.x(), b.x());
+      if (hi - lo > 1e-9 && along >= lo - 1e-9 && along <= hi + 1e-9) {
+        double y = a.towards(b, (along - a.x()) / (b.x() - a.x())).y();
+        if (y >= 0) {
+          treble = Math.min(treble, y);
+        } else {
+          bass = Math.min(bass, -y);
+        }
+      }
+    }
+    double half = Math.min(treble, bass);
+    return Double.isInfinite(half) ? 0.1 : Math.max(0.1, half);
+  }
+
+  private Worked side() {
+    double least = Double.POSITIVE_INFINITY;
+    for (int i = 0; i <= SAMPLES; i++) {
+      least = Math.min(least, halfAt(length.value() * i / SAMPLES) - width.value() / 2);
+    }
+    return ledger.put(
+        "access.pocket-side",
+        "From the head pocket to the head's side",
+        LENGTH,
+        least,
+        "least along the pocket of w_x / 2 − w / 2",
+        in("w", width),
+        in("w_h", givens.get(Decisions.HEAD_WIDTH)));
+  }
+
+  private Worked tuner(TunerLayout tuners) {
+    double r = givens.get(NeckDecisions.TUNER_BUSHING).value() / 2;
+    double half = width.value() / 2;
+    double least = Double.POSITIVE_INFINITY;
+    for (TunerLayout.Tuner tuner : tuners.tuners()) {
+      Point p = tuner.post();
+      double dx = Math.max(0, Math.max(-p.x(), p.x() - length.value()));
+      double dy = Math.max(0, Math.abs(p.y()) - half);
+      least = Math.min(least, Math.hypot(dx, dy) - r);
+    }
+    return ledger.put(
+        "access.pocket-tuner",
+        "From the head pocket to the nearest tuner's bore",
+        LENGTH,
+        least,
+        "least from the pocket to a bore",
+        in("ℓ", length),
+        in("w", width),
+        in("D", givens.get(NeckDecisions.TUNER_BUSHING)));
+  }
+
+  /** The axis comes out of the wall at the break; the key turns over the floor there. */
+  private Worked keyRoom() {
+    Given c = givens.get(NeckDecisions.ROD_AXIS);
+    Given key = givens.get(NeckDecisions.KEY_SIZE);
+    double theta = head.theta();
+    Given angle =
+        Given.decided(
+            "head.angle", "Head angle", Math.toDegrees(theta), roughcut.measure.Quantity.ANGLE);
+    Given drop = Given.decided("head.step", "Step of the head", head.drop(), LENGTH);
+    return ledger.put(
+        "access.key-clearance",
+        "Key stands clear over the pocket's floor by",
+        FINE_LENGTH,
+        depth.value() * Math.cos(theta) + head.drop() - c.value() - key.value() / 2,
+        "d · cos(θ) + s − c − k / 2",
+        in("d", depth),
+        in("θ", angle),
+        in("s", drop),
+        in("c", c),
+        in("k", key));
+  }
+}
