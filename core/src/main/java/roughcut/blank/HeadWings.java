@@ -11,17 +11,29 @@ import roughcut.measure.Ledger;
 import roughcut.measure.Worked;
 
 /**
- * Wood glued to the blank's sides where the head is wider than it; each side on its own, though
- * this head's outline has equal sides.
+ * Wood glued to the blank's sides where the head is wider than it: what the stack lacks where the
+ * head is widest, which on a tapered stack is less wood than it has at the heel. Each side on its
+ * own, though this head's outline has equal sides.
  */
 public record HeadWings(Worked bass, Worked treble) {
 
-  public static HeadWings of(Givens givens, Worked blankWidth, Ledger ledger) {
+  /**
+   * The wings.
+   *
+   * @param widestX where the head is widest, from the nut line, mm
+   */
+  public static HeadWings of(Givens givens, NeckBlank blank, double widestX, Ledger ledger) {
+    Given there =
+        Given.decided(
+            "blank.width-at-head",
+            "The stack where the head is widest",
+            2 * blank.halfWidth(widestX),
+            LENGTH);
     return new HeadWings(
-        side("bass", givens, blankWidth, ledger), side("treble", givens, blankWidth, ledger));
+        side("bass", givens, there, ledger), side("treble", givens, there, ledger));
   }
 
-  private static Worked side(String side, Givens givens, Worked blankWidth, Ledger ledger) {
+  private static Worked side(String side, Givens givens, Given blankWidth, Ledger ledger) {
     Given head = givens.get(Decisions.HEAD_WIDTH);
     Given trim = givens.get(BlankDecisions.WING_TRIM);
     double over = head.value() / 2 - blankWidth.value() / 2;

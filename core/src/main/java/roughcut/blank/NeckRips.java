@@ -29,6 +29,16 @@ public record NeckRips(Worked length, Worked depth, List<RipPlan> plans) {
     plans = List.copyOf(plans);
   }
 
+  /** The most that the grain runs out of the boards that the strips come from, degrees. */
+  public double mostRunOut() {
+    return plans.stream()
+        .filter(p -> !p.strips().isEmpty())
+        .flatMap(p -> p.board().stream())
+        .mapToDouble(Board::runOut)
+        .max()
+        .orElse(0);
+  }
+
   /** Works the plans out, for strips of the tree's length and depth. */
   public static NeckRips of(Givens givens, Shop shop, BlankTree tree, Ledger ledger) {
     Worked length = tree.length();

@@ -56,7 +56,7 @@ public record Build(
   /** This build without a fitting, and without what was measured on it. */
   public Build withoutFitting(String fitting) {
     Map<String, Measurement> next = new TreeMap<>(measured);
-    design.fitting(fitting).ifPresent(f -> next.keySet().removeIf(id -> id.startsWith(f.id(""))));
+    design.fitting(fitting).ifPresent(f -> next.keySet().removeIf(f::owns));
     return new Build(name, design.withoutFitting(fitting), next, frets);
   }
 

@@ -185,11 +185,10 @@ public record Design(
     if (gone.isEmpty()) {
       return this;
     }
-    String own = gone.get().id("");
     Map<String, Double> left = new TreeMap<>(numbers);
-    left.keySet().removeIf(id -> id.startsWith(own) || id.equals("rout." + name + ".depth"));
+    left.keySet().removeIf(gone.get()::owns);
     Map<String, String> ways = new TreeMap<>(choices);
-    ways.keySet().removeIf(id -> id.startsWith(own));
+    ways.keySet().removeIf(gone.get()::owns);
     List<Fitting> next =
         fittings.stream()
             .filter(f -> !f.name().equals(name))

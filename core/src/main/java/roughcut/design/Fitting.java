@@ -51,6 +51,11 @@ public record Fitting(FittingType type, String name, String kind, List<String> w
     return FittingBook.get(type.word(), kind);
   }
 
+  /** Whether a decision of that id is about this fitting: its own, or the depth of its rout. */
+  public boolean owns(String decisionId) {
+    return decisionId.startsWith(id("")) || decisionId.equals("rout." + name + ".depth");
+  }
+
   /** The id of one of its decisions. */
   public String id(String trait) {
     return type.word() + "." + name + "." + trait;

@@ -39,6 +39,9 @@ public final class FretboardDecisions {
   public static final NumberDecision SANDED =
       BOOK.number("fretboard.sanded", "Sanded so far", FINE_LENGTH, 0, 0, 3, 0.05)
           .measured("Off the crown since the slots were sawn.");
+  public static final NumberDecision EDGE_DROPPED =
+      BOOK.number("fretboard.edge-dropped", "Edges lower, so far", FINE_LENGTH, 0, 0, 8, 0.05)
+          .measured("Than the crown, at the fretboard's end: how much of the radius is sanded in.");
   public static final NumberDecision MARKER_THICKNESS =
       BOOK.number("marker.thickness", "Marker thickness", FINE_LENGTH, 2.2, 0.3, 8, 0.1)
           .measured("Of the dot.");
@@ -98,6 +101,9 @@ public final class FretboardDecisions {
           .measured("Towards the bridge positive: every fret changes by cents.");
   public static final NumberDecision GAUGE =
       BOOK.number("gauge.radius", "Gauge in hand", LENGTH, 280, 100, 2000, 10).hint("Concave.");
+  public static final NumberDecision GAUGE_AT =
+      BOOK.number("gauge.at", "Gauge held at", LENGTH, 0, 0, 1000, 10)
+          .hint("From the nut line, square to the centre line.");
   public static final ChoiceDecision GAUGE_LIGHT =
       BOOK.choice("gauge.light", "Light shows", GaugeLight.values(), "Under the gauge.");
   public static final NumberDecision TEMPLATE =

@@ -1,18 +1,32 @@
 package roughcut.design;
 
+import java.util.Arrays;
+import java.util.List;
+
 /** How the head is made (handbook page 1, "Where makers disagree"). */
 public enum HeadMaking implements Choice {
   /** Sawn off, turned over and glued back at an angle. */
-  SCARF("scarf joint"),
+  SCARF("scarf joint", "scarf."),
   /** Sawn at its angle from a deep blank. */
-  ONE_PIECE("one piece"),
+  ONE_PIECE("one piece", "head.one-piece", "head.grain-through"),
   /** In line with the neck, its face a step lower. */
-  FLAT("flat, stepped down");
+  FLAT("flat, stepped down", "head.flat-", "head.step");
 
   private final String label;
+  private final List<String> own;
 
-  HeadMaking(String label) {
+  HeadMaking(String label, String... own) {
     this.label = label;
+    this.own = List.of(own);
+  }
+
+  /**
+   * Whether a value or decision of that id is of another way of making; it is worked out for
+   * comparing, but isn't what is set at the machine.
+   */
+  public boolean foreign(String id) {
+    return own.stream().noneMatch(id::startsWith)
+        && Arrays.stream(values()).anyMatch(m -> m.own.stream().anyMatch(id::startsWith));
   }
 
   @Override

@@ -92,6 +92,12 @@ public final class NeckDecisions {
   public static final ChoiceDecision ROD_REACH =
       BOOK.choice(
           "rod.worked-from", "Rod worked from", RodReach.values(), "Where the key goes in.");
+  public static final ChoiceDecision ROD_ACTING =
+      BOOK.choice(
+          "rod.acting",
+          "Rod acts",
+          RodActing.values(),
+          "A rod in a curved channel pulls against the strings only.");
   public static final NumberDecision ROD_DEPTH_MIDDLE =
       BOOK.number("rod.deeper-middle", "Deeper in the middle", LENGTH, 0, -10, 20, 0.5)
           .measured("How much a curved channel gains halfway; 0 for a straight one.");
@@ -215,7 +221,7 @@ public final class NeckDecisions {
           .measured("Under a straightedge along the fretboard, hollow positive.");
   public static final NumberDecision BOW_ROD =
       BOOK.number("carve.rod-takes", "Rod takes out", FINE_LENGTH, 0.5, 0, 3, 0.05)
-          .hint("How much bow the rod draws straight.");
+          .hint("How much bow the rod draws straight; a single-acting one takes out no back-bow.");
 
   private NeckDecisions() {}
 }

@@ -10,7 +10,10 @@ public final class RodSizes {
 
   /** The design with the channel that this rod wants. */
   public static Design set(Design design, RodKind rod) {
-    Design next = Decisions.ROD_LENGTH.with(design, rod.body().length());
+    Design next =
+        NeckDecisions.ROD_ACTING.with(
+            Decisions.ROD_LENGTH.with(design, rod.body().length()),
+            rod.single() ? RodActing.SINGLE : RodActing.DOUBLE);
     next = Decisions.ROD_WIDTH.with(next, rod.body().width());
     next = Decisions.ROD_DEPTH.with(next, rod.body().depth());
     next = NeckDecisions.ROD_DEPTH_MIDDLE.with(next, rod.deeper());
@@ -33,7 +36,10 @@ public final class RodSizes {
 
   /** The design with the same decisions written out, so that usual values compare. */
   private static Design written(Design design) {
-    Design next = Decisions.ROD_LENGTH.with(design, Decisions.ROD_LENGTH.in(design));
+    Design next =
+        NeckDecisions.ROD_ACTING.with(
+            Decisions.ROD_LENGTH.with(design, Decisions.ROD_LENGTH.in(design)),
+            NeckDecisions.ROD_ACTING.in(design));
     next = Decisions.ROD_WIDTH.with(next, Decisions.ROD_WIDTH.in(design));
     next = Decisions.ROD_DEPTH.with(next, Decisions.ROD_DEPTH.in(design));
     next = NeckDecisions.ROD_DEPTH_MIDDLE.with(next, NeckDecisions.ROD_DEPTH_MIDDLE.in(design));

@@ -30,9 +30,6 @@ public final class StringDecisions {
   public static final NumberDecision ACTION_12 =
       BOOK.number("strings.action-12", "Action at the octave", FINE_LENGTH, 1.8, 0.3, 6, 0.05)
           .hint("Under the string, over the octave fret.");
-  public static final NumberDecision RELIEF =
-      BOOK.number("strings.relief", "Relief", FINE_LENGTH, 0.2, 0, 1.5, 0.05)
-          .measured("Hollow of the fretboard at its middle, under string pull.");
   public static final NumberDecision SPREAD_X =
       BOOK.number("strings.spread-x", "Spread looked at", LENGTH, 590, 0, 1300, 1)
           .hint("From the nut line: a pickup's place.");

@@ -3,6 +3,7 @@ package roughcut.drawing;
 import roughcut.geometry.Bounds;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
+import roughcut.thin.ThinKind;
 import roughcut.thin.ThinSpot;
 
 /**
@@ -164,7 +165,7 @@ public enum StationDrawing {
   /** Whether a thin spot is seen from above; the others are seen from the side. */
   private static boolean inPlan(ThinSpot spot) {
     return !Double.isNaN(spot.y())
-        || spot.kind().startsWith("blank.")
-        || spot.kind().startsWith("string.");
+        || spot.kind() != ThinKind.HEEL_STOCK && spot.kind().owner() == ThinKind.Owner.BLANKS
+        || spot.kind() == ThinKind.STRING_MARGIN;
   }
 }

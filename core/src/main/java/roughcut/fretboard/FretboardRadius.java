@@ -69,6 +69,11 @@ public record FretboardRadius(
     return radius - Math.sqrt(Math.max(0, radius * radius - y * y));
   }
 
+  /** Half the fretboard's width at its end, mm. */
+  double atEndHalf() {
+    return taper.halfWidth(end);
+  }
+
   /** The radius at x; beyond the fretboard's ends it stays as it is there. */
   public double radius(double x) {
     double t = Math.max(0, Math.min(1, x / end));

@@ -49,8 +49,11 @@ public record FretboardWork(
 
   private static final double GAUGE_STEP = 20;
 
+  /** The eye sees light from about here on, mm. */
+  private static final double SEEN = 0.03;
+
   /** What a radius gauge says, in words and mm, and what gauges of near radii would show. */
-  public record GaugeReading(Worked gap, String meaning, List<GaugeGap> near) {
+  public record GaugeReading(Worked gap, double board, String meaning, List<GaugeGap> near) {
     public GaugeReading {
       near = List.copyOf(near);
     }
@@ -106,7 +109,7 @@ public record FretboardWork(
     return new FretboardWork(
         cone,
         even,
-        gauge(givens, taper, ledger),
+        gauge(givens, taper, radius, ledger),
         TemplateCheck.of(givens, frets),
         inlay(givens, frets, radius, ledger),
         shift(givens, frets, ledger),
@@ -116,25 +119,36 @@ public record FretboardWork(
         octave(givens, frets, ledger));
   }
 
-  private static GaugeReading gauge(Givens givens, FretboardTaper taper, Ledger ledger) {
+  private static GaugeReading gauge(
+      Givens givens, FretboardTaper taper, FretboardRadius radius, Ledger ledger) {
     Given gauge = givens.get(FretboardDecisions.GAUGE);
-    Given board = givens.get(Decisions.RADIUS_NUT);
-    double half = taper.halfWidth(0);
-    double gap =
-        Math.abs(
-            FretboardRadius.drop(gauge.value(), half) - FretboardRadius.drop(board.value(), half));
+    Given at = givens.get(FretboardDecisions.GAUGE_AT);
+    double x = Math.min(at.value(), taper.end().value());
+    Given board =
+        Given.decided("gauge.board-radius", "The board's radius there", radius.radius(x), LENGTH);
+    Given width =
+        Given.decided("gauge.board-width", "The board's width there", taper.width(x), FINE_LENGTH);
+    double half = width.value() / 2;
     Worked worked =
         ledger.put(
             "gauge.gap",
-            "Light under this gauge on a finished board",
+            "Light under this gauge there on a finished board",
             FINE_LENGTH,
-            gap,
+            gap(gauge.value(), board.value(), half),
             "abs((G − √(max(0, G^2 − (w / 2)^2))) − (R − √(max(0, R^2 − (w / 2)^2))))",
             in("G", gauge),
             in("R", board),
-            in("w", taper.nutWidth()));
+            in("w", width));
     GaugeLight light = (GaugeLight) givens.get(FretboardDecisions.GAUGE_LIGHT);
-    return new GaugeReading(worked, meaning(light), near(board.value(), half));
+    return new GaugeReading(
+        worked,
+        board.value(),
+        meaning(light, worked.value()),
+        near(board.value(), half));
+  }
+
+  private static double gap(double gauge, double board, double half) {
+    return Math.abs(FretboardRadius.drop(gauge, half) - FretboardRadius.drop(board, half));
   }
 
   /** Gauges around the board's own radius, in even steps. */
@@ -144,23 +158,32 @@ public record FretboardWork(
     for (int step = -2; step <= 2; step++) {
       double gauge = middle + step * GAUGE_STEP;
       if (gauge > half) {
-        gaps.add(
-            new GaugeGap(
-                gauge,
-                Math.abs(FretboardRadius.drop(gauge, half) - FretboardRadius.drop(board, half))));
+        gaps.add(new GaugeGap(gauge, gap(gauge, board, half)));
       }
     }
     return gaps;
   }
 
-  private static String meaning(GaugeLight light) {
+  /**
+   * What the light says: the gauge tells of its own radius, so that no light is a fit only where
+   * the board is wanted as round as the gauge.
+   *
+   * @param own light that this gauge shows on a finished board there, mm
+   */
+  private static String meaning(GaugeLight light, double own) {
+    boolean fits = own < SEEN;
     return switch (light) {
-      case NONE -> "the board is as round as the gauge; check along it as well";
+      case NONE ->
+          fits
+              ? "the board is as round as the gauge, and as wanted there; check along it as well"
+              : "the board is as round as the gauge, which isn't what is wanted there: a finished one shows light under it";
       case CENTRE ->
-          "the board is flatter than the gauge, or a flat strip is left on the crown: take more"
+          (fits ? "" : "this gauge is of another radius; against it, ")
+              + "the board is flatter than the gauge, or a flat strip is left on the crown: take more"
               + " from the edges";
       case EDGES ->
-          "the board is rounder than the gauge: take from the crown, which falls by about the gap,"
+          (fits ? "" : "this gauge is of another radius; against it, ")
+              + "the board is rounder than the gauge: take from the crown, which falls by about the gap,"
               + " or accept it";
     };
   }

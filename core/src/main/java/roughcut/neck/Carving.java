@@ -8,6 +8,7 @@ import java.util.List;
 import roughcut.design.Decisions;
 import roughcut.design.Givens;
 import roughcut.design.NeckDecisions;
+import roughcut.design.RodActing;
 import roughcut.layout.FretLayout;
 import roughcut.measure.Given;
 import roughcut.measure.Ledger;
@@ -126,15 +127,26 @@ public record Carving(
     Given bow = givens.get(NeckDecisions.BOW);
     Given rod = givens.get(NeckDecisions.BOW_ROD);
     Given crown = neck.thickness().fretboard();
+    // Hollow is positive: the strings' pull makes more of it, and every rod works against that.
+    boolean helpless =
+        bow.value() < 0 && givens.get(NeckDecisions.ROD_ACTING) == RodActing.SINGLE;
     Worked sanded =
-        ledger.put(
-            "bow.sanded",
-            "Bow to be sanded out, after the rod",
-            FINE_LENGTH,
-            Math.max(0, Math.abs(bow.value()) - rod.value()),
-            "max(0, abs(b) − r)",
-            in("b", bow),
-            in("r", rod));
+        helpless
+            ? ledger.put(
+                "bow.sanded",
+                "Back-bow to be sanded out; this rod takes out none",
+                FINE_LENGTH,
+                Math.abs(bow.value()),
+                "abs(b)",
+                in("b", bow))
+            : ledger.put(
+                "bow.sanded",
+                "Bow to be sanded out, after the rod",
+                FINE_LENGTH,
+                Math.max(0, Math.abs(bow.value()) - rod.value()),
+                "max(0, abs(b) − r)",
+                in("b", bow),
+                in("r", rod));
     return new Bow(
         sanded,
         ledger.put(

@@ -14,11 +14,12 @@ import roughcut.measure.Worked;
  * drum's way down to the face is (handbook page 4, "Flat, stepped down").
  *
  * @param depth of the blank
+ * @param length of that blank, from the tip to the heel's end
  * @param run of the transition from the break line, along the head
  */
-public record FlatHead(Worked depth, Worked run) {
+public record FlatHead(Worked depth, Worked length, Worked run) {
 
-  public static FlatHead of(Givens givens, HeadLine head, Ledger ledger) {
+  public static FlatHead of(Givens givens, HeadLine head, Given heelEnd, Ledger ledger) {
     Given step = head.step();
     Given radius = givens.get(NeckDecisions.STEP_RADIUS);
     double s = Math.min(step.value(), radius.value());
@@ -31,6 +32,15 @@ public record FlatHead(Worked depth, Worked run) {
             "s + t_h",
             in("s", step),
             in("t_h", head.thickness())),
+        ledger.put(
+            "head.flat-length",
+            "Blank length for a neck with a flat head",
+            LENGTH,
+            heelEnd.value() + head.nutThickness().value() + head.length().value(),
+            "x_heel + nut + ℓ_h",
+            in("x_heel", heelEnd),
+            in("nut", head.nutThickness()),
+            in("ℓ_h", head.length())),
         ledger.put(
             "head.step-run",
             "Way down to a flat head's face",

@@ -13,6 +13,9 @@ import roughcut.design.Givens;
 import roughcut.design.HeadMaking;
 import roughcut.design.NeckDecisions;
 import roughcut.design.ScarfSchool;
+import roughcut.measure.NumberWriter;
+import roughcut.measure.Quantity;
+import roughcut.measure.Units;
 import roughcut.shop.Board;
 import roughcut.shop.Shop;
 
@@ -54,6 +57,13 @@ public final class HeadComparison {
       boolean veneer,
       List<String> steps,
       WayOut choose) {
+    /** How the grain runs through the head, in the maker's units. */
+    public String grainWords(Units units) {
+      return Double.isInfinite(grain)
+          ? "full length"
+          : NumberWriter.text(grain, Quantity.LENGTH, units) + ", short: weaker";
+    }
+
     public Way {
       boards = List.copyOf(boards);
       lacking = List.copyOf(lacking);

@@ -184,27 +184,8 @@ final class HeadPocket {
         in("t_h", head.thickness()));
   }
 
-  /** Half the head's width so far from the break, the narrower side. */
   private double halfAt(double along) {
-    double treble = Double.POSITIVE_INFINITY;
-    double bass = Double.POSITIVE_INFINITY;
-    List<Point> corners = face.corners();
-    for (int i = 0; i < corners.size(); i++) {
-      Point a = corners.get(i);
-      Point b = corners.get((i + 1) % corners.size());
-      double lo = Math.min(a.x(), b.x());
-      double hi = Math.max(a.x(), b.x());
-      if (hi - lo > 1e-9 && along >= lo - 1e-9 && along <= hi + 1e-9) {
-        double y = a.towards(b, (along - a.x()) / (b.x() - a.x())).y();
-        if (y >= 0) {
-          treble = Math.min(treble, y);
-        } else {
-          bass = Math.min(bass, -y);
-        }
-      }
-    }
-    double half = Math.min(treble, bass);
-    return Double.isInfinite(half) ? 0.1 : Math.max(0.1, half);
+    return HeadOutline.half(face, along);
   }
 
   private Worked side() {

@@ -100,25 +100,27 @@ final class HeelBore {
             Outline.rectangle(rod.end().value(), -c - r, from, 0),
             Outline.rectangle(Math.min(from, heel), -c - r, Math.max(from, heel), -c + r)),
         List.of(new Point(rod.end().value(), -c), new Point(heel + 40, -c)),
-        List.of(
-            "bore along the axis from the heel's end, guided square to it, before the heel is shaped",
-            "rout the well from the top down to the bore",
-            "lay the rod in and try the key before the fretboard covers it"),
-        trouble(neck, length, passes, key));
+        steps(passes, key),
+        trouble(neck, length));
   }
 
-  private static Optional<String> trouble(
-      NeckShape neck, Worked length, Worked passes, Given key) {
+  private static List<String> steps(Worked passes, Given key) {
+    return List.of(
+        "bore along the axis from the heel's end, guided square to it, before the heel is shaped",
+        "rout the well from the top down to the bore",
+        "lay the rod in and try the key before the fretboard covers it",
+        passes.value() < key.value() / 2
+            ? "the key's way lies in the body: give it a groove or the pickup's rout, or take the neck off to turn the rod"
+            : "the key passes over the body with the neck in its pocket");
+  }
+
+  private static Optional<String> trouble(NeckShape neck, Worked length) {
     if (neck.through()) {
       return Optional.of(
           "a through-neck has no heel to work the rod from: work it from the head or the fretboard's end");
     }
-    if (length.value() < 0) {
-      return Optional.of("rod and well reach past the heel's end: a shorter rod or well");
-    }
-    return passes.value() < key.value() / 2
-        ? Optional.of(
-            "the key's way lies in the body: a groove or the pickup's rout for it, or the neck comes off to turn the rod")
+    return length.value() < 0
+        ? Optional.of("rod and well reach past the heel's end: a shorter rod or well")
         : Optional.empty();
   }
 

@@ -1,33 +1,53 @@
 package roughcut.neck;
 
+import static roughcut.measure.Quantity.ANGLE;
 import static roughcut.measure.Quantity.LENGTH;
 import static roughcut.measure.Worked.in;
 
+import java.util.Optional;
 import roughcut.geometry.Outline;
 import roughcut.measure.Given;
 import roughcut.measure.Ledger;
 import roughcut.measure.Worked;
 
 /**
- * The head sawn from the same deep blank as the shaft: what depth that wants, and how far the grain
- * runs through the head before it comes out. The strength of such a head rests on that length
- * (handbook page 4).
+ * The head sawn from the same deep blank as the shaft: what depth that wants, the lines to draw on
+ * the blank's side, and how far the grain runs through the head before it comes out. The strength
+ * of such a head rests on that length (handbook page 4, "One piece").
  *
  * @param depth of the blank for the head alone; shaft or heel may want more
  * @param length of that blank, from the tip to the heel's end
- * @param grain length of unbroken grain through the head; null on a flat head, where it runs all
- *     the way
+ * @param breakAt the break line on the top, from the blank's head end
+ * @param faceAtEnd the face's line on the blank's head end, below the top
+ * @param backBelow the head's back below its face, straight down
  * @param shape the head in the elevation
  */
-public record OnePieceHead(Worked depth, Worked length, Worked grain, Outline shape) {
+public record OnePieceHead(
+    Worked depth,
+    Worked length,
+    Worked breakAt,
+    Worked faceAtEnd,
+    Worked backBelow,
+    Outline shape) {
 
-  public static OnePieceHead of(HeadLine head, Given heelEnd, Ledger ledger) {
+  public static OnePieceHead of(HeadLine head, Given heelEnd, Given trim, Ledger ledger) {
     double length = head.length().value();
     double thickness = head.thickness().value();
+    double theta = head.theta();
     Outline shape =
         Outline.of(
             head.at(0, 0), head.at(0, thickness), head.at(length, thickness), head.at(length, 0));
-    Worked depth =
+    Worked breakAt =
+        ledger.put(
+            "head.one-piece-break",
+            "Break line on the top, from the blank's head end",
+            LENGTH,
+            trim.value() + length * Math.cos(theta),
+            "e + ℓ_h · cos(θ)",
+            in("e", trim),
+            in("ℓ_h", head.length()),
+            in("θ", head.angle()));
+    return new OnePieceHead(
         ledger.put(
             "head.one-piece-depth",
             "Blank depth for a head in one piece",
@@ -36,8 +56,7 @@ public record OnePieceHead(Worked depth, Worked length, Worked grain, Outline sh
             "ℓ_h · sin(θ) + t_h · cos(θ)",
             in("ℓ_h", head.length()),
             in("θ", head.angle()),
-            in("t_h", head.thickness()));
-    Worked whole =
+            in("t_h", head.thickness())),
         ledger.put(
             "head.one-piece-length",
             "Blank length for a neck in one piece",
@@ -47,18 +66,47 @@ public record OnePieceHead(Worked depth, Worked length, Worked grain, Outline sh
             in("x_heel", heelEnd),
             in("nut", head.nutThickness()),
             in("ℓ_h", head.length()),
-            in("θ", head.angle()));
-    Worked grain =
-        head.flat()
-            ? null
-            : ledger.put(
-                "head.grain-through",
-                "Grain through a head in one piece",
-                LENGTH,
-                thickness / Math.sin(head.theta()),
-                "t_h / sin(θ)",
-                in("t_h", head.thickness()),
-                in("θ", head.angle()));
-    return new OnePieceHead(depth, whole, grain, shape);
+            in("θ", head.angle())),
+        breakAt,
+        ledger.put(
+            "head.one-piece-face",
+            "Face's line on the blank's head end, below the top",
+            LENGTH,
+            breakAt.value() * Math.tan(theta),
+            "x_b · tan(θ)",
+            in("x_b", breakAt),
+            in("θ", head.angle())),
+        ledger.put(
+            "head.one-piece-back",
+            "Head's back below its face, straight down",
+            LENGTH,
+            thickness / Math.cos(theta),
+            "t_h / cos(θ)",
+            in("t_h", head.thickness()),
+            in("θ", head.angle())),
+        shape);
+  }
+
+  /**
+   * Length of unbroken grain through the head, at worst: a board whose grain runs out of its face
+   * adds that to the head's angle. Empty on a head without an angle, where it runs all the way.
+   *
+   * @param runOut the most of the boards that the neck is sawn from, degrees
+   */
+  public static Optional<Worked> grain(HeadLine head, double runOut, Ledger ledger) {
+    if (head.flat()) {
+      return Optional.empty();
+    }
+    Given runs = Given.decided("board.run-out", "Grain runs out of the board by", runOut, ANGLE);
+    return Optional.of(
+        ledger.put(
+            "head.grain-through",
+            "Grain through a head in one piece",
+            LENGTH,
+            head.thickness().value() / Math.sin(head.theta() + Math.toRadians(runOut)),
+            runOut > 0 ? "t_h / sin(θ + ρ)" : "t_h / sin(θ)",
+            in("t_h", head.thickness()),
+            in("θ", head.angle()),
+            in("ρ", runs)));
   }
 }

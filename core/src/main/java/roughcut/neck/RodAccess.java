@@ -53,25 +53,15 @@ public record RodAccess(
   /** What limits it is held against. */
   public enum Kind {
     /** Wood between a cut and the neck's back or side. */
-    BACK("access.back"),
+    BACK,
     /** Wood over a cut, under the fretboard's face or slots or the glue line. */
-    OVER("access.over"),
+    OVER,
     /** Wood from a pocket to a tuner's bore. */
-    TUNER("access.tuner"),
+    TUNER,
     /** Room round the key. */
-    KEY("access.key"),
+    KEY,
     /** How far a cut gets past the adjuster that it is for. */
-    REACH("access.reach");
-
-    private final String id;
-
-    Kind(String id) {
-      this.id = id;
-    }
-
-    public String id() {
-      return id;
-    }
+    REACH
   }
 
   /** From a pocket in the head's face. */

@@ -45,6 +45,11 @@ public record ScarfJoint(
     Outline headPiece,
     List<Point> seam) {
 
+  /** Where the seam's middle lies, from the nut line, mm. */
+  public double middleX() {
+    return (seam.get(0).x() + seam.get(1).x()) / 2;
+  }
+
   /** The two pieces, where they stand once glued. */
   private record Pieces(
       Outline shaft, Outline headPiece, Point seamTop, Point seamBack, double blankLength) {}

@@ -12,6 +12,7 @@ import roughcut.design.BlankDecisions;
 import roughcut.design.Decisions;
 import roughcut.design.Givens;
 import roughcut.design.ScarfSchool;
+import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.measure.Given;
 import roughcut.measure.Ledger;
@@ -21,8 +22,11 @@ import roughcut.measure.Worked;
  * What is drawn on the blank and set on the saw for a scarf joint, and what comes of the turned
  * offcut (handbook page 4, "What the bench needs").
  *
- * @param onTop from the blank's heel end to the cut's mark on the top face
- * @param onBack from the blank's heel end to the cut's mark on the back face
+ * @param onTop from the blank's heel end to the finished bevel's line on the top face
+ * @param onBack from the blank's heel end to the finished bevel's line on the back face
+ * @param sawOff how far beyond the finished line the saw's line lies, along the blank: what each
+ *     bevel is planed by, q, over sin θ; zero without planing
+ * @param sawTop from the blank's heel end to the saw's line on the top face
  * @param flatness gap accepted under a straightedge along the planed bevels
  * @param pinSide where pins stand beside the outline at the seam, from the centre line; empty when
  *     there is no waste
@@ -33,11 +37,14 @@ import roughcut.measure.Worked;
 public record ScarfMarks(
     Worked onTop,
     Worked onBack,
+    Worked sawOff,
+    Worked sawTop,
     Worked flatness,
     Optional<Worked> pinSide,
     boolean swaps,
     List<Point> seam) {
   private static final double PIN_CLEAR = 2;
+  private static final int PIN_PLACES = 16;
   private static final int SEAM_PIECES = 24;
   private static final int SETTLING = 12;
 
@@ -77,9 +84,28 @@ public record ScarfMarks(
             "m + run",
             in("m", onTop),
             in("run", scarf.run()));
+    Given planing = givens.get(Decisions.SCARF_PLANING);
+    Worked sawOff =
+        ledger.put(
+            "scarf.saw-off",
+            "Saw line beyond the finished line, for the planing",
+            LENGTH,
+            planing.value() / Math.sin(head.theta()),
+            "q / sin(θ)",
+            in("q", planing),
+            in("θ", head.angle()));
     return new ScarfMarks(
         onTop,
         onBack,
+        sawOff,
+        ledger.put(
+            "scarf.saw-top",
+            "Saw line on the top face, from the blank's heel end",
+            LENGTH,
+            onTop.value() + sawOff.value(),
+            "m + o",
+            in("m", onTop),
+            in("o", sawOff)),
         ledger.put(
             "scarf.flatness",
             "Gap accepted under a straightedge on the bevels",
@@ -87,25 +113,74 @@ public record ScarfMarks(
             scarf.bevel().value() * 0.05 / 300,
             "ℓ · 0.05 / 300",
             in("ℓ", scarf.bevel())),
-        pinSide(givens, neck, blank, ledger),
+        pinSide(givens, scarf, head, neck, blank, ledger),
         !blank.symmetrical(),
         under ? seam(scarf, head, neck) : List.of());
   }
 
+  /** How the joint is made, in order. */
+  public List<String> steps() {
+    List<String> steps = new ArrayList<>();
+    steps.add("mark the finished line and, for the planing, the saw's line beyond it");
+    steps.add("saw with a support under the cut, so that the feather edge can't break");
+    steps.add("clamp shaft and offcut with both bevels in one plane; plane them together, square across");
+    steps.add("turn the offcut over" + (swaps ? ": its strips change sides" : ""));
+    steps.add(
+        pinSide.isPresent()
+            ? "pin the joint in the waste, then glue"
+            : "no waste for pins at the joint: hold it against end stops while gluing");
+    return steps;
+  }
+
+  /**
+   * Pins go through the seam where it has wood above and below, in its middle half, and outside the
+   * finished outline there: the neck's under the fretboard, the head's across it.
+   */
   private static Optional<Worked> pinSide(
-      Givens givens, NeckShape neck, NeckBlank blank, Ledger ledger) {
+      Givens givens,
+      ScarfJoint scarf,
+      HeadLine head,
+      NeckShape neck,
+      NeckBlank blank,
+      Ledger ledger) {
     Given pin = givens.get(BlankDecisions.PIN_DIAMETER);
-    Given width = neck.taper().nutWidth();
-    double room = blank.halfWidth(0) - width.value() / 2;
-    if (room < pin.value() + 2 * PIN_CLEAR) {
+    boolean under = scarf.school() == ScarfSchool.SEAM_UNDER_FRETBOARD;
+    double bevel = scarf.bevel().value();
+    Outline face =
+        new Outline(
+            HeadOutline.of(
+                neck.taper().halfWidth(0),
+                head.length().value(),
+                givens.get(Decisions.HEAD_WIDTH).value()));
+    double reach = pin.value() / 2 + PIN_CLEAR;
+    double best = Double.POSITIVE_INFINITY;
+    double room = 0;
+    for (int i = 0; i <= PIN_PLACES; i++) {
+      double along = bevel * (0.25 + 0.5 * i / PIN_PLACES);
+      double half =
+          under
+              ? Math.max(
+                  neck.taper().halfWidth(head.breakX() + along - reach),
+                  neck.taper().halfWidth(head.breakX() + along + reach))
+              : Math.max(
+                  HeadOutline.half(face, along - reach), HeadOutline.half(face, along + reach));
+      double stock = blank.halfWidth(head.breakX() + (under ? along : -along));
+      if (half < best && stock - half >= pin.value() + 2 * PIN_CLEAR) {
+        best = half;
+        room = stock;
+      }
+    }
+    if (room == 0) {
       return Optional.empty();
     }
+    Given width =
+        Given.decided("scarf.pin-outline", "Finished outline beside the pins", 2 * best, LENGTH);
     return Optional.of(
         ledger.put(
             "scarf.pin-side",
             "Pins of the joint, from the centre line each side",
             LENGTH,
-            width.value() / 2 + PIN_CLEAR + pin.value() / 2,
+            best + PIN_CLEAR + pin.value() / 2,
             "w / 2 + 2 + d / 2",
             in("w", width),
             in("d", pin)));

@@ -13,18 +13,23 @@ import roughcut.measure.Ledger;
 import roughcut.measure.Worked;
 
 /**
- * Thin bars let in across the scarf joint from above (handbook page 4, "Splines").
+ * Thin bars let in from above, across the scarf joint or the short grain at the break of a head in
+ * one piece (handbook page 4, "Splines").
  *
  * @param offsets of their middles from the centre line
- * @param x where the seam's middle lies, from the nut line
+ * @param x where the middle of what they cross lies, from the nut line
  * @param back least wood to the carved back
  * @param rod wood between the nearest one and the rod's channel or the access bore
  */
 public record Splines(List<Double> offsets, double x, Worked back, Worked rod) {
 
-  /** The splines; empty when there are none. */
+  /**
+   * The splines; empty when there are none.
+   *
+   * @param middle of what they cross, from the nut line, mm
+   */
   public static Optional<Splines> of(
-      Givens givens, ScarfJoint scarf, NeckShape neck, RodChannel rod, Ledger ledger) {
+      Givens givens, double middle, NeckShape neck, RodChannel rod, Ledger ledger) {
     int count = (int) givens.get(NeckDecisions.SPLINES).value();
     if (count == 0) {
       return Optional.empty();
@@ -36,7 +41,7 @@ public record Splines(List<Double> offsets, double x, Worked back, Worked rod) {
     for (int i = 0; i < count; i++) {
       offsets.add((i - (count - 1) / 2.0) * apart.value());
     }
-    double x = Math.max(0, (scarf.seam().get(0).x() + scarf.seam().get(1).x()) / 2);
+    double x = Math.max(0, middle);
     double back = Double.POSITIVE_INFINITY;
     double beside = Double.POSITIVE_INFINITY;
     for (double y : offsets) {
@@ -52,7 +57,7 @@ public record Splines(List<Double> offsets, double x, Worked back, Worked rod) {
                 "From a spline to the carved back, the shortest way",
                 FINE_LENGTH,
                 back,
-                "least at the seam's middle from its corners to the carved back",
+                "least at the middle from its corners to the carved back",
                 in("w", width),
                 in("d", depth),
                 in("s", apart)),

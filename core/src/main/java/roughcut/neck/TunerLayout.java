@@ -62,11 +62,6 @@ public record TunerLayout(
     }
   }
 
-  /** String angles over the nut, degrees: under the first it rattles, over the second it binds. */
-  public static final double LEAST_BREAK = 5;
-
-  public static final double MOST_BREAK = 17;
-
   /** Sideways angle at the nut that still returns to its tuning, degrees. */
   public static final double MOST_SIDEWAYS = 10;
 

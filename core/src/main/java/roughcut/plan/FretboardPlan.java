@@ -10,13 +10,11 @@ import roughcut.measure.Worked;
 /**
  * What is worked out for the fretboard.
  *
- * @param when the slots get their depth, in words
  * @param sideDots from a side dot to the nearest slot
  * @param pins that keep it in place while it is glued
  */
 public record FretboardPlan(
     Slots slots,
-    String when,
     Markers markers,
     Worked sideDots,
     FretboardWork work,

@@ -22,6 +22,8 @@ import roughcut.blank.WayOut;
 import roughcut.blank.Weights;
 import roughcut.blank.WoodPart;
 import roughcut.design.Build;
+import roughcut.design.HeadMaking;
+import roughcut.design.NeckDecisions;
 import roughcut.design.Decisions;
 import roughcut.fretboard.FretboardRadius;
 import roughcut.geometry.Outline;
@@ -109,6 +111,20 @@ public record Plan(
   /** What would keep the outline from cutting through the stack's glue lines. */
   public List<WayOut> stackWaysOut() {
     return StackWaysOut.of(build, blank, taper);
+  }
+
+  /** How the head is made, in words for a subtitle. */
+  public String headWords() {
+    if (neck.head().flat()) {
+      return "flat headstock";
+    }
+    return scarf.isPresent() ? "scarfed" : "one-piece headstock";
+  }
+
+  /** The value of that id where it is of the way in which this neck is made; empty otherwise. */
+  public Optional<Worked> setting(String id) {
+    HeadMaking making = (HeadMaking) NeckDecisions.HEAD_MAKING.in(build.design());
+    return making.foreign(id) ? Optional.empty() : value(id);
   }
 
   /** The worked value of that id. */

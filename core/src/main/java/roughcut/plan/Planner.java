@@ -93,8 +93,10 @@ final class Planner {
     NeckShape neck = NeckShape.of(givens, frets, taper, blank.halfWidth());
     HeadLine head = neck.head();
     HeadLine angled = HeadLine.angled(givens);
-    OnePieceHead onePiece = OnePieceHead.of(angled, neck.heelEnd(), ledger);
-    FlatHead flatHead = FlatHead.of(givens, head, ledger);
+    OnePieceHead onePiece = 
+        OnePieceHead.of(
+            angled, neck.heelEnd(), givens.get(BlankDecisions.END_TRIM), ledger);
+    FlatHead flatHead = FlatHead.of(givens, head, neck.heelEnd(), ledger);
     Volute volute = Volute.of(givens, head, taper, ledger);
     // The scarf's numbers are there for comparing, even when the head is made otherwise.
     Optional<ScarfJoint> joint =
@@ -118,7 +120,11 @@ final class Planner {
             : Optional.empty();
     Optional<ScarfMarks> marks =
         scarf.map(s -> ScarfMarks.of(givens, s, head, neck, blank, ledger));
-    Optional<Splines> splines = scarf.flatMap(s -> Splines.of(givens, s, neck, rod, ledger));
+    // A head in one piece is weakest where its short grain begins, at the break.
+    Optional<Splines> splines =
+        scarf.isPresent() || making == HeadMaking.ONE_PIECE && joint.isPresent()
+            ? Splines.of(givens, scarf.map(ScarfJoint::middleX).orElse(0.0), neck, rod, ledger)
+            : Optional.empty();
     Outline headFace = headFace(taper, head);
     TunerLayout tuners = TunerLayout.of(givens, head, strings, headFace, ledger);
     Optional<RodAccess> keyWay =
@@ -139,7 +145,10 @@ final class Planner {
             tuners.tuners().stream().map(TunerLayout.Tuner::breakAngle).toList(),
             ledger);
     List<FretPins> pins = UnderFretboard.pins(givens, frets, taper, rod, stiffeners, ledger);
-    Worked blankLength = scarf.map(ScarfJoint::blankLength).orElse(onePiece.length());
+    Worked blankLength =
+        making == HeadMaking.FLAT
+            ? flatHead.length()
+            : scarf.map(ScarfJoint::blankLength).orElse(onePiece.length());
     Optional<Worked> deep =
         making == HeadMaking.ONE_PIECE && joint.isPresent()
             ? Optional.of(onePiece.depth())
@@ -162,7 +171,12 @@ final class Planner {
     NeckRips rips = NeckRips.of(givens, shop, tree, ledger);
     GlueUp glueUp = GlueUp.of(givens, tree.length(), tree.depth(), ledger);
     stackWidth(blank);
-    HeadWings wings = HeadWings.of(givens, blank.width(), ledger);
+    HeadWings wings = 
+        HeadWings.of(
+            givens,
+            blank,
+            head.at(HeadOutline.widestAt(head.length().value()), 0).x(),
+            ledger);
     Movement.of(givens, blank.width(), ledger);
     MillingPasses milling = MillingPasses.of(givens, ledger);
     FaceCheck faceCheck = FaceCheck.of(givens, ledger);
@@ -218,9 +232,11 @@ final class Planner {
                     neck.shaft().nominal(),
                     onePiece.length().value(),
                     onePiece.depth().value(),
-                    neck.heelEnd().value() + head.nutThickness().value() + head.length().value(),
+                    flatHead.length().value(),
                     flatHead.depth().value(),
-                    onePiece.grain() == null ? Double.POSITIVE_INFINITY : onePiece.grain().value(),
+                    OnePieceHead.grain(angled, rips.mostRunOut(), ledger)
+                        .map(Worked::value)
+                        .orElse(Double.POSITIVE_INFINITY),
                     neck.heelThickness().value())));
     BodyCuts cuts =
         BodyCuts.of(
@@ -257,7 +273,7 @@ final class Planner {
         details,
         headFace,
         radius,
-        new FretboardPlan(slots, slots.when(givens), markers, sideDots, work, pins),
+        new FretboardPlan(slots, markers, sideDots, work, pins),
         new StringPlan(pull, compensation, bridge, heights, nut),
         tree,
         rips,

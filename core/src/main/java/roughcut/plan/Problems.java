@@ -59,6 +59,7 @@ final class Problems {
       BodyCuts cuts) {
     Problems problems = new Problems(givens);
     problems.frets(frets);
+    problems.lastSlot(frets, taper);
     problems.strings(strings);
     problems.radius(taper);
     problems.thickness(frets);
@@ -106,6 +107,26 @@ final class Problems {
               + " apart; at most "
               + Math.max(1, most)
               + " frets fit this scale");
+    }
+  }
+
+  /** A leaning last slot that leaves the fretboard by its end instead of by its side. */
+  private void lastSlot(FretLayout frets, FretboardTaper taper) {
+    FretLayout.Fret last = frets.last();
+    double half = of(FretboardDecisions.WIRE_TANG_WIDTH) / 2;
+    for (int side : new int[] {-1, 1}) {
+      double past = taper.edge(last.x(), last.slant(), side).x() + half - taper.end().value();
+      if (past > 0) {
+        add(
+            Decisions.FRETBOARD_PAST_LAST,
+            "the last slot runs out of the fretboard's end at the "
+                + (side < 0 ? "bass" : "treble")
+                + " side, by "
+                + mm(past)
+                + "; at least "
+                + mm(of(Decisions.FRETBOARD_PAST_LAST) + past));
+        return;
+      }
     }
   }
 

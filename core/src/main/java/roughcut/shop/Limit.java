@@ -7,6 +7,9 @@ package roughcut.shop;
  * @param fail below it: stop, mm; not a number where nothing but a look is called for
  */
 public record Limit(double warn, double fail) {
+  /** Stands for the stop of a limit that only warns. */
+  public static final double NO_STOP = Double.NaN;
+
   public Limit {
     if (Double.isNaN(warn) || fail > warn) {
       throw new IllegalArgumentException("a limit warns at or above the value where it fails");
@@ -15,6 +18,6 @@ public record Limit(double warn, double fail) {
 
   /** A limit that only warns. */
   public static Limit warnOnly(double warn) {
-    return new Limit(warn, Double.NaN);
+    return new Limit(warn, NO_STOP);
   }
 }

@@ -13,6 +13,7 @@ public final class RodBook {
                   new RodKind(
                       row.get("id"),
                       row.get("name"),
+                      row.get("acting").equals("single"),
                       RodKind.Segment.read(row.get("body")),
                       RodKind.Segment.read(row.get("adjuster")),
                       number(row, "deeper"),

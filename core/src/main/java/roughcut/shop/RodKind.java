@@ -3,11 +3,18 @@ package roughcut.shop;
 /**
  * A truss rod as listed: segments from the worked end, each with its length, width and depth, mm.
  *
+ * @param single whether it pulls one way only, against the strings
  * @param deeper how much deeper the channel is in the middle, mm; 0 for a double-acting rod
  * @param round whether its channel has a round bottom
  */
 public record RodKind(
-    String id, String name, Segment body, Segment adjuster, double deeper, boolean round) {
+    String id,
+    String name,
+    boolean single,
+    Segment body,
+    Segment adjuster,
+    double deeper,
+    boolean round) {
   /** One segment of a rod. */
   public record Segment(double length, double width, double depth) {
     static Segment read(String text) {

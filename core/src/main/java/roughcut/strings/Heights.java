@@ -300,12 +300,16 @@ public record Heights(
           in("α", angle));
     }
 
-    /** Each real string lies over a fret that the radius has lowered. */
+    /**
+     * Each real string lies over a fret that the radius has lowered, and on a fan its saddle stands
+     * at its own place on the leaning plane, and its octave at its own half.
+     */
     private List<Worked> saddles(Worked joint, Worked angle) {
       List<Worked> all = new ArrayList<>();
       double tan = Math.tan(Math.toRadians(angle.value()));
       for (int i = 1; i <= strings.count(); i++) {
-        double half = scale.value() / 2;
+        double nutX = strings.nutX(i);
+        double half = nutX + strings.scale(i) / 2;
         Given octave =
             Given.decided(
                 "string." + i + ".drop-12",
@@ -316,20 +320,27 @@ public record Heights(
             Given.decided(
                 "string." + i + ".drop-nut",
                 "Face lower under the string at the nut",
-                FretboardRadius.drop(radius.radius(0), strings.atNut().get(i - 1).value()),
+                FretboardRadius.drop(radius.radius(nutX), strings.atNut().get(i - 1).value()),
                 FINE_LENGTH);
+        Given saddle =
+            Given.decided(
+                "string." + i + ".saddle-x",
+                "Saddle of the string, from the nut line",
+                nutX + strings.scale(i),
+                LENGTH);
         all.add(
             put(
                 "string." + i + ".saddle-height",
                 "Saddle of string " + i + " over the body",
                 FINE_LENGTH,
                 joint.value()
-                    + tan * run
+                    + tan * Math.max(1, saddle.value() - jointX.value())
                     + 2 * (action.value() - octave.value())
                     - (nut.value() - first.value()),
-                "z_j + tan(α) · max(1, L − x_j) + 2 · (a_12 − s_12) − (a_nut − s_nut)",
+                "z_j + tan(α) · max(1, x_s − x_j) + 2 · (a_12 − s_12) − (a_nut − s_nut)",
                 in("z_j", joint),
                 in("α", angle),
+                in("x_s", saddle),
                 in("s_12", octave),
                 in("s_nut", first)));
       }

@@ -31,7 +31,6 @@ import roughcut.measure.Worked;
  * @param spreadThere outer strings' spread where the maker looks
  * @param poleErrors how far each string lies outside its pole there
  * @param lastFret string over the last fret
- * @param reliefAtSaddle what the relief takes off the saddle once it is straight
  */
 public record NutWork(
     List<Worked> bottoms,
@@ -40,15 +39,14 @@ public record NutWork(
     List<Worked> fanError,
     Worked spreadThere,
     List<Worked> poleErrors,
-    Worked lastFret,
-    Worked reliefAtSaddle) {
+    Worked lastFret) {
   /** An outer pole further off than this is worth a look, mm. */
   public static final double POLE_LIMIT = 1.5;
 
   /** Under this break over the nut a string doesn't stay put, over the other it rubs; degrees. */
-  private static final double BREAK_LEAST = 5;
+  public static final double BREAK_LEAST = 5;
 
-  private static final double BREAK_MOST = 17;
+  public static final double BREAK_MOST = 17;
 
   public NutWork {
     bottoms = List.copyOf(bottoms);
@@ -134,8 +132,7 @@ public record NutWork(
             in("y_1", there(1, strings, x.value())),
             in("y_n", there(count, strings, x.value()))),
         poles,
-        lastFret(givens, frets, ledger),
-        reliefAtSaddle(givens, ledger));
+        lastFret(givens, frets, ledger));
   }
 
   private static Given there(int i, StringSpread strings, double x) {
@@ -254,16 +251,5 @@ public record NutWork(
         in("x", last.fromNut()),
         in("L", frets.scale()),
         in("f", fall));
-  }
-
-  private static Worked reliefAtSaddle(Givens givens, Ledger ledger) {
-    Given relief = givens.get(StringDecisions.RELIEF);
-    return ledger.put(
-        "saddle.relief",
-        "Relief straightened out, at the saddle",
-        LENGTH,
-        2 * relief.value(),
-        "2 · r",
-        in("r", relief));
   }
 }

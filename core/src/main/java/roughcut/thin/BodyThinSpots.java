@@ -44,15 +44,6 @@ final class BodyThinSpots {
   /** A spot with more than so many times its limit isn't told. */
   static final double WORTH_TELLING = 3;
 
-  private static final Limit FLOOR = new Limit(5, 3);
-  static final Limit CONTROL_TOP = new Limit(3.5, 2);
-  private static final Limit GLUED_FLOOR = new Limit(12, 8);
-  private static final Limit EDGE = new Limit(8, 4);
-  private static final Limit SAME_FACE = new Limit(4, 2);
-  private static final Limit OPPOSITE = new Limit(5, 2.5);
-  static final Limit BORE = new Limit(3, 1.5);
-  private static final Limit SURFACE = new Limit(5, 2.5);
-  private static final Limit CHANNEL = new Limit(2, 1);
 
   private final NeckThinSpots.Enter enter;
   private final Givens givens;
@@ -83,22 +74,22 @@ final class BodyThinSpots {
   }
 
   private void tell(
-      String kind, String what, Worked left, Limit limit, double x, double y, List<String> by) {
-    tell(enter, kind, what, left, limit, x, y, by);
+      ThinKind kind, String what, Worked left, double x, double y, List<String> by) {
+    tell(enter, kind, kind.limit(), what, left, x, y, by);
   }
 
   /** Tells a spot unless there is plenty. */
   static void tell(
       NeckThinSpots.Enter enter,
-      String kind,
+      ThinKind kind,
+      Limit usual,
       String what,
       Worked left,
-      Limit limit,
       double x,
       double y,
       List<String> by) {
-    if (left.value() < WORTH_TELLING * limit.warn()) {
-      enter.spot(kind, what, left, limit, x, y, by.toArray(String[]::new));
+    if (left.value() < WORTH_TELLING * usual.warn()) {
+      enter.spot(kind, usual, what, left, x, y, by.toArray(String[]::new));
     }
   }
 
@@ -111,12 +102,13 @@ final class BodyThinSpots {
         .ifPresent(
             pocket -> {
               double d = givens.get(RoutDecisions.BOLT_DIAMETER).value();
-              Limit limit = body.bolts().isPresent() ? new Limit(3.5 * d, 2.5 * d) : GLUED_FLOOR;
+              boolean bolted = body.bolts().isPresent();
+              ThinKind kind = bolted ? ThinKind.POCKET_FLOOR_BOLTED : ThinKind.POCKET_FLOOR_GLUED;
               enter.spot(
-                  "pocket.floor",
+                  kind,
+                  bolted ? kind.limit(d) : kind.limit(),
                   "floor under the pocket",
                   pocket.floor(),
-                  limit,
                   givens.get(Decisions.JOINT_X).value(),
                   0,
                   "body.thickness",
@@ -129,18 +121,18 @@ final class BodyThinSpots {
     double d = givens.get(RoutDecisions.BOLT_DIAMETER).value();
     Point first = bolts.places().get(0);
     tell(
-        "bolt.tip",
+        ThinKind.BOLT_TIP,
         "bolt's tip to the " + (bolts.tip().label().contains("slot") ? "slots" : "fretboard"),
         bolts.tip(),
-        BORE,
         first.x(),
         first.y(),
         List.of("bolt.bite", "bolt.reach", "heel.thickness"));
     tell(
-        "bolt.edge",
+        enter,
+        ThinKind.BOLT_EDGE,
+        ThinKind.BOLT_EDGE.limit(d),
         "bolt to the heel's edge",
         bolts.edge(),
-        new Limit(2 * d, 1.5 * d),
         first.x(),
         first.y(),
         List.of("bolt.across", "bolt.first", "bolt.along"));
@@ -149,10 +141,9 @@ final class BodyThinSpots {
         .ifPresent(
             c ->
                 tell(
-                    "bolt.channel",
+                    ThinKind.BOLT_CHANNEL,
                     "bolt to a channel of the neck",
                     c,
-                    CHANNEL,
                     first.x(),
                     first.y(),
                     List.of("bolt.first", "bolt.across", "rod.length", "bolt.bite")));
@@ -167,10 +158,9 @@ final class BodyThinSpots {
     Point at = cut.shapes().get(0).centre();
     boolean cavity = cut.kind() == CutKind.CAVITY && cut.from() == CutFrom.BACK;
     tell(
-        cavity ? "body.control-top" : "body.floor",
+        cavity ? ThinKind.CONTROL_TOP : ThinKind.FLOOR,
         (cavity ? "top over the " : "under the ") + cut.words(),
         floor,
-        cavity ? CONTROL_TOP : FLOOR,
         at.x(),
         at.y(),
         cut.changedBy());
@@ -218,10 +208,9 @@ final class BodyThinSpots {
     boolean bore = cut.kind().bored() && cut.kind() != CutKind.RELIEF;
     binding(cut, left, least);
     tell(
-        bore ? "body.bore" : "body.edge",
+        bore ? ThinKind.BORE : ThinKind.EDGE,
         cut.words() + " to the edge",
         left,
-        bore ? BORE : EDGE,
         least.from().x(),
         least.from().y(),
         cut.changedBy());
@@ -229,7 +218,7 @@ final class BodyThinSpots {
 
   /** Binding is let into the edge, so that less is left before it. */
   private void binding(Cut cut, Worked toEdge, Edge.Nearest least) {
-    if (body.binding() == 0 || toEdge.value() > 2 * EDGE.warn() + body.binding()) {
+    if (body.binding() == 0 || toEdge.value() > 2 * ThinKind.EDGE.limit().warn() + body.binding()) {
       return;
     }
     Given width =
@@ -244,10 +233,9 @@ final class BodyThinSpots {
             in("e", toEdge),
             in("b", width));
     tell(
-        "body.surface",
+        ThinKind.SURFACE,
         cut.words() + " to the binding",
         left,
-        SURFACE,
         least.from().x(),
         least.from().y(),
         cut.changedBy());
@@ -273,10 +261,9 @@ final class BodyThinSpots {
             "least of the ways up and down",
             in("t", thickness));
     tell(
-        "body.bore",
+        ThinKind.BORE,
         cut.words() + " to the " + (top < back ? "top" : "back"),
         left,
-        BORE,
         (box.x0() + box.x1()) / 2,
         (box.y0() + box.y1()) / 2,
         cut.changedBy());
@@ -313,10 +300,9 @@ final class BodyThinSpots {
         });
     boolean bore = cut.kind().bored();
     tell(
-        bore ? "body.bore" : "body.surface",
+        bore ? ThinKind.BORE : ThinKind.SURFACE,
         cut.words() + " to the " + least.what(),
         left,
-        bore ? BORE : SURFACE,
         least.at().x(),
         least.at().y(),
         by);
@@ -371,10 +357,9 @@ final class BodyThinSpots {
     Set<String> once = new HashSet<>();
     by.removeIf(id -> !once.add(id));
     tell(
-        bore ? "body.bore" : same ? "body.same-face" : "body.opposite",
+        bore ? ThinKind.BORE : same ? ThinKind.SAME_FACE : ThinKind.OPPOSITE,
         a.words() + " to " + b.words(),
         left,
-        bore ? BORE : same ? SAME_FACE : OPPOSITE,
         at.x(),
         at.y(),
         by);

@@ -25,12 +25,6 @@ import roughcut.shop.Limit;
 
 /** What remains round single fittings: rings that hide, threads, room, walls; and between parts. */
 final class FittingThinSpots {
-  private static final Limit JACK = new Limit(5, 3);
-  private static final Limit HIDDEN = new Limit(2, 1);
-  private static final Limit HARDWARE = new Limit(1, 0);
-  private static final Limit SPARE = new Limit(0.5, 0);
-  private static final Limit CONTROL_TOP = BodyThinSpots.CONTROL_TOP;
-  private static final Limit BORE = BodyThinSpots.BORE;
 
   /**
    * What is told of every fitting of a type.
@@ -41,34 +35,31 @@ final class FittingThinSpots {
    * @param changes last part of the decision that would change it
    */
   private record Own(
-      FittingType type, String key, String kind, String words, Limit limit, String changes) {}
+      FittingType type, String key, ThinKind kind, String words, String changes) {}
 
   private static final List<Own> OWN =
       List.of(
-          new Own(FittingType.JACK, "walls", "body.jack", "%s to a face", JACK, "depth"),
+          new Own(FittingType.JACK, "walls", ThinKind.JACK, "%s to a face", "depth"),
           new Own(
               FittingType.JACK,
               "cover",
-              "body.hidden",
+              ThinKind.HIDDEN,
               "%s's plate over its bore",
-              HIDDEN,
               "plate-width"),
           new Own(
-              FittingType.CONTROL, "bushing-spare", "body.fits", "%s's thread", SPARE, "recess"),
-          new Own(FittingType.CONTROL, "room", "body.fits", "room behind %s", SPARE, "height"),
+              FittingType.CONTROL, "bushing-spare", ThinKind.FITS, "%s's thread", "recess"),
+          new Own(FittingType.CONTROL, "room", ThinKind.FITS, "room behind %s", "height"),
           new Own(
               FittingType.CONTROL,
               "top-left",
-              "body.control-top",
+              ThinKind.CONTROL_TOP,
               "top left at %s",
-              CONTROL_TOP,
               "recess"),
           new Own(
               FittingType.CAVITY,
               "screw-wall",
-              "body.bore",
+              ThinKind.BORE,
               "cover's screws to the wall of %s",
-              BORE,
               "lug"));
 
   private final NeckThinSpots.Enter enter;
@@ -91,8 +82,8 @@ final class FittingThinSpots {
   }
 
   private void tell(
-      String kind, String what, Worked left, Limit limit, double x, double y, List<String> by) {
-    BodyThinSpots.tell(enter, kind, what, left, limit, x, y, by);
+      ThinKind kind, String what, Worked left, double x, double y, List<String> by) {
+    BodyThinSpots.tell(enter, kind, kind.limit(), what, left, x, y, by);
   }
 
   private Worked value(String id) {
@@ -107,10 +98,9 @@ final class FittingThinSpots {
           .ifPresent(
               h ->
                   tell(
-                      "body.hidden",
+                      ThinKind.HIDDEN,
                       pickup.fitting().words() + "'s ring over its rout",
                       h,
-                      HIDDEN,
                       pickup.centre().x(),
                       pickup.centre().y(),
                       List.of(
@@ -141,7 +131,7 @@ final class FittingThinSpots {
         .findFirst()
         .ifPresent(f -> by.add(f.id("left")));
     by.add("body.thickness");
-    tell(own.kind, String.format(own.words, fitting.words()), left, own.limit, at.x(), at.y(), by);
+    tell(own.kind, String.format(own.words, fitting.words()), left, at.x(), at.y(), by);
   }
 
   /**
@@ -164,7 +154,7 @@ final class FittingThinSpots {
           continue;
         }
         if (a.solid().box().distance(b.solid().box())
-            >= HARDWARE.warn() * BodyThinSpots.WORTH_TELLING) {
+            >= ThinKind.HARDWARE.limit().warn() * BodyThinSpots.WORTH_TELLING) {
           continue;
         }
         ClosestApproach closest = ClosestApproach.of(a.solid(), b.solid());
@@ -177,10 +167,9 @@ final class FittingThinSpots {
                 "least distance of the two in space; less than 0 by how deep they lie in each other",
                 in("t", thickness));
         tell(
-            "body.hardware",
+            ThinKind.HARDWARE,
             a.words() + " to " + b.words(),
             left,
-            HARDWARE,
             closest.a().x(),
             closest.a().y(),
             changes(a, b));

@@ -11,27 +11,22 @@ import roughcut.shop.Limit;
 
 /** What remains round stiffeners, access bore, splines and tuners. */
 final class NeckThinSpots {
-  private static final Limit CHANNEL = new Limit(3.5, 2.5);
-  private static final Limit BETWEEN = new Limit(3, 2);
-  private static final Limit BORE = new Limit(3, 1.5);
-  private static final Limit UNDER_NUT = new Limit(1.5, 0);
-  private static final Limit OVER = new Limit(1.5, 0.8);
-  private static final Limit REACH = new Limit(1, 0);
-  private static final Limit TUNER_EDGE = new Limit(6, 4);
-  private static final Limit POST = Limit.warnOnly(1.5);
-  private static final Limit BODY = new Limit(1, 0);
-  private static final Limit KEY = new Limit(0.6, 0.2);
 
-  /** Enters a spot: kind, words, wood left, limit, place, decisions. */
+  /** Enters a spot: kind, words, wood left, place, decisions; with limits by a diameter or plain. */
   interface Enter {
     void spot(
-        String kind,
+        ThinKind kind,
+        Limit usual,
         String what,
         Worked left,
-        Limit limit,
         double x,
         double y,
         String... changedBy);
+
+    default void spot(
+        ThinKind kind, String what, Worked left, double x, double y, String... changedBy) {
+      spot(kind, kind.limit(), what, left, x, y, changedBy);
+    }
   }
 
   /** Seen from the side rather than from above. */
@@ -54,20 +49,18 @@ final class NeckThinSpots {
             s -> {
               double x = s.leastX().value();
               enter.spot(
-                  "stiffener.least",
+                  ThinKind.STIFFENER,
                   "stiffener to back, " + frets.near(x),
                   s.least(),
-                  CHANNEL,
                   x,
                   SIDE,
                   "stiffener.depth",
                   "stiffener.offset-head",
                   "stiffener.offset-heel");
               enter.spot(
-                  "stiffener.between",
+                  ThinKind.STIFFENER_BETWEEN,
                   "rod to stiffener",
                   s.between(),
-                  BETWEEN,
                   s.bass().from(),
                   SIDE,
                   "stiffener.offset-head",
@@ -81,9 +74,9 @@ final class NeckThinSpots {
         .ifPresent(
             s -> {
               enter.spot(
-                  "spline.back", "spline to back", s.back(), CHANNEL, s.x(), SIDE, "spline.depth");
+                  ThinKind.SPLINE_BACK, "spline to back", s.back(), s.x(), SIDE, "spline.depth");
               enter.spot(
-                  "spline.rod", "spline to rod", s.rod(), BETWEEN, s.x(), SIDE, "spline.offset");
+                  ThinKind.SPLINE_ROD, "spline to rod", s.rod(), s.x(), SIDE, "spline.offset");
             });
     tuners(details.tuners());
   }
@@ -91,43 +84,40 @@ final class NeckThinSpots {
   private void access(AccessBore bore) {
     double at = neck.head().breakX();
     enter.spot(
-        "access.back",
+        ThinKind.ACCESS_BACK,
         "access bore to back",
         bore.back(),
-        BORE,
         at,
         SIDE,
         "rod.axis-depth",
         "access.bore",
         "access.tilt");
     enter.spot(
-        "access.nut",
+        ThinKind.ACCESS_NUT,
         "access bore under the nut",
         bore.underNut(),
-        UNDER_NUT,
         at,
         SIDE,
         "rod.axis-depth",
         "access.bore");
     enter.spot(
-        "access.key", "key in its bore", bore.key(), KEY, at, SIDE, "access.bore", "access.key");
+        ThinKind.ACCESS_KEY, "key in its bore", bore.key(), at, SIDE, "access.bore", "access.key");
   }
 
   private void keyWay(RodAccess way) {
     for (RodAccess.Left left : way.lefts()) {
-      Limit limit =
+      ThinKind kind =
           switch (left.kind()) {
-            case BACK -> BORE;
-            case OVER -> OVER;
-            case TUNER -> BETWEEN;
-            case KEY -> KEY;
-            case REACH -> REACH;
+            case BACK -> ThinKind.ACCESS_BACK;
+            case OVER -> ThinKind.ACCESS_OVER;
+            case TUNER -> ThinKind.ACCESS_TUNER;
+            case KEY -> ThinKind.ACCESS_KEY;
+            case REACH -> ThinKind.ACCESS_REACH;
           };
       enter.spot(
-          left.kind().id(),
+          kind,
           left.what(),
           left.value(),
-          limit,
           left.x(),
           SIDE,
           left.changedBy().toArray(String[]::new));
@@ -143,10 +133,9 @@ final class NeckThinSpots {
       post = tuner.clearance().value() < post.clearance().value() ? tuner : post;
     }
     enter.spot(
-        "tuner.edge",
+        ThinKind.TUNER_EDGE,
         "tuner " + edge.string() + " to head edge",
         edge.edge(),
-        TUNER_EDGE,
         x(edge),
         edge.y().value(),
         "head.width",
@@ -154,10 +143,9 @@ final class NeckThinSpots {
         "tuner.bushing");
     if (layout.tuners().size() > 1) {
       enter.spot(
-          "tuner.post",
+          ThinKind.TUNER_POST,
           "string " + post.string() + " to a post",
           post.clearance(),
-          POST,
           x(post),
           post.y().value(),
           "tuner.rule",
@@ -168,10 +156,9 @@ final class NeckThinSpots {
         .ifPresent(
             gap ->
                 enter.spot(
-                    "tuner.body",
+                    ThinKind.TUNER_BODY,
                     "between tuner bodies",
                     gap,
-                    BODY,
                     x(layout.tuners().get(0)),
                     layout.tuners().get(0).y().value(),
                     "tuner.spacing",

@@ -19,7 +19,7 @@ import roughcut.shop.Limit;
  * @param changedBy ids of decisions that would change it, the likeliest first
  */
 public record ThinSpot(
-    String kind,
+    ThinKind kind,
     String what,
     Worked left,
     Limit limit,
@@ -29,7 +29,7 @@ public record ThinSpot(
     List<String> changedBy) {
   /** A spot that is now as it will be when finished. */
   public ThinSpot(
-      String kind,
+      ThinKind kind,
       String what,
       Worked left,
       Limit limit,
@@ -37,12 +37,6 @@ public record ThinSpot(
       double y,
       List<String> changedBy) {
     this(kind, what, left, limit, x, y, left.value(), changedBy);
-  }
-
-  /** A spot seen from the side, or on the neck's edge. */
-  public ThinSpot(
-      String kind, String what, Worked left, Limit limit, double x, List<String> changedBy) {
-    this(kind, what, left, limit, x, Double.NaN, changedBy);
   }
 
   /** How bad it is. */
@@ -93,7 +87,7 @@ public record ThinSpot(
 
   /** Whether it is in the body rather than in the neck. */
   public boolean inBody() {
-    return kind.startsWith("body.") || kind.startsWith("bolt.") || kind.startsWith("pocket.");
+    return kind.inBody();
   }
 
   public State state() {

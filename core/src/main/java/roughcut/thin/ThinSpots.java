@@ -31,16 +31,7 @@ import roughcut.shop.Shop;
  * has its own.
  */
 public final class ThinSpots {
-  private static final Limit ROD = new Limit(3.5, 2.5);
-  private static final Limit OUTER_STRIP = Limit.warnOnly(3);
-  private static final Limit STRING_MARGIN = new Limit(2.5, 1.5);
-  private static final Limit FRETBOARD_EDGE = Limit.warnOnly(3.5);
-  private static final Limit STOCK = new Limit(0.5, 0);
-  private static final Limit SLOT = new Limit(1.5, 0.8);
-  private static final Limit NOTCH = new Limit(2, 1);
-  private static final Limit SIDE_DOT = new Limit(1, 0.3);
 
-  private static final Limit BLANK_SIDE = new Limit(1.5, 0);
 
   private final Shop shop;
   private final Ledger ledger;
@@ -89,28 +80,27 @@ public final class ThinSpots {
   }
 
   private void addAt(
-      String kind,
+      ThinKind kind,
+      Limit usual,
       String what,
       Worked left,
-      Limit handbook,
       double x,
       double y,
       String... changedBy) {
-    found.add(new ThinSpot(kind, what, left, shop.limit(kind, handbook), x, y, List.of(changedBy)));
+    found.add(
+        new ThinSpot(kind, what, left, shop.limit(kind.id(), usual), x, y, List.of(changedBy)));
   }
 
-  private void add(
-      String kind, String what, Worked left, Limit handbook, double x, String... changedBy) {
-    found.add(new ThinSpot(kind, what, left, shop.limit(kind, handbook), x, List.of(changedBy)));
+  private void add(ThinKind kind, String what, Worked left, double x, String... changedBy) {
+    addAt(kind, kind.limit(), what, left, x, Double.NaN, changedBy);
   }
 
   private void rod(RodChannel rod) {
     double x = rod.leastX().value();
     add(
-        "rod.least",
+        ThinKind.ROD,
         "under the rod, " + frets.near(x),
         rod.least(),
-        ROD,
         x,
         "rod.depth",
         "neck.thickness-1",
@@ -166,10 +156,9 @@ public final class ThinSpots {
             : "outer strip runs out, " + frets.near(crossed);
     int outer = offset < 0 ? line : line + 1;
     add(
-        "blank.outer-strip",
+        ThinKind.OUTER_STRIP,
         what,
         left,
-        OUTER_STRIP,
         crossed,
         "neck.strip." + outer + ".thickness",
         "nut.width");
@@ -210,10 +199,9 @@ public final class ThinSpots {
       worst = worst == null || margin.value() < worst.value() ? margin : worst;
     }
     add(
-        "string.margin",
+        ThinKind.STRING_MARGIN,
         "string to edge, fret " + last.number(),
         worst,
-        STRING_MARGIN,
         last.x(),
         "fretboard.end-width",
         "bridge.spread",
@@ -223,10 +211,9 @@ public final class ThinSpots {
   private void fretboardEdge(FretboardRadius radius) {
     boolean nut = radius.edgeAtNut().value() < radius.edgeAtEnd().value();
     add(
-        "fretboard.edge",
+        ThinKind.FRETBOARD_EDGE,
         "fretboard edge, " + (nut ? "nut" : "end"),
         nut ? radius.edgeAtNut() : radius.edgeAtEnd(),
-        FRETBOARD_EDGE,
         nut ? 0 : radius.end(),
         "fretboard.thickness",
         nut ? "fretboard.radius-nut" : "fretboard.radius-end");
@@ -235,10 +222,9 @@ public final class ThinSpots {
   /** Under slots, beside side dots. */
   private void fretboard(Slots slots, Worked sideDots) {
     add(
-        "slot.under",
+        ThinKind.SLOT,
         "under slot, fret " + slots.least().number(),
         slots.least().under(),
-        SLOT,
         slots.least().x(),
         "fretboard.thickness",
         "wire.tang",
@@ -246,15 +232,14 @@ public final class ThinSpots {
     Worked notch = ledger.values().get("fretboard.notch-left");
     if (notch != null) {
       add(
-          "fretboard.notch",
+          ThinKind.NOTCH,
           "end notch to the last slot",
           notch,
-          NOTCH,
           frets.last().x(),
           "fretboard.notch-length",
           "fretboard.past-last-fret");
     }
-    add("marker.side", "side dot to slot", sideDots, SIDE_DOT, frets.last().x(), "marker.side");
+    add(ThinKind.SIDE_DOT, "side dot to slot", sideDots, frets.last().x(), "marker.side");
   }
 
   private void stock(NeckShape neck) {
@@ -274,10 +259,9 @@ public final class ThinSpots {
             in("T_12", neck.thickness().octave()),
             in("t_b", neck.thickness().fretboard()));
     add(
-        "shaft.stock",
+        ThinKind.SHAFT_STOCK,
         "stock under back, " + frets.near(deepestX),
         spare,
-        STOCK,
         deepestX,
         "neck.thickness-12",
         "neck.thickness-1",
@@ -296,10 +280,9 @@ public final class ThinSpots {
             in("s", tree.heelDepth()),
             in("h", neck.heelThickness()));
     add(
-        "heel.stock",
+        ThinKind.HEEL_STOCK,
         "stock under heel",
         spare,
-        STOCK,
         neck.joint().value(),
         "heel.thickness",
         "shaft.thickness");
@@ -308,10 +291,9 @@ public final class ThinSpots {
   private void inserts(NeckBlank blank) {
     for (CurvedInsert insert : blank.inserts()) {
       add(
-          "blank.insert",
+          ThinKind.INSERT,
           "beside the curved joint " + insert.line(),
           insert.left(),
-          OUTER_STRIP,
           blank.strips().get(0).lower().heelEnd() / 2,
           "neck.strip." + insert.line() + ".bow");
     }
@@ -337,10 +319,9 @@ public final class ThinSpots {
                     : Given.decided("nut.line", "Nut line", 0, FINE_LENGTH)),
             in("x_2", neck.taper().secondAt()));
     add(
-        "blank.side",
+        ThinKind.BLANK_SIDE,
         "blank beside the " + (widestX > 0 ? "heel" : "nut"),
         side,
-        BLANK_SIDE,
         widestX,
         "neck.strip.1.thickness",
         "fretboard.end-width");

@@ -15,6 +15,7 @@ import roughcut.demo.Demo;
 import roughcut.design.Build;
 import roughcut.design.Fitting;
 import roughcut.design.FittingType;
+import roughcut.design.Measurement;
 import roughcut.plan.Plan;
 import roughcut.shop.Cutter;
 import roughcut.shop.CutterBook;
@@ -37,6 +38,18 @@ class FittingFileTest {
       Plan after = Plan.of(back, Demo.shop());
       assertThat(after.values()).isEqualTo(before.values());
       assertThat(after.thinSpots()).isEqualTo(before.thinSpots());
+    }
+  }
+
+  /** Found by the long run “near 5563”: the depth of its rout was read back with no rout to it. */
+  @Test
+  void whatWasMeasuredOfAFittingsRoutGoesWithTheFitting() throws Exception {
+    for (Fitting fitting : Heron.build().design().fittings()) {
+      Measurement deep = new Measurement(7, LocalDate.of(2026, 5, 4));
+      Build measured = Heron.build().withMeasured("rout." + fitting.name() + ".depth", deep);
+      Build without = measured.withoutFitting(fitting.name());
+      assertThat(without.measured().keySet()).noneMatch(id -> id.contains("." + fitting.name() + "."));
+      assertThat(ReadBack.bytes(ReadBack.of(without))).isEqualTo(ReadBack.bytes(without));
     }
   }
 

@@ -83,6 +83,7 @@ class ChannelRoutingTest {
     assertThat(cutter(Heron.with("stiffener.cutter=3", "stiffener.cutter="))).isEqualTo(3.2);
     assertThat(decided.problems()).noneMatch(p -> p.decisionId().equals("stiffener.cutter"));
     Plan wide = Heron.with("stiffener.cutter=4");
+    // A cutter of its own width fits.
     assertThat(wide.problems()).anyMatch(p -> p.decisionId().equals("stiffener.cutter"));
     assertThat(Heron.with("channel.cutter=8").problems()).anyMatch(p -> p.decisionId().equals("channel.cutter"));
   }

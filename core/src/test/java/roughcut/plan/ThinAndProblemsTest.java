@@ -16,7 +16,7 @@ import roughcut.thin.ThinSpot;
 
 class ThinAndProblemsTest {
   private static ThinSpot spot(Plan plan, String kind) {
-    return plan.thinSpots().stream().filter(s -> s.kind().equals(kind)).findFirst().orElseThrow();
+    return plan.thinSpots().stream().filter(s -> s.kind().id().equals(kind)).findFirst().orElseThrow();
   }
 
   @Test
@@ -27,7 +27,7 @@ class ThinAndProblemsTest {
         .doesNotContain(ThinSpot.State.STOP);
     ThinSpot worst = Plan.of(Heron.build(), Demo.shop()).thinSpots().get(0);
     assertThat(worst.state()).isEqualTo(ThinSpot.State.STOP);
-    assertThat(worst.kind()).isEqualTo("shaft.stock");
+    assertThat(worst.kind().id()).isEqualTo("shaft.stock");
   }
 
   @Test

@@ -67,7 +67,7 @@ class FittingsTest {
         Plan.of(
             dunlin.withDesign(Heron.set(dunlin.design(), "plate.plate.overlap=60")), Demo.shop());
     assertThat(wide.thinSpots())
-        .filteredOn(s -> s.kind().equals("body.hardware"))
+        .filteredOn(s -> s.kind().id().equals("body.hardware"))
         .extracting(ThinSpot::what)
         .anyMatch(w -> w.contains("bridge") && w.contains("plate"))
         .noneMatch(w -> w.contains("plate") && w.contains("knob"));

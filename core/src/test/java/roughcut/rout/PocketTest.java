@@ -14,7 +14,7 @@ import roughcut.thin.ThinSpot;
 class PocketTest {
   private static ThinSpot floor(Plan plan) {
     return plan.thinSpots().stream()
-        .filter(s -> s.kind().equals("pocket.floor"))
+        .filter(s -> s.kind().id().equals("pocket.floor"))
         .findFirst()
         .orElseThrow();
   }

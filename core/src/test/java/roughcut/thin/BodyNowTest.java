@@ -68,7 +68,7 @@ class BodyNowTest {
         .isCloseTo(value(done, "rout.post-bass.stop-now"), within(1e-9));
     ThinSpot edge =
         early.thinSpots().stream()
-            .filter(s -> s.left().id().endsWith(".edge") && s.kind().equals("body.edge"))
+            .filter(s -> s.left().id().endsWith(".edge") && s.kind().id().equals("body.edge"))
             .findFirst()
             .orElseThrow();
     assertThat(edge.now() - edge.left().value()).isCloseTo(6, within(1e-9));

@@ -120,7 +120,7 @@ class WebTest {
     Plan plan = Heron.with("body.stock-left=9", "body.stock-from=back");
     ThinSpot pocket =
         plan.thinSpots().stream()
-            .filter(s -> s.kind().equals("pocket.floor"))
+            .filter(s -> s.kind().id().equals("pocket.floor"))
             .findFirst()
             .orElseThrow();
     assertThat(pocket.now() - pocket.left().value()).isCloseTo(9, within(1e-9));

@@ -127,7 +127,7 @@ public final class Trial {
     }
     for (ThinSpot spot : plan.thinSpots()) {
       if (!Double.isFinite(spot.left().value()) || !Double.isFinite(spot.x())) {
-        throw new AssertionError(spot.kind() + ": " + spot.left().value() + " at " + spot.x());
+        throw new AssertionError(spot.kind().id() + ": " + spot.left().value() + " at " + spot.x());
       }
     }
     for (Problem problem : plan.problems()) {

@@ -88,7 +88,7 @@ public final class HeadWays extends VBox {
       String[] words = {
         size(way, units),
         NumberWriter.fixed(way.litres(), 2) + " l",
-        grain(way, units),
+        way.grainWords(units),
         way.seams(),
         way.lacking().isEmpty() ? Integer.toString(way.boards().size()) : "none"
       };
@@ -119,11 +119,5 @@ public final class HeadWays extends VBox {
         + NumberWriter.number(way.width(), Quantity.ROUGH_LENGTH, units)
         + " × "
         + NumberWriter.number(way.depth(), Quantity.LENGTH, units);
-  }
-
-  private static String grain(Way way, Units units) {
-    return Double.isInfinite(way.grain())
-        ? "full length"
-        : NumberWriter.text(way.grain(), Quantity.LENGTH, units);
   }
 }

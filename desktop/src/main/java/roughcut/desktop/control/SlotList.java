@@ -6,6 +6,7 @@ import java.util.function.Function;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.scene.control.TableColumn;
 import javafx.scene.control.TableView;
+import roughcut.design.SlotSchool;
 import roughcut.fretboard.Slots.Slot;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
@@ -20,6 +21,9 @@ public final class SlotList extends TableView<Slot> {
   private static final double DEPTH = 46;
 
   private final TableColumn<Slot, String> bass;
+  private final TableColumn<Slot, String> flat;
+  private final TableColumn<Slot, String> edge;
+  private final TableColumn<Slot, String> now;
   private final TableColumn<Slot, String> treble;
   private Plan plan;
   private Units units = Units.MM;
@@ -42,8 +46,10 @@ public final class SlotList extends TableView<Slot> {
     bass = column("bass", s -> edge(s, -1));
     treble = column("treble", s -> edge(s, 1));
     List.of(nut, bass, treble).forEach(c -> c.setMinWidth(PLACE));
-    column("flat", s -> text(s.flat()));
+    flat = column("flat", s -> text(s.flat()));
     column("final", s -> text(s.done()));
+    edge = column("edge now", s -> s.later().map(l -> text(l.edgeNow())).orElse(""));
+    now = column("saw now", s -> s.later().map(l -> text(l.sawNow())).orElse(""));
     column("under", s -> text(s.under()));
     column("wire", s -> text(s.wire()));
     getSelectionModel()
@@ -79,6 +85,10 @@ public final class SlotList extends TableView<Slot> {
   public void show(Plan next, Units in) {
     plan = next;
     units = in;
+    boolean later = next.fretboard().slots().school() != SlotSchool.AT_FIRST;
+    flat.setVisible(!later);
+    edge.setVisible(later);
+    now.setVisible(later);
     bass.setVisible(next.frets().fan().fanned());
     treble.setVisible(next.frets().fan().fanned());
     following = true;

@@ -191,7 +191,8 @@ final class TopBar extends HBox {
     return strings
         + (strings == 1 ? " string · " : " strings · ")
         + NumberWriter.text(plan.frets().scale().value(), Quantity.ROUGH_LENGTH, units)
-        + (plan.scarf().isPresent() ? " · scarfed" : " · flat head");
+        + " · "
+        + plan.headWords();
   }
 
   private void saving(Autosave.State state) {

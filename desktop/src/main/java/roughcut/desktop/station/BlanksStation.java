@@ -7,6 +7,7 @@ import java.util.stream.Stream;
 import roughcut.desktop.session.Session;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
+import roughcut.thin.ThinKind;
 import roughcut.thin.ThinSpot;
 
 /**
@@ -45,7 +46,7 @@ public final class BlanksStation extends PagedStation {
 
   @Override
   public boolean owns(ThinSpot spot) {
-    return spot.kind().startsWith("blank.") || spot.kind().equals("heel.stock");
+    return spot.kind().owner() == ThinKind.Owner.BLANKS;
   }
 
   @Override

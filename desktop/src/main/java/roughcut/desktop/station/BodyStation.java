@@ -6,6 +6,7 @@ import java.util.function.DoubleConsumer;
 import roughcut.desktop.session.Session;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
+import roughcut.thin.ThinKind;
 import roughcut.thin.ThinSpot;
 
 /** The body: its outline, its edges and contours, the neck's pocket and bolts, what it weighs. */
@@ -51,6 +52,6 @@ public final class BodyStation extends BodyPages {
 
   @Override
   public boolean owns(ThinSpot spot) {
-    return spot.kind().matches("(pocket|bolt)\\..*");
+    return spot.kind().owner() == ThinKind.Owner.BODY;
   }
 }

@@ -55,6 +55,7 @@ final class ChannelsPage extends KnifePage {
             NeckDecisions.CHANNEL_MACHINE)
         .more(
             NeckDecisions.ROD_REACH,
+            NeckDecisions.ROD_ACTING,
             NeckDecisions.ROD_DEPTH_MIDDLE,
             NeckDecisions.ROD_BOTTOM,
             NeckDecisions.ROD_BED,

@@ -4,6 +4,7 @@ import java.util.function.Consumer;
 import java.util.function.DoubleConsumer;
 import roughcut.desktop.session.Session;
 import roughcut.measure.Value;
+import roughcut.thin.ThinKind;
 import roughcut.thin.ThinSpot;
 
 /** The fretboard: its slots and wire, markers, the frets one by one, and fitting it to the neck. */
@@ -28,6 +29,6 @@ public final class FretboardStation extends PagedStation {
 
   @Override
   public boolean owns(ThinSpot spot) {
-    return spot.kind().matches("(slot|marker)\\..*");
+    return spot.kind().owner() == ThinKind.Owner.FRETBOARD;
   }
 }

@@ -23,8 +23,6 @@ final class FretsPage extends PlainPage {
   private final Consumer<Value> ask;
   private final PagedStation station;
   private final FretTicks ticks;
-  private final Facts gauge = new Facts();
-  private final Label meaning = new Label();
 
   FretsPage(Session session, Consumer<Value> ask, PagedStation station) {
     this.session = session;
@@ -42,9 +40,7 @@ final class FretsPage extends PlainPage {
             FretboardDecisions.WIRE_HEIGHT,
             FretboardDecisions.WIRE_WIDTH,
             FretboardDecisions.FALL_AWAY,
-            FretboardDecisions.FALL_AWAY_FROM,
-            FretboardDecisions.GAUGE,
-            FretboardDecisions.GAUGE_LIGHT)
+            FretboardDecisions.FALL_AWAY_FROM)
         .more(
             FretboardDecisions.BOUND,
             FretboardDecisions.BEND,
@@ -62,43 +58,19 @@ final class FretsPage extends PlainPage {
             "Wire, 5 % to spare",
             "wire.bend-radius",
             "Bend the wire to",
-            "gauge.gap",
-            "Gauge against drawn",
             "action.last-fret",
             "String over the last fret");
   }
 
   @Override
   Columns makeLower() {
-    meaning.getStyleClass().add("fact");
-    meaning.setWrapText(true);
     VBox.setVgrow(ticks, Priority.ALWAYS);
-    return new Columns().add("Every fret by itself", ticks).add("Radius gauge", gauge, meaning);
+    return new Columns().add("Every fret by itself", ticks);
   }
 
   @Override
   void showLower(Plan plan, Units units) {
     ticks.show(plan);
-    gauge.begin();
-    gauge.row(
-        false,
-        "drawn",
-        NumberWriter.text(plan.radius().radius(0), Quantity.LENGTH, units)
-            + " at the nut, "
-            + NumberWriter.text(
-                plan.radius().radius(plan.taper().end().value()), Quantity.LENGTH, units)
-            + " at the end");
-    gauge.row(false, "gap", plan.fretboard().work().gauge().gap().text(units));
-    StringBuilder near = new StringBuilder();
-    for (FretboardWork.GaugeGap one : plan.fretboard().work().gauge().near()) {
-      near.append(near.length() > 0 ? " · " : "")
-          .append(NumberWriter.number(one.radius(), Quantity.ROUGH_LENGTH, units))
-          .append(": ")
-          .append(NumberWriter.number(one.gap(), Quantity.FINE_LENGTH, units));
-    }
-    gauge.row(false, "gauges near", near.toString());
-    gauge.end();
-    meaning.setText(plan.fretboard().work().gauge().meaning());
   }
 
   @Override

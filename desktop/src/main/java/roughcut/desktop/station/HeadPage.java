@@ -15,6 +15,7 @@ import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.neck.TunerLayout;
 import roughcut.plan.Plan;
+import roughcut.strings.NutWork;
 
 /** The head's face: outline, tuners, strings on their way, and how it is thinned. */
 final class HeadPage extends PlainPage {
@@ -96,9 +97,9 @@ final class HeadPage extends PlainPage {
           NumberWriter.fixed(t.sideAngle().value(), 1) + "°",
           NumberWriter.fixed(t.breakAngle().value(), 1)
               + "°"
-              + (t.breakAngle().value() < TunerLayout.LEAST_BREAK
+              + (t.breakAngle().value() < NutWork.BREAK_LEAST
                   ? " lower post or retainer"
-                  : t.breakAngle().value() > TunerLayout.MOST_BREAK ? " steep" : ""));
+                  : t.breakAngle().value() > NutWork.BREAK_MOST ? " steep" : ""));
     }
     tuners.end();
     bench(plan, layout, units);
@@ -128,14 +129,7 @@ final class HeadPage extends PlainPage {
             + NumberWriter.number(
                 NeckDecisions.TUNER_BUSHING_DEPTH.in(design), Quantity.LENGTH, units)
             + " deep; then the post's, through");
-    double drum = NeckDecisions.DRUM_HEIGHT.in(design);
-    double wide = plan.headFace().bounds().height();
-    bench.row(
-        false,
-        "thinning",
-        wide > drum
-            ? "wider than the drum: two turns, with care: the feed reverses"
-            : "one turn at the drum");
+    bench.row(false, "thinning", plan.details().volute().thinning());
     bench.row(
         false,
         "volute",

@@ -46,7 +46,6 @@ final class HeightsPage extends PlainPage {
             StringDecisions.STRAIGHTEDGE)
         .more(
             StringDecisions.CARVE_RISE,
-            StringDecisions.RELIEF,
             StringDecisions.SPREAD_X,
             StringDecisions.BRIDGE,
             BodyDecisions.BODY_THICKNESS,
@@ -68,9 +67,7 @@ final class HeightsPage extends PlainPage {
             "break.nut",
             "Least break over the nut",
             "string.height-there",
-            "String where you look",
-            "saddle.relief",
-            "Relief, at the saddle");
+            "String where you look");
   }
 
   @Override

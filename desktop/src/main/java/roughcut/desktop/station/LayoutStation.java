@@ -13,6 +13,7 @@ import roughcut.drawing.StationDrawing;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
+import roughcut.thin.ThinKind;
 import roughcut.thin.ThinSpot;
 
 /** Scale, frets, nut, strings and the fretboard's taper. */
@@ -126,6 +127,6 @@ public final class LayoutStation implements Station {
 
   @Override
   public boolean owns(ThinSpot spot) {
-    return spot.kind().startsWith("string.") || spot.kind().startsWith("fretboard.");
+    return spot.kind().owner() == ThinKind.Owner.LAYOUT;
   }
 }

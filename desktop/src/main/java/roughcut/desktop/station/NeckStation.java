@@ -3,6 +3,7 @@ package roughcut.desktop.station;
 import java.util.function.Consumer;
 import roughcut.desktop.session.Session;
 import roughcut.measure.Value;
+import roughcut.thin.ThinKind;
 import roughcut.thin.ThinSpot;
 
 /** The neck: how its head is made, tuners, channels, the bore to the rod, and carving. */
@@ -26,6 +27,6 @@ public final class NeckStation extends PagedStation {
 
   @Override
   public boolean owns(ThinSpot spot) {
-    return spot.kind().matches("(rod|shaft|stiffener|access|spline|tuner)\\..*");
+    return spot.kind().owner() == ThinKind.Owner.NECK;
   }
 }

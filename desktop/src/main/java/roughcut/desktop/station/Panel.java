@@ -118,7 +118,7 @@ final class Panel {
     List<Value> shown = new ArrayList<>();
     settings.forEach(
         (id, row) -> {
-          Value value = plan.value(id).orElse(null);
+          Value value = plan.setting(id).orElse(null);
           row.show(value, units);
           if (value != null) {
             shown.add(value);

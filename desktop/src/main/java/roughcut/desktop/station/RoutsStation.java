@@ -5,6 +5,7 @@ import java.util.function.DoubleConsumer;
 import roughcut.desktop.session.Session;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
+import roughcut.thin.ThinKind;
 import roughcut.thin.ThinSpot;
 
 /** Everything that is cut into the body: where it lies, how it is cut, with what. */
@@ -39,6 +40,6 @@ public final class RoutsStation extends BodyPages {
 
   @Override
   public boolean owns(ThinSpot spot) {
-    return spot.kind().startsWith("body.");
+    return spot.kind().owner() == ThinKind.Owner.ROUTS;
   }
 }

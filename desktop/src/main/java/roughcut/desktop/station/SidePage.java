@@ -58,12 +58,32 @@ final class SidePage extends KnifePage {
             "Mark on the top",
             "scarf.mark-back",
             "Mark on the back",
+            "scarf.saw-off",
+            "Saw line beyond them",
             "scarf.run",
             "Run of the saw cut",
             "scarf.bevel",
             "Bevel, along the cut",
             "scarf.wedge",
-            "Wedge");
+            "Wedge",
+            "head.one-piece-break",
+            "Break, from the head end",
+            "head.one-piece-face",
+            "Face's line on the end",
+            "head.one-piece-back",
+            "Back below the face",
+            "head.one-piece-depth",
+            "Blank, deep",
+            "head.one-piece-length",
+            "Blank, long",
+            "head.grain-through",
+            "Grain through the head",
+            "head.flat-depth",
+            "Blank, deep",
+            "head.flat-length",
+            "Blank, long",
+            "head.step-run",
+            "Way down to the face");
   }
 
   @Override

@@ -1,6 +1,7 @@
 package roughcut.desktop.station;
 
 import java.util.function.Consumer;
+import java.util.stream.Collectors;
 import java.util.function.DoubleConsumer;
 import javafx.scene.control.Label;
 import javafx.scene.layout.Priority;
@@ -12,6 +13,9 @@ import roughcut.desktop.control.SlotList;
 import roughcut.desktop.session.Session;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.FretboardDrawing;
+import roughcut.fretboard.FretboardWork;
+import roughcut.measure.NumberWriter;
+import roughcut.measure.Quantity;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
@@ -23,6 +27,7 @@ final class SlotsPage extends KnifePage {
   private final PagedStation station;
   private final SlotList slots;
   private final Label when = new Label();
+  private final Label gauge = new Label();
   private Plan plan;
 
   SlotsPage(Session session, Consumer<Value> ask, DoubleConsumer moveKnife, PagedStation station) {
@@ -48,6 +53,10 @@ final class SlotsPage extends KnifePage {
         .more(
             FretboardDecisions.FIRST_DEPTH,
             FretboardDecisions.SANDED,
+            FretboardDecisions.EDGE_DROPPED,
+            FretboardDecisions.GAUGE,
+            FretboardDecisions.GAUGE_AT,
+            FretboardDecisions.GAUGE_LIGHT,
             FretboardDecisions.WIRE_TANG_WIDTH,
             FretboardDecisions.WIRE_HEIGHT,
             FretboardDecisions.WIRE_WIDTH,
@@ -58,9 +67,13 @@ final class SlotsPage extends KnifePage {
         .settings(
             ask,
             "slot.saw-stop",
-            "Saw's stop",
-            "slot.1.depth-flat",
-            "Slot 1, from the flat top",
+            "Saw's stop, at first",
+            "slot.deepen-when",
+            "Deepen by the time edges are down",
+            "slot.second-stop",
+            "Saw's second stop",
+            "gauge.gap",
+            "Gauge against a finished board",
             "slot.1.depth-final",
             "Under the finished face",
             "fretboard.edge.nut",
@@ -81,7 +94,9 @@ final class SlotsPage extends KnifePage {
   Region makeBeside() {
     when.getStyleClass().add("lower-note");
     when.setWrapText(true);
-    VBox beside = new VBox(5, when, slots);
+    gauge.getStyleClass().add("lower-note");
+    gauge.setWrapText(true);
+    VBox beside = new VBox(5, when, slots, gauge);
     VBox.setVgrow(slots, Priority.ALWAYS);
     beside.setMinWidth(430);
     beside.setPrefWidth(520);
@@ -92,7 +107,22 @@ final class SlotsPage extends KnifePage {
   void showBeside(Plan next, Units units) {
     plan = next;
     slots.show(next, units);
-    when.setText("Slots " + next.fretboard().when() + ".");
+    when.setText("Slots " + next.fretboard().slots().when(units) + ".");
+    FretboardWork.GaugeReading reading = next.fretboard().work().gauge();
+    gauge.setText(
+        "Gauge, where the board is to be "
+            + NumberWriter.text(reading.board(), Quantity.LENGTH, units)
+            + ": "
+            + reading.meaning()
+            + ". Light under others: "
+            + reading.near().stream()
+                .map(
+                    g ->
+                        NumberWriter.number(g.radius(), Quantity.ROUGH_LENGTH, units)
+                            + " "
+                            + NumberWriter.number(g.gap(), Quantity.FINE_LENGTH, units))
+                .collect(Collectors.joining(" · "))
+            + ".");
   }
 
   @Override
