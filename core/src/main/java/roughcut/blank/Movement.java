@@ -1,10 +1,12 @@
 package roughcut.blank;
 
 import static roughcut.measure.Quantity.FINE_LENGTH;
+import static roughcut.measure.Quantity.LENGTH;
 import static roughcut.measure.Quantity.PERCENT;
 import static roughcut.measure.Worked.in;
 
-import java.util.Comparator;
+import java.util.ArrayList;
+import java.util.List;
 import roughcut.design.BlankDecisions;
 import roughcut.design.Givens;
 import roughcut.measure.Given;
@@ -20,30 +22,43 @@ import roughcut.shop.SpeciesBook;
 public final class Movement {
   private Movement() {}
 
-  /** The movement of the neck blank, by the wood in it that moves most. */
-  public static Worked of(Givens givens, Worked width, Ledger ledger) {
-    Species wood =
-        givens.design().neckStack().strips().stream()
-            .map(s -> SpeciesBook.get(s.species()))
-            .max(Comparator.comparingDouble(Species::tangential))
-            .orElseThrow();
-    Given shrinkage =
-        Given.decided(
-            "moisture.shrinkage",
-            "Shrinkage of " + wood.name() + ", green to dry",
-            wood.tangential() * 100,
-            PERCENT);
+  /** The movement of the neck blank: every strip's own width moves as its wood does. */
+  public static Worked of(Givens givens, NeckBlank blank, Ledger ledger) {
     Given now = givens.get(BlankDecisions.MOISTURE_NOW);
     Given later = givens.get(BlankDecisions.MOISTURE_LATER);
+    double sum = 0;
+    List<Worked.Input> inputs = new ArrayList<>();
+    StringBuilder formula = new StringBuilder("(");
+    for (PlacedStrip strip : blank.strips()) {
+      int n = inputs.size() / 2 + 1;
+      Species wood = SpeciesBook.get(strip.strip().species());
+      double width =
+          Math.max(
+              strip.to() - strip.from(),
+              strip.to(strip.lower().heelEnd()) - strip.from(strip.lower().heelEnd()));
+      sum += width * wood.tangential() * (now.value() - later.value()) / 30;
+      inputs.add(
+          in(
+              "w_" + n,
+              Given.decided("moisture.strip." + n, "Strip " + n + ", " + wood.name(), width, LENGTH)));
+      inputs.add(
+          in(
+              "S_" + n,
+              Given.decided(
+                  "moisture.shrinkage." + n,
+                  "Shrinkage of " + wood.name() + ", green to dry",
+                  wood.tangential() * 100,
+                  PERCENT)));
+      formula.append(n > 1 ? " + " : "").append("w_").append(n).append(" · S_").append(n);
+    }
+    inputs.add(in("m_1", now));
+    inputs.add(in("m_2", later));
     return ledger.put(
         "moisture.movement",
         "Blank's width changes by",
         FINE_LENGTH,
-        width.value() * wood.tangential() * (now.value() - later.value()) / 30,
-        "W · S / 100 · (m_1 − m_2) / 30",
-        in("W", width),
-        in("S", shrinkage),
-        in("m_1", now),
-        in("m_2", later));
+        sum,
+        formula.append(") / 100 · (m_1 − m_2) / 30").toString(),
+        inputs.toArray(Worked.Input[]::new));
   }
 }

@@ -4,6 +4,7 @@ import static roughcut.measure.Quantity.MASS;
 import static roughcut.measure.Quantity.RATIO;
 import static roughcut.measure.Worked.in;
 
+import java.util.List;
 import roughcut.design.BodyDecisions;
 import roughcut.design.Decisions;
 import roughcut.design.Givens;
@@ -27,6 +28,15 @@ public record Weights(Worked neck, Worked body, double neckAt, double headAt) {
   /** How finely the neck is sliced, mm. */
   private static final double SLICE = 5;
 
+  /**
+   * A bar let into the neck.
+   *
+   * @param volume of its channel, mm³
+   * @param grams that it weighs
+   * @param x of its middle, from the nut line, mm
+   */
+  public record LetIn(double volume, double grams, double x) {}
+
   /** Area of the neck's section at x between two offsets from the centre line, mm². */
   public interface Section {
     double area(double x, double from, double to);
@@ -37,6 +47,7 @@ public record Weights(Worked neck, Worked body, double neckAt, double headAt) {
    *
    * @param headArea of the head seen square to its face, mm²
    * @param fretboardHeight mean height of the fretboard over the glue line at x, mm
+   * @param letIn rod and bars
    */
   public static Weights of(
       Givens givens,
@@ -46,6 +57,7 @@ public record Weights(Worked neck, Worked body, double neckAt, double headAt) {
       double headArea,
       FretboardTaper taper,
       java.util.function.DoubleUnaryOperator fretboardHeight,
+      List<LetIn> letIn,
       BodyBlank body,
       Ledger ledger) {
     double heelEnd = givens.get(Decisions.HEEL_END).value();
@@ -74,20 +86,27 @@ public record Weights(Worked neck, Worked body, double neckAt, double headAt) {
     }
     double headAt = -givens.get(Decisions.HEAD_LENGTH).value() / 2;
     moment += head * headAt;
+    double bars = 0;
+    double wood = blank.strips().isEmpty() ? 0 : density;
+    for (LetIn bar : letIn) {
+      double gained = bar.grams() - bar.volume() * wood / 1e6;
+      bars += gained;
+      moment += gained * bar.x();
+    }
     double core =
         body.winged()
             ? blank.width().value() * Math.max(0, heelEnd - body.outline().joint().value()) / 100
             : 0;
-    double all = grams + head + board;
+    double all = grams + head + board + bars;
     return new Weights(
-        neck(givens, grams, head, board, ledger),
+        neck(givens, grams, head, board, bars, ledger),
         body(shop, body, core, ledger),
         all > 0 ? moment / all : 0,
         headAt);
   }
 
   private static Worked neck(
-      Givens givens, double shaft, double head, double board, Ledger ledger) {
+      Givens givens, double shaft, double head, double board, double bars, Ledger ledger) {
     Given weighed = givens.get(BodyDecisions.NECK_WEIGHED);
     if (weighed.value() > 0) {
       return ledger.put("neck.mass", "Neck, weighed", MASS, weighed.value(), "m", in("m", weighed));
@@ -96,11 +115,15 @@ public record Weights(Worked neck, Worked body, double neckAt, double headAt) {
         "neck.mass",
         "Neck with head and fretboard, estimated",
         MASS,
-        shaft + head + board,
-        "m_s + m_h + m_f",
+        shaft + head + board + bars,
+        "m_s + m_h + m_f + m_r",
         in("m_s", Given.decided("neck.shaft-mass", "Shaft and heel", shaft, Quantity.MASS)),
         in("m_h", Given.decided("neck.head-mass", "Head", head, Quantity.MASS)),
-        in("m_f", Given.decided("neck.fretboard-mass", "Fretboard", board, Quantity.MASS)));
+        in("m_f", Given.decided("neck.fretboard-mass", "Fretboard", board, Quantity.MASS)),
+        in(
+            "m_r",
+            Given.decided(
+                "neck.bars-mass", "Rod and bars, less their channels' wood", bars, Quantity.MASS)));
   }
 
   private static Worked body(Shop shop, BodyBlank body, double coreArea, Ledger ledger) {

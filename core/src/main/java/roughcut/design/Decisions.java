@@ -59,7 +59,7 @@ public final class Decisions {
           WidthStation.END);
   public static final NumberDecision FRETBOARD_PAST_LAST =
       BOOK.number("fretboard.past-last-fret", "Past the last fret", LENGTH, 9.6, 2, 80, 0.5)
-          .hint("Last fret to the fretboard's end.");
+          .measured("Last fret to the fretboard's end; on the real board once it is cut.");
   public static final NumberDecision FRETBOARD_THICKNESS =
       BOOK.number("fretboard.thickness", "Fretboard thickness", LENGTH, 6, 2, 15, 0.1)
           .measured("At the crown, after the radius.");

@@ -4,11 +4,18 @@ import static roughcut.measure.Quantity.ANGLE;
 import static roughcut.measure.Quantity.COUNT;
 import static roughcut.measure.Quantity.FINE_LENGTH;
 import static roughcut.measure.Quantity.LENGTH;
+import static roughcut.measure.Quantity.MASS;
 import static roughcut.measure.Quantity.RATIO;
 
 /** Decided about head, channels, access and carving. */
 public final class NeckDecisions {
   static final DecisionBook BOOK = new DecisionBook();
+
+  /** Share of its channel that a rod fills with steel, and densities, g/cm³. */
+  private static final double ROD_FILL = 0.55;
+
+  private static final double STEEL = 7.85;
+  private static final double CARBON = 1.6;
 
   public static final ChoiceDecision HEAD_MAKING =
       BOOK.choice(
@@ -153,6 +160,13 @@ public final class NeckDecisions {
       BOOK.number("access.well", "Well at the adjuster", LENGTH, 20, 2, 80, 1)
           .hint("Along the neck, from the rod's end; the bore from the heel comes into it.");
 
+  public static final NumberDecision ROD_MASS =
+      BOOK.number("rod.mass", "Rod weighs", MASS, 0, 0, 1000, 5)
+          .follows(
+              d ->
+                  Decisions.ROD_LENGTH.in(d) * Decisions.ROD_WIDTH.in(d) * Decisions.ROD_DEPTH.in(d)
+                      * ROD_FILL * STEEL / 1000)
+          .measured("Empty for steel that fills a little over half of its channel.");
   public static final NumberDecision STIFFENERS =
       BOOK.number("stiffener.count", "Stiffeners", COUNT, 2, 0, 2, 2)
           .hint("One each side of the rod, or none.");
@@ -174,6 +188,13 @@ public final class NeckDecisions {
   public static final NumberDecision STIFFENER_LENGTH =
       BOOK.number("stiffener.length", "Stiffener length", LENGTH, 400, 20, 1200, 5)
           .measured("End to end.");
+
+  public static final NumberDecision STIFFENER_MASS =
+      BOOK.number("stiffener.mass", "A stiffener weighs", MASS, 0, 0, 500, 1)
+          .follows(
+              d ->
+                  STIFFENER_LENGTH.in(d) * STIFFENER_WIDTH.in(d) * STIFFENER_DEPTH.in(d) * CARBON / 1000)
+          .measured("Each. Empty for carbon that fills its channel; titanium weighs near three times as much.");
 
   public static final ChoiceDecision CHANNEL_MACHINE =
       BOOK.choice(

@@ -6,6 +6,9 @@ import static roughcut.measure.Quantity.LENGTH;
 import static roughcut.measure.Quantity.MASS;
 import static roughcut.measure.Quantity.RATIO;
 
+import roughcut.shop.BridgeBook;
+import roughcut.shop.BridgeCuts;
+
 /** Decided about the neck pocket, its bolts, the bridge's cuts, and how things are cut. */
 public final class RoutDecisions {
   static final DecisionBook BOOK = new DecisionBook();
@@ -95,6 +98,35 @@ public final class RoutDecisions {
       BOOK.number("springs.length", "Spring rout, long", LENGTH, 0, 0, 200, 1)
           .measured("Along the strings, towards the neck; 0 as listed.");
 
+  public static final NumberDecision BRIDGE_TOP_FROM =
+      BOOK.number("bridge.top-from", "Upper rout begins", LENGTH, 0, -100, 100, 0.5)
+          .follows(d -> bridge(d).top().from())
+          .measured("Behind the datum; negative before it. Empty for the kind's own.");
+  public static final NumberDecision BRIDGE_TOP_ALONG =
+      BOOK.number("bridge.top-along", "Upper rout, along", LENGTH, 0, 0, 250, 0.5)
+          .follows(d -> bridge(d).top().along())
+          .measured("Along the strings. Empty for the kind's own.");
+  public static final NumberDecision BRIDGE_TOP_ACROSS =
+      BOOK.number("bridge.top-across", "Upper rout, across", LENGTH, 0, 0, 250, 0.5)
+          .follows(d -> bridge(d).top().width())
+          .measured("Across the strings. Empty for the kind's own.");
+  public static final NumberDecision BRIDGE_BLOCK_FROM =
+      BOOK.number("bridge.block-from", "Block rout begins", LENGTH, 0, -100, 150, 0.5)
+          .follows(d -> bridge(d).block().from())
+          .measured("Behind the datum. Empty for the kind's own.");
+  public static final NumberDecision BRIDGE_BLOCK_ALONG =
+      BOOK.number("bridge.block-along", "Block rout, along", LENGTH, 0, 0, 150, 0.5)
+          .follows(d -> bridge(d).block().along())
+          .measured("Along the strings. Empty for the kind's own.");
+  public static final NumberDecision BRIDGE_BLOCK_ACROSS =
+      BOOK.number("bridge.block-across", "Block rout, across", LENGTH, 0, 0, 200, 0.5)
+          .follows(d -> bridge(d).block().width())
+          .measured("Across the strings. Empty for the kind's own.");
+  public static final NumberDecision SPRINGS_ACROSS =
+      BOOK.number("springs.across", "Spring rout, across", LENGTH, 0, 0, 200, 0.5)
+          .follows(d -> bridge(d).springs().width())
+          .measured("Across the springs. Empty for the kind's own.");
+
   public static final NumberDecision STOCK_LEFT =
       BOOK.number("body.stock-left", "Still too thick by", LENGTH, 0, 0, 60, 0.1)
           .measured("0 when it is at its thickness.");
@@ -157,4 +189,9 @@ public final class RoutDecisions {
           .hint("The tuners' share; the rest lies at the bridge.");
 
   private RoutDecisions() {}
+
+  /** What the chosen kind of bridge wants cut, as listed. */
+  private static BridgeCuts bridge(Design design) {
+    return BridgeBook.get(StringDecisions.BRIDGE.in(design).word()).cuts();
+  }
 }

@@ -84,6 +84,11 @@ public final class StringDecisions {
       BOOK.number("neck.nut-to-octave", "Nut to octave", FINE_LENGTH, 0, 0, 700, 0.1)
           .measured("On the real neck, nut line to the octave fret; 0 until it is measured.");
 
+  public static final NumberDecision STRING_LINE_OFF =
+      BOOK.number("strings.line-off", "String line off at the bridge", FINE_LENGTH, 0, -20, 20, 0.1)
+          .measured(
+              "Where the seated neck really points: off the body's centre line at the saddle line, treble positive.");
+
   public static final ChoiceDecision SOLVE_FOR =
       BOOK.choice(
           "heights.solve-for",

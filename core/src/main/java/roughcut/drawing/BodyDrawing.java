@@ -16,6 +16,7 @@ import roughcut.geometry.Point;
 import roughcut.geometry.Shapes;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
+import roughcut.rout.Seated;
 import roughcut.rout.Cut;
 import roughcut.rout.CutKind;
 import roughcut.rout.Part;
@@ -287,14 +288,16 @@ public final class BodyDrawing {
             new Point(heel, plan.neck().halfWidth(heel)),
             new Point(joint, plan.neck().halfWidth(joint)));
       }
-      double saddle = plan.frets().saddle().value();
+      Seated seated = plan.cuts().seated();
+      double saddle = seated.atBridge(plan.frets().saddle().value());
       for (int i = 1; i <= plan.strings().count(); i++) {
+        double at = seated.atBridge(plan.strings().saddleX(i));
         sketch.line(
             Role.STRING,
             from,
-            plan.strings().offset(i, from),
-            plan.strings().saddleX(i),
-            plan.strings().atSaddle().get(i - 1).value());
+            plan.strings().offset(i, from) + seated.asideAt(from),
+            at,
+            plan.strings().atSaddle().get(i - 1).value() + seated.asideAt(at));
       }
       double reach = plan.strings().atSaddle().get(0).value() + 8;
       double lean = plan.frets().fan().slant(1) * reach;

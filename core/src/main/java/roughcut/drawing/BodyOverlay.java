@@ -133,7 +133,7 @@ final class BodyOverlay {
     double y = b.low() - 14;
     sketch.dimension(
         new Point(pickup.centre().x(), y),
-        new Point(plan.frets().saddle().value(), y),
+        new Point(plan.cuts().seated().atBridge(plan.frets().saddle().value()), y),
         -6,
         "",
         pickup.fromSaddle());

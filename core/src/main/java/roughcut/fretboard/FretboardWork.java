@@ -266,8 +266,8 @@ public record FretboardWork(
     if (measured.value() == 0) {
       return Optional.empty();
     }
-    Given scale = frets.scale();
-    double speaking = scale.value() / 2;
+    double drawn = frets.scale().nominal();
+    double speaking = drawn / 2;
     double error = Math.min(measured.value() - speaking, speaking - 1);
     return Optional.of(
         ledger.put(
@@ -276,7 +276,7 @@ public record FretboardWork(
             CENTS,
             Cents.fretMoved(error, speaking),
             "1200 · log2(L / 2 / (L / 2 − min(m − L / 2, L / 2 − 1)))",
-            in("L", scale),
+            in("L", Given.decided("scale.drawn", "Scale as drawn", drawn, LENGTH)),
             in("m", measured)));
   }
 

@@ -31,7 +31,7 @@ public record TemplateCheck(double scale, int from, List<Double> errors, List<Do
     if (scale <= 0) {
       return Optional.empty();
     }
-    double own = frets.scale().value();
+    double own = frets.scale().nominal();
     double n = frets.divisions().value();
     int from = (int) Math.max(0, Math.rint(n * Math.log(scale / own) / Math.log(2)));
     double nut = FretLayout.position(scale, n, from);
@@ -39,9 +39,10 @@ public record TemplateCheck(double scale, int from, List<Double> errors, List<Do
     List<Double> cents = new ArrayList<>();
     for (FretLayout.Fret fret : frets.frets()) {
       double there = FretLayout.position(scale, n, fret.number() + from) - nut;
-      double error = there - fret.x();
+      double drawn = FretLayout.position(own, n, fret.number());
+      double error = there - drawn;
       errors.add(error);
-      cents.add(Cents.fretMoved(error, own - fret.x()));
+      cents.add(Cents.fretMoved(error, own - drawn));
     }
     return Optional.of(new TemplateCheck(scale, from, errors, cents));
   }

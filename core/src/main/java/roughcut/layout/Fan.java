@@ -2,6 +2,7 @@ package roughcut.layout;
 
 import static roughcut.measure.Quantity.FINE_LENGTH;
 
+import java.util.Optional;
 import roughcut.design.Decisions;
 import roughcut.design.Givens;
 import roughcut.design.StringDecisions;
@@ -36,13 +37,26 @@ public record Fan(
     double treble = givens.get(StringDecisions.SCALE_TREBLE).value();
     double square = givens.get(StringDecisions.SCALE_SQUARE).value();
     double n = givens.get(Decisions.DIVISIONS).value();
+    double own = usable(bass) ? bass : scale;
+    double other = usable(treble) ? treble : scale;
+    double drawn = drawn(givens);
+    // Slots that are sawn stand where they stand: the real neck is drawn out or shrunk evenly.
+    double real = realScale(givens, drawn).map(r -> r.value() / drawn).orElse(1.0);
     return new Fan(
-        usable(bass) ? bass : scale,
-        usable(treble) ? treble : scale,
+        own * real,
+        other * real,
         square,
         FretLayout.position(1, n, square),
         givens.get(Decisions.NUT_WIDTH).value() - 2 * givens.get(Decisions.NUT_EDGE_MARGIN).value(),
         givens.get(Decisions.BRIDGE_SPREAD).value());
+  }
+
+  /** The drawn scale on the centre line, whatever the real neck came out as. */
+  private static double drawn(Givens givens) {
+    double scale = givens.get(Decisions.SCALE_LENGTH).value();
+    double bass = givens.get(StringDecisions.SCALE_BASS).value();
+    double treble = givens.get(StringDecisions.SCALE_TREBLE).value();
+    return ((usable(bass) ? bass : scale) + (usable(treble) ? treble : scale)) / 2;
   }
 
   /** 0 stands for the one scale, and what is too short for any is a problem and no scale. */
@@ -54,10 +68,43 @@ public record Fan(
     return bass != treble;
   }
 
+  /** A neck measured so much longer or shorter than drawn is another neck, or a slip. */
+  private static final double FURTHEST_OFF = 0.05;
+
+  /**
+   * The real neck's scale on the centre line, twice from nut to octave fret once that was measured;
+   * empty before, or where it can't be of this neck.
+   *
+   * @param drawn the drawn scale on the centre line, mm
+   */
+  private static Optional<Given> realScale(Givens givens, double drawn) {
+    Given octave = givens.get(StringDecisions.NUT_TO_OCTAVE);
+    double real = 2 * octave.value();
+    return octave.value() == 0 || !ofThisNeck(real, drawn)
+        ? Optional.empty()
+        : Optional.of(
+            new Given(
+                "scale.real",
+                "Scale of the real neck, twice nut to octave",
+                real,
+                FINE_LENGTH,
+                drawn,
+                octave.measuredOn()));
+  }
+
+  /** Whether a neck of that real scale can be the one that was drawn. */
+  public static boolean ofThisNeck(double real, double drawn) {
+    return Math.abs(real / drawn - 1) <= FURTHEST_OFF;
+  }
+
   /** The scale on the centre line, which lies halfway between the outer strings. */
   Given centre(Givens givens) {
     Given scale = givens.get(Decisions.SCALE_LENGTH);
     double middle = (bass + treble) / 2;
+    Given octave = givens.get(StringDecisions.NUT_TO_OCTAVE);
+    if (octave.value() > 0 && Math.abs(middle - 2 * octave.value()) < 1e-9) {
+      return realScale(givens, drawn(givens)).orElseThrow();
+    }
     return middle == scale.value()
         ? scale
         : Given.decided("scale.centre", "Scale on the centre line", middle, FINE_LENGTH);

@@ -146,6 +146,11 @@ public record FretLayout(Given scale, Given divisions, List<Fret> frets, Worked 
     return scale.value() / 2;
   }
 
+  /** Whether the scale is the real neck's, as measured from nut to octave fret. */
+  public boolean real() {
+    return scale.id().equals("scale.real");
+  }
+
   public Fret last() {
     return frets.get(frets.size() - 1);
   }

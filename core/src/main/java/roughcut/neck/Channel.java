@@ -110,6 +110,27 @@ public record Channel(List<Piece> pieces) {
     return found;
   }
 
+  /** Wood that it takes away, mm³; where an adjuster's end lies in it, what that takes more. */
+  public double volume() {
+    double sum = 0;
+    Piece body = pieces.stream().reduce((a, b) -> a.to - a.from >= b.to - b.from ? a : b).get();
+    for (Piece piece : pieces) {
+      double length = piece.to - piece.from;
+      double deep = 0;
+      for (int i = 0; i < SAMPLES; i++) {
+        double x = piece.from + length * (i + 0.5) / SAMPLES;
+        double own = piece.width * piece.depthAt(x);
+        boolean inBody = piece != body && body.reaches(x);
+        deep +=
+            inBody
+                ? own - Math.min(piece.width, body.width) * Math.min(piece.depthAt(x), body.depthAt(x))
+                : own;
+      }
+      sum += deep / SAMPLES * length;
+    }
+    return sum;
+  }
+
   public double from() {
     return pieces.get(0).from;
   }

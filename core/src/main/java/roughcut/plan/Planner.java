@@ -28,6 +28,7 @@ import roughcut.design.Givens;
 import roughcut.design.HeadMaking;
 import roughcut.design.NeckDecisions;
 import roughcut.design.NeckFixing;
+import roughcut.design.NumberDecision;
 import roughcut.design.RodReach;
 import roughcut.fretboard.FretPins;
 import roughcut.fretboard.FretboardRadius;
@@ -177,7 +178,7 @@ final class Planner {
             blank,
             head.at(HeadOutline.widestAt(head.length().value()), 0).x(),
             ledger);
-    Movement.of(givens, blank.width(), ledger);
+    Movement.of(givens, blank, ledger);
     MillingPasses milling = MillingPasses.of(givens, ledger);
     FaceCheck faceCheck = FaceCheck.of(givens, ledger);
     BodyBlank body = BodyBlank.of(givens, shop, BodyOutline.of(givens, taper, ledger), ledger);
@@ -209,6 +210,7 @@ final class Planner {
             headFace.area(),
             taper,
             radius::meanHeight,
+            letIn(rod, stiffeners),
             body,
             ledger);
     NeckDetails details =
@@ -306,6 +308,22 @@ final class Planner {
     List<Channel> all = new ArrayList<>(List.of(rod.channel()));
     stiffeners.ifPresent(s -> all.addAll(List.of(s.bass(), s.treble())));
     return all;
+  }
+
+  private List<Weights.LetIn> letIn(RodChannel rod, Optional<Stiffeners> stiffeners) {
+    List<Weights.LetIn> bars = new ArrayList<>();
+    bars.add(bar(rod.channel(), NeckDecisions.ROD_MASS));
+    stiffeners.ifPresent(
+        s -> {
+          bars.add(bar(s.bass(), NeckDecisions.STIFFENER_MASS));
+          bars.add(bar(s.treble(), NeckDecisions.STIFFENER_MASS));
+        });
+    return bars;
+  }
+
+  private Weights.LetIn bar(Channel channel, NumberDecision mass) {
+    return new Weights.LetIn(
+        channel.volume(), givens.get(mass).value(), (channel.from() + channel.to()) / 2);
   }
 
   private double density(NeckBlank blank) {

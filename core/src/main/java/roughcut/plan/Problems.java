@@ -19,6 +19,7 @@ import roughcut.design.ScarfSchool;
 import roughcut.design.StringDecisions;
 import roughcut.design.SurfaceDecisions;
 import roughcut.layout.BodyOutline;
+import roughcut.layout.Fan;
 import roughcut.layout.FretLayout;
 import roughcut.layout.FretboardTaper;
 import roughcut.layout.StringSpread;
@@ -70,6 +71,7 @@ final class Problems {
     problems.channels(neck);
     problems.access(details);
     problems.scales(frets);
+    problems.octave(frets);
     problems.bridge(bridge);
     problems.outline(outline);
     cuts.troubles().forEach(t -> problems.found.add(new Problem(t.decisionId(), t.message())));
@@ -260,6 +262,18 @@ final class Problems {
   private void cutter(NumberDecision cutter, NumberDecision channel, String whose) {
     if (of(cutter) > of(channel) + 0.01) {
       add(cutter, "wider than the " + whose + " channel; at most " + mm(of(channel)));
+    }
+  }
+
+  /** A reading from nut to octave that can't be of this neck; it doesn't count then. */
+  private void octave(FretLayout frets) {
+    double octave = of(StringDecisions.NUT_TO_OCTAVE);
+    if (octave > 0 && !Fan.ofThisNeck(2 * octave, frets.scale().nominal())) {
+      add(
+          StringDecisions.NUT_TO_OCTAVE,
+          "can't be of this neck, whose octave fret is drawn at "
+              + mm(frets.scale().nominal() / 2)
+              + "; it doesn't count");
     }
   }
 

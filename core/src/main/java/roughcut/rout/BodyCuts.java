@@ -43,6 +43,7 @@ import roughcut.strings.Heights;
  * @param routs how each step of each rout is made, in the order of work
  * @param indexHoles on which templates and body are pinned
  * @param binding how far in from the edge binding is let in; 0 without any, mm
+ * @param seated how the neck's own places lie on the body
  * @param troubles what can't be, and where
  */
 public record BodyCuts(
@@ -59,6 +60,7 @@ public record BodyCuts(
     List<RoutPlan> routs,
     List<IndexHole> indexHoles,
     double binding,
+    Seated seated,
     List<Trouble> troubles) {
   private static final double BOARD = 6;
 
@@ -102,12 +104,14 @@ public record BodyCuts(
                 p -> Bolts.of(slab, p, f.neck, f.heights, f.slots, f.heelDensity, f.channels))
             : Optional.empty();
     fretboard(slab, f.taper);
-    new BridgeRouts(slab, f.bridge).all();
+    Seated seated =
+        Seated.of(f.givens, f.heights, f.neck.joint().value(), f.frets.scale().value());
+    new BridgeRouts(slab, f.bridge, seated).all();
     double boardEnd = f.taper.end().value();
     List<Pickup> pickups =
         f.givens.design().fittings().stream()
             .filter(p -> p.type() == FittingType.PICKUP)
-            .map(p -> Pickup.of(slab, p, f.frets, f.strings, f.heights, boardEnd))
+            .map(p -> Pickup.of(slab, p, new Pickup.Under(f.frets, f.strings, f.heights, seated, boardEnd)))
             .toList();
     Controls controls = new Controls(slab);
     controls.all();
@@ -138,6 +142,7 @@ public record BodyCuts(
         RoutPlan.all(slab, f.shop, before.density()),
         IndexHole.all(slab),
         f.body.binding().map(b -> b.channelWidth().value()).orElse(0.0),
+        seated,
         slab.troubles);
   }
 

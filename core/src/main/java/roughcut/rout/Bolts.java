@@ -9,6 +9,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import roughcut.design.BodyFace;
 import roughcut.design.BoltKind;
 import roughcut.design.BoltReach;
 import roughcut.design.RoutDecisions;
@@ -82,6 +83,7 @@ public record Bolts(
             "d + 0.3",
             in("d", diameter));
     bores(slab, pocket, places, bore.value());
+    each(slab, pocket, places, bite);
     Point first = places.get(0);
     Point end = places.get(places.size() - 1);
     return new Bolts(
@@ -123,11 +125,11 @@ public record Bolts(
   }
 
   private static void bores(Slab slab, Pocket pocket, List<Point> places, double bore) {
-    double t = slab.thickness.value();
     double sunk = slab.givens.get(RoutDecisions.BOLT_COUNTERBORE).value();
     double head = slab.givens.get(RoutDecisions.BOLT_HEAD).value();
     for (int i = 0; i < places.size(); i++) {
       Point p = places.get(i);
+      double t = backAt(slab, p);
       double top = Math.min(t - 0.5, pocket.depthAt(p.x()));
       List<Cylinder> bores = new ArrayList<>();
       bores.add(upright(p, t, top, bore / 2));
@@ -152,20 +154,46 @@ public record Bolts(
     return new Cylinder(new Point3(p.x(), p.y(), from), new Point3(p.x(), p.y(), to), radius);
   }
 
+  /** z of the finished back under a bolt: a carved heel leaves less there than the body has. */
+  private static double backAt(Slab slab, Point p) {
+    return slab.surface.at(BodyFace.BACK, p.x(), p.y());
+  }
+
+  /** Where carving leaves bolts of different lengths, each has its own number. */
+  private static void each(Slab slab, Pocket pocket, List<Point> places, Given bite) {
+    if (places.stream().allMatch(p -> backAt(slab, p) > slab.thickness.value() - 0.01)) {
+      return;
+    }
+    for (int i = 0; i < places.size(); i++) {
+      String id = "bolt." + (i + 1) + ".length";
+      length(slab, id, "Bolt " + (i + 1) + ", length under the head", pocket, places.get(i), bite);
+    }
+  }
+
   private static Worked length(
       Slab slab, String id, String label, Pocket pocket, Point at, Given bite) {
     Given plate = slab.givens.get(RoutDecisions.BOLT_PLATE);
     Given sunk = slab.givens.get(RoutDecisions.BOLT_COUNTERBORE);
     Given there =
         Given.decided(id + ".pocket", "Pocket's depth there", pocket.depthAt(at.x()), FINE_LENGTH);
+    double back = backAt(slab, at);
+    boolean flat = back > slab.thickness.value() - 0.01;
     return slab.ledger.put(
         id,
         label,
         LENGTH,
-        plate.value() + slab.thickness.value() - there.value() - sunk.value() + bite.value(),
+        plate.value()
+            + (flat ? slab.thickness.value() : back)
+            - there.value()
+            - sunk.value()
+            + bite.value(),
         "p + (t − d) − k + b",
         in("p", plate),
-        in("t", slab.thickness),
+        in(
+            "t",
+            flat
+                ? slab.thickness
+                : Given.decided(id + ".back", "Finished back there, below the top", back, LENGTH)),
         in("d", there),
         in("k", sunk),
         in("b", bite));

@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import roughcut.design.BodyFace;
+import roughcut.design.NumberDecision;
 import roughcut.design.RoutDecisions;
 import roughcut.design.YesNo;
 import roughcut.geometry.Cylinder;
@@ -27,25 +28,45 @@ import roughcut.strings.Bridge;
  * (handbook page 6, "Bridge routs").
  */
 final class BridgeRouts {
+  private static final double PILOT = 3;
   private static final double PLATE_HEIGHT = 8;
   private static final double CORNER = 4.75;
 
   private final Slab slab;
   private final Bridge bridge;
   private final BridgeCuts cuts;
+  private final Seated seated;
+  private final BridgeCuts.Area top;
+  private final BridgeCuts.Area block;
   private final double datum;
+  private final double middle;
 
-  BridgeRouts(Slab slab, Bridge bridge) {
+  BridgeRouts(Slab slab, Bridge bridge, Seated seated) {
     this.slab = slab;
     this.bridge = bridge;
     this.cuts = bridge.kind().cuts();
-    this.datum = bridge.datum().value();
+    this.top =
+        area(
+            RoutDecisions.BRIDGE_TOP_FROM,
+            RoutDecisions.BRIDGE_TOP_ALONG,
+            RoutDecisions.BRIDGE_TOP_ACROSS,
+            cuts.top().depth());
+    this.block =
+        area(
+            RoutDecisions.BRIDGE_BLOCK_FROM,
+            RoutDecisions.BRIDGE_BLOCK_ALONG,
+            RoutDecisions.BRIDGE_BLOCK_ACROSS,
+            0);
+    this.seated = seated;
+    this.datum = seated.atBridge(bridge.datum().value());
+    this.middle = seated.asideAt(datum);
   }
 
   void all() {
     posts();
     tail();
-    if (cuts.top().there()) {
+    // What isn't of this kind of bridge isn't cut, whatever was measured of another before.
+    if (cuts.top().there() && top.there()) {
       pivoting();
     }
     if (slab.givens.get(RoutDecisions.STRUNG_THROUGH) == YesNo.YES) {
@@ -84,12 +105,13 @@ final class BridgeRouts {
             in("s", sink));
     slab.ledger.put(
         "bridge.post.bore", "Bridge posts, bore", FINE_LENGTH, bore.value(), "b", in("b", bore));
+    pilot("bridge.post.pilot", "Bridge posts", bore.value());
     for (Bridge.Hole hole : bridge.holes()) {
       bore(
           "post-" + hole.name(),
           hole.name() + " post of the bridge",
           CutKind.POST,
-          new Point(hole.x().value(), hole.y().value()),
+          new Point(seated.atBridge(hole.x().value()), middle + hole.y().value()),
           bore.value(),
           depth.value(),
           !bore.measured(),
@@ -112,7 +134,7 @@ final class BridgeRouts {
         "bridge.tail.along",
         "Tailpiece's posts, along",
         FINE_LENGTH,
-        datum + back.value(),
+        bridge.datum().value() + back.value(),
         "d + b",
         in("d", bridge.datum()),
         in("b", back));
@@ -131,18 +153,30 @@ final class BridgeRouts {
         "d",
         in("d", listed("bridge.tail-depth", "Tailpiece's bores, as listed", tail.depth())));
 
+    pilot("bridge.tail.pilot", "Tailpiece's posts", tail.bore());
     for (int side : new int[] {-1, 1}) {
       bore(
           side < 0 ? "tail-bass" : "tail-treble",
           (side < 0 ? "bass" : "treble") + " post of the tailpiece",
           CutKind.POST,
-          new Point(datum + tail.back(), side * tail.posts() / 2),
+          new Point(datum + tail.back(), middle + side * tail.posts() / 2),
           tail.bore(),
           tail.depth(),
           true,
           "bridge.place",
           "body.thickness");
     }
+  }
+
+  /** A post leans when its bore does: a thin bit finds the place, square to the face, first. */
+  private void pilot(String id, String words, double bore) {
+    slab.ledger.put(
+        id,
+        words + ", pilot first, square to the face",
+        LENGTH,
+        Math.min(PILOT, bore / 2),
+        "min(3, b / 2)",
+        in("b", listed(id + ".bore", words + ", bore", bore)));
   }
 
   private static Given listed(String id, String label, double mm) {
@@ -176,9 +210,20 @@ final class BridgeRouts {
             listed));
   }
 
-  private Outline area(BridgeCuts.Area area, double corner) {
+  /** An area of the one in hand, or of its kind. */
+  private BridgeCuts.Area area(
+      NumberDecision from, NumberDecision along, NumberDecision across, double depth) {
+    double begins = slab.givens.get(from).value();
+    return new BridgeCuts.Area(
+        begins,
+        begins + slab.givens.get(along).value(),
+        slab.givens.get(across).value(),
+        depth);
+  }
+
+  private Outline outline(BridgeCuts.Area area, double corner) {
     return Shapes.rounded(
-        new Point(datum + (area.from() + area.to()) / 2, 0),
+        new Point(datum + (area.from() + area.to()) / 2, middle),
         area.to() - area.from(),
         area.width(),
         corner,
@@ -189,7 +234,7 @@ final class BridgeRouts {
     Given topDepth =
         Given.decided(
             "bridge.top-depth", "Depth of its upper rout, as listed", cuts.top().depth(), LENGTH);
-    Worked top =
+    Worked upper =
         slab.depth(
             "bridge-top.depth",
             "bridge-top",
@@ -202,10 +247,13 @@ final class BridgeRouts {
         "bridge's upper rout",
         CutKind.BRIDGE,
         BodyFace.TOP,
-        area(cuts.top(), CORNER),
-        top,
+        outline(top, CORNER),
+        upper,
         "bridge-block");
-    slab.floor("bridge-top", "bridge's upper rout", top, datum);
+    slab.floor("bridge-top", "bridge's upper rout", upper, datum);
+    if (!block.there()) {
+      return;
+    }
     Worked through =
         slab.ledger.put(
             "bridge-block.depth",
@@ -219,11 +267,13 @@ final class BridgeRouts {
         "block rout",
         CutKind.BRIDGE,
         BodyFace.TOP,
-        area(cuts.block(), CORNER),
+        outline(block, CORNER),
         through,
         "bridge-top",
         "springs");
+    spacers();
     Given length = own(slab.givens.get(RoutDecisions.SPRING_LENGTH), cuts.springs().to());
+    Given across = slab.givens.get(RoutDecisions.SPRINGS_ACROSS);
     Given springDepth =
         Given.decided(
             "springs.listed-depth",
@@ -238,13 +288,43 @@ final class BridgeRouts {
             springDepth.value(),
             "d",
             in("d", springDepth));
-    double end = datum + cuts.block().to();
-    double begin = datum + cuts.block().from() - length.value();
+    if (across.value() <= 0) {
+      return;
+    }
+    double end = datum + block.to();
+    double begin = datum + block.from() - length.value();
     Outline shape =
         Shapes.rounded(
-            new Point((begin + end) / 2, 0), end - begin, cuts.springs().width(), CORNER, 0);
+            new Point((begin + end) / 2, middle), end - begin, across.value(), CORNER, 0);
     rout("springs", "spring rout", CutKind.SPRINGS, BodyFace.BACK, shape, springs, "bridge-block");
     slab.floor("springs", "spring rout", springs, datum);
+  }
+
+  /**
+   * The block's rout is led by the upper rout's own template with spacers in its opening: what they
+   * fill before, behind and beside it.
+   */
+  private void spacers() {
+    spacer("front", "before the block", block.from() - top.from());
+    spacer("rear", "behind the block", top.to() - block.to());
+    spacer("side", "at each side of the block", (top.width() - block.width()) / 2);
+  }
+
+  private void spacer(String where, String words, double size) {
+    Given area = listed("bridge.spacer-" + where + ".size", "Upper rout beyond the block's", size);
+    slab.ledger.put(
+        "bridge.spacer." + where,
+        "Spacer in the upper rout's template, " + words,
+        LENGTH,
+        size,
+        "s",
+        in("s", area));
+    if (size < 0) {
+      slab.trouble(
+          "bridge.block-along",
+          "the block's rout reaches out of the upper rout " + words,
+          new Point(datum, middle));
+    }
   }
 
   private void rout(
@@ -294,15 +374,16 @@ final class BridgeRouts {
     double t = slab.thickness.value();
     for (int i = 1; i <= bridge.offsets().size(); i++) {
       double y = bridge.offsets().get(i - 1);
-      double x = bridge.datumAt(y) + back;
+      double x = seated.atBridge(bridge.datumAt(y)) + back;
+      double at = middle + y;
       List<Cylinder> bores = new ArrayList<>();
       bores.add(
           new Cylinder(
-              new Point3(x, y, slab.surface.topPlane(x)), new Point3(x, y, t), bore.value() / 2));
+              new Point3(x, at, slab.surface.topPlane(x)), new Point3(x, at, t), bore.value() / 2));
       bores.add(
           new Cylinder(
-              new Point3(x, y, t),
-              new Point3(x, y, Math.max(1, t - deep.value())),
+              new Point3(x, at, t),
+              new Point3(x, at, Math.max(1, t - deep.value())),
               ferrule.value() / 2));
       slab.cuts.add(
           new Cut(
@@ -333,7 +414,7 @@ final class BridgeRouts {
           {cuts.plate().to(), half},
           {cuts.plate().from(), half}
         }) {
-      corners.add(new Point(datum + p[0] - lean * p[1], p[1]));
+      corners.add(new Point(datum + p[0] - lean * p[1], middle + p[1]));
     }
     Outline shape = new Outline(corners);
     double top = slab.surface.topPlane(datum);

@@ -8,6 +8,7 @@ import static roughcut.measure.Worked.in;
 
 import java.util.List;
 import java.util.Set;
+import roughcut.design.BodyFace;
 import roughcut.design.Fitting;
 import roughcut.design.FittingType;
 import roughcut.geometry.Cylinder;
@@ -25,6 +26,7 @@ final class EdgeBores {
   /** How far outside the edge a bore's solid begins, so that no curve of the edge hides it, mm. */
   private static final double OUTSIDE = 0.01;
 
+  private static final int WALL_PLACES = 24;
   private static final double FURTHEST = 200;
   private static final double INTO = 1;
 
@@ -49,13 +51,54 @@ final class EdgeBores {
     return slab.surface.edge().at(slab.value(fitting, "round") / 100);
   }
 
-  /** Of the axis below the top's plane; halfway through until it is decided. */
+  /** So far inside the edge round-overs no longer matter to what is bored there, mm. */
+  private static final double BEHIND_EDGE = 1;
+
+  /** z of a finished face just inside the edge there, its round-over left out. */
+  private double face(BodyFace face, Edge.Place place) {
+    Point in =
+        place.at().plus(place.inward().x() * BEHIND_EDGE, place.inward().y() * BEHIND_EDGE);
+    double lost = slab.surface.contoured(face, in.x(), in.y());
+    return face == BodyFace.TOP
+        ? slab.surface.topPlane(in.x()) + slab.surface.carved(BEHIND_EDGE) + lost
+        : slab.thickness.value() - lost;
+  }
+
+  /** Of the axis below the top's plane; halfway of the real edge there until it is decided. */
   private Given depth(Fitting fitting) {
     Given decided = slab.get(fitting, "depth");
-    return decided.value() > 0
-        ? decided
-        : Given.decided(
-            decided.id(), decided.label(), slab.thickness.value() / 2, decided.quantity());
+    if (decided.value() > 0) {
+      return decided;
+    }
+    Edge.Place place = place(fitting);
+    return Given.decided(
+        decided.id(),
+        decided.label() + ", halfway of the edge there",
+        (face(BodyFace.TOP, place) + face(BodyFace.BACK, place)) / 2,
+        decided.quantity());
+  }
+
+  private static Given edge(Fitting fitting, String face, double z) {
+    return Given.decided(
+        fitting.id("face-" + face), "Finished " + face + " over its bore, at its nearest", z, FINE_LENGTH);
+  }
+
+  /** How near a finished face comes to the bore's way, contours and carving summed, mm. */
+  private double wall(BodyFace face, Edge.Place place, Point way, double length) {
+    double nearest = face == BodyFace.TOP ? Double.NEGATIVE_INFINITY : Double.POSITIVE_INFINITY;
+    for (int i = 0; i <= WALL_PLACES; i++) {
+      double along = BEHIND_EDGE + (length - BEHIND_EDGE) * i / WALL_PLACES;
+      Point p = place.at().plus(way.x() * along, way.y() * along);
+      double lost = slab.surface.contoured(face, p.x(), p.y());
+      if (face == BodyFace.TOP) {
+        double inside = slab.surface.edge().upTo(slab.surface.edgeReach(face) + 1, p);
+        double z = slab.surface.topPlane(p.x()) + slab.surface.carved(inside) + lost;
+        nearest = Math.max(nearest, z);
+      } else {
+        nearest = Math.min(nearest, slab.thickness.value() - lost);
+      }
+    }
+    return nearest;
   }
 
   private void jack(Fitting fitting) {
@@ -84,15 +127,24 @@ final class EdgeBores {
         turn.value(),
         "a",
         in("a", turn));
+    Given top = edge(fitting, "top", slab.surface.topPlane(place.at().x()));
+    Given back =
+        slab.surface.flat() ? slab.thickness : edge(fitting, "back", slab.thickness.value());
+    if (!slab.surface.flat()) {
+      top = edge(fitting, "top", wall(BodyFace.TOP, place, way, length.value()));
+      back = edge(fitting, "back", wall(BodyFace.BACK, place, way, length.value()));
+    }
     Worked walls =
         slab.ledger.put(
             jackTold ? fitting.id("walls") : "jack.walls",
             fitting.title() + ", wood between its bore and the nearer face",
             FINE_LENGTH,
-            Math.min(depth.value(), slab.thickness.value() - depth.value()) - bore.value() / 2,
-            "min(z, t − z) − b / 2",
+            Math.min(depth.value() - top.value(), back.value() - depth.value())
+                - bore.value() / 2,
+            "min(z − c, t − z) − b / 2",
             in("z", depth),
-            in("t", slab.thickness),
+            in("c", top),
+            in("t", back),
             in("b", bore));
     jackTold = true;
     Given plate = slab.get(fitting, "plate-width");

@@ -41,7 +41,7 @@ public record Mass(Worked body, Worked instrument, Worked balance, Worked behind
   record Uncut(double cut, double carved, double density) {}
 
   static Uncut uncut(Slab slab, BodyBlank body, Shop shop) {
-    double cut = slab.cuts.stream().mapToDouble(Cut::volume).sum();
+    double cut = slab.cuts.stream().mapToDouble(Cut::volume).sum() - Overlap.between(slab.cuts);
     return new Uncut(cut, carved(slab.surface), BodyBlank.density(shop, body.backWood().id()));
   }
 

@@ -52,23 +52,25 @@ public record Pickup(
   /** What a plate or ring over the top is reckoned to be thick, mm. */
   private static final double RING = 2;
 
-  static Pickup of(
-      Slab slab,
-      Fitting fitting,
-      FretLayout frets,
-      StringSpread strings,
-      Heights heights,
-      double boardEnd) {
-    Given scale = frets.scale();
-    Worked fromSaddle = fromSaddle(slab, fitting, scale, boardEnd);
-    double x = scale.value() - fromSaddle.value();
+  /** What a pickup lies under, and beside. */
+  record Under(
+      FretLayout frets, StringSpread strings, Heights heights, Seated seated, double boardEnd) {}
+
+  static Pickup of(Slab slab, Fitting fitting, Under under) {
+    Given scale = under.frets.scale();
+    Worked fromSaddle = fromSaddle(slab, fitting, scale, under.boardEnd);
+    // Along the neck for the strings, and in plan for the body.
+    double along = scale.value() - fromSaddle.value();
+    double x = under.seated.atBridge(along);
+    StringSpread strings = under.strings;
     double middle =
         FittingDecisions.centredOn(slab.givens.design(), fitting) == CentredOn.STRING_LINE
-            ? (strings.offset(1, x) + strings.offset(strings.count(), x)) / 2
+            ? (strings.offset(1, along) + strings.offset(strings.count(), along)) / 2
+                + under.seated.asideAt(x)
             : 0;
     Point centre = new Point(x, middle + slab.value(fitting, "aside"));
     double turn = slab.value(fitting, "angle");
-    Worked depth = depth(slab, fitting, heights, x);
+    Worked depth = depth(slab, fitting, under.heights, along);
     Cut cut = cut(slab, fitting, centre, turn, depth);
     slab.cuts.add(cut);
     slab.floor(fitting.name(), fitting.words(), deepest(slab, fitting, cut, depth), x);
@@ -80,7 +82,7 @@ public record Pickup(
         turn,
         fromSaddle,
         depth,
-        toBoard(slab, fitting, scale, fromSaddle, boardEnd),
+        toBoard(slab, fitting, scale, fromSaddle, under.boardEnd),
         slab.ledger.put(
             fitting.id("share"),
             fitting.title() + ", share of the scale",
@@ -89,7 +91,7 @@ public record Pickup(
             "100 · p / L",
             in("p", fromSaddle),
             in("L", scale)),
-        poles(slab, fitting, strings, x),
+        poles(slab, fitting, strings, along),
         hidden);
   }
 

@@ -6,12 +6,14 @@ import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import roughcut.design.BodyFace;
 import roughcut.design.RoutDecisions;
 import roughcut.design.WasteRemoval;
 import roughcut.geometry.Bounds;
 import roughcut.measure.Given;
+import roughcut.measure.Units;
 import roughcut.measure.Worked;
 import roughcut.shop.Cutter;
 import roughcut.shop.Shop;
@@ -24,6 +26,9 @@ import roughcut.shop.Template;
  * @param bits that it may be bored out with first; none when it is routed all the way
  * @param surface depth from the face that is there now, stock still to come off included
  * @param grip least of a collet's grip to hold it, in words
+ * @param stage when it is cut, where that isn't from the finished face, in words; empty otherwise
+ * @param shim under the template at the heel's end, where the floor is tilted: every depth then is
+ *     the one at the body's edge; empty for a level floor
  * @param speed turns a minute for the largest cutter used
  */
 public record RoutPlan(
@@ -35,7 +40,12 @@ public record RoutPlan(
     List<Worked> depths,
     List<Worked> cutters,
     Worked surface,
+    Optional<String> stage,
+    Optional<Worked> shim,
     double speed) {
+  /** A floor that leans less than this over its length is cut as a level one, mm. */
+  private static final double TILTED = 0.05;
+
   public RoutPlan {
     bits = List.copyOf(bits);
     depths = List.copyOf(depths);
@@ -62,7 +72,9 @@ public record RoutPlan(
   private static RoutPlan of(Slab slab, Shop shop, Cut cut, Step step, double density) {
     Given stock = slab.givens.get(RoutDecisions.STOCK_LEFT);
     BodyFace off = (BodyFace) slab.givens.get(RoutDecisions.STOCK_FROM);
-    boolean thicker = cut.from().opens(off) && stock.value() > 0;
+    boolean covered = cut.kind() == CutKind.CHANNEL && slab.cap() > 0;
+    // Before the top is on, what is still to come off it isn't there.
+    boolean thicker = cut.from().opens(off) && stock.value() > 0 && !covered;
     Worked surface =
         slab.ledger.put(
             "pass." + step.name() + ".depth-now",
@@ -105,7 +117,41 @@ public record RoutPlan(
         depths,
         cutters,
         surface,
+        covered
+            ? Optional.of("before the top is glued, from the back's face")
+            : Optional.empty(),
+        shim(slab, cut),
         plan.passes().stream().mapToDouble(p -> p.cutter().dial()).min().orElse(0));
+  }
+
+  /** A tilted pocket is cut level with its floor: on tapered shims under the template. */
+  private static Optional<Worked> shim(Slab slab, Cut cut) {
+    Worked taper = slab.ledger.values().get("heights.taper");
+    if (cut.kind() != CutKind.POCKET || taper == null || Math.abs(taper.value()) < TILTED) {
+      return Optional.empty();
+    }
+    return Optional.of(
+        slab.ledger.put(
+            "pass.pocket.shim",
+            taper.value() > 0
+                ? "Shims under the template at the heel's end, none at the body's edge"
+                : "Shims under the template at the body's edge, none at the heel's end",
+            FINE_LENGTH,
+            Math.abs(taper.value()),
+            "abs(k)",
+            in("k", taper)));
+  }
+
+  /** How a tilted floor is made, in words; empty for a level one. */
+  public Optional<String> tilt(Units units) {
+    return shim.map(
+        s ->
+            s.label().toLowerCase(Locale.ROOT)
+                + ": "
+                + s.text(units)
+                + "; the depths below are at the "
+                + (s.label().contains("at the heel's end, none") ? "body's edge" : "heel's end")
+                + ", at the other end the floor lies so much higher");
   }
 
   private static void passes(

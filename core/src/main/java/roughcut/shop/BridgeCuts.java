@@ -17,6 +17,11 @@ public record BridgeCuts(
     public boolean there() {
       return width > 0 && to > from;
     }
+
+    /** Its length along the strings, mm. */
+    public double along() {
+      return to - from;
+    }
   }
 
   /** A second pair of bores. */

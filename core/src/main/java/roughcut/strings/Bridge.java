@@ -92,15 +92,13 @@ public record Bridge(
     Given rear = own(givens.get(StringDecisions.BRIDGE_REAR), kind.rear(), KINDS_OWN);
     Given spacing = own(givens.get(StringDecisions.BRIDGE_POSTS), kind.posts(), 0);
     Given slant = own(givens.get(StringDecisions.BRIDGE_SLANT), kind.slant(), KINDS_OWN);
-    Given measured = givens.get(StringDecisions.NUT_TO_OCTAVE);
-    double longer = measured.value() > 0 ? 2 * measured.value() - frets.scale().value() : 0;
     List<Worked> saddles = new ArrayList<>();
     double front = Double.NEGATIVE_INFINITY;
     double back = Double.POSITIVE_INFINITY;
     int frontString = 1;
     int backString = 1;
     for (int i = 1; i <= strings.count(); i++) {
-      Worked saddle = saddle(i, strings, compensation, measured, longer, ledger);
+      Worked saddle = saddle(i, strings, compensation, frets, ledger);
       saddles.add(saddle);
       // On a slanting datum line a string's own datum lies further back towards the bass side.
       double lean =
@@ -164,7 +162,7 @@ public record Bridge(
         spacing,
         slant,
         holes,
-        measured.value() > 0);
+        frets.real());
   }
 
   /** What was decided or measured, or else the kind's own number. */
@@ -179,37 +177,21 @@ public record Bridge(
       int i,
       StringSpread strings,
       Compensation compensation,
-      Given measured,
-      double longer,
+      FretLayout frets,
       Ledger ledger) {
     Worked c = compensation.parts().get(i - 1).used();
+    // By the real neck it is as true as that was measured.
     Given line =
-        Given.decided(
+        new Given(
             "string." + i + ".saddle-line",
             "Saddle line at string " + i,
             strings.saddleX(i),
-            FINE_LENGTH);
-    if (measured.value() > 0) {
-      Given more =
-          Given.decided(
-              "scale.real-difference",
-              "Real neck longer than drawn, 2 · m − L",
-              longer,
-              FINE_LENGTH);
-      return ledger.put(
-          "string." + i + ".saddle",
-          "Saddle of string " + i + " from the nut line, by the real neck",
-          FINE_LENGTH,
-          line.value() + longer + c.value(),
-          "L_i + d + c",
-          in("L_i", line),
-          in("d", more),
-          in("c", c),
-          in("m", measured));
-    }
+            FINE_LENGTH,
+            strings.saddleX(i),
+            frets.scale().measuredOn());
     return ledger.put(
         "string." + i + ".saddle",
-        "Saddle of string " + i + " from the nut line",
+        "Saddle of string " + i + " from the nut line" + (frets.real() ? ", by the real neck" : ""),
         FINE_LENGTH,
         line.value() + c.value(),
         "L_i + c",

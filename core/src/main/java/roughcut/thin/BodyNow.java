@@ -119,7 +119,9 @@ final class BodyNow {
 
   private double walls(Worked left) {
     double z = input(left, "z");
-    double t = input(left, "t");
-    return Math.min(z + on(BodyFace.TOP), t - z + on(BodyFace.BACK)) - input(left, "b") / 2;
+    double top = rough ? Math.min(0, input(left, "c")) : input(left, "c");
+    double back = rough ? body.surface().thickness() : input(left, "t");
+    return Math.min(z - top + on(BodyFace.TOP), back - z + on(BodyFace.BACK))
+        - input(left, "b") / 2;
   }
 }

@@ -224,8 +224,22 @@ class StringsTest {
     Plan drawn = Heron.with();
     Plan real = Heron.with("neck.nut-to-octave=320.4");
     assertThat(real.stringPlan().bridge().fromRealNeck()).isTrue();
-    assertThat(value(real, "bridge.datum") - value(drawn, "bridge.datum"))
-        .isCloseTo(0.8, within(1e-9));
+    for (int i = 1; i <= 6; i++) {
+      assertThat(value(real, "string." + i + ".saddle"))
+          .as("twice nut to octave, and compensation")
+          .isCloseTo(2 * 320.4 + value(real, "string." + i + ".compensation"), within(1e-9));
+    }
+    assertThat(value(real, "bridge.datum") - value(drawn, "bridge.datum")).isBetween(0.75, 0.82);
+    assertThat(value(real, "fret.12.from-nut")).isCloseTo(320.4, within(1e-9));
+    assertThat(real.stringPlan().bridge().holes().get(0).from())
+        .filteredOn(f -> f.datum().equals("the octave fret"))
+        .allSatisfy(
+            f ->
+                assertThat(f.distance())
+                    .isCloseTo(value(real, "bridge.post.bass.x") - 320.4, within(1e-9)));
+    assertThat(value(real, "fret.octave.cents"))
+        .as("judged by the drawing")
+        .isCloseTo(1200 * Math.log(320 / (320 - 0.4)) / Math.log(2), within(1e-9));
     assertThat(value(real, "bridge.post.treble.y")).isEqualTo(-value(real, "bridge.post.bass.y"));
   }
 

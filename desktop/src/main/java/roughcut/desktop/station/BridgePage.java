@@ -40,6 +40,7 @@ final class BridgePage extends PlainPage {
             StringDecisions.BRIDGE,
             StringDecisions.BRIDGE_PLACE,
             StringDecisions.NUT_TO_OCTAVE,
+            StringDecisions.STRING_LINE_OFF,
             StringDecisions.COMPENSATION)
         .more(
             StringDecisions.BRIDGE_FORWARD,
