@@ -7,6 +7,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import roughcut.design.BlankDecisions;
+import roughcut.design.BodyDecisions;
+import roughcut.design.NeckFixing;
 import roughcut.design.BlankStep;
 import roughcut.design.Decisions;
 import roughcut.design.Givens;
@@ -55,7 +57,7 @@ public record BlankTree(BlankNode root, Worked length, Worked depth, Worked heel
     for (int i = 0; i < steps.size(); i++) {
       node = after(node, steps.get(i), length.value(), width, depths.get(i + 1));
     }
-    return new BlankTree(node, length, depth, heelDepth(givens, ledger));
+    return new BlankTree(node, length, depth, heelDepth(givens, deep, ledger));
   }
 
   /** Depths before each step, the strips' own first; the finished blank's is the last. */
@@ -105,13 +107,25 @@ public record BlankTree(BlankNode root, Worked length, Worked depth, Worked heel
         inputs.toArray(Worked.Input[]::new));
   }
 
-  private static Worked heelDepth(Givens givens, Ledger ledger) {
+  private static Worked heelDepth(Givens givens, Optional<Worked> deep, Ledger ledger) {
     Given shaft = givens.get(Decisions.SHAFT_THICKNESS);
     double block =
         givens.design().neckSteps().stream()
             .filter(s -> s.kind() == BlankStep.Kind.HEEL_BLOCK)
             .mapToDouble(BlankStep::thickness)
             .sum();
+    boolean through = givens.get(BodyDecisions.NECK_FIXING) == NeckFixing.THROUGH;
+    if (through && deep.isPresent() && deep.get().value() > shaft.value()) {
+      // The core is left as deep as the blank was planed; only the shaft is sawn thinner.
+      return ledger.put(
+          "heel.stock",
+          "Stock of the core in the body, block included",
+          LENGTH,
+          deep.get().value() + block,
+          "D + b",
+          in("D", deep.get()),
+          in("b", Given.decided("neck.heel-block", "Heel block", block, LENGTH)));
+    }
     return ledger.put(
         "heel.stock",
         "Stock at the heel, block included",

@@ -12,7 +12,9 @@ import roughcut.design.BodyDecisions;
 import roughcut.design.Clamping;
 import roughcut.design.Givens;
 import roughcut.design.NeckFixing;
+import roughcut.design.NumberDecision;
 import roughcut.design.Strip;
+import roughcut.geometry.Bounds;
 import roughcut.layout.BodyOutline;
 import roughcut.measure.Given;
 import roughcut.measure.Ledger;
@@ -61,8 +63,25 @@ public record BodyBlank(
     Given top = givens.get(BodyDecisions.BODY_TOP);
     Given accent = givens.get(BodyDecisions.BODY_ACCENT);
     Given sanding = givens.get(BodyDecisions.BODY_SANDING);
-    Given length = givens.get(BodyDecisions.BODY_BLANK_LENGTH);
-    Given width = givens.get(BodyDecisions.BODY_BLANK_WIDTH);
+    BodyPlacement placement = BodyPlacement.of(givens, outline);
+    Bounds laid = placement.shape().bounds();
+    Given trim = givens.get(BodyDecisions.BODY_TRIM);
+    Given length =
+        size(
+            givens,
+            BodyDecisions.BODY_BLANK_LENGTH,
+            winged ? outline.bounds().width() + trim.value() : laid.right(),
+            trim,
+            "l + e",
+            ledger);
+    Given width =
+        size(
+            givens,
+            BodyDecisions.BODY_BLANK_WIDTH,
+            2 * Math.max(Math.abs(laid.low()), Math.abs(laid.high())) + trim.value(),
+            trim,
+            "l + e",
+            ledger);
     Species backWood = SpeciesBook.get(givens.get(BodyDecisions.BODY_SPECIES).word());
     Species topWood = SpeciesBook.get(givens.get(BodyDecisions.TOP_SPECIES).word());
     Worked back =
@@ -90,7 +109,7 @@ public record BodyBlank(
         backWood,
         topWood,
         outline,
-        BodyPlacement.of(givens, outline),
+        placement,
         join(givens, kind, winged, length, back, backWood, ledger),
         top.value() > 0
             ? Optional.of(topping(givens, length, width, top, accent, topWood, ledger))
@@ -99,6 +118,31 @@ public record BodyBlank(
             ? Optional.of(ResawPlan.of(givens, chosen(givens, shop, "top", topWood), ledger))
             : Optional.empty(),
         Binding.of(givens, outline, ledger));
+  }
+
+  /** A size of the blank: the maker's own, or what the outline asks for where it is laid. */
+  private static Given size(
+      Givens givens,
+      NumberDecision decision,
+      double reach,
+      Given trim,
+      String formula,
+      Ledger ledger) {
+    if (givens.own(decision)) {
+      return givens.get(decision);
+    }
+    Given laid =
+        Given.decided(decision.id() + ".laid", "Outline where it is laid", reach, LENGTH);
+    Worked worked =
+        ledger.put(
+            decision.id(),
+            decision.label() + ", for outline and trim",
+            LENGTH,
+            reach + trim.value(),
+            formula,
+            in("l", laid),
+            in("e", trim));
+    return Given.decided(decision.id(), decision.label(), worked.value(), LENGTH);
   }
 
   /** The wood that is seen from above. */

@@ -166,11 +166,12 @@ public final class WoodParts {
     double thickness = body.back().value() + 2 * flattening;
     String wood = body.backWood().id();
     if (body.winged()) {
-      double reach = body.outline().bounds().high();
-      double trimBeside = givens.get(BodyDecisions.BODY_TRIM).value();
-      double width = reach - tree.root().width() / 2 + trimBeside + flattening;
-      add("body.wing.bass", "body wing, bass", wood, length, width, thickness);
-      add("body.wing.treble", "body wing, treble", wood, length, width, thickness);
+      double more =
+          givens.get(BodyDecisions.BODY_TRIM).value() + flattening - tree.root().width() / 2;
+      double bass = Math.max(1, more - body.outline().bounds().low());
+      double treble = Math.max(1, more + body.outline().bounds().high());
+      add("body.wing.bass", "body wing, bass", wood, length, bass, thickness);
+      add("body.wing.treble", "body wing, treble", wood, length, treble, thickness);
       return;
     }
     switch (body.kind()) {

@@ -31,10 +31,12 @@ public final class BodyDecisions {
           .hint("Still to come off after gluing, both faces together.");
   public static final NumberDecision BODY_BLANK_LENGTH =
       BOOK.number("body.blank-length", "Body blank length", LENGTH, 490, 200, 900, 5)
-          .measured("Along the centre line.");
+          .followsPlan()
+          .measured("Along the centre line. Empty for what outline and trim ask for.");
   public static final NumberDecision BODY_BLANK_WIDTH =
       BOOK.number("body.blank-width", "Body blank width", LENGTH, 360, 100, 700, 5)
-          .measured("Across.");
+          .followsPlan()
+          .measured("Across. Empty for what outline and trim ask for.");
   public static final ChoiceDecision BODY_BACK =
       BOOK.choice("body.back", "Back is", BodyBack.values(), "What the body's back is made of.");
   public static final ChoiceDecision BODY_HALVES =
@@ -127,7 +129,7 @@ public final class BodyDecisions {
           .measured("0 until it is sawn and measured.");
   public static final NumberDecision BODY_TRIM =
       BOOK.number("body.trim", "Trim beside the outline", LENGTH, 5, 0, 50, 1)
-          .hint("Wood kept outside the outline on a wing.");
+          .hint("Wood kept outside the outline, all round.");
 
   private BodyDecisions() {}
 }

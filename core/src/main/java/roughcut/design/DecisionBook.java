@@ -63,6 +63,11 @@ final class DecisionBook {
       return new Draft(book, id, label, quantity, from, true, least, most, step);
     }
 
+    /** One that follows from the plan while it isn't decided: from its value of the same id. */
+    Draft followsPlan() {
+      return new Draft(book, id, label, quantity, usual, true, least, most, step);
+    }
+
     /** A number that is decided only. */
     NumberDecision hint(String hint) {
       return enter(hint, false);

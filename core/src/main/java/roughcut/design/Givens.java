@@ -1,5 +1,6 @@
 package roughcut.design;
 
+import java.util.Map;
 import roughcut.measure.Given;
 import roughcut.measure.Quantity;
 
@@ -10,9 +11,28 @@ import roughcut.measure.Quantity;
  */
 public final class Givens {
   private final Build build;
+  private final Map<String, Given> following;
 
   public Givens(Build build) {
+    this(build, Map.of());
+  }
+
+  private Givens(Build build, Map<String, Given> following) {
     this.build = build;
+    this.following = Map.copyOf(following);
+  }
+
+  /**
+   * The same with values that follow from what was worked out already standing in some decisions'
+   * places, by id: a through-neck's core ends where its body does, whatever was decided before.
+   */
+  public Givens following(Map<String, Given> values) {
+    return new Givens(build, values);
+  }
+
+  /** Whether the maker decided or measured it, so that it follows from nothing else. */
+  public boolean own(NumberDecision decision) {
+    return !decision.undecided(build.design()) || build.measured().containsKey(decision.id());
   }
 
   public Design design() {
@@ -33,6 +53,10 @@ public final class Givens {
   }
 
   public Given get(NumberDecision decision) {
+    Given follows = following.get(decision.id());
+    if (follows != null) {
+      return follows;
+    }
     double nominal = decision.in(build.design());
     Measurement measured = build.measured().get(decision.id());
     return measured == null

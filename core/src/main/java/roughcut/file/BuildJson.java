@@ -56,7 +56,10 @@ final class BuildJson {
     ObjectNode decisions = root.putObject("decisions");
     for (Decision decision : Decisions.all()) {
       if (decision instanceof NumberDecision number) {
-        putNumber(decisions, number.id(), number.in(build.design()));
+        // Written down, what follows from others would stand decided when it is read again.
+        if (!number.follows() || !number.undecided(build.design())) {
+          putNumber(decisions, number.id(), number.in(build.design()));
+        }
       } else if (decision instanceof ChoiceDecision choice) {
         decisions.put(choice.id(), choice.in(build.design()).word());
       }

@@ -22,6 +22,7 @@ import roughcut.blank.WayOut;
 import roughcut.blank.Weights;
 import roughcut.blank.WoodPart;
 import roughcut.design.Build;
+import roughcut.design.Givens;
 import roughcut.design.HeadMaking;
 import roughcut.design.NeckDecisions;
 import roughcut.design.Decisions;
@@ -30,6 +31,7 @@ import roughcut.geometry.Outline;
 import roughcut.layout.FretLayout;
 import roughcut.layout.FretboardTaper;
 import roughcut.layout.StringSpread;
+import roughcut.measure.Units;
 import roughcut.measure.Worked;
 import roughcut.neck.NeckDetails;
 import roughcut.neck.NeckShape;
@@ -40,6 +42,7 @@ import roughcut.rout.BodyCuts;
 import roughcut.shop.Shop;
 import roughcut.shop.Species;
 import roughcut.shop.SpeciesBook;
+import roughcut.thin.ProofWays;
 import roughcut.thin.ThinSpot;
 
 /**
@@ -111,6 +114,15 @@ public record Plan(
   /** What would keep the outline from cutting through the stack's glue lines. */
   public List<WayOut> stackWaysOut() {
     return StackWaysOut.of(build, blank, taper);
+  }
+
+  /** What the seated neck leaves to do; none before it was proved, or where all is well. */
+  public List<ProofWays.Way> proofWays(Units units) {
+    return stringPlan
+        .heights()
+        .proof()
+        .map(p -> ProofWays.of(p, new Givens(build), shop, cuts, units))
+        .orElse(List.of());
   }
 
   /** How the head is made, in words for a subtitle. */

@@ -61,6 +61,7 @@ import roughcut.neck.ScarfJoint;
 import roughcut.neck.ScarfMarks;
 import roughcut.neck.Splines;
 import roughcut.neck.Stiffeners;
+import roughcut.neck.ThroughCore;
 import roughcut.neck.TunerLayout;
 import roughcut.neck.UnderFretboard;
 import roughcut.neck.Volute;
@@ -77,7 +78,7 @@ import roughcut.thin.ThinSpots;
 final class Planner {
   private final Build build;
   private final Shop shop;
-  private final Givens givens;
+  private Givens givens;
   private final Ledger ledger = new Ledger();
 
   Planner(Build build, Shop shop) {
@@ -90,6 +91,14 @@ final class Planner {
     FretLayout frets = FretLayout.of(givens, ledger);
     FretboardTaper taper = FretboardTaper.of(givens, frets, ledger);
     StringSpread strings = StringSpread.of(givens, frets, ledger);
+    FretboardRadius radius = FretboardRadius.of(givens, taper, ledger);
+    StringPull pull = StringPull.of(givens, strings, ledger);
+    Compensation compensation = Compensation.of(givens, strings, pull, ledger);
+    Bridge bridge = Bridge.of(givens, frets, taper, strings, compensation, ledger);
+    Heights heights = Heights.of(givens, frets, strings, radius, bridge.kind(), ledger);
+    BodyOutline outline = BodyOutline.of(givens, taper, ledger);
+    Optional<ThroughCore> core = ThroughCore.of(givens, outline, heights, ledger);
+    givens = core.isPresent() ? core.get().standingIn(givens) : givens;
     NeckBlank blank = NeckBlank.of(givens, taper, ledger);
     NeckShape neck = NeckShape.of(givens, frets, taper, blank.halfWidth());
     HeadLine head = neck.head();
@@ -104,15 +113,10 @@ final class Planner {
         angled.flat() ? Optional.empty() : Optional.of(ScarfJoint.of(givens, angled, ledger));
     HeadMaking making = (HeadMaking) givens.get(NeckDecisions.HEAD_MAKING);
     Optional<ScarfJoint> scarf = making == HeadMaking.SCARF ? joint : Optional.empty();
-    FretboardRadius radius = FretboardRadius.of(givens, taper, ledger);
     Slots slots = Slots.of(givens, frets, taper, radius, ledger);
     Markers markers = Markers.of(givens, frets, taper, radius, ledger);
     Worked sideDots = Markers.sideDots(givens, slots, ledger);
     FretboardWork work = FretboardWork.of(givens, frets, taper, strings, radius, ledger);
-    StringPull pull = StringPull.of(givens, strings, ledger);
-    Compensation compensation = Compensation.of(givens, strings, pull, ledger);
-    Bridge bridge = Bridge.of(givens, frets, taper, strings, compensation, ledger);
-    Heights heights = Heights.of(givens, frets, strings, radius, bridge.kind(), ledger);
     RodChannel rod = RodChannel.of(givens, neck, ledger);
     Optional<Stiffeners> stiffeners = Optional.ofNullable(Stiffeners.of(givens, neck, rod, ledger));
     Optional<AccessBore> access =
@@ -150,15 +154,16 @@ final class Planner {
         making == HeadMaking.FLAT
             ? flatHead.length()
             : scarf.map(ScarfJoint::blankLength).orElse(onePiece.length());
-    Optional<Worked> deep =
+    Optional<Worked> headDeep =
         making == HeadMaking.ONE_PIECE && joint.isPresent()
             ? Optional.of(onePiece.depth())
             : making == HeadMaking.FLAT ? Optional.of(flatHead.depth()) : Optional.empty();
+    Optional<Worked> deep = core.isEmpty() ? headDeep : core.get().deeper(headDeep);
     // A scarfed shaft is as deep as it was planed; any other blank is at least that, and its
     // head's.
     double stock =
         Math.max(
-            making == HeadMaking.SCARF ? 0 : deep.map(Worked::value).orElse(0.0),
+            making == HeadMaking.SCARF ? 0 : headDeep.map(Worked::value).orElse(0.0),
             neck.shaft().value());
     Carving carving = Carving.of(givens, frets, neck, stock, ledger);
     BlankTree tree = BlankTree.of(givens, blankLength, deep, blank.width().value(), ledger);
@@ -181,7 +186,7 @@ final class Planner {
     Movement.of(givens, blank, ledger);
     MillingPasses milling = MillingPasses.of(givens, ledger);
     FaceCheck faceCheck = FaceCheck.of(givens, ledger);
-    BodyBlank body = BodyBlank.of(givens, shop, BodyOutline.of(givens, taper, ledger), ledger);
+    BodyBlank body = BodyBlank.of(givens, shop, outline, ledger);
     List<SeenLines> seen = seen(blank, taper, neck, headFace);
     List<WoodPart> parts =
         WoodParts.of(

@@ -57,9 +57,21 @@ public record Heights(
 
   private static final double TINY = 1e-9;
 
-  /** The numbers that heights along the string are read from. */
+  /**
+   * The numbers that heights along the string are read from: of the seated neck once it was proved,
+   * as designed before.
+   *
+   * @param plane of the fret tops over the body's top at the joint, mm
+   * @param tan of the neck's lean
+   */
   public record Frame(
-      double scale, double jointX, double actionNut, double actionOctave, double rise) {}
+      double scale,
+      double jointX,
+      double actionNut,
+      double actionOctave,
+      double rise,
+      double plane,
+      double tan) {}
 
   public Heights {
     saddles = List.copyOf(saddles);
@@ -77,7 +89,7 @@ public record Heights(
 
   /** The plane of the fret tops over the body's top at x. */
   public double fretPlane(double x) {
-    return joint.value() + tan() * (x - frame.jointX);
+    return frame.plane + frame.tan * (x - frame.jointX);
   }
 
   /** A crown string's underside over the body's top at the neck end, at x. */
@@ -85,10 +97,6 @@ public record Heights(
     return fretPlane(x)
         + frame.actionNut
         + (frame.actionOctave - frame.actionNut) * 2 * x / frame.scale;
-  }
-
-  private double tan() {
-    return Math.tan(Math.toRadians(angle.value()));
   }
 
   /** Whether the saddle height lies in the bridge's range over the body under it. */
@@ -229,6 +237,10 @@ public record Heights(
               "(x_h − x_j) · tan(α)",
               in("x_h", heel),
               in("α", angle));
+      Optional<NeckProof> proof = NeckProof.of(givens, saddle, run, ledger);
+      // What was seated and measured stands in the drawing's place for all that follows.
+      Worked seated = proof.map(NeckProof::joint).orElse(joint);
+      Worked lean = proof.map(NeckProof::angle).orElse(angle);
       return new Heights(
           solve,
           angle,
@@ -243,12 +255,19 @@ public record Heights(
               saddle.value() - string - plane,
               "H − 2 · a_12 + a_nut − t_b − t_f",
               in("H", saddle)),
-          saddles(joint, angle),
+          saddles(seated, lean),
           breakSaddle(saddle),
           taper,
-          there(joint, angle),
-          NeckProof.of(givens, saddle, run, ledger),
-          new Frame(scale.value(), jointX.value(), nut.value(), action.value(), rise.value()));
+          there(seated, lean),
+          proof,
+          new Frame(
+              scale.value(),
+              jointX.value(),
+              nut.value(),
+              action.value(),
+              rise.value(),
+              seated.value(),
+              Math.tan(Math.toRadians(lean.value()))));
     }
 
     /** Enters a value with the inputs that most of these formulas share. */

@@ -22,10 +22,27 @@ import roughcut.measure.Worked;
  * @param angle that it really has
  * @param exposed that it really has
  * @param saddle height that it would need
+ * @param joint plane of the fret tops that it really has over the body at the joint
+ * @param wanted angle at which the saddle would stand as wanted, with the height it really has
+ * @param tilt what the pocket's floor or the heel's taper would have to change for that over the
+ *     pocket; positive where the neck has to lean back more
+ * @param tiltedFloor of the pocket that would be left by tilting it
  * @param deepen how much deeper the pocket would have to be for the saddle wanted; negative: shim
  * @param floor of the pocket that would be left
  */
-public record NeckProof(Worked angle, Worked exposed, Worked saddle, Worked deepen, Worked floor) {
+public record NeckProof(
+    Worked angle,
+    Worked exposed,
+    Worked saddle,
+    Worked joint,
+    Worked wanted,
+    Worked tilt,
+    Worked tiltedFloor,
+    Worked deepen,
+    Worked floor) {
+
+  /** Nearer than this nobody measures a saddle's height, mm. */
+  private static final double FITS = 0.1;
 
   /**
    * The proof, once both were measured.
@@ -84,21 +101,81 @@ public record NeckProof(Worked angle, Worked exposed, Worked saddle, Worked deep
             in("H", wanted));
     Given body = givens.get(BodyDecisions.BODY_THICKNESS);
     Given heel = givens.get(Decisions.HEEL_THICKNESS);
+    Given pocket =
+        Given.decided(
+            "heights.pocket-length",
+            "Joint to the heel's end",
+            givens.get(Decisions.HEEL_END).value() - givens.get(Decisions.JOINT_X).value(),
+            LENGTH);
+    Worked joint =
+        ledger.put(
+            "proof.joint",
+            "Fret tops really over the body at the joint",
+            FINE_LENGTH,
+            standing.value() + fret.value(),
+            "s + t_f",
+            in("s", standing),
+            in("t_f", fret));
+    Worked lean =
+        ledger.put(
+            "proof.angle-wanted",
+            "Neck would have to lean back by, for the saddle wanted",
+            ANGLE,
+            Math.toDegrees(
+                Math.atan(
+                    (wanted.value() - joint.value() - 2 * action.value() + nut.value()) / run)),
+            "atan((H − z_j − 2 · a_12 + a_nut) / l)",
+            in("H", wanted),
+            in("z_j", joint),
+            in("a_12", action),
+            in("a_nut", nut),
+            in("l", along));
+    Worked tilt =
+        ledger.put(
+            "proof.tilt",
+            "Tilt the floor or taper the heel by, over the pocket",
+            FINE_LENGTH,
+            pocket.value()
+                * (Math.tan(Math.toRadians(lean.value())) - Math.tan(Math.toRadians(angle.value()))),
+            "p · (tan(α_w) − tan(α))",
+            in("p", pocket),
+            in("α_w", lean),
+            in("α", angle));
+    Worked floor =
+        ledger.put(
+            "proof.floor",
+            "Floor left then",
+            LENGTH,
+            body.value() - (heel.value() - exposed.value()) - deepen.value(),
+            "t − (h − e) − k",
+            in("t", body),
+            in("h", heel),
+            in("e", exposed),
+            in("k", deepen));
+    // Leaning back more takes wood at the body's edge, less at the heel's end: never under the
+    // height that the fretboard has at the joint.
+    Worked tilted =
+        ledger.put(
+            "proof.floor-tilted",
+            "Floor left when it is tilted instead",
+            LENGTH,
+            body.value()
+                - (heel.value() - exposed.value())
+                - Math.max(0, tilt.value())
+                - Math.max(0, -pocket.value() * Math.tan(Math.toRadians(lean.value()))),
+            "t − (h − e) − max(0, k) − max(0, −p · tan(α_w))",
+            in("t", body),
+            in("h", heel),
+            in("e", exposed),
+            in("k", tilt),
+            in("p", pocket),
+            in("α_w", lean));
     return Optional.of(
-        new NeckProof(
-            angle,
-            exposed,
-            saddle,
-            deepen,
-            ledger.put(
-                "proof.floor",
-                "Floor left then",
-                LENGTH,
-                body.value() - (heel.value() - exposed.value()) - deepen.value(),
-                "t − (h − e) − k",
-                in("t", body),
-                in("h", heel),
-                in("e", exposed),
-                in("k", deepen))));
+        new NeckProof(angle, exposed, saddle, joint, lean, tilt, tilted, deepen, floor));
+  }
+
+  /** Whether the saddle stands as wanted, to what can be measured. */
+  public boolean fits() {
+    return Math.abs(deepen.value()) < FITS;
   }
 }

@@ -41,6 +41,9 @@ final class BodyThinSpots {
   /** Pairs further apart than this are not told, mm. */
   static final double NEAR = 20;
 
+  /** Less than this nobody deepens a pocket by, mm. */
+  private static final double PROVED = 0.1;
+
   /** A spot with more than so many times its limit isn't told. */
   static final double WORTH_TELLING = 3;
 
@@ -61,6 +64,7 @@ final class BodyThinSpots {
 
   void find() {
     pocket();
+    proof();
     body.bolts().ifPresent(this::bolts);
     for (Cut cut : body.cuts()) {
       floor(cut);
@@ -101,12 +105,9 @@ final class BodyThinSpots {
     body.pocket()
         .ifPresent(
             pocket -> {
-              double d = givens.get(RoutDecisions.BOLT_DIAMETER).value();
-              boolean bolted = body.bolts().isPresent();
-              ThinKind kind = bolted ? ThinKind.POCKET_FLOOR_BOLTED : ThinKind.POCKET_FLOOR_GLUED;
               enter.spot(
-                  kind,
-                  bolted ? kind.limit(d) : kind.limit(),
+                  floorKind(),
+                  floorLimit(),
                   "floor under the pocket",
                   pocket.floor(),
                   givens.get(Decisions.JOINT_X).value(),
@@ -115,6 +116,40 @@ final class BodyThinSpots {
                   "heel.thickness",
                   "pocket.exposed");
             });
+  }
+
+  /** The floor that deepening would leave, where the seated neck asks for it. */
+  private void proof() {
+    Worked deepen = value("proof.deepen");
+    if (body.pocket().isEmpty() || deepen == null || deepen.value() < PROVED) {
+      return;
+    }
+    enter.spot(
+        floorKind(),
+        floorLimit(),
+        "floor if deepened for the saddle",
+        value("proof.floor"),
+        givens.get(Decisions.JOINT_X).value(),
+        0,
+        "saddle.height",
+        "neck.angle",
+        "fretboard.thickness",
+        "body.thickness");
+  }
+
+  private ThinKind floorKind() {
+    return body.bolts().isPresent() ? ThinKind.POCKET_FLOOR_BOLTED : ThinKind.POCKET_FLOOR_GLUED;
+  }
+
+  private Limit floorLimit() {
+    return floorLimit(givens, body);
+  }
+
+  /** The usual limits of the pocket's floor, by what holds the neck. */
+  static Limit floorLimit(Givens givens, BodyCuts body) {
+    return body.bolts().isPresent()
+        ? ThinKind.POCKET_FLOOR_BOLTED.limit(givens.get(RoutDecisions.BOLT_DIAMETER).value())
+        : ThinKind.POCKET_FLOOR_GLUED.limit();
   }
 
   private void bolts(Bolts bolts) {

@@ -44,7 +44,7 @@ class BodyBlankTest {
   @Test
   void anOutlineThatRunsOffItsBlankOrOffTheJointIsTold() {
     assertThat(words(Heron.with())).noneMatch(w -> w.contains("runs"));
-    assertThat(words(Heron.with("body.laid-x=60")))
+    assertThat(words(Heron.with("body.laid-x=60", "body.blank-length=490")))
         .anyMatch(w -> w.matches(".*outline runs .* mm off the blank"));
     assertThat(words(Heron.with("body.laid-y=4"))).anyMatch(w -> w.contains("centre joint"));
     assertThat(words(Heron.with("body.laid-turn=2"))).anyMatch(w -> w.contains("centre joint"));
@@ -64,9 +64,11 @@ class BodyBlankTest {
             .withThickness(OptionalDouble.of(50))
             .withMarks(List.of(mark));
     Shop shop = Demo.shop().withBoards(List.of(elm));
-    String[] settings = new String[more.length + 1];
+    String[] settings = new String[more.length + 3];
     settings[0] = "body.halves=" + arrangement;
-    System.arraycopy(more, 0, settings, 1, more.length);
+    settings[1] = "body.blank-length=490";
+    settings[2] = "body.blank-width=360";
+    System.arraycopy(more, 0, settings, 3, more.length);
     var build = Heron.build().asDesigned();
     return Plan.of(build.withDesign(Heron.set(build.design(), settings)), shop);
   }
@@ -143,7 +145,7 @@ class BodyBlankTest {
   void aWeighedBoardCorrectsTheDensity() {
     // elm-1 weighs 6400 g at 1080 × 190 × 52.
     double density = 6400 / (1080.0 * 190 * 52) * 1e6;
-    Plan plan = Heron.with();
+    Plan plan = Heron.with("body.blank-length=490", "body.blank-width=360");
     double back = value(plan, "body.back-thickness");
     assertThat(value(plan, "body.blank-mass"))
         .isCloseTo(490 * 360 * (back * density + 6.1 * 690) / 1e6, within(1e-6));

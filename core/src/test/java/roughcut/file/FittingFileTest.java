@@ -14,7 +14,11 @@ import roughcut.Heron;
 import roughcut.demo.Demo;
 import roughcut.design.Build;
 import roughcut.design.Fitting;
+import roughcut.design.Decision;
+import roughcut.design.Decisions;
+import roughcut.design.Design;
 import roughcut.design.FittingType;
+import roughcut.design.NumberDecision;
 import roughcut.design.Measurement;
 import roughcut.plan.Plan;
 import roughcut.shop.Cutter;
@@ -38,6 +42,23 @@ class FittingFileTest {
       Plan after = Plan.of(back, Demo.shop());
       assertThat(after.values()).isEqualTo(before.values());
       assertThat(after.thinSpots()).isEqualTo(before.thinSpots());
+    }
+  }
+
+  @Test
+  void whatFollowsIsNotDecidedByBeingSaved() throws Exception {
+    Path file = folder.resolve("b.roughcut.json");
+    BuildFile.at(file).save(Heron.build());
+    BuildFile.Opened opened = BuildFile.open(file);
+    for (Decision decision : Decisions.all()) {
+      if (decision instanceof NumberDecision number && number.follows()) {
+        assertThat(number.undecided(opened.build().design())).as(number.id()).isTrue();
+        Design decided = number.with(opened.build().design(), (number.least() + number.most()) / 2);
+        opened.file().save(opened.build().withDesign(decided));
+        assertThat(BuildFile.open(file).build().design()).isEqualTo(decided);
+        opened.file().save(opened.build().withDesign(number.released(decided)));
+        assertThat(number.undecided(BuildFile.open(file).build().design())).isTrue();
+      }
     }
   }
 

@@ -25,6 +25,7 @@ import roughcut.desktop.session.Session;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Units;
 import roughcut.measure.Unreadable;
+import roughcut.measure.Worked;
 import roughcut.plan.Plan;
 import roughcut.plan.Problem;
 
@@ -255,8 +256,16 @@ public final class DecisionField extends VBox implements Typing.Into {
     showMeasured();
   }
 
+  /** What stands in it: decided, or while it follows what the plan has worked out for it. */
   private double decided() {
-    return decision.in(session.build().get().design());
+    return following()
+        ? session
+            .plan()
+            .get()
+            .value(decision.id())
+            .map(Worked::value)
+            .orElseGet(() -> decision.in(session.build().get().design()))
+        : decision.in(session.build().get().design());
   }
 
   private void showMeasured() {

@@ -14,6 +14,8 @@ import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
 import roughcut.strings.Heights;
+import roughcut.thin.ProofWays;
+import roughcut.thin.ThinSpot;
 
 /** Neck angle, how far the fretboard stands out, the saddle's height: any one from the others. */
 final class HeightsPage extends PlainPage {
@@ -118,14 +120,15 @@ final class HeightsPage extends PlainPage {
                   "really",
                   p.angle().text(units) + ", stands out " + p.exposed().text(units));
               proof.row(true, "saddle needs", p.saddle().text(units));
-              double by = p.deepen().value();
-              proof.row(
-                  true,
-                  by >= 0 ? "deepen by" : "shim by",
-                  NumberWriter.text(Math.abs(by), p.deepen().quantity(), units)
-                      + (by >= 0
-                          ? ", floor left " + p.floor().text(units)
-                          : ", over the whole floor"));
+              if (p.fits()) {
+                proof.row(true, "proof", "the saddle stands as wanted");
+              }
+              for (ProofWays.Way way : plan.proofWays(units)) {
+                proof.row(
+                    way.state() != ThinSpot.State.CLEAR,
+                    way.state() == ThinSpot.State.CLEAR ? "" : way.state().word(),
+                    way.words());
+              }
             },
             () -> proof.row(false, "proof", "seat the neck, then measure both"));
     proof.end();

@@ -1,0 +1,96 @@
+package roughcut.neck;
+
+import static roughcut.measure.Quantity.LENGTH;
+import static roughcut.measure.Worked.in;
+
+import java.util.Map;
+import java.util.Optional;
+import roughcut.design.BodyDecisions;
+import roughcut.design.BlankStep;
+import roughcut.design.Decisions;
+import roughcut.design.Givens;
+import roughcut.design.NeckFixing;
+import roughcut.layout.BodyOutline;
+import roughcut.measure.Given;
+import roughcut.measure.Ledger;
+import roughcut.measure.Worked;
+import roughcut.strings.Heights;
+
+/**
+ * The core of a through-neck: it ends where the body does, and is as deep as the body less its cap,
+ * and what the fretboard stands out of it more; whatever was decided about a heel before.
+ *
+ * @param end from the nut line
+ * @param depth under the fretboard
+ * @param fromStrips what of that the strips give, where a block is glued under
+ */
+public record ThroughCore(Worked end, Worked depth, Worked fromStrips) {
+
+  /** The core; empty for a neck that ends in a heel. */
+  public static Optional<ThroughCore> of(
+      Givens givens, BodyOutline outline, Heights heights, Ledger ledger) {
+    if (givens.get(BodyDecisions.NECK_FIXING) != NeckFixing.THROUGH) {
+      return Optional.empty();
+    }
+    Given body = givens.get(BodyDecisions.BODY_THICKNESS);
+    Given top = givens.get(BodyDecisions.BODY_TOP);
+    Given accent = givens.get(BodyDecisions.BODY_ACCENT);
+    Given reaches =
+        Given.decided("body.end", "The body's end, from the nut line", outline.end(), LENGTH);
+    double block =
+        givens.design().neckSteps().stream()
+            .filter(s -> s.kind() == BlankStep.Kind.HEEL_BLOCK)
+            .mapToDouble(BlankStep::thickness)
+            .sum();
+    Worked depth =
+        ledger.put(
+            "core.depth",
+            "Through-neck's core in the body, deep",
+            LENGTH,
+            body.value() - top.value() - accent.value() + heights.exposed().value(),
+            "t − t_top − v + e",
+            in("t", body),
+            in("t_top", top),
+            in("v", accent),
+            in("e", heights.exposed()));
+    return Optional.of(
+        new ThroughCore(
+            ledger.put(
+                "core.end",
+                "Through-neck's core ends, from the nut line",
+                LENGTH,
+                outline.end(),
+                "x_b",
+                in("x_b", reaches)),
+            depth,
+            ledger.put(
+                "core.strips-depth",
+                "Of that, from the strips",
+                LENGTH,
+                Math.max(0, depth.value() - block),
+                "max(0, d − b)",
+                in("d", depth),
+                in("b", Given.decided("neck.heel-block", "Heel block", block, LENGTH)))));
+  }
+
+  /** What is worked out from now on, with the core's end and depth in the heel's places. */
+  public Givens standingIn(Givens givens) {
+    return givens.following(
+        Map.of(
+            Decisions.HEEL_END.id(),
+            following(givens.get(Decisions.HEEL_END), end),
+            Decisions.HEEL_THICKNESS.id(),
+            following(givens.get(Decisions.HEEL_THICKNESS), depth)));
+  }
+
+  private static Given following(Given decided, Worked worked) {
+    // A core thinner than any neck is a problem that is told; here it stays a solid.
+    return Given.decided(
+        decided.id(), worked.label(), Math.max(1, worked.value()), decided.quantity());
+  }
+
+  /** The depth that the blank wants: the head's, or the core's where that is more. */
+  public Optional<Worked> deeper(Optional<Worked> head) {
+    return head.filter(h -> h.value() >= fromStrips.value()).or(() -> Optional.of(fromStrips));
+  }
+}
