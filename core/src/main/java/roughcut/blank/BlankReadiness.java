@@ -9,7 +9,9 @@ import java.util.OptionalDouble;
 import roughcut.design.BodyBack;
 import roughcut.design.Clamping;
 import roughcut.design.Strip;
+import roughcut.design.Givens;
 import roughcut.shop.Board;
+import roughcut.shop.Saw;
 import roughcut.shop.Shop;
 
 /**
@@ -40,6 +42,8 @@ public final class BlankReadiness {
    * @param heelSpare stock below the heel, mm
    */
   public static List<Question> of(
+      Givens givens,
+      Shop shop,
       NeckRips rips,
       GlueUp glue,
       NeckBlank blank,
@@ -56,6 +60,7 @@ public final class BlankReadiness {
                 true));
       }
     }
+    sawHeight(givens, shop, rips, all);
     moisture(rips, all);
     if (sideSpare < 0) {
       stop(
@@ -214,6 +219,38 @@ public final class BlankReadiness {
               + " mm too thin");
     }
     return Optional.empty();
+  }
+
+  /** A saw that can't cut as high as the board lies: said of the one that was chosen by name. */
+  private static void sawHeight(
+      Givens givens, Shop shop, NeckRips rips, List<Question> all) {
+    Optional<Saw> saw =
+        givens
+            .design()
+            .sawFor("rip")
+            .flatMap(n -> shop.saws().stream().filter(s -> s.name().equals(n)).findFirst());
+    if (saw.isEmpty() || rips.plans().stream().allMatch(p -> p.strips().isEmpty())) {
+      return;
+    }
+    double high =
+        rips.plans().stream()
+            .filter(p -> !p.strips().isEmpty())
+            .flatMap(p -> p.board().stream())
+            .filter(b -> b.thickness().isPresent())
+            .mapToDouble(b -> b.thickness().getAsDouble())
+            .max()
+            .orElse(rips.depth().value());
+    if (high > saw.get().height()) {
+      stop(
+          all,
+          "the "
+              + saw.get().name()
+              + " cuts "
+              + fixed(saw.get().height(), 0)
+              + " mm high, the boards lie "
+              + fixed(high, 0)
+              + " mm: plane them first, or take another saw");
+    }
   }
 
   private static void moisture(NeckRips rips, List<Question> all) {

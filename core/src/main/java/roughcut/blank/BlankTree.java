@@ -28,9 +28,20 @@ import roughcut.shop.SpeciesBook;
  * @param root the finished blank
  * @param length of each strip
  * @param depth of each strip
+ * @param wanted finished length and what a head or core wants of the depth, to work it out again
  * @param heelDepth what there is under the fretboard at the heel, block included
  */
-public record BlankTree(BlankNode root, Worked length, Worked depth, Worked heelDepth) {
+public record BlankTree(
+    BlankNode root, Worked length, Worked depth, Worked heelDepth, Wanted wanted) {
+
+  /** What the finished blank has to give. */
+  public record Wanted(Worked length, Optional<Worked> deep, double width) {}
+
+  /** The same blank's tree by other decisions about its stack. */
+  BlankTree of(Givens givens) {
+    return of(givens, wanted.length, wanted.deep, wanted.width, new Ledger());
+  }
+
 
   /**
    * Works the tree out.
@@ -57,7 +68,12 @@ public record BlankTree(BlankNode root, Worked length, Worked depth, Worked heel
     for (int i = 0; i < steps.size(); i++) {
       node = after(node, steps.get(i), length.value(), width, depths.get(i + 1));
     }
-    return new BlankTree(node, length, depth, heelDepth(givens, deep, ledger));
+    return new BlankTree(
+        node,
+        length,
+        depth,
+        heelDepth(givens, deep, ledger),
+        new Wanted(blankLength, deep, width));
   }
 
   /** Depths before each step, the strips' own first; the finished blank's is the last. */
@@ -67,7 +83,7 @@ public record BlankTree(BlankNode root, Worked length, Worked depth, Worked heel
     // Wood is bought and sawn for the drawing; a shaft that came out thinner needs no new strips.
     Given nominal = Given.decided(shaft.id(), shaft.label(), shaft.nominal(), LENGTH);
     Given flattening = givens.get(BlankDecisions.FLATTENING);
-    Given kerf = givens.get(Decisions.SAW_KERF);
+    Given kerf = givens.get(BlankDecisions.RESAW_KERF);
     Given resaw = givens.get(BlankDecisions.RESAW_ALLOWANCE);
     List<Worked.Input> inputs = new ArrayList<>();
     inputs.add(in("t", nominal));

@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.Set;
 import roughcut.design.Givens;
 import roughcut.design.Strip;
+import roughcut.geometry.Outline;
 import roughcut.measure.Ledger;
 import roughcut.measure.Worked;
 import roughcut.shop.Board;
@@ -39,8 +40,13 @@ public record NeckRips(Worked length, Worked depth, List<RipPlan> plans) {
         .orElse(0);
   }
 
-  /** Works the plans out, for strips of the tree's length and depth. */
-  public static NeckRips of(Givens givens, Shop shop, BlankTree tree, Ledger ledger) {
+  /**
+   * Works the plans out, for strips of the tree's length and depth.
+   *
+   * @param nested outline of a neck sawn from one piece, several of which lie in each other
+   */
+  public static NeckRips of(
+      Givens givens, Shop shop, BlankTree tree, Optional<Outline> nested, Ledger ledger) {
     Worked length = tree.length();
     Worked depth = tree.depth();
     Set<String> woods = new LinkedHashSet<>();
@@ -53,6 +59,7 @@ public record NeckRips(Worked length, Worked depth, List<RipPlan> plans) {
               species,
               board(givens, shop, species, depth.value(), length.value()),
               length.value(),
+              nested,
               ledger));
     }
     tightest(plans, ledger);

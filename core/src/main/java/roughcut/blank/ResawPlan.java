@@ -35,7 +35,7 @@ public record ResawPlan(
   static ResawPlan of(Givens givens, Optional<Board> board, Ledger ledger) {
     Given top = givens.get(BodyDecisions.BODY_TOP);
     Given allowance = givens.get(BlankDecisions.RESAW_ALLOWANCE);
-    Given kerf = givens.get(Decisions.SAW_KERF);
+    Given kerf = givens.get(BlankDecisions.RESAW_KERF);
     Worked leaf =
         ledger.put(
             "resaw.rough",

@@ -13,6 +13,7 @@ import roughcut.design.Decisions;
 import roughcut.design.Givens;
 import roughcut.design.PartDecisions;
 import roughcut.design.Strip;
+import roughcut.geometry.Outline;
 import roughcut.measure.Given;
 import roughcut.measure.Ledger;
 import roughcut.measure.Value;
@@ -73,7 +74,12 @@ public record RipPlan(
   }
 
   static RipPlan of(
-      Givens givens, String species, Optional<Board> board, double blankLength, Ledger ledger) {
+      Givens givens,
+      String species,
+      Optional<Board> board,
+      double blankLength,
+      Optional<Outline> nested,
+      Ledger ledger) {
     Given kerf = givens.get(Decisions.SAW_KERF);
     Given allowance = givens.get(BlankDecisions.SAW_ALLOWANCE);
     List<Strip> stack = givens.design().neckStack().strips();
@@ -110,7 +116,12 @@ public record RipPlan(
             "t + 2 · p",
             in("t", widest.value()),
             in("p", allowance));
-    Worked need = need(ledger, prefix, species, inputs, roughs, kerf, allowance);
+    boolean pieces = nested.isPresent() && copies > 1 && !open.isEmpty();
+    Worked need =
+        pieces
+            ? nested(ledger, prefix, species, nested.get(), blankLength, copies, kerf)
+            : need(ledger, prefix, species, inputs, roughs, kerf, allowance);
+    fences(ledger, prefix, stack, open, roughs);
     Value from = from(givens, species, board, ledger, prefix);
     if (from == null) {
       return new RipPlan(
@@ -138,7 +149,16 @@ public record RipPlan(
             kerf.value(),
             blankLength);
     Worked missing =
-        ledger.put(
+        pieces
+            ? ledger.put(
+                prefix + "short",
+                species + " missing for the necks",
+                LENGTH,
+                Math.max(0, need.value() - from.value()),
+                "max(0, need − B)",
+                in("need", need),
+                in("B", from))
+            : ledger.put(
             prefix + "short",
             species + " missing for the strips",
             LENGTH,
@@ -149,6 +169,56 @@ public record RipPlan(
             in("need", need),
             in("B", from));
     return new RipPlan(species, board, open, roughs, done, from, rough, need, most, missing, cuts);
+  }
+
+  /** Width that necks from one piece take, each turned end for end into the one before it. */
+  private static Worked nested(
+      Ledger ledger,
+      String prefix,
+      String species,
+      Outline neck,
+      double length,
+      int copies,
+      Given kerf) {
+    Given own =
+        Given.decided(prefix + "neck-width", "One neck, sawn outside its outline", neck.bounds().high(), LENGTH);
+    Given step =
+        Given.decided(
+            prefix + "neck-step",
+            "The next one further across, turned, with the kerf",
+            Nesting.step(neck, length, kerf.value()),
+            LENGTH);
+    Given count = Given.decided("neck.copies", "Necks to saw", copies, COUNT);
+    return ledger.put(
+        prefix + "need",
+        "Width of " + species + " that the necks need, nested",
+        LENGTH,
+        own.value() + step.value() * (copies - 1),
+        "w + s · (n − 1)",
+        in("w", own),
+        in("s", step),
+        in("n", count));
+  }
+
+  /** What the fence is set to for each strip still to be sawn: its own rough width. */
+  private static void fences(
+      Ledger ledger, String prefix, List<Strip> stack, List<Integer> open, List<Double> roughs) {
+    for (int i = 0; i < open.size(); i++) {
+      int strip = open.get(i);
+      if (i > 0 && open.get(i - 1) == strip) {
+        continue;
+      }
+      Given rough =
+          Given.decided(
+              prefix + "strip." + strip + ".rough", "Strip and the planing of both faces", roughs.get(i), LENGTH);
+      ledger.put(
+          prefix + "strip." + strip,
+          "Strip " + strip + " of " + stack.size() + ", fence to the blade",
+          LENGTH,
+          rough.value(),
+          "r",
+          in("r", rough));
+    }
   }
 
   /** What a strip is where it is widest: at the thicker end, and where it swells. */

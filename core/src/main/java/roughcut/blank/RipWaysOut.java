@@ -4,13 +4,16 @@ import static roughcut.measure.NumberWriter.fixed;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.UnaryOperator;
 import roughcut.design.BlankDecisions;
+import roughcut.design.BlankStep;
 import roughcut.design.Build;
 import roughcut.design.Decisions;
 import roughcut.design.Givens;
 import roughcut.design.Stack;
 import roughcut.design.Strip;
+import roughcut.geometry.Outline;
 import roughcut.measure.Ledger;
 import roughcut.shop.Board;
 import roughcut.shop.Saw;
@@ -31,31 +34,48 @@ public final class RipWaysOut {
   private final Shop shop;
   private final BlankTree tree;
   private final double halfNeeded;
+  private final double spareBelow;
+  private final Optional<Outline> nested;
   private final RipPlan plan;
   private final List<WayOut> found = new ArrayList<>();
 
-  private RipWaysOut(Build build, Shop shop, BlankTree tree, double halfNeeded, RipPlan plan) {
+  private RipWaysOut(Build build, Shop shop, BlankTree tree, Needs needs, RipPlan plan) {
     this.build = build;
     this.shop = shop;
     this.tree = tree;
-    this.halfNeeded = halfNeeded;
+    this.halfNeeded = needs.half;
+    this.spareBelow = needs.spareBelow;
+    this.nested = needs.nested;
     this.plan = plan;
   }
 
   /**
-   * The ways out for one plan that doesn't fit; none when it does.
+   * What the stack must keep.
    *
-   * @param halfNeeded half the width that the stack must keep, mm
+   * @param half half its width, mm
+   * @param spareBelow stock below the finished back where it is deepest, mm
+   * @param nested outline of a neck sawn from one piece; empty for strips
+   */
+  public record Needs(double half, double spareBelow, Optional<Outline> nested) {}
+
+  /**
+   * The ways out for one plan that doesn't fit; none when it does.
    */
   public static List<WayOut> of(
-      Build build, Shop shop, BlankTree tree, double halfNeeded, RipPlan plan) {
-    RipWaysOut ways = new RipWaysOut(build, shop, tree, halfNeeded, plan);
+      Build build, Shop shop, BlankTree tree, Needs needs, RipPlan plan) {
+    RipWaysOut ways = new RipWaysOut(build, shop, tree, needs, plan);
     if (!plan.fits()) {
       ways.saws();
       ways.boards();
       ways.thinner();
       ways.fewer();
       ways.filler();
+    } else if (ways.tooThin()) {
+      ways.boards();
+      ways.shallower();
+      ways.capped();
+    } else if (!ways.works(build, null)) {
+      ways.boards();
     }
     return List.copyOf(ways.found);
   }
@@ -65,13 +85,55 @@ public final class RipWaysOut {
    * build.
    */
   private boolean works(Build candidate, String other) {
-    NeckRips rips = NeckRips.of(new Givens(candidate), shop, tree, new Ledger());
+    NeckRips rips = rips(candidate);
     double width =
         candidate.design().neckStack().strips().stream().mapToDouble(Strip::thickness).sum();
     return width / 2 >= halfNeeded
         && rips.plans().stream()
             .filter(p -> p.species().equals(plan.species()) || p.species().equals(other))
             .allMatch(p -> p.fits() && BlankReadiness.boardTrouble(p, rips).isEmpty());
+  }
+
+  /** The plans of a candidate, whose strips may be of another depth. */
+  private NeckRips rips(Build candidate) {
+    Givens givens = new Givens(candidate);
+    return NeckRips.of(givens, shop, tree.of(givens), nested, new Ledger());
+  }
+
+  /** Whether this wood's strips come out of its board's width, but not of its thickness. */
+  private boolean tooThin() {
+    return !plan.strips().isEmpty()
+        && plan.board()
+            .filter(b -> b.thickness().isPresent())
+            .filter(b -> b.thickness().getAsDouble() < tree.depth().value())
+            .isPresent();
+  }
+
+  /** A shaft as deep as the board gives, as long as the neck's back stays in it. */
+  private void shallower() {
+    double missing = tree.depth().value() - plan.board().orElseThrow().thickness().getAsDouble();
+    double shaft = Decisions.SHAFT_THICKNESS.in(build.design());
+    double next = Math.floor((shaft - missing) * 10) / 10;
+    if (Decisions.SHAFT_THICKNESS.allows(next) && missing <= spareBelow) {
+      offer(
+          "plane the shaft to " + fixed(next, 1) + " mm: its back still lies in it",
+          b -> b.withDesign(Decisions.SHAFT_THICKNESS.with(b.design(), next)),
+          null);
+    }
+  }
+
+  /** Depth glued up: a cap on top of strips that are as deep as the board gives. */
+  private void capped() {
+    double missing = tree.depth().value() - plan.board().orElseThrow().thickness().getAsDouble();
+    double cap = Math.ceil(missing + BlankDecisions.FLATTENING.in(build.design()));
+    if (build.design().neckSteps().size() < BlankStep.MOST_STEPS && cap >= 1 && cap < 40) {
+      List<BlankStep> steps = new ArrayList<>(build.design().neckSteps());
+      steps.add(new BlankStep(BlankStep.Kind.CAPPED, plan.species(), cap, 0));
+      offer(
+          "glue up the depth: a cap of " + fixed(cap, 0) + " mm on top of the strips",
+          b -> b.withDesign(b.design().withNeckSteps(steps)),
+          null);
+    }
   }
 
   private boolean offer(String words, UnaryOperator<Build> change, String other) {
@@ -100,11 +162,12 @@ public final class RipWaysOut {
     }
   }
 
-  /** The build with that saw's kerf and allowance. */
+  /** The build that is ripped with that saw: its name, its kerf and its allowance. */
   public static Build with(Build build, Saw saw) {
     return build.withDesign(
-        BlankDecisions.SAW_ALLOWANCE.with(
-            Decisions.SAW_KERF.with(build.design(), saw.kerf()), saw.allowance()));
+        BlankDecisions.SAW_ALLOWANCE
+            .with(Decisions.SAW_KERF.with(build.design(), saw.kerf()), saw.allowance())
+            .withSaw("rip", saw.name()));
   }
 
   private void boards() {
@@ -133,7 +196,12 @@ public final class RipWaysOut {
         return;
       }
       if (offer(
-          "make each strip of " + plan.species() + " " + fixed(by, 1) + " mm thinner",
+          "make each strip of "
+              + plan.species()
+              + (plan.done().isEmpty() ? "" : " still to be cut")
+              + " "
+              + fixed(by, 1)
+              + " mm thinner",
           b -> b.withDesign(b.design().withNeckStack(stack)),
           null)) {
         return;
@@ -144,8 +212,12 @@ public final class RipWaysOut {
   /** The stack with each strip of this wood changed; null when one can't be. */
   private Stack changed(UnaryOperator<Strip> change) {
     List<Strip> strips = new ArrayList<>();
+    int number = 0;
     for (Strip strip : build.design().neckStack().strips()) {
-      Strip next = strip.species().equals(plan.species()) ? change.apply(strip) : strip;
+      number++;
+      // What is cut already stays as it is.
+      boolean open = strip.species().equals(plan.species()) && !plan.done().contains(number);
+      Strip next = open ? change.apply(strip) : strip;
       if (next == null) {
         return null;
       }
@@ -157,7 +229,9 @@ public final class RipWaysOut {
   /** Leaves the outermost strips of this wood away, where they are the outermost of all. */
   private void fewer() {
     Stack stack = build.design().neckStack();
-    if (stack.size() > 2 && stack.strips().get(0).species().equals(plan.species())) {
+    boolean cut =
+        plan.done().contains(1) || stack.mirrored() && plan.done().contains(stack.size());
+    if (!cut && stack.size() > 2 && stack.strips().get(0).species().equals(plan.species())) {
       offer(
           "leave the outermost " + (stack.mirrored() ? "strips" : "strip") + " away",
           b -> b.withDesign(b.design().withNeckStack(stack.remove(0))),

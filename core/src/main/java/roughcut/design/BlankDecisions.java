@@ -13,6 +13,14 @@ import roughcut.shop.Saw;
 public final class BlankDecisions {
   static final DecisionBook BOOK = new DecisionBook();
 
+  public static final NumberDecision RESAW_KERF =
+      BOOK.number("resaw.kerf", "Resawing kerf", LENGTH, 1, 0, Saw.MOST_KERF, 0.1)
+          .follows(d -> Decisions.SAW_KERF.in(d))
+          .measured("Of the saw that opens boards through their thickness; empty for the ripping saw's.");
+  public static final NumberDecision SCARF_KERF =
+      BOOK.number("scarf.kerf", "Scarf's kerf", LENGTH, 1, 0, Saw.MOST_KERF, 0.1)
+          .follows(d -> Decisions.SAW_KERF.in(d))
+          .measured("Of the saw that cuts the scarf; empty for the ripping saw's.");
   public static final NumberDecision SAW_ALLOWANCE =
       BOOK.number("saw.allowance", "Planing allowance", LENGTH, 1, 0, Saw.MOST_ALLOWANCE, 0.1)
           .hint("What planing takes off each sawn face; belongs to the saw.");

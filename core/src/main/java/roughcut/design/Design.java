@@ -114,6 +114,15 @@ public record Design(
     return Optional.ofNullable(choices.get("board." + part));
   }
 
+  /** The saw of the shop that is used for something: rip, resaw, scarf; none until chosen. */
+  public Optional<String> sawFor(String use) {
+    return Optional.ofNullable(choices.get("saw." + use));
+  }
+
+  public Design withSaw(String use, String name) {
+    return withChoice("saw." + use, name);
+  }
+
   public Design withBoard(String part, String boardId) {
     return withChoice("board." + part, boardId);
   }

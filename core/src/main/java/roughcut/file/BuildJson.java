@@ -38,7 +38,7 @@ final class BuildJson {
   static final int FORMAT = 1;
 
   /** Objects whose fields are names that the maker gave: what isn't there any more was removed. */
-  static final List<String> NAMED_BY_THE_MAKER = List.of("boards", "placements", "frets");
+  static final List<String> NAMED_BY_THE_MAKER = List.of("boards", "saws", "placements", "frets");
 
   private static final Pattern FRET = Pattern.compile("(\\d{1,2})\\.([a-z-]+)");
 
@@ -70,7 +70,8 @@ final class BuildJson {
       }
     }
     FittingJson.write(root, build.design());
-    boards(root, build);
+    named(root, build, "boards", "board.");
+    named(root, build, "saws", "saw.");
     ArrayNode strings = root.putArray("strings");
     for (StringSpec string : build.design().strings()) {
       ObjectNode node = strings.addObject();
@@ -178,6 +179,9 @@ final class BuildJson {
       for (Map.Entry<String, JsonNode> entry : root.path("boards").properties()) {
         choices.put("board." + entry.getKey(), entry.getValue().asText());
       }
+      for (Map.Entry<String, JsonNode> entry : root.path("saws").properties()) {
+        choices.put("saw." + entry.getKey(), entry.getValue().asText());
+      }
       design = design.withNumbers(numbers).withChoices(choices);
       return new Build(
           root.path("name").asText(),
@@ -204,15 +208,16 @@ final class BuildJson {
     }
   }
 
-  private static void boards(ObjectNode root, Build build) {
-    ObjectNode boards = root.putObject("boards");
+  /** Choices of something by its name: boards for parts, saws for what they cut. */
+  private static void named(ObjectNode root, Build build, String field, String prefix) {
+    ObjectNode names = root.putObject(field);
     build
         .design()
         .choices()
         .forEach(
             (id, word) -> {
-              if (id.startsWith("board.")) {
-                boards.put(id.substring(6), word);
+              if (id.startsWith(prefix)) {
+                names.put(id.substring(prefix.length()), word);
               }
             });
   }

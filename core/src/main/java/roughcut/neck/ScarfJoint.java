@@ -5,6 +5,7 @@ import static roughcut.measure.Quantity.LENGTH;
 import static roughcut.measure.Worked.in;
 
 import java.util.List;
+import roughcut.design.BlankDecisions;
 import roughcut.design.Decisions;
 import roughcut.design.Givens;
 import roughcut.design.ScarfSchool;
@@ -62,7 +63,7 @@ public record ScarfJoint(
   public static ScarfJoint of(Givens givens, HeadLine head, Ledger ledger) {
     Given t = givens.get(Decisions.SHAFT_THICKNESS);
     Given angle = head.angle();
-    Given kerf = givens.get(Decisions.SAW_KERF);
+    Given kerf = givens.get(BlankDecisions.SCARF_KERF);
     Given planing = givens.get(Decisions.SCARF_PLANING);
     Given trim = givens.get(Decisions.SCARF_TRIM);
     Given heelEnd = givens.get(Decisions.HEEL_END);

@@ -2,6 +2,7 @@ package roughcut.plan;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import roughcut.blank.BlankReadiness;
 import roughcut.blank.BlankTree;
@@ -108,7 +109,14 @@ public record Plan(
   public List<WayOut> waysOut(RipPlan rip) {
     double end = neck.through() ? neck.joint().value() : neck.heelEnd().value();
     double half = Math.max(taper.halfWidth(0), taper.halfWidth(end));
-    return RipWaysOut.of(build, shop, tree, half, rip);
+    Optional<Outline> piece =
+        parts.stream()
+            .filter(p -> p.id().equals("neck.piece"))
+            .map(WoodPart::shape)
+            .filter(Objects::nonNull)
+            .findFirst();
+    double spare = values.get("shaft.spare").value();
+    return RipWaysOut.of(build, shop, tree, new RipWaysOut.Needs(half, spare, piece), rip);
   }
 
   /** What would keep the outline from cutting through the stack's glue lines. */

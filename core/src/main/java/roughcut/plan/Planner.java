@@ -174,7 +174,9 @@ final class Planner {
             stiffeners,
             RoutedBlank.of(givens, blank, tree.length(), density(blank)),
             ledger);
-    NeckRips rips = NeckRips.of(givens, shop, tree, ledger);
+    Outline neckShape = NeckStock.outline(givens, tree, taper, headFace);
+    Optional<Outline> nested = nested(neckShape);
+    NeckRips rips = NeckRips.of(givens, shop, tree, nested, ledger);
     GlueUp glueUp = GlueUp.of(givens, tree.length(), tree.depth(), ledger);
     stackWidth(blank);
     HeadWings wings = 
@@ -196,7 +198,7 @@ final class Planner {
             wings,
             taper,
             body,
-            NeckStock.outline(givens, tree, taper, headFace));
+            neckShape);
     BoardLayout boards =
         BoardLayout.of(
             parts,
@@ -296,6 +298,8 @@ final class Planner {
         weights,
         cuts,
         BlankReadiness.of(
+            givens,
+            shop,
             rips,
             glueUp,
             blank,
@@ -313,6 +317,13 @@ final class Planner {
     List<Channel> all = new ArrayList<>(List.of(rod.channel()));
     stiffeners.ifPresent(s -> all.addAll(List.of(s.bass(), s.treble())));
     return all;
+  }
+
+  /** The outline of a neck that is sawn from one piece; strips are ripped side by side. */
+  private Optional<Outline> nested(Outline neckShape) {
+    boolean piece =
+        givens.design().neckStack().size() == 1 && givens.design().neckSteps().isEmpty();
+    return piece ? Optional.of(neckShape) : Optional.empty();
   }
 
   private List<Weights.LetIn> letIn(RodChannel rod, Optional<Stiffeners> stiffeners) {

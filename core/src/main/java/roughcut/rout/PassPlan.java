@@ -237,7 +237,8 @@ public record PassPlan(List<Pass> passes, Optional<String> missing, int changes)
     /** What the drawer lacks to go on from here. */
     private String missing(double cut) {
       double step = PassRule.deepest(Math.min(12.7, 2 * job.corner), job.density) * job.factor;
-      double longest = cut + step + job.template - TOUCH;
+      // A longer one would still stand off the template at the last pass.
+      double longest = Math.min(cut + step, job.depth) + job.template - TOUCH;
       String radius = fixed(Math.min(job.corner * 2, job.narrowest - 0.1), 1);
       double wanted = Math.max(LEAST_PASS, job.depth - 3);
       return "no cutter in the drawer goes on from "

@@ -46,10 +46,16 @@ public final class BoardChoices extends VBox {
     double kerf = Decisions.SAW_KERF.in(plan.build().design());
     double allowance = BlankDecisions.SAW_ALLOWANCE.in(plan.build().design());
     saws.setValue(
-        plan.shop().saws().stream()
-            .filter(s -> s.kerf() == kerf && s.allowance() == allowance)
-            .map(Saw::name)
-            .findFirst()
+        plan.build()
+            .design()
+            .sawFor("rip")
+            .filter(n -> plan.shop().saws().stream().anyMatch(s -> s.name().equals(n)))
+            .or(
+                () ->
+                    plan.shop().saws().stream()
+                        .filter(s -> s.kerf() == kerf && s.allowance() == allowance)
+                        .map(Saw::name)
+                        .findFirst())
             .orElse(null));
     showing = false;
     while (boards.getChildren().size() < plan.rips().plans().size()) {

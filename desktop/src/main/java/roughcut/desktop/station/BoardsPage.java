@@ -78,7 +78,9 @@ final class BoardsPage extends PlainPage {
             new VBox(10, lefts, placer, small),
             BlankDecisions.JOINTING,
             BlankDecisions.END_TRIM,
+            BlankDecisions.RESAW_KERF,
             BlankDecisions.RESAW_ALLOWANCE,
+            BlankDecisions.SCARF_KERF,
             BlankDecisions.NECK_COPIES,
             BlankDecisions.FLATTENING)
         .settings(
@@ -124,7 +126,7 @@ final class BoardsPage extends PlainPage {
     }
     ways.show(
         found,
-        plan.rips().fit()
+        plan.openForBlank().stream().noneMatch(BlankReadiness.Question::stops)
             ? "All strips come out of their boards."
             : "No single change makes it fit: take another wood, or change the stack by hand.");
   }

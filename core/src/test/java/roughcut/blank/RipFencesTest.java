@@ -1,0 +1,162 @@
+package roughcut.blank;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+import static roughcut.Heron.value;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.OptionalDouble;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import roughcut.Heron;
+import roughcut.demo.Demo;
+import roughcut.design.BlankDecisions;
+import roughcut.design.Build;
+import roughcut.design.Decisions;
+import roughcut.design.Measurement;
+import roughcut.design.Stack;
+import roughcut.design.Strip;
+import roughcut.file.ReadBack;
+import roughcut.geometry.Outline;
+import roughcut.plan.Plan;
+import roughcut.shop.Board;
+import roughcut.shop.Saw;
+import roughcut.shop.Shop;
+
+/** Ripping: each strip's own fence, each cut's own saw, and ways out that leave what is cut alone. */
+class RipFencesTest {
+  private static Build build(Stack stack) {
+    Build build = Heron.build().asDesigned();
+    return build.withDesign(build.design().withNeckStack(stack).withNeckSteps(List.of()));
+  }
+
+  private static Board board(String id, double width, double thick) {
+    return Board.unknown(id, "hornbeam")
+        .withLength(OptionalDouble.of(1200))
+        .withWidth(OptionalDouble.of(width))
+        .withThickness(OptionalDouble.of(thick))
+        .withMoisture(OptionalDouble.of(8));
+  }
+
+  private static Stack strips(double... sizes) {
+    List<Strip> all = new ArrayList<>();
+    for (double t : sizes) {
+      all.add(new Strip("hornbeam", t, Strip.Grain.TO_HEEL));
+    }
+    return new Stack(all, false);
+  }
+
+  @Test
+  void everyStripHasItsOwnFence() {
+    Plan plan = Plan.of(build(strips(8, 16, 24, 16, 8)), Demo.shop());
+    double p = BlankDecisions.SAW_ALLOWANCE.in(plan.build().design());
+    double[] sizes = {8, 16, 24, 16, 8};
+    for (int i = 0; i < sizes.length; i++) {
+      assertThat(value(plan, "rip.hornbeam.strip." + (i + 1))).isCloseTo(sizes[i] + 2 * p, within(1e-9));
+    }
+  }
+
+  @Test
+  void whatWasCutAlreadyIsNeverChanged() {
+    Shop shop = Demo.shop().withBoards(List.of(board("h-1", 60, 40), board("h-2", 20, 40)));
+    Build build = build(strips(14, 14, 14, 14, 14))
+        .withMeasured("neck.strip.1.thickness", new Measurement(14.2, LocalDate.of(2026, 5, 4)))
+        .withMeasured("neck.strip.5.thickness", new Measurement(13.9, LocalDate.of(2026, 5, 4)));
+    Plan plan = Plan.of(build.withDesign(build.design().withBoard("neck.hornbeam", "h-2")), shop);
+    RipPlan rip = plan.rips().plans().get(0);
+    assertThat(rip.done()).containsExactly(1, 5);
+    assertThat(rip.fits()).isFalse();
+    List<WayOut> ways = plan.waysOut(rip);
+    assertThat(ways).isNotEmpty();
+    for (WayOut way : ways) {
+      Build next = way.change().apply(plan.build());
+      for (int strip : rip.done()) {
+        assertThat(next.design().neckStack().strips().get(strip - 1))
+            .as(way.words())
+            .isEqualTo(plan.build().design().neckStack().strips().get(strip - 1));
+      }
+      assertThat(next.measured()).isEqualTo(plan.build().measured());
+      assertThat(Plan.of(next, shop).rips().plans().get(0).fits()).as(way.words()).isTrue();
+    }
+  }
+
+  @Test
+  void aBoardTooThinIsAnsweredWithBoardsDepthOrACap() {
+    Shop shop = Demo.shop().withBoards(List.of(board("thin", 200, 16), board("good", 200, 60)));
+    Build thin = build(strips(12, 12, 12, 12, 12));
+    Plan plan = Plan.of(thin.withDesign(thin.design().withBoard("neck.hornbeam", "thin")), shop);
+    RipPlan rip = plan.rips().plans().get(0);
+    assertThat(rip.fits()).as("its width is enough").isTrue();
+    assertThat(plan.openForBlank()).anyMatch(q -> q.stops() && q.words().contains("too thin"));
+    List<WayOut> ways = plan.waysOut(rip);
+    assertThat(ways).anyMatch(w -> w.words().contains("take board good"));
+    assertThat(ways).anyMatch(w -> w.words().contains("cap of"));
+    for (WayOut way : ways) {
+      Plan next = Plan.of(way.change().apply(plan.build()), shop);
+      assertThat(next.openForBlank()).as(way.words()).noneMatch(q -> q.words().contains("too thin"));
+    }
+  }
+
+  @Test
+  void aSawThatCutsTooLowSaysSo() {
+    Shop demo = Demo.shop();
+    Saw low = new Saw("little saw", 1, 1, 1.5, 30);
+    List<Saw> saws = new ArrayList<>(demo.saws());
+    saws.add(low);
+    Shop shop = demo.withSaws(saws).withBoards(List.of(board("h", 200, 50)));
+    Build build = RipWaysOut.with(build(strips(12, 12, 12, 12, 12)), low);
+    assertThat(Plan.of(build, shop).openForBlank())
+        .anyMatch(q -> q.stops() && q.words().contains("little saw cuts 30 mm high"));
+    Build other = RipWaysOut.with(build, new Saw("tall saw", 1, 1, 1.5, 90));
+    assertThat(Plan.of(other, shop).openForBlank()).noneMatch(q -> q.words().contains("mm high"));
+  }
+
+  @Test
+  void ripResawAndScarfHaveTheirOwnKerfAndTheSawKeepsItsName() throws Exception {
+    Plan plan = Heron.with("saw.kerf=3", "resaw.kerf=1.2", "scarf.kerf=0.8");
+    assertThat(value(plan, "resaw.need")).isCloseTo(2 * value(plan, "resaw.rough") + 1.2, within(1e-9));
+    double theta = Math.toRadians(12.5);
+    Plan wide = Heron.with("saw.kerf=3", "resaw.kerf=1.2", "scarf.kerf=1.8");
+    assertThat(value(wide, "scarf.blank-length") - value(plan, "scarf.blank-length"))
+        .isCloseTo(1 / Math.sin(theta), within(1e-9));
+    assertThat(value(Heron.with("saw.kerf=3"), "resaw.need"))
+        .as("follows the ripping saw until it is decided")
+        .isCloseTo(2 * value(plan, "resaw.rough") + 3, within(1e-9));
+    Build named = RipWaysOut.with(Heron.build(), new Saw("blue saw", 1.1, 0.9, 1.5, 200));
+    Build measured = named.withMeasured("saw.kerf", new Measurement(1.25, LocalDate.of(2026, 5, 4)));
+    assertThat(measured.design().sawFor("rip")).contains("blue saw");
+    assertThat(ReadBack.of(measured).design().sawFor("rip")).contains("blue saw");
+    assertThat(Decisions.SAW_KERF.in(ReadBack.of(measured).design())).isEqualTo(1.1);
+  }
+
+  /** Necks from one piece, nested: the width said is the one that really holds them, sawn apart. */
+  @Test
+  void nestedNecksNeedTheWidthThatTheyAreDrawnIn() {
+    Random random = new Random(9);
+    for (int copies = 2; copies <= 4; copies++) {
+      Build build = build(strips(62));
+      Plan plan = Plan.of(
+          build.withDesign(Heron.set(build.design(), "neck.copies=" + copies,
+              "head.width=" + (70 + 20 * random.nextDouble()))), Demo.shop());
+      Outline neck = plan.parts().stream().filter(p -> p.id().equals("neck.piece"))
+          .findFirst().orElseThrow().shape();
+      double need = value(plan, "rip.hornbeam.need");
+      double side = copies * neck.bounds().high() + (copies - 1);
+      assertThat(need).as("less than side by side").isLessThan(side - 5);
+      // Laid by hand: each turned end for end, moved by an equal step; none nearer than the kerf.
+      double step = (need - neck.bounds().high()) / (copies - 1);
+      double length = value(plan, "stack.length");
+      Outline before = neck;
+      for (int i = 1; i < copies; i++) {
+        Outline own = i % 2 == 1 ? Nesting.turned(neck, length) : neck;
+        Outline moved = own.moved(0, i * step);
+        assertThat(moved.overlaps(before)).isFalse();
+        assertThat(moved.distance(before)).isGreaterThanOrEqualTo(0.99);
+        before = moved;
+      }
+      assertThat(before.bounds().high()).isLessThanOrEqualTo(need + 0.01);
+    }
+  }
+}
