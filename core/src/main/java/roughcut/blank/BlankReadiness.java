@@ -83,6 +83,15 @@ public final class BlankReadiness {
       }
     }
     glueing(glue.job(), "", all);
+    if (glue.job().creeps()) {
+      look(
+          all,
+          "so many veneers creep when they are glued at once: in stages, each pressed until it"
+              + " holds");
+    }
+    for (GlueUp.Step step : glue.steps()) {
+      glueing(step.job(), step.words() + ": ", all);
+    }
     if (glue.job().faces().value() > 0 && glue.pins().isEmpty()) {
       look(
           all,

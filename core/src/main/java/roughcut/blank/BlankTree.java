@@ -29,13 +29,25 @@ import roughcut.shop.SpeciesBook;
  * @param length of each strip
  * @param depth of each strip
  * @param wanted finished length and what a head or core wants of the depth, to work it out again
+ * @param steps after gluing the stack
  * @param heelDepth what there is under the fretboard at the heel, block included
  */
 public record BlankTree(
-    BlankNode root, Worked length, Worked depth, Worked heelDepth, Wanted wanted) {
+    BlankNode root, Worked length, Worked depth, Worked heelDepth, Wanted wanted, int steps) {
 
   /** What the finished blank has to give. */
   public record Wanted(Worked length, Optional<Worked> deep, double width) {}
+
+  /** The blank after each step, in the order of work; none without steps. */
+  public List<BlankNode> afterSteps() {
+    List<BlankNode> all = new ArrayList<>();
+    BlankNode node = root;
+    for (int i = 0; i < steps; i++) {
+      all.add(0, node);
+      node = node.from().get(0);
+    }
+    return all;
+  }
 
   /** The same blank's tree by other decisions about its stack. */
   BlankTree of(Givens givens) {
@@ -73,7 +85,8 @@ public record BlankTree(
         length,
         depth,
         heelDepth(givens, deep, ledger),
-        new Wanted(blankLength, deep, width));
+        new Wanted(blankLength, deep, width),
+        steps.size());
   }
 
   /** Depths before each step, the strips' own first; the finished blank's is the last. */

@@ -32,6 +32,7 @@ import roughcut.shop.GlueBook;
  * @param faceStages which faces each stage glues, counted from 1 at the bass side
  * @param force that one face wants
  * @param clamps the larger of the two counts; 0 in a vacuum bag
+ * @param creeps whether so many veneers lie in it that all at once they creep
  */
 public record GlueJob(
     Glue glue,
@@ -47,7 +48,8 @@ public record GlueJob(
     Worked byForce,
     Worked bySpacing,
     Worked clamps,
-    Given owned) {
+    Given owned,
+    boolean creeps) {
   private static final double CLOSING_SECONDS = 60;
   private static final double CLAMP_SECONDS = 12;
 
@@ -64,6 +66,7 @@ public record GlueJob(
    * @param depth of a face, across the clamps
    * @param density of the densest wood, kg/m³
    * @param outer thickness of the outermost piece, which spreads the clamps' force
+   * @param veneers how many of the pieces are veneers
    */
   record Faces(
       String prefix,
@@ -73,7 +76,26 @@ public record GlueJob(
       Value depth,
       double density,
       double outer,
-      Clamping clamping) {}
+      Clamping clamping,
+      int veneers) {
+    Faces(
+        String prefix,
+        String clampPrefix,
+        Value faces,
+        Value length,
+        Value depth,
+        double density,
+        double outer,
+        Clamping clamping) {
+      this(prefix, clampPrefix, faces, length, depth, density, outer, clamping, 0);
+    }
+  }
+
+  /** Veneers in number swim on each other's glue: from so many on they creep. */
+  private static final int CREEPING = 3;
+
+  /** Faces that a glue-up with creeping veneers closes at once: one veneer, or two side by side. */
+  private static final int FACES_WITH_VENEERS = 4;
 
   static GlueJob of(Givens givens, Faces job, Ledger ledger) {
     return new Builder(givens, job, ledger).build();
@@ -199,7 +221,8 @@ public record GlueJob(
           byForce,
           bySpacing,
           clamps,
-          givens.get(BlankDecisions.CLAMPS));
+          givens.get(BlankDecisions.CLAMPS),
+          job.veneers >= CREEPING);
     }
 
     private Worked force() {
@@ -280,7 +303,8 @@ public record GlueJob(
     /** How many faces can be spread and closed within the open time. */
     private int mostFaces(double clamps, double open) {
       double forFaces = open - CLOSING_SECONDS - CLAMP_SECONDS * clamps;
-      return (int) Math.max(0, Math.floor(forFaces / (10 + 12 * area.value() / 100) + 1e-9));
+      int most = (int) Math.max(0, Math.floor(forFaces / (10 + 12 * area.value() / 100) + 1e-9));
+      return job.veneers >= CREEPING ? Math.min(most, FACES_WITH_VENEERS) : most;
     }
 
     private Worked stages(Worked faces, int most) {

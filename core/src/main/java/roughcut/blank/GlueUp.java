@@ -1,11 +1,14 @@
 package roughcut.blank;
 
 import static roughcut.measure.Quantity.COUNT;
+import static roughcut.measure.Quantity.LENGTH;
 import static roughcut.measure.Worked.in;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import roughcut.design.BlankDecisions;
+import roughcut.design.BlankStep;
 import roughcut.design.Clamping;
 import roughcut.design.Decisions;
 import roughcut.design.Givens;
@@ -18,9 +21,13 @@ import roughcut.shop.SpeciesBook;
 /**
  * Gluing the neck's strips together, and the pins that keep them from creeping.
  *
+ * @param steps what is glued after the stack, step by step, each by itself; words and job
  * @param pins where pins stand in waste; empty when there is none
  */
-public record GlueUp(GlueJob job, Optional<Pins> pins) {
+public record GlueUp(GlueJob job, List<Step> steps, Optional<Pins> pins) {
+  /** A later step that glues something: its number among the steps, and what is joined. */
+  public record Step(int number, String words, GlueJob job) {}
+
   /**
    * Locating pins, one at each end, through the stack from side to side.
    *
@@ -33,7 +40,9 @@ public record GlueUp(GlueJob job, Optional<Pins> pins) {
   /** Wood that a pin's bore leaves to the blank's end and to the outline, mm. */
   private static final double PIN_CLEAR = 2;
 
-  public static GlueUp of(Givens givens, Worked length, Worked depth, Ledger ledger) {
+  public static GlueUp of(Givens givens, BlankTree tree, Ledger ledger) {
+    Worked length = tree.length();
+    Worked depth = tree.depth();
     List<Strip> strips = givens.design().neckStack().strips();
     Given count = Given.decided("strips.count", "Strips in the stack", strips.size(), COUNT);
     Worked faces =
@@ -44,9 +53,53 @@ public record GlueUp(GlueJob job, Optional<Pins> pins) {
         GlueJob.of(
             givens,
             new GlueJob.Faces(
-                "glue", "clamps", faces, length, depth, densest(strips), outer, Clamping.CLAMPS),
+                "glue", "clamps", faces, length, depth, densest(strips), outer, Clamping.CLAMPS, veneers(strips)),
             ledger);
-    return new GlueUp(job, strips.size() == 1 ? Optional.empty() : pins(givens));
+    return new GlueUp(job, steps(givens, tree, ledger), strips.size() == 1 ? Optional.empty() : pins(givens));
+  }
+
+  private static int veneers(List<Strip> strips) {
+    return (int) strips.stream().filter(Strip::veneer).count();
+  }
+
+  /** Every step's own joint: leaves to each other, a turned half, a cap, wings, a block. */
+  private static List<Step> steps(Givens givens, BlankTree tree, Ledger ledger) {
+    List<Step> all = new ArrayList<>();
+    List<BlankNode> nodes = tree.afterSteps();
+    for (int i = 0; i < nodes.size(); i++) {
+      BlankStep step = givens.design().neckSteps().get(i);
+      BlankNode node = nodes.get(i);
+      boolean flat =
+          step.kind() == BlankStep.Kind.CAPPED || step.kind() == BlankStep.Kind.HEEL_BLOCK;
+      int faces =
+          step.kind() == BlankStep.Kind.WINGED
+                  || step.kind() == BlankStep.Kind.OPENED && step.thickness() > 0
+              ? 2
+              : 1;
+      double length = step.length() > 0 ? step.length() : node.length();
+      String prefix = "glue.step." + (i + 1);
+      all.add(
+          new Step(
+              i + 1,
+              node.name(),
+              GlueJob.of(
+                  givens,
+                  new GlueJob.Faces(
+                      prefix,
+                      "clamps.step." + (i + 1),
+                      Given.decided(prefix + ".joints", "Joints of this step", faces, COUNT),
+                      Given.decided(prefix + ".length", "Joint, long", length, LENGTH),
+                      Given.decided(
+                          prefix + ".depth",
+                          "Joint, across",
+                          flat ? node.width() : node.depth(),
+                          LENGTH),
+                      densest(givens.design().neckStack().strips()),
+                      step.thickness() > 0 ? step.thickness() : node.width() / 2,
+                      Clamping.CLAMPS),
+                  ledger)));
+    }
+    return List.copyOf(all);
   }
 
   static double densest(List<Strip> strips) {

@@ -177,7 +177,7 @@ final class Planner {
     Outline neckShape = NeckStock.outline(givens, tree, taper, headFace);
     Optional<Outline> nested = nested(neckShape);
     NeckRips rips = NeckRips.of(givens, shop, tree, nested, ledger);
-    GlueUp glueUp = GlueUp.of(givens, tree.length(), tree.depth(), ledger);
+    GlueUp glueUp = GlueUp.of(givens, tree, ledger);
     stackWidth(blank);
     HeadWings wings = 
         HeadWings.of(

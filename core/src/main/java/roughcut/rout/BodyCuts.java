@@ -92,7 +92,7 @@ public record BodyCuts(
 
   public static BodyCuts of(From f, Ledger ledger) {
     BodySurface surface = BodySurface.of(f.givens, f.frets, f.body.outline());
-    Slab slab = new Slab(f.givens, ledger, surface);
+    Slab slab = new Slab(f.givens, ledger, surface, f.shop);
     NeckFixing fixing = (NeckFixing) f.givens.get(BodyDecisions.NECK_FIXING);
     Optional<Pocket> pocket =
         fixing == NeckFixing.THROUGH

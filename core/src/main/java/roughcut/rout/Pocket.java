@@ -84,7 +84,8 @@ public record Pocket(
             in("d_1", front),
             in("d_2", end));
     boolean chiselled = slab.givens.get(RoutDecisions.POCKET_CORNERS) == PocketCorner.CHISEL;
-    Outline shape = shape(neck, clearance.value(), chiselled ? 0 : radius.value());
+    Outline drawn = shape(neck, clearance.value(), chiselled ? 0 : radius.value());
+    Outline shape = slab.asCut("pocket", List.of(drawn), radius.value()).get(0);
     Prism solid =
         new Prism(shape.corners(), 0, Math.max(LEAST, front.value()) + joint.value() * tan, -tan);
     Cut cut =

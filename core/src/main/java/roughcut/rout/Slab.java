@@ -1,5 +1,6 @@
 package roughcut.rout;
 
+import static roughcut.measure.Quantity.FINE_LENGTH;
 import static roughcut.measure.Quantity.LENGTH;
 import static roughcut.measure.Worked.in;
 
@@ -15,7 +16,11 @@ import roughcut.design.Fitting;
 import roughcut.design.FittingDecisions;
 import roughcut.design.FittingTraits;
 import roughcut.design.Givens;
+import roughcut.geometry.Bounds;
 import roughcut.geometry.Outline;
+import roughcut.design.RoutDecisions;
+import roughcut.shop.Shop;
+import roughcut.shop.Template;
 import roughcut.geometry.Point;
 import roughcut.geometry.Prism;
 import roughcut.measure.Given;
@@ -38,10 +43,14 @@ final class Slab {
 
   private final Map<String, Map<String, Given>> known = new HashMap<>();
 
-  Slab(Givens givens, Ledger ledger, BodySurface surface) {
+  private final Shop shop;
+  private final Map<String, Bounds> drawn = new HashMap<>();
+
+  Slab(Givens givens, Ledger ledger, BodySurface surface, Shop shop) {
     this.givens = givens;
     this.ledger = ledger;
     this.surface = surface;
+    this.shop = shop;
     this.thickness = givens.get(BodyDecisions.BODY_THICKNESS);
   }
 
@@ -134,8 +143,54 @@ final class Slab {
     return new Prism(shape.corners(), open, face == BodyFace.TOP ? open + depth : open - depth, 0);
   }
 
+  /** Smaller than this a template's opening is as it was drawn, mm. */
+  private static final double AS_DRAWN = 0.02;
+
+  /**
+   * Shapes as they will really be cut: by a template whose opening was measured wider or narrower
+   * than drawn they come out so, half of it at each side. What is drawn is kept for the template.
+   */
+  List<Outline> asCut(String name, List<Outline> shapes, double corner) {
+    Bounds b = shapes.stream().map(Outline::bounds).reduce(Bounds::and).orElseThrow();
+    drawn.put(name, b);
+    Optional<Double> opening =
+        shop.template(name).filter(Template::routs).flatMap(Template::opening);
+    if (opening.isEmpty()) {
+      return shapes;
+    }
+    double bush = givens.get(RoutDecisions.TEMPLATE_BUSH).value();
+    double offset = bush > 0 ? Math.max(0, bush - 2 * corner) : 0;
+    double off = opening.get() - offset - b.width();
+    Given measured =
+        Given.decided(
+            "template." + name + ".measured", "Opening as last measured", opening.get(), FINE_LENGTH);
+    ledger.put(
+        "rout." + name + ".off",
+        "Rout along the strings, wider than drawn by its template",
+        FINE_LENGTH,
+        off,
+        "m − o − w",
+        in("m", measured),
+        in("o", Given.decided("template." + name + ".bush", "Bush less cutter", offset, FINE_LENGTH)),
+        in("w", Given.decided("rout." + name + ".drawn", "Rout as drawn", b.width(), FINE_LENGTH)));
+    if (Math.abs(off) < AS_DRAWN || off < -Math.min(b.width(), b.height()) / 2) {
+      return shapes;
+    }
+    List<Outline> cut = new ArrayList<>();
+    for (Outline shape : shapes) {
+      cut.add(off > 0 ? shape.grown(off / 2) : shape.inset(-off / 2).stream().findFirst().orElse(shape));
+    }
+    return cut;
+  }
+
+  /** A step's box as it is drawn, whatever a worn template makes of it. */
+  Bounds drawn(Step step) {
+    return drawn.getOrDefault(step.name(), step.bounds());
+  }
+
   /** A step over shapes without hollows that together make its outline. */
-  Step step(String name, BodyFace face, List<Outline> shapes, Worked depth, double corner) {
+  Step step(String name, BodyFace face, List<Outline> nominal, Worked depth, double corner) {
+    List<Outline> shapes = asCut(name, nominal, corner);
     return new Step(
         name,
         shapes,

@@ -37,7 +37,7 @@ public record TemplatePlan(
   static TemplatePlan of(Slab slab, Shop shop, Step step, double cutter) {
     Given bush = slab.givens.get(RoutDecisions.TEMPLATE_BUSH);
     double offset = bush.value() > 0 ? Math.max(0, (bush.value() - cutter) / 2) : 0;
-    Bounds b = step.bounds();
+    Bounds b = slab.drawn(step);
     Given wide =
         Given.decided("rout." + step.name() + ".width", "Rout's width", b.width(), FINE_LENGTH);
     Given across =
@@ -87,10 +87,14 @@ public record TemplatePlan(
       return "for layout only";
     }
     if (template.opening().isPresent() && Math.abs(template.opening().get() - wanted) > WORN) {
+      double off = template.opening().get() - wanted;
       return "its opening was last measured as "
           + roughcut.measure.NumberWriter.fixed(template.opening().get(), 2)
           + " mm, wanted "
-          + roughcut.measure.NumberWriter.fixed(wanted, 2);
+          + roughcut.measure.NumberWriter.fixed(wanted, 2)
+          + ": the rout comes out "
+          + roughcut.measure.NumberWriter.fixed(Math.abs(off), 2)
+          + (off > 0 ? " wider; walls, cover and fit go by that" : " narrower; ease it by hand, or mend the template");
     }
     return "";
   }

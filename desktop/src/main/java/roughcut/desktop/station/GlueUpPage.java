@@ -5,6 +5,7 @@ import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import javafx.scene.control.Label;
 import roughcut.blank.GlueJob;
+import roughcut.blank.GlueUp;
 import roughcut.design.BlankDecisions;
 import roughcut.desktop.control.Facts;
 import roughcut.desktop.control.Questions;
@@ -98,6 +99,18 @@ final class GlueUpPage extends PlainPage {
           "stage " + number++,
           "lines " + faces.stream().map(String::valueOf).collect(Collectors.joining(", ")));
     }
+    for (GlueUp.Step step : plan.glueUp().steps()) {
+      GlueJob own = step.job();
+      gluing.row(
+          false,
+          step.words(),
+          NumberWriter.fixed(own.faces().value(), 0)
+              + (own.faces().value() == 1 ? " face, " : " faces, ")
+              + own.clamps().text(units)
+              + " clamps, "
+              + own.mass().text(units)
+              + " of glue");
+    }
     gluing.row(
         false,
         "then",
@@ -128,8 +141,13 @@ final class GlueUpPage extends PlainPage {
     if (glue.tooCold()) {
       return "Too cold for this glue: warm wood and room first.";
     }
-    if (glue.inTime()) {
+    if (glue.inTime() && !glue.creeps()) {
       return "All faces at once: closed before the glue grabs.";
+    }
+    if (glue.creeps() && glue.stages().value() > 0) {
+      return "So many veneers creep when glued at once: in "
+          + NumberWriter.fixed(glue.stages().value(), 0)
+          + " stages, each pressed until it holds.";
     }
     return glue.stages().value() == 0
         ? "This glue grabs before even one face is closed: take a slower one."
