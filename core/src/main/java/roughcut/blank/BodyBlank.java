@@ -64,7 +64,8 @@ public record BodyBlank(
     Given accent = givens.get(BodyDecisions.BODY_ACCENT);
     Given sanding = givens.get(BodyDecisions.BODY_SANDING);
     BodyPlacement placement = BodyPlacement.of(givens, outline);
-    Bounds laid = placement.shape().bounds();
+    // Wings are glued to the core where they belong; only a whole blank has an outline laid on it.
+    Bounds laid = winged ? outline.bounds() : placement.shape().bounds();
     Given trim = givens.get(BodyDecisions.BODY_TRIM);
     Given length =
         size(
@@ -128,7 +129,8 @@ public record BodyBlank(
       Given trim,
       String formula,
       Ledger ledger) {
-    if (givens.own(decision)) {
+    boolean winged = givens.get(BodyDecisions.NECK_FIXING) == NeckFixing.THROUGH;
+    if (!winged && givens.own(decision)) {
       return givens.get(decision);
     }
     Given laid =

@@ -1,5 +1,6 @@
 package roughcut.design;
 
+import java.util.HashMap;
 import java.util.Map;
 import roughcut.measure.Given;
 import roughcut.measure.Quantity;
@@ -12,6 +13,7 @@ import roughcut.measure.Quantity;
 public final class Givens {
   private final Build build;
   private final Map<String, Given> following;
+  private Design real;
 
   public Givens(Build build) {
     this(build, Map.of());
@@ -53,11 +55,13 @@ public final class Givens {
   }
 
   public Given get(NumberDecision decision) {
-    Given follows = following.get(decision.id());
-    if (follows != null) {
-      return follows;
+    Given stands = following.get(decision.id());
+    if (stands != null) {
+      return stands;
     }
-    double nominal = decision.in(build.design());
+    // What follows from others follows from them as they really are.
+    boolean follows = decision.follows() && decision.undecided(build.design());
+    double nominal = decision.in(follows ? real() : build.design());
     Measurement measured = build.measured().get(decision.id());
     return measured == null
         ? Given.decided(decision.id(), decision.label(), nominal, decision.quantity())
@@ -68,6 +72,16 @@ public final class Givens {
             decision.quantity(),
             nominal,
             measured.on());
+  }
+
+  /** The design with what was measured in its place. */
+  private Design real() {
+    if (real == null) {
+      Map<String, Double> numbers = new HashMap<>(build.design().numbers());
+      build.measured().forEach((id, reading) -> numbers.put(id, reading.value()));
+      real = build.measured().isEmpty() ? build.design() : build.design().withNumbers(numbers);
+    }
+    return real;
   }
 
   public Choice get(ChoiceDecision decision) {

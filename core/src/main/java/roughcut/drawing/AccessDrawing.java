@@ -68,7 +68,7 @@ public final class AccessDrawing {
     }
     Point a = way.key().get(0);
     Point b = way.key().get(1);
-    double size = NeckDecisions.KEY_SIZE.in(plan.build().design()) / 2;
+    double size = plan.given(NeckDecisions.KEY_SIZE) / 2;
     Outline key = ribbon(a, b, size);
     sketch.fill(Role.TOUCH, key, "#C9D3D6");
     sketch.outline(Role.TOUCH, key);

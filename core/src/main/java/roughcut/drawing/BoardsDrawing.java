@@ -48,9 +48,9 @@ public final class BoardsDrawing {
   private BoardsDrawing(Plan plan, Units units) {
     this.plan = plan;
     this.sketch = new Sketch(units);
-    this.jointing = BlankDecisions.JOINTING.in(plan.build().design());
-    this.allowance = BlankDecisions.SAW_ALLOWANCE.in(plan.build().design());
-    this.kerf = Decisions.SAW_KERF.in(plan.build().design());
+    this.jointing = plan.given(BlankDecisions.JOINTING);
+    this.allowance = plan.given(BlankDecisions.SAW_ALLOWANCE);
+    this.kerf = plan.given(Decisions.SAW_KERF);
     this.stripLength = plan.rips().length().value();
   }
 

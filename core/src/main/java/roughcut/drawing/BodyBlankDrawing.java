@@ -86,7 +86,7 @@ public final class BodyBlankDrawing {
       case ONE_PIECE -> piece(Outline.rectangle(0, -half, length, half), body.backWood(), LEAN);
       case HALVES -> {
         HalfArrangement second =
-            (HalfArrangement) BodyDecisions.BODY_HALVES.in(plan.build().design());
+            (HalfArrangement) plan.given(BodyDecisions.BODY_HALVES);
         piece(Outline.rectangle(0, -half, length, 0), body.backWood(), LEAN);
         piece(Outline.rectangle(0, 0, length, half), body.backWood(), second.over() ? -LEAN : LEAN);
         arrow(-half / 2, 1);

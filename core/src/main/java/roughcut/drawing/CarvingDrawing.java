@@ -47,7 +47,7 @@ public final class CarvingDrawing {
   private Drawing draw() {
     SeenView seen = new SeenView(plan, sketch);
     seen.back();
-    int rounds = (int) NeckDecisions.CARVE_ROUNDS.in(plan.build().design());
+    int rounds = (int) plan.given(NeckDecisions.CARVE_ROUNDS);
     lines(rounds, true);
     stations(neck.halfWidth(neck.heelEnd().value()) + 5);
     double side = -neck.halfWidth(neck.heelEnd().value()) - BETWEEN;

@@ -66,7 +66,7 @@ final class ElevationView {
     if (drop <= 0) {
       return List.of(head.breakPoint());
     }
-    double radius = Math.max(drop, NeckDecisions.STEP_RADIUS.in(plan.build().design()));
+    double radius = Math.max(drop, plan.given(NeckDecisions.STEP_RADIUS));
     double run = plan.details().flatHead().run().value();
     Point centre = new Point(head.breakX() - run, radius - drop);
     double from = Math.atan2(-centre.y(), run);
@@ -147,7 +147,7 @@ final class ElevationView {
   void top() {
     double board = neck.thickness().fretboard().value();
     double front = plan.fretboard().work().nut().front().value();
-    double fretHeight = FretboardDecisions.WIRE_HEIGHT.in(plan.build().design());
+    double fretHeight = plan.given(FretboardDecisions.WIRE_HEIGHT);
     Outline side = Outline.rectangle(front, 0, plan.taper().end().value(), board);
     sketch.wood(side, plan.fretboardWood());
     sketch.outline(Role.EDGE, side);
@@ -190,7 +190,7 @@ final class ElevationView {
 
   /** The line that the saw follows, outside the finished back by the roughing margin. */
   void roughing() {
-    double margin = Decisions.ROUGHING_MARGIN.in(plan.build().design());
+    double margin = plan.given(Decisions.ROUGHING_MARGIN);
     if (margin > 0) {
       sketch.path(
           Role.STOCK, false, neck.back().line().stream().map(p -> p.plus(0, -margin)).toList());

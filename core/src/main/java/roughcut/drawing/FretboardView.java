@@ -55,7 +55,7 @@ final class FretboardView {
   static Outline nut(Plan plan) {
     double slant = plan.frets().fan().slant(0);
     double front = plan.fretboard().work().nut().front().value();
-    double back = front - Decisions.NUT_THICKNESS.in(plan.build().design());
+    double back = front - plan.given(Decisions.NUT_THICKNESS);
     Point bass = plan.taper().edge(0, slant, -1);
     Point treble = plan.taper().edge(0, slant, 1);
     return Outline.of(
@@ -73,9 +73,9 @@ final class FretboardView {
 
   /** The notch for an adjuster at the end. */
   private void notch() {
-    double length = FretboardDecisions.NOTCH_LENGTH.in(plan.build().design());
+    double length = plan.given(FretboardDecisions.NOTCH_LENGTH);
     if (length > 0) {
-      double half = FretboardDecisions.NOTCH_WIDTH.in(plan.build().design()) / 2;
+      double half = plan.given(FretboardDecisions.NOTCH_WIDTH) / 2;
       double end = taper.end().value();
       Outline notch = Outline.rectangle(end - length, -half, end + 1, half);
       sketch.fill(Role.CHANNEL, notch, OPEN);
@@ -91,7 +91,7 @@ final class FretboardView {
 
   /** The slots, open, with the frets' numbers beside them. */
   void slots() {
-    double width = FretboardDecisions.WIRE_TANG_WIDTH.in(plan.build().design());
+    double width = plan.given(FretboardDecisions.WIRE_TANG_WIDTH);
     for (Slots.Slot cut : plan.fretboard().slots().slots()) {
 
       Point bass = taper.edge(cut.x(), cut.slant(), -1);
@@ -127,7 +127,7 @@ final class FretboardView {
 
   /** Dots, at stop where no depth will do, and the shaped inlay's extent. */
   void markers() {
-    double r = FretboardDecisions.MARKER_DIAMETER.in(plan.build().design()) / 2;
+    double r = plan.given(FretboardDecisions.MARKER_DIAMETER) / 2;
     for (Markers.Dot dot : plan.fretboard().markers().dots()) {
       for (int side : dot.y() == 0 ? new int[] {1} : new int[] {1, -1}) {
         Point at = new Point(dot.along(side), side * dot.y());
@@ -140,14 +140,14 @@ final class FretboardView {
   }
 
   private void inlay() {
-    int fret = (int) FretboardDecisions.INLAY_FRET.in(plan.build().design());
+    int fret = (int) plan.given(FretboardDecisions.INLAY_FRET);
     if (fret < 1 || fret > plan.frets().frets().size()) {
       return;
     }
     double before = fret == 1 ? 0 : plan.frets().at(fret - 1);
     double x = (before + plan.frets().at(fret)) / 2;
-    double along = FretboardDecisions.INLAY_LENGTH.in(plan.build().design()) / 2;
-    double across = FretboardDecisions.INLAY_WIDTH.in(plan.build().design()) / 2;
+    double along = plan.given(FretboardDecisions.INLAY_LENGTH) / 2;
+    double across = plan.given(FretboardDecisions.INLAY_WIDTH) / 2;
     sketch.outline(Role.HIDDEN, Outline.rectangle(x - along, -across, x + along, across));
   }
 
@@ -181,7 +181,7 @@ final class FretboardView {
     sketch.wood(board, plan.fretboardWood());
     for (Slots.Slot slot : plan.fretboard().slots().slots()) {
       double x = taper.edge(slot.x(), slot.slant(), 1).x();
-      double half = FretboardDecisions.WIRE_TANG_WIDTH.in(plan.build().design()) / 2;
+      double half = plan.given(FretboardDecisions.WIRE_TANG_WIDTH) / 2;
       double depth = Math.min(crown, slot.flat().value());
       Outline cut = Outline.rectangle(x - half, crown - depth, x + half, crown + 0.05);
       sketch.fill(Role.CHANNEL, cut, OPEN);
@@ -193,8 +193,8 @@ final class FretboardView {
           Role.HIDDEN, i * step, edgeHeight(i * step), (i + 1) * step, edgeHeight((i + 1) * step));
     }
     sketch.outline(Role.EDGE, board);
-    double down = FretboardDecisions.SIDE_DOT_DOWN.in(plan.build().design());
-    double dot = FretboardDecisions.SIDE_DOT.in(plan.build().design()) / 2;
+    double down = plan.given(FretboardDecisions.SIDE_DOT_DOWN);
+    double dot = plan.given(FretboardDecisions.SIDE_DOT) / 2;
     for (Markers.Dot marker : plan.fretboard().markers().dots()) {
       Outline circle =
           new Outline(

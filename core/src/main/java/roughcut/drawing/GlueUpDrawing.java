@@ -37,7 +37,7 @@ public final class GlueUpDrawing {
     Sketch sketch = new Sketch(units);
     GlueUpDrawing drawing = new GlueUpDrawing(plan, sketch);
     drawing.above();
-    double caul = BlankDecisions.CAUL.in(plan.build().design());
+    double caul = plan.given(BlankDecisions.CAUL);
     double depth = plan.tree().depth().value();
     double endY = -drawing.half - caul - CLAMP_BAR - 50 - 2.5 * depth;
     sketch.origin(2.5 * drawing.half + 20, endY);
@@ -57,7 +57,7 @@ public final class GlueUpDrawing {
 
   /** How far from a blank's head end its heel end's nut-line coordinate lies. */
   static double fromHeadEnd(Plan plan, double x) {
-    double trim = BlankDecisions.END_TRIM.in(plan.build().design());
+    double trim = plan.given(BlankDecisions.END_TRIM);
     return plan.tree().length().value() - trim - plan.neck().heelEnd().value() + x;
   }
 
@@ -72,8 +72,8 @@ public final class GlueUpDrawing {
     sketch.outline(Role.OUTLINE, Outline.rectangle(0, -half, length, half));
     GlueJob job = plan.glueUp().job();
     int count = (int) job.clamps().value();
-    double caul = BlankDecisions.CAUL.in(plan.build().design());
-    double pad = BlankDecisions.CLAMP_PAD.in(plan.build().design());
+    double caul = plan.given(BlankDecisions.CAUL);
+    double pad = plan.given(BlankDecisions.CLAMP_PAD);
     for (int side : new int[] {-1, 1}) {
       if (count > 0) {
         sketch.outline(Role.STOCK, Outline.rectangle(0, side * half, length, side * (half + caul)));

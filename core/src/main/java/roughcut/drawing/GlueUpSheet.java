@@ -73,7 +73,7 @@ public final class GlueUpSheet {
   private void pictures() {
     double scale = WIDTH / plan.tree().length().value();
     double room =
-        (plan.blank().halfWidth() + BlankDecisions.CAUL.in(plan.build().design()) + 16) * scale;
+        (plan.blank().halfWidth() + plan.given(BlankDecisions.CAUL) + 16) * scale;
     y -= room + 3;
     sketch.origin(0, y);
     sketch.scale(scale);
@@ -170,7 +170,7 @@ public final class GlueUpSheet {
             + " faces. Open for "
             + minutes(job.open().value())
             + " at "
-            + NumberWriter.fixed(BlankDecisions.TEMPERATURE.in(plan.build().design()), 0)
+            + NumberWriter.fixed(plan.given(BlankDecisions.TEMPERATURE), 0)
             + " °C; spreading and closing all at once takes "
             + minutes(job.time().value())
             + ".");

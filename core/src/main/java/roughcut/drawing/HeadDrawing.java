@@ -86,11 +86,11 @@ public final class HeadDrawing {
   }
 
   private String veneerWood() {
-    return NeckDecisions.VENEER_SPECIES.in(plan.build().design()).word();
+    return plan.given(NeckDecisions.VENEER_SPECIES).word();
   }
 
   private double veneer() {
-    return Decisions.HEAD_VENEER.in(plan.build().design());
+    return plan.given(Decisions.HEAD_VENEER);
   }
 
   private void neck() {
@@ -128,7 +128,7 @@ public final class HeadDrawing {
 
   /** The body at the back of the head. */
   private void body(TunerLayout.Tuner tuner) {
-    double half = NeckDecisions.TUNER_BODY.in(plan.build().design()) / 2;
+    double half = plan.given(NeckDecisions.TUNER_BODY) / 2;
     Point p = post(tuner);
     double out = tuner.trebleSide() ? 1 : -1;
     sketch.outline(
@@ -138,14 +138,14 @@ public final class HeadDrawing {
   }
 
   private void tuner(TunerLayout.Tuner tuner) {
-    double bushing = NeckDecisions.TUNER_BUSHING.in(plan.build().design());
+    double bushing = plan.given(NeckDecisions.TUNER_BUSHING);
     Point p = post(tuner);
     Outline bore = new Outline(Arcs.arc(p, bushing / 2, 0, 2 * Math.PI));
     sketch.fill(Role.CHANNEL, bore, "#FBF9F4");
     Role role =
         tuner.edge().value() < 4 ? Role.STOP : tuner.edge().value() < 6 ? Role.LOOK : Role.EDGE;
     sketch.outline(role, bore);
-    circle(Role.EDGE, p, NeckDecisions.TUNER_POST.in(plan.build().design()));
+    circle(Role.EDGE, p, plan.given(NeckDecisions.TUNER_POST));
     sketch.text(
         Role.NOTE,
         p.x(),

@@ -49,7 +49,7 @@ public final class HeightsDrawing {
   }
 
   private double of(NumberDecision decision) {
-    return decision.in(plan.build().design());
+    return plan.given(decision);
   }
 
   private Drawing draw() {
@@ -188,7 +188,7 @@ public final class HeightsDrawing {
    * Wood left under the pocket where it is deepest: at the body's edge when the neck leans back.
    */
   private void floor(double thick, Pocket pocket) {
-    double x = heights.taper().value() >= 0 ? joint + 14 : plan.neck().heelEnd().value() - 14;
+    double x = heights.taper().orElseThrow().value() >= 0 ? joint + 14 : plan.neck().heelEnd().value() - 14;
     double floor = -thick + pocket.floor().value();
     sketch.dimension(new Point(x, -thick), new Point(x, floor), 0, "floor", pocket.floor());
   }

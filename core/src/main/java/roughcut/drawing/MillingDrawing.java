@@ -26,7 +26,7 @@ public final class MillingDrawing {
   public static Drawing of(Plan plan, Units units) {
     Sketch sketch = new Sketch(units);
     MillingPasses milling = plan.milling();
-    double width = BlankDecisions.MILL_WIDTH.in(plan.build().design());
+    double width = plan.given(BlankDecisions.MILL_WIDTH);
     double from = Math.max(milling.from().value(), milling.to().value());
     // The end of a wide board is drawn no wider than shows its thickness well.
     double shown = Math.min(width, from * 5);

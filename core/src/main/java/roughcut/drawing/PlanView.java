@@ -51,7 +51,7 @@ final class PlanView {
   }
 
   private static double headWidth(Plan plan) {
-    return Decisions.HEAD_WIDTH.in(plan.build().design());
+    return plan.given(Decisions.HEAD_WIDTH);
   }
 
   /** The tip of the head, seen from above. */
@@ -249,7 +249,7 @@ final class PlanView {
     double start = plan.rod().channel().from();
     double end = plan.rod().channel().to();
     double near = -plan.rod().width().value() / 2;
-    double trim = BlankDecisions.END_TRIM.in(plan.build().design());
+    double trim = plan.given(BlankDecisions.END_TRIM);
     double heel = heelEnd + trim;
     boolean sameEnd = plan.details().routing().countedFromHeel();
     double from = sameEnd ? heel : heelEnd - blankReach();
@@ -271,7 +271,7 @@ final class PlanView {
 
   /** Tuner bores on the head, seen from above. */
   void tuners() {
-    double r = NeckDecisions.TUNER_BUSHING.in(plan.build().design()) / 2;
+    double r = plan.given(NeckDecisions.TUNER_BUSHING) / 2;
     double cos = Math.cos(head.theta());
     for (TunerLayout.Tuner tuner : plan.details().tuners().tuners()) {
       List<Point> circle = new ArrayList<>();
@@ -290,7 +290,7 @@ final class PlanView {
         .splines()
         .ifPresent(
             s -> {
-              double half = NeckDecisions.SPLINE_WIDTH.in(plan.build().design()) / 2;
+              double half = plan.given(NeckDecisions.SPLINE_WIDTH) / 2;
               for (double y : s.offsets()) {
                 sketch.outline(
                     Role.HIDDEN, Outline.rectangle(s.x() - 25, y - half, s.x() + 25, y + half));
@@ -334,14 +334,14 @@ final class PlanView {
   /** The blank's sides beyond the outline: what the saw takes away. */
   void stock() {
     double side = plan.blank().halfWidth();
-    double trim = BlankDecisions.END_TRIM.in(plan.build().design());
+    double trim = plan.given(BlankDecisions.END_TRIM);
     double from = heelEnd - blankReach();
     sketch.outline(Role.STOCK, Outline.rectangle(from, -side, heelEnd + trim, side));
   }
 
   /** From the heel's end to the blank's head end, trim included. */
   private double blankReach() {
-    return plan.tree().length().value() - BlankDecisions.END_TRIM.in(plan.build().design());
+    return plan.tree().length().value() - plan.given(BlankDecisions.END_TRIM);
   }
 
   /** What can be taken hold of on the stack: each strip, and each face between two. */

@@ -23,9 +23,13 @@ import roughcut.blank.WayOut;
 import roughcut.blank.Weights;
 import roughcut.blank.WoodPart;
 import roughcut.design.Build;
+import roughcut.design.Choice;
+import roughcut.design.ChoiceDecision;
+import roughcut.design.Decisions;
 import roughcut.design.Givens;
 import roughcut.design.HeadMaking;
 import roughcut.design.NeckDecisions;
+import roughcut.design.NumberDecision;
 import roughcut.design.Decisions;
 import roughcut.fretboard.FretboardRadius;
 import roughcut.geometry.Outline;
@@ -131,6 +135,25 @@ public record Plan(
         .proof()
         .map(p -> ProofWays.of(p, new Givens(build), shop, cuts, units))
         .orElse(List.of());
+  }
+
+  /**
+   * A number as it counts: measured where it was, decided otherwise, and where it follows from the
+   * plan what that has. Drawings and pages take it from here, never from the design.
+   */
+  public double given(NumberDecision decision) {
+    if (decision == Decisions.HEEL_END) {
+      return neck.heelEnd().value();
+    }
+    if (decision == Decisions.HEEL_THICKNESS) {
+      return neck.heelThickness().value();
+    }
+    return new Givens(build).get(decision).value();
+  }
+
+  /** A choice as it counts. */
+  public Choice given(ChoiceDecision decision) {
+    return decision.in(build.design());
   }
 
   /** How the head is made, in words for a subtitle. */

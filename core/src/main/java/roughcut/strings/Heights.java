@@ -9,9 +9,11 @@ import static roughcut.measure.Worked.in;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import roughcut.design.BodyDecisions;
 import roughcut.design.Decisions;
 import roughcut.design.FretboardDecisions;
 import roughcut.design.Givens;
+import roughcut.design.NeckFixing;
 import roughcut.design.SolveFor;
 import roughcut.design.StringDecisions;
 import roughcut.fretboard.FretboardRadius;
@@ -38,7 +40,7 @@ import roughcut.shop.BridgeKind;
  * @param saddles height of each string's saddle, string 1 first
  * @param breakSaddle angle of the string over the saddle
  * @param there string over the body where the maker looks
- * @param taper what a tilted pocket floor or a planed heel takes over its length
+ * @param taper what a tilted pocket floor or a planed heel takes over its length; none on a through-neck
  */
 public record Heights(
     SolveFor solvedFor,
@@ -50,7 +52,7 @@ public record Heights(
     Worked flatExposed,
     List<Worked> saddles,
     Worked breakSaddle,
-    Worked taper,
+    Optional<Worked> taper,
     Worked there,
     Optional<NeckProof> proof,
     Frame frame) {
@@ -228,15 +230,20 @@ public record Heights(
                   "H",
                   in("H", h));
       Given heel = givens.get(Decisions.HEEL_END);
-      Worked taper =
-          put(
-              "heights.taper",
-              "A tilted floor or planed heel takes, over the pocket",
-              FINE_LENGTH,
-              (heel.value() - jointX.value()) * Math.tan(Math.toRadians(angle.value())),
-              "(x_h − x_j) · tan(α)",
-              in("x_h", heel),
-              in("α", angle));
+      // A through-neck has its angle in the blank.
+      boolean through = givens.get(BodyDecisions.NECK_FIXING) == NeckFixing.THROUGH;
+      Optional<Worked> taper =
+          through
+              ? Optional.empty()
+              : Optional.of(
+                  put(
+                      "heights.taper",
+                      "A tilted floor or planed heel takes, over the pocket",
+                      FINE_LENGTH,
+                      (heel.value() - jointX.value()) * Math.tan(Math.toRadians(angle.value())),
+                      "(x_h − x_j) · tan(α)",
+                      in("x_h", heel),
+                      in("α", angle)));
       Optional<NeckProof> proof = NeckProof.of(givens, saddle, run, ledger);
       // What was seated and measured stands in the drawing's place for all that follows.
       Worked seated = proof.map(NeckProof::joint).orElse(joint);

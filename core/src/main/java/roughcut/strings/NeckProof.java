@@ -10,6 +10,7 @@ import roughcut.design.BodyDecisions;
 import roughcut.design.Decisions;
 import roughcut.design.FretboardDecisions;
 import roughcut.design.Givens;
+import roughcut.design.NeckFixing;
 import roughcut.design.StringDecisions;
 import roughcut.measure.Given;
 import roughcut.measure.Ledger;
@@ -105,7 +106,9 @@ public record NeckProof(
         Given.decided(
             "heights.pocket-length",
             "Joint to the heel's end",
-            givens.get(Decisions.HEEL_END).value() - givens.get(Decisions.JOINT_X).value(),
+            givens.get(BodyDecisions.NECK_FIXING) == NeckFixing.THROUGH
+                ? 0
+                : givens.get(Decisions.HEEL_END).value() - givens.get(Decisions.JOINT_X).value(),
             LENGTH);
     Worked joint =
         ledger.put(

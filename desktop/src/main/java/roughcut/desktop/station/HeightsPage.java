@@ -136,13 +136,10 @@ final class HeightsPage extends PlainPage {
 
   /** The three ways to make the angle. */
   private void made(Heights heights, Units units) {
-    proof.row(false, "tilt the floor", heights.taper().text(units) + " deeper at the body's edge");
-    proof.row(
-        false,
-        "or plane the heel",
-        heights.taper().text(units) + " off at the body's edge, none at its end");
-    proof.row(
-        false, "or a wedge", "full face, " + heights.taper().text(units) + " at its thick end");
+    String by = heights.taper().map(t -> t.text(units)).orElse("");
+    proof.row(false, "tilt the floor", by + " deeper at the body's edge");
+    proof.row(false, "or plane the heel", by + " off at the body's edge, none at its end");
+    proof.row(false, "or a wedge", "full face, " + by + " at its thick end");
   }
 
   @Override

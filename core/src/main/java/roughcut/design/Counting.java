@@ -1,0 +1,221 @@
+package roughcut.design;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Predicate;
+import java.util.regex.Pattern;
+import roughcut.shop.BridgeBook;
+import roughcut.shop.BridgeKind;
+
+/**
+ * Which decisions count in a design as it is built, and why one doesn't: a through-neck has no
+ * bolts, a flat headstock no scarf, what is solved for isn't decided. What doesn't count isn't
+ * shown, and a search says why.
+ */
+public final class Counting {
+  /**
+   * One rule.
+   *
+   * @param only where the decisions of those ids count, in words after “counts only”
+   */
+  private record Rule(Pattern ids, String only, Predicate<Design> counts) {}
+
+  private static Rule rule(String ids, String only, Predicate<Design> counts) {
+    return new Rule(Pattern.compile(ids), only, counts);
+  }
+
+  private static final List<Rule> RULES =
+      List.of(
+          rule(
+              "access\\.pocket-.*|access\\.cover-lap",
+              "where the rod is worked from a pocket in the headstock",
+              d -> reach(d) == RodReach.HEAD_POCKET),
+          rule(
+              "access\\.(tilt|pilot|chuck)",
+              "where the rod is worked through a bore from the headstock",
+              d -> reach(d) == RodReach.HEAD_BORE),
+          rule(
+              "access\\.bore",
+              "where the rod isn't worked from a pocket in the headstock",
+              d -> reach(d) != RodReach.HEAD_POCKET),
+          rule(
+              "access\\.well",
+              "where the rod is worked from the heel",
+              d -> reach(d) == RodReach.HEEL),
+          rule(
+              "fretboard\\.notch-width",
+              "with a notch in the fretboard's end",
+              d -> FretboardDecisions.NOTCH_LENGTH.in(d) > 0),
+          rule(
+              "stiffener\\.(?!count).*",
+              "with stiffeners",
+              d -> NeckDecisions.STIFFENERS.in(d) >= 2),
+          rule(
+              "rod\\.adjuster-(width|depth)",
+              "where the adjuster's end has a length of its own",
+              d -> NeckDecisions.ROD_ADJUSTER_LENGTH.in(d) > 0),
+          rule(
+              "scarf\\..*",
+              "with a scarf joint",
+              d -> making(d) == HeadMaking.SCARF && Decisions.HEAD_ANGLE.in(d) > 0),
+          rule("head\\.angle", "on a headstock that isn't flat", d -> making(d) != HeadMaking.FLAT),
+          rule(
+              "head\\.step(-radius)?", "on a flat headstock", d -> making(d) == HeadMaking.FLAT),
+          rule(
+              "spline\\.(?!count).*", "with splines", d -> NeckDecisions.SPLINES.in(d) > 0),
+          rule(
+              "head\\.veneer-species",
+              "with a face veneer",
+              d -> Decisions.HEAD_VENEER.in(d) > 0),
+          rule(
+              "tuner\\.line-(offset|slope)",
+              "where the tuners stand along a line",
+              d -> NeckDecisions.TUNER_RULE.in(d) != TunerRule.STRAIGHT_PULL),
+          rule(
+              "nut\\.behind-zero-fret",
+              "with a zero fret",
+              d -> nut(d) == NutKind.ZERO_FRET),
+          rule("nut\\.lip", "with a nut in a slot", d -> nut(d) == NutKind.SLOT),
+          rule("nut\\.screws-reach", "with a locking nut", d -> nut(d) == NutKind.LOCKING),
+          rule(
+              "slot\\.first-depth|fretboard\\.edge-dropped",
+              "where slots are deepened later",
+              d -> FretboardDecisions.SLOT_SCHOOL.in(d) != SlotSchool.AT_FIRST),
+          rule(
+              "frets\\.fall-away-from",
+              "with a fall-away",
+              d -> FretboardDecisions.FALL_AWAY.in(d) > 0),
+          rule(
+              "scale\\.perpendicular-fret",
+              "with two scales",
+              d -> StringDecisions.SCALE_BASS.in(d) > 0 || StringDecisions.SCALE_TREBLE.in(d) > 0),
+          rule(
+              "scale\\.length",
+              "where both sides have no scale of their own",
+              d -> StringDecisions.SCALE_BASS.in(d) == 0 || StringDecisions.SCALE_TREBLE.in(d) == 0),
+          rule(
+              "compensation\\.(treble|angle)",
+              "where compensation is a straight line",
+              d -> StringDecisions.COMPENSATION.in(d) == CompensationBy.STRAIGHT_LINE),
+          rule(
+              "string\\.\\d+\\.own-compensation",
+              "where compensation is your own table",
+              d -> StringDecisions.COMPENSATION.in(d) == CompensationBy.OWN_TABLE),
+          rule("saddle\\.height", "where it isn't found from the others", d -> solve(d) != SolveFor.SADDLE),
+          rule("pocket\\.exposed", "where it isn't found from the others", d -> solve(d) != SolveFor.EXPOSED),
+          rule("neck\\.angle", "where it isn't found from the others", d -> solve(d) != SolveFor.ANGLE),
+          rule(
+              "heel\\.(end|thickness)|pocket\\.(?!exposed).*",
+              "on a neck that ends in a heel",
+              d -> fixing(d) != NeckFixing.THROUGH),
+          rule("bolt\\..*|insert\\..*", "on a neck that is bolted on", d -> fixing(d) == NeckFixing.BOLTED),
+          rule(
+              "insert\\..*",
+              "with inserts",
+              d -> RoutDecisions.BOLT_KIND.in(d) == BoltKind.INSERTS),
+          rule(
+              "bolt\\.bite",
+              "with screws: an insert's length counts instead",
+              d -> RoutDecisions.BOLT_KIND.in(d) != BoltKind.INSERTS),
+          rule(
+              "bolt\\.head",
+              "with a counterbore",
+              d -> RoutDecisions.BOLT_COUNTERBORE.in(d) > 0),
+          rule("bolt\\.across-end", "with two pairs or more", d -> RoutDecisions.BOLT_COUNT.in(d) >= 4),
+          rule(
+              "bridge\\.(top|block)-(from|along|across)|springs\\..*",
+              "with a pivoting bridge",
+              d -> bridge(d).cuts().top().there()),
+          rule(
+              "bridge\\.post-.*",
+              "with a bridge on posts",
+              d -> bridge(d).cuts().postBore() > 0),
+          rule(
+              "bridge\\.string-bore|ferrule\\..*",
+              "with strings through the body",
+              d -> RoutDecisions.STRUNG_THROUGH.in(d) == YesNo.YES),
+          rule(
+              "body\\.halves",
+              "with a back of two halves",
+              d ->
+                  BodyDecisions.BODY_BACK.in(d) == BodyBack.HALVES
+                      && fixing(d) != NeckFixing.THROUGH),
+          rule(
+              "body\\.back|body\\.blank-(length|width)|body\\.laid-.*",
+              "on a body that isn't two wings",
+              d -> fixing(d) != NeckFixing.THROUGH),
+          rule(
+              "body\\.top-species|top\\..*",
+              "with a top",
+              d -> BodyDecisions.BODY_TOP.in(d) > 0),
+          rule(
+              "binding\\.(?!layers).*",
+              "with binding",
+              d -> BodyDecisions.BINDING_LAYERS.in(d) > 0),
+          rule("arm\\.(reach|turn)", "with an arm contour", d -> SurfaceDecisions.ARM_DEPTH.in(d) > 0),
+          rule(
+              "belly\\.(reach|length|turn)",
+              "with a belly contour",
+              d -> SurfaceDecisions.BELLY_DEPTH.in(d) > 0),
+          rule(
+              "heel-carve\\.(reach|length|turn)",
+              "with a heel carve",
+              d -> SurfaceDecisions.HEEL_CARVE_DEPTH.in(d) > 0),
+          rule(
+              "carve\\.(width|ledge)",
+              "with a carved top",
+              d -> SurfaceDecisions.CARVE_DROP.in(d) > 0),
+          rule(
+              "outline\\.(scale|turn|flip|along|aside)",
+              "with an outline drawn elsewhere",
+              d -> d.drawn().isPresent()),
+          rule(
+              "body\\.(length|lower-width|waist-width|upper-width|horn-.*|slant)"
+                  + "|outline\\.(mirror|bass\\..*|treble\\..*)",
+              "with an outline shaped here",
+              d -> d.drawn().isEmpty()),
+          rule(
+              "relief\\.(diameter|left|clear|edge)",
+              "with a target for the body's weight",
+              d -> RoutDecisions.MASS_TARGET.in(d) > 0),
+          rule(
+              "body\\.stock-from",
+              "while the body is still too thick",
+              d -> RoutDecisions.STOCK_LEFT.in(d) > 0));
+
+  private Counting() {}
+
+  /** Where a decision would count, where it doesn't in this design; empty where it does. */
+  public static Optional<String> idle(Design design, String id) {
+    for (Rule rule : RULES) {
+      if (rule.ids.matcher(id).matches() && !rule.counts.test(design)) {
+        return Optional.of("counts only " + rule.only);
+      }
+    }
+    return Optional.empty();
+  }
+
+  private static Choice reach(Design d) {
+    return NeckDecisions.ROD_REACH.in(d);
+  }
+
+  private static Choice making(Design d) {
+    return NeckDecisions.HEAD_MAKING.in(d);
+  }
+
+  private static Choice nut(Design d) {
+    return FretboardDecisions.NUT_KIND.in(d);
+  }
+
+  private static Choice solve(Design d) {
+    return StringDecisions.SOLVE_FOR.in(d);
+  }
+
+  private static Choice fixing(Design d) {
+    return BodyDecisions.NECK_FIXING.in(d);
+  }
+
+  private static BridgeKind bridge(Design d) {
+    return BridgeBook.get(StringDecisions.BRIDGE.in(d).word());
+  }
+}

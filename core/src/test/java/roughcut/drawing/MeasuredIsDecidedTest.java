@@ -1,0 +1,79 @@
+package roughcut.drawing;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import org.junit.jupiter.api.Test;
+import roughcut.Heron;
+import roughcut.demo.Demo;
+import roughcut.design.Build;
+import roughcut.design.Decision;
+import roughcut.design.Decisions;
+import roughcut.design.Measurement;
+import roughcut.design.NumberDecision;
+import roughcut.measure.Quantity;
+import roughcut.measure.Units;
+import roughcut.plan.Plan;
+
+/** A measured value stands in the decided one's place: in numbers, drawings and sheets alike. */
+class MeasuredIsDecidedTest {
+  /** Strips are bought and sawn for the drawn shaft, whatever it came out as. */
+  private static final Set<String> NOMINAL = Set.of("shaft.thickness");
+
+  private static double other(NumberDecision number, double now) {
+    double step = number.quantity() == Quantity.COUNT ? 1 : Math.max(0.3, Math.abs(now) * 0.04);
+    double next = now + step <= number.most() ? now + step : now - step;
+    return Math.max(number.least(), Math.min(number.most(), next));
+  }
+
+  private static String plain(Drawing drawing) {
+    StringBuilder all = new StringBuilder();
+    for (Mark mark : drawing.marks()) {
+      all.append(mark.toString().replace("MEASURED", "DIMENSION")).append('\n');
+    }
+    return all.toString();
+  }
+
+  @Test
+  void theSameValueMeasuredAndDecidedGivesTheSameNumbersAndDrawings() {
+    List<String> different = new ArrayList<>();
+    Set<String> tried = new TreeSet<>();
+    Build build = Heron.build().asDesigned();
+    for (Decision decision : Decisions.all()) {
+      if (!(decision instanceof NumberDecision number)
+          || !number.measurable()
+          || NOMINAL.contains(number.id())) {
+        continue;
+      }
+      double value = other(number, number.in(build.design()));
+      if (value == number.in(build.design())) {
+        continue;
+      }
+      tried.add(number.id());
+      Plan decided = Plan.of(build.withDesign(number.with(build.design(), value)), Demo.shop());
+      Plan measured = Plan.of(
+          build.withMeasured(number.id(), new Measurement(value, LocalDate.of(2026, 5, 4))), Demo.shop());
+      decided.values().forEach(
+          (id, worked) -> {
+            double there = measured.value(id).map(v -> v.value()).orElse(Double.NaN);
+            if (Math.abs(there - worked.value()) > 1e-9 || Double.isNaN(there)) {
+              different.add(number.id() + " → value " + id);
+            }
+          });
+      Map<String, Drawing> one = AllDrawings.drawn(decided, Units.MM);
+      Map<String, Drawing> two = AllDrawings.drawn(measured, Units.MM);
+      for (String name : one.keySet()) {
+        if (!plain(one.get(name)).equals(plain(two.get(name)))) {
+          different.add(number.id() + " → drawing " + name);
+        }
+      }
+    }
+    assertThat(different).isEmpty();
+    assertThat(tried).hasSizeGreaterThan(50);
+  }
+}

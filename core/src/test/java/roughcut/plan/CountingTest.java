@@ -1,0 +1,99 @@
+package roughcut.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import java.util.Set;
+import java.util.TreeSet;
+import org.junit.jupiter.api.Test;
+import roughcut.Heron;
+import roughcut.demo.Demo;
+import roughcut.design.Build;
+import roughcut.design.Counting;
+import roughcut.design.Decision;
+import roughcut.design.Decisions;
+import roughcut.design.Design;
+import roughcut.design.NumberDecision;
+import roughcut.measure.Worked;
+
+/** What is said not to count really changes nothing, in every construction. */
+class CountingTest {
+  private static List<Build> builds() {
+    List<Build> all = new ArrayList<>(Demo.builds(LocalDate.of(2026, 5, 4)));
+    Build heron = Heron.build();
+    for (String[] settings :
+        new String[][] {
+          {"neck.fixing=through", "heights.solve-for=exposed"},
+          {"neck.fixing=glued-in", "head.made=flat", "heights.solve-for=saddle"},
+          {"head.made=one-piece", "rod.worked-from=head-pocket", "stiffener.count=0"},
+          {"rod.worked-from=heel", "nut.kind=zero-fret", "bolt.kind=inserts", "bolt.count=2"},
+          {"rod.worked-from=fretboard-end", "nut.kind=locking", "body.top-thickness=0"},
+          {"bridge.kind=pivoting", "nut.kind=slot", "slot.school=midway", "binding.layers=2"},
+          {"bridge.kind=flat-plate", "bridge.strung-through=yes", "compensation.by=own-table"},
+          {"scale.bass=660", "scale.treble=640", "compensation.by=straight-line", "arm.depth=8"},
+        }) {
+      all.add(heron.asDesigned().withDesign(Heron.set(heron.design(), settings)));
+    }
+    return all;
+  }
+
+  /** Numbers for comparing go with what isn't chosen: they are told, and set nothing. */
+  private static boolean comparing(String id) {
+    return id.startsWith("scarf.") || id.startsWith("head.one-piece") || id.startsWith("head.grain")
+        || id.startsWith("head.flat") || id.startsWith("head.step") || id.equals("heel.end.from-break");
+  }
+
+  @Test
+  void whatDoesNotCountChangesNothing() {
+    Random random = new Random(77);
+    Set<String> idle = new TreeSet<>();
+    for (Build build : builds()) {
+      Plan before = Plan.of(build, Demo.shop());
+      Design design = build.design();
+      List<NumberDecision> sleeping = new ArrayList<>();
+      for (Decision decision : Decisions.all()) {
+        if (decision instanceof NumberDecision number
+            && Counting.idle(design, number.id()).isPresent()
+            && !build.measured().containsKey(number.id())) {
+          sleeping.add(number);
+          double other = number.least() + random.nextDouble() * (number.most() - number.least());
+          design = number.with(design, number.quantity() == roughcut.measure.Quantity.COUNT
+              ? Math.rint(other) : other);
+          idle.add(number.id());
+        }
+      }
+      // All of them at once: none may matter.
+      Plan after = Plan.of(build.withDesign(design), Demo.shop());
+      for (Worked value : before.values().values()) {
+        if (!comparing(value.id())) {
+          Optional<Worked> now = after.value(value.id());
+          assertThat(now).as(build.name() + " " + value.id()).isPresent();
+          assertThat(now.get().value()).as(build.name() + " " + value.id()).isEqualTo(value.value());
+        }
+      }
+      assertThat(after.thinSpots()).hasSameSizeAs(before.thinSpots());
+      assertThat(after.problems()).as(build.name()).isEqualTo(before.problems());
+      assertThat(sleeping).isNotEmpty();
+    }
+    assertThat(idle).as("enough kinds of them").hasSizeGreaterThan(50);
+  }
+
+  @Test
+  void itIsSaidWhereADecisionWouldCount() {
+    Design heron = Heron.build().design();
+    assertThat(Counting.idle(heron, "access.pocket-depth").orElseThrow())
+        .isEqualTo("counts only where the rod is worked from a pocket in the headstock");
+    assertThat(Counting.idle(heron, "rod.depth")).isEmpty();
+    Design through = Heron.set(heron, "neck.fixing=through");
+    assertThat(Counting.idle(through, "bolt.count")).isPresent();
+    assertThat(Counting.idle(through, "heel.end")).isPresent();
+    assertThat(Counting.idle(heron, "bolt.count")).isEmpty();
+    assertThat(Counting.idle(Heron.set(heron, "bolt.kind=inserts"), "bolt.bite")).isPresent();
+    assertThat(Counting.idle(heron, "neck.angle").isPresent())
+        .isEqualTo(roughcut.design.StringDecisions.SOLVE_FOR.in(heron) == roughcut.design.SolveFor.ANGLE);
+  }
+}
