@@ -8,8 +8,8 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import roughcut.design.BodyBack;
 import roughcut.design.Clamping;
-import roughcut.design.Strip;
 import roughcut.design.Givens;
+import roughcut.design.Strip;
 import roughcut.shop.Board;
 import roughcut.shop.Saw;
 import roughcut.shop.Shop;
@@ -231,8 +231,7 @@ public final class BlankReadiness {
   }
 
   /** A saw that can't cut as high as the board lies: said of the one that was chosen by name. */
-  private static void sawHeight(
-      Givens givens, Shop shop, NeckRips rips, List<Question> all) {
+  private static void sawHeight(Givens givens, Shop shop, NeckRips rips, List<Question> all) {
     Optional<Saw> saw =
         givens
             .design()

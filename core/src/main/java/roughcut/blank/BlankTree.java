@@ -7,11 +7,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import roughcut.design.BlankDecisions;
-import roughcut.design.BodyDecisions;
-import roughcut.design.NeckFixing;
 import roughcut.design.BlankStep;
+import roughcut.design.BodyDecisions;
 import roughcut.design.Decisions;
 import roughcut.design.Givens;
+import roughcut.design.NeckFixing;
 import roughcut.design.Strip;
 import roughcut.measure.Given;
 import roughcut.measure.Ledger;
@@ -53,7 +53,6 @@ public record BlankTree(
   BlankTree of(Givens givens) {
     return of(givens, wanted.length, wanted.deep, wanted.width, new Ledger());
   }
-
 
   /**
    * Works the tree out.

@@ -133,8 +133,7 @@ public record BodyBlank(
     if (!winged && givens.own(decision)) {
       return givens.get(decision);
     }
-    Given laid =
-        Given.decided(decision.id() + ".laid", "Outline where it is laid", reach, LENGTH);
+    Given laid = Given.decided(decision.id() + ".laid", "Outline where it is laid", reach, LENGTH);
     Worked worked =
         ledger.put(
             decision.id(),

@@ -53,9 +53,18 @@ public record GlueUp(GlueJob job, List<Step> steps, Optional<Pins> pins) {
         GlueJob.of(
             givens,
             new GlueJob.Faces(
-                "glue", "clamps", faces, length, depth, densest(strips), outer, Clamping.CLAMPS, veneers(strips)),
+                "glue",
+                "clamps",
+                faces,
+                length,
+                depth,
+                densest(strips),
+                outer,
+                Clamping.CLAMPS,
+                veneers(strips)),
             ledger);
-    return new GlueUp(job, steps(givens, tree, ledger), strips.size() == 1 ? Optional.empty() : pins(givens));
+    return new GlueUp(
+        job, steps(givens, tree, ledger), strips.size() == 1 ? Optional.empty() : pins(givens));
   }
 
   private static int veneers(List<Strip> strips) {

@@ -40,7 +40,8 @@ public final class Movement {
       inputs.add(
           in(
               "w_" + n,
-              Given.decided("moisture.strip." + n, "Strip " + n + ", " + wood.name(), width, LENGTH)));
+              Given.decided(
+                  "moisture.strip." + n, "Strip " + n + ", " + wood.name(), width, LENGTH)));
       inputs.add(
           in(
               "S_" + n,

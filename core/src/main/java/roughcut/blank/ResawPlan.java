@@ -7,7 +7,6 @@ import static roughcut.measure.Worked.in;
 import java.util.Optional;
 import roughcut.design.BlankDecisions;
 import roughcut.design.BodyDecisions;
-import roughcut.design.Decisions;
 import roughcut.design.Givens;
 import roughcut.measure.Given;
 import roughcut.measure.Ledger;

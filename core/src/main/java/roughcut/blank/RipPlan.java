@@ -159,15 +159,15 @@ public record RipPlan(
                 in("need", need),
                 in("B", from))
             : ledger.put(
-            prefix + "short",
-            species + " missing for the strips",
-            LENGTH,
-            cuts.missing(),
-            cuts.rows() == 1 && cuts.clear()
-                ? "max(0, need − B)"
-                : "found by laying the strips side by side, the widest first",
-            in("need", need),
-            in("B", from));
+                prefix + "short",
+                species + " missing for the strips",
+                LENGTH,
+                cuts.missing(),
+                cuts.rows() == 1 && cuts.clear()
+                    ? "max(0, need − B)"
+                    : "found by laying the strips side by side, the widest first",
+                in("need", need),
+                in("B", from));
     return new RipPlan(species, board, open, roughs, done, from, rough, need, most, missing, cuts);
   }
 
@@ -181,7 +181,11 @@ public record RipPlan(
       int copies,
       Given kerf) {
     Given own =
-        Given.decided(prefix + "neck-width", "One neck, sawn outside its outline", neck.bounds().high(), LENGTH);
+        Given.decided(
+            prefix + "neck-width",
+            "One neck, sawn outside its outline",
+            neck.bounds().high(),
+            LENGTH);
     Given step =
         Given.decided(
             prefix + "neck-step",
@@ -210,7 +214,10 @@ public record RipPlan(
       }
       Given rough =
           Given.decided(
-              prefix + "strip." + strip + ".rough", "Strip and the planing of both faces", roughs.get(i), LENGTH);
+              prefix + "strip." + strip + ".rough",
+              "Strip and the planing of both faces",
+              roughs.get(i),
+              LENGTH);
       ledger.put(
           prefix + "strip." + strip,
           "Strip " + strip + " of " + stack.size() + ", fence to the blade",

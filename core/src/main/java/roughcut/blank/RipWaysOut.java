@@ -58,11 +58,8 @@ public final class RipWaysOut {
    */
   public record Needs(double half, double spareBelow, Optional<Outline> nested) {}
 
-  /**
-   * The ways out for one plan that doesn't fit; none when it does.
-   */
-  public static List<WayOut> of(
-      Build build, Shop shop, BlankTree tree, Needs needs, RipPlan plan) {
+  /** The ways out for one plan that doesn't fit; none when it does. */
+  public static List<WayOut> of(Build build, Shop shop, BlankTree tree, Needs needs, RipPlan plan) {
     RipWaysOut ways = new RipWaysOut(build, shop, tree, needs, plan);
     if (!plan.fits()) {
       ways.saws();
@@ -229,8 +226,7 @@ public final class RipWaysOut {
   /** Leaves the outermost strips of this wood away, where they are the outermost of all. */
   private void fewer() {
     Stack stack = build.design().neckStack();
-    boolean cut =
-        plan.done().contains(1) || stack.mirrored() && plan.done().contains(stack.size());
+    boolean cut = plan.done().contains(1) || stack.mirrored() && plan.done().contains(stack.size());
     if (!cut && stack.size() > 2 && stack.strips().get(0).species().equals(plan.species())) {
       offer(
           "leave the outermost " + (stack.mirrored() ? "strips" : "strip") + " away",

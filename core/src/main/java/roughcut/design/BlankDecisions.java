@@ -16,7 +16,8 @@ public final class BlankDecisions {
   public static final NumberDecision RESAW_KERF =
       BOOK.number("resaw.kerf", "Resawing kerf", LENGTH, 1, 0, Saw.MOST_KERF, 0.1)
           .follows(d -> Decisions.SAW_KERF.in(d))
-          .measured("Of the saw that opens boards through their thickness; empty for the ripping saw's.");
+          .measured(
+              "Of the saw that opens boards through their thickness; empty for the ripping saw's.");
   public static final NumberDecision SCARF_KERF =
       BOOK.number("scarf.kerf", "Scarf's kerf", LENGTH, 1, 0, Saw.MOST_KERF, 0.1)
           .follows(d -> Decisions.SAW_KERF.in(d))

@@ -59,22 +59,14 @@ public final class Counting {
               "with a scarf joint",
               d -> making(d) == HeadMaking.SCARF && Decisions.HEAD_ANGLE.in(d) > 0),
           rule("head\\.angle", "on a headstock that isn't flat", d -> making(d) != HeadMaking.FLAT),
-          rule(
-              "head\\.step(-radius)?", "on a flat headstock", d -> making(d) == HeadMaking.FLAT),
-          rule(
-              "spline\\.(?!count).*", "with splines", d -> NeckDecisions.SPLINES.in(d) > 0),
-          rule(
-              "head\\.veneer-species",
-              "with a face veneer",
-              d -> Decisions.HEAD_VENEER.in(d) > 0),
+          rule("head\\.step(-radius)?", "on a flat headstock", d -> making(d) == HeadMaking.FLAT),
+          rule("spline\\.(?!count).*", "with splines", d -> NeckDecisions.SPLINES.in(d) > 0),
+          rule("head\\.veneer-species", "with a face veneer", d -> Decisions.HEAD_VENEER.in(d) > 0),
           rule(
               "tuner\\.line-(offset|slope)",
               "where the tuners stand along a line",
               d -> NeckDecisions.TUNER_RULE.in(d) != TunerRule.STRAIGHT_PULL),
-          rule(
-              "nut\\.behind-zero-fret",
-              "with a zero fret",
-              d -> nut(d) == NutKind.ZERO_FRET),
+          rule("nut\\.behind-zero-fret", "with a zero fret", d -> nut(d) == NutKind.ZERO_FRET),
           rule("nut\\.lip", "with a nut in a slot", d -> nut(d) == NutKind.SLOT),
           rule("nut\\.screws-reach", "with a locking nut", d -> nut(d) == NutKind.LOCKING),
           rule(
@@ -92,7 +84,8 @@ public final class Counting {
           rule(
               "scale\\.length",
               "where both sides have no scale of their own",
-              d -> StringDecisions.SCALE_BASS.in(d) == 0 || StringDecisions.SCALE_TREBLE.in(d) == 0),
+              d ->
+                  StringDecisions.SCALE_BASS.in(d) == 0 || StringDecisions.SCALE_TREBLE.in(d) == 0),
           rule(
               "compensation\\.(treble|angle)",
               "where compensation is a straight line",
@@ -101,14 +94,26 @@ public final class Counting {
               "string\\.\\d+\\.own-compensation",
               "where compensation is your own table",
               d -> StringDecisions.COMPENSATION.in(d) == CompensationBy.OWN_TABLE),
-          rule("saddle\\.height", "where it isn't found from the others", d -> solve(d) != SolveFor.SADDLE),
-          rule("pocket\\.exposed", "where it isn't found from the others", d -> solve(d) != SolveFor.EXPOSED),
-          rule("neck\\.angle", "where it isn't found from the others", d -> solve(d) != SolveFor.ANGLE),
+          rule(
+              "saddle\\.height",
+              "where it isn't found from the others",
+              d -> solve(d) != SolveFor.SADDLE),
+          rule(
+              "pocket\\.exposed",
+              "where it isn't found from the others",
+              d -> solve(d) != SolveFor.EXPOSED),
+          rule(
+              "neck\\.angle",
+              "where it isn't found from the others",
+              d -> solve(d) != SolveFor.ANGLE),
           rule(
               "heel\\.(end|thickness)|pocket\\.(?!exposed).*",
               "on a neck that ends in a heel",
               d -> fixing(d) != NeckFixing.THROUGH),
-          rule("bolt\\..*|insert\\..*", "on a neck that is bolted on", d -> fixing(d) == NeckFixing.BOLTED),
+          rule(
+              "bolt\\..*|insert\\..*",
+              "on a neck that is bolted on",
+              d -> fixing(d) == NeckFixing.BOLTED),
           rule(
               "insert\\..*",
               "with inserts",
@@ -117,23 +122,30 @@ public final class Counting {
               "bolt\\.bite",
               "with screws: an insert's length counts instead",
               d -> RoutDecisions.BOLT_KIND.in(d) != BoltKind.INSERTS),
+          rule("bolt\\.head", "with a counterbore", d -> RoutDecisions.BOLT_COUNTERBORE.in(d) > 0),
           rule(
-              "bolt\\.head",
-              "with a counterbore",
-              d -> RoutDecisions.BOLT_COUNTERBORE.in(d) > 0),
-          rule("bolt\\.across-end", "with two pairs or more", d -> RoutDecisions.BOLT_COUNT.in(d) >= 4),
+              "bolt\\.across-end",
+              "with two pairs or more",
+              d -> RoutDecisions.BOLT_COUNT.in(d) >= 4),
           rule(
               "bridge\\.(top|block)-(from|along|across)|springs\\..*",
               "with a pivoting bridge",
               d -> bridge(d).cuts().top().there()),
-          rule(
-              "bridge\\.post-.*",
-              "with a bridge on posts",
-              d -> bridge(d).cuts().postBore() > 0),
+          rule("bridge\\.post-.*", "with a bridge on posts", d -> bridge(d).cuts().postBore() > 0),
           rule(
               "bridge\\.string-bore|ferrule\\..*",
               "with strings through the body",
               d -> RoutDecisions.STRUNG_THROUGH.in(d) == YesNo.YES),
+          rule(
+              "body\\.strip\\..*",
+              "with a back of strips",
+              d ->
+                  BodyDecisions.BODY_BACK.in(d) == BodyBack.STRIPS
+                      && fixing(d) != NeckFixing.THROUGH),
+          rule(
+              "outline\\.treble\\..*",
+              "where the sides aren't alike: the bass side's points move both",
+              d -> SurfaceDecisions.OUTLINE_MIRROR.in(d) == YesNo.NO),
           rule(
               "body\\.halves",
               "with a back of two halves",
@@ -144,15 +156,15 @@ public final class Counting {
               "body\\.back|body\\.blank-(length|width)|body\\.laid-.*",
               "on a body that isn't two wings",
               d -> fixing(d) != NeckFixing.THROUGH),
-          rule(
-              "body\\.top-species|top\\..*",
-              "with a top",
-              d -> BodyDecisions.BODY_TOP.in(d) > 0),
+          rule("body\\.top-species|top\\..*", "with a top", d -> BodyDecisions.BODY_TOP.in(d) > 0),
           rule(
               "binding\\.(?!layers).*",
               "with binding",
               d -> BodyDecisions.BINDING_LAYERS.in(d) > 0),
-          rule("arm\\.(reach|turn)", "with an arm contour", d -> SurfaceDecisions.ARM_DEPTH.in(d) > 0),
+          rule(
+              "arm\\.(reach|turn)",
+              "with an arm contour",
+              d -> SurfaceDecisions.ARM_DEPTH.in(d) > 0),
           rule(
               "belly\\.(reach|length|turn)",
               "with a belly contour",

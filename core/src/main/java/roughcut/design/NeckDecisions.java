@@ -127,7 +127,8 @@ public final class NeckDecisions {
           .measured("Channel at the adjuster.");
   public static final NumberDecision ROD_AXIS =
       BOOK.number("rod.axis-depth", "Adjuster's axis", LENGTH, 5, 0, 40, 0.1)
-          .measured("Below the neck's top: at the break line, or at the adjuster at its other end.");
+          .measured(
+              "Below the neck's top: at the break line, or at the adjuster at its other end.");
   public static final NumberDecision ACCESS_BORE =
       BOOK.number("access.bore", "Access bore", LENGTH, 6, 1, 25, 0.5)
           .hint("Diameter of the bore, or of the groove that the key turns in.");
@@ -164,8 +165,12 @@ public final class NeckDecisions {
       BOOK.number("rod.mass", "Rod weighs", MASS, 0, 0, 1000, 5)
           .follows(
               d ->
-                  Decisions.ROD_LENGTH.in(d) * Decisions.ROD_WIDTH.in(d) * Decisions.ROD_DEPTH.in(d)
-                      * ROD_FILL * STEEL / 1000)
+                  Decisions.ROD_LENGTH.in(d)
+                      * Decisions.ROD_WIDTH.in(d)
+                      * Decisions.ROD_DEPTH.in(d)
+                      * ROD_FILL
+                      * STEEL
+                      / 1000)
           .measured("Empty for steel that fills a little over half of its channel.");
   public static final NumberDecision STIFFENERS =
       BOOK.number("stiffener.count", "Stiffeners", COUNT, 2, 0, 2, 2)
@@ -193,8 +198,13 @@ public final class NeckDecisions {
       BOOK.number("stiffener.mass", "A stiffener weighs", MASS, 0, 0, 500, 1)
           .follows(
               d ->
-                  STIFFENER_LENGTH.in(d) * STIFFENER_WIDTH.in(d) * STIFFENER_DEPTH.in(d) * CARBON / 1000)
-          .measured("Each. Empty for carbon that fills its channel; titanium weighs near three times as much.");
+                  STIFFENER_LENGTH.in(d)
+                      * STIFFENER_WIDTH.in(d)
+                      * STIFFENER_DEPTH.in(d)
+                      * CARBON
+                      / 1000)
+          .measured(
+              "Each. Empty for carbon that fills its channel; titanium weighs near three times as much.");
 
   public static final ChoiceDecision CHANNEL_MACHINE =
       BOOK.choice(
@@ -204,9 +214,7 @@ public final class NeckDecisions {
           "A fence wants a true edge, before the outline; a railed jig is sighted on the centre line.");
   public static final NumberDecision CHANNEL_CUTTER =
       BOOK.number("channel.cutter", "Rod channel's cutter", LENGTH, 6.4, 1, 30, 0.1)
-          .follows(
-              d ->
-                  Math.min(6.4, Decisions.ROD_WIDTH.in(d)))
+          .follows(d -> Math.min(6.4, Decisions.ROD_WIDTH.in(d)))
           .measured("Diameter; empty for the usual one, no wider than the channel.");
   public static final NumberDecision STIFFENER_CUTTER =
       BOOK.number("stiffener.cutter", "Stiffener's cutter", LENGTH, 3.2, 1, 30, 0.1)

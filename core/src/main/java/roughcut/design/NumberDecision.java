@@ -117,9 +117,7 @@ public record NumberDecision(
 
   @Override
   public Design typed(Design design, String text, Units units) throws Unreadable {
-    return follows && text.isBlank()
-        ? released(design)
-        : setter.apply(design, read(text, units));
+    return follows && text.isBlank() ? released(design) : setter.apply(design, read(text, units));
   }
 
   @Override

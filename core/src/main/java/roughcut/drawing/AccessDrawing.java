@@ -1,13 +1,13 @@
 package roughcut.drawing;
 
 import java.util.List;
+import roughcut.design.NeckDecisions;
 import roughcut.drawing.Mark.Anchor;
 import roughcut.drawing.Mark.Size;
 import roughcut.geometry.Bounds;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.measure.Units;
-import roughcut.design.NeckDecisions;
 import roughcut.neck.AccessBore;
 import roughcut.neck.Channel;
 import roughcut.neck.RodAccess;

@@ -85,8 +85,7 @@ public final class BodyBlankDrawing {
     switch (body.kind()) {
       case ONE_PIECE -> piece(Outline.rectangle(0, -half, length, half), body.backWood(), LEAN);
       case HALVES -> {
-        HalfArrangement second =
-            (HalfArrangement) plan.given(BodyDecisions.BODY_HALVES);
+        HalfArrangement second = (HalfArrangement) plan.given(BodyDecisions.BODY_HALVES);
         piece(Outline.rectangle(0, -half, length, 0), body.backWood(), LEAN);
         piece(Outline.rectangle(0, 0, length, half), body.backWood(), second.over() ? -LEAN : LEAN);
         arrow(-half / 2, 1);

@@ -72,8 +72,7 @@ public final class GlueUpSheet {
 
   private void pictures() {
     double scale = WIDTH / plan.tree().length().value();
-    double room =
-        (plan.blank().halfWidth() + plan.given(BlankDecisions.CAUL) + 16) * scale;
+    double room = (plan.blank().halfWidth() + plan.given(BlankDecisions.CAUL) + 16) * scale;
     y -= room + 3;
     sketch.origin(0, y);
     sketch.scale(scale);

@@ -188,7 +188,10 @@ public final class HeightsDrawing {
    * Wood left under the pocket where it is deepest: at the body's edge when the neck leans back.
    */
   private void floor(double thick, Pocket pocket) {
-    double x = heights.taper().orElseThrow().value() >= 0 ? joint + 14 : plan.neck().heelEnd().value() - 14;
+    double x =
+        heights.taper().orElseThrow().value() >= 0
+            ? joint + 14
+            : plan.neck().heelEnd().value() - 14;
     double floor = -thick + pocket.floor().value();
     sketch.dimension(new Point(x, -thick), new Point(x, floor), 0, "floor", pocket.floor());
   }

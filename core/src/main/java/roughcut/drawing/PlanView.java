@@ -261,12 +261,15 @@ final class PlanView {
         "",
         stops.startStop());
     sketch.dimension(
-        new Point(heel - stops.endStop().value(), -side), new Point(heel, -side), -14, "", stops.endStop());
+        new Point(heel - stops.endStop().value(), -side),
+        new Point(heel, -side),
+        -14,
+        "",
+        stops.endStop());
     double x = (start + end) / 2;
     stops
         .fence()
-        .ifPresent(
-            f -> sketch.dimension(new Point(x, -side), new Point(x, near), 0, "fence", f));
+        .ifPresent(f -> sketch.dimension(new Point(x, -side), new Point(x, near), 0, "fence", f));
   }
 
   /** Tuner bores on the head, seen from above. */

@@ -141,10 +141,7 @@ public record FretboardWork(
             in("w", width));
     GaugeLight light = (GaugeLight) givens.get(FretboardDecisions.GAUGE_LIGHT);
     return new GaugeReading(
-        worked,
-        board.value(),
-        meaning(light, worked.value()),
-        near(board.value(), half));
+        worked, board.value(), meaning(light, worked.value()), near(board.value(), half));
   }
 
   private static double gap(double gauge, double board, double half) {

@@ -298,11 +298,14 @@ public record Slots(
         school == SlotSchool.MIDWAY
             ? later.sawNow()
             : Given.decided(
-                "slot.second", "Second depth", givens.get(FretboardDecisions.WIRE_TANG).value()
-                    + givens.get(FretboardDecisions.CLEARANCE).value(), FINE_LENGTH);
-    double toCome =
-        school == SlotSchool.MIDWAY ? Math.max(0, sanding.value() - sanded.value()) : 0;
-    Given rest = Given.decided("fretboard.sanding-left", "Sanding still to come", toCome, FINE_LENGTH);
+                "slot.second",
+                "Second depth",
+                givens.get(FretboardDecisions.WIRE_TANG).value()
+                    + givens.get(FretboardDecisions.CLEARANCE).value(),
+                FINE_LENGTH);
+    double toCome = school == SlotSchool.MIDWAY ? Math.max(0, sanding.value() - sanded.value()) : 0;
+    Given rest =
+        Given.decided("fretboard.sanding-left", "Sanding still to come", toCome, FINE_LENGTH);
     return ledger.put(
         "slot." + k + ".under",
         "Wood left under slot " + k + " at the crown",
@@ -363,11 +366,25 @@ public record Slots(
     String guides = NumberWriter.text(GUIDES, FINE_LENGTH, units);
     if (midway) {
       return left < GUIDES
-          ? "too late to deepen by the slot: " + at + " is left at the edges of slot " + worst.number()
-          : "deepened before their edges have less than " + guides + ": " + at + " is left now at slot " + worst.number();
+          ? "too late to deepen by the slot: "
+              + at
+              + " is left at the edges of slot "
+              + worst.number()
+          : "deepened before their edges have less than "
+              + guides
+              + ": "
+              + at
+              + " is left now at slot "
+              + worst.number();
     }
     return left < GUIDES
-        ? "sawn too shallow: " + at + " would be left at the edges of slot " + worst.number() + " to guide the saw, " + guides + " is wanted"
+        ? "sawn too shallow: "
+            + at
+            + " would be left at the edges of slot "
+            + worst.number()
+            + " to guide the saw, "
+            + guides
+            + " is wanted"
         : "deepened after the radius; " + at + " is left then at the edges to guide the saw";
   }
 

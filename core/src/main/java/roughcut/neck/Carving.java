@@ -128,8 +128,7 @@ public record Carving(
     Given rod = givens.get(NeckDecisions.BOW_ROD);
     Given crown = neck.thickness().fretboard();
     // Hollow is positive: the strings' pull makes more of it, and every rod works against that.
-    boolean helpless =
-        bow.value() < 0 && givens.get(NeckDecisions.ROD_ACTING) == RodActing.SINGLE;
+    boolean helpless = bow.value() < 0 && givens.get(NeckDecisions.ROD_ACTING) == RodActing.SINGLE;
     Worked sanded =
         helpless
             ? ledger.put(

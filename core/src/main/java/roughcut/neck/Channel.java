@@ -123,7 +123,9 @@ public record Channel(List<Piece> pieces) {
         boolean inBody = piece != body && body.reaches(x);
         deep +=
             inBody
-                ? own - Math.min(piece.width, body.width) * Math.min(piece.depthAt(x), body.depthAt(x))
+                ? own
+                    - Math.min(piece.width, body.width)
+                        * Math.min(piece.depthAt(x), body.depthAt(x))
                 : own;
       }
       sum += deep / SAMPLES * length;

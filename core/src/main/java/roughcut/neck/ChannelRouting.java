@@ -72,8 +72,7 @@ public record ChannelRouting(
     List<MachineStops.Run> runs = new ArrayList<>();
     Given first = deeper.value() < 0 ? depth("rod.even-depth", "Even depth", even) : rod.depth();
     runs.add(
-        new MachineStops.Run(
-            "rod", "Rod channel", from, to, rod.width(), 0, first, 0, 0, cutter));
+        new MachineStops.Run("rod", "Rod channel", from, to, rod.width(), 0, first, 0, 0, cutter));
     if (deeper.value() != 0) {
       Given deepest =
           depth("rod.deepest", "Deepest of the curve", Math.max(depth, depth + deeper.value()));

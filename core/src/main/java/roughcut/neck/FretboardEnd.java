@@ -26,8 +26,7 @@ import roughcut.measure.Worked;
 final class FretboardEnd {
   private FretboardEnd() {}
 
-  static RodAccess of(
-      Givens givens, NeckShape neck, RodChannel rod, Slots slots, Ledger ledger) {
+  static RodAccess of(Givens givens, NeckShape neck, RodChannel rod, Slots slots, Ledger ledger) {
     Given bore = givens.get(NeckDecisions.ACCESS_BORE);
     Given axis = givens.get(NeckDecisions.ROD_AXIS);
     Given key = givens.get(NeckDecisions.KEY_SIZE);

@@ -116,8 +116,7 @@ final class HeadPocket {
                 "rod.axis-depth",
                 "access.key")),
         List.of(cut()),
-        List.of(
-            new Point(breakX, -axis()), new Point(breakX - length.value() * 1.4, -axis())),
+        List.of(new Point(breakX, -axis()), new Point(breakX - length.value() * 1.4, -axis())),
         List.of(
             "rout the pocket from the head's face, before its veneer hides the lines",
             "lay the rod in and try the key at its steepest",

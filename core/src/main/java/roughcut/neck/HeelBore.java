@@ -134,8 +134,7 @@ final class HeelBore {
         in("ℓ", length));
   }
 
-  private static Worked under(
-      NeckShape neck, Given axis, Given bore, double from, Ledger ledger) {
+  private static Worked under(NeckShape neck, Given axis, Given bore, double from, Ledger ledger) {
     double heel = neck.heelEnd().value();
     double depth = axis.value() + bore.value() / 2;
     double least = Double.POSITIVE_INFINITY;

@@ -196,7 +196,8 @@ public record MachineStops(
       boolean fromHeel = blank.countedFromHeel();
       Given end =
           fromHeel
-              ? Given.decided("blank.heel-end", "Nut line to the blank's heel end", blank.heelEnd(), LENGTH)
+              ? Given.decided(
+                  "blank.heel-end", "Nut line to the blank's heel end", blank.heelEnd(), LENGTH)
               : Given.decided("blank.head-end", "Head end to nut line", blank.headEnd(), LENGTH);
       Given start = Given.decided(run.prefix() + ".start", "Channel begins", run.start(), LENGTH);
       double value =
@@ -217,7 +218,8 @@ public record MachineStops(
 
     private Worked endStop() {
       Given heel =
-          Given.decided("blank.heel-end", "Nut line to the blank's heel end", blank.heelEnd(), LENGTH);
+          Given.decided(
+              "blank.heel-end", "Nut line to the blank's heel end", blank.heelEnd(), LENGTH);
       Given end = Given.decided(run.prefix() + ".end", "Channel ends", run.end(), LENGTH);
       return stop(
           "end-stop",
@@ -243,7 +245,8 @@ public record MachineStops(
     private Worked passes() {
       double most = PassRule.deepest(run.cutter().value(), blank.density());
       Given deepest =
-          Given.decided(run.prefix() + ".deepest-pass", "Deepest pass of this cutter", most, LENGTH);
+          Given.decided(
+              run.prefix() + ".deepest-pass", "Deepest pass of this cutter", most, LENGTH);
       return ledger.put(
           run.prefix() + ".passes",
           run.name() + ", passes",

@@ -123,7 +123,8 @@ public record ScarfMarks(
     List<String> steps = new ArrayList<>();
     steps.add("mark the finished line and, for the planing, the saw's line beyond it");
     steps.add("saw with a support under the cut, so that the feather edge can't break");
-    steps.add("clamp shaft and offcut with both bevels in one plane; plane them together, square across");
+    steps.add(
+        "clamp shaft and offcut with both bevels in one plane; plane them together, square across");
     steps.add("turn the offcut over" + (swaps ? ": its strips change sides" : ""));
     steps.add(
         pinSide.isPresent()

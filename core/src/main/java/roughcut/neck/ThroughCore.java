@@ -5,8 +5,8 @@ import static roughcut.measure.Worked.in;
 
 import java.util.Map;
 import java.util.Optional;
-import roughcut.design.BodyDecisions;
 import roughcut.design.BlankStep;
+import roughcut.design.BodyDecisions;
 import roughcut.design.Decisions;
 import roughcut.design.Givens;
 import roughcut.design.NeckFixing;

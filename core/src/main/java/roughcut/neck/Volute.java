@@ -24,8 +24,7 @@ import roughcut.measure.Worked;
  * @param underHead whether it stands under the head rather than under the heel's end
  * @param turns in which the drum reaches the whole of the head
  */
-public record Volute(
-    Worked tangent, Worked apex, Worked riser, boolean underHead, Worked turns) {
+public record Volute(Worked tangent, Worked apex, Worked riser, boolean underHead, Worked turns) {
   /** Turned over, a head is reached from its two sides and no more. */
   private static final int SIDES = 2;
 
@@ -34,7 +33,10 @@ public record Volute(
     if (turns.value() > SIDES) {
       return "wider than twice the drum: its middle isn't reached; plane it or rout it on a jig";
     }
-    String under = riser.value() < 0.05 ? "" : underHead ? ", riser under the head" : ", riser under the heel's end";
+    String under =
+        riser.value() < 0.05
+            ? ""
+            : underHead ? ", riser under the head" : ", riser under the heel's end";
     return turns.value() > 1
         ? "wider than the drum: two turns, with care: the feed reverses" + under
         : "one turn at the drum" + under;

@@ -14,8 +14,4 @@ import roughcut.measure.Worked;
  * @param pins that keep it in place while it is glued
  */
 public record FretboardPlan(
-    Slots slots,
-    Markers markers,
-    Worked sideDots,
-    FretboardWork work,
-    List<FretPins> pins) {}
+    Slots slots, Markers markers, Worked sideDots, FretboardWork work, List<FretPins> pins) {}

@@ -30,7 +30,6 @@ import roughcut.design.Givens;
 import roughcut.design.HeadMaking;
 import roughcut.design.NeckDecisions;
 import roughcut.design.NumberDecision;
-import roughcut.design.Decisions;
 import roughcut.fretboard.FretboardRadius;
 import roughcut.geometry.Outline;
 import roughcut.layout.FretLayout;

@@ -103,9 +103,8 @@ final class Planner {
     NeckShape neck = NeckShape.of(givens, frets, taper, blank.halfWidth());
     HeadLine head = neck.head();
     HeadLine angled = HeadLine.angled(givens);
-    OnePieceHead onePiece = 
-        OnePieceHead.of(
-            angled, neck.heelEnd(), givens.get(BlankDecisions.END_TRIM), ledger);
+    OnePieceHead onePiece =
+        OnePieceHead.of(angled, neck.heelEnd(), givens.get(BlankDecisions.END_TRIM), ledger);
     FlatHead flatHead = FlatHead.of(givens, head, neck.heelEnd(), ledger);
     Volute volute = Volute.of(givens, head, taper, ledger);
     // The scarf's numbers are there for comparing, even when the head is made otherwise.
@@ -179,26 +178,15 @@ final class Planner {
     NeckRips rips = NeckRips.of(givens, shop, tree, nested, ledger);
     GlueUp glueUp = GlueUp.of(givens, tree, ledger);
     stackWidth(blank);
-    HeadWings wings = 
+    HeadWings wings =
         HeadWings.of(
-            givens,
-            blank,
-            head.at(HeadOutline.widestAt(head.length().value()), 0).x(),
-            ledger);
+            givens, blank, head.at(HeadOutline.widestAt(head.length().value()), 0).x(), ledger);
     Movement.of(givens, blank, ledger);
     MillingPasses milling = MillingPasses.of(givens, ledger);
     FaceCheck faceCheck = FaceCheck.of(givens, ledger);
     BodyBlank body = BodyBlank.of(givens, shop, outline, ledger);
     List<SeenLines> seen = seen(blank, taper, neck, headFace);
-    List<WoodPart> parts =
-        WoodParts.of(
-            givens,
-            tree,
-            rips,
-            wings,
-            taper,
-            body,
-            neckShape);
+    List<WoodPart> parts = WoodParts.of(givens, tree, rips, wings, taper, body, neckShape);
     BoardLayout boards =
         BoardLayout.of(
             parts,

@@ -104,14 +104,16 @@ public record BodyCuts(
                 p -> Bolts.of(slab, p, f.neck, f.heights, f.slots, f.heelDensity, f.channels))
             : Optional.empty();
     fretboard(slab, f.taper);
-    Seated seated =
-        Seated.of(f.givens, f.heights, f.neck.joint().value(), f.frets.scale().value());
+    Seated seated = Seated.of(f.givens, f.heights, f.neck.joint().value(), f.frets.scale().value());
     new BridgeRouts(slab, f.bridge, seated).all();
     double boardEnd = f.taper.end().value();
     List<Pickup> pickups =
         f.givens.design().fittings().stream()
             .filter(p -> p.type() == FittingType.PICKUP)
-            .map(p -> Pickup.of(slab, p, new Pickup.Under(f.frets, f.strings, f.heights, seated, boardEnd)))
+            .map(
+                p ->
+                    Pickup.of(
+                        slab, p, new Pickup.Under(f.frets, f.strings, f.heights, seated, boardEnd)))
             .toList();
     Controls controls = new Controls(slab);
     controls.all();

@@ -215,10 +215,7 @@ final class BridgeRouts {
       NumberDecision from, NumberDecision along, NumberDecision across, double depth) {
     double begins = slab.givens.get(from).value();
     return new BridgeCuts.Area(
-        begins,
-        begins + slab.givens.get(along).value(),
-        slab.givens.get(across).value(),
-        depth);
+        begins, begins + slab.givens.get(along).value(), slab.givens.get(across).value(), depth);
   }
 
   private Outline outline(BridgeCuts.Area area, double corner) {

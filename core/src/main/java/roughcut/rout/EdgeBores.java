@@ -56,8 +56,7 @@ final class EdgeBores {
 
   /** z of a finished face just inside the edge there, its round-over left out. */
   private double face(BodyFace face, Edge.Place place) {
-    Point in =
-        place.at().plus(place.inward().x() * BEHIND_EDGE, place.inward().y() * BEHIND_EDGE);
+    Point in = place.at().plus(place.inward().x() * BEHIND_EDGE, place.inward().y() * BEHIND_EDGE);
     double lost = slab.surface.contoured(face, in.x(), in.y());
     return face == BodyFace.TOP
         ? slab.surface.topPlane(in.x()) + slab.surface.carved(BEHIND_EDGE) + lost
@@ -80,7 +79,10 @@ final class EdgeBores {
 
   private static Given edge(Fitting fitting, String face, double z) {
     return Given.decided(
-        fitting.id("face-" + face), "Finished " + face + " over its bore, at its nearest", z, FINE_LENGTH);
+        fitting.id("face-" + face),
+        "Finished " + face + " over its bore, at its nearest",
+        z,
+        FINE_LENGTH);
   }
 
   /** How near a finished face comes to the bore's way, contours and carving summed, mm. */
@@ -139,8 +141,7 @@ final class EdgeBores {
             jackTold ? fitting.id("walls") : "jack.walls",
             fitting.title() + ", wood between its bore and the nearer face",
             FINE_LENGTH,
-            Math.min(depth.value() - top.value(), back.value() - depth.value())
-                - bore.value() / 2,
+            Math.min(depth.value() - top.value(), back.value() - depth.value()) - bore.value() / 2,
             "min(z − c, t − z) − b / 2",
             in("z", depth),
             in("c", top),

@@ -24,8 +24,7 @@ final class Overlap {
     double over = 0;
     List<Cut> before = new ArrayList<>();
     for (Cut cut : cuts) {
-      List<Cut> met =
-          before.stream().filter(c -> c.box().distance(cut.box()) <= 0).toList();
+      List<Cut> met = before.stream().filter(c -> c.box().distance(cut.box()) <= 0).toList();
       over += met.isEmpty() ? 0 : shared(cut, met);
       before.add(cut);
     }

@@ -117,9 +117,7 @@ public record RoutPlan(
         depths,
         cutters,
         surface,
-        covered
-            ? Optional.of("before the top is glued, from the back's face")
-            : Optional.empty(),
+        covered ? Optional.of("before the top is glued, from the back's face") : Optional.empty(),
         shim(slab, cut),
         plan.passes().stream().mapToDouble(p -> p.cutter().dial()).min().orElse(0));
   }

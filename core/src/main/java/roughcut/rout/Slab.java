@@ -16,17 +16,17 @@ import roughcut.design.Fitting;
 import roughcut.design.FittingDecisions;
 import roughcut.design.FittingTraits;
 import roughcut.design.Givens;
+import roughcut.design.RoutDecisions;
 import roughcut.geometry.Bounds;
 import roughcut.geometry.Outline;
-import roughcut.design.RoutDecisions;
-import roughcut.shop.Shop;
-import roughcut.shop.Template;
 import roughcut.geometry.Point;
 import roughcut.geometry.Prism;
 import roughcut.measure.Given;
 import roughcut.measure.Ledger;
 import roughcut.measure.Worked;
 import roughcut.shop.FittingKind;
+import roughcut.shop.Shop;
+import roughcut.shop.Template;
 
 /** The body that is cut into, and where what is worked out about it is entered. */
 final class Slab {
@@ -163,7 +163,10 @@ final class Slab {
     double off = opening.get() - offset - b.width();
     Given measured =
         Given.decided(
-            "template." + name + ".measured", "Opening as last measured", opening.get(), FINE_LENGTH);
+            "template." + name + ".measured",
+            "Opening as last measured",
+            opening.get(),
+            FINE_LENGTH);
     ledger.put(
         "rout." + name + ".off",
         "Rout along the strings, wider than drawn by its template",
@@ -171,14 +174,19 @@ final class Slab {
         off,
         "m − o − w",
         in("m", measured),
-        in("o", Given.decided("template." + name + ".bush", "Bush less cutter", offset, FINE_LENGTH)),
+        in(
+            "o",
+            Given.decided("template." + name + ".bush", "Bush less cutter", offset, FINE_LENGTH)),
         in("w", Given.decided("rout." + name + ".drawn", "Rout as drawn", b.width(), FINE_LENGTH)));
     if (Math.abs(off) < AS_DRAWN || off < -Math.min(b.width(), b.height()) / 2) {
       return shapes;
     }
     List<Outline> cut = new ArrayList<>();
     for (Outline shape : shapes) {
-      cut.add(off > 0 ? shape.grown(off / 2) : shape.inset(-off / 2).stream().findFirst().orElse(shape));
+      cut.add(
+          off > 0
+              ? shape.grown(off / 2)
+              : shape.inset(-off / 2).stream().findFirst().orElse(shape));
     }
     return cut;
   }

@@ -94,7 +94,9 @@ public record TemplatePlan(
           + roughcut.measure.NumberWriter.fixed(wanted, 2)
           + ": the rout comes out "
           + roughcut.measure.NumberWriter.fixed(Math.abs(off), 2)
-          + (off > 0 ? " wider; walls, cover and fit go by that" : " narrower; ease it by hand, or mend the template");
+          + (off > 0
+              ? " wider; walls, cover and fit go by that"
+              : " narrower; ease it by hand, or mend the template");
     }
     return "";
   }

@@ -174,11 +174,7 @@ public record Bridge(
   }
 
   private static Worked saddle(
-      int i,
-      StringSpread strings,
-      Compensation compensation,
-      FretLayout frets,
-      Ledger ledger) {
+      int i, StringSpread strings, Compensation compensation, FretLayout frets, Ledger ledger) {
     Worked c = compensation.parts().get(i - 1).used();
     // By the real neck it is as true as that was measured.
     Given line =

@@ -40,7 +40,8 @@ import roughcut.shop.BridgeKind;
  * @param saddles height of each string's saddle, string 1 first
  * @param breakSaddle angle of the string over the saddle
  * @param there string over the body where the maker looks
- * @param taper what a tilted pocket floor or a planed heel takes over its length; none on a through-neck
+ * @param taper what a tilted pocket floor or a planed heel takes over its length; none on a
+ *     through-neck
  */
 public record Heights(
     SolveFor solvedFor,

@@ -139,7 +139,8 @@ public record NeckProof(
             "Tilt the floor or taper the heel by, over the pocket",
             FINE_LENGTH,
             pocket.value()
-                * (Math.tan(Math.toRadians(lean.value())) - Math.tan(Math.toRadians(angle.value()))),
+                * (Math.tan(Math.toRadians(lean.value()))
+                    - Math.tan(Math.toRadians(angle.value()))),
             "p · (tan(α_w) − tan(α))",
             in("p", pocket),
             in("α_w", lean),

@@ -47,7 +47,6 @@ final class BodyThinSpots {
   /** A spot with more than so many times its limit isn't told. */
   static final double WORTH_TELLING = 3;
 
-
   private final NeckThinSpots.Enter enter;
   private final Givens givens;
   private final Ledger ledger;
@@ -77,8 +76,7 @@ final class BodyThinSpots {
     new FittingThinSpots(enter, givens, ledger, body).find();
   }
 
-  private void tell(
-      ThinKind kind, String what, Worked left, double x, double y, List<String> by) {
+  private void tell(ThinKind kind, String what, Worked left, double x, double y, List<String> by) {
     tell(enter, kind, kind.limit(), what, left, x, y, by);
   }
 

@@ -21,7 +21,6 @@ import roughcut.rout.BodyCuts;
 import roughcut.rout.Cut;
 import roughcut.rout.Part;
 import roughcut.rout.Pickup;
-import roughcut.shop.Limit;
 
 /** What remains round single fittings: rings that hide, threads, room, walls; and between parts. */
 final class FittingThinSpots {
@@ -34,8 +33,7 @@ final class FittingThinSpots {
    * @param words with the fitting's own put in
    * @param changes last part of the decision that would change it
    */
-  private record Own(
-      FittingType type, String key, ThinKind kind, String words, String changes) {}
+  private record Own(FittingType type, String key, ThinKind kind, String words, String changes) {}
 
   private static final List<Own> OWN =
       List.of(
@@ -46,15 +44,10 @@ final class FittingThinSpots {
               ThinKind.HIDDEN,
               "%s's plate over its bore",
               "plate-width"),
-          new Own(
-              FittingType.CONTROL, "bushing-spare", ThinKind.FITS, "%s's thread", "recess"),
+          new Own(FittingType.CONTROL, "bushing-spare", ThinKind.FITS, "%s's thread", "recess"),
           new Own(FittingType.CONTROL, "room", ThinKind.FITS, "room behind %s", "height"),
           new Own(
-              FittingType.CONTROL,
-              "top-left",
-              ThinKind.CONTROL_TOP,
-              "top left at %s",
-              "recess"),
+              FittingType.CONTROL, "top-left", ThinKind.CONTROL_TOP, "top left at %s", "recess"),
           new Own(
               FittingType.CAVITY,
               "screw-wall",
@@ -81,8 +74,7 @@ final class FittingThinSpots {
     hardware();
   }
 
-  private void tell(
-      ThinKind kind, String what, Worked left, double x, double y, List<String> by) {
+  private void tell(ThinKind kind, String what, Worked left, double x, double y, List<String> by) {
     BodyThinSpots.tell(enter, kind, kind.limit(), what, left, x, y, by);
   }
 

@@ -12,7 +12,9 @@ import roughcut.shop.Limit;
 /** What remains round stiffeners, access bore, splines and tuners. */
 final class NeckThinSpots {
 
-  /** Enters a spot: kind, words, wood left, place, decisions; with limits by a diameter or plain. */
+  /**
+   * Enters a spot: kind, words, wood left, place, decisions; with limits by a diameter or plain.
+   */
   interface Enter {
     void spot(
         ThinKind kind,
@@ -115,12 +117,7 @@ final class NeckThinSpots {
             case REACH -> ThinKind.ACCESS_REACH;
           };
       enter.spot(
-          kind,
-          left.what(),
-          left.value(),
-          left.x(),
-          SIDE,
-          left.changedBy().toArray(String[]::new));
+          kind, left.what(), left.value(), left.x(), SIDE, left.changedBy().toArray(String[]::new));
     }
   }
 

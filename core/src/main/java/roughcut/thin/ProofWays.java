@@ -50,7 +50,8 @@ public final class ProofWays {
               proof.tiltedFloor(),
               limit,
               units));
-      ways.add(clear("or plane the heel " + by + " off at the " + edge + ", nothing at the " + other));
+      ways.add(
+          clear("or plane the heel " + by + " off at the " + edge + ", nothing at the " + other));
       ways.add(clear("or a full-face wedge, " + by + " at the " + other));
     }
     double deepen = proof.deepen().value();

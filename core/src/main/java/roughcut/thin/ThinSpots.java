@@ -32,7 +32,6 @@ import roughcut.shop.Shop;
  */
 public final class ThinSpots {
 
-
   private final Shop shop;
   private final Ledger ledger;
 

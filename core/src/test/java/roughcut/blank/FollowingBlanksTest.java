@@ -31,17 +31,23 @@ class FollowingBlanksTest {
     for (int i = 0; i < 40; i++) {
       double trim = 1 + 12 * random.nextDouble();
       double y = -20 + 40 * random.nextDouble();
-      Plan plan = free("body.length=" + (330 + 150 * random.nextDouble()),
-          "body.lower-width=" + (280 + 120 * random.nextDouble()), "body.trim=" + trim,
-          "body.laid-x=" + (5 + 40 * random.nextDouble()), "body.laid-y=" + y,
-          "body.laid-turn=" + (-4 + 8 * random.nextDouble()));
+      Plan plan =
+          free(
+              "body.length=" + (330 + 150 * random.nextDouble()),
+              "body.lower-width=" + (280 + 120 * random.nextDouble()),
+              "body.trim=" + trim,
+              "body.laid-x=" + (5 + 40 * random.nextDouble()),
+              "body.laid-y=" + y,
+              "body.laid-turn=" + (-4 + 8 * random.nextDouble()));
       BodyBlank body = plan.body();
       for (Point p : body.placement().shape().corners()) {
         assertThat(p.x()).isLessThanOrEqualTo(body.length().value() - trim + 1e-6);
         assertThat(Math.abs(p.y())).isLessThanOrEqualTo(body.width().value() / 2 - trim + 1e-6);
       }
       Bounds laid = body.placement().shape().bounds();
-      assertThat(body.length().value()).as("and no more").isCloseTo(laid.right() + trim, within(1e-6));
+      assertThat(body.length().value())
+          .as("and no more")
+          .isCloseTo(laid.right() + trim, within(1e-6));
       assertThat(body.placement().off(body.length().value(), body.width().value())).isZero();
     }
   }
@@ -53,7 +59,8 @@ class FollowingBlanksTest {
     assertThat(small.openForBody()).anyMatch(q -> q.stops() && q.words().contains("off the blank"));
     assertThat(free().openForBody()).noneMatch(q -> q.words().contains("off the blank"));
     assertThat(BodyDecisions.BODY_BLANK_LENGTH.undecided(free().build().design())).isTrue();
-    assertThat(value(free(), "body.blank-length")).isCloseTo(free().body().length().value(), within(1e-9));
+    assertThat(value(free(), "body.blank-length"))
+        .isCloseTo(free().body().length().value(), within(1e-9));
   }
 
   private static Plan through(String... more) {
@@ -63,7 +70,8 @@ class FollowingBlanksTest {
     Plan plan = Heron.with(all);
     // Without the demo's heel block.
     return Plan.of(
-        plan.build().withDesign(plan.build().design().withNeckSteps(java.util.List.of())), plan.shop());
+        plan.build().withDesign(plan.build().design().withNeckSteps(java.util.List.of())),
+        plan.shop());
   }
 
   @Test
@@ -73,22 +81,36 @@ class FollowingBlanksTest {
       double thick = 36 + 14 * random.nextDouble();
       double cap = random.nextBoolean() ? 0 : 3 + 5 * random.nextDouble();
       double e = -2 + 10 * random.nextDouble();
-      Plan plan = through("body.thickness=" + thick, "body.top-thickness=" + cap, "body.accent=0.5",
-          "heights.solve-for=angle", "pocket.exposed=" + e,
-          "heel.end=" + (450 + 300 * random.nextDouble()), "heel.thickness=" + (12 + 30 * random.nextDouble()),
-          "body.length=" + (350 + 100 * random.nextDouble()));
-      double end = plan.body().outline().shape().corners().stream().mapToDouble(Point::x).max().orElseThrow();
+      Plan plan =
+          through(
+              "body.thickness=" + thick,
+              "body.top-thickness=" + cap,
+              "body.accent=0.5",
+              "heights.solve-for=angle",
+              "pocket.exposed=" + e,
+              "heel.end=" + (450 + 300 * random.nextDouble()),
+              "heel.thickness=" + (12 + 30 * random.nextDouble()),
+              "body.length=" + (350 + 100 * random.nextDouble()));
+      double end =
+          plan.body().outline().shape().corners().stream()
+              .mapToDouble(Point::x)
+              .max()
+              .orElseThrow();
       assertThat(plan.neck().heelEnd().value()).isCloseTo(end, within(1e-9));
-      assertThat(plan.neck().heelThickness().value()).isCloseTo(thick - cap - 0.5 + e, within(1e-9));
+      assertThat(plan.neck().heelThickness().value())
+          .isCloseTo(thick - cap - 0.5 + e, within(1e-9));
       // One solid: as deep in the middle of the body as the neck's own outline and section say.
       assertThat(plan.neck().back().depth(end - 50)).isCloseTo(thick - cap - 0.5 + e, within(1e-6));
       double trim = 10;
       double blank = value(plan, "stack.length");
-      assertThat(blank).as("head, shaft and all of the body").isGreaterThan(end + 4 + 100 + 2 * trim);
+      assertThat(blank)
+          .as("head, shaft and all of the body")
+          .isGreaterThan(end + 4 + 100 + 2 * trim);
       double flattening = roughcut.design.BlankDecisions.FLATTENING.in(plan.build().design());
       assertThat(value(plan, "stack.depth"))
           .isGreaterThanOrEqualTo(thick - cap - 0.5 + e + 2 * flattening - 1e-9);
-      assertThat(plan.thinSpots()).filteredOn(s -> s.kind().id().equals("heel.stock"))
+      assertThat(plan.thinSpots())
+          .filteredOn(s -> s.kind().id().equals("heel.stock"))
           .allMatch(s -> s.state() != ThinSpot.State.STOP);
     }
   }
@@ -96,8 +118,10 @@ class FollowingBlanksTest {
   @Test
   void aCoreOutOfTooShortOrThinABoardIsAStop() {
     Plan plan = through();
-    assertThat(plan.openForBlank()).as("no board of the demo's rack gives so long and deep a strip")
-        .anyMatch(q -> q.stops() && (q.words().contains("too short") || q.words().contains("too thin")));
+    assertThat(plan.openForBlank())
+        .as("no board of the demo's rack gives so long and deep a strip")
+        .anyMatch(
+            q -> q.stops() && (q.words().contains("too short") || q.words().contains("too thin")));
     assertThat(plan.cuts().pocket()).isEmpty();
     assertThat(plan.cuts().bolts()).isEmpty();
   }
@@ -105,10 +129,15 @@ class FollowingBlanksTest {
   @Test
   void aBlockUnderTheHeelIsPartOfTheCore() {
     Plan whole = through();
-    var steps = java.util.List.of(new roughcut.design.BlankStep(
-        roughcut.design.BlankStep.Kind.HEEL_BLOCK, "elm", 20, 450));
-    Plan block = Plan.of(whole.build().withDesign(whole.build().design().withNeckSteps(steps)), whole.shop());
-    assertThat(value(whole, "stack.depth") - value(block, "stack.depth")).isCloseTo(20, within(1e-6));
+    var steps =
+        java.util.List.of(
+            new roughcut.design.BlankStep(
+                roughcut.design.BlankStep.Kind.HEEL_BLOCK, "elm", 20, 450));
+    Plan block =
+        Plan.of(
+            whole.build().withDesign(whole.build().design().withNeckSteps(steps)), whole.shop());
+    assertThat(value(whole, "stack.depth") - value(block, "stack.depth"))
+        .isCloseTo(20, within(1e-6));
     assertThat(value(block, "heel.stock")).isCloseTo(value(block, "core.depth"), within(1e-6));
   }
 

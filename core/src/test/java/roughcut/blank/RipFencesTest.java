@@ -25,7 +25,9 @@ import roughcut.shop.Board;
 import roughcut.shop.Saw;
 import roughcut.shop.Shop;
 
-/** Ripping: each strip's own fence, each cut's own saw, and ways out that leave what is cut alone. */
+/**
+ * Ripping: each strip's own fence, each cut's own saw, and ways out that leave what is cut alone.
+ */
 class RipFencesTest {
   private static Build build(Stack stack) {
     Build build = Heron.build().asDesigned();
@@ -54,16 +56,19 @@ class RipFencesTest {
     double p = BlankDecisions.SAW_ALLOWANCE.in(plan.build().design());
     double[] sizes = {8, 16, 24, 16, 8};
     for (int i = 0; i < sizes.length; i++) {
-      assertThat(value(plan, "rip.hornbeam.strip." + (i + 1))).isCloseTo(sizes[i] + 2 * p, within(1e-9));
+      assertThat(value(plan, "rip.hornbeam.strip." + (i + 1)))
+          .isCloseTo(sizes[i] + 2 * p, within(1e-9));
     }
   }
 
   @Test
   void whatWasCutAlreadyIsNeverChanged() {
     Shop shop = Demo.shop().withBoards(List.of(board("h-1", 60, 40), board("h-2", 20, 40)));
-    Build build = build(strips(14, 14, 14, 14, 14))
-        .withMeasured("neck.strip.1.thickness", new Measurement(14.2, LocalDate.of(2026, 5, 4)))
-        .withMeasured("neck.strip.5.thickness", new Measurement(13.9, LocalDate.of(2026, 5, 4)));
+    Build build =
+        build(strips(14, 14, 14, 14, 14))
+            .withMeasured("neck.strip.1.thickness", new Measurement(14.2, LocalDate.of(2026, 5, 4)))
+            .withMeasured(
+                "neck.strip.5.thickness", new Measurement(13.9, LocalDate.of(2026, 5, 4)));
     Plan plan = Plan.of(build.withDesign(build.design().withBoard("neck.hornbeam", "h-2")), shop);
     RipPlan rip = plan.rips().plans().get(0);
     assertThat(rip.done()).containsExactly(1, 5);
@@ -95,7 +100,9 @@ class RipFencesTest {
     assertThat(ways).anyMatch(w -> w.words().contains("cap of"));
     for (WayOut way : ways) {
       Plan next = Plan.of(way.change().apply(plan.build()), shop);
-      assertThat(next.openForBlank()).as(way.words()).noneMatch(q -> q.words().contains("too thin"));
+      assertThat(next.openForBlank())
+          .as(way.words())
+          .noneMatch(q -> q.words().contains("too thin"));
     }
   }
 
@@ -116,7 +123,8 @@ class RipFencesTest {
   @Test
   void ripResawAndScarfHaveTheirOwnKerfAndTheSawKeepsItsName() throws Exception {
     Plan plan = Heron.with("saw.kerf=3", "resaw.kerf=1.2", "scarf.kerf=0.8");
-    assertThat(value(plan, "resaw.need")).isCloseTo(2 * value(plan, "resaw.rough") + 1.2, within(1e-9));
+    assertThat(value(plan, "resaw.need"))
+        .isCloseTo(2 * value(plan, "resaw.rough") + 1.2, within(1e-9));
     double theta = Math.toRadians(12.5);
     Plan wide = Heron.with("saw.kerf=3", "resaw.kerf=1.2", "scarf.kerf=1.8");
     assertThat(value(wide, "scarf.blank-length") - value(plan, "scarf.blank-length"))
@@ -125,7 +133,8 @@ class RipFencesTest {
         .as("follows the ripping saw until it is decided")
         .isCloseTo(2 * value(plan, "resaw.rough") + 3, within(1e-9));
     Build named = RipWaysOut.with(Heron.build(), new Saw("blue saw", 1.1, 0.9, 1.5, 200));
-    Build measured = named.withMeasured("saw.kerf", new Measurement(1.25, LocalDate.of(2026, 5, 4)));
+    Build measured =
+        named.withMeasured("saw.kerf", new Measurement(1.25, LocalDate.of(2026, 5, 4)));
     assertThat(measured.design().sawFor("rip")).contains("blue saw");
     assertThat(ReadBack.of(measured).design().sawFor("rip")).contains("blue saw");
     assertThat(Decisions.SAW_KERF.in(ReadBack.of(measured).design())).isEqualTo(1.1);
@@ -137,11 +146,20 @@ class RipFencesTest {
     Random random = new Random(9);
     for (int copies = 2; copies <= 4; copies++) {
       Build build = build(strips(62));
-      Plan plan = Plan.of(
-          build.withDesign(Heron.set(build.design(), "neck.copies=" + copies,
-              "head.width=" + (70 + 20 * random.nextDouble()))), Demo.shop());
-      Outline neck = plan.parts().stream().filter(p -> p.id().equals("neck.piece"))
-          .findFirst().orElseThrow().shape();
+      Plan plan =
+          Plan.of(
+              build.withDesign(
+                  Heron.set(
+                      build.design(),
+                      "neck.copies=" + copies,
+                      "head.width=" + (70 + 20 * random.nextDouble()))),
+              Demo.shop());
+      Outline neck =
+          plan.parts().stream()
+              .filter(p -> p.id().equals("neck.piece"))
+              .findFirst()
+              .orElseThrow()
+              .shape();
       double need = value(plan, "rip.hornbeam.need");
       double side = copies * neck.bounds().high() + (copies - 1);
       assertThat(need).as("less than side by side").isLessThan(side - 5);

@@ -30,21 +30,29 @@ class StepGlueUpsTest {
 
   @Test
   void everyStepHasItsOwnJointAndItsOwnSizes() {
-    Plan plan = plan(
-        List.of(new BlankStep(BlankStep.Kind.OPENED, "pear", 6, 0),
-            new BlankStep(BlankStep.Kind.CAPPED, "elm", 3, 0)),
-        strip("hornbeam", 14), strip("pear", 14));
+    Plan plan =
+        plan(
+            List.of(
+                new BlankStep(BlankStep.Kind.OPENED, "pear", 6, 0),
+                new BlankStep(BlankStep.Kind.CAPPED, "elm", 3, 0)),
+            strip("hornbeam", 14),
+            strip("pear", 14));
     List<GlueUp.Step> steps = plan.glueUp().steps();
     assertThat(steps).hasSize(2);
     List<BlankNode> nodes = plan.tree().afterSteps();
     assertThat(nodes).extracting(BlankNode::name).containsExactly("opened blank", "capped blank");
-    assertThat(steps.get(0).job().faces().value()).as("two leaves and a strip between").isEqualTo(2);
+    assertThat(steps.get(0).job().faces().value())
+        .as("two leaves and a strip between")
+        .isEqualTo(2);
     assertThat(steps.get(1).job().faces().value()).isEqualTo(1);
     BlankNode opened = nodes.get(0);
-    assertThat(steps.get(0).job().area().value()).isCloseTo(opened.length() * opened.depth() / 100, within(1e-9));
+    assertThat(steps.get(0).job().area().value())
+        .isCloseTo(opened.length() * opened.depth() / 100, within(1e-9));
     BlankNode capped = nodes.get(1);
-    assertThat(steps.get(1).job().area().value()).isCloseTo(capped.length() * capped.width() / 100, within(1e-9));
-    assertThat(opened.from().get(0).depth()).as("the stack holds both leaves and the saw")
+    assertThat(steps.get(1).job().area().value())
+        .isCloseTo(capped.length() * capped.width() / 100, within(1e-9));
+    assertThat(opened.from().get(0).depth())
+        .as("the stack holds both leaves and the saw")
         .isGreaterThan(2 * opened.depth());
     assertThat(plan.glueUp().job().faces().value()).as("the stack's own").isEqualTo(1);
     assertThat(plan(List.of(), strip("pear", 62)).glueUp().steps()).isEmpty();
@@ -60,13 +68,21 @@ class StepGlueUpsTest {
     many.add(strip("hornbeam", 10));
     Plan plan = plan(List.of(), many.toArray(Strip[]::new));
     assertThat(plan.glueUp().job().creeps()).isTrue();
-    assertThat(plan.glueUp().job().stages().value()).as("10 faces, four at a time").isGreaterThanOrEqualTo(3);
+    assertThat(plan.glueUp().job().stages().value())
+        .as("10 faces, four at a time")
+        .isGreaterThanOrEqualTo(3);
     assertThat(plan.openForBlank()).anyMatch(q -> q.words().contains("veneers creep"));
     for (List<Integer> stage : plan.glueUp().job().faceStages()) {
       assertThat(stage.size()).isLessThanOrEqualTo(4);
     }
-    Plan two = plan(List.of(), strip("hornbeam", 20), strip("pear", 0.6), strip("hornbeam", 20),
-        strip("pear", 0.6), strip("hornbeam", 20));
+    Plan two =
+        plan(
+            List.of(),
+            strip("hornbeam", 20),
+            strip("pear", 0.6),
+            strip("hornbeam", 20),
+            strip("pear", 0.6),
+            strip("hornbeam", 20));
     assertThat(two.glueUp().job().creeps()).isFalse();
   }
 }

@@ -56,15 +56,19 @@ class MeasuredIsDecidedTest {
       }
       tried.add(number.id());
       Plan decided = Plan.of(build.withDesign(number.with(build.design(), value)), Demo.shop());
-      Plan measured = Plan.of(
-          build.withMeasured(number.id(), new Measurement(value, LocalDate.of(2026, 5, 4))), Demo.shop());
-      decided.values().forEach(
-          (id, worked) -> {
-            double there = measured.value(id).map(v -> v.value()).orElse(Double.NaN);
-            if (Math.abs(there - worked.value()) > 1e-9 || Double.isNaN(there)) {
-              different.add(number.id() + " → value " + id);
-            }
-          });
+      Plan measured =
+          Plan.of(
+              build.withMeasured(number.id(), new Measurement(value, LocalDate.of(2026, 5, 4))),
+              Demo.shop());
+      decided
+          .values()
+          .forEach(
+              (id, worked) -> {
+                double there = measured.value(id).map(v -> v.value()).orElse(Double.NaN);
+                if (Math.abs(there - worked.value()) > 1e-9 || Double.isNaN(there)) {
+                  different.add(number.id() + " → value " + id);
+                }
+              });
       Map<String, Drawing> one = AllDrawings.drawn(decided, Units.MM);
       Map<String, Drawing> two = AllDrawings.drawn(measured, Units.MM);
       for (String name : one.keySet()) {

@@ -13,13 +13,13 @@ import org.junit.jupiter.api.io.TempDir;
 import roughcut.Heron;
 import roughcut.demo.Demo;
 import roughcut.design.Build;
-import roughcut.design.Fitting;
 import roughcut.design.Decision;
 import roughcut.design.Decisions;
 import roughcut.design.Design;
+import roughcut.design.Fitting;
 import roughcut.design.FittingType;
-import roughcut.design.NumberDecision;
 import roughcut.design.Measurement;
+import roughcut.design.NumberDecision;
 import roughcut.plan.Plan;
 import roughcut.shop.Cutter;
 import roughcut.shop.CutterBook;
@@ -69,7 +69,8 @@ class FittingFileTest {
       Measurement deep = new Measurement(7, LocalDate.of(2026, 5, 4));
       Build measured = Heron.build().withMeasured("rout." + fitting.name() + ".depth", deep);
       Build without = measured.withoutFitting(fitting.name());
-      assertThat(without.measured().keySet()).noneMatch(id -> id.contains("." + fitting.name() + "."));
+      assertThat(without.measured().keySet())
+          .noneMatch(id -> id.contains("." + fitting.name() + "."));
       assertThat(ReadBack.bytes(ReadBack.of(without))).isEqualTo(ReadBack.bytes(without));
     }
   }

@@ -19,11 +19,15 @@ class SlotsLaterTest {
     assertThat(atFirst.value("slot.1.edge-now")).isEmpty();
     Plan after = Heron.with("slot.school=after-radius", "slot.first-depth=2.6");
     assertThat(value(after, "slot.saw-stop")).isEqualTo(2.6);
-    assertThat(value(after, "slot.second-stop")).as("tang and clearance").isCloseTo(1.9, within(1e-9));
+    assertThat(value(after, "slot.second-stop"))
+        .as("tang and clearance")
+        .isCloseTo(1.9, within(1e-9));
     assertThat(after.value("slot.deepen-when")).isEmpty();
     Plan midway = Heron.with("slot.school=midway", "slot.first-depth=2.6");
     assertThat(value(midway, "slot.saw-stop")).isEqualTo(2.6);
-    assertThat(value(midway, "slot.deepen-when")).as("0.8 guides the saw").isCloseTo(1.8, within(1e-9));
+    assertThat(value(midway, "slot.deepen-when"))
+        .as("0.8 guides the saw")
+        .isCloseTo(1.8, within(1e-9));
   }
 
   @Test
@@ -34,18 +38,26 @@ class SlotsLaterTest {
         .as("nothing sanded: as deep as at first")
         .isCloseTo(value(begun, "slot.22.depth-flat"), within(1e-9));
     double full = FretboardRadius.drop(280, begun.taper().halfWidth(begun.taper().end().value()));
-    Plan half = Heron.with("slot.school=midway", "slot.first-depth=2.6",
-        "fretboard.sanded=0.1", "fretboard.edge-dropped=" + full / 2);
+    Plan half =
+        Heron.with(
+            "slot.school=midway",
+            "slot.first-depth=2.6",
+            "fretboard.sanded=0.1",
+            "fretboard.edge-dropped=" + full / 2);
     double drop = FretboardRadius.drop(280, half.taper().halfWidth(half.frets().at(22)));
     assertThat(value(half, "slot.22.edge-now")).isCloseTo(2.6 - 0.1 - drop / 2, within(1e-6));
     assertThat(value(half, "slot.22.saw-now")).isCloseTo(1.9 + drop / 2 + 0.2, within(1e-6));
     assertThat(half.fretboard().slots().when(Units.MM)).contains("left now at slot 22");
-    Plan done = Heron.with("slot.school=midway", "slot.first-depth=2.6",
-        "fretboard.sanded=0.3", "fretboard.edge-dropped=" + full);
+    Plan done =
+        Heron.with(
+            "slot.school=midway",
+            "slot.first-depth=2.6",
+            "fretboard.sanded=0.3",
+            "fretboard.edge-dropped=" + full);
     assertThat(value(done, "slot.22.saw-now")).as("all sanded in").isCloseTo(1.9, within(1e-6));
     assertThat(half.fretboard().slots().when(Units.FRACTION_64)).contains("1/32 in");
-    Plan late = Heron.with("slot.school=midway", "slot.first-depth=1.5",
-        "fretboard.edge-dropped=" + full);
+    Plan late =
+        Heron.with("slot.school=midway", "slot.first-depth=1.5", "fretboard.edge-dropped=" + full);
     assertThat(late.fretboard().slots().when(Units.MM)).startsWith("too late");
   }
 
@@ -62,11 +74,20 @@ class SlotsLaterTest {
       double radius = 200 + 300 * random.nextDouble();
       double sanded = 0.3 * random.nextDouble();
       double first = 2 + random.nextDouble();
-      Plan at = Heron.with("slot.school=midway", "fretboard.radius-nut=" + radius, "fretboard.radius-end=" + radius);
+      Plan at =
+          Heron.with(
+              "slot.school=midway",
+              "fretboard.radius-nut=" + radius,
+              "fretboard.radius-end=" + radius);
       double end = FretboardRadius.drop(radius, at.taper().halfWidth(at.taper().end().value()));
-      Plan plan = Heron.with("slot.school=midway", "slot.first-depth=" + first,
-          "fretboard.radius-nut=" + radius, "fretboard.radius-end=" + radius,
-          "fretboard.sanded=" + sanded, "fretboard.edge-dropped=" + share * end);
+      Plan plan =
+          Heron.with(
+              "slot.school=midway",
+              "slot.first-depth=" + first,
+              "fretboard.radius-nut=" + radius,
+              "fretboard.radius-end=" + radius,
+              "fretboard.sanded=" + sanded,
+              "fretboard.edge-dropped=" + share * end);
       for (int k : new int[] {1, 12, 22}) {
         double half = plan.taper().halfWidth(plan.frets().at(k));
         double least = Double.POSITIVE_INFINITY;
@@ -96,7 +117,9 @@ class SlotsLaterTest {
     Plan shallow = Heron.with("slot.school=after-radius", "slot.first-depth=2.2");
     double drop = FretboardRadius.drop(280, shallow.taper().halfWidth(shallow.frets().at(22)));
     assertThat(value(shallow, "slot.22.edge-then")).isCloseTo(2.2 - 0.3 - drop, within(1e-6));
-    assertThat(shallow.fretboard().slots().when(Units.MM)).startsWith("sawn too shallow").contains("slot 22");
+    assertThat(shallow.fretboard().slots().when(Units.MM))
+        .startsWith("sawn too shallow")
+        .contains("slot 22");
     Plan enough = Heron.with("slot.school=after-radius", "slot.first-depth=2.8");
     assertThat(enough.fretboard().slots().when(Units.MM)).startsWith("deepened after the radius");
   }
@@ -106,14 +129,22 @@ class SlotsLaterTest {
     String[] conical = {"fretboard.radius-nut=250", "fretboard.radius-end=400", "gauge.radius=400"};
     Plan nut = Heron.with(conical);
     double half = nut.taper().halfWidth(0);
-    assertThat(value(nut, "gauge.gap")).isCloseTo(
-        Math.abs(FretboardRadius.drop(400, half) - FretboardRadius.drop(250, half)), within(1e-9));
+    assertThat(value(nut, "gauge.gap"))
+        .isCloseTo(
+            Math.abs(FretboardRadius.drop(400, half) - FretboardRadius.drop(250, half)),
+            within(1e-9));
     assertThat(nut.fretboard().work().gauge().meaning()).contains("isn't what is wanted there");
     double end = nut.taper().end().value();
-    Plan atEnd = Heron.with("fretboard.radius-nut=250", "fretboard.radius-end=400", "gauge.radius=400", "gauge.at=" + end);
+    Plan atEnd =
+        Heron.with(
+            "fretboard.radius-nut=250",
+            "fretboard.radius-end=400",
+            "gauge.radius=400",
+            "gauge.at=" + end);
     assertThat(value(atEnd, "gauge.gap")).isCloseTo(0, within(1e-9));
     assertThat(atEnd.fretboard().work().gauge().meaning()).contains("as wanted there");
     Plan light = Heron.with("fretboard.radius-nut=250", "gauge.radius=400", "gauge.light=centre");
-    assertThat(light.fretboard().work().gauge().meaning()).startsWith("this gauge is of another radius");
+    assertThat(light.fretboard().work().gauge().meaning())
+        .startsWith("this gauge is of another radius");
   }
 }

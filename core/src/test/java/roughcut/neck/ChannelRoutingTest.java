@@ -14,9 +14,7 @@ import roughcut.plan.Plan;
 
 /** Settings of the router for channels: a router that is led by them cuts the channel's walls. */
 class ChannelRoutingTest {
-  private static final String[] JIG = {
-    "channel.base=76", "channel.cutter=6.4", "head.made=flat"
-  };
+  private static final String[] JIG = {"channel.base=76", "channel.cutter=6.4", "head.made=flat"};
 
   private static Plan jig(String machine, String... more) {
     String[] all = new String[more.length + JIG.length + 1];
@@ -35,12 +33,17 @@ class ChannelRoutingTest {
     Plan table = jig(word(ChannelMachine.ROUTER_TABLE));
     double start = value(table, "rod.start-stop");
     double end = value(table, "rod.end-stop");
-    for (ChannelMachine hand : new ChannelMachine[] {ChannelMachine.RAILED_JIG, ChannelMachine.EDGE_GUIDE}) {
+    for (ChannelMachine hand :
+        new ChannelMachine[] {ChannelMachine.RAILED_JIG, ChannelMachine.EDGE_GUIDE}) {
       Plan plan = jig(word(hand));
-      assertThat(value(plan, "rod.start-stop")).as(hand.label()).isCloseTo(start - 72.8, within(1e-9));
+      assertThat(value(plan, "rod.start-stop"))
+          .as(hand.label())
+          .isCloseTo(start - 72.8, within(1e-9));
       assertThat(value(plan, "rod.end-stop")).as(hand.label()).isCloseTo(end - 72.8, within(1e-9));
     }
-    assertThat(end).as("heel's end and trim less the channel's end").isCloseTo(500 + trim(table) - 432, within(1e-9));
+    assertThat(end)
+        .as("heel's end and trim less the channel's end")
+        .isCloseTo(500 + trim(table) - 432, within(1e-9));
   }
 
   @Test
@@ -50,7 +53,8 @@ class ChannelRoutingTest {
     assertThat(railed.value("stiffener.fence")).isEmpty();
     assertThat(value(railed, "stiffener.near-rail")).isCloseTo(74.4, within(1e-9));
     assertThat(value(railed, "stiffener.far-rail")).isCloseTo(77.6, within(1e-9));
-    for (ChannelMachine fenced : new ChannelMachine[] {ChannelMachine.ROUTER_TABLE, ChannelMachine.EDGE_GUIDE}) {
+    for (ChannelMachine fenced :
+        new ChannelMachine[] {ChannelMachine.ROUTER_TABLE, ChannelMachine.EDGE_GUIDE}) {
       Plan plan = jig(word(fenced));
       assertThat(plan.value("rod.near-rail")).isEmpty();
       assertThat(plan.value("rod.far-rail")).isEmpty();
@@ -63,9 +67,11 @@ class ChannelRoutingTest {
     Plan under = Heron.with("scarf.school=seam-under-fretboard");
     assertThat(under.details().routing().when()).contains("after the joint");
     double heelEnd = value(under, "rod.end-stop") + under.rod().end().value();
-    assertThat(value(under, "rod.start-stop")).isCloseTo(heelEnd - under.rod().start().value(), within(1e-9));
+    assertThat(value(under, "rod.start-stop"))
+        .isCloseTo(heelEnd - under.rod().start().value(), within(1e-9));
     assertThat(under.value("rod.start-stop").orElseThrow().label())
-        .contains("heel end").contains("after the joint");
+        .contains("heel end")
+        .contains("after the joint");
     Plan across = Heron.with("scarf.school=seam-across-head");
     assertThat(across.details().routing().when()).contains("before or after the joint");
     Plan one = Heron.with("head.made=one-piece");
@@ -77,7 +83,9 @@ class ChannelRoutingTest {
   @Test
   void aStiffenersCutterFollowsItsChannelUntilItIsDecided() {
     assertThat(cutter(Heron.with("stiffener.width=4.5"))).isEqualTo(4.5);
-    assertThat(cutter(Heron.with("stiffener.width=8"))).as("no wider than the rod's").isEqualTo(6.4);
+    assertThat(cutter(Heron.with("stiffener.width=8")))
+        .as("no wider than the rod's")
+        .isEqualTo(6.4);
     Plan decided = Heron.with("stiffener.width=4.5", "stiffener.cutter=3");
     assertThat(cutter(decided)).isEqualTo(3);
     assertThat(cutter(Heron.with("stiffener.cutter=3", "stiffener.cutter="))).isEqualTo(3.2);
@@ -85,7 +93,8 @@ class ChannelRoutingTest {
     Plan wide = Heron.with("stiffener.cutter=4");
     // A cutter of its own width fits.
     assertThat(wide.problems()).anyMatch(p -> p.decisionId().equals("stiffener.cutter"));
-    assertThat(Heron.with("channel.cutter=8").problems()).anyMatch(p -> p.decisionId().equals("channel.cutter"));
+    assertThat(Heron.with("channel.cutter=8").problems())
+        .anyMatch(p -> p.decisionId().equals("channel.cutter"));
   }
 
   private static double cutter(Plan plan) {
@@ -93,28 +102,39 @@ class ChannelRoutingTest {
   }
 
   private static MachineStops run(Plan plan, String name) {
-    return plan.details().routing().runs().stream().filter(r -> r.name().equals(name)).findFirst().orElseThrow();
+    return plan.details().routing().runs().stream()
+        .filter(r -> r.name().equals(name))
+        .findFirst()
+        .orElseThrow();
   }
 
   @Test
   void widerDeeperAndCurvedPartsHaveTheirOwnPassesDownToTheirDepth() {
-    Plan plan = Heron.with("rod.adjuster-length=18", "rod.adjuster-width=10", "rod.adjuster-depth=11.5",
-        "rod.deeper-middle=3", "rod.depth=8.5");
+    Plan plan =
+        Heron.with(
+            "rod.adjuster-length=18",
+            "rod.adjuster-width=10",
+            "rod.adjuster-depth=11.5",
+            "rod.deeper-middle=3",
+            "rod.depth=8.5");
     MachineStops even = run(plan, "Rod channel");
     MachineStops curve = run(plan, "Its curve");
     MachineStops adjuster = run(plan, "Adjuster's end");
     assertThat(even.passes().value() * even.passDepth().value()).isCloseTo(8.5, within(1e-9));
     assertThat(curve.passes().value() * curve.passDepth().value()).isCloseTo(3, within(1e-9));
     assertThat(curve.to().value()).isCloseTo(11.5, within(1e-9));
-    assertThat(adjuster.passes().value() * adjuster.passDepth().value()).isCloseTo(11.5, within(1e-9));
+    assertThat(adjuster.passes().value() * adjuster.passDepth().value())
+        .isCloseTo(11.5, within(1e-9));
     assertThat(adjuster.fenceFar().orElseThrow().value() - adjuster.fence().orElseThrow().value())
-        .as("two settings: the channel's width less the cutter's").isCloseTo(10 - 6.4, within(1e-9));
+        .as("two settings: the channel's width less the cutter's")
+        .isCloseTo(10 - 6.4, within(1e-9));
     assertThat(even.fenceFar()).isEmpty();
     Plan shallow = Heron.with("rod.deeper-middle=-2");
     assertThat(run(shallow, "Rod channel").to().value()).isCloseTo(8.4, within(1e-9));
     assertThat(run(shallow, "Its curve").to().value()).isCloseTo(10.4, within(1e-9));
     for (MachineStops run : plan.details().routing().runs()) {
-      assertThat(run.passDepth().value()).isLessThanOrEqualTo(0.7 * run.cutter().value() / 2 + 1e-9);
+      assertThat(run.passDepth().value())
+          .isLessThanOrEqualTo(0.7 * run.cutter().value() / 2 + 1e-9);
     }
   }
 
@@ -129,9 +149,13 @@ class ChannelRoutingTest {
       double head = 9 + 4 * random.nextDouble();
       double heel = 9 + 8 * random.nextDouble();
       double width = 3 + 3 * random.nextDouble();
-      Plan plan = Heron.with("stiffener.offset-head=" + head, "stiffener.offset-heel=" + heel,
-          "stiffener.width=" + width, "stiffener.cutter=3",
-          "neck.strip.1.heel-thickness=" + (8 + 6 * random.nextDouble()));
+      Plan plan =
+          Heron.with(
+              "stiffener.offset-head=" + head,
+              "stiffener.offset-heel=" + heel,
+              "stiffener.width=" + width,
+              "stiffener.cutter=3",
+              "neck.strip.1.heel-thickness=" + (8 + 6 * random.nextDouble()));
       MachineStops run = run(plan, "Stiffener");
       Channel.Piece piece = plan.details().stiffeners().orElseThrow().treble().pieces().get(0);
       double f = run.fence().orElseThrow().value();
@@ -144,8 +168,12 @@ class ChannelRoutingTest {
         double fence = f + share * (fHeel - f);
         // The blank's edge is at half its width; the cutter's far edge comes after its diameter.
         double outer = plan.blank().halfWidth(x) - fence;
-        assertThat(outer).as("outer wall").isCloseTo(piece.offsetAt(x) + piece.width() / 2, within(0.06));
-        assertThat(outer - far - 3).as("inner wall").isCloseTo(piece.offsetAt(x) - piece.width() / 2, within(0.06));
+        assertThat(outer)
+            .as("outer wall")
+            .isCloseTo(piece.offsetAt(x) + piece.width() / 2, within(0.06));
+        assertThat(outer - far - 3)
+            .as("inner wall")
+            .isCloseTo(piece.offsetAt(x) - piece.width() / 2, within(0.06));
       }
     }
   }
@@ -158,16 +186,23 @@ class ChannelRoutingTest {
         double start = 20 * random.nextDouble();
         double length = 300 + 120 * random.nextDouble();
         double base = 40 + 60 * random.nextDouble();
-        Plan plan = Heron.with("channel.machine=" + machine.word(), "channel.base=" + base,
-            "rod.start=" + start, "rod.length=" + length, "head.made=" + (i % 2 == 0 ? "one-piece" : "scarf"));
+        Plan plan =
+            Heron.with(
+                "channel.machine=" + machine.word(),
+                "channel.base=" + base,
+                "rod.start=" + start,
+                "rod.length=" + length,
+                "head.made=" + (i % 2 == 0 ? "one-piece" : "scarf"));
         MachineStops run = plan.details().routing().rod();
         double heel = plan.neck().heelEnd().value() + trim(plan);
         double stopEnd = heel - run.endStop().value();
-        double stopStart = plan.details().routing().countedFromHeel()
-            ? heel - run.startStop().value()
-            : heel - value(plan, "stack.length") + run.startStop().value();
+        double stopStart =
+            plan.details().routing().countedFromHeel()
+                ? heel - run.startStop().value()
+                : heel - value(plan, "stack.length") + run.startStop().value();
         double r = run.cutter().value() / 2;
-        // A base's edge on its stop holds the cutter's middle that far inside; a table cuts to the line.
+        // A base's edge on its stop holds the cutter's middle that far inside; a table cuts to the
+        // line.
         double in = machine == ChannelMachine.ROUTER_TABLE ? r : base;
         assertThat(stopStart + in - r).isCloseTo(start, within(1e-6));
         assertThat(stopEnd - in + r).isCloseTo(start + length, within(1e-6));

@@ -42,11 +42,16 @@ class HeadMakingTest {
       double angle = 4 + 14 * random.nextDouble();
       double length = 140 + 90 * random.nextDouble();
       double thick = 11 + 5 * random.nextDouble();
-      Plan plan = Heron.with("head.made=one-piece", "head.angle=" + angle,
-          "head.length=" + length, "head.thickness=" + thick);
+      Plan plan =
+          Heron.with(
+              "head.made=one-piece",
+              "head.angle=" + angle,
+              "head.length=" + length,
+              "head.thickness=" + thick);
       HeadLine head = plan.neck().head();
       double blankHead = 510 - value(plan, "stack.length");
-      assertThat(value(plan, "head.one-piece-break")).isCloseTo(head.breakX() - blankHead, within(1e-6));
+      assertThat(value(plan, "head.one-piece-break"))
+          .isCloseTo(head.breakX() - blankHead, within(1e-6));
       // From break and end marks alone: a straight line; the head's tip must lie on it.
       double fall = value(plan, "head.one-piece-face") / value(plan, "head.one-piece-break");
       Point tip = head.at(length, 0);
@@ -59,7 +64,10 @@ class HeadMakingTest {
 
   @Test
   void runningOutGrainShortensWhatHoldsAOnePieceHead() {
-    Build build = Heron.build().asDesigned().withDesign(Heron.set(Heron.build().design(), "head.made=one-piece"));
+    Build build =
+        Heron.build()
+            .asDesigned()
+            .withDesign(Heron.set(Heron.build().design(), "head.made=one-piece"));
     var shop = Demo.shop();
     double plain = value(Plan.of(build, shop), "head.grain-through");
     double most = Plan.of(build, shop).rips().mostRunOut();
@@ -103,8 +111,11 @@ class HeadMakingTest {
       boolean under = random.nextBoolean();
       double wide = 60 + 50 * random.nextDouble();
       double strip = 6 + 14 * random.nextDouble();
-      Plan plan = Heron.with("scarf.school=" + (under ? "seam-under-fretboard" : "seam-across-head"),
-          "head.width=" + wide, "neck.strip.1.thickness=" + strip);
+      Plan plan =
+          Heron.with(
+              "scarf.school=" + (under ? "seam-under-fretboard" : "seam-across-head"),
+              "head.width=" + wide,
+              "neck.strip.1.thickness=" + strip);
       ScarfMarks marks = plan.details().marks().orElseThrow();
       if (marks.pinSide().isEmpty()) {
         without++;
@@ -117,10 +128,10 @@ class HeadMakingTest {
       boolean somewhere = false;
       double bevel = value(plan, "scarf.bevel");
       for (double along = bevel / 4; along <= bevel * 0.75; along += 0.25) {
-        double outline = under
-            ? plan.taper().halfWidth(plan.neck().head().breakX() + along)
-            : half(plan, along);
-        double stock = plan.blank().halfWidth(plan.neck().head().breakX() + (under ? along : -along));
+        double outline =
+            under ? plan.taper().halfWidth(plan.neck().head().breakX() + along) : half(plan, along);
+        double stock =
+            plan.blank().halfWidth(plan.neck().head().breakX() + (under ? along : -along));
         somewhere |= y - r >= outline + 1.9 && y + r <= stock - 1.9;
       }
       assertThat(somewhere).as("a place for pins at %s", y).isTrue();
@@ -136,7 +147,8 @@ class HeadMakingTest {
       Point a = corners.get(i - 1);
       Point b = corners.get(i);
       if (Math.min(a.x(), b.x()) <= along && along <= Math.max(a.x(), b.x()) && a.x() != b.x()) {
-        best = Math.max(best, Math.abs(a.y() + (b.y() - a.y()) * (along - a.x()) / (b.x() - a.x())));
+        best =
+            Math.max(best, Math.abs(a.y() + (b.y() - a.y()) * (along - a.x()) / (b.x() - a.x())));
       }
     }
     return best;
@@ -155,8 +167,7 @@ class HeadMakingTest {
     double stackThere = 2 * plan.blank().halfWidth(x);
     assertThat(stackThere).isLessThan(plan.blank().width().value() - 9);
     double trim = roughcut.design.BlankDecisions.WING_TRIM.in(design);
-    assertThat(value(plan, "head.wing.bass"))
-        .isCloseTo(40 - stackThere / 2 + trim, within(1e-9));
+    assertThat(value(plan, "head.wing.bass")).isCloseTo(40 - stackThere / 2 + trim, within(1e-9));
     assertThat(plan.parts()).anyMatch(p -> p.id().equals("head.wing.bass"));
   }
 
@@ -177,8 +188,10 @@ class HeadMakingTest {
 
   @Test
   void aSingleActingRodTakesOutNoBackBow() {
-    assertThat(value(Heron.with("rod.acting=single", "carve.bow=-0.4"), "bow.sanded")).isEqualTo(0.4);
+    assertThat(value(Heron.with("rod.acting=single", "carve.bow=-0.4"), "bow.sanded"))
+        .isEqualTo(0.4);
     assertThat(value(Heron.with("rod.acting=double", "carve.bow=-0.4"), "bow.sanded")).isZero();
-    assertThat(value(Heron.with("rod.acting=single", "carve.bow=0.7"), "bow.sanded")).isCloseTo(0.2, within(1e-9));
+    assertThat(value(Heron.with("rod.acting=single", "carve.bow=0.7"), "bow.sanded"))
+        .isCloseTo(0.2, within(1e-9));
   }
 }

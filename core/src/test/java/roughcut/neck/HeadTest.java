@@ -76,7 +76,10 @@ class HeadTest {
   }
 
   private static ThinSpot spot(Plan plan, String kind) {
-    return plan.thinSpots().stream().filter(s -> s.kind().id().equals(kind)).findFirst().orElseThrow();
+    return plan.thinSpots().stream()
+        .filter(s -> s.kind().id().equals(kind))
+        .findFirst()
+        .orElseThrow();
   }
 
   @Test

@@ -20,7 +20,10 @@ class RodAccessTest {
   }
 
   private static ThinSpot spot(Plan plan, String kind) {
-    return plan.thinSpots().stream().filter(s -> s.kind().id().equals(kind)).findFirst().orElseThrow();
+    return plan.thinSpots().stream()
+        .filter(s -> s.kind().id().equals(kind))
+        .findFirst()
+        .orElseThrow();
   }
 
   @Test
@@ -33,7 +36,8 @@ class RodAccessTest {
     assertThat(spot(plan, "access.reach").state()).isEqualTo(ThinSpot.State.STOP);
     assertThat(plan.problems()).anyMatch(p -> p.message().contains("short of the adjuster"));
     String longRod = "rod.length=" + (end - 12 - 2);
-    Plan reaches = Heron.with("rod.worked-from=fretboard-end", "fretboard.notch-length=15", longRod);
+    Plan reaches =
+        Heron.with("rod.worked-from=fretboard-end", "fretboard.notch-length=15", longRod);
     assertThat(value(reaches, "access.notch-past")).isCloseTo(3, within(1e-9));
     assertThat(spot(reaches, "access.reach").state()).isEqualTo(ThinSpot.State.CLEAR);
     assertThat(reaches.problems()).noneMatch(p -> p.message().contains("short of the adjuster"));
@@ -46,8 +50,12 @@ class RodAccessTest {
   void aReliefLeavesWhatIsUnderTheDeepestSlotOverIt() {
     Plan plan = Heron.with("rod.worked-from=fretboard-end", "access.bore=7", "rod.axis-depth=2");
     assertThat(value(plan, "access.relief-height")).isCloseTo(1.5, within(1e-9));
-    double least = plan.fretboard().slots().slots().stream()
-        .filter(s -> s.x() >= 432).mapToDouble(s -> s.under().value()).min().orElseThrow();
+    double least =
+        plan.fretboard().slots().slots().stream()
+            .filter(s -> s.x() >= 432)
+            .mapToDouble(s -> s.under().value())
+            .min()
+            .orElseThrow();
     assertThat(value(plan, "access.over")).isCloseTo(least - 1.5, within(1e-9));
     assertThat(value(plan, "access.groove-depth")).isCloseTo(5.5, within(1e-9));
     Plan deep = Heron.with("rod.worked-from=fretboard-end", "access.bore=7", "rod.axis-depth=6");
@@ -57,12 +65,18 @@ class RodAccessTest {
 
   @Test
   void aBoreFromTheHeelHasItsWellAndItsWayPastTheBody() {
-    Plan plan = Heron.with("rod.worked-from=heel", "access.bore=8", "rod.axis-depth=6",
-        "rod.length=400", "access.well=25");
+    Plan plan =
+        Heron.with(
+            "rod.worked-from=heel",
+            "access.bore=8",
+            "rod.axis-depth=6",
+            "rod.length=400",
+            "access.well=25");
     assertThat(value(plan, "access.depth")).as("500 − 402 − 25").isCloseTo(73, within(1e-9));
     assertThat(value(plan, "access.well-depth")).isCloseTo(10, within(1e-9));
     assertThat(value(plan, "access.over")).isCloseTo(2, within(1e-9));
-    assertThat(value(plan, "access.back-least")).as("22 − 10 under the heel, less where it is carved")
+    assertThat(value(plan, "access.back-least"))
+        .as("22 − 10 under the heel, less where it is carved")
         .isLessThanOrEqualTo(12);
     double rise = Math.tan(Math.toRadians(plan.stringPlan().heights().angle().value()));
     double over = plan.stringPlan().heights().exposed().value() + 68 * rise - 6;
@@ -81,9 +95,13 @@ class RodAccessTest {
       double bore = 5 + 4 * random.nextDouble();
       double axis = 4 + 3 * random.nextDouble();
       double length = 330 + 90 * random.nextDouble();
-      Plan plan = Heron.with("rod.worked-from=heel", "access.bore=" + bore,
-          "rod.axis-depth=" + axis, "rod.length=" + length,
-          "neck.profile-exponent-treble=" + (random.nextDouble() - 0.5));
+      Plan plan =
+          Heron.with(
+              "rod.worked-from=heel",
+              "access.bore=" + bore,
+              "rod.axis-depth=" + axis,
+              "rod.length=" + length,
+              "neck.profile-exponent-treble=" + (random.nextDouble() - 0.5));
       double least = Double.POSITIVE_INFINITY;
       NeckShape neck = plan.neck();
       double from = plan.rod().end().value();
@@ -114,16 +132,30 @@ class RodAccessTest {
 
   @Test
   void aHeadPocketIsHeldAgainstBackSidesTunersAndKey() {
-    Plan plan = Heron.with("rod.worked-from=head-pocket", "access.pocket-length=30",
-        "access.pocket-width=12", "access.pocket-depth=8", "rod.axis-depth=4", "access.key=4",
-        "head.angle=10", "head.thickness=14");
+    Plan plan =
+        Heron.with(
+            "rod.worked-from=head-pocket",
+            "access.pocket-length=30",
+            "access.pocket-width=12",
+            "access.pocket-depth=8",
+            "rod.axis-depth=4",
+            "access.key=4",
+            "head.angle=10",
+            "head.thickness=14");
     double cos = Math.cos(Math.toRadians(10));
     assertThat(value(plan, "access.key-clearance")).isCloseTo(8 * cos - 4 - 2, within(1e-9));
-    assertThat(value(plan, "access.pocket-back")).as("14 − 8 where the head is even")
-        .isLessThanOrEqualTo(6 + 1e-9).isGreaterThan(5);
-    assertThat(value(plan, "access.pocket-section")).isLessThan(100 * (1 - 12.0 * 8 / (44 * 14)) + 1);
-    double tuner = plan.details().tuners().tuners().stream()
-        .mapToDouble(t -> distance(t.post(), 30, 6)).min().orElseThrow() - 5;
+    assertThat(value(plan, "access.pocket-back"))
+        .as("14 − 8 where the head is even")
+        .isLessThanOrEqualTo(6 + 1e-9)
+        .isGreaterThan(5);
+    assertThat(value(plan, "access.pocket-section"))
+        .isLessThan(100 * (1 - 12.0 * 8 / (44 * 14)) + 1);
+    double tuner =
+        plan.details().tuners().tuners().stream()
+                .mapToDouble(t -> distance(t.post(), 30, 6))
+                .min()
+                .orElseThrow()
+            - 5;
     assertThat(value(plan, "access.pocket-tuner")).isCloseTo(tuner, within(1e-9));
     assertThat(value(plan, "access.cover-length")).isCloseTo(35, within(1e-9));
     Plan shallow = Heron.with("rod.worked-from=head-pocket", "access.pocket-depth=4");

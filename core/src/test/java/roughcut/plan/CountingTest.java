@@ -43,8 +43,12 @@ class CountingTest {
 
   /** Numbers for comparing go with what isn't chosen: they are told, and set nothing. */
   private static boolean comparing(String id) {
-    return id.startsWith("scarf.") || id.startsWith("head.one-piece") || id.startsWith("head.grain")
-        || id.startsWith("head.flat") || id.startsWith("head.step") || id.equals("heel.end.from-break");
+    return id.startsWith("scarf.")
+        || id.startsWith("head.one-piece")
+        || id.startsWith("head.grain")
+        || id.startsWith("head.flat")
+        || id.startsWith("head.step")
+        || id.equals("heel.end.from-break");
   }
 
   @Test
@@ -61,8 +65,10 @@ class CountingTest {
             && !build.measured().containsKey(number.id())) {
           sleeping.add(number);
           double other = number.least() + random.nextDouble() * (number.most() - number.least());
-          design = number.with(design, number.quantity() == roughcut.measure.Quantity.COUNT
-              ? Math.rint(other) : other);
+          design =
+              number.with(
+                  design,
+                  number.quantity() == roughcut.measure.Quantity.COUNT ? Math.rint(other) : other);
           idle.add(number.id());
         }
       }
@@ -72,7 +78,9 @@ class CountingTest {
         if (!comparing(value.id())) {
           Optional<Worked> now = after.value(value.id());
           assertThat(now).as(build.name() + " " + value.id()).isPresent();
-          assertThat(now.get().value()).as(build.name() + " " + value.id()).isEqualTo(value.value());
+          assertThat(now.get().value())
+              .as(build.name() + " " + value.id())
+              .isEqualTo(value.value());
         }
       }
       assertThat(after.thinSpots()).hasSameSizeAs(before.thinSpots());
@@ -94,6 +102,7 @@ class CountingTest {
     assertThat(Counting.idle(heron, "bolt.count")).isEmpty();
     assertThat(Counting.idle(Heron.set(heron, "bolt.kind=inserts"), "bolt.bite")).isPresent();
     assertThat(Counting.idle(heron, "neck.angle").isPresent())
-        .isEqualTo(roughcut.design.StringDecisions.SOLVE_FOR.in(heron) == roughcut.design.SolveFor.ANGLE);
+        .isEqualTo(
+            roughcut.design.StringDecisions.SOLVE_FOR.in(heron) == roughcut.design.SolveFor.ANGLE);
   }
 }

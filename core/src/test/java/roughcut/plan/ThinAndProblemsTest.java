@@ -16,7 +16,10 @@ import roughcut.thin.ThinSpot;
 
 class ThinAndProblemsTest {
   private static ThinSpot spot(Plan plan, String kind) {
-    return plan.thinSpots().stream().filter(s -> s.kind().id().equals(kind)).findFirst().orElseThrow();
+    return plan.thinSpots().stream()
+        .filter(s -> s.kind().id().equals(kind))
+        .findFirst()
+        .orElseThrow();
   }
 
   @Test

@@ -28,11 +28,15 @@ class SeatedTest {
       double a = Math.toRadians(angle);
       double joint = plan.neck().joint().value();
       // In the neck's frame the string's end stands a stack over the glue line at the saddle.
-      double stack = value(plan, "heights.joint") - value(plan, "pocket.exposed")
-          + 2 * 1.8 - roughcut.strings.NutAction.of(new roughcut.design.Givens(plan.build())).value();
+      double stack =
+          value(plan, "heights.joint")
+              - value(plan, "pocket.exposed")
+              + 2 * 1.8
+              - roughcut.strings.NutAction.of(new roughcut.design.Givens(plan.build())).value();
       double run = 640 - joint;
       double plain = joint + run * Math.cos(a) - stack * Math.sin(a);
-      double stackSet = (2 * roughcut.design.StringDecisions.ACTION_12.in(plan.build().design()) - 3.6);
+      double stackSet =
+          (2 * roughcut.design.StringDecisions.ACTION_12.in(plan.build().design()) - 3.6);
       double expected = plain - stackSet * Math.sin(a);
       Pickup bridge = plan.cuts().pickups().get(1);
       double x = bridge.centre().x() + bridge.fromSaddle().value();
@@ -56,8 +60,9 @@ class SeatedTest {
       double share = (is.x() - 432) / (saddle - 432);
       assertThat(is.y() - was.y()).isCloseTo(3 * share, within(1e-9));
     }
-    double y = off.cuts().cut("post-treble").orElseThrow().bores().get(0).from().y()
-        - straight.cuts().cut("post-treble").orElseThrow().bores().get(0).from().y();
+    double y =
+        off.cuts().cut("post-treble").orElseThrow().bores().get(0).from().y()
+            - straight.cuts().cut("post-treble").orElseThrow().bores().get(0).from().y();
     assertThat(y).isBetween(2.8, 3.2);
   }
 
@@ -66,9 +71,11 @@ class SeatedTest {
   void boltsUnderACarvedHeelAreAsLongAsTheWoodThereIs() {
     Random random = new Random(17);
     for (int i = 0; i < 25; i++) {
-      Plan plan = Heron.with("heel-carve.depth=" + (3 + 10 * random.nextDouble()),
-          "heel-carve.reach=" + (40 + 60 * random.nextDouble()),
-          "heel-carve.turn=" + (120 + 60 * random.nextDouble()));
+      Plan plan =
+          Heron.with(
+              "heel-carve.depth=" + (3 + 10 * random.nextDouble()),
+              "heel-carve.reach=" + (40 + 60 * random.nextDouble()),
+              "heel-carve.turn=" + (120 + 60 * random.nextDouble()));
       Bolts bolts = plan.cuts().bolts().orElseThrow();
       for (int b = 0; b < bolts.places().size(); b++) {
         Point p = bolts.places().get(b);
@@ -92,9 +99,11 @@ class SeatedTest {
   @Test
   void halfwayOfAJackIsHalfwayOfTheEdgeThatIsThere() {
     Plan flat = Heron.with("jack.output.depth=0");
-    Plan armed = Heron.with("jack.output.depth=0", "carve.drop=14", "carve.width=90", "carve.ledge=4");
+    Plan armed =
+        Heron.with("jack.output.depth=0", "carve.drop=14", "carve.width=90", "carve.ledge=4");
     double z = armed.cuts().cut("output").orElseThrow().bores().get(0).from().z();
-    assertThat(z).isGreaterThan(flat.cuts().cut("output").orElseThrow().bores().get(0).from().z() + 5);
+    assertThat(z)
+        .isGreaterThan(flat.cuts().cut("output").orElseThrow().bores().get(0).from().z() + 5);
     // By hand: bore's upper side against the summed finished top all along it.
     Cylinder bore = armed.cuts().cut("output").orElseThrow().bores().get(0);
     double least = Double.POSITIVE_INFINITY;
@@ -109,7 +118,8 @@ class SeatedTest {
       least = Math.min(least, Math.min(z - top, back - z) - bore.radius());
     }
     assertThat(value(armed, "jack.walls")).isCloseTo(least, within(0.15));
-    Plan deep = Heron.with("jack.output.depth=14", "carve.drop=20", "carve.width=120", "carve.ledge=12");
+    Plan deep =
+        Heron.with("jack.output.depth=14", "carve.drop=20", "carve.width=120", "carve.ledge=12");
     assertThat(value(deep, "jack.walls")).as("out through the carve").isNegative();
   }
 
@@ -119,7 +129,8 @@ class SeatedTest {
     RoutPlan pocket = tilted.cuts().plansOf("pocket").get(0);
     double taper = (500 - 432) * Math.tan(Math.toRadians(2));
     assertThat(pocket.shim().orElseThrow().value()).isCloseTo(taper, within(1e-9));
-    assertThat(pocket.shim().orElseThrow().label()).contains("at the heel's end, none at the body's edge");
+    assertThat(pocket.shim().orElseThrow().label())
+        .contains("at the heel's end, none at the body's edge");
     assertThat(pocket.depths().get(pocket.depths().size() - 1).value())
         .as("the depths are at the body's edge, the deeper one")
         .isCloseTo(value(tilted, "pocket.depth.front"), within(1e-9));
@@ -157,11 +168,15 @@ class SeatedTest {
       for (double y = box.y0(); y < box.y1(); y += step) {
         java.util.BitSet column = new java.util.BitSet(600);
         for (Cut cut : cuts) {
-          if (x >= cut.box().x0() && x <= cut.box().x1() && y >= cut.box().y0() && y <= cut.box().y1()) {
+          if (x >= cut.box().x0()
+              && x <= cut.box().x1()
+              && y >= cut.box().y0()
+              && y <= cut.box().y1()) {
             for (Convex solid : cut.solids()) {
               double[] chord = solid.chord(x, y);
               if (chord != null) {
-                column.set((int) Math.max(0, chord[0] * 10 + 100), (int) Math.max(0, chord[1] * 10 + 100));
+                column.set(
+                    (int) Math.max(0, chord[0] * 10 + 100), (int) Math.max(0, chord[1] * 10 + 100));
               }
             }
           }
@@ -178,8 +193,14 @@ class SeatedTest {
   @Test
   void aPivotingBridgesRoutsTakeTheSizesOfTheOneInHand() {
     Plan listed = Heron.with("bridge.kind=pivoting");
-    Plan own = Heron.with("bridge.kind=pivoting", "bridge.top-along=70", "bridge.top-across=95",
-        "bridge.block-across=80", "bridge.block-along=30", "springs.across=60");
+    Plan own =
+        Heron.with(
+            "bridge.kind=pivoting",
+            "bridge.top-along=70",
+            "bridge.top-across=95",
+            "bridge.block-across=80",
+            "bridge.block-along=30",
+            "springs.across=60");
     var top = own.cuts().cut("bridge-top").orElseThrow().steps().get(0).bounds();
     assertThat(top.width()).isCloseTo(70, within(1e-6));
     assertThat(top.height()).isCloseTo(95, within(1e-6));
@@ -188,11 +209,13 @@ class SeatedTest {
     assertThat(own.cuts().cut("springs").orElseThrow().steps().get(0).bounds().height())
         .isCloseTo(60, within(1e-6));
     assertThat(value(own, "bridge.spacer.front") + 30 + value(own, "bridge.spacer.rear"))
-        .as("spacers and block fill the opening").isCloseTo(70, within(1e-9));
+        .as("spacers and block fill the opening")
+        .isCloseTo(70, within(1e-9));
     assertThat(2 * value(own, "bridge.spacer.side") + 80).isCloseTo(95, within(1e-9));
     assertThat(value(listed, "bridge.post.pilot")).isEqualTo(3);
     assertThat(listed.cuts().cut("bridge-top").orElseThrow().steps().get(0).bounds().width())
-        .as("as listed, −5 to 58").isCloseTo(63, within(1e-6));
+        .as("as listed, −5 to 58")
+        .isCloseTo(63, within(1e-6));
     Plan out = Heron.with("bridge.kind=pivoting", "bridge.block-across=120");
     assertThat(out.problems()).anyMatch(p -> p.message().contains("reaches out of the upper rout"));
   }
@@ -204,7 +227,8 @@ class SeatedTest {
     assertThat(value(with, "neck.mass") - value(light, "neck.mass")).isCloseTo(174, within(1e-6));
     Plan deeper = Heron.with("rod.mass=0", "stiffener.mass=0", "rod.depth=11.4");
     double less = value(light, "neck.mass") - value(deeper, "neck.mass");
-    assertThat(less).as("a millimetre of channel: 430 × 6.4 × 1 of the neck's wood")
+    assertThat(less)
+        .as("a millimetre of channel: 430 × 6.4 × 1 of the neck's wood")
         .isBetween(430 * 6.4 * 0.5 / 1000, 430 * 6.4 * 0.9 / 1000);
     Plan measuredRod = Heron.with("rod.length=430", "rod.width=6.4", "rod.depth=10.4");
     assertThat(roughcut.design.NeckDecisions.ROD_MASS.in(measuredRod.build().design()))

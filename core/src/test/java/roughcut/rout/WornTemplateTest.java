@@ -21,7 +21,16 @@ class WornTemplateTest {
     Shop demo = Demo.shop();
     List<Template> templates = new ArrayList<>(demo.templates());
     templates.removeIf(t -> t.name().equals(name));
-    templates.add(new Template(name, 12, "MDF", Template.Use.ROUTING, false, Optional.of(opening), true, "centre line"));
+    templates.add(
+        new Template(
+            name,
+            12,
+            "MDF",
+            Template.Use.ROUTING,
+            false,
+            Optional.of(opening),
+            true,
+            "centre line"));
     return Plan.of(Heron.build().asDesigned(), demo.withTemplates(templates));
   }
 
@@ -47,10 +56,13 @@ class WornTemplateTest {
           .isCloseTo(bounds(drawn, "neck").height() + off, within(0.01));
       assertThat(plan.value("rout.neck.off").orElseThrow().value()).isCloseTo(off, within(1e-6));
       RoutPlan rout = plan.cuts().plansOf("neck").get(0);
-      assertThat(rout.template().width().value()).as("what is wanted stays").isCloseTo(wanted, within(1e-6));
+      assertThat(rout.template().width().value())
+          .as("what is wanted stays")
+          .isCloseTo(wanted, within(1e-6));
       assertThat(rout.template().say()).contains(off > 0 ? "wider; walls" : "narrower");
     }
-    assertThat(with("neck", wanted).value("rout.neck.off").orElseThrow().value()).isCloseTo(0, within(1e-9));
+    assertThat(with("neck", wanted).value("rout.neck.off").orElseThrow().value())
+        .isCloseTo(0, within(1e-9));
     assertThat(bounds(with("neck", wanted), "neck")).isEqualTo(bounds(drawn, "neck"));
   }
 
@@ -59,7 +71,8 @@ class WornTemplateTest {
     Plan drawn = without("pocket");
     double wanted = bounds(drawn, "pocket").width();
     Plan wide = with("pocket", wanted + 2);
-    assertThat(bounds(wide, "pocket").right()).isCloseTo(bounds(drawn, "pocket").right() + 1, within(0.01));
+    assertThat(bounds(wide, "pocket").right())
+        .isCloseTo(bounds(drawn, "pocket").right() + 1, within(0.01));
     Plan worn = with("neck", bounds(drawn, "neck").width() + 2);
     double was = drawn.value("rout.neck.edge").orElseThrow().value();
     assertThat(was - worn.value("rout.neck.edge").orElseThrow().value())

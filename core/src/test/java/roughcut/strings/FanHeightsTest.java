@@ -14,8 +14,11 @@ import roughcut.plan.Plan;
 class FanHeightsTest {
   private static String[] fan(double bass, double treble, double angle) {
     return new String[] {
-      "scale.bass=" + bass, "scale.treble=" + treble, "scale.perpendicular-fret=7",
-      "neck.angle=" + angle, "heights.solve-for=saddle",
+      "scale.bass=" + bass,
+      "scale.treble=" + treble,
+      "scale.perpendicular-fret=7",
+      "neck.angle=" + angle,
+      "heights.solve-for=saddle",
     };
   }
 
@@ -44,19 +47,36 @@ class FanHeightsTest {
   }
 
   private static double plane(Plan plan, double x, double joint, double tan, double y) {
-    return value(plan, "heights.joint") + tan * (x - joint)
+    return value(plan, "heights.joint")
+        + tan * (x - joint)
         - FretboardRadius.drop(plan.radius().radius(x), y);
   }
 
   @Test
   void aLastSlotThatRunsOutOfTheEndIsTold() {
-    Plan steep = Heron.with("scale.bass=690", "scale.treble=640", "scale.perpendicular-fret=0", "fretboard.past-last-fret=3");
+    Plan steep =
+        Heron.with(
+            "scale.bass=690",
+            "scale.treble=640",
+            "scale.perpendicular-fret=0",
+            "fretboard.past-last-fret=3");
     assertThat(steep.problems())
-        .anyMatch(p -> p.decisionId().equals("fretboard.past-last-fret") && p.message().contains("runs out"));
-    var told = steep.problems().stream().filter(p -> p.message().contains("runs out")).findFirst().orElseThrow();
+        .anyMatch(
+            p ->
+                p.decisionId().equals("fretboard.past-last-fret")
+                    && p.message().contains("runs out"));
+    var told =
+        steep.problems().stream()
+            .filter(p -> p.message().contains("runs out"))
+            .findFirst()
+            .orElseThrow();
     double least = Double.parseDouble(told.message().replaceAll(".*at least ([0-9.]+) mm", "$1"));
-    Plan mended = Heron.with("scale.bass=690", "scale.treble=640", "scale.perpendicular-fret=0",
-        "fretboard.past-last-fret=" + (least + 0.1));
+    Plan mended =
+        Heron.with(
+            "scale.bass=690",
+            "scale.treble=640",
+            "scale.perpendicular-fret=0",
+            "fretboard.past-last-fret=" + (least + 0.1));
     assertThat(mended.problems()).noneMatch(p -> p.message().contains("runs out"));
     assertThat(Heron.with().problems()).noneMatch(p -> p.message().contains("runs out"));
   }

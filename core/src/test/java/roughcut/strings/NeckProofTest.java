@@ -38,7 +38,8 @@ class NeckProofTest {
       double joint = plan.neck().joint().value();
       double run = 640 - joint;
       double tan = (edge - standing - fret) / run;
-      assertThat(value(plan, "proof.angle")).isCloseTo(Math.toDegrees(Math.atan(tan)), within(1e-9));
+      assertThat(value(plan, "proof.angle"))
+          .isCloseTo(Math.toDegrees(Math.atan(tan)), within(1e-9));
       // Deepened all over: the whole neck comes down.
       double k = value(plan, "proof.deepen");
       assertThat(standing + fret - k + tan * run + 2 * a12 - nut).isCloseTo(wanted, within(1e-9));
@@ -54,8 +55,11 @@ class NeckProofTest {
   void whatWouldBeLeftIsHeldAgainstTheLimitsEverywhere() {
     // 4.5 mm screws: 11.25 is the stop.
     Plan plan = seated(9, 27, "bolt.diameter=4.5", "body.thickness=34");
-    ThinSpot spot = plan.thinSpots().stream()
-        .filter(s -> s.what().equals("floor if deepened for the saddle")).findFirst().orElseThrow();
+    ThinSpot spot =
+        plan.thinSpots().stream()
+            .filter(s -> s.what().equals("floor if deepened for the saddle"))
+            .findFirst()
+            .orElseThrow();
     assertThat(spot.left().value()).isEqualTo(value(plan, "proof.floor"));
     assertThat(spot.limit().fail()).isEqualTo(11.25);
     assertThat(spot.state()).isEqualTo(ThinSpot.State.STOP);
@@ -66,9 +70,12 @@ class NeckProofTest {
               assertThat(w.state()).isEqualTo(ThinSpot.State.STOP);
               assertThat(w.words()).contains("under 11.3 mm, don't");
             });
-    assertThat(plan.proofWays(Units.MM).get(0).words()).as("the angle first").startsWith("tilt the pocket's floor");
+    assertThat(plan.proofWays(Units.MM).get(0).words())
+        .as("the angle first")
+        .startsWith("tilt the pocket's floor");
     Plan thick = seated(9, 27, "bolt.diameter=4.5", "body.thickness=60");
-    assertThat(thick.thinSpots()).filteredOn(s -> s.what().startsWith("floor if"))
+    assertThat(thick.thinSpots())
+        .filteredOn(s -> s.what().startsWith("floor if"))
         .allMatch(s -> s.state() == ThinSpot.State.CLEAR);
   }
 
@@ -90,7 +97,8 @@ class NeckProofTest {
     assertThat(higher.stringPlan().heights().string(560) - drawn.stringPlan().heights().string(560))
         .isCloseTo(1, within(1e-9));
     assertThat(value(higher, "pickup.neck.depth") - value(drawn, "pickup.neck.depth"))
-        .as("a string a millimetre higher").isCloseTo(-1, within(1e-9));
+        .as("a string a millimetre higher")
+        .isCloseTo(-1, within(1e-9));
     assertThat(value(higher, "string.3.saddle-height") - value(drawn, "string.3.saddle-height"))
         .isCloseTo(1, within(1e-9));
     assertThat(higher.proofWays(Units.MM)).anyMatch(w -> w.words().startsWith("or deepen"));

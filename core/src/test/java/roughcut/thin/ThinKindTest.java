@@ -116,7 +116,13 @@ class ThinKindTest {
     Shop usual = plan.shop();
     Shop strict =
         new Shop(
-            usual.name(), usual.saws(), usual.planer(), usual.boards(), own, usual.cutters(), usual.templates());
+            usual.name(),
+            usual.saws(),
+            usual.planer(),
+            usual.boards(),
+            own,
+            usual.cutters(),
+            usual.templates());
     for (ThinSpot spot : Plan.of(plan.build(), strict).thinSpots()) {
       assertThat(spot.limit()).as(spot.what()).isEqualTo(new Limit(77, 66));
     }
@@ -147,7 +153,9 @@ class ThinKindTest {
       Plan plan = Heron.with(also);
       for (ThinSpot spot : plan.thinSpots()) {
         for (String id : spot.changedBy()) {
-          assertThat(Decisions.find(plan.build().design(), id)).as(spot.what() + ": " + id).isPresent();
+          assertThat(Decisions.find(plan.build().design(), id))
+              .as(spot.what() + ": " + id)
+              .isPresent();
         }
       }
     }
@@ -166,7 +174,9 @@ class ThinKindTest {
     assertThat(Cutter.RIM_SPEED).isEqualTo(40);
     assertThat(GlueJob.VACUUM).isEqualTo(0.08);
     // Page 6, "Passes": D/2 to 12 mm and at most 5, then 6, 3 and 2; 0.7 of it in dense wood.
-    double[][] passes = {{3, 1.5}, {6.4, 3.2}, {10, 5}, {12, 5}, {12.7, 6}, {20, 6}, {25, 3}, {40, 3}, {50, 2}};
+    double[][] passes = {
+      {3, 1.5}, {6.4, 3.2}, {10, 5}, {12, 5}, {12.7, 6}, {20, 6}, {25, 3}, {40, 3}, {50, 2}
+    };
     for (double[] pass : passes) {
       assertThat(PassRule.deepest(pass[0], 500)).as("%s mm", pass[0]).isEqualTo(pass[1]);
       assertThat(PassRule.deepest(pass[0], 750)).isCloseTo(0.7 * pass[1], within(1e-12));

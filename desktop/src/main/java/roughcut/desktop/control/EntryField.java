@@ -139,6 +139,12 @@ public final class EntryField extends VBox implements Typing.Into {
     field.pseudoClassStateChanged(States.TRIED, !wrong && typing.pending());
   }
 
+  /** Moves the keyboard here with everything selected. */
+  public void take() {
+    field.requestFocus();
+    field.selectAll();
+  }
+
   /** Shows what it is now, unless something typed stands here. */
   public void show() {
     unit.setText(NumberWriter.sign(quantity, session.units().get()));

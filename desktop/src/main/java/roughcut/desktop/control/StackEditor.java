@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
@@ -255,5 +256,32 @@ public final class StackEditor extends VBox {
         throw new UnsupportedOperationException("not editable");
       }
     };
+  }
+
+  /**
+   * Moves the keyboard to a strip's number; in a stack with both sides alike, to its mirror image.
+   *
+   * @return false when there is no field for it here
+   */
+  public boolean take(String id) {
+    if (!id.matches("(neck|body)\\.strip\\.\\d+\\..*")) {
+      return false;
+    }
+    String[] parts = id.split("\\.", 4);
+    int mirror = which.of(session.build().get().design()).size() + 1 - Integer.parseInt(parts[2]);
+    for (String wanted : List.of(id, parts[0] + ".strip." + mirror + "." + parts[3])) {
+      for (Node field : lookupAll(".decision-field")) {
+        if (wanted.equals(field.getId())) {
+          // Taper and bow are folded away until they are wanted.
+          for (Node n = field; n != this; n = n.getParent()) {
+            n.setVisible(true);
+            n.setManaged(true);
+          }
+          field.requestFocus();
+          return true;
+        }
+      }
+    }
+    return false;
   }
 }

@@ -94,6 +94,27 @@ public final class StringEditor extends VBox {
     show();
   }
 
+  /**
+   * Moves the keyboard to a number of a string.
+   *
+   * @param id such as {@code string.2.gauge}
+   * @return false when there is no such string or number
+   */
+  public boolean take(String id) {
+    String[] parts = id.split("\\.");
+    List<String> keys = List.of("gauge", "pitch", "core", "own-compensation");
+    if (parts.length != 3
+        || !parts[1].matches("\\d+")
+        || !keys.contains(parts[2])
+        || Integer.parseInt(parts[1]) > strings().size()) {
+      return false;
+    }
+    index = Integer.parseInt(parts[1]) - 1;
+    show();
+    fields.get(keys.indexOf(parts[2])).take();
+    return true;
+  }
+
   private Button button(String id, String words, boolean more) {
     Button button = new Button(words);
     button.setId(id);

@@ -3,6 +3,7 @@ package roughcut.desktop.shell;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
@@ -17,8 +18,10 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import roughcut.design.Counting;
 import roughcut.design.Decision;
 import roughcut.design.Decisions;
+import roughcut.design.FittingDecisions;
 import roughcut.design.PartDecisions;
 import roughcut.desktop.control.SumCard;
 import roughcut.desktop.control.ThinRail;
@@ -299,6 +302,15 @@ public final class ShopWindow {
 
   /** Goes to the field where something is decided. */
   public void goTo(String decisionId) {
+    Optional<String> idle = Counting.idle(session.build().get().design(), decisionId);
+    if (idle.isPresent()) {
+      String label =
+          Decisions.find(session.build().get().design(), decisionId)
+              .map(Decision::label)
+              .orElse(decisionId);
+      notice.tell(label + " " + idle.get() + ".");
+      return;
+    }
     if (stations.get(station).goTo(decisionId)) {
       return;
     }
@@ -346,11 +358,18 @@ public final class ShopWindow {
     all.add(new Command("The whole drawing", "0", surface::fit));
     List<Decision> decisions = new ArrayList<>(Decisions.all());
     decisions.addAll(PartDecisions.of(session.build().get().design()));
+    session
+        .build()
+        .get()
+        .design()
+        .fittings()
+        .forEach(f -> decisions.addAll(FittingDecisions.of(f)));
     for (Decision decision : decisions) {
+      boolean counts = Counting.idle(session.build().get().design(), decision.id()).isEmpty();
       all.add(
           new Command(
               "Decide: " + decision.label(),
-              decision.editable(session.build().get().design(), units()),
+              counts ? decision.editable(session.build().get().design(), units()) : "doesn't count",
               decision.id(),
               () -> goTo(decision.id())));
     }
@@ -360,6 +379,11 @@ public final class ShopWindow {
               worked.label(), worked.text(units()), worked.id(), () -> sum.ask(worked, units())));
     }
     return all;
+  }
+
+  /** The stops that the wood makes, in their order. */
+  public List<Station> stations() {
+    return List.copyOf(stations);
   }
 
   /** Does what a command of that name does; nothing where there is none. */

@@ -30,6 +30,7 @@ final class BodyPage extends PlainPage {
   private final Facts facts = new Facts();
   private final Questions questions = new Questions();
   private final VBox strips = new VBox();
+  private StackEditor editor;
 
   BodyPage(Session session, Consumer<Value> ask, PagedStation station) {
     this.session = session;
@@ -39,7 +40,8 @@ final class BodyPage extends PlainPage {
 
   @Override
   Panel makePanel() {
-    strips.getChildren().add(new StackEditor(session, StackEditor.Which.BODY));
+    editor = new StackEditor(session, StackEditor.Which.BODY);
+    strips.getChildren().add(editor);
     return new Panel(session)
         .node(turner(station))
         .heading("You decide")
@@ -89,6 +91,11 @@ final class BodyPage extends PlainPage {
             "Body, finished",
             "binding.channel-width",
             "Binding channel");
+  }
+
+  @Override
+  public boolean goTo(String decisionId) {
+    return super.goTo(decisionId) || editor.take(decisionId);
   }
 
   @Override

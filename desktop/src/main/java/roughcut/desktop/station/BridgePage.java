@@ -2,6 +2,7 @@ package roughcut.desktop.station;
 
 import java.util.function.Consumer;
 import javafx.scene.control.Label;
+import roughcut.design.RoutDecisions;
 import roughcut.design.StringDecisions;
 import roughcut.desktop.control.Facts;
 import roughcut.desktop.control.Scrolled;
@@ -50,6 +51,21 @@ final class BridgePage extends PlainPage {
             StringDecisions.BRIDGE_LOW,
             StringDecisions.BRIDGE_HIGH,
             StringDecisions.BRIDGE_ANCHOR,
+            RoutDecisions.STRUNG_THROUGH,
+            RoutDecisions.STRING_BORE,
+            RoutDecisions.FERRULE_BORE,
+            RoutDecisions.FERRULE_DEPTH,
+            RoutDecisions.POST_BORE,
+            RoutDecisions.POST_DEPTH,
+            RoutDecisions.POST_SINK,
+            RoutDecisions.BRIDGE_TOP_FROM,
+            RoutDecisions.BRIDGE_TOP_ALONG,
+            RoutDecisions.BRIDGE_TOP_ACROSS,
+            RoutDecisions.BRIDGE_BLOCK_FROM,
+            RoutDecisions.BRIDGE_BLOCK_ALONG,
+            RoutDecisions.BRIDGE_BLOCK_ACROSS,
+            RoutDecisions.SPRING_LENGTH,
+            RoutDecisions.SPRINGS_ACROSS,
             StringDecisions.STRAIGHT_TREBLE,
             StringDecisions.STRAIGHT_ANGLE)
         .settings(
@@ -72,6 +88,18 @@ final class BridgePage extends PlainPage {
             "Tailpiece, along",
             "bridge.tail.aside",
             "Tailpiece, aside",
+            "bridge.post.pilot",
+            "Posts, pilot first",
+            "bridge.post.stop",
+            "Posts, drill's stop",
+            "bridge.spacer.front",
+            "Spacer before the block",
+            "bridge.spacer.rear",
+            "Spacer behind it",
+            "bridge.spacer.side",
+            "Spacer at its sides",
+            "ferrule.stop",
+            "Ferrules, drill's stop",
             "fret.octave.cents",
             "Octave fret, by the drawing");
   }

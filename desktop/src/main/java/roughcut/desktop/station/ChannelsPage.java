@@ -138,19 +138,27 @@ final class ChannelsPage extends KnifePage {
           run.name().toLowerCase(Locale.ROOT),
           run.guides().stream()
               .map(v -> number(v, units))
-              .collect(Collectors.joining(routing.machine() == ChannelMachine.RAILED_JIG ? " and " : ", ")),
+              .collect(
+                  Collectors.joining(
+                      routing.machine() == ChannelMachine.RAILED_JIG ? " and " : ", ")),
           number(run.startStop(), units) + " and " + number(run.endStop(), units),
           number(run.cutter(), units),
           number(run.passes(), units) + " × " + number(run.passDepth(), units),
           number(run.to(), units));
       run.wedge()
-          .ifPresent(w -> machine.row(false, "", "wedge " + number(w, units), "thick at the " + run.wedgeEnd()));
+          .ifPresent(
+              w ->
+                  machine.row(
+                      false, "", "wedge " + number(w, units), "thick at the " + run.wedgeEnd()));
     }
     Channel.Piece rod = plan.rod().channel().pieces().get(0);
     machine.row(
         false,
         "room for the rod",
-        number(plan, "rod.room", units) + " deep, " + NumberWriter.text(rod.width(), Quantity.LENGTH, units) + " wide");
+        number(plan, "rod.room", units)
+            + " deep, "
+            + NumberWriter.text(rod.width(), Quantity.LENGTH, units)
+            + " wide");
     machine.end();
   }
 

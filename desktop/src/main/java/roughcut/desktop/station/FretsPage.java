@@ -1,18 +1,13 @@
 package roughcut.desktop.station;
 
 import java.util.function.Consumer;
-import javafx.scene.control.Label;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import roughcut.design.FretboardDecisions;
-import roughcut.desktop.control.Facts;
 import roughcut.desktop.control.FretTicks;
 import roughcut.desktop.session.Session;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.FretboardDrawing;
-import roughcut.fretboard.FretboardWork;
-import roughcut.measure.NumberWriter;
-import roughcut.measure.Quantity;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;

@@ -2,6 +2,8 @@ package roughcut.desktop.station;
 
 import java.io.File;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.scene.control.Button;
@@ -10,7 +12,9 @@ import javafx.scene.layout.Region;
 import javafx.stage.FileChooser;
 import roughcut.design.BodyDecisions;
 import roughcut.design.BodyShapes;
+import roughcut.design.Decision;
 import roughcut.design.DrawnOutline;
+import roughcut.design.PartDecisions;
 import roughcut.design.SurfaceDecisions;
 import roughcut.desktop.control.Facts;
 import roughcut.desktop.control.PickField;
@@ -78,14 +82,26 @@ final class OutlinePage extends BodyViewPage {
         .node(take)
         .node(own)
         .node(said)
-        .more(
-            "a drawn outline's place",
-            null,
-            SurfaceDecisions.OUTLINE_SCALE,
-            SurfaceDecisions.OUTLINE_TURN,
-            SurfaceDecisions.OUTLINE_FLIP,
-            SurfaceDecisions.OUTLINE_ALONG,
-            SurfaceDecisions.OUTLINE_ASIDE);
+        .more("its points, or a drawn one's place", null, folded());
+  }
+
+  /** A drawn outline is placed; one of our own is moved point by point. */
+  private static Decision[] folded() {
+    List<Decision> all =
+        new ArrayList<>(
+            List.of(
+                SurfaceDecisions.OUTLINE_SCALE,
+                SurfaceDecisions.OUTLINE_TURN,
+                SurfaceDecisions.OUTLINE_FLIP,
+                SurfaceDecisions.OUTLINE_ALONG,
+                SurfaceDecisions.OUTLINE_ASIDE));
+    for (String side : List.of("bass", "treble")) {
+      for (int i = 1; i <= PartDecisions.BODY_POINTS; i++) {
+        all.add(PartDecisions.bodyPoint(side, i, "along"));
+        all.add(PartDecisions.bodyPoint(side, i, "out"));
+      }
+    }
+    return all.toArray(Decision[]::new);
   }
 
   private void start(BodyShape shape) {

@@ -13,6 +13,7 @@ import javafx.scene.control.TitledPane;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import roughcut.design.ChoiceDecision;
+import roughcut.design.Counting;
 import roughcut.design.Decision;
 import roughcut.design.NumberDecision;
 import roughcut.desktop.control.ChoiceField;
@@ -115,6 +116,12 @@ final class Panel {
   }
 
   void show(Plan plan, Units units) {
+    fields.forEach(
+        (id, field) -> {
+          boolean counts = Counting.idle(plan.build().design(), id).isEmpty();
+          field.setVisible(counts);
+          field.setManaged(counts);
+        });
     List<Value> shown = new ArrayList<>();
     settings.forEach(
         (id, row) -> {

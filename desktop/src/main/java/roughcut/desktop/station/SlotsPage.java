@@ -1,8 +1,8 @@
 package roughcut.desktop.station;
 
 import java.util.function.Consumer;
-import java.util.stream.Collectors;
 import java.util.function.DoubleConsumer;
+import java.util.stream.Collectors;
 import javafx.scene.control.Label;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;

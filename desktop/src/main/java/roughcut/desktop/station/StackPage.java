@@ -1,7 +1,6 @@
 package roughcut.desktop.station;
 
 import java.util.function.Consumer;
-import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -164,15 +163,7 @@ final class StackPage extends KnifePage {
     if (!decisionId.startsWith("neck.strip.")) {
       return super.goTo(decisionId);
     }
-    Node field =
-        editor.lookupAll(".decision-field").stream()
-            .filter(n -> decisionId.equals(n.getId()))
-            .findFirst()
-            .orElse(null);
-    if (field != null) {
-      field.requestFocus();
-    }
-    return field != null;
+    return editor.take(decisionId);
   }
 
   @Override

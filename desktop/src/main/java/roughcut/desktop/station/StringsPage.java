@@ -27,6 +27,8 @@ final class StringsPage extends PlainPage {
   private final Label says = new Label();
   private final Label advice = new Label();
 
+  private StringEditor editor;
+
   StringsPage(Session session, Consumer<Value> ask, PagedStation station) {
     this.session = session;
     this.ask = ask;
@@ -35,10 +37,11 @@ final class StringsPage extends PlainPage {
 
   @Override
   Panel makePanel() {
+    editor = new StringEditor(session);
     return new Panel(session)
         .node(turner(station))
         .heading("You decide")
-        .node(new StringEditor(session))
+        .node(editor)
         .decisions(
             StringDecisions.STRING_KIND,
             StringDecisions.COMPENSATION,
@@ -66,6 +69,11 @@ final class StringsPage extends PlainPage {
             "Outer strings where you look",
             "break.nut",
             "Least break over the nut");
+  }
+
+  @Override
+  public boolean goTo(String decisionId) {
+    return super.goTo(decisionId) || editor.take(decisionId);
   }
 
   @Override

@@ -3,6 +3,7 @@ package roughcut.desktop.station;
 import java.util.function.Consumer;
 import javafx.scene.layout.Region;
 import roughcut.design.BodyDecisions;
+import roughcut.design.NeckDecisions;
 import roughcut.design.RoutDecisions;
 import roughcut.desktop.control.Facts;
 import roughcut.desktop.session.Session;
@@ -39,7 +40,11 @@ final class WeightPage extends BodyViewPage {
             RoutDecisions.RELIEF_EDGE,
             RoutDecisions.OTHER_MASS,
             RoutDecisions.OTHER_AT)
-        .more(BodyDecisions.BODY_WEIGHED, BodyDecisions.NECK_WEIGHED)
+        .more(
+            NeckDecisions.ROD_MASS,
+            NeckDecisions.STIFFENER_MASS,
+            BodyDecisions.BODY_WEIGHED,
+            BodyDecisions.NECK_WEIGHED)
         .settings(
             ask,
             "body.mass",

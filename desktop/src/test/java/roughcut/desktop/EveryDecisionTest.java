@@ -1,0 +1,125 @@
+package roughcut.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.List;
+import javafx.scene.Node;
+import javafx.scene.control.Labeled;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.Test;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.Start;
+import org.testfx.framework.junit5.Stop;
+import org.testfx.util.WaitForAsyncUtils;
+import roughcut.design.Counting;
+import roughcut.design.Decision;
+import roughcut.design.Decisions;
+import roughcut.design.Design;
+import roughcut.design.FittingDecisions;
+import roughcut.design.PartDecisions;
+import roughcut.desktop.station.Station;
+import roughcut.thin.ThinKind;
+import roughcut.thin.ThinSpot;
+
+/** Every decision has a field that a search leads to, or it is said why it doesn't count. */
+class EveryDecisionTest extends WindowTest {
+  @Start
+  void start(Stage stage) throws IOException {
+    open(stage);
+  }
+
+  @Stop
+  void stop() {
+    close();
+  }
+
+  @Test
+  void everyDecisionThatCountsHasAField(FxRobot robot) {
+    Design design = session().build().get().design();
+    List<Decision> all = new ArrayList<>(Decisions.all());
+    all.addAll(PartDecisions.of(design));
+    design.fittings().forEach(f -> all.addAll(FittingDecisions.of(f)));
+    List<String> nowhere = new ArrayList<>();
+    for (Decision decision : all) {
+      if (Counting.idle(design, decision.id()).isEmpty()) {
+        boolean[] found = {false};
+        robot.interact(
+            () -> {
+              for (Station station : window.stations()) {
+                found[0] |= station.goTo(decision.id());
+              }
+            });
+        if (!found[0]) {
+          nowhere.add(decision.id());
+        }
+      }
+    }
+    assertThat(nowhere).isEmpty();
+  }
+
+  @Test
+  void aSearchForWhatDoesNotCountSaysWhere(FxRobot robot) {
+    robot.interact(() -> window.goTo("access.pocket-depth"));
+    WaitForAsyncUtils.waitForFxEvents();
+    assertThat(
+            robot
+                .lookup(
+                    (Node n) ->
+                        n instanceof Labeled l
+                            && l.getText() != null
+                            && l.getText().contains("Head pocket, deep counts only where"))
+                .tryQuery())
+        .isPresent();
+  }
+
+  @Test
+  void fieldsThatDoNotCountAreNotShown(FxRobot robot) {
+    robot.interact(() -> window.goTo("rod.worked-from"));
+    WaitForAsyncUtils.waitForFxEvents();
+    assertThat(shown(robot, "access.pocket-depth")).isFalse();
+    robot.interact(
+        () ->
+            session()
+                .make(
+                    "rod",
+                    "rod",
+                    b ->
+                        b.withDesign(
+                            roughcut.design.NeckDecisions.ROD_REACH.with(
+                                b.design(), roughcut.design.RodReach.HEAD_POCKET))));
+    WaitForAsyncUtils.waitForFxEvents();
+    robot.interact(() -> window.goTo("access.pocket-depth"));
+    WaitForAsyncUtils.waitForFxEvents();
+    assertThat(shown(robot, "access.pocket-depth")).isTrue();
+    assertThat(shown(robot, "access.tilt")).isFalse();
+  }
+
+  private static boolean shown(FxRobot robot, String id) {
+    return robot.lookup((Node n) -> id.equals(n.getId())).queryAll().stream()
+        .anyMatch(n -> n.isVisible() && n.getParent().getParent().isManaged() && treeVisible(n));
+  }
+
+  private static boolean treeVisible(Node node) {
+    for (Node n = node; n != null; n = n.getParent()) {
+      if (!n.isVisible()) {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  @Test
+  void everyKindOfThinSpotHasOneStation() {
+    ThinSpot any = session().plan().get().thinSpots().get(0);
+    for (ThinKind kind : ThinKind.values()) {
+      ThinSpot spot =
+          new ThinSpot(
+              kind, "a spot", any.left(), kind.limit(), 0, Double.NaN, List.of("rod.depth"));
+      assertThat(window.stations().stream().filter(s -> s.owns(spot)).count())
+          .as(kind.id())
+          .isEqualTo(1);
+    }
+  }
+}
