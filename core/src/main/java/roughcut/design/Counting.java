@@ -43,6 +43,10 @@ public final class Counting {
               "where the rod is worked from the heel",
               d -> reach(d) == RodReach.HEEL),
           rule(
+              "fretboard\\.notch-length",
+              "where the rod is worked at the fretboard's end",
+              d -> reach(d) == RodReach.FRETBOARD_END || FretboardDecisions.NOTCH_LENGTH.in(d) > 0),
+          rule(
               "fretboard\\.notch-width",
               "with a notch in the fretboard's end",
               d -> FretboardDecisions.NOTCH_LENGTH.in(d) > 0),

@@ -101,15 +101,15 @@ final class FretboardEnd {
             "access.key"));
     return new RodAccess(
         notched ? "notch in the fretboard's end" : "relief under the fretboard's end",
-        List.of(way, groove, relief),
+        List.of(way),
         lefts,
         cuts,
         List.of(new Point(at, -axis.value()), new Point(end + 40, -axis.value())),
-        steps(notched),
+        steps(notched, relief.value() > 0),
         trouble(way, notch, notched));
   }
 
-  private static List<String> steps(boolean notched) {
+  private static List<String> steps(boolean notched, boolean relieved) {
     return notched
         ? List.of(
             "rout the key's groove on from the rod's channel to the heel",
@@ -117,7 +117,9 @@ final class FretboardEnd {
             "try the key with the fretboard held in its place")
         : List.of(
             "rout the key's groove on from the rod's channel to the heel",
-            "rout the relief into the fretboard's underside before gluing",
+            relieved
+                ? "rout the relief into the fretboard's underside before gluing"
+                : "the fretboard's underside needs no relief: key and adjuster lie in the neck",
             "try the key with the fretboard held in its place");
   }
 

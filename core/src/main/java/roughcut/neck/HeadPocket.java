@@ -24,6 +24,9 @@ import roughcut.measure.Worked;
 final class HeadPocket {
   private static final int SAMPLES = 48;
 
+  /** Room round the key where it goes through under the nut, mm. */
+  private static final double ROUND_KEY = 0.5;
+
   private final Givens givens;
   private final HeadLine head;
   private final NeckShape neck;
@@ -51,43 +54,40 @@ final class HeadPocket {
 
   private RodAccess build(TunerLayout tuners) {
     Given lap = givens.get(NeckDecisions.HEAD_POCKET_LAP);
-    Worked coverLength =
-        ledger.put(
-            "access.cover-length",
-            "Cover over the pocket, long",
-            LENGTH,
-            length.value() + lap.value(),
-            "ℓ + u",
-            in("ℓ", length),
-            in("u", lap));
-    Worked coverWidth =
-        ledger.put(
-            "access.cover-width",
-            "Cover over the pocket, wide",
-            LENGTH,
-            width.value() + 2 * lap.value(),
-            "w + 2 · u",
-            in("w", width),
-            in("u", lap));
-    Worked screw =
-        ledger.put(
-            "access.cover-screw-at",
-            "Cover's screw, from the break line",
-            LENGTH,
-            length.value() + lap.value() / 2,
-            "ℓ + u / 2",
-            in("ℓ", length),
-            in("u", lap));
+    ledger.put(
+        "access.cover-length",
+        "Cover over the pocket, long",
+        LENGTH,
+        length.value() + lap.value(),
+        "ℓ + u",
+        in("ℓ", length),
+        in("u", lap));
+    ledger.put(
+        "access.cover-width",
+        "Cover over the pocket, wide",
+        LENGTH,
+        width.value() + 2 * lap.value(),
+        "w + 2 · u",
+        in("w", width),
+        in("u", lap));
+    ledger.put(
+        "access.cover-screw-at",
+        "Cover's screw, from the break line",
+        LENGTH,
+        length.value() + lap.value() / 2,
+        "ℓ + u / 2",
+        in("ℓ", length),
+        in("u", lap));
     double breakX = head.breakX();
     Worked key = keyRoom();
     return new RodAccess(
         "pocket in the head's face",
-        List.of(coverLength, coverWidth, screw, back(), section()),
+        List.of(section()),
         List.of(
             RodAccess.Left.of(
                 RodAccess.Kind.BACK,
                 "head pocket to back",
-                ledger.values().get("access.pocket-back"),
+                back(),
                 breakX,
                 "access.pocket-depth",
                 "access.pocket-length",
@@ -115,12 +115,13 @@ final class HeadPocket {
                 "access.pocket-depth",
                 "rod.axis-depth",
                 "access.key")),
-        List.of(cut()),
+        List.of(cut(), through()),
         List.of(new Point(breakX, -axis()), new Point(breakX - length.value() * 1.4, -axis())),
         List.of(
-            "rout the pocket from the head's face, before its veneer hides the lines",
+            "rout the pocket into the head's face",
+            "bore on from it under the nut, into the rod's channel",
             "lay the rod in and try the key at its steepest",
-            "fit the cover; its screws stand past the pocket's end"),
+            "fit the cover; its screw stands past the pocket's end"),
         key.value() < 0
             ? Optional.of(
                 "the adjuster lies under the pocket's floor: deepen the pocket or raise the rod")
@@ -136,6 +137,13 @@ final class HeadPocket {
     double l = length.value();
     // Its wall at the nut's side stands square to the face.
     return Outline.of(head.at(0, 0), head.at(0, p), head.at(l, p), head.at(l, 0));
+  }
+
+  /** From the pocket on under the nut into the rod's channel, a little wider than the key. */
+  private Outline through() {
+    double r = givens.get(NeckDecisions.KEY_SIZE).value() / 2 + ROUND_KEY;
+    double to = Math.max(head.breakX() + 1, givens.get(Decisions.ROD_START).value());
+    return Outline.rectangle(head.breakX(), -axis() - r, to, -axis() + r);
   }
 
   private Worked back() {

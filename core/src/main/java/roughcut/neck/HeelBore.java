@@ -46,15 +46,15 @@ final class HeelBore {
             in("x_heel", neck.heelEnd()),
             in("x_e", rod.end()),
             in("ℓ_w", well));
-    Worked wellDepth =
-        ledger.put(
-            "access.well-depth",
-            "Well from the top, deep",
-            LENGTH,
-            c + r,
-            "c + D / 2",
-            in("c", axis),
-            in("D", bore));
+    bit(length, ledger);
+    ledger.put(
+        "access.well-depth",
+        "Well from the top, deep",
+        LENGTH,
+        c + r,
+        "c + D / 2",
+        in("c", axis),
+        in("D", bore));
     Worked over =
         ledger.put(
             "access.over",
@@ -77,7 +77,7 @@ final class HeelBore {
     Worked passes = overBody(neck, heights, axis, ledger);
     return new RodAccess(
         "bore from the heel",
-        List.of(length, bit(length, ledger), wellDepth, passes),
+        List.of(passes),
         List.of(
             RodAccess.Left.of(
                 RodAccess.Kind.OVER,

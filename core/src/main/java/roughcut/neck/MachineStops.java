@@ -205,10 +205,9 @@ public record MachineStops(
       String plain = fromHeel ? "x_1 − x_s" : "x_0 + x_s";
       return stop(
           "start-stop",
-          "Blank's "
-              + (fromHeel ? "heel" : "head")
-              + " end to the "
-              + (based() ? "stop before the channel" : "channel's beginning")
+          (fromHeel ? "Heel" : "Head")
+              + " end to "
+              + (based() ? "the stop before it" : "its beginning")
               + blank.when().map(w -> ", " + w).orElse(""),
           value,
           based() ? plain + (fromHeel ? " + (b − D / 2)" : " − (b − D / 2)") : plain,
@@ -223,7 +222,7 @@ public record MachineStops(
       Given end = Given.decided(run.prefix() + ".end", "Channel ends", run.end(), LENGTH);
       return stop(
           "end-stop",
-          "Blank's heel end to the " + (based() ? "stop beyond the channel" : "channel's end"),
+          "Heel end to " + (based() ? "the stop beyond it" : "its end"),
           heel.value() - end.value() - reach(),
           based() ? "x_1 − x_e − (b − D / 2)" : "x_1 − x_e",
           in("x_1", heel),

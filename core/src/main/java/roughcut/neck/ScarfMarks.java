@@ -85,8 +85,10 @@ public record ScarfMarks(
             in("m", onTop),
             in("run", scarf.run()));
     Given planing = givens.get(Decisions.SCARF_PLANING);
+    // Without planing the saw's line is the finished one.
+    Ledger own = planing.value() > 0 ? ledger : new Ledger();
     Worked sawOff =
-        ledger.put(
+        own.put(
             "scarf.saw-off",
             "Saw line beyond the finished line, for the planing",
             LENGTH,
@@ -98,7 +100,7 @@ public record ScarfMarks(
         onTop,
         onBack,
         sawOff,
-        ledger.put(
+        own.put(
             "scarf.saw-top",
             "Saw line on the top face, from the blank's heel end",
             LENGTH,

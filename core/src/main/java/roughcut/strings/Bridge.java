@@ -66,8 +66,26 @@ public record Bridge(
    */
   public record Hole(String name, Worked x, Worked y, List<From> from) {}
 
-  /** A distance from a datum that can be touched. */
-  public record From(String datum, double distance) {}
+  /**
+   * A distance from a datum that can be touched.
+   *
+   * @param distance along the neck, mm
+   * @param onBody whether it is measured on the body, where a leaning neck shortens it
+   */
+  public record From(String datum, double distance, boolean onBody) {
+    private From(String datum, double distance) {
+      this(datum, distance, false);
+    }
+
+    /**
+     * As a ruler shows it.
+     *
+     * @param shortening how much nearer the nut the saddle line lies in plan, mm
+     */
+    public double seated(double shortening) {
+      return onBody ? distance - shortening : distance;
+    }
+  }
 
   public Bridge {
     saddles = List.copyOf(saddles);
@@ -227,9 +245,10 @@ public record Bridge(
     from.add(new From("the octave fret", x.value() - frets.octave()));
     from.add(new From("the fretboard's end", x.value() - taper.end().value()));
     if (givens.get(BodyDecisions.NECK_FIXING) != NeckFixing.THROUGH) {
-      from.add(new From("the pocket's end", x.value() - givens.get(Decisions.HEEL_END).value()));
+      from.add(
+          new From("the pocket's end", x.value() - givens.get(Decisions.HEEL_END).value(), true));
     }
-    from.add(new From("the body's edge", x.value() - givens.get(Decisions.JOINT_X).value()));
+    from.add(new From("the body's edge", x.value() - givens.get(Decisions.JOINT_X).value(), true));
     return new Hole(name, x, y, List.copyOf(from));
   }
 

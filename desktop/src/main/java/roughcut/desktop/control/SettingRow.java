@@ -1,5 +1,6 @@
 package roughcut.desktop.control;
 
+import java.util.Locale;
 import java.util.function.Consumer;
 import javafx.geometry.Pos;
 import javafx.scene.AccessibleRole;
@@ -28,11 +29,18 @@ public final class SettingRow extends HBox {
   private final Label unit = new Label();
   private final Label rounding = new Label();
   private final Consumer<Value> ask;
+  private final boolean own;
   private Value value;
   private Units units = Units.MM;
 
+  /**
+   * A row.
+   *
+   * @param called what stands beside the number; empty for what the value itself is called
+   */
   public SettingRow(String called, Consumer<Value> ask) {
     this.ask = ask;
+    this.own = called.isEmpty();
     getStyleClass().add("setting");
     setAlignment(Pos.BASELINE_LEFT);
     setFocusTraversable(true);
@@ -79,6 +87,10 @@ public final class SettingRow extends HBox {
       return;
     }
     setId("setting." + next.id());
+    if (own) {
+      String words = next.label().substring(next.label().indexOf(": ") + 1).strip();
+      label.setText(words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1));
+    }
     boolean ratio = next.id().equals("scarf.wedge");
     number.setText((ratio ? "1 : " : "") + NumberWriter.number(next.value(), next.quantity(), in));
     unit.setText(NumberWriter.sign(next.quantity(), in));

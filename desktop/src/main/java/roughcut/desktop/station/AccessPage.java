@@ -79,7 +79,7 @@ final class AccessPage extends PlainPage {
 
   @Override
   Columns makeLower() {
-    return new Columns().add("What the bore leaves", remains).add("Drilling it", steps);
+    return new Columns().add("What it leaves", remains).add("At the bench", steps);
   }
 
   @Override

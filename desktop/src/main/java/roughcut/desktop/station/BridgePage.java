@@ -146,6 +146,7 @@ final class BridgePage extends PlainPage {
       holes.row(false, "no posts", "lay its own screw pattern on the datum line");
     } else {
       holes.row(false, "", "bass", "treble");
+      double nearer = plan.cuts().seated().shortening();
       Bridge.Hole bass = bridge.holes().get(0);
       Bridge.Hole treble = bridge.holes().get(1);
       holes.row(false, "nut line", bass.x().text(units), treble.x().text(units));
@@ -153,8 +154,8 @@ final class BridgePage extends PlainPage {
         holes.row(
             false,
             bass.from().get(i).datum(),
-            NumberWriter.text(bass.from().get(i).distance(), Quantity.FINE_LENGTH, units),
-            NumberWriter.text(treble.from().get(i).distance(), Quantity.FINE_LENGTH, units));
+            NumberWriter.text(bass.from().get(i).seated(nearer), Quantity.FINE_LENGTH, units),
+            NumberWriter.text(treble.from().get(i).seated(nearer), Quantity.FINE_LENGTH, units));
       }
       holes.row(false, "centre line", bass.y().text(units), treble.y().text(units));
     }

@@ -79,9 +79,9 @@ final class ChannelsPage extends KnifePage {
             "rod.far-rail",
             "Rail to far wall",
             "rod.start-stop",
-            "Start",
+            "",
             "rod.end-stop",
-            "End, from the heel end",
+            "",
             "rod.passes",
             "Passes",
             "rod.pass-depth",
@@ -94,6 +94,7 @@ final class ChannelsPage extends KnifePage {
     left.getStyleClass().add("lower-title");
     how.getStyleClass().add("lower-note");
     how.setWrapText(true);
+    how.setMinHeight(Region.USE_PREF_SIZE);
     VBox beside = new VBox(8, left, remains, how, machine);
     beside.setMinWidth(430);
     return beside;

@@ -96,6 +96,7 @@ final class SlotsPage extends KnifePage {
     when.setWrapText(true);
     gauge.getStyleClass().add("lower-note");
     gauge.setWrapText(true);
+    gauge.setMinHeight(Region.USE_PREF_SIZE);
     VBox beside = new VBox(5, when, slots, gauge);
     VBox.setVgrow(slots, Priority.ALWAYS);
     beside.setMinWidth(430);
