@@ -45,6 +45,7 @@ public final class BlankReadiness {
       Givens givens,
       Shop shop,
       NeckRips rips,
+      BoardLayout layout,
       GlueUp glue,
       NeckBlank blank,
       double sideSpare,
@@ -60,6 +61,7 @@ public final class BlankReadiness {
                 true));
       }
     }
+    all.addAll(ofParts(layout));
     sawHeight(givens, shop, rips, all);
     moisture(rips, all);
     if (sideSpare < 0) {
@@ -101,10 +103,35 @@ public final class BlankReadiness {
     return sorted(all);
   }
 
+  /**
+   * The neck's and the fretboard's parts that have no wood, or lie where they can't be sawn; the
+   * body's tell of themselves, strips by their rip plan, and small parts may wait.
+   */
+  public static List<Question> ofParts(BoardLayout layout) {
+    List<Question> all = new ArrayList<>();
+    for (BoardLayout.Homeless one : layout.homeless()) {
+      WoodPart part = one.part();
+      if (!ofBody(part) && !part.id().startsWith("neck.strip.")) {
+        all.add(new Question(part.label() + ": " + one.why(), !part.small()));
+      }
+    }
+    for (BoardLayout.Laid laid : layout.laid()) {
+      if (!laid.trouble().isEmpty() && !ofBody(laid.part())) {
+        stop(all, laid.part().label() + ": " + laid.trouble());
+      }
+    }
+    return all;
+  }
+
   /** Everything open about the body blank, what stops first. */
   public static List<Question> ofBody(
       BodyBlank body, BoardLayout layout, List<BodyMarks> marks, Shop shop) {
     List<Question> all = new ArrayList<>();
+    for (BoardLayout.Laid laid : layout.laid()) {
+      if (!laid.trouble().isEmpty() && ofBody(laid.part())) {
+        stop(all, laid.part().label() + ": " + laid.trouble());
+      }
+    }
     moisture(
         layout.laid().stream()
             .filter(l -> ofBody(l.part()))
@@ -192,6 +219,11 @@ public final class BlankReadiness {
   private static List<Question> sorted(List<Question> all) {
     all.sort((a, b) -> Boolean.compare(b.stops(), a.stops()));
     return List.copyOf(all);
+  }
+
+  /** Whether every strip comes out of its board in width, length and thickness. */
+  public static boolean comesOut(NeckRips rips) {
+    return rips.fit() && rips.plans().stream().allMatch(p -> boardTrouble(p, rips).isEmpty());
   }
 
   /**

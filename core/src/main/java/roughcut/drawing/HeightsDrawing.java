@@ -135,7 +135,7 @@ public final class HeightsDrawing {
     sketch.fill(Role.NOTE, all, REACH);
     sketch.fill(Role.NOTE, Outline.rectangle(saddle - 4, low, saddle + 4, third), THIRD);
     sketch.outline(Role.EDGE, all);
-    double z = heights.saddle().value();
+    double z = heights.needed().value();
     boolean reached = z >= low - 1e-9 && z <= high + 1e-9;
     sketch.line(reached ? Role.TOUCH : Role.STOP, saddle - 9, z, saddle + 9, z);
     sketch.text(
@@ -145,7 +145,7 @@ public final class HeightsDrawing {
   private void strings(double from) {
     List<Point> line = new ArrayList<>();
     line.add(new Point(from, heights.string(from)));
-    line.add(new Point(saddle, heights.saddle().value()));
+    line.add(new Point(saddle, heights.needed().value()));
     double rise = of(StringDecisions.CARVE_RISE);
     BridgeKind kind = plan.stringPlan().bridge().kind();
     line.add(new Point(saddle + kind.anchorBack(), rise + kind.anchorHeight()));
@@ -162,26 +162,26 @@ public final class HeightsDrawing {
   private void dimensions(double thick) {
     Point zero = new Point(saddle + 46, 0);
     sketch.line(
-        Role.NOTE, saddle + 10, heights.saddle().value(), saddle + 52, heights.saddle().value());
+        Role.NOTE, saddle + 10, heights.needed().value(), saddle + 52, heights.needed().value());
     sketch.dimension(
-        zero, new Point(saddle + 46, heights.saddle().value()), 0, "", heights.saddle());
+        zero, new Point(saddle + 46, heights.needed().value()), 0, "", heights.needed());
     plan.cuts().pocket().ifPresent(pocket -> floor(thick, pocket));
     sketch.text(
         Role.NOTE,
         joint - 6,
         heights.string(joint) + 9,
-        "leans back " + heights.angle().text(sketch.units()),
+        "leans back " + heights.leans().text(sketch.units()),
         Anchor.END,
         Size.NORMAL,
-        heights.angle().id());
+        heights.leans().id());
     sketch.text(
         Role.NOTE,
         joint - 30,
         -38,
-        "stands out " + heights.exposed().text(sketch.units()),
+        "stands out " + heights.standsOut().text(sketch.units()),
         Anchor.END,
         Size.NORMAL,
-        heights.exposed().id());
+        heights.standsOut().id());
   }
 
   /**

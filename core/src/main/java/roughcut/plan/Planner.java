@@ -289,6 +289,7 @@ final class Planner {
             givens,
             shop,
             rips,
+            boards,
             glueUp,
             blank,
             value("blank.side-spare"),

@@ -102,15 +102,30 @@ public record Heights(
         + (frame.actionOctave - frame.actionNut) * 2 * x / frame.scale;
   }
 
+  /** Where the saddle stands, or by the seated neck would have to. */
+  public Worked needed() {
+    return proof.map(NeckProof::saddle).orElse(saddle);
+  }
+
+  /** How the neck leans, by the seated one once it was proved. */
+  public Worked leans() {
+    return proof.map(NeckProof::angle).orElse(angle);
+  }
+
+  /** How far the fretboard stands out, by the seated neck once it was proved. */
+  public Worked standsOut() {
+    return proof.map(NeckProof::exposed).orElse(exposed);
+  }
+
   /** Whether the saddle height lies in the bridge's range over the body under it. */
   public boolean reaches(BridgeKind bridge) {
-    double over = saddle.value() - frame.rise;
+    double over = needed().value() - frame.rise;
     return over >= bridge.heightLeast() - TINY && over <= bridge.heightMost() + TINY;
   }
 
   /** Whether the bridge reaches the saddle height, and what to change when it doesn't. */
   public String reach(BridgeKind bridge) {
-    double over = saddle.value() - frame.rise;
+    double over = needed().value() - frame.rise;
     double third = bridge.heightLeast() + (bridge.heightMost() - bridge.heightLeast()) / 3;
     double run = frame.scale - frame.jointX;
     if (over > bridge.heightMost() + TINY) {

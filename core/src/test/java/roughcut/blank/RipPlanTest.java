@@ -68,7 +68,11 @@ class RipPlanTest {
     assertThat(value(heron, "rip.hornbeam.need")).isCloseTo(8.2 + 9 + 8.2 + 6, within(1e-9));
     assertThat(value(heron, "rip.cherry.need")).isCloseTo(20.8 * 2 + 3, within(1e-9));
     assertThat(heron.rips().fit()).isTrue();
-    assertThat(heron.openForBlank()).noneMatch(BlankReadiness.Question::stops);
+    assertThat(heron.openForBlank())
+        .filteredOn(BlankReadiness.Question::stops)
+        .as("only the fretboard's board, whose width nobody measured")
+        .extracting(BlankReadiness.Question::words)
+        .containsExactly("fretboard: the width of robinia-1 isn't measured");
   }
 
   @Test

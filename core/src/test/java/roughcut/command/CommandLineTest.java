@@ -115,13 +115,17 @@ class CommandLineTest {
   void checkStopsAtAStop() throws Exception {
     assertThat(run("check")).isEqualTo(1);
     assertThat(out.toString()).contains("stop");
-    assertThat(run("check", "--as-designed")).isZero();
+    assertThat(run("check", "--as-designed")).isEqualTo(1);
+    assertThat(out.toString())
+        .as("nobody measured the board that the fretboard is to come from")
+        .containsPattern("not ready +neck blank: fretboard: the width of robinia-1");
+    assertThat(run("check", "--as-designed", "--set", "fretboard.species=plum")).isZero();
     Path file = folder.resolve("a.roughcut.json");
     BuildFile.at(file).save(Heron.build().asDesigned());
     assertThat(run("check", file.toString())).as("no boards: not ready").isEqualTo(1);
     assertThat(out.toString()).contains("not ready");
     ShopFile.at(folder.resolve(ShopFile.NAME)).save(Demo.shop());
-    assertThat(run("check", file.toString())).isZero();
+    assertThat(run("check", file.toString(), "--set", "fretboard.species=plum")).isZero();
     assertThat(run("check", file.toString(), "--set", "rod.depth=13")).isEqualTo(1);
     assertThat(run("check", file.toString(), "--set", "rod.length=900"))
         .as("what can't be is no pass")

@@ -8,7 +8,6 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import roughcut.blank.BlankReadiness;
-import roughcut.blank.BoardLayout;
 import roughcut.blank.RipPlan;
 import roughcut.blank.WayOut;
 import roughcut.design.BlankDecisions;
@@ -119,14 +118,14 @@ final class BoardsPage extends PlainPage {
     placer.show(plan);
     small.show();
     lefts(plan);
-    questions.show("Parts from the rack", open(plan));
+    questions.show("Parts from the rack", plan.openForBlank());
     List<WayOut> found = new ArrayList<>();
     for (RipPlan rip : plan.rips().plans()) {
       found.addAll(plan.waysOut(rip));
     }
     ways.show(
         found,
-        plan.openForBlank().stream().noneMatch(BlankReadiness.Question::stops)
+        BlankReadiness.comesOut(plan.rips())
             ? "All strips come out of their boards."
             : "No single change makes it fit: take another wood, or change the stack by hand.");
   }
@@ -141,22 +140,6 @@ final class BoardsPage extends PlainPage {
         lefts.getChildren().add(new DecisionField(PartDecisions.widthLeft(wood), session));
       }
     }
-  }
-
-  /** What stands between the maker and the neck's strips, and every part without a place. */
-  private static List<BlankReadiness.Question> open(Plan plan) {
-    List<BlankReadiness.Question> all = new ArrayList<>(plan.openForBlank());
-    for (BoardLayout.Homeless part : plan.boards().homeless()) {
-      if (!part.part().id().startsWith("neck.strip.")) {
-        all.add(new BlankReadiness.Question(part.part().label() + ": " + part.why(), false));
-      }
-    }
-    for (BoardLayout.Laid laid : plan.boards().laid()) {
-      if (!laid.trouble().isEmpty()) {
-        all.add(new BlankReadiness.Question(laid.part().label() + ": " + laid.trouble(), true));
-      }
-    }
-    return all;
   }
 
   @Override

@@ -6,6 +6,7 @@ import roughcut.design.BodyDecisions;
 import roughcut.design.Decisions;
 import roughcut.design.StringDecisions;
 import roughcut.desktop.control.Facts;
+import roughcut.desktop.control.Scrolled;
 import roughcut.desktop.session.Session;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.HeightsDrawing;
@@ -78,7 +79,7 @@ final class HeightsPage extends PlainPage {
     reach.setWrapText(true);
     return new Columns()
         .add("Bridge and saddles", reach, ways)
-        .add("Making and proving the angle", proof);
+        .add("Making and proving the angle", Scrolled.of(proof));
   }
 
   @Override
@@ -108,7 +109,7 @@ final class HeightsPage extends PlainPage {
     if (plan.neck().through()) {
       proof.row(
           false, "in the blank", "the core's top falls away by the angle from the body's edge on");
-    } else {
+    } else if (heights.proof().isEmpty()) {
       made(heights, units);
     }
     heights
