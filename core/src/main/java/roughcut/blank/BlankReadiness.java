@@ -10,6 +10,7 @@ import roughcut.design.BodyBack;
 import roughcut.design.Clamping;
 import roughcut.design.Givens;
 import roughcut.design.Strip;
+import roughcut.measure.Sentence;
 import roughcut.shop.Board;
 import roughcut.shop.Saw;
 import roughcut.shop.Shop;
@@ -199,7 +200,7 @@ public final class BlankReadiness {
           "the binding bends to "
               + fixed(binding.bendsTo().value(), 0)
               + " mm, the outline asks for "
-              + fixed(binding.tightest().value(), 0)
+              + Sentence.mm(binding.tightest().value(), 0)
               + ": more and thinner layers");
     }
     double top = body.top().value() + body.accent().value();

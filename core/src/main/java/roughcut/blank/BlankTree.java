@@ -15,7 +15,7 @@ import roughcut.design.NeckFixing;
 import roughcut.design.Strip;
 import roughcut.measure.Given;
 import roughcut.measure.Ledger;
-import roughcut.measure.NumberWriter;
+import roughcut.measure.Sentence;
 import roughcut.measure.Worked;
 import roughcut.shop.SpeciesBook;
 
@@ -197,7 +197,7 @@ public record BlankTree(
   private static BlankNode after(
       BlankNode before, BlankStep step, double length, double width, double depth) {
     String wood = SpeciesBook.get(step.species()).name();
-    String size = NumberWriter.fixed(step.thickness(), 1);
+    String size = Sentence.mm(step.thickness(), 1);
     return switch (step.kind()) {
       case OPENED -> {
         double own = 2 * before.width() + step.thickness();

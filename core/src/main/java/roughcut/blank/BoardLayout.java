@@ -1,7 +1,5 @@
 package roughcut.blank;
 
-import static roughcut.measure.NumberWriter.fixed;
-
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
@@ -14,6 +12,7 @@ import roughcut.design.Placement;
 import roughcut.measure.Given;
 import roughcut.measure.Ledger;
 import roughcut.measure.Quantity;
+import roughcut.measure.Sentence;
 import roughcut.measure.Worked;
 import roughcut.shop.Board;
 
@@ -148,10 +147,9 @@ public record BoardLayout(List<Laid> laid, List<Homeless> homeless, Map<String, 
     if (used == 0) {
       return Optional.empty();
     }
-    Given partArea =
-        Given.decided("parts.area", "Faces of the parts, cm²", parts / 100, Quantity.RATIO);
+    Given partArea = Given.decided("parts.area", "Faces of the parts", parts / 100, Quantity.AREA);
     Given boardArea =
-        Given.decided("boards.area", "Faces of the boards used, cm²", used / 100, Quantity.RATIO);
+        Given.decided("boards.area", "Faces of the boards used", used / 100, Quantity.AREA);
     return Optional.of(
         ledger.put(
             "board.yield",
@@ -268,9 +266,9 @@ public record BoardLayout(List<Laid> laid, List<Homeless> homeless, Map<String, 
                   + " "
                   + what
                   + " enough: "
-                  + fixed(most, 0)
+                  + Sentence.mm(most, 0)
                   + ", wanted "
-                  + fixed(Math.ceil(wanted), 0));
+                  + Sentence.mm(Math.ceil(wanted), 0));
     }
   }
 }

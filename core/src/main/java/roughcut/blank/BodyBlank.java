@@ -1,9 +1,9 @@
 package roughcut.blank;
 
 import static roughcut.measure.Quantity.COUNT;
+import static roughcut.measure.Quantity.DENSITY;
 import static roughcut.measure.Quantity.LENGTH;
 import static roughcut.measure.Quantity.MASS;
-import static roughcut.measure.Quantity.RATIO;
 import static roughcut.measure.Worked.in;
 
 import java.util.Optional;
@@ -193,15 +193,15 @@ public record BodyBlank(
     Given backDensity =
         Given.decided(
             "body.density",
-            "Density of " + backWood.name() + ", kg/m³",
+            "Density of " + backWood.name() + "",
             density(shop, backWood.id()),
-            RATIO);
+            DENSITY);
     Given topDensity =
         Given.decided(
             "body.top-density",
-            "Density of " + topWood.name() + ", kg/m³",
+            "Density of " + topWood.name() + "",
             density(shop, topWood.id()),
-            RATIO);
+            DENSITY);
     return ledger.put(
         "body.blank-mass",
         "Body blank before cutting",

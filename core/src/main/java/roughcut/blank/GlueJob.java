@@ -1,10 +1,12 @@
 package roughcut.blank;
 
+import static roughcut.measure.Quantity.AREA;
 import static roughcut.measure.Quantity.COUNT;
+import static roughcut.measure.Quantity.COVERAGE;
 import static roughcut.measure.Quantity.FORCE;
 import static roughcut.measure.Quantity.LENGTH;
 import static roughcut.measure.Quantity.MASS;
-import static roughcut.measure.Quantity.RATIO;
+import static roughcut.measure.Quantity.PRESSURE;
 import static roughcut.measure.Quantity.SECONDS;
 import static roughcut.measure.Worked.in;
 
@@ -153,8 +155,8 @@ public record GlueJob(
       this.area =
           ledger.put(
               job.prefix + ".face-area",
-              "Area of one face, cm²",
-              RATIO,
+              "Area of one face",
+              AREA,
               job.length.value() * job.depth.value() / 100,
               "L · D / 100",
               in("L", job.length),
@@ -228,10 +230,7 @@ public record GlueJob(
     private Worked force() {
       Given pressure =
           Given.decided(
-              job.prefix + ".pressure",
-              "Pressure for this wood, MPa",
-              pressure(job.density),
-              RATIO);
+              job.prefix + ".pressure", "Pressure for this wood", pressure(job.density), PRESSURE);
       return ledger.put(
           job.prefix + ".force",
           "Force on one face",
@@ -323,7 +322,7 @@ public record GlueJob(
     }
 
     private Worked mass(Worked faces) {
-      Given coverage = Given.decided("glue.coverage", "Coverage, g/m²", glue.coverage(), RATIO);
+      Given coverage = Given.decided("glue.coverage", "Coverage", glue.coverage(), COVERAGE);
       return ledger.put(
           job.prefix + ".mass",
           "Glue to mix or pour",

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import roughcut.design.BlankDecisions;
 import roughcut.design.Givens;
+import roughcut.measure.Sentence;
 import roughcut.shop.Planer;
 
 /**
@@ -25,7 +26,7 @@ public final class PlanerAdvice {
     List<BlankReadiness.Question> all = new ArrayList<>();
     boolean carrier = to < planer.carrierBelow();
     if (from < to) {
-      stop(all, "the piece is thinner than wanted already: " + fixed(from, 1));
+      stop(all, "the piece is thinner than wanted already: " + Sentence.mm(from, 1));
     }
     if (width > planer.width()) {
       stop(
@@ -42,7 +43,7 @@ public final class PlanerAdvice {
               + " mm: never fed alone; on a long carrier, or by hand");
     }
     if (bite > planer.mostBite()) {
-      stop(all, "a pass of " + fixed(bite, 1) + " is more than the planer takes");
+      stop(all, "a pass of " + Sentence.mm(bite, 1) + " is more than the planer takes");
     }
     if (carrier) {
       look(

@@ -15,6 +15,7 @@ import roughcut.design.Stack;
 import roughcut.design.Strip;
 import roughcut.geometry.Outline;
 import roughcut.measure.Ledger;
+import roughcut.measure.Sentence;
 import roughcut.shop.Board;
 import roughcut.shop.Saw;
 import roughcut.shop.Shop;
@@ -149,9 +150,9 @@ public final class RipWaysOut {
             "saw with the "
                 + saw.name()
                 + ": kerf "
-                + fixed(saw.kerf(), 1)
+                + Sentence.mm(saw.kerf(), 1)
                 + ", planing "
-                + fixed(saw.allowance(), 1)
+                + Sentence.mm(saw.allowance(), 1)
                 + " a face",
             b -> with(b, saw),
             null);

@@ -1,7 +1,5 @@
 package roughcut.blank;
 
-import static roughcut.measure.NumberWriter.fixed;
-
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.UnaryOperator;
@@ -9,6 +7,7 @@ import roughcut.design.Build;
 import roughcut.design.Stack;
 import roughcut.design.Strip;
 import roughcut.layout.FretboardTaper;
+import roughcut.measure.Sentence;
 
 /**
  * What would keep the outline from cutting through a glue line (handbook page 3): the line so far
@@ -62,9 +61,9 @@ public final class StackWaysOut {
         "move glue line "
             + line
             + " in by "
-            + fixed(inwards, 1)
+            + Sentence.mm(inwards, 1)
             + ": the outer strip stays "
-            + fixed(KEPT, 0)
+            + Sentence.mm(KEPT, 0)
             + " wide at the nut",
         inner,
         s -> straight(s, s.thickness() - share * inwards),
@@ -75,7 +74,7 @@ public final class StackWaysOut {
         "move glue line "
             + line
             + " out by "
-            + fixed(outwards, 1)
+            + Sentence.mm(outwards, 1)
             + ": the outer strip shows on the head only",
         inner,
         s -> straight(s, s.thickness() + share * outwards),
@@ -87,9 +86,9 @@ public final class StackWaysOut {
           "taper the strip inside glue line "
               + line
               + " by "
-              + fixed(share * widening, 1)
+              + Sentence.mm(share * widening, 1)
               + ": the line follows the outline, "
-              + fixed(KEPT, 0)
+              + Sentence.mm(KEPT, 0)
               + " inside it",
           inner,
           s ->

@@ -1,7 +1,8 @@
 package roughcut.blank;
 
+import static roughcut.measure.Quantity.AREA;
+import static roughcut.measure.Quantity.DENSITY;
 import static roughcut.measure.Quantity.MASS;
-import static roughcut.measure.Quantity.RATIO;
 import static roughcut.measure.Worked.in;
 
 import java.util.List;
@@ -130,18 +131,18 @@ public record Weights(Worked neck, Worked body, double neckAt, double headAt) {
     Given backDensity =
         Given.decided(
             "body.density",
-            "Density of " + body.backWood().name() + ", kg/m³",
+            "Density of " + body.backWood().name() + "",
             BodyBlank.density(shop, body.backWood().id()),
-            RATIO);
+            DENSITY);
     Given topDensity =
         Given.decided(
             "body.top-density",
-            "Density of " + body.topWood().name() + ", kg/m³",
+            "Density of " + body.topWood().name() + "",
             BodyBlank.density(shop, body.topWood().id()),
-            RATIO);
+            DENSITY);
     double top = body.top().value() + body.accent().value();
     // A through-neck's core is the neck's own weight.
-    Given core = Given.decided("body.core-area", "The neck's core in it, cm²", coreArea, RATIO);
+    Given core = Given.decided("body.core-area", "The neck's core in it", coreArea, AREA);
     return ledger.put(
         "body.slab-mass",
         "Body before its routs, estimated",

@@ -1,6 +1,7 @@
 package roughcut.design;
 
 import static roughcut.measure.Quantity.ANGLE;
+import static roughcut.measure.Quantity.DENSITY;
 import static roughcut.measure.Quantity.FINE_LENGTH;
 import static roughcut.measure.Quantity.LENGTH;
 import static roughcut.measure.Quantity.RATIO;
@@ -22,7 +23,7 @@ public final class StringDecisions {
       BOOK.choice(
           "strings.kind", "Strings are for", StringKind.values(), "Sets cores and end stiffness.");
   public static final NumberDecision WRAP_DENSITY =
-      BOOK.number("strings.wrap-density", "Wrap's density", RATIO, 8000, 5000, 12000, 100)
+      BOOK.number("strings.wrap-density", "Wrap's density", DENSITY, 8000, 5000, 12000, 100)
           .hint("kg/m³: 8000 for plated steel, 8900 for pure nickel.");
   public static final NumberDecision ACTION_NUT =
       BOOK.number("strings.action-nut", "Action over fret 1", FINE_LENGTH, 0.45, 0.05, 3, 0.05)

@@ -15,6 +15,7 @@ import roughcut.drawing.Mark.Size;
 import roughcut.geometry.Bounds;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
+import roughcut.measure.Sentence;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.shop.Species;
@@ -245,7 +246,7 @@ public final class GlueUpSheet {
       line("Nothing.");
     }
     for (BlankReadiness.Question question : plan.openForBlank()) {
-      line((question.stops() ? "stop: " : "look: ") + question.words());
+      line((question.stops() ? "stop: " : "look: ") + Sentence.in(question.words(), units));
     }
   }
 

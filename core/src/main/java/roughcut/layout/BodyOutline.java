@@ -1,7 +1,7 @@
 package roughcut.layout;
 
+import static roughcut.measure.Quantity.AREA;
 import static roughcut.measure.Quantity.LENGTH;
-import static roughcut.measure.Quantity.RATIO;
 import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
@@ -85,8 +85,8 @@ public record BodyOutline(
         edge,
         ledger.put(
             "body.area",
-            "Body's area from above, cm²",
-            RATIO,
+            "Body's area from above",
+            AREA,
             shape.area() / 100,
             "found by measuring the outline",
             in("L", length),

@@ -32,7 +32,17 @@ public enum Quantity {
   /** Hundredths of a semitone. */
   CENTS("cents", 2),
   /** A temperature in degrees Celsius. */
-  CELSIUS("°C", 0);
+  CELSIUS("°C", 0),
+  /** An area. */
+  AREA("cm²", 1),
+  /** A volume. */
+  VOLUME("cm³", 1),
+  /** A mass by volume. */
+  DENSITY("kg/m³", 0),
+  /** A pressure, or a stiffness. */
+  PRESSURE("MPa", 2),
+  /** A mass spread over an area. */
+  COVERAGE("g/m²", 0);
 
   private final String unit;
   private final int decimals;

@@ -12,7 +12,7 @@ import roughcut.design.RodActing;
 import roughcut.layout.FretLayout;
 import roughcut.measure.Given;
 import roughcut.measure.Ledger;
-import roughcut.measure.NumberWriter;
+import roughcut.measure.Sentence;
 import roughcut.measure.Worked;
 
 /**
@@ -46,8 +46,8 @@ public record Carving(
       }
       double mm = left.value();
       return mm < -0.05
-          ? NumberWriter.fixed(-mm, 1) + " below the line: leave it"
-          : mm <= 0.05 ? "to the line" : NumberWriter.fixed(mm, 1) + " to come off";
+          ? Sentence.mm(-mm, 1) + " below the line: leave it"
+          : mm <= 0.05 ? "to the line" : Sentence.mm(mm, 1) + " to come off";
     }
   }
 

@@ -1,7 +1,7 @@
 package roughcut.rout;
 
+import static roughcut.measure.Quantity.AREA;
 import static roughcut.measure.Quantity.LENGTH;
-import static roughcut.measure.Quantity.RATIO;
 import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
@@ -166,15 +166,14 @@ final class Controls {
     Worked floor = slab.floor(cavity.name(), cavity.words(), depth, middle.x());
     Step main = steps.get(steps.size() - 1);
     Given floorArea =
-        Given.decided(
-            "cavity." + cavity.name() + ".floor-area", "Floor, cm²", main.area() / 100, RATIO);
+        Given.decided("cavity." + cavity.name() + ".floor-area", "Floor", main.area() / 100, AREA);
     Given walls =
         Given.decided(
             "cavity." + cavity.name() + ".walls", "Length of its walls", walls(main), LENGTH);
     slab.ledger.put(
         "cavity." + cavity.name() + ".shielding",
-        cavity.title() + ", foil for floor and walls, cm²",
-        RATIO,
+        cavity.title() + ", foil for floor and walls",
+        AREA,
         floorArea.value() + walls.value() * depth.value() / 100,
         "a + u · d / 100",
         in("a", floorArea),

@@ -1,6 +1,5 @@
 package roughcut.rout;
 
-import static roughcut.measure.NumberWriter.fixed;
 import static roughcut.measure.Quantity.ANGLE;
 import static roughcut.measure.Quantity.FINE_LENGTH;
 import static roughcut.measure.Quantity.LENGTH;
@@ -16,6 +15,7 @@ import roughcut.geometry.Edge;
 import roughcut.geometry.Point;
 import roughcut.geometry.Point3;
 import roughcut.measure.Given;
+import roughcut.measure.Sentence;
 import roughcut.measure.Worked;
 
 /**
@@ -207,10 +207,10 @@ final class EdgeBores {
             "its bore passes the "
                 + cavity.words()
                 + ", whose depth lies between "
-                + fixed(low, 1)
+                + Sentence.mm(low, 1)
                 + " and "
-                + fixed(high, 1)
-                + " mm below the top",
+                + Sentence.mm(high, 1)
+                + " below the top",
             from);
       }
       return share * FURTHEST;

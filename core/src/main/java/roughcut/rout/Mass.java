@@ -1,8 +1,9 @@
 package roughcut.rout;
 
+import static roughcut.measure.Quantity.DENSITY;
 import static roughcut.measure.Quantity.LENGTH;
 import static roughcut.measure.Quantity.MASS;
-import static roughcut.measure.Quantity.RATIO;
+import static roughcut.measure.Quantity.VOLUME;
 import static roughcut.measure.Worked.in;
 
 import roughcut.blank.BodyBlank;
@@ -167,12 +168,10 @@ public record Mass(Worked body, Worked instrument, Worked balance, Worked behind
             .mapToDouble(Cut::volume)
             .sum();
     Given cut =
-        Given.decided("body.cut-volume", "Cut away, cm³", (before.cut() + relief) / 1000, RATIO);
+        Given.decided("body.cut-volume", "Cut away", (before.cut() + relief) / 1000, VOLUME);
     Given carved =
-        Given.decided(
-            "body.carved-volume", "Rounded and carved, cm³", before.carved() / 1000, RATIO);
-    Given density =
-        Given.decided("body.density", "Density of the back, kg/m³", before.density(), RATIO);
+        Given.decided("body.carved-volume", "Rounded and carved", before.carved() / 1000, VOLUME);
+    Given density = Given.decided("body.density", "Density of the back", before.density(), DENSITY);
     return ledger.put(
         "body.mass",
         "Body, finished, estimated",

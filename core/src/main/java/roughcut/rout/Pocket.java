@@ -1,8 +1,8 @@
 package roughcut.rout;
 
+import static roughcut.measure.Quantity.AREA;
 import static roughcut.measure.Quantity.FINE_LENGTH;
 import static roughcut.measure.Quantity.LENGTH;
-import static roughcut.measure.Quantity.RATIO;
 import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
@@ -145,8 +145,8 @@ public record Pocket(
             in("f", slab.givens.get(RoutDecisions.FILM))),
         slab.ledger.put(
             "pocket.area",
-            "Floor of the pocket, cm²",
-            RATIO,
+            "Floor of the pocket",
+            AREA,
             shape.area() / 100,
             "found by measuring its outline",
             in("x_j", joint),

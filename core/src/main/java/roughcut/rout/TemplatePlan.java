@@ -9,6 +9,7 @@ import roughcut.design.RoutDecisions;
 import roughcut.geometry.Bounds;
 import roughcut.geometry.Outline;
 import roughcut.measure.Given;
+import roughcut.measure.Sentence;
 import roughcut.measure.Worked;
 import roughcut.shop.Shop;
 import roughcut.shop.Template;
@@ -89,11 +90,11 @@ public record TemplatePlan(
     if (template.opening().isPresent() && Math.abs(template.opening().get() - wanted) > WORN) {
       double off = template.opening().get() - wanted;
       return "its opening was last measured as "
-          + roughcut.measure.NumberWriter.fixed(template.opening().get(), 2)
-          + " mm, wanted "
-          + roughcut.measure.NumberWriter.fixed(wanted, 2)
+          + Sentence.mm(template.opening().get(), 2)
+          + ", wanted "
+          + Sentence.mm(wanted, 2)
           + ": the rout comes out "
-          + roughcut.measure.NumberWriter.fixed(Math.abs(off), 2)
+          + Sentence.mm(Math.abs(off), 2)
           + (off > 0
               ? " wider; walls, cover and fit go by that"
               : " narrower; ease it by hand, or mend the template");

@@ -1,6 +1,5 @@
 package roughcut.strings;
 
-import static roughcut.measure.NumberWriter.fixed;
 import static roughcut.measure.Quantity.FINE_LENGTH;
 import static roughcut.measure.Quantity.LENGTH;
 import static roughcut.measure.Worked.in;
@@ -17,6 +16,7 @@ import roughcut.layout.FretboardTaper;
 import roughcut.layout.StringSpread;
 import roughcut.measure.Given;
 import roughcut.measure.Ledger;
+import roughcut.measure.Sentence;
 import roughcut.measure.Worked;
 import roughcut.shop.BridgeBook;
 import roughcut.shop.BridgeKind;
@@ -282,12 +282,12 @@ public record Bridge(
         : "no place for this bridge: string "
             + frontString
             + " wants its saddle "
-            + fixed(front.value() - back.value(), 1)
-            + " mm further back than string "
+            + Sentence.mm(front.value() - back.value(), 1)
+            + " further back than string "
             + backString
             + "'s travel allows; a travel of "
-            + fixed(rear.value() - forward.value() + front.value() - back.value(), 1)
-            + " mm would do"
+            + Sentence.mm(rear.value() - forward.value() + front.value() - back.value(), 1)
+            + " would do"
             + slantWords();
   }
 
@@ -319,10 +319,10 @@ public record Bridge(
     return ", or a "
         + kind.datum()
         + " whose bass end lies "
-        + fixed(Math.ceil(least * step) / step, step == 2 ? 1 : 2)
+        + Sentence.mm(Math.ceil(least * step) / step, step == 2 ? 1 : 2)
         + " to "
-        + fixed(Math.floor(most * step) / step, step == 2 ? 1 : 2)
-        + " mm further back";
+        + Sentence.mm(Math.floor(most * step) / step, step == 2 ? 1 : 2)
+        + " further back";
   }
 
   /** The datum line's place at an offset from the centre line. */

@@ -1,6 +1,7 @@
 package roughcut.strings;
 
 import static roughcut.measure.Quantity.FINE_LENGTH;
+import static roughcut.measure.Quantity.PRESSURE;
 import static roughcut.measure.Quantity.RATIO;
 import static roughcut.measure.Worked.in;
 
@@ -70,7 +71,7 @@ public record Compensation(CompensationBy by, List<Part> parts) {
         length.value() * STEEL * area * strain / (2 * tension.value()),
         "L · E · π · c^2 / 4 · (2 · √((L / 2)^2 + h^2) − L) / L / (2 · T)",
         in("L", length),
-        in("E", Given.decided("steel.elasticity", "Steel, MPa", STEEL, RATIO)),
+        in("E", Given.decided("steel.elasticity", "Steel", STEEL, PRESSURE)),
         in("π", Given.decided("pi", "π", Math.PI, RATIO)),
         in("c", core),
         in("h", down),
@@ -89,7 +90,7 @@ public record Compensation(CompensationBy by, List<Part> parts) {
         kind.stiffness() * 2 * Math.sqrt(STEEL * inertia / tension.value()),
         "κ · 2 · √(E · π · c^4 / 64 / T)",
         in("κ", Given.decided("strings.kappa", "Share of a clamped end", kind.stiffness(), RATIO)),
-        in("E", Given.decided("steel.elasticity", "Steel, MPa", STEEL, RATIO)),
+        in("E", Given.decided("steel.elasticity", "Steel", STEEL, PRESSURE)),
         in("π", Given.decided("pi", "π", Math.PI, RATIO)),
         in("c", core),
         in("T", tension));

@@ -22,6 +22,7 @@ import roughcut.layout.StringSpread;
 import roughcut.measure.Given;
 import roughcut.measure.Ledger;
 import roughcut.measure.Quantity;
+import roughcut.measure.Sentence;
 import roughcut.measure.Worked;
 import roughcut.shop.BridgeKind;
 
@@ -131,26 +132,26 @@ public record Heights(
     if (over > bridge.heightMost() + TINY) {
       double by = over - bridge.heightMost();
       return "the saddles would have to stand "
-          + fixed(by, 1)
+          + Sentence.mm(by, 1)
           + " higher than this bridge goes: less angle (by "
           + fixed(Math.toDegrees(Math.atan(by / run)), 2)
           + "°) or a deeper pocket (by "
-          + fixed(by, 1)
+          + Sentence.mm(by, 1)
           + ")";
     }
     if (over < bridge.heightLeast() - TINY) {
       double by = bridge.heightLeast() - over;
       return "the saddles would have to stand "
-          + fixed(by, 1)
+          + Sentence.mm(by, 1)
           + " lower than this bridge goes: more angle (by "
           + fixed(Math.toDegrees(Math.atan(by / run)), 2)
           + "°) or a shallower pocket (by "
-          + fixed(by, 1)
+          + Sentence.mm(by, 1)
           + ")";
     }
     return over <= third
         ? "in the bridge's lower third, with room to raise"
-        : "within the bridge's range; its lower third ends at " + fixed(third, 1);
+        : "within the bridge's range; its lower third ends at " + Sentence.mm(third, 1);
   }
 
   private static final class Builder {

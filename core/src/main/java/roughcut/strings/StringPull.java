@@ -1,5 +1,6 @@
 package roughcut.strings;
 
+import static roughcut.measure.Quantity.DENSITY;
 import static roughcut.measure.Quantity.FINE_LENGTH;
 import static roughcut.measure.Quantity.NEWTON;
 import static roughcut.measure.Quantity.RATIO;
@@ -108,7 +109,7 @@ public record StringPull(
 
   private static Worked mass(
       int i, StringSpec spec, Given gauge, Value core, Given wrap, Ledger ledger) {
-    Given steel = Given.decided("steel.density", "Steel, kg/m³", STEEL, RATIO);
+    Given steel = Given.decided("steel.density", "Steel", STEEL, DENSITY);
     Given pi = Given.decided("pi", "π", Math.PI, RATIO);
     String id = "string." + i + ".mass";
     String label = "String " + i + ", g to the metre";

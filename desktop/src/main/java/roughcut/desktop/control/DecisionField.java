@@ -23,11 +23,11 @@ import roughcut.design.NumberDecision;
 import roughcut.desktop.session.Ago;
 import roughcut.desktop.session.Session;
 import roughcut.measure.NumberWriter;
+import roughcut.measure.Sentence;
 import roughcut.measure.Units;
 import roughcut.measure.Unreadable;
 import roughcut.measure.Worked;
 import roughcut.plan.Plan;
-import roughcut.plan.Problem;
 
 /**
  * A number that the maker decides: typed with or without its unit, nudged with the arrow keys,
@@ -228,7 +228,7 @@ public final class DecisionField extends VBox implements Typing.Into {
   private String standing() {
     return session.plan().get().problems().stream()
         .filter(p -> p.decisionId().equals(decision.id()))
-        .map(Problem::message)
+        .map(p -> Sentence.in(p.message(), session.units().get()))
         .findFirst()
         .orElse("");
   }

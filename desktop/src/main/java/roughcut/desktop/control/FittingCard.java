@@ -41,7 +41,7 @@ public final class FittingCard extends VBox {
           Map.entry("binding", "To the binding"),
           Map.entry("screw-stop", "Cover screws, drill's stop"),
           Map.entry("screw-wall", "Cover screws to the wall"),
-          Map.entry("shielding", "Foil for it, cm²"),
+          Map.entry("shielding", "Foil for it"),
           Map.entry("entry", "Bit's angle over the rim"),
           Map.entry("bushing-spare", "Thread beyond the nut"),
           Map.entry("recess-least", "Flat seat wants a recess"),

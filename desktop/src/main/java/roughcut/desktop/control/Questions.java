@@ -5,6 +5,8 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 import javafx.scene.shape.SVGPath;
 import roughcut.blank.BlankReadiness.Question;
+import roughcut.measure.Sentence;
+import roughcut.measure.Units;
 
 /** What is still open before work can begin: what stops first, each with its shape and word. */
 public final class Questions extends VBox {
@@ -18,8 +20,8 @@ public final class Questions extends VBox {
     getChildren().addAll(heading, rows);
   }
 
-  public void show(String title, List<Question> open) {
-    show(title, open, "Every board is measured, dry and large enough.");
+  public void show(String title, List<Question> open, Units units) {
+    show(title, open, "Every board is measured, dry and large enough.", units);
     boolean ready = open.stream().noneMatch(Question::stops);
     heading.setText(title + (ready ? ": ready" : ": not ready"));
   }
@@ -29,9 +31,9 @@ public final class Questions extends VBox {
    *
    * @param otherwise what to say when there is nothing
    */
-  public void show(String title, List<Question> open, String otherwise) {
+  public void show(String title, List<Question> open, String otherwise, Units units) {
     heading.setText(title);
-    rows.getChildren().setAll(open.stream().map(Questions::row).toList());
+    rows.getChildren().setAll(open.stream().map(q -> row(q, units)).toList());
     if (open.isEmpty()) {
       Label nothing = new Label(otherwise);
       nothing.getStyleClass().add("fact");
@@ -39,11 +41,13 @@ public final class Questions extends VBox {
     }
   }
 
-  private static Label row(Question question) {
+  private static Label row(Question question, Units units) {
     SVGPath shape = new SVGPath();
     shape.setContent(question.stops() ? "M0,0 h8 v8 h-8 z" : "M4.5,0 L9,8 L0,8 z");
     shape.getStyleClass().add(question.stops() ? "shape-stop" : "shape-look");
-    Label row = new Label((question.stops() ? "stop: " : "look: ") + question.words(), shape);
+    Label row =
+        new Label(
+            (question.stops() ? "stop: " : "look: ") + Sentence.in(question.words(), units), shape);
     row.setGraphicTextGap(7);
     row.setWrapText(true);
     row.getStyleClass().add("fact");

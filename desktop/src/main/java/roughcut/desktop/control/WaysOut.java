@@ -11,6 +11,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import roughcut.blank.WayOut;
 import roughcut.desktop.session.Session;
+import roughcut.measure.Sentence;
 
 /** Changes that would make something fit, each made with one press and undone like any edit. */
 public final class WaysOut extends VBox {
@@ -46,7 +47,7 @@ public final class WaysOut extends VBox {
   }
 
   private HBox row(WayOut way) {
-    Label words = new Label(way.words());
+    Label words = new Label(Sentence.in(way.words(), session.units().get()));
     words.getStyleClass().add("fact");
     words.setWrapText(true);
     words.setMinWidth(0);
@@ -55,7 +56,7 @@ public final class WaysOut extends VBox {
     Button apply = new Button("do this");
     apply.getStyleClass().add("text-button");
     apply.setMinWidth(Region.USE_PREF_SIZE);
-    apply.setAccessibleText("Do this: " + way.words());
+    apply.setAccessibleText("Do this: " + words.getText());
     apply.setOnAction(
         e -> {
           session.make(way.words(), "way-out", way.change());

@@ -118,7 +118,7 @@ final class BoardsPage extends PlainPage {
     placer.show(plan);
     small.show();
     lefts(plan);
-    questions.show("Parts from the rack", plan.openForBlank());
+    questions.show("Parts from the rack", plan.openForBlank(), units);
     List<WayOut> found = new ArrayList<>();
     for (RipPlan rip : plan.rips().plans()) {
       found.addAll(plan.waysOut(rip));

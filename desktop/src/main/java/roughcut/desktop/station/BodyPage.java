@@ -119,7 +119,7 @@ final class BodyPage extends PlainPage {
     boolean laminated = body.kind() == BodyBack.STRIPS && !body.winged();
     strips.setVisible(laminated);
     strips.setManaged(laminated);
-    questions.show("The body blank", plan.openForBody());
+    questions.show("The body blank", plan.openForBody(), units);
     facts.begin();
     facts.row(false, "joint", body.join().faces().value() == 0 ? "none" : glue(body.join(), units));
     body.topping().ifPresent(job -> facts.row(false, "top", glue(job, units)));
@@ -146,10 +146,7 @@ final class BodyPage extends PlainPage {
     facts.row(
         false,
         "outline",
-        body.outline().area().text(units)
-            + " cm², "
-            + body.outline().around().text(units)
-            + " round");
+        body.outline().area().text(units) + ", " + body.outline().around().text(units) + " round");
     facts.end();
   }
 

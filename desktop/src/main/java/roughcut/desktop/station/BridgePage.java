@@ -12,6 +12,7 @@ import roughcut.drawing.BridgeDrawing;
 import roughcut.drawing.Drawing;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
+import roughcut.measure.Sentence;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
@@ -116,7 +117,7 @@ final class BridgePage extends PlainPage {
   @Override
   void showLower(Plan plan, Units units) {
     Bridge bridge = plan.stringPlan().bridge();
-    trouble.setText(bridge.trouble());
+    trouble.setText(Sentence.in(bridge.trouble(), units));
     trouble.setVisible(!bridge.possible());
     trouble.setManaged(!bridge.possible());
     window.begin();

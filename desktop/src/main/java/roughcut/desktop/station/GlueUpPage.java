@@ -131,7 +131,7 @@ final class GlueUpPage extends PlainPage {
                         + " from the heel end")
             .orElse("no waste for them: end stops, or salt grains"));
     gluing.row(false, "order", "align, light all along, then from the middle out").end();
-    questions.show("The neck blank", plan.openForBlank());
+    questions.show("The neck blank", plan.openForBlank(), units);
   }
 
   private static String verdict(GlueJob glue) {

@@ -11,6 +11,7 @@ import roughcut.desktop.session.Session;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.HeightsDrawing;
 import roughcut.measure.NumberWriter;
+import roughcut.measure.Sentence;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
@@ -85,7 +86,8 @@ final class HeightsPage extends PlainPage {
   @Override
   void showLower(Plan plan, Units units) {
     Heights heights = plan.stringPlan().heights();
-    reach.setText("Saddles: " + heights.reach(plan.stringPlan().bridge().kind()) + ".");
+    reach.setText(
+        Sentence.in("Saddles: " + heights.reach(plan.stringPlan().bridge().kind()) + ".", units));
     ways.begin();
     StringBuilder saddles = new StringBuilder();
     heights

@@ -24,6 +24,7 @@ import roughcut.file.FileTrouble;
 import roughcut.file.OutlineFile;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
+import roughcut.measure.Sentence;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
@@ -159,7 +160,7 @@ final class OutlinePage extends BodyViewPage {
         "comes from",
         plan.build().design().drawn().map(DrawnOutline::source).orElse("here: drag its points"));
     facts.row(
-        false, "area, round", outline.area().text(units) + " cm², " + outline.around().text(units));
+        false, "area, round", outline.area().text(units) + ", " + outline.around().text(units));
     facts.row(
         false,
         "tightest curve",
@@ -172,7 +173,7 @@ final class OutlinePage extends BodyViewPage {
             + " go back along them lightly, or turn the body over");
     plan.problems().stream()
         .filter(p -> p.decisionId().startsWith("outline.") || p.decisionId().equals("body.length"))
-        .forEach(p -> facts.row(true, "can't be", p.message()));
+        .forEach(p -> facts.row(true, "can't be", Sentence.in(p.message(), units)));
     facts.end();
   }
 

@@ -13,6 +13,7 @@ import roughcut.desktop.session.Session;
 import roughcut.drawing.BodyDrawing;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
+import roughcut.measure.Sentence;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
@@ -113,7 +114,7 @@ final class PassesPage extends BodyViewPage {
       title.setText("Passes for the " + plans.get(0).cut().words());
       for (RoutPlan rout : plans) {
         one(rout, plans.size() > 1, units);
-        lacks = rout.plan().missing().orElse(lacks);
+        lacks = rout.plan().missing().map(m -> Sentence.in(m, units)).orElse(lacks);
       }
     }
     passes.end();

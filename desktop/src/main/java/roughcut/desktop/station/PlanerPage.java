@@ -105,7 +105,7 @@ final class PlanerPage extends PlainPage {
     }
     passes.end();
     check(plan.faceCheck(), units);
-    advice.show("At the planer", plan.planerAdvice(), "Nothing to look out for.");
+    advice.show("At the planer", plan.planerAdvice(), "Nothing to look out for.", units);
   }
 
   private void check(FaceCheck check, Units units) {

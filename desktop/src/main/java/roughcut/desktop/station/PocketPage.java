@@ -109,7 +109,7 @@ final class PocketPage extends BodyViewPage {
   }
 
   private void pocket(Pocket p, Units units) {
-    facts.row(false, "area", p.area().text(units) + " cm² glued or pressed");
+    facts.row(false, "area", p.area().text(units) + " glued or pressed");
     facts.row(
         false,
         "first cut",

@@ -12,6 +12,7 @@ import roughcut.drawing.BridgeDrawing;
 import roughcut.drawing.Drawing;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Pitch;
+import roughcut.measure.Sentence;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
@@ -137,7 +138,7 @@ final class StringsPage extends PlainPage {
     }
 
     poles.end();
-    advice.setText(String.join("\n", plan.stringPlan().nut().advice()));
+    advice.setText(Sentence.in(String.join("\n", plan.stringPlan().nut().advice()), units));
     advice.setVisible(!advice.getText().isEmpty());
     advice.setManaged(advice.isVisible());
     says.setText(

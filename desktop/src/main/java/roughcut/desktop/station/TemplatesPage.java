@@ -9,6 +9,7 @@ import roughcut.desktop.session.Session;
 import roughcut.drawing.BodyDrawing;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
+import roughcut.measure.Sentence;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
@@ -60,7 +61,7 @@ final class TemplatesPage extends BodyViewPage {
               .owned()
               .map(t -> NumberWriter.text(t.thickness(), Quantity.LENGTH, units))
               .orElse("–"),
-          rout.template().say().isEmpty() ? "made" : rout.template().say());
+          rout.template().say().isEmpty() ? "made" : Sentence.in(rout.template().say(), units));
     }
     plan.cuts()
         .indexHoles()
