@@ -1,6 +1,8 @@
 package roughcut.drawing;
 
+import java.util.ArrayList;
 import java.util.List;
+import roughcut.geometry.Bounds;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 
@@ -10,6 +12,46 @@ import roughcut.geometry.Point;
  */
 public sealed interface Mark {
   Role role();
+
+  /** Room that words take on paper to each side of where they stand, mm; more than they do. */
+  double WORDS = 30;
+
+  /** Boxes round its stretches, so that it can be asked what it touches; none of a handle. */
+  default List<Bounds> stretches() {
+    if (this instanceof Path path) {
+      return along(path.points(), path.closed());
+    }
+    if (this instanceof Fill fill) {
+      return List.of(fill.shape().bounds());
+    }
+    if (this instanceof Dimension d) {
+      Bounds box = box(d.a(), d.b());
+      return List.of(box.grown(Math.abs(d.aside())));
+    }
+    if (this instanceof Text text) {
+      return List.of(box(text.at(), text.at()).grown(WORDS));
+    }
+    return this instanceof Spot spot ? List.of(box(spot.at(), spot.at()).grown(WORDS)) : List.of();
+  }
+
+  private static List<Bounds> along(List<Point> points, boolean closed) {
+    List<Bounds> all = new ArrayList<>();
+    for (int i = 1; i < points.size(); i++) {
+      all.add(box(points.get(i - 1), points.get(i)));
+    }
+    if (closed && points.size() > 2) {
+      all.add(box(points.get(points.size() - 1), points.get(0)));
+    }
+    return all;
+  }
+
+  private static Bounds box(Point a, Point b) {
+    return new Bounds(
+        Math.min(a.x(), b.x()),
+        Math.min(a.y(), b.y()),
+        Math.max(a.x(), b.x()),
+        Math.max(a.y(), b.y()));
+  }
 
   /** A run of straight lines. */
   record Path(Role role, List<Point> points, boolean closed) implements Mark {

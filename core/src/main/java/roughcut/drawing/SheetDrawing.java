@@ -54,7 +54,12 @@ public final class SheetDrawing {
         plan.build().name(),
         Anchor.START,
         Size.TITLE);
-    Bounds bounds = new Bounds(PlanView.tipX(plan) - 24, sections - 36, saddle + 26, half + 28);
+    Bounds bounds =
+        new Bounds(
+            PlanView.tipX(plan) - 24,
+            sections - 36,
+            Math.max(saddle, plan.neck().heelEnd().value()) + 26,
+            half + 28);
     return sketch.drawing(plan.build().name(), bounds);
   }
 }

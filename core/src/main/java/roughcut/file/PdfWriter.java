@@ -35,7 +35,7 @@ public final class PdfWriter {
   private PdfWriter(PDDocument document, Drawing drawing, Paper paper) throws IOException {
     this.document = document;
     this.drawing = drawing;
-    this.tiling = Tiling.of(drawing.bounds(), paper);
+    this.tiling = Tiling.of(drawing, paper);
     this.regular = font("B612-Regular.ttf");
     this.bold = font("B612-Bold.ttf");
   }
@@ -89,7 +89,7 @@ public final class PdfWriter {
           tiling.tooMany()
               ? tiling.tooManyWords()
               : "Full size, "
-                  + tiling.sheets()
+                  + tiling.printed()
                   + " sheets. Print at 100 %, without fitting to the page.",
           Tiling.MARGIN,
           top - 14,

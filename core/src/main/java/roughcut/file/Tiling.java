@@ -3,13 +3,15 @@ package roughcut.file;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import roughcut.drawing.Drawing;
+import roughcut.drawing.Mark;
 import roughcut.geometry.Bounds;
 
 /**
  * How a full-size drawing is spread over sheets of paper: rows and columns of tiles that overlap,
  * so that they can be laid over each other by their crosses.
  */
-public record Tiling(Paper paper, int columns, int rows, Bounds drawing) {
+public record Tiling(Paper paper, int columns, int rows, Bounds drawing, List<Bounds> drawn) {
   /** What a printer leaves white at each side, mm. */
   public static final double MARGIN = 12;
 
@@ -27,12 +29,19 @@ public record Tiling(Paper paper, int columns, int rows, Bounds drawing) {
    */
   public record Tile(String name, Bounds shows) {}
 
-  public static Tiling of(Bounds drawing, Paper paper) {
+  /** The tiles of a drawing; those on which nothing is drawn are left out. */
+  public static Tiling of(Drawing drawing, Paper paper) {
+    Bounds all = drawing.bounds();
+    List<Bounds> drawn = new ArrayList<>();
+    for (Mark mark : drawing.marks()) {
+      drawn.addAll(mark.stretches());
+    }
     return new Tiling(
         paper,
-        count(drawing.width(), paper.width()),
-        count(drawing.height(), paper.height()),
-        drawing);
+        count(all.width(), paper.width()),
+        count(all.height(), paper.height()),
+        all,
+        List.copyOf(drawn));
   }
 
   private static int count(double length, double paper) {
@@ -48,7 +57,7 @@ public record Tiling(Paper paper, int columns, int rows, Bounds drawing) {
     return paper.height() - 2 * MARGIN;
   }
 
-  /** How many sheets it takes. */
+  /** How many sheets lie under it all, blank ones counted. */
   public long sheets() {
     return (long) rows * columns;
   }
@@ -73,6 +82,11 @@ public record Tiling(Paper paper, int columns, int rows, Bounds drawing) {
     return row < 26 ? last : letters(row / 26 - 1) + last;
   }
 
+  /** How many sheets are printed. */
+  public int printed() {
+    return tiles().size();
+  }
+
   /** All tiles, row by row from the upper left; none where there would be too many. */
   public List<Tile> tiles() {
     List<Tile> tiles = new ArrayList<>();
@@ -83,10 +97,11 @@ public record Tiling(Paper paper, int columns, int rows, Bounds drawing) {
       for (int column = 0; column < columns; column++) {
         double left = drawing.left() + column * (tileWidth() - OVERLAP);
         double high = drawing.high() - row * (tileHeight() - OVERLAP);
-        tiles.add(
-            new Tile(
-                letters(row) + (column + 1),
-                new Bounds(left, high - tileHeight(), left + tileWidth(), high)));
+        Bounds shows = new Bounds(left, high - tileHeight(), left + tileWidth(), high);
+        // A single sheet is printed even when it is empty.
+        if (sheets() == 1 || drawn.stream().anyMatch(b -> b.distance(shows) <= 0)) {
+          tiles.add(new Tile(letters(row) + (column + 1), shows));
+        }
       }
     }
     return tiles;

@@ -61,7 +61,7 @@ public final class HeadComparison {
     public String grainWords(Units units) {
       return Double.isInfinite(grain)
           ? "full length"
-          : NumberWriter.text(grain, Quantity.LENGTH, units) + ", short";
+          : NumberWriter.number(grain, Quantity.LENGTH, units) + " short";
     }
 
     public Way {

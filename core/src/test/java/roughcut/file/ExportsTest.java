@@ -145,8 +145,7 @@ class ExportsTest {
             .anySatisfy(l -> assertThat(l).isCloseTo(4 * 72, within(0.01)));
         String text = new PDFTextStripper().getText(pdf);
         assertThat(text).contains("100 mm").contains("4 in").contains("Heron");
-        assertThat(pdf.getNumberOfPages())
-            .isEqualTo(1 + Tiling.of(sheet.bounds(), paper).tiles().size());
+        assertThat(pdf.getNumberOfPages()).isEqualTo(1 + Tiling.of(sheet, paper).tiles().size());
       }
     }
   }
@@ -154,7 +153,7 @@ class ExportsTest {
   @Test
   void theTilesShowTheDrawingAtFullSize() throws Exception {
     double first = plan.frets().at(1);
-    Tiling tiling = Tiling.of(sheet.bounds(), Paper.A4);
+    Tiling tiling = Tiling.of(sheet, Paper.A4);
     try (PDDocument pdf = Loader.loadPDF(PdfWriter.write(sheet, Paper.A4))) {
       Tiling.Tile tile = tiling.tiles().get(0);
       double nut = (Tiling.MARGIN - tile.shows().left()) * PdfWriter.POINTS_PER_MM;
@@ -185,7 +184,7 @@ class ExportsTest {
             .map(line -> Double.valueOf(line.strip()))
             .toList();
     Drawing drawing = Sheet.FRETBOARD.of(fanned, Units.MM);
-    Tiling.Tile tile = Tiling.of(drawing.bounds(), Paper.A4).tiles().get(0);
+    Tiling.Tile tile = Tiling.of(drawing, Paper.A4).tiles().get(0);
     try (PDDocument pdf = Loader.loadPDF(folder.resolve("fretboard.pdf").toFile())) {
       List<double[]> lines = new Lines(pdf.getPage(1)).all;
       for (String row : table.subList(1, table.size())) {
@@ -229,7 +228,7 @@ class ExportsTest {
 
   @Test
   void tilesCoverTheDrawingAndOverlap() {
-    Tiling tiling = Tiling.of(sheet.bounds(), Paper.LETTER);
+    Tiling tiling = Tiling.of(sheet, Paper.LETTER);
     assertThat(tiling.covered().left()).isLessThanOrEqualTo(sheet.bounds().left());
     assertThat(tiling.covered().right()).isGreaterThanOrEqualTo(sheet.bounds().right());
     assertThat(tiling.covered().low()).isLessThanOrEqualTo(sheet.bounds().low());

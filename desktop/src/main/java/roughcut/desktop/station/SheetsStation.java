@@ -97,7 +97,7 @@ public final class SheetsStation implements Station {
   public Drawing drawing(Plan plan, Units units) {
     Drawing drawn = sheet.of(plan, units);
     List<Mark> marks = new ArrayList<>(drawn.marks());
-    for (Tiling.Tile tile : Tiling.of(drawn.bounds(), paper.getValue()).tiles()) {
+    for (Tiling.Tile tile : Tiling.of(drawn, paper.getValue()).tiles()) {
       marks.add(
           new Mark.Path(
               Role.MEASURED,
@@ -118,8 +118,7 @@ public final class SheetsStation implements Station {
               0,
               null));
     }
-    return new Drawing(
-        drawn.title(), marks, Tiling.of(drawn.bounds(), paper.getValue()).covered().grown(8));
+    return new Drawing(drawn.title(), marks, Tiling.of(drawn, paper.getValue()).covered().grown(8));
   }
 
   @Override
@@ -136,13 +135,13 @@ public final class SheetsStation implements Station {
   public void show(Plan plan, Units units, double knife) {
     which.show(List.of(Sheet.values()), sheet);
     Drawing drawn = sheet.of(plan, units);
-    Tiling tiling = Tiling.of(drawn.bounds(), paper.getValue());
+    Tiling tiling = Tiling.of(drawn, paper.getValue());
     pages.setText(
         tiling.sheets() == 1
             ? "One page. Print at 100 %."
             : tiling.tooMany()
                 ? tiling.tooManyWords()
-                : tiling.sheets()
+                : tiling.printed()
                     + " pages, "
                     + tiling.columns()
                     + " across and "
