@@ -114,6 +114,20 @@ public record Design(
     return Optional.ofNullable(choices.get("board." + part));
   }
 
+  /** This design with a board of the rack under its new name, wherever it is chosen or laid on. */
+  public Design withBoardRenamed(String from, String to) {
+    Map<String, String> ways = new TreeMap<>(choices);
+    ways.replaceAll((id, word) -> id.startsWith("board.") && word.equals(from) ? to : word);
+    Map<String, Placement> laid = new TreeMap<>(placements);
+    laid.replaceAll(
+        (part, p) -> p.board().equals(from) ? new Placement(to, p.x(), p.y(), p.turned()) : p);
+    return with(
+        c -> {
+          c.choices = ways;
+          c.placements = laid;
+        });
+  }
+
   /** The saw of the shop that is used for something: rip, resaw, scarf; none until chosen. */
   public Optional<String> sawFor(String use) {
     return Optional.ofNullable(choices.get("saw." + use));

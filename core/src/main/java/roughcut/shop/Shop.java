@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.UnaryOperator;
+import java.util.regex.Pattern;
 
 /**
  * What the maker owns and holds to.
@@ -117,6 +118,11 @@ public record Shop(
     List<Board> next = new ArrayList<>(boards);
     next.add(board);
     return withBoards(next);
+  }
+
+  /** Whether a board still has the name that was given to it for its wood. */
+  public static boolean namedByWood(Board board) {
+    return board.id().matches(Pattern.quote(board.species()) + "-\\d+");
   }
 
   /** A name for a new board of that wood that isn't taken: cherry-1, cherry-2 … */

@@ -2,6 +2,7 @@ package roughcut.shop;
 
 import static roughcut.shop.CsvTable.number;
 
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -37,8 +38,9 @@ public final class SpeciesBook {
     return all;
   }
 
+  /** Every wood that the program knows, by name. */
   public static List<Species> all() {
-    return List.copyOf(ALL.values());
+    return ALL.values().stream().sorted(Comparator.comparing(Species::name)).toList();
   }
 
   public static Optional<Species> find(String id) {

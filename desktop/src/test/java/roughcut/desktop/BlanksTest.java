@@ -77,6 +77,70 @@ class BlanksTest extends WindowTest {
     return ShopFile.read(data.resolve("demo").resolve(ShopFile.NAME)).board(id).orElseThrow();
   }
 
+  private void choose(FxRobot robot, String id) {
+    TableView<?> table = find(robot, "board-table", TableView.class);
+    robot.interact(
+        () -> {
+          for (int i = 0; i < table.getItems().size(); i++) {
+            if (((Board) table.getItems().get(i)).id().equals(id)) {
+              table.getSelectionModel().clearAndSelect(i);
+            }
+          }
+        });
+    WaitForAsyncUtils.waitForFxEvents();
+  }
+
+  @Test
+  void aRenamedBoardKeepsWhatWasLaidOnItAndChosenFromIt(FxRobot robot) {
+    robot.interact(
+        () ->
+            session()
+                .make(
+                    "cherry",
+                    "cherry",
+                    b ->
+                        b.withDesign(
+                            b.design()
+                                .withBoard("neck.cherry", "cherry-1")
+                                .withPlacement(
+                                    "neck.step.1", new Placement("cherry-1", 900, 5, false)))));
+    page(robot, "rack");
+    choose(robot, "cherry-1");
+    TextField name = find(robot, "board.name", TextField.class);
+    robot.clickOn(name).push(KeyCode.CONTROL, KeyCode.A).write("barn beam", 0).push(KeyCode.ENTER);
+    WaitForAsyncUtils.waitForFxEvents();
+    assertThat(session().shop().get().board("cherry-1")).isEmpty();
+    assertThat(board("barn beam").width()).isPresent();
+    assertThat(session().build().get().design().boardFor("neck.cherry")).contains("barn beam");
+    assertThat(session().build().get().design().placements().get("neck.step.1").board())
+        .isEqualTo("barn beam");
+    assertThat(session().plan().get().rips().plans())
+        .anyMatch(r -> r.board().map(b -> b.id().equals("barn beam")).orElse(false));
+    choose(robot, "barn beam");
+    robot.clickOn(name).push(KeyCode.CONTROL, KeyCode.A).write("elm-1", 0).push(KeyCode.ENTER);
+    WaitForAsyncUtils.waitForFxEvents();
+    assertThat(board("barn beam").species())
+        .as("a name that is taken is refused")
+        .isEqualTo("cherry");
+    assertThat(board("elm-1").species()).isEqualTo("elm");
+  }
+
+  @Test
+  void aNewBoardIsCalledByItsWoodUntilItIsNamed(FxRobot robot) {
+    page(robot, "rack");
+    choose(robot, "elm-1");
+    robot.clickOn(find(robot, "board.add", Button.class));
+    WaitForAsyncUtils.waitForFxEvents();
+    assertThat(session().shop().get().board("elm-2")).isPresent();
+    javafx.scene.control.ComboBox<?> wood =
+        find(robot, "board.species", javafx.scene.control.ComboBox.class);
+    robot.interact(wood::requestFocus);
+    robot.write("pl", 0);
+    WaitForAsyncUtils.waitForFxEvents();
+    assertThat(session().shop().get().board("elm-2")).as("typed: plum").isEmpty();
+    assertThat(board("plum-2").species()).isEqualTo("plum");
+  }
+
   @Test
   void marksAreDraggedAndRefuseToLeaveTheBoard(FxRobot robot) {
     page(robot, "rack");

@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.BiFunction;
+import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
@@ -15,8 +16,10 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
 import roughcut.desktop.session.Session;
+import roughcut.desktop.session.Work;
 import roughcut.measure.Quantity;
 import roughcut.shop.Board;
+import roughcut.shop.Shop;
 import roughcut.shop.Species;
 import roughcut.shop.SpeciesBook;
 
@@ -24,6 +27,8 @@ import roughcut.shop.SpeciesBook;
 public final class BoardEditor extends VBox {
   private final Session session;
   private final Supplier<String> board;
+  private final Consumer<String> renamed;
+  private final TextField own = new TextField();
   private final Label name = new Label();
   private final PickField<Species> species;
   private final PickField<Board.Grain> grain;
@@ -38,18 +43,26 @@ public final class BoardEditor extends VBox {
    * Makes an editor.
    *
    * @param board tells the name of the board that is edited
+   * @param renamed gets its new name
    */
-  public BoardEditor(Session session, Supplier<String> board) {
+  public BoardEditor(Session session, Supplier<String> board, Consumer<String> renamed) {
     super(4);
+    this.renamed = renamed;
     this.session = session;
     this.board = board;
     name.getStyleClass().add("panel-heading");
-    species =
-        new PickField<>(
-            "board.species",
-            "Wood",
-            Species::name,
-            s -> change("the wood of a board", b -> b.withSpecies(s.id())));
+    own.setId("board.name");
+    own.setAccessibleText("Name of the board");
+    own.getStyleClass().add("text-entry");
+    own.setOnAction(e -> rename(own.getText().strip()));
+    own.focusedProperty()
+        .addListener(
+            (p, was, is) -> {
+              if (!is) {
+                rename(own.getText().strip());
+              }
+            });
+    species = new PickField<>("board.species", "Wood", Species::name, this::wood);
     grain =
         new PickField<>(
             "board.grain",
@@ -83,7 +96,7 @@ public final class BoardEditor extends VBox {
     number("board.mass", "Weighs", Quantity.MASS, Board::mass, Board::withMass);
     number("board.price", "Price", Quantity.RATIO, Board::price, Board::withPrice);
     marks = new MarkEditor(session, board);
-    getChildren().addAll(name, species);
+    getChildren().addAll(name, own, species);
     getChildren().addAll(numbers.subList(0, 4));
     getChildren().addAll(grain);
     getChildren().addAll(numbers.subList(4, numbers.size()));
@@ -107,6 +120,44 @@ public final class BoardEditor extends VBox {
             value ->
                 edit(
                     "a board's " + called.toLowerCase(Locale.ROOT), id, b -> set.apply(b, value))));
+  }
+
+  /** Another wood; a board that is called by its wood is called by the new one. */
+  private void wood(Species next) {
+    Optional<Board> now = current();
+    if (showing || now.isEmpty() || now.get().species().equals(next.id())) {
+      return;
+    }
+    Board board = now.get();
+    String name = Shop.namedByWood(board) ? session.shop().get().freeName(next.id()) : board.id();
+    renamed("the wood of a board", b -> b.withSpecies(next.id()), name);
+  }
+
+  private void rename(String to) {
+    if (!showing && current().isPresent() && !to.isEmpty() && !to.equals(board.get())) {
+      renamed("the name of a board", b -> b, to);
+    }
+  }
+
+  /** The board under another name, and whatever this build has laid on it or chosen it for. */
+  private void renamed(String what, UnaryOperator<Board> change, String to) {
+    String from = board.get();
+    Work work = session.work();
+    try {
+      Shop shop = work.shop().changeBoard(from, b -> change.apply(b).withId(to));
+      renamed.accept(to);
+      Optional<String> refusal =
+          session.take(
+              what,
+              new Work(
+                  work.build().withDesign(work.build().design().withBoardRenamed(from, to)), shop));
+      if (refusal.isPresent()) {
+        renamed.accept(from);
+      }
+    } catch (IllegalArgumentException e) {
+      renamed.accept(from);
+      show();
+    }
   }
 
   private Optional<Board> current() {
@@ -138,6 +189,9 @@ public final class BoardEditor extends VBox {
     boolean another = !shown.equals(b.id());
     shown = b.id();
     name.setText("Board " + b.id());
+    if (another || !own.isFocused()) {
+      own.setText(b.id());
+    }
     species.show(SpeciesBook.all(), SpeciesBook.get(b.species()));
     grain.show(Arrays.asList(Board.Grain.values()), b.grain());
     irreplaceable.setSelected(b.irreplaceable());

@@ -55,6 +55,7 @@ public final class ChoiceField extends HBox {
     box.getStyleClass().add("choice-box");
     box.setAccessibleText(decision.label());
     box.getItems().setAll(decision.choices());
+    TypeAhead.on(box);
     box.setConverter(
         new StringConverter<>() {
           @Override

@@ -41,6 +41,7 @@ public final class PickField<T> extends HBox {
     box.getStyleClass().add("choice-box");
     box.setAccessibleText(called);
     box.setPrefWidth(156);
+    TypeAhead.on(box);
     box.setConverter(
         new StringConverter<>() {
           @Override

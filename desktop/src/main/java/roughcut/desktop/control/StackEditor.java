@@ -150,6 +150,7 @@ public final class StackEditor extends VBox {
     wood.setAccessibleText("Wood of strip " + (index + 1));
     wood.getItems().setAll(SpeciesBook.all());
     wood.setConverter(names());
+    TypeAhead.on(wood);
     wood.setValue(SpeciesBook.get(strip.species()));
     wood.setPrefWidth(104);
     wood.setMinWidth(104);

@@ -69,7 +69,7 @@ final class RackPage extends PlainPage {
 
   @Override
   Panel makePanel() {
-    editor = new BoardEditor(session, () -> chosen);
+    editor = new BoardEditor(session, () -> chosen, name -> chosen = name);
     machines = new MachinesEditor(session);
     return new Panel(session).node(turner(station)).node(editor).more("saws and planer", machines);
   }
