@@ -6,7 +6,9 @@ import java.util.Optional;
 import roughcut.design.BodyDecisions;
 import roughcut.design.Design;
 import roughcut.design.HalfArrangement;
+import roughcut.geometry.Bounds;
 import roughcut.geometry.Outline;
+import roughcut.geometry.Point;
 import roughcut.shop.Board;
 import roughcut.shop.BoardMark;
 import roughcut.shop.Shop;
@@ -22,10 +24,14 @@ import roughcut.shop.Shop;
  */
 public record BodyMarks(
     String board, BoardMark mark, Outline place, boolean otherFace, Fate fate, boolean met) {
+  private static final int LOOKS = 12;
+  private static final double HAIR = 0.01;
+
   /** What becomes of a mark. */
   public enum Fate {
     IN_WASTE("in waste"),
     HIDDEN("hidden under the top"),
+    COVERED("hidden by a rout or hardware"),
     SHOWING("showing");
 
     private final String words;
@@ -39,23 +45,34 @@ public record BodyMarks(
     }
   }
 
+  /**
+   * What takes marks away or lies over them: routs and hardware as they are seen on each face, on
+   * the instrument.
+   */
+  public record Covers(List<Outline> top, List<Outline> back) {}
+
   /** Every mark on the boards that the back's pieces lie on. */
-  public static List<BodyMarks> of(Design design, Shop shop, BodyBlank body, BoardLayout layout) {
+  public static List<BodyMarks> of(
+      Design design, Shop shop, BodyBlank body, BoardLayout layout, Covers covers) {
     List<BodyMarks> all = new ArrayList<>();
+    Covers laid =
+        new Covers(
+            covers.top.stream().map(o -> onBlank(body, o)).toList(),
+            covers.back.stream().map(o -> onBlank(body, o)).toList());
     HalfArrangement second = (HalfArrangement) BodyDecisions.BODY_HALVES.in(design);
     double half = body.width().value() / 2;
     for (int i = 1; i <= 2; i++) {
-      BoardLayout.Laid laid = layout.of("body.half." + i).orElse(null);
-      if (laid != null) {
+      BoardLayout.Laid piece = layout.of("body.half." + i).orElse(null);
+      if (piece != null) {
         boolean over = i == 2 && second.over();
         boolean ends = i == 2 && second.ends();
         double y0 = i == 1 ? -half : 0;
-        add(all, shop, body, laid, y0, half, over, ends);
+        add(all, shop, body, piece, laid, y0, half, over, ends);
       }
     }
     layout
         .of("body.piece")
-        .ifPresent(laid -> add(all, shop, body, laid, -half, 2 * half, false, false));
+        .ifPresent(piece -> add(all, shop, body, piece, laid, -half, 2 * half, false, false));
     return List.copyOf(all);
   }
 
@@ -64,6 +81,7 @@ public record BodyMarks(
       Shop shop,
       BodyBlank body,
       BoardLayout.Laid laid,
+      Covers covers,
       double y0,
       double width,
       boolean over,
@@ -95,16 +113,42 @@ public record BodyMarks(
         continue;
       }
       Outline place = Outline.rectangle(left, y0 + bottom, right, y0 + up);
-      Fate fate = fate(body, place);
+      Fate fate = fate(body, place, over ? covers.back : covers.top);
       all.add(new BodyMarks(laid.board(), mark, place, over, fate, met(mark, fate)));
     }
   }
 
-  private static Fate fate(BodyBlank body, Outline place) {
+  private static Outline onBlank(BodyBlank body, Outline shape) {
+    return new Outline(shape.corners().stream().map(body.placement()::onBlank).toList());
+  }
+
+  private static Fate fate(BodyBlank body, Outline place, List<Outline> covers) {
     if (!body.placement().shape().overlaps(place)) {
       return Fate.IN_WASTE;
     }
-    return body.top().value() > 0 ? Fate.HIDDEN : Fate.SHOWING;
+    if (body.top().value() > 0) {
+      return Fate.HIDDEN;
+    }
+    return covered(body.placement().shape(), place, covers) ? Fate.COVERED : Fate.SHOWING;
+  }
+
+  /**
+   * Whether nothing of a mark that lies on the body is left to be seen, looked at place by place.
+   */
+  private static boolean covered(Outline body, Outline place, List<Outline> covers) {
+    Bounds b = place.bounds();
+    for (int i = 0; i <= LOOKS; i++) {
+      for (int k = 0; k <= LOOKS; k++) {
+        // Just inside its corners, so that a mark as large as what covers it is covered.
+        double x = b.left() + HAIR + (b.width() - 2 * HAIR) * i / LOOKS;
+        double y = b.low() + HAIR + (b.height() - 2 * HAIR) * k / LOOKS;
+        Point p = new Point(x, y);
+        if (body.holds(p) && covers.stream().noneMatch(c -> c.holds(p))) {
+          return false;
+        }
+      }
+    }
+    return true;
   }
 
   private static boolean met(BoardMark mark, Fate fate) {

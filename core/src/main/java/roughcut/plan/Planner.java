@@ -22,6 +22,7 @@ import roughcut.blank.WoodPart;
 import roughcut.blank.WoodParts;
 import roughcut.design.BlankDecisions;
 import roughcut.design.BodyDecisions;
+import roughcut.design.BodyFace;
 import roughcut.design.Build;
 import roughcut.design.Decisions;
 import roughcut.design.Givens;
@@ -66,6 +67,8 @@ import roughcut.neck.TunerLayout;
 import roughcut.neck.UnderFretboard;
 import roughcut.neck.Volute;
 import roughcut.rout.BodyCuts;
+import roughcut.rout.Cut;
+import roughcut.rout.Part;
 import roughcut.shop.Shop;
 import roughcut.strings.Bridge;
 import roughcut.strings.Compensation;
@@ -195,7 +198,6 @@ final class Planner {
             rips.laid(parts, givens.get(BlankDecisions.JOINTING).value()),
             givens.get(Decisions.SAW_KERF).value());
     boards.yield(shop.boards(), ledger);
-    List<BodyMarks> bodyMarks = BodyMarks.of(build.design(), shop, body, boards);
     Weights weights =
         Weights.of(
             givens,
@@ -252,6 +254,7 @@ final class Planner {
                 body,
                 weights),
             ledger);
+    List<BodyMarks> bodyMarks = BodyMarks.of(build.design(), shop, body, boards, covers(cuts));
     var thin =
         ThinSpots.of(
             shop, ledger, givens, frets, strings, blank, neck, rod, radius, tree, details, slots,
@@ -329,6 +332,21 @@ final class Planner {
   private Weights.LetIn bar(Channel channel, NumberDecision mass) {
     return new Weights.LetIn(
         channel.volume(), givens.get(mass).value(), (channel.from() + channel.to()) / 2);
+  }
+
+  /** Routs that open a face, and what lies on the top, as they hide marks in the wood. */
+  private static BodyMarks.Covers covers(BodyCuts cuts) {
+    List<Outline> top = new ArrayList<>();
+    List<Outline> back = new ArrayList<>();
+    for (Cut cut : cuts.cuts()) {
+      if (cut.from().opens(BodyFace.TOP)) {
+        top.addAll(cut.shapes());
+      } else if (cut.from().opens(BodyFace.BACK)) {
+        back.addAll(cut.shapes());
+      }
+    }
+    cuts.parts().stream().filter(Part::above).forEach(p -> top.add(p.outline()));
+    return new BodyMarks.Covers(top, back);
   }
 
   private double density(NeckBlank blank) {

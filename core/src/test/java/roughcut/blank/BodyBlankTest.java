@@ -105,6 +105,52 @@ class BodyBlankTest {
   }
 
   @Test
+  void aKnotInThePocketIsHidden() {
+    // A body of one piece without a top, its blank's middle line on the board at y = 180.
+    Board wide =
+        Board.unknown("elm-8", "elm")
+            .withLength(OptionalDouble.of(600))
+            .withWidth(OptionalDouble.of(400))
+            .withThickness(OptionalDouble.of(60));
+    for (double[] at : new double[][] {{40, 1}, {330, 0}}) {
+      var build = Heron.build().asDesigned();
+      var design =
+          Heron.set(
+              build.design(),
+              "body.top-thickness=0",
+              "body.accent=0",
+              "body.back=one-piece",
+              "body.blank-length=490",
+              "body.blank-width=360");
+      Plan bare = Plan.of(build.withDesign(design), Demo.shop().withBoards(List.of(wide)));
+      BoardLayout.Laid laid = bare.boards().of("body.piece").orElseThrow();
+      // On the instrument: so far behind the body's edge, on the centre line.
+      Point middle = bare.body().placement().onBlank(new Point(432 + at[0], 0));
+      BoardMark knot =
+          new BoardMark(
+              BoardMark.Kind.KNOT,
+              laid.x() + middle.x() - 6,
+              laid.y() + 180 + middle.y() - 6,
+              12,
+              12,
+              BoardMark.Intent.HIDE,
+              "knot");
+      var placed =
+          design.withPlacement(
+              "body.piece", new roughcut.design.Placement("elm-8", laid.x(), laid.y(), false));
+      Plan plan =
+          Plan.of(
+              build.withDesign(placed),
+              Demo.shop().withBoards(List.of(wide.withMarks(List.of(knot)))));
+      BodyMarks found = plan.bodyMarks().get(0);
+      assertThat(found.fate())
+          .as("%s behind the edge", at[0])
+          .isEqualTo(at[1] == 1 ? BodyMarks.Fate.COVERED : BodyMarks.Fate.SHOWING);
+      assertThat(found.met()).isEqualTo(at[1] == 1);
+    }
+  }
+
+  @Test
   void aVacuumBagNeedsNoClampsAndSaysWhatItLacks() {
     Plan clamps = Heron.with("top.clamping=clamps");
     assertThat(value(clamps, "top.clamps.needed")).isGreaterThan(30);
