@@ -2,7 +2,6 @@ package roughcut.blank;
 
 import static roughcut.measure.NumberWriter.fixed;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -10,6 +9,9 @@ import roughcut.design.BodyBack;
 import roughcut.design.Clamping;
 import roughcut.design.Givens;
 import roughcut.design.Strip;
+import roughcut.finding.Finding;
+import roughcut.finding.Findings;
+import roughcut.finding.Topic;
 import roughcut.measure.Sentence;
 import roughcut.shop.Board;
 import roughcut.shop.Saw;
@@ -29,20 +31,13 @@ public final class BlankReadiness {
   private BlankReadiness() {}
 
   /**
-   * One open question.
-   *
-   * @param stops whether the blank can't be begun before it is answered
-   */
-  public record Question(String words, boolean stops) {}
-
-  /**
    * Everything open about the neck blank, what stops first.
    *
    * @param sideSpare blank outside the outline, each side, mm
    * @param backSpare stock below the finished back where it is deepest, mm
    * @param heelSpare stock below the heel, mm
    */
-  public static List<Question> of(
+  public static List<Finding> of(
       Givens givens,
       Shop shop,
       NeckRips rips,
@@ -52,43 +47,37 @@ public final class BlankReadiness {
       double sideSpare,
       double backSpare,
       double heelSpare) {
-    List<Question> all = new ArrayList<>();
+    Findings all = new Findings(Topic.NECK_BLANK);
     for (RipPlan plan : rips.plans()) {
-      boardTrouble(plan, rips).ifPresent(words -> all.add(new Question(words, true)));
+      boardTrouble(plan, rips).ifPresent(words -> all.stop(words));
       if (plan.missing() != null && !plan.fits()) {
-        all.add(
-            new Question(
-                plan.species() + ": " + fixed(plan.missing().value(), 1) + " mm of width missing",
-                true));
+        all.stop(plan.species() + ": " + fixed(plan.missing().value(), 1) + " mm of width missing");
       }
     }
-    all.addAll(ofParts(layout));
+    ofParts(layout, all);
     sawHeight(givens, shop, rips, all);
     moisture(rips, all);
     if (sideSpare < 0) {
-      stop(
-          all,
+      all.stop(
           "the stack is " + fixed(-2 * sideSpare, 1) + " mm too narrow for the neck's outline");
     }
     if (backSpare < 0) {
-      stop(all, "the shaft is " + fixed(-backSpare, 1) + " mm too thin for the neck's back");
+      all.stop("the shaft is " + fixed(-backSpare, 1) + " mm too thin for the neck's back");
     }
     if (heelSpare < 0) {
-      stop(
-          all,
+      all.stop(
           "the heel wants "
               + fixed(-heelSpare, 1)
               + " mm more: a deeper blank, or a heel block stacked on");
     }
     for (CurvedInsert insert : blank.inserts()) {
       if (insert.left().value() < Strip.LEAST) {
-        stop(all, "the curved joint at line " + insert.line() + " cuts through its neighbour");
+        all.stop("the curved joint at line " + insert.line() + " cuts through its neighbour");
       }
     }
     glueing(glue.job(), "", all);
     if (glue.job().creeps()) {
-      look(
-          all,
+      all.look(
           "so many veneers creep when they are glued at once: in stages, each pressed until it"
               + " holds");
     }
@@ -96,41 +85,38 @@ public final class BlankReadiness {
       glueing(step.job(), step.words() + ": ", all);
     }
     if (glue.job().faces().value() > 0 && glue.pins().isEmpty()) {
-      look(
-          all,
+      all.look(
           "no waste at the ends for pins: the stack can creep; use end stops, or a few grains of"
               + " salt in the glue");
     }
-    return sorted(all);
+    return all.list();
   }
 
   /**
    * The neck's and the fretboard's parts that have no wood, or lie where they can't be sawn; the
    * body's tell of themselves, strips by their rip plan, and small parts may wait.
    */
-  public static List<Question> ofParts(BoardLayout layout) {
-    List<Question> all = new ArrayList<>();
+  private static void ofParts(BoardLayout layout, Findings all) {
     for (BoardLayout.Homeless one : layout.homeless()) {
       WoodPart part = one.part();
       if (!ofBody(part) && !part.id().startsWith("neck.strip.")) {
-        all.add(new Question(part.label() + ": " + one.why(), !part.small()));
+        all.add(!part.small(), part.label() + ": " + one.why());
       }
     }
     for (BoardLayout.Laid laid : layout.laid()) {
       if (!laid.trouble().isEmpty() && !ofBody(laid.part())) {
-        stop(all, laid.part().label() + ": " + laid.trouble());
+        all.stop(laid.part().label() + ": " + laid.trouble());
       }
     }
-    return all;
   }
 
   /** Everything open about the body blank, what stops first. */
-  public static List<Question> ofBody(
+  public static List<Finding> ofBody(
       BodyBlank body, BoardLayout layout, List<BodyMarks> marks, Shop shop) {
-    List<Question> all = new ArrayList<>();
+    Findings all = new Findings(Topic.BODY_BLANK);
     for (BoardLayout.Laid laid : layout.laid()) {
       if (!laid.trouble().isEmpty() && ofBody(laid.part())) {
-        stop(all, laid.part().label() + ": " + laid.trouble());
+        all.stop(laid.part().label() + ": " + laid.trouble());
       }
     }
     moisture(
@@ -143,24 +129,23 @@ public final class BlankReadiness {
         all);
     for (BoardLayout.Homeless part : layout.homeless()) {
       if (ofBody(part.part())) {
-        stop(all, part.part().label() + ": " + part.why());
+        all.stop(part.part().label() + ": " + part.why());
       }
     }
     if (body.back().value() < 5) {
-      stop(all, "top and accent leave no back to plane");
+      all.stop("top and accent leave no back to plane");
     }
     double off =
         body.winged() ? 0 : body.placement().off(body.length().value(), body.width().value());
     if (off > 0.005) {
-      stop(all, "the outline runs " + fixed(off, 1) + " mm off the blank");
+      all.stop("the outline runs " + fixed(off, 1) + " mm off the blank");
     }
     if (body.kind() == BodyBack.HALVES && !body.winged() && !body.placement().centred()) {
-      look(all, "the outline's centre line is off the centre joint");
+      all.look("the outline's centre line is off the centre joint");
     }
     for (BodyMarks mark : marks) {
       if (!mark.met()) {
-        look(
-            all,
+        all.look(
             mark.mark().words()
                 + " on "
                 + mark.board()
@@ -172,20 +157,19 @@ public final class BlankReadiness {
     glueing(body.join(), "joint: ", all);
     body.topping().ifPresent(job -> topping(job, all));
     body.binding().ifPresent(binding -> binding(binding, body, all));
-    return sorted(all);
+    return all.list();
   }
 
   private static boolean ofBody(WoodPart part) {
     return part.id().startsWith("body.") || part.id().startsWith("top.");
   }
 
-  private static void topping(GlueJob job, List<Question> all) {
+  private static void topping(GlueJob job, Findings all) {
     glueing(job, "top: ", all);
     if (job.clamping() == Clamping.VACUUM_BAG) {
       double wanted = job.force().value() * 1000 / (job.area().value() * 100);
       if (wanted > GlueJob.VACUUM) {
-        look(
-            all,
+        all.look(
             "a bag presses with 0.08 MPa where this wood wants "
                 + fixed(wanted, 1)
                 + ": good for a thin top that lies flat by itself");
@@ -193,10 +177,9 @@ public final class BlankReadiness {
     }
   }
 
-  private static void binding(Binding binding, BodyBlank body, List<Question> all) {
+  private static void binding(Binding binding, BodyBlank body, Findings all) {
     if (!binding.bends()) {
-      stop(
-          all,
+      all.stop(
           "the binding bends to "
               + fixed(binding.bendsTo().value(), 0)
               + " mm, the outline asks for "
@@ -205,21 +188,8 @@ public final class BlankReadiness {
     }
     double top = body.top().value() + body.accent().value();
     if (top > 0 && binding.channelHeight().value() < top) {
-      look(all, "the binding is lower than the top: their joint will show beneath it");
+      all.look("the binding is lower than the top: their joint will show beneath it");
     }
-  }
-
-  private static void stop(List<Question> all, String words) {
-    all.add(new Question(words, true));
-  }
-
-  private static void look(List<Question> all, String words) {
-    all.add(new Question(words, false));
-  }
-
-  private static List<Question> sorted(List<Question> all) {
-    all.sort((a, b) -> Boolean.compare(b.stops(), a.stops()));
-    return List.copyOf(all);
   }
 
   /** Whether every strip comes out of its board in width, length and thickness. */
@@ -264,7 +234,7 @@ public final class BlankReadiness {
   }
 
   /** A saw that can't cut as high as the board lies: said of the one that was chosen by name. */
-  private static void sawHeight(Givens givens, Shop shop, NeckRips rips, List<Question> all) {
+  private static void sawHeight(Givens givens, Shop shop, NeckRips rips, Findings all) {
     Optional<Saw> saw =
         givens
             .design()
@@ -282,8 +252,7 @@ public final class BlankReadiness {
             .max()
             .orElse(rips.depth().value());
     if (high > saw.get().height()) {
-      stop(
-          all,
+      all.stop(
           "the "
               + saw.get().name()
               + " cuts "
@@ -294,7 +263,7 @@ public final class BlankReadiness {
     }
   }
 
-  private static void moisture(NeckRips rips, List<Question> all) {
+  private static void moisture(NeckRips rips, Findings all) {
     moisture(
         rips.plans().stream()
             .filter(p -> !p.strips().isEmpty())
@@ -303,63 +272,56 @@ public final class BlankReadiness {
         all);
   }
 
-  private static void moisture(List<Board> boards, List<Question> all) {
+  private static void moisture(List<Board> boards, Findings all) {
     double driest = Double.MAX_VALUE;
     double dampest = -1;
     for (Board board : boards) {
       OptionalDouble moisture = board.moisture();
       if (moisture.isEmpty()) {
-        all.add(new Question("nobody measured how damp board " + board.id() + " is", false));
+        all.look("nobody measured how damp board " + board.id() + " is");
         continue;
       }
       driest = Math.min(driest, moisture.getAsDouble());
       dampest = Math.max(dampest, moisture.getAsDouble());
       if (moisture.getAsDouble() > DAMP) {
-        all.add(
-            new Question(
-                "board "
-                    + board.id()
-                    + " is at "
-                    + fixed(moisture.getAsDouble(), 1)
-                    + " %: over 10 for indoors",
-                false));
+        all.look(
+            "board "
+                + board.id()
+                + " is at "
+                + fixed(moisture.getAsDouble(), 1)
+                + " %: over 10 for indoors");
       }
     }
     if (dampest - driest > APART) {
-      all.add(
-          new Question(
-              "boards differ by "
-                  + fixed(dampest - driest, 1)
-                  + " points of moisture; let them come together first",
-              true));
+      all.stop(
+          "boards differ by "
+              + fixed(dampest - driest, 1)
+              + " points of moisture; let them come together first");
     }
   }
 
-  private static void glueing(GlueJob glue, String what, List<Question> all) {
+  private static void glueing(GlueJob glue, String what, Findings all) {
     if (glue.faces().value() == 0) {
       return;
     }
     if (glue.tooCold()) {
-      stop(
-          all,
+      all.stop(
           what
               + glue.glue().name()
               + " doesn't set below "
               + fixed(glue.glue().least(), 0)
               + " °C");
     } else if (glue.stages().value() == 0) {
-      stop(all, what + glue.glue().name() + " grabs before even one face is closed");
+      all.stop(what + glue.glue().name() + " grabs before even one face is closed");
     } else if (glue.stages().value() > 1) {
-      look(
-          all,
+      all.look(
           what
               + "glue in "
               + fixed(glue.stages().value(), 0)
               + " stages: all at once grabs before it is closed");
     }
     if (glue.clamps().value() > glue.owned().value()) {
-      look(
-          all,
+      all.look(
           what
               + fixed(glue.clamps().value(), 0)
               + " clamps wanted, "

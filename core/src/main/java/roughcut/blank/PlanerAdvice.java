@@ -2,10 +2,12 @@ package roughcut.blank;
 
 import static roughcut.measure.NumberWriter.fixed;
 
-import java.util.ArrayList;
 import java.util.List;
 import roughcut.design.BlankDecisions;
 import roughcut.design.Givens;
+import roughcut.finding.Finding;
+import roughcut.finding.Findings;
+import roughcut.finding.Topic;
 import roughcut.measure.Sentence;
 import roughcut.shop.Planer;
 
@@ -17,55 +19,43 @@ public final class PlanerAdvice {
   private PlanerAdvice() {}
 
   /** What is to be said, what stops first. */
-  public static List<BlankReadiness.Question> of(Givens givens, Planer planer) {
+  public static List<Finding> of(Givens givens, Planer planer) {
     double length = givens.get(BlankDecisions.MILL_LENGTH).value();
     double width = givens.get(BlankDecisions.MILL_WIDTH).value();
     double to = givens.get(BlankDecisions.MILL_TO).value();
     double from = givens.get(BlankDecisions.MILL_FROM).value();
     double bite = givens.get(BlankDecisions.MILL_BITE).value();
-    List<BlankReadiness.Question> all = new ArrayList<>();
+    Findings all = new Findings(Topic.PLANER);
     boolean carrier = to < planer.carrierBelow();
     if (from < to) {
-      stop(all, "the piece is thinner than wanted already: " + Sentence.mm(from, 1));
+      all.stop("the piece is thinner than wanted already: " + Sentence.mm(from, 1));
     }
     if (width > planer.width()) {
-      stop(
-          all,
+      all.stop(
           "wider than the planer by "
               + fixed(width - planer.width(), 0)
               + " mm: plane by hand, or with a router on rails");
     }
     if (length < planer.leastLength()) {
-      stop(
-          all,
+      all.stop(
           "shorter than the planer's least of "
               + fixed(planer.leastLength(), 0)
               + " mm: never fed alone; on a long carrier, or by hand");
     }
     if (bite > planer.mostBite()) {
-      stop(all, "a pass of " + Sentence.mm(bite, 1) + " is more than the planer takes");
+      all.stop("a pass of " + Sentence.mm(bite, 1) + " is more than the planer takes");
     }
     if (carrier) {
-      look(
-          all,
+      all.look(
           "on a carrier board: the piece ends thinner than "
               + fixed(planer.carrierBelow(), 0)
               + " mm");
     } else if (planer.snipe() > 0) {
-      look(
-          all,
+      all.look(
           "the last "
               + fixed(planer.snipe(), 0)
               + " mm at each end may come out thinner; leave them to be trimmed, or use a carrier");
     }
-    return all;
-  }
-
-  private static void stop(List<BlankReadiness.Question> all, String words) {
-    all.add(new BlankReadiness.Question(words, true));
-  }
-
-  private static void look(List<BlankReadiness.Question> all, String words) {
-    all.add(new BlankReadiness.Question(words, false));
+    return all.list();
   }
 }

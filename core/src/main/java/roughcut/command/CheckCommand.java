@@ -1,17 +1,15 @@
 package roughcut.command;
 
 import java.io.PrintWriter;
-import java.util.List;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Spec;
-import roughcut.blank.BlankReadiness;
+import roughcut.finding.Finding;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
-import roughcut.plan.Problem;
 import roughcut.thin.ThinSpot;
 
 /** Lists the thin spots, worst first, of the wood as it is. */
@@ -32,30 +30,21 @@ final class CheckCommand implements Callable<Integer> {
     Plan plan = source.plan(measured.count());
     measured.say(plan, spec);
     PrintWriter out = spec.commandLine().getOut();
-    for (Problem problem : plan.problems()) {
-      out.println("can't be  " + problem.decisionId() + ": " + problem.message());
+    boolean stop = false;
+    for (Finding finding : Finding.sorted(plan.findings())) {
+      stop |= finding.stops();
+      String beside = finding.where().isEmpty() ? "" : " (" + finding.where() + ")";
+      out.printf(
+          "%-9s  %s: %s%s%n",
+          finding.severity().word(), finding.topic().words(), finding.words(), beside);
     }
-    boolean stop = !plan.problems().isEmpty();
-    stop |= tell(out, "neck blank", plan.openForBlank());
-    stop |= tell(out, "body blank", plan.openForBody());
     for (ThinSpot spot : plan.thinSpots()) {
       stop |= spot.state() == ThinSpot.State.STOP;
       out.printf(
-          "%-8s  %8s  %s (%s)%n",
+          "%-9s  %8s  %s (%s)%n",
           spot.state().word(), spot.left().text(Units.MM), spot.what(), limits(spot));
     }
     return stop ? 1 : 0;
-  }
-
-  /** Whether something stands between the maker and a blank; what only wants a look is told too. */
-  private static boolean tell(
-      PrintWriter out, String what, List<BlankReadiness.Question> questions) {
-    boolean stop = false;
-    for (BlankReadiness.Question question : questions) {
-      out.printf("%-8s  %s: %s%n", question.stops() ? "not ready" : "look", what, question.words());
-      stop |= question.stops();
-    }
-    return stop;
   }
 
   private static String limits(ThinSpot spot) {

@@ -9,9 +9,9 @@ import picocli.CommandLine.Option;
 import picocli.CommandLine.Spec;
 import roughcut.file.Exports;
 import roughcut.file.Paper;
+import roughcut.finding.Finding;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
-import roughcut.plan.Problem;
 
 /** Writes the fret table and the full-size sheets. */
 @Command(
@@ -45,14 +45,11 @@ final class ExportCommand implements Callable<Integer> {
     for (Path path : Exports.write(plan, inch ? Units.DECIMAL_INCH : Units.MM, paper, folder)) {
       spec.commandLine().getOut().println(path);
     }
-    for (Problem problem : plan.problems()) {
+    for (Finding problem : plan.problems()) {
       spec.commandLine()
           .getErr()
           .println(
-              "roughcut: drawn with what can't be: "
-                  + problem.decisionId()
-                  + ": "
-                  + problem.message());
+              "roughcut: drawn with what can't be: " + problem.where() + ": " + problem.words());
     }
     return plan.problems().isEmpty() ? 0 : 1;
   }

@@ -8,8 +8,8 @@ import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Spec;
 import roughcut.file.ReportWriter;
+import roughcut.finding.Finding;
 import roughcut.plan.Plan;
-import roughcut.plan.Problem;
 
 /** Lists every worked value with its sum. */
 @Command(
@@ -38,10 +38,8 @@ final class ReportCommand implements Callable<Integer> {
     PrintWriter out = spec.commandLine().getOut();
     out.print(format == Format.json ? ReportWriter.json(plan) : ReportWriter.text(plan));
     out.flush();
-    for (Problem problem : plan.problems()) {
-      spec.commandLine()
-          .getErr()
-          .println("roughcut: " + problem.decisionId() + ": " + problem.message());
+    for (Finding problem : plan.problems()) {
+      spec.commandLine().getErr().println("roughcut: " + problem.where() + ": " + problem.words());
     }
     return 0;
   }

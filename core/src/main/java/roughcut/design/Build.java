@@ -60,6 +60,24 @@ public record Build(
     return new Build(name, design.withoutFitting(fitting), next, frets);
   }
 
+  /**
+   * This build with a fitting under another name, its decisions and readings with it.
+   *
+   * @throws IllegalArgumentException in words, when it can't be called so
+   */
+  public Build withFittingRenamed(String from, String to) {
+    Fitting fitting = design.fitting(from).orElse(null);
+    if (fitting == null || from.equals(to)) {
+      return this;
+    }
+    if (design.fitting(to).isPresent()) {
+      throw new IllegalArgumentException("another fitting is called “" + to + "” already");
+    }
+    Map<String, Measurement> next = new TreeMap<>();
+    measured.forEach((id, reading) -> next.put(fitting.renamed(id, to), reading));
+    return new Build(name, design.withFittingRenamed(fitting, to), next, frets);
+  }
+
   /** This build as it was drawn, before anything was measured; what was done stays done. */
   public Build asDesigned() {
     return measured.isEmpty() ? this : new Build(name, design, Map.of(), frets);

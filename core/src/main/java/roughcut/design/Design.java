@@ -220,6 +220,31 @@ public record Design(
     return withNumbers(left).withChoices(ways).withFittings(next);
   }
 
+  /**
+   * This design with a fitting under another name, and with it all that was decided about it or
+   * names it.
+   *
+   * @throws IllegalArgumentException when it can't be called so, or another is
+   */
+  Design withFittingRenamed(Fitting fitting, String to) {
+    Map<String, Double> kept = new TreeMap<>();
+    numbers.forEach((id, value) -> kept.put(fitting.renamed(id, to), value));
+    Map<String, String> ways = new TreeMap<>();
+    choices.forEach((id, word) -> ways.put(fitting.renamed(id, to), word));
+    String from = fitting.name();
+    List<Fitting> next =
+        fittings.stream()
+            .map(f -> f.name().equals(from) ? f.withName(to) : f)
+            .map(f -> f.withWith(f.with().stream().map(w -> w.equals(from) ? to : w).toList()))
+            .toList();
+    return with(
+        c -> {
+          c.numbers = kept;
+          c.choices = ways;
+          c.fittings = next;
+        });
+  }
+
   /** A name for a new fitting that isn't taken: pickup-1, pickup-2 … */
   public String freeFittingName(String stem) {
     for (int i = 1; ; i++) {

@@ -51,9 +51,30 @@ public record Fitting(FittingType type, String name, String kind, List<String> w
     return FittingBook.get(type.word(), kind);
   }
 
-  /** Whether a decision of that id is about this fitting: its own, or the depth of its rout. */
+  /** Whether a decision of that id is about this fitting: its own, or the depth of its routs. */
   public boolean owns(String decisionId) {
-    return decisionId.startsWith(id("")) || decisionId.equals("rout." + name + ".depth");
+    return decisionId.startsWith(id("")) || routs(name).contains(decisionId);
+  }
+
+  /** The depths of its rout and of those that come with it. */
+  private static List<String> routs(String of) {
+    return cuts(of).stream().map(c -> "rout." + c + ".depth").toList();
+  }
+
+  /** What a fitting of that name cuts under names of its own. */
+  public static List<String> cuts(String name) {
+    return List.of(name, name + "-legs", name + "-ledge");
+  }
+
+  /** An id of this fitting's decisions under another name; any other id as it is. */
+  String renamed(String decisionId, String to) {
+    int rout = routs(name).indexOf(decisionId);
+    if (rout >= 0) {
+      return routs(to).get(rout);
+    }
+    return decisionId.startsWith(id(""))
+        ? withName(to).id(decisionId.substring(id("").length()))
+        : decisionId;
   }
 
   /** The id of one of its decisions. */

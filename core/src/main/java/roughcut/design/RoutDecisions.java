@@ -13,8 +13,15 @@ import roughcut.shop.BridgeCuts;
 public final class RoutDecisions {
   static final DecisionBook BOOK = new DecisionBook();
 
+  public static final ChoiceDecision POCKET_FINISH =
+      BOOK.choice(
+          "pocket.finish",
+          "Finish in the pocket",
+          PocketFinish.values(),
+          "Masked out, or its film takes from the clearance.");
   public static final NumberDecision POCKET_CLEARANCE =
       BOOK.number("pocket.clearance", "Clearance, a side", FINE_LENGTH, 0.1, 0, 2, 0.05)
+          .follows(d -> POCKET_FINISH.in(d) == PocketFinish.GOES_IN ? 0.2 : 0.1)
           .hint("0.1 without finish in the pocket, 0.2 with.");
   public static final NumberDecision POCKET_TIGHT =
       BOOK.number("pocket.tight", "First cut tight by", FINE_LENGTH, 0.2, 0, 2, 0.05)

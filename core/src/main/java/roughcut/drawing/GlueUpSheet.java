@@ -5,13 +5,14 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
-import roughcut.blank.BlankReadiness;
 import roughcut.blank.GlueJob;
 import roughcut.blank.RipPlan;
 import roughcut.design.BlankDecisions;
 import roughcut.design.Strip;
 import roughcut.drawing.Mark.Anchor;
 import roughcut.drawing.Mark.Size;
+import roughcut.finding.Finding;
+import roughcut.finding.Topic;
 import roughcut.geometry.Bounds;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
@@ -242,10 +243,10 @@ public final class GlueUpSheet {
   }
 
   private void open() {
-    if (plan.openForBlank().isEmpty()) {
+    if (plan.about(Topic.NECK_BLANK).isEmpty()) {
       line("Nothing.");
     }
-    for (BlankReadiness.Question question : plan.openForBlank()) {
+    for (Finding question : plan.about(Topic.NECK_BLANK)) {
       line((question.stops() ? "stop: " : "look: ") + Sentence.in(question.words(), units));
     }
   }

@@ -41,6 +41,10 @@ final class Sketch {
     scale = next;
   }
 
+  List<Mark> marks() {
+    return marks;
+  }
+
   Drawing drawing(String title, Bounds bounds) {
     return new Drawing(title, marks, bounds);
   }

@@ -1,5 +1,6 @@
 package roughcut.drawing;
 
+import roughcut.finding.Chapter;
 import roughcut.geometry.Bounds;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
@@ -165,7 +166,7 @@ public enum StationDrawing {
   /** Whether a thin spot is seen from above; the others are seen from the side. */
   private static boolean inPlan(ThinSpot spot) {
     return !Double.isNaN(spot.y())
-        || spot.kind() != ThinKind.HEEL_STOCK && spot.kind().owner() == ThinKind.Owner.BLANKS
+        || spot.kind() != ThinKind.HEEL_STOCK && spot.kind().owner() == Chapter.BLANKS
         || spot.kind() == ThinKind.STRING_MARGIN;
   }
 }

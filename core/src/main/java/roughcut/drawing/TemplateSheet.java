@@ -30,17 +30,23 @@ public final class TemplateSheet {
   private static final double BETWEEN = 46;
   private static final double NOTCH = 6;
 
+  /** Half a pen, so that a board's own edge is on its sheet, mm. */
+  private static final double HAIR = 0.5;
+
   /** Half of a hole for a cover's screw, mm. */
   private static final double SCREW = 1.6;
 
-  /** Kept free at the right of each for its words, mm. */
-  private static final double WORDS = 118;
+  /** Three lines under a piece, and the least that they take across, mm. */
+  private static final double WORDS_HIGH = 26;
+
+  private static final double WORDS_WIDE = 84;
 
   /** Rows are no wider, mm: three sheets of the usual paper lying across. */
   private static final double WIDEST = 800;
 
   private final Plan plan;
   private final Sketch sketch;
+  private final List<Bounds> pieces = new ArrayList<>();
   private double next;
   private double row;
   private double tallest;
@@ -56,7 +62,6 @@ public final class TemplateSheet {
   }
 
   private Drawing draw() {
-    sketch.text(Role.OUTLINE, 0, 14, plan.build().name() + ": templates", Anchor.START, Size.TITLE);
     for (RoutPlan rout : plan.cuts().routs()) {
       Bounds b = opening(rout).bounds();
       double top = Math.max(b.high(), -b.low() > 300 ? 0 : b.high()) + MARGIN;
@@ -68,27 +73,34 @@ public final class TemplateSheet {
       template(rout, board);
     }
     for (Piece piece : pieces()) {
-      place(piece.outline.bounds());
+      Bounds b = piece.outline.bounds();
+      place(
+          new Bounds(
+              b.left(),
+              b.low() - WORDS_HIGH,
+              b.left() + Math.max(b.width(), WORDS_WIDE),
+              b.high()));
       piece(piece);
     }
     sketch.origin(0, 0);
-    return sketch.drawing(
+    return new Drawing(
         plan.build().name() + ": templates",
-        new Bounds(-6, row - tallest - 12, Math.max(right, 100), 24));
+        sketch.marks(),
+        new Bounds(-6, row - tallest - 6, Math.max(right, 100), 6),
+        pieces);
   }
 
-  /**
-   * Finds the next place for something of that size with its words beside it: rows, left to right.
-   */
+  /** Finds the next place for something of that size with its words: rows, left to right. */
   private void place(Bounds b) {
-    if (next > 0 && next + b.width() + WORDS > WIDEST) {
+    if (next > 0 && next + b.width() > WIDEST) {
       next = 0;
       row -= tallest + BETWEEN;
       tallest = 0;
     }
-    sketch.origin(next - b.left(), row - b.high() - 8);
-    next += b.width() + WORDS;
-    right = Math.max(right, next);
+    sketch.origin(next - b.left(), row - b.high());
+    pieces.add(new Bounds(next, row - b.height(), next + b.width(), row).grown(HAIR));
+    right = Math.max(right, next + b.width());
+    next += b.width() + BETWEEN;
     tallest = Math.max(tallest, b.height());
   }
 
@@ -144,9 +156,10 @@ public final class TemplateSheet {
     lines.add("rout " + rout.surface().text(units) + " deep");
     lines.add("notch at the treble edge, this face up");
     lines.add(rout.template().owned().map(t -> "placed by " + t.registered()).orElse("to be made"));
-    double y = board.high() - 6;
+    // Over the opening, clear of the notch and of a centre line beyond it.
+    double y = Math.min(board.high(), opening(rout).bounds().high() + MARGIN) - 9;
     for (String line : lines) {
-      sketch.text(Role.NOTE, board.right() + 4, y, line, Anchor.START, Size.NORMAL);
+      sketch.text(Role.NOTE, board.left() + 30, y, line, Anchor.START, Size.NORMAL);
       y -= 6;
     }
   }
@@ -194,7 +207,7 @@ public final class TemplateSheet {
       sketch.outline(Role.EDGE, Shapes.circle(screw, SCREW));
     }
     Units units = sketch.units();
-    double y = b.high() - 6;
+    double y = b.low() - 8;
     for (String line :
         List.of(
             piece.words + ", to be sawn",
@@ -202,7 +215,7 @@ public final class TemplateSheet {
                 + " × "
                 + NumberWriter.text(b.height(), Quantity.FINE_LENGTH, units),
             piece.show ? "show side up: grain of the back" : "show side up")) {
-      sketch.text(Role.NOTE, b.right() + 8, y, line, Anchor.START, Size.NORMAL);
+      sketch.text(Role.NOTE, b.left(), y, line, Anchor.START, Size.NORMAL);
       y -= 6;
     }
   }

@@ -86,11 +86,7 @@ public final class PdfWriter {
       text(
           content,
           regular,
-          tiling.tooMany()
-              ? tiling.tooManyWords()
-              : "Full size, "
-                  + tiling.printed()
-                  + " sheets. Print at 100 %, without fitting to the page.",
+          "Full size. " + tiling.words(),
           Tiling.MARGIN,
           top - 14,
           3.6,
@@ -124,14 +120,16 @@ public final class PdfWriter {
         frame(content, tile, scale);
       }
       content.restoreGraphicsState();
-      text(
-          content,
-          regular,
-          "Lay each sheet over its neighbour so that the crosses meet; they overlap by 15 mm.",
-          Tiling.MARGIN,
-          Tiling.MARGIN,
-          3.6,
-          Color.BLACK);
+      if (tiling.tiles().stream().anyMatch(Tiling.Tile::laid)) {
+        text(
+            content,
+            regular,
+            "Lay each sheet over its neighbour so that the crosses meet; they overlap by 15 mm.",
+            Tiling.MARGIN,
+            Tiling.MARGIN,
+            3.6,
+            Color.BLACK);
+      }
     }
   }
 
@@ -165,8 +163,8 @@ public final class PdfWriter {
           Matrix.getTranslateInstance(
               (float) (Tiling.MARGIN - b.left()), (float) (Tiling.MARGIN - b.low())));
       marks(content, 1);
-      if (tiling.tiles().size() > 1) {
-        crosses(content);
+      if (tile.laid()) {
+        crosses(content, tile.group());
       }
       content.restoreGraphicsState();
       text(
@@ -184,9 +182,9 @@ public final class PdfWriter {
    * A cross in the middle of every place where tiles overlap, at the same spot of the drawing on
    * each of them.
    */
-  private void crosses(PDPageContentStream content) throws IOException {
+  private void crosses(PDPageContentStream content, int group) throws IOException {
     pen(content, Color.BLACK, 0.13);
-    for (Tiling.Tile tile : tiling.tiles()) {
+    for (Tiling.Tile tile : tiling.tiles().stream().filter(t -> t.group() == group).toList()) {
       Bounds b = tile.shows();
       double half = Tiling.OVERLAP / 2;
       for (Point p :

@@ -4,11 +4,11 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.nio.charset.StandardCharsets;
 import java.util.stream.Collectors;
+import roughcut.finding.Finding;
 import roughcut.measure.Given;
 import roughcut.measure.Units;
 import roughcut.measure.Worked;
 import roughcut.plan.Plan;
-import roughcut.plan.Problem;
 import roughcut.thin.ThinSpot;
 
 /** Every worked value of a plan with its sum, for people and for programs. */
@@ -37,9 +37,14 @@ public final class ReportWriter {
           .put("state", spot.state().word())
           .put("value", spot.left().id());
     }
-    ArrayNode problems = root.putArray("problems");
-    for (Problem problem : plan.problems()) {
-      problems.addObject().put("decision", problem.decisionId()).put("message", problem.message());
+    ArrayNode findings = root.putArray("findings");
+    for (Finding finding : plan.findings()) {
+      findings
+          .addObject()
+          .put("about", finding.topic().words())
+          .put("state", finding.severity().word())
+          .put("decision", finding.where())
+          .put("message", finding.words());
     }
     return new String(Json.bytes(root), StandardCharsets.UTF_8);
   }

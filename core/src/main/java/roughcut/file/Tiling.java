@@ -8,10 +8,15 @@ import roughcut.drawing.Mark;
 import roughcut.geometry.Bounds;
 
 /**
- * How a full-size drawing is spread over sheets of paper: rows and columns of tiles that overlap,
- * so that they can be laid over each other by their crosses.
+ * How a full-size drawing is spread over sheets of paper. What is one thing goes over rows and
+ * columns of tiles that overlap, so that they can be laid over each other by their crosses; what
+ * consists of pieces is printed piece by piece, each whole on one sheet where it fits, small ones
+ * together.
+ *
+ * @param sheets how many sheets lie under it all, blank ones counted
+ * @param tiles what is printed, in order; none where there would be too many
  */
-public record Tiling(Paper paper, int columns, int rows, Bounds drawing, List<Bounds> drawn) {
+public record Tiling(Paper paper, long sheets, List<Tile> tiles, Bounds drawing) {
   /** What a printer leaves white at each side, mm. */
   public static final double MARGIN = 12;
 
@@ -24,29 +29,92 @@ public record Tiling(Paper paper, int columns, int rows, Bounds drawing, List<Bo
   /**
    * One tile.
    *
-   * @param name row letter and column number: A1 is the upper left
+   * @param name row letter and column number: A1 is the upper left; of pieces the number before it
    * @param shows the part of the drawing on it
+   * @param laid whether it is laid over others by crosses
+   * @param group tiles of the same group are laid over each other
    */
-  public record Tile(String name, Bounds shows) {}
+  public record Tile(String name, Bounds shows, boolean laid, int group) {}
+
+  public Tiling {
+    tiles = List.copyOf(tiles);
+  }
 
   /** The tiles of a drawing; those on which nothing is drawn are left out. */
   public static Tiling of(Drawing drawing, Paper paper) {
-    Bounds all = drawing.bounds();
     List<Bounds> drawn = new ArrayList<>();
     for (Mark mark : drawing.marks()) {
       drawn.addAll(mark.stretches());
     }
-    return new Tiling(
-        paper,
-        count(all.width(), paper.width()),
-        count(all.height(), paper.height()),
-        all,
-        List.copyOf(drawn));
+    boolean whole = drawing.pieces().isEmpty();
+    List<Bounds> groups = whole ? List.of(drawing.bounds()) : together(drawing.pieces(), paper);
+    long sheets = groups.stream().mapToLong(g -> columns(g, paper) * rows(g, paper)).sum();
+    List<Tile> tiles = new ArrayList<>();
+    for (int i = 0; i < groups.size() && sheets <= MOST_SHEETS; i++) {
+      spread(groups.get(i), i, whole ? "" : Integer.toString(i + 1), drawn, paper, tiles);
+    }
+    return new Tiling(paper, sheets, tiles, drawing.bounds());
   }
 
-  private static int count(double length, double paper) {
+  /** Pieces that follow each other share a sheet as long as they fit on it. */
+  private static List<Bounds> together(List<Bounds> pieces, Paper paper) {
+    List<Bounds> groups = new ArrayList<>();
+    for (Bounds piece : pieces) {
+      int last = groups.size() - 1;
+      if (last >= 0
+          && fits(groups.get(last).and(piece), paper)
+          && cutsNoOther(groups.get(last).and(piece), groups.get(last), piece, pieces)) {
+        groups.set(last, groups.get(last).and(piece));
+      } else {
+        groups.add(piece);
+      }
+    }
+    return groups;
+  }
+
+  private static boolean fits(Bounds b, Paper paper) {
+    return columns(b, paper) * rows(b, paper) == 1;
+  }
+
+  private static boolean cutsNoOther(Bounds both, Bounds a, Bounds b, List<Bounds> pieces) {
+    return pieces.stream()
+        .filter(p -> a.distance(p) > 0 && b.distance(p) > 0)
+        .allMatch(p -> both.distance(p) > 0);
+  }
+
+  private static void spread(
+      Bounds of, int group, String number, List<Bounds> drawn, Paper paper, List<Tile> tiles) {
+    double width = paper.width() - 2 * MARGIN;
+    double height = paper.height() - 2 * MARGIN;
+    long columns = columns(of, paper);
+    long rows = rows(of, paper);
+    for (int row = 0; row < rows; row++) {
+      for (int column = 0; column < columns; column++) {
+        double left = of.left() + column * (width - OVERLAP);
+        double high = of.high() - row * (height - OVERLAP);
+        Bounds shows = new Bounds(left, high - height, left + width, high);
+        boolean one = columns * rows == 1;
+        // A single sheet is printed even when it is empty.
+        if (one || drawn.stream().anyMatch(b -> b.distance(shows) <= 0)) {
+          String place = letters(row) + (column + 1);
+          String name = number.isEmpty() ? place : one ? number : number + place;
+          tiles.add(new Tile(name, shows, !one, group));
+        }
+      }
+    }
+  }
+
+  private static long columns(Bounds b, Paper paper) {
+    return count(b.width(), paper.width());
+  }
+
+  private static long rows(Bounds b, Paper paper) {
+    return count(b.height(), paper.height());
+  }
+
+  private static long count(double length, double paper) {
     double inside = paper - 2 * MARGIN;
-    return Math.max(1, (int) Math.ceil((length - OVERLAP) / (inside - OVERLAP) - 1e-9));
+    return Math.max(1, (long) Math.ceil((length - OVERLAP) / (inside - OVERLAP) - 1e-9));
   }
 
   double tileWidth() {
@@ -57,23 +125,30 @@ public record Tiling(Paper paper, int columns, int rows, Bounds drawing, List<Bo
     return paper.height() - 2 * MARGIN;
   }
 
-  /** How many sheets lie under it all, blank ones counted. */
-  public long sheets() {
-    return (long) rows * columns;
-  }
-
   /** Whether it takes more sheets than are printed; then there are no tiles. */
   public boolean tooMany() {
-    return sheets() > MOST_SHEETS;
+    return sheets > MOST_SHEETS;
   }
 
-  /** What is to be said where that is so. */
-  public String tooManyWords() {
-    return String.format(
-        Locale.ROOT,
-        "At full size this takes %,d sheets; at most %d are printed. Is a length wrong?",
-        sheets(),
-        MOST_SHEETS);
+  /** How it is printed, for the maker. */
+  public String words() {
+    if (tooMany()) {
+      return String.format(
+          Locale.ROOT,
+          "At full size this takes %,d sheets; at most %d are printed. Is a length wrong?",
+          sheets,
+          MOST_SHEETS);
+    }
+    if (tiles.size() == 1) {
+      return "One page. Print at 100 %.";
+    }
+    boolean laid = tiles.stream().anyMatch(Tile::laid);
+    return tiles.size()
+        + " pages"
+        + (laid
+            ? ", overlapping by " + Math.round(OVERLAP) + " mm, with crosses to lay them by"
+            : ", each piece whole on one")
+        + ". Print at 100 %, without fitting to the page.";
   }
 
   /** A, B … Z, AA, AB … */
@@ -82,33 +157,8 @@ public record Tiling(Paper paper, int columns, int rows, Bounds drawing, List<Bo
     return row < 26 ? last : letters(row / 26 - 1) + last;
   }
 
-  /** How many sheets are printed. */
-  public int printed() {
-    return tiles().size();
-  }
-
-  /** All tiles, row by row from the upper left; none where there would be too many. */
-  public List<Tile> tiles() {
-    List<Tile> tiles = new ArrayList<>();
-    if (tooMany()) {
-      return tiles;
-    }
-    for (int row = 0; row < rows; row++) {
-      for (int column = 0; column < columns; column++) {
-        double left = drawing.left() + column * (tileWidth() - OVERLAP);
-        double high = drawing.high() - row * (tileHeight() - OVERLAP);
-        Bounds shows = new Bounds(left, high - tileHeight(), left + tileWidth(), high);
-        // A single sheet is printed even when it is empty.
-        if (sheets() == 1 || drawn.stream().anyMatch(b -> b.distance(shows) <= 0)) {
-          tiles.add(new Tile(letters(row) + (column + 1), shows));
-        }
-      }
-    }
-    return tiles;
-  }
-
   /** The box around all tiles. */
   public Bounds covered() {
-    return tiles().stream().map(Tile::shows).reduce(Bounds::and).orElse(drawing);
+    return tiles.stream().map(Tile::shows).reduce(Bounds::and).orElse(drawing);
   }
 }

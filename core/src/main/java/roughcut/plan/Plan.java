@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
-import roughcut.blank.BlankReadiness;
 import roughcut.blank.BlankTree;
 import roughcut.blank.BoardLayout;
 import roughcut.blank.BodyBlank;
@@ -30,6 +29,10 @@ import roughcut.design.Givens;
 import roughcut.design.HeadMaking;
 import roughcut.design.NeckDecisions;
 import roughcut.design.NumberDecision;
+import roughcut.finding.Chapter;
+import roughcut.finding.Finding;
+import roughcut.finding.Finding.Severity;
+import roughcut.finding.Topic;
 import roughcut.fretboard.FretboardRadius;
 import roughcut.geometry.Outline;
 import roughcut.layout.FretLayout;
@@ -60,13 +63,9 @@ import roughcut.thin.ThinSpot;
  * @param parts every rough part wanted from the rack
  * @param boards where those parts lie on the rack's boards
  * @param cuts everything that is cut into the body
- * @param openForBlank what stands between the maker and the neck blank, what stops first
- * @param openForBody the same for the body blank
- * @param planerAdvice what is to be said of the piece at the planer
  * @param values every worked value by its id, in the order of working
  * @param thinSpots worst first
- * @param problems decisions that exclude each other; the rest of the plan is still worked out as
- *     far as it goes
+ * @param findings what can't be, isn't ready or wants a look, apart from thin wood
  */
 public record Plan(
     Build build,
@@ -97,15 +96,29 @@ public record Plan(
     List<BodyMarks> bodyMarks,
     Weights weights,
     BodyCuts cuts,
-    List<BlankReadiness.Question> openForBlank,
-    List<BlankReadiness.Question> openForBody,
-    List<BlankReadiness.Question> planerAdvice,
     Map<String, Worked> values,
     List<ThinSpot> thinSpots,
-    List<Problem> problems) {
+    List<Finding> findings) {
 
   public static Plan of(Build build, Shop shop) {
     return new Planner(build, shop).plan();
+  }
+
+  /** What is found about one topic, the worst first. */
+  public List<Finding> about(Topic topic) {
+    return findings.stream().filter(f -> f.topic() == topic).toList();
+  }
+
+  /** Decisions that exclude each other; the rest is still worked out as far as it goes. */
+  public List<Finding> problems() {
+    return findings.stream().filter(f -> f.severity() == Severity.IMPOSSIBLE).toList();
+  }
+
+  /** How a chapter stands: what is found in it and what wood is left there, in one word or two. */
+  public Standing standing(Chapter chapter) {
+    return Standing.of(
+        findings.stream().filter(f -> f.topic().chapter() == chapter).toList(),
+        thinSpots.stream().filter(s -> s.kind().owner() == chapter).toList());
   }
 
   /** What would make the strips of one wood come out of the rack's boards; none when they do. */

@@ -3,6 +3,7 @@ package roughcut.plan;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import roughcut.blank.BlankReadiness;
 import roughcut.blank.BlankTree;
 import roughcut.blank.BoardLayout;
@@ -288,21 +289,26 @@ final class Planner {
         bodyMarks,
         weights,
         cuts,
-        BlankReadiness.of(
-            givens,
-            shop,
-            rips,
-            boards,
-            glueUp,
-            blank,
-            value("blank.side-spare"),
-            value("shaft.spare"),
-            value("heel.spare")),
-        BlankReadiness.ofBody(body, boards, bodyMarks, shop),
-        PlanerAdvice.of(givens, shop.planer()),
         ledger.values(),
         thin,
-        Problems.of(givens, frets, taper, strings, neck, details, bridge, body.outline(), cuts));
+        Stream.of(
+                Problems.of(
+                    givens, frets, taper, strings, neck, details, bridge, body.outline(), cuts),
+                BlankReadiness.of(
+                    givens,
+                    shop,
+                    rips,
+                    boards,
+                    glueUp,
+                    blank,
+                    value("blank.side-spare"),
+                    value("shaft.spare"),
+                    value("heel.spare")),
+                BlankReadiness.ofBody(body, boards, bodyMarks, shop),
+                PlanerAdvice.of(givens, shop.planer()),
+                Readiness.of(markers, work, heights, bridge, cuts))
+            .flatMap(List::stream)
+            .toList());
   }
 
   private static List<Channel> channels(RodChannel rod, Optional<Stiffeners> stiffeners) {

@@ -18,6 +18,9 @@ import roughcut.design.RodReach;
 import roughcut.design.ScarfSchool;
 import roughcut.design.StringDecisions;
 import roughcut.design.SurfaceDecisions;
+import roughcut.finding.Finding;
+import roughcut.finding.Findings;
+import roughcut.finding.Topic;
 import roughcut.layout.BodyOutline;
 import roughcut.layout.Fan;
 import roughcut.layout.FretLayout;
@@ -42,13 +45,14 @@ final class Problems {
   private static final double LEAST_FALL = 2;
 
   private final Givens givens;
-  private final List<Problem> found = new ArrayList<>();
+  private final Findings found;
 
-  private Problems(Givens givens) {
+  private Problems(Givens givens, Topic topic) {
     this.givens = givens;
+    this.found = new Findings(topic);
   }
 
-  static List<Problem> of(
+  static List<Finding> of(
       Givens givens,
       FretLayout frets,
       FretboardTaper taper,
@@ -58,24 +62,34 @@ final class Problems {
       Bridge bridge,
       BodyOutline outline,
       BodyCuts cuts) {
-    Problems problems = new Problems(givens);
-    problems.frets(frets);
-    problems.lastSlot(frets, taper);
-    problems.strings(strings);
-    problems.radius(taper);
-    problems.thickness(frets);
-    problems.head();
-    problems.heel();
-    problems.halved();
-    problems.rod();
-    problems.channels(neck);
-    problems.access(details);
-    problems.scales(frets);
-    problems.octave(frets);
-    problems.bridge(bridge);
-    problems.outline(outline);
-    cuts.troubles().forEach(t -> problems.found.add(new Problem(t.decisionId(), t.message())));
-    return List.copyOf(problems.found);
+    List<Finding> all = new ArrayList<>();
+    Problems layout = new Problems(givens, Topic.LAYOUT);
+    layout.frets(frets);
+    layout.lastSlot(frets, taper);
+    layout.strings(strings);
+    layout.radius(taper);
+    layout.scales(frets);
+    layout.octave(frets);
+    all.addAll(layout.found.list());
+    Problems stock = new Problems(givens, Topic.NECK_BLANK);
+    stock.halved();
+    all.addAll(stock.found.list());
+    Problems carved = new Problems(givens, Topic.NECK);
+    carved.thickness(frets);
+    carved.head();
+    carved.heel();
+    carved.rod();
+    carved.channels(neck);
+    carved.access(details);
+    all.addAll(carved.found.list());
+    Problems bridged = new Problems(givens, Topic.STRINGS);
+    bridged.bridge(bridge);
+    all.addAll(bridged.found.list());
+    Problems edge = new Problems(givens, Topic.BODY);
+    edge.outline(outline);
+    all.addAll(edge.found.list());
+    cuts.troubles().forEach(t -> all.add(t.finding()));
+    return all;
   }
 
   private double of(NumberDecision decision) {
@@ -83,7 +97,7 @@ final class Problems {
   }
 
   private void add(Decision decision, String message) {
-    found.add(new Problem(decision.id(), message));
+    found.impossible(decision.id(), message);
   }
 
   private static String mm(double value) {
@@ -307,40 +321,37 @@ final class Problems {
         .crossing()
         .ifPresent(
             p ->
-                found.add(
-                    new Problem(
-                        givens.design().drawn().isPresent() ? "outline.turn" : crossed(),
-                        "the outline crosses itself "
-                            + mm(p.x())
-                            + " from the nut line and "
-                            + mm(Math.abs(p.y()))
-                            + " to the "
-                            + (p.y() < 0 ? "bass" : "treble")
-                            + " side")));
+                found.impossible(
+                    givens.design().drawn().isPresent() ? "outline.turn" : crossed(),
+                    "the outline crosses itself "
+                        + mm(p.x())
+                        + " from the nut line and "
+                        + mm(Math.abs(p.y()))
+                        + " to the "
+                        + (p.y() < 0 ? "bass" : "treble")
+                        + " side"));
     givens
         .design()
         .drawn()
         .filter(d -> d.open() > 0)
         .ifPresent(
             d ->
-                found.add(
-                    new Problem(
-                        SurfaceDecisions.OUTLINE_TURN.id(),
-                        "the path in "
-                            + d.source()
-                            + " is open: its ends are "
-                            + mm(d.open())
-                            + " apart, and a straight line closes it")));
+                found.impossible(
+                    SurfaceDecisions.OUTLINE_TURN.id(),
+                    "the path in "
+                        + d.source()
+                        + " is open: its ends are "
+                        + mm(d.open())
+                        + " apart, and a straight line closes it"));
     if (givens.design().drawn().isPresent()) {
       double length = outline.bounds().width();
       if (length < 150 || length > 900) {
-        found.add(
-            new Problem(
-                SurfaceDecisions.OUTLINE_SCALE.id(),
-                "the drawn outline is "
-                    + mm(length)
-                    + " long: was it drawn in "
-                    + (length < 150 ? "inches, 25.4 times as large?" : "another unit?")));
+        found.impossible(
+            SurfaceDecisions.OUTLINE_SCALE.id(),
+            "the drawn outline is "
+                + mm(length)
+                + " long: was it drawn in "
+                + (length < 150 ? "inches, 25.4 times as large?" : "another unit?"));
       }
     }
   }

@@ -14,6 +14,7 @@ import roughcut.design.FittingType;
 import roughcut.design.Givens;
 import roughcut.design.NeckFixing;
 import roughcut.design.RoutDecisions;
+import roughcut.finding.Topic;
 import roughcut.fretboard.Slots;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
@@ -201,6 +202,7 @@ public record BodyCuts(
           && cut.depth() >= slab.thickness.value() + slab.surface.riseAt(at.x())) {
         String own = "rout." + cut.name() + ".depth";
         slab.trouble(
+            cut.kind() == CutKind.POCKET ? Topic.BODY : Topic.ROUTS,
             cut.kind() == CutKind.POCKET
                 ? "body.thickness"
                 : FittingDecisions.depth(cut.name()).in(slab.givens.design()) > 0

@@ -10,7 +10,9 @@ import java.util.List;
 import java.util.Set;
 import roughcut.design.Decisions;
 import roughcut.design.PocketCorner;
+import roughcut.design.PocketFinish;
 import roughcut.design.RoutDecisions;
+import roughcut.finding.Topic;
 import roughcut.geometry.Arcs;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
@@ -30,7 +32,7 @@ import roughcut.strings.Heights;
  * @param tight half as wide again as the first, tight cut is narrower, both sides together
  * @param mismatch how far square heel corners stand in the round ones of the pocket
  * @param gap behind a square heel in a tilted pocket
- * @param finished clearance that finish in the pocket leaves
+ * @param finished clearance when the body is finished
  * @param area that is glued or pressed, cm²
  */
 public record Pocket(
@@ -108,6 +110,7 @@ public record Pocket(
     slab.cuts.add(cut);
     if (Math.min(front.value(), end.value()) <= 0) {
       slab.trouble(
+          Topic.BODY,
           "heel.thickness",
           "the pocket would have no depth at the "
               + (front.value() < end.value() ? "body's edge" : "heel's end"),
@@ -135,14 +138,7 @@ public record Pocket(
             "h · abs(sin(α))",
             in("h", heel),
             in("α", heights.angle())),
-        slab.ledger.put(
-            "pocket.clearance-finished",
-            "Clearance a side when finish has gone into it",
-            FINE_LENGTH,
-            clearance.value() - slab.givens.get(RoutDecisions.FILM).value(),
-            "c − f",
-            in("c", clearance),
-            in("f", slab.givens.get(RoutDecisions.FILM))),
+        finished(slab, clearance),
         slab.ledger.put(
             "pocket.area",
             "Floor of the pocket",
@@ -153,6 +149,23 @@ public record Pocket(
             in("x_h", heelEnd),
             in("c", clearance)),
         tan);
+  }
+
+  private static Worked finished(Slab slab, Given clearance) {
+    String id = "pocket.clearance-finished";
+    String label = "Clearance a side when the body is finished";
+    if (slab.givens.get(RoutDecisions.POCKET_FINISH) == PocketFinish.KEPT_OUT) {
+      return slab.ledger.put(id, label, FINE_LENGTH, clearance.value(), "c", in("c", clearance));
+    }
+    Given film = slab.givens.get(RoutDecisions.FILM);
+    return slab.ledger.put(
+        id,
+        label,
+        FINE_LENGTH,
+        clearance.value() - film.value(),
+        "c − f",
+        in("c", clearance),
+        in("f", film));
   }
 
   private static Worked mismatch(Slab slab, Given radius) {

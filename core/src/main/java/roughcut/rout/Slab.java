@@ -17,6 +17,8 @@ import roughcut.design.FittingDecisions;
 import roughcut.design.FittingTraits;
 import roughcut.design.Givens;
 import roughcut.design.RoutDecisions;
+import roughcut.finding.Finding;
+import roughcut.finding.Topic;
 import roughcut.geometry.Bounds;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
@@ -208,7 +210,12 @@ final class Slab {
   }
 
   void trouble(String decisionId, String message, Point at) {
-    troubles.add(new Trouble(decisionId, message, at));
+    trouble(Topic.ROUTS, decisionId, message, at);
+  }
+
+  void trouble(Topic topic, String decisionId, String message, Point at) {
+    troubles.add(
+        new Trouble(new Finding(Finding.Severity.IMPOSSIBLE, topic, decisionId, message), at));
   }
 
   /** Puts a cut in another's place. */

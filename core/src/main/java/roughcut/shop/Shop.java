@@ -110,6 +110,14 @@ public record Shop(
     throw new IllegalArgumentException("there is no board " + id);
   }
 
+  /** This shop with a template for another rout; as it is when there is one for that already. */
+  public Shop withTemplateRenamed(String from, String to) {
+    return template(to).isPresent()
+        ? this
+        : withTemplates(
+            templates.stream().map(t -> t.name().equals(from) ? t.withName(to) : t).toList());
+  }
+
   public Shop withoutBoard(String id) {
     return withBoards(boards.stream().filter(b -> !b.id().equals(id)).toList());
   }

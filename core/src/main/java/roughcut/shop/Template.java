@@ -49,6 +49,11 @@ public record Template(
     return material.toLowerCase(java.util.Locale.ROOT).contains("acrylic") && thickness < 10;
   }
 
+  /** The same, for another rout. */
+  public Template withName(String next) {
+    return new Template(next, thickness, material, use, master, opening, treble, registered);
+  }
+
   /** Whether a bearing may run on it. */
   public boolean routs() {
     return use == Use.ROUTING && !melts() && !master;

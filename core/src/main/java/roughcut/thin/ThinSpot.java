@@ -27,6 +27,8 @@ public record ThinSpot(
     double y,
     double now,
     List<String> changedBy) {
+  private static final double HAIR = 1e-9;
+
   /** A spot that is now as it will be when finished. */
   public ThinSpot(
       ThinKind kind,
@@ -62,7 +64,7 @@ public record ThinSpot(
 
   /** Whether it will be less when finished than it is now. */
   public boolean later() {
-    return Math.abs(now - left.value()) > 1e-9;
+    return Math.abs(now - left.value()) > HAIR;
   }
 
   /** What is left now, in the maker's units. */
@@ -90,9 +92,10 @@ public record ThinSpot(
     return kind.inBody();
   }
 
+  /** Under its limit; and less than nothing is a stop whatever the limit. */
   public State state() {
     double value = left.value();
-    if (value < limit.fail()) {
+    if (value < limit.fail() || value < -HAIR) {
       return State.STOP;
     }
     return value < limit.warn() ? State.LOOK : State.CLEAR;

@@ -131,7 +131,7 @@ class BoardLayoutTest {
   void aPartWithoutAPlaceSaysWhy() {
     List<Board> boards = List.of(board("b", 500, 80, 20));
     assertThat(lay(List.of(part("a", 600, 50, 10)), boards).homeless().get(0).why())
-        .contains("long enough: 500, wanted 600");
+        .contains("long enough: 500 mm, wanted 600 mm");
     assertThat(lay(List.of(part("a", 100, 90, 10)), boards).homeless().get(0).why())
         .contains("wide enough");
     assertThat(lay(List.of(part("a", 100, 50, 21)), boards).homeless().get(0).why())

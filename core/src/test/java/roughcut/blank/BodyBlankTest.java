@@ -9,6 +9,8 @@ import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 import roughcut.Heron;
 import roughcut.demo.Demo;
+import roughcut.finding.Finding;
+import roughcut.finding.Topic;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.plan.Plan;
@@ -53,7 +55,7 @@ class BodyBlankTest {
   }
 
   private static List<String> words(Plan plan) {
-    return plan.openForBody().stream().map(BlankReadiness.Question::words).toList();
+    return plan.about(Topic.BODY_BLANK).stream().map(Finding::words).toList();
   }
 
   private static Plan marked(String arrangement, BoardMark mark, String... more) {
@@ -223,9 +225,7 @@ class BodyBlankTest {
   }
 
   private static List<String> advice(String... settings) {
-    return Heron.with(settings).planerAdvice().stream()
-        .map(BlankReadiness.Question::words)
-        .toList();
+    return Heron.with(settings).about(Topic.PLANER).stream().map(Finding::words).toList();
   }
 
   @Test
@@ -249,7 +249,7 @@ class BodyBlankTest {
     assertThat(pins.fromHeadEnd()).isEqualTo(10);
     Plan none = Heron.with("blank.end-trim=6");
     assertThat(none.glueUp().pins()).isEmpty();
-    assertThat(none.openForBlank().stream().map(BlankReadiness.Question::words))
+    assertThat(none.about(Topic.NECK_BLANK).stream().map(Finding::words))
         .anyMatch(w -> w.contains("creep"));
   }
 }

@@ -8,6 +8,7 @@ import java.util.Random;
 import org.junit.jupiter.api.Test;
 import roughcut.Heron;
 import roughcut.design.BodyDecisions;
+import roughcut.finding.Topic;
 import roughcut.geometry.Bounds;
 import roughcut.geometry.Point;
 import roughcut.plan.Plan;
@@ -56,8 +57,9 @@ class FollowingBlanksTest {
   void aDecidedBlankStandsAndIsAStopWhereItIsTooSmall() {
     Plan small = Heron.with("body.blank-length=300");
     assertThat(small.body().length().value()).isEqualTo(300);
-    assertThat(small.openForBody()).anyMatch(q -> q.stops() && q.words().contains("off the blank"));
-    assertThat(free().openForBody()).noneMatch(q -> q.words().contains("off the blank"));
+    assertThat(small.about(Topic.BODY_BLANK))
+        .anyMatch(q -> q.stops() && q.words().contains("off the blank"));
+    assertThat(free().about(Topic.BODY_BLANK)).noneMatch(q -> q.words().contains("off the blank"));
     assertThat(BodyDecisions.BODY_BLANK_LENGTH.undecided(free().build().design())).isTrue();
     assertThat(value(free(), "body.blank-length"))
         .isCloseTo(free().body().length().value(), within(1e-9));
@@ -118,7 +120,7 @@ class FollowingBlanksTest {
   @Test
   void aCoreOutOfTooShortOrThinABoardIsAStop() {
     Plan plan = through();
-    assertThat(plan.openForBlank())
+    assertThat(plan.about(Topic.NECK_BLANK))
         .as("no board of the demo's rack gives so long and deep a strip")
         .anyMatch(
             q -> q.stops() && (q.words().contains("too short") || q.words().contains("too thin")));

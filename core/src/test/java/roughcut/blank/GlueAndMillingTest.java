@@ -10,6 +10,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import roughcut.Heron;
+import roughcut.finding.Topic;
 import roughcut.plan.Plan;
 import roughcut.shop.GlueBook;
 import roughcut.shop.Species;
@@ -82,9 +83,9 @@ class GlueAndMillingTest {
     double atOnce = Math.ceil(faces / stages);
     double time = atOnce * (10 + 12 * area / 100) + 60 + 12 * value(hotter, "clamps.needed");
     assertThat(stages == 0 || time <= value(hotter, "glue.open-time") + 1e-9).isTrue();
-    assertThat(Heron.with("shop.temperature=2").openForBlank())
+    assertThat(Heron.with("shop.temperature=2").about(Topic.NECK_BLANK))
         .anyMatch(q -> q.stops() && q.words().contains("doesn't set below"));
-    assertThat(Heron.with("glue.kind=cyanoacrylate").openForBlank())
+    assertThat(Heron.with("glue.kind=cyanoacrylate").about(Topic.NECK_BLANK))
         .anyMatch(q -> q.stops() && q.words().contains("grabs"));
   }
 

@@ -19,6 +19,7 @@ import roughcut.design.Measurement;
 import roughcut.design.Stack;
 import roughcut.design.Strip;
 import roughcut.file.ReadBack;
+import roughcut.finding.Topic;
 import roughcut.geometry.Outline;
 import roughcut.plan.Plan;
 import roughcut.shop.Board;
@@ -94,13 +95,14 @@ class RipFencesTest {
     Plan plan = Plan.of(thin.withDesign(thin.design().withBoard("neck.hornbeam", "thin")), shop);
     RipPlan rip = plan.rips().plans().get(0);
     assertThat(rip.fits()).as("its width is enough").isTrue();
-    assertThat(plan.openForBlank()).anyMatch(q -> q.stops() && q.words().contains("too thin"));
+    assertThat(plan.about(Topic.NECK_BLANK))
+        .anyMatch(q -> q.stops() && q.words().contains("too thin"));
     List<WayOut> ways = plan.waysOut(rip);
     assertThat(ways).anyMatch(w -> w.words().contains("take board good"));
     assertThat(ways).anyMatch(w -> w.words().contains("cap of"));
     for (WayOut way : ways) {
       Plan next = Plan.of(way.change().apply(plan.build()), shop);
-      assertThat(next.openForBlank())
+      assertThat(next.about(Topic.NECK_BLANK))
           .as(way.words())
           .noneMatch(q -> q.words().contains("too thin"));
     }
@@ -114,10 +116,11 @@ class RipFencesTest {
     saws.add(low);
     Shop shop = demo.withSaws(saws).withBoards(List.of(board("h", 200, 50)));
     Build build = RipWaysOut.with(build(strips(12, 12, 12, 12, 12)), low);
-    assertThat(Plan.of(build, shop).openForBlank())
+    assertThat(Plan.of(build, shop).about(Topic.NECK_BLANK))
         .anyMatch(q -> q.stops() && q.words().contains("little saw cuts 30 mm high"));
     Build other = RipWaysOut.with(build, new Saw("tall saw", 1, 1, 1.5, 90));
-    assertThat(Plan.of(other, shop).openForBlank()).noneMatch(q -> q.words().contains("mm high"));
+    assertThat(Plan.of(other, shop).about(Topic.NECK_BLANK))
+        .noneMatch(q -> q.words().contains("mm high"));
   }
 
   @Test

@@ -18,6 +18,8 @@ import roughcut.Vectors;
 import roughcut.demo.Demo;
 import roughcut.design.Build;
 import roughcut.design.Measurement;
+import roughcut.finding.Finding;
+import roughcut.finding.Topic;
 import roughcut.plan.Plan;
 import roughcut.shop.Board;
 import roughcut.shop.BoardMark;
@@ -68,10 +70,10 @@ class RipPlanTest {
     assertThat(value(heron, "rip.hornbeam.need")).isCloseTo(8.2 + 9 + 8.2 + 6, within(1e-9));
     assertThat(value(heron, "rip.cherry.need")).isCloseTo(20.8 * 2 + 3, within(1e-9));
     assertThat(heron.rips().fit()).isTrue();
-    assertThat(heron.openForBlank())
-        .filteredOn(BlankReadiness.Question::stops)
+    assertThat(heron.about(Topic.NECK_BLANK))
+        .filteredOn(Finding::stops)
         .as("only the fretboard's board, whose width nobody measured")
-        .extracting(BlankReadiness.Question::words)
+        .extracting(Finding::words)
         .containsExactly("fretboard: the width of robinia-1 isn't measured");
   }
 
@@ -141,10 +143,10 @@ class RipPlanTest {
                         "")));
     Plan plan = Plan.of(Demo.bittern(), shop);
     assertThat(plan(plan, "plum").fits()).isFalse();
-    assertThat(plan.openForBlank())
+    assertThat(plan.about(Topic.NECK_BLANK))
         .anyMatch(
             q -> q.stops() && q.words().contains("the width of board plum-x was never measured"));
-    assertThat(plan.openForBlank())
+    assertThat(plan.about(Topic.NECK_BLANK))
         .anyMatch(q -> q.stops() && q.words().contains("there is no larch"));
     assertThat(plan.value("rip.plum.strips")).isEmpty();
   }

@@ -15,6 +15,8 @@ import roughcut.design.Build;
 import roughcut.design.Design;
 import roughcut.design.Stack;
 import roughcut.design.Strip;
+import roughcut.finding.Finding;
+import roughcut.finding.Topic;
 import roughcut.geometry.Arcs;
 import roughcut.plan.Plan;
 
@@ -158,10 +160,10 @@ class StackShapesTest {
     assertThat(value(plan, "stack.depth")).isEqualTo(16 + 2 - 4 + 1);
     assertThat(value(plan, "heel.stock")).isEqualTo(23);
     assertThat(value(plan, "heel.spare")).isEqualTo(1);
-    assertThat(plan.openForBlank().stream().map(BlankReadiness.Question::words))
+    assertThat(plan.about(Topic.NECK_BLANK).stream().map(Finding::words))
         .noneMatch(w -> w.contains("heel"));
     Plan without = plan(new Stack(List.of(strip(70, 70, 0)), true));
-    assertThat(without.openForBlank().stream().map(BlankReadiness.Question::words))
+    assertThat(without.about(Topic.NECK_BLANK).stream().map(Finding::words))
         .anyMatch(w -> w.contains("heel wants 6.0 mm more"));
   }
 

@@ -12,6 +12,7 @@ import roughcut.design.BlankStep;
 import roughcut.design.Build;
 import roughcut.design.Stack;
 import roughcut.design.Strip;
+import roughcut.finding.Topic;
 import roughcut.plan.Plan;
 
 /** Blanks of blanks: what each step glues; veneers in number. */
@@ -71,7 +72,7 @@ class StepGlueUpsTest {
     assertThat(plan.glueUp().job().stages().value())
         .as("10 faces, four at a time")
         .isGreaterThanOrEqualTo(3);
-    assertThat(plan.openForBlank()).anyMatch(q -> q.words().contains("veneers creep"));
+    assertThat(plan.about(Topic.NECK_BLANK)).anyMatch(q -> q.words().contains("veneers creep"));
     for (List<Integer> stage : plan.glueUp().job().faceStages()) {
       assertThat(stage.size()).isLessThanOrEqualTo(4);
     }

@@ -10,6 +10,7 @@ import java.io.StringWriter;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -22,6 +23,9 @@ import roughcut.demo.Demo;
 import roughcut.file.BuildFile;
 import roughcut.file.Reference;
 import roughcut.file.ShopFile;
+import roughcut.shop.Cutter;
+import roughcut.shop.CutterKind;
+import roughcut.shop.Shop;
 
 class CommandLineTest {
   @TempDir Path folder;
@@ -119,17 +123,43 @@ class CommandLineTest {
     assertThat(out.toString())
         .as("nobody measured the board that the fretboard is to come from")
         .containsPattern("not ready +neck blank: fretboard: the width of robinia-1");
-    assertThat(run("check", "--as-designed", "--set", "fretboard.species=plum")).isZero();
+    assertThat(run("check", "--as-designed", "--set", "fretboard.species=plum"))
+        .as("the demo's drawer has a gap")
+        .isEqualTo(1);
+    assertThat(out.toString())
+        .containsPattern("not ready +routs: controls: no cutter in the drawer");
     Path file = folder.resolve("a.roughcut.json");
     BuildFile.at(file).save(Heron.build().asDesigned());
     assertThat(run("check", file.toString())).as("no boards: not ready").isEqualTo(1);
     assertThat(out.toString()).contains("not ready");
-    ShopFile.at(folder.resolve(ShopFile.NAME)).save(Demo.shop());
+    ShopFile.at(folder.resolve(ShopFile.NAME)).save(longCutters(Demo.shop()));
     assertThat(run("check", file.toString(), "--set", "fretboard.species=plum")).isZero();
     assertThat(run("check", file.toString(), "--set", "rod.depth=13")).isEqualTo(1);
     assertThat(run("check", file.toString(), "--set", "rod.length=900"))
         .as("what can't be is no pass")
         .isEqualTo(1);
+  }
+
+  /** What the demo's drawer lacks for its deepest routs. */
+  private static Shop longCutters(Shop shop) {
+    List<Cutter> drawer = new ArrayList<>(shop.cutters());
+    for (double[] size : new double[][] {{9.5, 24}, {12.7, 40}}) {
+      drawer.add(
+          new Cutter(
+              "long " + size[0],
+              CutterKind.TOP_BEARING,
+              size[0],
+              size[1],
+              6.35,
+              size[0],
+              6,
+              2,
+              60,
+              24000,
+              0,
+              Cutter.Condition.SHARP));
+    }
+    return shop.withCutters(drawer);
   }
 
   @Test

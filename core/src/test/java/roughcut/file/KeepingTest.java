@@ -349,7 +349,7 @@ class KeepingTest {
     SafeFile.write(heron(), Json.bytes(root));
     BuildFile.Opened opened = BuildFile.open(heron());
     assertThat(roughcut.plan.Plan.of(opened.build(), Demo.shop()).problems())
-        .anyMatch(p -> p.message().contains("kind-of-another-list"));
+        .anyMatch(p -> p.words().contains("kind-of-another-list"));
     opened.file().save(opened.build().withName("edited"));
     assertThat(fitting(tree(heron()), name).path("kind").asText())
         .isEqualTo("kind-of-another-list");

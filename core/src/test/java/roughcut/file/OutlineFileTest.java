@@ -17,11 +17,11 @@ import roughcut.Heron;
 import roughcut.demo.Demo;
 import roughcut.design.Build;
 import roughcut.drawing.Sheet;
+import roughcut.finding.Finding;
 import roughcut.geometry.Bounds;
 import roughcut.geometry.Outline;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
-import roughcut.plan.Problem;
 
 @Timeout(60)
 class OutlineFileTest {
@@ -94,7 +94,7 @@ class OutlineFileTest {
         Plan.of(
             build.withDesign(build.design().withDrawn(Optional.of(read.outline()))), Demo.shop());
     assertThat(plan.problems())
-        .extracting(Problem::decisionId)
+        .extracting(Finding::where)
         .as("said at its place")
         .contains("outline.scale");
   }
@@ -216,9 +216,9 @@ class OutlineFileTest {
     assertThat(plan.problems())
         .anyMatch(
             p ->
-                p.decisionId().equals("outline.turn")
-                    && p.message().contains("12.0 mm apart")
-                    && p.message().contains("open.svg"));
+                p.where().equals("outline.turn")
+                    && p.words().contains("12.0 mm apart")
+                    && p.words().contains("open.svg"));
   }
 
   @Test
@@ -233,7 +233,7 @@ class OutlineFileTest {
     Plan plan =
         Plan.of(
             build.withDesign(build.design().withDrawn(Optional.of(read.outline()))), Demo.shop());
-    assertThat(plan.problems()).anyMatch(p -> p.message().contains("crosses itself"));
+    assertThat(plan.problems()).anyMatch(p -> p.words().contains("crosses itself"));
     assertThat(plan.body().outline().raw().corners()).hasSize(4);
     assertThat(Sheet.BODY_TOP.of(plan, Units.MM).marks())
         .anyMatch(m -> m.role() == roughcut.drawing.Role.STOP);

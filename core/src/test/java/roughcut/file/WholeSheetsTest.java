@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Random;
 import org.junit.jupiter.api.Test;
 import roughcut.Heron;
 import roughcut.demo.Demo;
@@ -12,8 +13,10 @@ import roughcut.design.Build;
 import roughcut.drawing.AllDrawings;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.Mark;
+import roughcut.drawing.Role;
 import roughcut.drawing.Sheet;
 import roughcut.geometry.Bounds;
+import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
@@ -64,7 +67,7 @@ class WholeSheetsTest {
       for (Sheet sheet : Sheet.values()) {
         Drawing drawing = sheet.of(plan, Units.MM);
         Tiling tiling = Tiling.of(drawing, Paper.A4);
-        left += (int) tiling.sheets() - tiling.printed();
+        left += (int) tiling.sheets() - tiling.tiles().size();
         for (Mark mark : drawing.marks()) {
           for (Point p : AllDrawings.places(mark)) {
             assertThat(tiling.tiles())
@@ -105,5 +108,74 @@ class WholeSheetsTest {
       }
     }
     return false;
+  }
+
+  /** Cut with a saw along a line glued over a joint of paper, an opening comes out stepped. */
+  @Test
+  void aTemplateThatFitsIsWholeOnOneSheet() {
+    int whole = 0;
+    int spread = 0;
+    for (Build build : builds()) {
+      Drawing drawing = Sheet.TEMPLATES.of(Plan.of(build, Demo.shop()), Units.DECIMAL_INCH);
+      for (Paper paper : Paper.values()) {
+        List<Tiling.Tile> tiles = Tiling.of(drawing, paper).tiles();
+        for (Bounds piece : drawing.pieces()) {
+          boolean fits =
+              piece.width() <= paper.width() - 24 && piece.height() <= paper.height() - 24;
+          long over =
+              tiles.stream()
+                  .filter(
+                      t ->
+                          holds(t.shows(), new Point(piece.left(), piece.low()))
+                              && holds(t.shows(), new Point(piece.right(), piece.high())))
+                  .count();
+          assertThat(over > 0).as("%s %s: %s", build.name(), paper, piece).isEqualTo(fits);
+          whole += fits ? 1 : 0;
+          spread += fits ? 0 : 1;
+        }
+        assertThat(tiles.stream().map(Tiling.Tile::name)).doesNotHaveDuplicates();
+      }
+    }
+    assertThat(whole).isGreaterThan(40);
+    assertThat(spread).isPositive();
+  }
+
+  /** Random pieces in a row: each whole once where it fits, and no more sheets than pieces. */
+  @Test
+  void smallPiecesShareASheetAndNoneIsCut() {
+    Random random = new Random(3);
+    int shared = 0;
+    for (int run = 0; run < 300; run++) {
+      List<Bounds> pieces = new ArrayList<>();
+      double x = 0;
+      for (int i = 0; i < 1 + random.nextInt(8); i++) {
+        double wide = 10 + random.nextDouble() * 250;
+        double high = 10 + random.nextDouble() * 170;
+        pieces.add(new Bounds(x, -high, x + wide, 0));
+        x += wide + 5 + random.nextDouble() * 40;
+      }
+      List<Mark> marks = new ArrayList<>();
+      for (Bounds b : pieces) {
+        marks.add(
+            new Mark.Path(
+                Role.OUTLINE,
+                Outline.rectangle(b.left(), b.low(), b.right(), b.high()).corners(),
+                true));
+      }
+      Drawing drawing =
+          new Drawing("pieces", marks, pieces.stream().reduce(Bounds::and).orElseThrow(), pieces);
+      List<Tiling.Tile> tiles = Tiling.of(drawing, Paper.A4).tiles();
+      assertThat(tiles.size()).isLessThanOrEqualTo(pieces.size());
+      shared += pieces.size() - tiles.size();
+      for (Bounds b : pieces) {
+        assertThat(tiles)
+            .filteredOn(
+                t ->
+                    holds(t.shows(), new Point(b.left(), b.low()))
+                        && holds(t.shows(), new Point(b.right(), b.high())))
+            .hasSizeGreaterThanOrEqualTo(1);
+      }
+    }
+    assertThat(shared).isGreaterThan(100);
   }
 }

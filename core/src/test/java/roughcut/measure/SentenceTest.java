@@ -10,6 +10,7 @@ import org.junit.jupiter.api.Test;
 import roughcut.Heron;
 import roughcut.demo.Demo;
 import roughcut.design.Build;
+import roughcut.finding.Topic;
 import roughcut.plan.Plan;
 
 /** Lengths in sentences, in the maker's units. */
@@ -48,10 +49,10 @@ class SentenceTest {
     for (Build build : builds) {
       Plan plan = Plan.of(build, Demo.shop());
       List<String> all = new ArrayList<>();
-      plan.problems().forEach(p -> all.add(p.message()));
-      plan.openForBlank().forEach(q -> all.add(q.words()));
-      plan.openForBody().forEach(q -> all.add(q.words()));
-      plan.planerAdvice().forEach(q -> all.add(q.words()));
+      plan.problems().forEach(p -> all.add(p.words()));
+      plan.about(Topic.NECK_BLANK).forEach(q -> all.add(q.words()));
+      plan.about(Topic.BODY_BLANK).forEach(q -> all.add(q.words()));
+      plan.about(Topic.PLANER).forEach(q -> all.add(q.words()));
       plan.stackWaysOut().forEach(w -> all.add(w.words()));
       plan.rips().plans().forEach(r -> plan.waysOut(r).forEach(w -> all.add(w.words())));
       plan.cuts().routs().forEach(r -> all.add(r.template().say()));

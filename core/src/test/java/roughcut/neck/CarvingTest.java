@@ -127,7 +127,8 @@ class CarvingTest {
         .as("16.1 deep as it is, 1.5 was meant")
         .isGreaterThan(value(margin, "facet.1.1.on-back"));
     assertThat(value(measured, "carve.1.left")).isCloseTo(0.6, within(1e-9));
-    assertThat(measured.details().carving().readings().get(0).advice()).contains("0.6 to come off");
+    assertThat(measured.details().carving().readings().get(0).advice())
+        .contains("0.6 mm to come off");
     assertThat(measured.details().carving().readings().get(1).advice()).contains("not measured");
   }
 

@@ -89,12 +89,12 @@ class ChannelRoutingTest {
     Plan decided = Heron.with("stiffener.width=4.5", "stiffener.cutter=3");
     assertThat(cutter(decided)).isEqualTo(3);
     assertThat(cutter(Heron.with("stiffener.cutter=3", "stiffener.cutter="))).isEqualTo(3.2);
-    assertThat(decided.problems()).noneMatch(p -> p.decisionId().equals("stiffener.cutter"));
+    assertThat(decided.problems()).noneMatch(p -> p.where().equals("stiffener.cutter"));
     Plan wide = Heron.with("stiffener.cutter=4");
     // A cutter of its own width fits.
-    assertThat(wide.problems()).anyMatch(p -> p.decisionId().equals("stiffener.cutter"));
+    assertThat(wide.problems()).anyMatch(p -> p.where().equals("stiffener.cutter"));
     assertThat(Heron.with("channel.cutter=8").problems())
-        .anyMatch(p -> p.decisionId().equals("channel.cutter"));
+        .anyMatch(p -> p.where().equals("channel.cutter"));
   }
 
   private static double cutter(Plan plan) {

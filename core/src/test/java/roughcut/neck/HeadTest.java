@@ -10,9 +10,10 @@ import org.junit.jupiter.api.Test;
 import roughcut.Heron;
 import roughcut.Vectors;
 import roughcut.demo.Demo;
+import roughcut.finding.Finding;
+import roughcut.finding.Topic;
 import roughcut.geometry.Point;
 import roughcut.plan.Plan;
-import roughcut.plan.Problem;
 import roughcut.thin.ThinSpot;
 
 /** How the head is made, its bore, its tuners, and the channels' stops. */
@@ -64,7 +65,7 @@ class HeadTest {
     Plan never = Heron.with("head.made=flat");
     assertThat(never.details().access()).isEmpty();
     assertThat(never.problems())
-        .extracting(Problem::decisionId, Problem::message)
+        .extracting(Finding::where, Finding::words)
         .anySatisfy(
             p ->
                 assertThat(p.toString())
@@ -174,7 +175,7 @@ class HeadTest {
     Plan piece = Heron.with("head.made=one-piece");
     assertThat(value(piece, "stack.depth")).isCloseTo(53.709 + 2, within(1e-3));
     assertThat(value(piece, "scarf.run")).as("for comparing").isCloseTo(72.2, within(0.05));
-    assertThat(piece.openForBlank().stream().map(q -> q.words()))
+    assertThat(piece.about(Topic.NECK_BLANK).stream().map(q -> q.words()))
         .as("no board is that deep")
         .anyMatch(w -> w.contains("too thin"));
   }
@@ -299,7 +300,7 @@ class HeadTest {
   }
 
   private static List<String> messages(Plan plan) {
-    return plan.problems().stream().map(Problem::message).toList();
+    return plan.problems().stream().map(Finding::words).toList();
   }
 
   @Test

@@ -34,13 +34,13 @@ class RodAccessTest {
     assertThat(value(plan, "access.way")).isCloseTo(end - 432, within(1e-9));
     assertThat(value(plan, "access.notch-past")).isCloseTo(15 - (end - 432), within(1e-9));
     assertThat(spot(plan, "access.reach").state()).isEqualTo(ThinSpot.State.STOP);
-    assertThat(plan.problems()).anyMatch(p -> p.message().contains("short of the adjuster"));
+    assertThat(plan.problems()).anyMatch(p -> p.words().contains("short of the adjuster"));
     String longRod = "rod.length=" + (end - 12 - 2);
     Plan reaches =
         Heron.with("rod.worked-from=fretboard-end", "fretboard.notch-length=15", longRod);
     assertThat(value(reaches, "access.notch-past")).isCloseTo(3, within(1e-9));
     assertThat(spot(reaches, "access.reach").state()).isEqualTo(ThinSpot.State.CLEAR);
-    assertThat(reaches.problems()).noneMatch(p -> p.message().contains("short of the adjuster"));
+    assertThat(reaches.problems()).noneMatch(p -> p.words().contains("short of the adjuster"));
     // 15 of notch where 9.6 stand past the last slot: the slot is cut away, and that is said.
     assertThat(spot(reaches, "fretboard.notch").state()).isEqualTo(ThinSpot.State.STOP);
     assertThat(value(reaches, "fretboard.notch-left")).isCloseTo(-5.4, within(1e-9));
@@ -84,7 +84,7 @@ class RodAccessTest {
     assertThat(way(plan).steps().get(3)).contains(over < 2 ? "take the neck off" : "over the body");
     assertThat(way(plan).trouble()).isEmpty();
     assertThat(Heron.with("rod.worked-from=heel", "rod.length=495").problems())
-        .anyMatch(p -> p.decisionId().equals("rod.worked-from"));
+        .anyMatch(p -> p.where().equals("rod.worked-from"));
   }
 
   /** The heel's bore against the carved back, by walking its circle in small steps. */
@@ -186,6 +186,6 @@ class RodAccessTest {
     }
     assertThat(Heron.with().details().keyWay()).isEmpty();
     assertThat(Heron.with("rod.worked-from=heel", "neck.fixing=through").problems())
-        .anyMatch(p -> p.message().contains("through-neck has no heel"));
+        .anyMatch(p -> p.words().contains("through-neck has no heel"));
   }
 }

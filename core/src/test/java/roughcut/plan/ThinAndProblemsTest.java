@@ -93,8 +93,8 @@ class ThinAndProblemsTest {
       assertThat(plan.problems())
           .anySatisfy(
               p -> {
-                assertThat(p.decisionId()).isEqualTo(decision);
-                assertThat(p.message()).contains(words);
+                assertThat(p.where()).isEqualTo(decision);
+                assertThat(p.words()).contains(words);
               });
     }
   }

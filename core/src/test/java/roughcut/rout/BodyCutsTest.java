@@ -97,18 +97,15 @@ class BodyCutsTest {
     assertThat(Heron.with("rout.bridge.depth=60").problems())
         .anyMatch(
             p ->
-                p.decisionId().equals("rout.bridge.depth")
-                    && p.message().contains("deeper than the body"));
+                p.where().equals("rout.bridge.depth")
+                    && p.words().contains("deeper than the body"));
     assertThat(Heron.with("control.tone.y=390").problems())
         .anyMatch(
-            p ->
-                p.message().contains("outside the body's outline")
-                    || p.message().contains("misses"));
+            p -> p.words().contains("outside the body's outline") || p.words().contains("misses"));
     assertThat(Heron.with("outline.bass.4.out=-140", "outline.treble.4.out=-140").problems())
-        .anyMatch(
-            p -> p.decisionId().startsWith("outline.") && p.message().contains("crosses itself"));
+        .anyMatch(p -> p.where().startsWith("outline.") && p.words().contains("crosses itself"));
     assertThat(Heron.with("relief.left=10", "body.mass-target=500").problems())
-        .anyMatch(p -> p.decisionId().equals("body.mass-target"));
+        .anyMatch(p -> p.where().equals("body.mass-target"));
     assertThat(Heron.with().problems()).isEmpty();
   }
 

@@ -10,9 +10,9 @@ import org.junit.jupiter.api.Test;
 import roughcut.Heron;
 import roughcut.demo.Demo;
 import roughcut.design.Build;
+import roughcut.finding.Finding;
 import roughcut.geometry.Outline;
 import roughcut.plan.Plan;
-import roughcut.plan.Problem;
 import roughcut.thin.ThinSpot;
 
 class FittingsTest {
@@ -133,7 +133,7 @@ class FittingsTest {
         .isCloseTo(0, within(0.05));
     assertThat(plan.problems()).isEmpty();
     assertThat(Heron.with("jack.output.turn=60").problems())
-        .extracting(Problem::decisionId)
+        .extracting(Finding::where)
         .contains("jack.output.turn");
   }
 

@@ -224,7 +224,7 @@ class SeatedTest {
         .as("as listed, −5 to 58")
         .isCloseTo(63, within(1e-6));
     Plan out = Heron.with("bridge.kind=pivoting", "bridge.block-across=120");
-    assertThat(out.problems()).anyMatch(p -> p.message().contains("reaches out of the upper rout"));
+    assertThat(out.problems()).anyMatch(p -> p.words().contains("reaches out of the upper rout"));
   }
 
   @Test

@@ -62,22 +62,20 @@ class FanHeightsTest {
             "fretboard.past-last-fret=3");
     assertThat(steep.problems())
         .anyMatch(
-            p ->
-                p.decisionId().equals("fretboard.past-last-fret")
-                    && p.message().contains("runs out"));
+            p -> p.where().equals("fretboard.past-last-fret") && p.words().contains("runs out"));
     var told =
         steep.problems().stream()
-            .filter(p -> p.message().contains("runs out"))
+            .filter(p -> p.words().contains("runs out"))
             .findFirst()
             .orElseThrow();
-    double least = Double.parseDouble(told.message().replaceAll(".*at least ([0-9.]+) mm", "$1"));
+    double least = Double.parseDouble(told.words().replaceAll(".*at least ([0-9.]+) mm", "$1"));
     Plan mended =
         Heron.with(
             "scale.bass=690",
             "scale.treble=640",
             "scale.perpendicular-fret=0",
             "fretboard.past-last-fret=" + (least + 0.1));
-    assertThat(mended.problems()).noneMatch(p -> p.message().contains("runs out"));
-    assertThat(Heron.with().problems()).noneMatch(p -> p.message().contains("runs out"));
+    assertThat(mended.problems()).noneMatch(p -> p.words().contains("runs out"));
+    assertThat(Heron.with().problems()).noneMatch(p -> p.words().contains("runs out"));
   }
 }

@@ -181,7 +181,7 @@ class StringsTest {
       }
       empty += bridge.possible() ? 0 : 1;
       if (!bridge.possible()) {
-        assertThat(plan.problems()).anyMatch(p -> p.message().contains("would do"));
+        assertThat(plan.problems()).anyMatch(p -> p.words().contains("would do"));
       }
     }
     assertThat(empty).isBetween(30, 270);
@@ -192,7 +192,7 @@ class StringsTest {
     String[] square = with(FANNED, "bridge.kind=flat-plate", "bridge.posts=60");
     String words = Heron.with(square).stringPlan().bridge().trouble();
     java.util.regex.Matcher said =
-        java.util.regex.Pattern.compile("lies ([\\d.]+) to ([\\d.]+) mm further").matcher(words);
+        java.util.regex.Pattern.compile("lies ([\\d.]+) mm to ([\\d.]+) mm further").matcher(words);
     assertThat(said.find()).as(words).isTrue();
     for (int end = 1; end <= 2; end++) {
       assertThat(
@@ -373,10 +373,10 @@ class StringsTest {
     Plan high = Heron.with("saddle.height=30");
     Heights heights = high.stringPlan().heights();
     assertThat(heights.reach(high.stringPlan().bridge().kind()))
-        .contains("higher", "less angle", "deeper pocket (by 8.0)");
+        .contains("higher", "less angle", "deeper pocket (by 8.0 mm)");
     Plan low = Heron.with("saddle.height=9");
     assertThat(low.stringPlan().heights().reach(low.stringPlan().bridge().kind()))
-        .contains("lower", "more angle", "shallower pocket (by 3.0)");
+        .contains("lower", "more angle", "shallower pocket (by 3.0 mm)");
   }
 
   @Test
@@ -394,10 +394,10 @@ class StringsTest {
   void badInputIsSaidWithTheNumberThatWouldDo() {
     assertThat(Heron.with("fretboard.radius-nut=100", "nut.width=70").problems()).isEmpty();
     assertThat(Heron.with("nut.kind=locking", "stiffener.start=2").problems())
-        .anyMatch(p -> p.message().contains("lock's screws"));
+        .anyMatch(p -> p.words().contains("lock's screws"));
     assertThat(Heron.with("joint.x=630").problems())
-        .anyMatch(p -> p.message().contains("at most 620.0 mm"));
+        .anyMatch(p -> p.words().contains("at most 620.0 mm"));
     assertThat(Heron.with("scale.treble=650", "scale.bass=640").problems())
-        .anyMatch(p -> p.decisionId().equals("scale.treble") && p.message().contains("640.0"));
+        .anyMatch(p -> p.where().equals("scale.treble") && p.words().contains("640.0"));
   }
 }

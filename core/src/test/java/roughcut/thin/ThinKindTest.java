@@ -14,6 +14,7 @@ import org.junit.jupiter.api.Test;
 import roughcut.Heron;
 import roughcut.blank.GlueJob;
 import roughcut.design.Decisions;
+import roughcut.finding.Chapter;
 import roughcut.neck.AccessBore;
 import roughcut.neck.HeadLine;
 import roughcut.neck.TunerLayout;
@@ -130,7 +131,7 @@ class ThinKindTest {
 
   @Test
   void oneIdHasOneOwner() {
-    Map<String, ThinKind.Owner> owners = new HashMap<>();
+    Map<String, Chapter> owners = new HashMap<>();
     for (ThinKind kind : ThinKind.values()) {
       assertThat(owners.merge(kind.id(), kind.owner(), (a, b) -> a == b ? a : null))
           .as(kind.id())
@@ -181,7 +182,14 @@ class ThinKindTest {
       assertThat(PassRule.deepest(pass[0], 500)).as("%s mm", pass[0]).isEqualTo(pass[1]);
       assertThat(PassRule.deepest(pass[0], 750)).isCloseTo(0.7 * pass[1], within(1e-12));
     }
-    assertThat(Arrays.stream(ThinKind.Owner.values()).map(Enum::name))
-        .containsExactly("LAYOUT", "BLANKS", "NECK", "FRETBOARD", "BODY", "ROUTS");
+    assertThat(Arrays.stream(ThinKind.values()).map(ThinKind::owner))
+        .as("heights aren't wood")
+        .containsOnly(
+            Chapter.LAYOUT,
+            Chapter.BLANKS,
+            Chapter.NECK,
+            Chapter.FRETBOARD,
+            Chapter.BODY,
+            Chapter.ROUTS);
   }
 }

@@ -20,11 +20,11 @@ import roughcut.file.PdfWriter;
 import roughcut.file.ReadBack;
 import roughcut.file.ReportWriter;
 import roughcut.file.SvgWriter;
+import roughcut.finding.Finding;
 import roughcut.geometry.Point;
 import roughcut.measure.Units;
 import roughcut.measure.Worked;
 import roughcut.plan.Plan;
-import roughcut.plan.Problem;
 import roughcut.thin.ThinSpot;
 
 /**
@@ -130,8 +130,8 @@ public final class Trial {
         throw new AssertionError(spot.kind().id() + ": " + spot.left().value() + " at " + spot.x());
       }
     }
-    for (Problem problem : plan.problems()) {
-      noNonsense(problem.message());
+    for (Finding problem : plan.problems()) {
+      noNonsense(problem.words());
     }
   }
 

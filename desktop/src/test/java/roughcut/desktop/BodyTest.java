@@ -97,7 +97,7 @@ class BodyTest extends WindowTest {
     assertThat(design().fitting("control-1")).isPresent();
     assertThat(plan().problems())
         .as("it hangs in nothing yet, and that is said")
-        .anyMatch(p -> p.decisionId().equals("control.control-1.x"));
+        .anyMatch(p -> p.where().equals("control.control-1.x"));
     assertThat(text("fitting.trouble")).contains("belongs to no cavity");
     pick("cut.which", "controls");
     click("fitting.holds.control-1");
@@ -111,6 +111,39 @@ class BodyTest extends WindowTest {
     assertThat(design().fitting("controls").orElseThrow().with()).doesNotContain("control-1");
     undo();
     assertThat(design().fitting("control-1")).as("nothing is lost").isPresent();
+  }
+
+  @Test
+  void aFittingIsRenamedWithAllThatNamesItAndTakenBackInOneStep() {
+    routs("Templates");
+    pick("template.which", "bridge");
+    click("template.make");
+    routs("Cuts");
+    pick("cut.which", "bridge");
+    type("pickup.bridge.from-saddle", "51");
+    type(robot, "fitting.name", "Back single");
+    assertThat(design().fitting("bridge")).isEmpty();
+    assertThat(design().numbers()).containsEntry("pickup.back-single.from-saddle", 51.0);
+    assertThat(there("pickup.back-single.from-saddle")).as("its card stays open").isTrue();
+    assertThat(session().shop().get().template("back-single")).isPresent();
+    type(robot, "fitting.name", "neck");
+    assertThat(text("fitting.trouble")).contains("another fitting is called “neck”");
+    assertThat(design().fitting("back-single")).as("nothing was stored").isPresent();
+    robot.push(KeyCode.ESCAPE);
+    assertThat(find(robot, "fitting.name", TextField.class).getText()).isEqualTo("back single");
+    undo();
+    assertThat(design().numbers()).containsEntry("pickup.bridge.from-saddle", 51.0);
+    assertThat(session().shop().get().template("bridge")).isPresent();
+  }
+
+  @Test
+  void aTemplateOfNoRoutHereIsGivenToOne() {
+    routs("Templates");
+    pick("template.which", "controls");
+    click("template.make");
+    pick("template.belongs", "neck");
+    assertThat(session().shop().get().template("controls")).isEmpty();
+    assertThat(session().shop().get().template("neck")).isPresent();
   }
 
   @Test

@@ -111,7 +111,10 @@ class EveryDecisionTest extends WindowTest {
       ThinSpot spot =
           new ThinSpot(
               kind, "a spot", any.left(), kind.limit(), 0, Double.NaN, List.of("rod.depth"));
-      assertThat(window.stations().stream().filter(s -> s.owns(spot)).count())
+      assertThat(
+              window.stations().stream()
+                  .filter(s -> s.chapter().filter(c -> c == spot.kind().owner()).isPresent())
+                  .count())
           .as(kind.id())
           .isEqualTo(1);
     }

@@ -45,8 +45,7 @@ class NeckTest extends WindowTest {
     assertThat(NeckDecisions.HEAD_MAKING.in(session().build().get().design()))
         .as("taken, though a bore in a flat head's face can't be; that is said")
         .isEqualTo(HeadMaking.FLAT);
-    assertThat(session().plan().get().problems())
-        .anyMatch(p -> p.decisionId().equals("access.tilt"));
+    assertThat(session().plan().get().problems()).anyMatch(p -> p.where().equals("access.tilt"));
     robot.push(KeyCode.CONTROL, KeyCode.Z);
     Button piece =
         robot.lookup((Node n) -> n instanceof Button b && "one piece".equals(b.getText())).query();

@@ -226,9 +226,9 @@ public final class DecisionField extends VBox implements Typing.Into {
 
   /** What is wrong with it in the plan that is drawn; empty for nothing. */
   private String standing() {
-    return session.plan().get().problems().stream()
-        .filter(p -> p.decisionId().equals(decision.id()))
-        .map(p -> Sentence.in(p.message(), session.units().get()))
+    return session.plan().get().findings().stream()
+        .filter(p -> p.where().equals(decision.id()))
+        .map(p -> Sentence.in(p.words(), session.units().get()))
         .findFirst()
         .orElse("");
   }

@@ -9,7 +9,9 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
 import javafx.scene.control.TitledPane;
+import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import roughcut.design.ChoiceDecision;
@@ -21,11 +23,13 @@ import roughcut.design.FittingTraits;
 import roughcut.design.FittingType;
 import roughcut.design.NumberDecision;
 import roughcut.desktop.session.Session;
+import roughcut.desktop.session.Work;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.measure.Worked;
 import roughcut.plan.Plan;
 import roughcut.rout.Cut;
+import roughcut.shop.Shop;
 
 /**
  * The card of one cut: what is decided about it, what it belongs to, its hardware as listed or
@@ -58,6 +62,8 @@ public final class FittingCard extends VBox {
   private final Session session;
   private final Consumer<Value> ask;
   private final Runnable gone;
+  private final Consumer<String> renamed;
+  private final TextField own = new TextField();
   private final Label title = new Label();
   private final Label warning = new Label();
   private final Label trouble = new Label();
@@ -74,12 +80,33 @@ public final class FittingCard extends VBox {
    *
    * @param ask asks for the sum of a value
    * @param gone called when the fitting was taken away
+   * @param renamed gets a fitting's new name
    */
-  public FittingCard(Session session, Consumer<Value> ask, Runnable gone) {
+  public FittingCard(
+      Session session, Consumer<Value> ask, Runnable gone, Consumer<String> renamed) {
     super(4);
     this.session = session;
     this.ask = ask;
     this.gone = gone;
+    this.renamed = renamed;
+    own.setId("fitting.name");
+    own.setAccessibleText("Name of what is fitted");
+    own.getStyleClass().add("text-entry");
+    own.setOnAction(e -> rename());
+    own.setOnKeyPressed(
+        e -> {
+          if (e.getCode() == KeyCode.ESCAPE && !own.getText().equals(spoken(name))) {
+            own.setText(spoken(name));
+            e.consume();
+          }
+        });
+    own.focusedProperty()
+        .addListener(
+            (p, was, is) -> {
+              if (!is) {
+                rename();
+              }
+            });
     setId("fitting.card");
     title.getStyleClass().add("panel-heading");
     warning.getStyleClass().add("card-warning");
@@ -88,7 +115,7 @@ public final class FittingCard extends VBox {
     trouble.getStyleClass().add("decision-message");
     trouble.setWrapText(true);
     trouble.setId("fitting.trouble");
-    getChildren().addAll(title, warning, trouble, fields, settings);
+    getChildren().addAll(title, own, warning, trouble, fields, settings);
   }
 
   /** Shows a cut of a plan by its name; nothing for a name that isn't there. */
@@ -104,12 +131,17 @@ public final class FittingCard extends VBox {
         fitting != null
             ? fitting.title()
             : made == null ? "Click a cut, or add one" : made.title());
+    own.setVisible(fitting != null);
+    own.setManaged(fitting != null);
+    if (!own.isFocused()) {
+      own.setText(spoken(cut));
+    }
     tell(warning, made != null && made.listed() ? listed(made) : "");
     tell(
         trouble,
         plan.cuts().troubles().stream()
-            .filter(t -> fitting != null && t.decisionId().startsWith(fitting.id("")))
-            .map(t -> t.message())
+            .filter(t -> fitting != null && t.finding().where().startsWith(fitting.id("")))
+            .map(t -> t.finding().words())
             .findFirst()
             .orElse(""));
     values(plan, units);
@@ -234,6 +266,33 @@ public final class FittingCard extends VBox {
     DecisionField field = new DecisionField(decision, session, lead);
     numbers.put(decision.id(), field);
     return field;
+  }
+
+  private static String spoken(String name) {
+    return name.replace('-', ' ');
+  }
+
+  /** The fitting under another name, with its decisions, its readings and its templates. */
+  private void rename() {
+    String to = own.getText().strip().toLowerCase(Locale.ROOT).replace(' ', '-');
+    if (shown == null || to.isEmpty() || to.equals(name)) {
+      own.setText(spoken(name));
+      return;
+    }
+    String from = name;
+    try {
+      Work work = session.work();
+      Shop shop = work.shop();
+      for (int i = 0; i < Fitting.cuts(from).size(); i++) {
+        shop = shop.withTemplateRenamed(Fitting.cuts(from).get(i), Fitting.cuts(to).get(i));
+      }
+      Work next = new Work(work.build().withFittingRenamed(from, to), shop);
+      session
+          .take("the name of the " + shown.words(), next)
+          .ifPresentOrElse(words -> tell(trouble, words), () -> renamed.accept(to));
+    } catch (IllegalArgumentException e) {
+      tell(trouble, e.getMessage());
+    }
   }
 
   private void remove() {

@@ -4,7 +4,7 @@ import java.util.List;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 import javafx.scene.shape.SVGPath;
-import roughcut.blank.BlankReadiness.Question;
+import roughcut.finding.Finding;
 import roughcut.measure.Sentence;
 import roughcut.measure.Units;
 
@@ -20,9 +20,9 @@ public final class Questions extends VBox {
     getChildren().addAll(heading, rows);
   }
 
-  public void show(String title, List<Question> open, Units units) {
+  public void show(String title, List<Finding> open, Units units) {
     show(title, open, "Every board is measured, dry and large enough.", units);
-    boolean ready = open.stream().noneMatch(Question::stops);
+    boolean ready = open.stream().noneMatch(Finding::stops);
     heading.setText(title + (ready ? ": ready" : ": not ready"));
   }
 
@@ -31,7 +31,7 @@ public final class Questions extends VBox {
    *
    * @param otherwise what to say when there is nothing
    */
-  public void show(String title, List<Question> open, String otherwise, Units units) {
+  public void show(String title, List<Finding> open, String otherwise, Units units) {
     heading.setText(title);
     rows.getChildren().setAll(open.stream().map(q -> row(q, units)).toList());
     if (open.isEmpty()) {
@@ -41,7 +41,7 @@ public final class Questions extends VBox {
     }
   }
 
-  private static Label row(Question question, Units units) {
+  private static Label row(Finding question, Units units) {
     SVGPath shape = new SVGPath();
     shape.setContent(question.stops() ? "M0,0 h8 v8 h-8 z" : "M4.5,0 L9,8 L0,8 z");
     shape.getStyleClass().add(question.stops() ? "shape-stop" : "shape-look");

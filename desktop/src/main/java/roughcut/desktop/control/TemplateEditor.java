@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
@@ -27,6 +28,7 @@ public final class TemplateEditor extends VBox {
   private final Session session;
   private final PickField<String> which;
   private final VBox made = new VBox(4);
+  private final PickField<String> belongs;
   private final PickField<String> material;
   private final PickField<Template.Use> use;
   private final PickField<String> registered;
@@ -37,6 +39,7 @@ public final class TemplateEditor extends VBox {
   private final Button button = new Button();
   private final Label none = new Label("Nothing is made for it yet.");
   private final Consumer<String> look;
+  private List<String> here = List.of();
   private String name = "";
   private boolean showing;
 
@@ -50,6 +53,8 @@ public final class TemplateEditor extends VBox {
     this.session = session;
     this.look = look;
     which = new PickField<>("template.which", "For", n -> n.replace('-', ' '), this::pick);
+    belongs =
+        new PickField<>("template.belongs", "Made for", n -> n.replace('-', ' '), this::belongTo);
     material =
         new PickField<>(
             "template.material",
@@ -124,7 +129,8 @@ public final class TemplateEditor extends VBox {
     button.setId("template.make");
     button.getStyleClass().add("text-button");
     button.setOnAction(e -> turn());
-    made.getChildren().addAll(material, thickness, use, registered, opening, master, treble);
+    made.getChildren()
+        .addAll(belongs, material, thickness, use, registered, opening, master, treble);
     getChildren().addAll(which, none, made, new HBox(button));
   }
 
@@ -172,6 +178,21 @@ public final class TemplateEditor extends VBox {
                     .toList()));
   }
 
+  private boolean bare(String rout) {
+    return session.shop().get().template(rout).isEmpty();
+  }
+
+  /** The template that is looked at, for another rout. */
+  private void belongTo(String rout) {
+    if (!showing && !rout.equals(name)) {
+      String from = name;
+      name = rout;
+      session.editShop(
+          "what a template is for", "template." + from, s -> s.withTemplateRenamed(from, rout));
+      session.history().settle();
+    }
+  }
+
   private void turn() {
     String own = name;
     boolean is = template().isPresent();
@@ -203,16 +224,21 @@ public final class TemplateEditor extends VBox {
   /** Shows the template of the cut that is looked at, or the one picked last. */
   public void show(Plan plan, String cut) {
     List<RoutPlan> routs = plan.cuts().routs();
-    List<String> names = routs.stream().map(r -> r.step().name()).toList();
+    here = routs.stream().map(r -> r.step().name()).toList();
+    // Templates of the shop that are for no rout of this instrument can be looked at and given one.
+    List<String> names =
+        Stream.concat(here.stream(), session.shop().get().templates().stream().map(Template::name))
+            .distinct()
+            .toList();
     boolean own =
         routs.stream().anyMatch(r -> r.cut().name().equals(cut) && r.step().name().equals(name));
-    if (!own) {
+    if (!own && (here.contains(name) || !names.contains(name))) {
       name =
           routs.stream()
               .filter(r -> r.cut().name().equals(cut))
               .map(r -> r.step().name())
               .findFirst()
-              .orElse(names.contains(name) ? name : names.isEmpty() ? "" : names.get(0));
+              .orElse(here.contains(name) ? name : names.isEmpty() ? "" : names.get(0));
     }
     which.show(names, names.contains(name) ? name : null);
     fill();
@@ -228,6 +254,11 @@ public final class TemplateEditor extends VBox {
     button.setText(template.isPresent() ? "it is gone" : "one is made");
     template.ifPresent(
         t -> {
+          belongs.show(
+              Stream.concat(Stream.of(t.name()), here.stream().filter(this::bare))
+                  .distinct()
+                  .toList(),
+              t.name());
           material.show(MATERIALS, t.material());
           use.show(List.of(Template.Use.values()), t.use());
           registered.show(REGISTERED, t.registered());

@@ -1,8 +1,10 @@
 package roughcut.desktop.control;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.function.Consumer;
 import java.util.function.IntConsumer;
+import javafx.collections.ObservableList;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -12,13 +14,16 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import roughcut.finding.Finding;
+import roughcut.finding.Topic;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
+import roughcut.plan.Plan;
 import roughcut.thin.ThinSpot;
 
 /**
- * The thinnest wood in the whole instrument, worst first, always along the bottom. Each has a
- * shape, a word, a colour and a bar against its limit.
+ * What stops the work, and the thinnest wood in the whole instrument, worst first, always along the
+ * bottom. Each has a shape, a word, a colour and a bar against its limit.
  */
 public final class ThinRail extends HBox {
   private static final double GAP = 8;
@@ -28,16 +33,20 @@ public final class ThinRail extends HBox {
   private final ScrollPane scroll = new ScrollPane();
   private final Label order = new Label("worst first");
   private final IntConsumer open;
+  private final Consumer<Finding> toFinding;
+  private int stops;
   private final Consumer<Value> ask;
 
   /**
    * Makes an empty rail.
    *
    * @param open gets the index of the spot to fly to
+   * @param toFinding gets the finding whose field is wanted
    * @param ask gets the value whose sum is wanted
    */
-  public ThinRail(IntConsumer open, Consumer<Value> ask) {
+  public ThinRail(IntConsumer open, Consumer<Finding> toFinding, Consumer<Value> ask) {
     this.open = open;
+    this.toFinding = toFinding;
     this.ask = ask;
     setId("thin-rail");
     getStyleClass().add("thin-rail");
@@ -60,16 +69,34 @@ public final class ThinRail extends HBox {
     getChildren().addAll(head, scroll);
   }
 
-  public void show(List<ThinSpot> spots, Units units, int chosen) {
-    while (cards.getChildren().size() < spots.size()) {
-      cards.getChildren().add(new ThinCard(cards.getChildren().size(), open, ask, this::reveal));
+  /** Shows what stops the work, then the thin spots. */
+  public void show(Plan plan, Units units, int chosen) {
+    // What stops one topic is told together, so that the thin spots aren't pushed out of sight.
+    List<List<Finding>> stopping =
+        Arrays.stream(Topic.values())
+            .map(t -> plan.about(t).stream().filter(Finding::stops).toList())
+            .filter(f -> !f.isEmpty())
+            .toList();
+    List<ThinSpot> spots = plan.thinSpots();
+    ObservableList<Node> shown = cards.getChildren();
+    while (stops < stopping.size()) {
+      shown.add(stops++, new StopCard(toFinding, this::reveal));
     }
-    cards.getChildren().remove(spots.size(), cards.getChildren().size());
+    while (stops > stopping.size()) {
+      shown.remove(--stops);
+    }
+    while (shown.size() - stops < spots.size()) {
+      shown.add(new ThinCard(shown.size() - stops, open, ask, this::reveal));
+    }
+    shown.remove(stops + spots.size(), shown.size());
+    for (int i = 0; i < stops; i++) {
+      ((StopCard) shown.get(i)).show(stopping.get(i), units);
+    }
     for (int i = 0; i < spots.size(); i++) {
-      ((ThinCard) cards.getChildren().get(i)).show(spots.get(i), units, i == chosen);
+      ((ThinCard) shown.get(stops + i)).show(spots.get(i), units, i == chosen);
     }
     widen();
-    order.setText(spots.size() + ", worst first");
+    order.setText((stops == 0 ? "" : "after what stops,\n") + spots.size() + ", worst first");
   }
 
   /** Cards share the rail's width so that none is cut off at its end. */

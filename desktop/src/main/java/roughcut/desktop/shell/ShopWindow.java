@@ -41,6 +41,9 @@ import roughcut.desktop.station.Station;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.Mark;
 import roughcut.file.Rescue;
+import roughcut.finding.Chapter;
+import roughcut.finding.Finding;
+import roughcut.finding.Topic;
 import roughcut.measure.Units;
 import roughcut.measure.Worked;
 import roughcut.plan.Plan;
@@ -97,7 +100,7 @@ public final class ShopWindow {
             new BridgeStation(session, v -> sum.ask(v, units()), this::reopen),
             sheets);
     rail = new StationRail(stations, this::choose);
-    thin = new ThinRail(this::flyTo, v -> sum.ask(v, units()));
+    thin = new ThinRail(this::flyTo, this::toFinding, v -> sum.ask(v, units()));
     surface.onLink(this::link);
     surface.onSpot(this::flyTo);
     surface.onKnife(x -> stations.get(station).knife(x));
@@ -248,7 +251,7 @@ public final class ShopWindow {
     }
     draw();
     rail.show(plan, station);
-    thin.show(plan.thinSpots(), units(), chosenSpot);
+    thin.show(plan, units(), chosenSpot);
     sum.follow(plan.values(), units());
   }
 
@@ -285,15 +288,43 @@ public final class ShopWindow {
     Plan plan = session.plan().get();
     ThinSpot spot = plan.thinSpots().get(index);
     chosenSpot = index;
+    toChapter(spot.kind().owner());
+    surface.flyTo(spot.x(), stations.get(station).spotY(plan, spot));
+    surface.knife(spot.x());
+    thin.show(plan, units(), index);
+    sum.ask(spot.left(), units());
+  }
+
+  /** Goes to the field that a finding belongs beside, or to the page that tells of it. */
+  private void toFinding(Finding finding) {
+    if (!finding.where().isEmpty()) {
+      goTo(finding.where());
+      return;
+    }
+    toChapter(finding.topic().chapter());
+    stations.get(station).page(pageOf(finding.topic()));
+  }
+
+  private void toChapter(Chapter chapter) {
     for (int i = 0; i < stations.size(); i++) {
-      if (stations.get(i).owns(spot)) {
+      if (stations.get(i).chapter().filter(c -> c == chapter).isPresent()) {
         choose(i);
       }
     }
-    surface.flyTo(spot.x(), stations.get(station).spotY(plan, spot));
-    surface.knife(spot.x());
-    thin.show(plan.thinSpots(), units(), index);
-    sum.ask(spot.left(), units());
+  }
+
+  private static String pageOf(Topic topic) {
+    return switch (topic) {
+      case LAYOUT -> "";
+      case NECK_BLANK -> "Boards";
+      case BODY_BLANK -> "Body";
+      case PLANER -> "Planer";
+      case NECK -> "Side";
+      case FRETBOARD -> "Markers";
+      case STRINGS -> "Bridge";
+      case BODY -> "Outline";
+      case ROUTS -> "Passes";
+    };
   }
 
   private void link(String id) {

@@ -11,10 +11,13 @@ import roughcut.desktop.control.States;
 import roughcut.desktop.control.Tips;
 import roughcut.desktop.station.Station;
 import roughcut.plan.Plan;
+import roughcut.plan.Standing;
 import roughcut.thin.ThinSpot;
 
 /** The stations down the left in the order of work, each with how it stands. */
 final class StationRail extends VBox {
+  private static final Standing NOTHING = new Standing(ThinSpot.State.CLEAR, "");
+
   private final List<Button> buttons = new ArrayList<>();
   private final List<Label> states = new ArrayList<>();
   private final List<Station> stations;
@@ -44,25 +47,11 @@ final class StationRail extends VBox {
   void show(Plan plan, int chosen) {
     for (int i = 0; i < stations.size(); i++) {
       Station station = stations.get(i);
-      List<ThinSpot> own = plan.thinSpots().stream().filter(station::owns).toList();
-      long stops = own.stream().filter(s -> s.state() == ThinSpot.State.STOP).count();
-      long looks = own.stream().filter(s -> s.state() == ThinSpot.State.LOOK).count();
-      String trouble = station.trouble(plan);
-      String words =
-          !trouble.isEmpty()
-              ? trouble
-              : stops > 0
-                  ? stops + " at stop"
-                  : looks > 0
-                      ? looks + " to look at"
-                      : own.isEmpty() && !station.judged() ? "" : "clear";
+      Standing standing = station.chapter().map(plan::standing).orElse(NOTHING);
+      String words = standing.words();
       Label state = states.get(i);
       state.setText(words);
-      state
-          .getStyleClass()
-          .setAll(
-              "station-state",
-              stops > 0 || !trouble.isEmpty() ? "is-stop" : looks > 0 ? "is-look" : "is-clear");
+      state.getStyleClass().setAll("station-state", "is-" + standing.state().word());
       buttons.get(i).pseudoClassStateChanged(States.CHOSEN, i == chosen);
       buttons.get(i).setAccessibleText(station.name() + (words.isEmpty() ? "" : ", " + words));
     }

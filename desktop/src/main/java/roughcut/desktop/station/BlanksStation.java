@@ -1,14 +1,11 @@
 package roughcut.desktop.station;
 
 import java.nio.file.Path;
-import java.util.List;
+import java.util.Optional;
 import java.util.function.Consumer;
-import java.util.stream.Stream;
 import roughcut.desktop.session.Session;
+import roughcut.finding.Chapter;
 import roughcut.measure.Value;
-import roughcut.plan.Plan;
-import roughcut.thin.ThinKind;
-import roughcut.thin.ThinSpot;
 
 /**
  * From the rack to the blanks: the boards, the neck's strips, where everything is sawn, gluing,
@@ -45,17 +42,7 @@ public final class BlanksStation extends PagedStation {
   }
 
   @Override
-  public boolean owns(ThinSpot spot) {
-    return spot.kind().owner() == ThinKind.Owner.BLANKS;
-  }
-
-  @Override
-  public String trouble(Plan plan) {
-    long stops =
-        Stream.of(plan.openForBlank(), plan.openForBody())
-            .flatMap(List::stream)
-            .filter(q -> q.stops())
-            .count();
-    return stops == 0 ? "" : stops + " not ready";
+  public Optional<Chapter> chapter() {
+    return Optional.of(Chapter.BLANKS);
   }
 }

@@ -23,6 +23,7 @@ import roughcut.desktop.draw.Handles;
 import roughcut.desktop.session.Session;
 import roughcut.drawing.BoardsDrawing;
 import roughcut.drawing.Drawing;
+import roughcut.finding.Topic;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
@@ -118,7 +119,7 @@ final class BoardsPage extends PlainPage {
     placer.show(plan);
     small.show();
     lefts(plan);
-    questions.show("Parts from the rack", plan.openForBlank(), units);
+    questions.show("Parts from the rack", plan.about(Topic.NECK_BLANK), units);
     List<WayOut> found = new ArrayList<>();
     for (RipPlan rip : plan.rips().plans()) {
       found.addAll(plan.waysOut(rip));

@@ -14,6 +14,7 @@ import roughcut.desktop.draw.Handles;
 import roughcut.desktop.session.Session;
 import roughcut.drawing.BodyBlankDrawing;
 import roughcut.drawing.Drawing;
+import roughcut.finding.Topic;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
 import roughcut.measure.Units;
@@ -119,7 +120,7 @@ final class BodyPage extends PlainPage {
     boolean laminated = body.kind() == BodyBack.STRIPS && !body.winged();
     strips.setVisible(laminated);
     strips.setManaged(laminated);
-    questions.show("The body blank", plan.openForBody(), units);
+    questions.show("The body blank", plan.about(Topic.BODY_BLANK), units);
     facts.begin();
     facts.row(false, "joint", body.join().faces().value() == 0 ? "none" : glue(body.join(), units));
     body.topping().ifPresent(job -> facts.row(false, "top", glue(job, units)));

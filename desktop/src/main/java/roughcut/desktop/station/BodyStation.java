@@ -1,13 +1,12 @@
 package roughcut.desktop.station;
 
 import java.nio.file.Path;
+import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.DoubleConsumer;
 import roughcut.desktop.session.Session;
+import roughcut.finding.Chapter;
 import roughcut.measure.Value;
-import roughcut.plan.Plan;
-import roughcut.thin.ThinKind;
-import roughcut.thin.ThinSpot;
 
 /** The body: its outline, its edges and contours, the neck's pocket and bolts, what it weighs. */
 public final class BodyStation extends BodyPages {
@@ -41,17 +40,7 @@ public final class BodyStation extends BodyPages {
   }
 
   @Override
-  public String trouble(Plan plan) {
-    if (plan.body().outline().crossing().isPresent()) {
-      return "crosses itself";
-    }
-    return plan.build().design().drawn().filter(d -> d.open() > 0).isPresent()
-        ? "outline is open"
-        : "";
-  }
-
-  @Override
-  public boolean owns(ThinSpot spot) {
-    return spot.kind().owner() == ThinKind.Owner.BODY;
+  public Optional<Chapter> chapter() {
+    return Optional.of(Chapter.BODY);
   }
 }

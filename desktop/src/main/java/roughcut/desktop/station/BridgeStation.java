@@ -1,10 +1,10 @@
 package roughcut.desktop.station;
 
+import java.util.Optional;
 import java.util.function.Consumer;
 import roughcut.desktop.session.Session;
+import roughcut.finding.Chapter;
 import roughcut.measure.Value;
-import roughcut.plan.Plan;
-import roughcut.thin.ThinSpot;
 
 /** The strings, where the bridge goes, and the heights of neck, strings and saddle. */
 public final class BridgeStation extends PagedStation {
@@ -24,17 +24,7 @@ public final class BridgeStation extends PagedStation {
   }
 
   @Override
-  public String trouble(Plan plan) {
-    if (!plan.stringPlan().bridge().possible()) {
-      return "no place for it";
-    }
-    return plan.stringPlan().heights().reaches(plan.stringPlan().bridge().kind())
-        ? ""
-        : "out of reach";
-  }
-
-  @Override
-  public boolean owns(ThinSpot spot) {
-    return false;
+  public Optional<Chapter> chapter() {
+    return Optional.of(Chapter.STRINGS);
   }
 }

@@ -37,7 +37,7 @@ final class CutsPage extends BodyViewPage {
   CutsPage(Session session, Consumer<Value> ask, PagedStation station, Looking looking) {
     super(session, ask, station, looking);
     which = new PickField<>("cut.which", "Looking at", this::words, looking::choose);
-    card = new FittingCard(session, ask, () -> looking.choose(""));
+    card = new FittingCard(session, ask, () -> looking.choose(""), looking::choose);
   }
 
   private String words(String name) {

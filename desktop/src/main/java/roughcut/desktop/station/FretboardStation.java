@@ -1,11 +1,11 @@
 package roughcut.desktop.station;
 
+import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.DoubleConsumer;
 import roughcut.desktop.session.Session;
+import roughcut.finding.Chapter;
 import roughcut.measure.Value;
-import roughcut.thin.ThinKind;
-import roughcut.thin.ThinSpot;
 
 /** The fretboard: its slots and wire, markers, the frets one by one, and fitting it to the neck. */
 public final class FretboardStation extends PagedStation {
@@ -28,7 +28,7 @@ public final class FretboardStation extends PagedStation {
   }
 
   @Override
-  public boolean owns(ThinSpot spot) {
-    return spot.kind().owner() == ThinKind.Owner.FRETBOARD;
+  public Optional<Chapter> chapter() {
+    return Optional.of(Chapter.FRETBOARD);
   }
 }

@@ -12,6 +12,7 @@ import roughcut.desktop.control.Questions;
 import roughcut.desktop.session.Session;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.GlueUpDrawing;
+import roughcut.finding.Topic;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
 import roughcut.measure.Units;
@@ -131,7 +132,7 @@ final class GlueUpPage extends PlainPage {
                         + " from the heel end")
             .orElse("no waste for them: end stops, or salt grains"));
     gluing.row(false, "order", "align, light all along, then from the middle out").end();
-    questions.show("The neck blank", plan.openForBlank(), units);
+    questions.show("The neck blank", plan.about(Topic.NECK_BLANK), units);
   }
 
   private static String verdict(GlueJob glue) {

@@ -1,5 +1,6 @@
 package roughcut.desktop.station;
 
+import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.DoubleConsumer;
 import javafx.scene.Node;
@@ -10,11 +11,10 @@ import roughcut.desktop.control.FretList;
 import roughcut.desktop.session.Session;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.StationDrawing;
+import roughcut.finding.Chapter;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
-import roughcut.thin.ThinKind;
-import roughcut.thin.ThinSpot;
 
 /** Scale, frets, nut, strings and the fretboard's taper. */
 public final class LayoutStation implements Station {
@@ -126,7 +126,7 @@ public final class LayoutStation implements Station {
   }
 
   @Override
-  public boolean owns(ThinSpot spot) {
-    return spot.kind().owner() == ThinKind.Owner.LAYOUT;
+  public Optional<Chapter> chapter() {
+    return Optional.of(Chapter.LAYOUT);
   }
 }

@@ -1,10 +1,10 @@
 package roughcut.desktop.station;
 
+import java.util.Optional;
 import java.util.function.Consumer;
 import roughcut.desktop.session.Session;
+import roughcut.finding.Chapter;
 import roughcut.measure.Value;
-import roughcut.thin.ThinKind;
-import roughcut.thin.ThinSpot;
 
 /** The neck: how its head is made, tuners, channels, the bore to the rod, and carving. */
 public final class NeckStation extends PagedStation {
@@ -26,7 +26,7 @@ public final class NeckStation extends PagedStation {
   }
 
   @Override
-  public boolean owns(ThinSpot spot) {
-    return spot.kind().owner() == ThinKind.Owner.NECK;
+  public Optional<Chapter> chapter() {
+    return Optional.of(Chapter.NECK);
   }
 }

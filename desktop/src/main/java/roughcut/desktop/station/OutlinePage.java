@@ -22,6 +22,8 @@ import roughcut.desktop.session.Session;
 import roughcut.drawing.BodyDrawing;
 import roughcut.file.FileTrouble;
 import roughcut.file.OutlineFile;
+import roughcut.finding.Finding;
+import roughcut.finding.Topic;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
 import roughcut.measure.Sentence;
@@ -171,9 +173,9 @@ final class OutlinePage extends BodyViewPage {
         "router",
         "anticlockwise round the outside; along the amber stretches that lifts the grain:"
             + " go back along them lightly, or turn the body over");
-    plan.problems().stream()
-        .filter(p -> p.decisionId().startsWith("outline.") || p.decisionId().equals("body.length"))
-        .forEach(p -> facts.row(true, "can't be", Sentence.in(p.message(), units)));
+    plan.about(Topic.BODY).stream()
+        .filter(Finding::stops)
+        .forEach(p -> facts.row(true, p.severity().word(), Sentence.in(p.words(), units)));
     facts.end();
   }
 

@@ -8,6 +8,7 @@ import roughcut.desktop.control.Questions;
 import roughcut.desktop.session.Session;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.MillingDrawing;
+import roughcut.finding.Topic;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
 import roughcut.measure.Units;
@@ -105,7 +106,7 @@ final class PlanerPage extends PlainPage {
     }
     passes.end();
     check(plan.faceCheck(), units);
-    advice.show("At the planer", plan.planerAdvice(), "Nothing to look out for.", units);
+    advice.show("At the planer", plan.about(Topic.PLANER), "Nothing to look out for.", units);
   }
 
   private void check(FaceCheck check, Units units) {

@@ -1,12 +1,11 @@
 package roughcut.desktop.station;
 
+import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.DoubleConsumer;
 import roughcut.desktop.session.Session;
+import roughcut.finding.Chapter;
 import roughcut.measure.Value;
-import roughcut.plan.Plan;
-import roughcut.thin.ThinKind;
-import roughcut.thin.ThinSpot;
 
 /** Everything that is cut into the body: where it lies, how it is cut, with what. */
 public final class RoutsStation extends BodyPages {
@@ -34,12 +33,7 @@ public final class RoutsStation extends BodyPages {
   }
 
   @Override
-  public String trouble(Plan plan) {
-    return plan.cuts().troubles().isEmpty() ? "" : plan.cuts().troubles().size() + " can't be";
-  }
-
-  @Override
-  public boolean owns(ThinSpot spot) {
-    return spot.kind().owner() == ThinKind.Owner.ROUTS;
+  public Optional<Chapter> chapter() {
+    return Optional.of(Chapter.ROUTS);
   }
 }

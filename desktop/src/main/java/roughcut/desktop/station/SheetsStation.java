@@ -4,6 +4,7 @@ import java.io.File;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.concurrent.Task;
 import javafx.scene.Node;
@@ -23,11 +24,12 @@ import roughcut.file.Exports;
 import roughcut.file.FileTrouble;
 import roughcut.file.Paper;
 import roughcut.file.Tiling;
+import roughcut.finding.Chapter;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
+import roughcut.measure.Sentence;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
-import roughcut.thin.ThinSpot;
 
 /** The full-size sheets: how they fall on paper, and writing them out. */
 public final class SheetsStation implements Station {
@@ -136,19 +138,7 @@ public final class SheetsStation implements Station {
     which.show(List.of(Sheet.values()), sheet);
     Drawing drawn = sheet.of(plan, units);
     Tiling tiling = Tiling.of(drawn, paper.getValue());
-    pages.setText(
-        tiling.sheets() == 1
-            ? "One page. Print at 100 %."
-            : tiling.tooMany()
-                ? tiling.tooManyWords()
-                : tiling.printed()
-                    + " pages, "
-                    + tiling.columns()
-                    + " across and "
-                    + tiling.rows()
-                    + " down, overlapping by "
-                    + Math.round(Tiling.OVERLAP)
-                    + " mm, with crosses to lay them by. Print at 100 %.");
+    pages.setText(Sentence.in(tiling.words(), units));
   }
 
   @Override
@@ -160,13 +150,8 @@ public final class SheetsStation implements Station {
   }
 
   @Override
-  public boolean judged() {
-    return false;
-  }
-
-  @Override
-  public boolean owns(ThinSpot spot) {
-    return false;
+  public Optional<Chapter> chapter() {
+    return Optional.empty();
   }
 
   @Override

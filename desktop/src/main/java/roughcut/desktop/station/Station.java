@@ -1,11 +1,13 @@
 package roughcut.desktop.station;
 
 import java.util.List;
+import java.util.Optional;
 import javafx.scene.Node;
 import roughcut.desktop.draw.Handles;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.KnifeStops;
 import roughcut.drawing.StationDrawing;
+import roughcut.finding.Chapter;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.thin.ThinSpot;
@@ -34,13 +36,8 @@ public interface Station {
   /** Moves the keyboard to a decision's field; false when it isn't decided here. */
   boolean goTo(String decisionId);
 
-  /** Whether that thin spot is this station's to mend. */
-  boolean owns(ThinSpot spot);
-
-  /** Whether thin spots are its matter, so that it is clear when it has none. */
-  default boolean judged() {
-    return true;
-  }
+  /** The part of the plan that is shown and mended here; none where nothing is judged. */
+  Optional<Chapter> chapter();
 
   /** Whether the section knife runs over this station's drawing. */
   default boolean hasKnife() {
@@ -86,10 +83,5 @@ public interface Station {
    */
   default boolean hasFrets() {
     return true;
-  }
-
-  /** What stands in the way here apart from thin spots, in a word or two; empty for nothing. */
-  default String trouble(Plan plan) {
-    return "";
   }
 }

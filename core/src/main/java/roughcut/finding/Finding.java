@@ -1,0 +1,46 @@
+package roughcut.finding;
+
+import java.util.Comparator;
+import java.util.List;
+
+/**
+ * What is wrong in a plan, or wants a look, apart from wood that is left thin. Found once, in core,
+ * and told alike by screen, paper and command line.
+ *
+ * @param where id of the decision whose field it belongs beside; empty where it is of none
+ * @param words what can't be or is missing, and the nearest that can where there is such; lengths
+ *     in millimetres, written out
+ */
+public record Finding(Severity severity, Topic topic, String where, String words) {
+  /** How bad it is, the worst first. */
+  public enum Severity {
+    /**
+     * Decisions, each sensible alone, that can't be had together. The plan stands all the same,
+     * worked out and drawn as far as it goes.
+     */
+    IMPOSSIBLE("can't be"),
+    /** Could be had, but nobody may begin before it is mended. */
+    STOP("not ready"),
+    LOOK("look");
+
+    private final String word;
+
+    Severity(String word) {
+      this.word = word;
+    }
+
+    public String word() {
+      return word;
+    }
+  }
+
+  /** Whether work can't begin before it is mended. */
+  public boolean stops() {
+    return severity != Severity.LOOK;
+  }
+
+  /** The worst first, otherwise as they were found. */
+  public static List<Finding> sorted(List<Finding> all) {
+    return all.stream().sorted(Comparator.comparing(Finding::severity)).toList();
+  }
+}

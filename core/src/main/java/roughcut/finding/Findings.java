@@ -1,0 +1,46 @@
+package roughcut.finding;
+
+import java.util.ArrayList;
+import java.util.List;
+import roughcut.finding.Finding.Severity;
+
+/** Gathers what is found about one topic. */
+public final class Findings {
+  private final Topic topic;
+  private final List<Finding> all = new ArrayList<>();
+
+  public Findings(Topic topic) {
+    this.topic = topic;
+  }
+
+  public void impossible(String where, String words) {
+    all.add(new Finding(Severity.IMPOSSIBLE, topic, where, words));
+  }
+
+  /** What stops, beside no field. */
+  public void stop(String words) {
+    stop("", words);
+  }
+
+  public void stop(String where, String words) {
+    all.add(new Finding(Severity.STOP, topic, where, words));
+  }
+
+  public void look(String words) {
+    all.add(new Finding(Severity.LOOK, topic, "", words));
+  }
+
+  /** What stops, or else what only wants a look. */
+  public void add(boolean stops, String words) {
+    if (stops) {
+      stop(words);
+    } else {
+      look(words);
+    }
+  }
+
+  /** The worst first, otherwise as they were found. */
+  public List<Finding> list() {
+    return Finding.sorted(all);
+  }
+}

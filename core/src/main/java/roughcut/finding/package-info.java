@@ -1,0 +1,2 @@
+/** What the plan has to say to the maker, whoever shows it. */
+package roughcut.finding;

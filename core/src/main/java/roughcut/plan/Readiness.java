@@ -1,0 +1,89 @@
+package roughcut.plan;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Collectors;
+import roughcut.design.FretboardDecisions;
+import roughcut.design.RoutDecisions;
+import roughcut.design.StringDecisions;
+import roughcut.finding.Finding;
+import roughcut.finding.Findings;
+import roughcut.finding.Topic;
+import roughcut.fretboard.FretboardWork;
+import roughcut.fretboard.Markers;
+import roughcut.measure.Sentence;
+import roughcut.rout.BodyCuts;
+import roughcut.rout.Pocket;
+import roughcut.rout.RoutPlan;
+import roughcut.strings.Bridge;
+import roughcut.strings.Heights;
+
+/**
+ * What keeps the maker from beginning, apart from the blanks: bores without a possible depth, a
+ * pocket that the finish closes, a cutter that isn't in the drawer, a bridge out of reach.
+ */
+final class Readiness {
+  private Readiness() {}
+
+  static List<Finding> of(
+      Markers markers, FretboardWork work, Heights heights, Bridge bridge, BodyCuts cuts) {
+    List<Finding> all = new ArrayList<>();
+    all.addAll(fretboard(markers, work));
+    Findings strings = new Findings(Topic.STRINGS);
+    if (!heights.reaches(bridge.kind())) {
+      strings.stop(StringDecisions.BRIDGE.id(), heights.reach(bridge.kind()));
+    }
+    all.addAll(strings.list());
+    cuts.pocket().ifPresent(p -> all.addAll(pocket(p)));
+    Findings routs = new Findings(Topic.ROUTS);
+    for (RoutPlan rout : cuts.routs()) {
+      rout.plan()
+          .missing()
+          .ifPresent(words -> routs.stop(rout.step().name().replace('-', ' ') + ": " + words));
+    }
+    all.addAll(routs.list());
+    return all;
+  }
+
+  /** Dots that need the same change are told together. */
+  private static List<Finding> fretboard(Markers markers, FretboardWork work) {
+    Findings found = new Findings(Topic.FRETBOARD);
+    List<Markers.Dot> never = markers.dots().stream().filter(d -> !d.possible()).toList();
+    if (!never.isEmpty()) {
+      double lack =
+          never.stream().mapToDouble(d -> d.least().value() - d.most().value()).max().orElse(0);
+      found.stop(
+          FretboardDecisions.MARKER_THICKNESS.id(),
+          "no depth will do for the marker"
+              + (never.size() == 1 ? " at fret " : "s at frets ")
+              + never.stream()
+                  .map(d -> Integer.toString(d.fret()))
+                  .collect(Collectors.joining(", "))
+              + ": "
+              + Sentence.mm(lack, 2)
+              + " more are wanted between the face and the bore's bottom");
+    }
+    work.inlay()
+        .filter(i -> i.least().value() > i.most().value())
+        .ifPresent(
+            i ->
+                found.stop(
+                    "no depth will do for the inlay, by "
+                        + Sentence.mm(i.least().value() - i.most().value(), 2)
+                        + ": a thicker inlay, or a thicker board"));
+    return found.list();
+  }
+
+  private static List<Finding> pocket(Pocket pocket) {
+    Findings found = new Findings(Topic.BODY);
+    double finished = pocket.finished().value();
+    if (finished < 0) {
+      found.stop(
+          RoutDecisions.POCKET_CLEARANCE.id(),
+          "with finish in it the pocket is "
+              + Sentence.mm(-finished, 2)
+              + " a side too narrow for the neck: more clearance, or keep finish out of it");
+    }
+    return found.list();
+  }
+}

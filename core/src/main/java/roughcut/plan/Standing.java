@@ -1,0 +1,37 @@
+package roughcut.plan;
+
+import java.util.List;
+import java.util.function.Predicate;
+import roughcut.finding.Finding;
+import roughcut.thin.ThinSpot;
+
+/**
+ * How a part of the plan stands. Clear means that nothing at all was found in it; a part in which
+ * nothing is judged would be clear too, so that is for the caller to know.
+ *
+ * @param state the worst of all that was found
+ * @param words for the maker
+ */
+public record Standing(ThinSpot.State state, String words) {
+
+  static Standing of(List<Finding> findings, List<ThinSpot> spots) {
+    long never = count(findings, f -> f.severity() == Finding.Severity.IMPOSSIBLE);
+    long open = count(findings, f -> f.severity() == Finding.Severity.STOP);
+    long thin = count(spots, s -> s.state() == ThinSpot.State.STOP);
+    long stops = never + open + thin;
+    if (stops > 0) {
+      return new Standing(
+          ThinSpot.State.STOP,
+          stops + (stops == never ? " can't be" : stops == open ? " not ready" : " at stop"));
+    }
+    long looks =
+        count(findings, f -> !f.stops()) + count(spots, s -> s.state() == ThinSpot.State.LOOK);
+    return looks > 0
+        ? new Standing(ThinSpot.State.LOOK, looks + " to look at")
+        : new Standing(ThinSpot.State.CLEAR, "clear");
+  }
+
+  private static <T> long count(List<T> all, Predicate<T> which) {
+    return all.stream().filter(which).count();
+  }
+}

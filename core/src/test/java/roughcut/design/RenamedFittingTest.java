@@ -1,0 +1,112 @@
+package roughcut.design;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import roughcut.Heron;
+import roughcut.demo.Demo;
+import roughcut.file.BuildFile;
+import roughcut.measure.Worked;
+import roughcut.plan.Plan;
+import roughcut.shop.Shop;
+import roughcut.shop.Template;
+
+/** A fitting under another name is the same fitting: nothing decided, read or joined is lost. */
+class RenamedFittingTest {
+  private static final LocalDate DAY = LocalDate.of(2026, 5, 4);
+  private static final String TO = "otter";
+
+  @TempDir Path folder;
+
+  /** A demo with numbers of a fitting decided and read away from what is listed. */
+  private static Build marked(Build build, Fitting fitting, Random random) {
+    Build next = build;
+    for (Decision decision : FittingDecisions.of(fitting)) {
+      if (decision instanceof NumberDecision number) {
+        double usual = number.in(next.design());
+        double value = Math.min(number.most(), usual + 0.125 * random.nextDouble());
+        next = next.withDesign(number.with(next.design(), value));
+        if (number.measurable() && random.nextBoolean()) {
+          next = next.withMeasured(number.id(), new Measurement(value, DAY));
+        }
+      }
+    }
+    NumberDecision depth = FittingDecisions.depth(fitting.name());
+    return next.withDesign(depth.with(next.design(), random.nextBoolean() ? 0 : 17.25));
+  }
+
+  /** Every number of the plan, in order of size: their ids change with the name. */
+  private static List<Double> numbers(Build build) {
+    return Plan.of(build, Demo.shop()).values().values().stream()
+        .map(Worked::value)
+        .sorted()
+        .toList();
+  }
+
+  @Test
+  void everyNumberStaysAndTheFileKeepsIt() throws Exception {
+    Random random = new Random(8);
+    for (Build demo : Demo.builds(DAY)) {
+      for (Fitting fitting : demo.design().fittings()) {
+        String from = fitting.name();
+        Build before = marked(demo, fitting, random);
+        Build after = before.withFittingRenamed(from, TO);
+        assertThat(after.design().fitting(from)).isEmpty();
+        assertThat(after.design().fittings()).noneMatch(f -> f.with().contains(from));
+        assertThat(after.measured()).hasSameSizeAs(before.measured());
+        assertThat(numbers(after)).as("%s of %s", from, demo.name()).isEqualTo(numbers(before));
+        Path file = folder.resolve(demo.name() + "-" + from + ".roughcut.json");
+        BuildFile.at(file).save(after);
+        assertThat(BuildFile.open(file).build()).isEqualTo(after);
+        assertThat(after.withFittingRenamed(TO, from)).isEqualTo(before);
+      }
+    }
+  }
+
+  @Test
+  void whatCannotBeCalledSoIsRefusedInWords() {
+    Build heron = Heron.build();
+    assertThatThrownBy(() -> heron.withFittingRenamed("neck", "bridge"))
+        .isInstanceOf(IllegalArgumentException.class)
+        .hasMessageContaining("another fitting is called “bridge”");
+    assertThatThrownBy(() -> heron.withFittingRenamed("neck", "pocket"))
+        .hasMessageContaining("the program gives itself");
+    assertThatThrownBy(() -> heron.withFittingRenamed("neck", "Nº 1"))
+        .hasMessageContaining("small letters");
+    assertThat(heron.withFittingRenamed("neck", "neck")).isEqualTo(heron);
+    assertThat(heron.withFittingRenamed("nothing", "neck")).isEqualTo(heron);
+  }
+
+  @Test
+  void aTemplateIsGivenToAnotherRoutUnlessItHasOne() {
+    Shop shop = Demo.shop().withTemplates(List.of(template("neck"), template("bridge")));
+    assertThat(shop.withTemplateRenamed("neck", "front").templates())
+        .extracting(Template::name)
+        .containsExactly("front", "bridge");
+    assertThat(shop.withTemplateRenamed("neck", "bridge")).isEqualTo(shop);
+    assertThat(shop.withTemplateRenamed("none", "front")).isEqualTo(shop);
+  }
+
+  private static Template template(String name) {
+    return new Template(
+        name, 12, "plywood", Template.Use.ROUTING, false, Optional.of(40.0), true, "index holes");
+  }
+
+  @Test
+  void aRemovedFittingTakesTheDepthsOfItsLegsAlong() {
+    Build build = Heron.build();
+    NumberDecision legs = FittingDecisions.depth("neck-legs");
+    Build deep = build.withDesign(legs.with(build.design(), 21));
+    assertThat(deep.withoutFitting("neck").design().numbers()).doesNotContainKey(legs.id());
+    assertThat(deep.withFittingRenamed("neck", TO).design().numbers())
+        .containsEntry("rout.otter-legs.depth", 21.0)
+        .doesNotContainKey(legs.id());
+  }
+}

@@ -1,0 +1,58 @@
+package roughcut.desktop.control;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.function.Consumer;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import javafx.scene.shape.SVGPath;
+import roughcut.finding.Finding;
+import roughcut.measure.Sentence;
+import roughcut.measure.Units;
+
+/**
+ * What stops the work on one topic, on the rail before the thin spots: a press leads to its field.
+ */
+final class StopCard extends Button {
+  private static final double HEIGHT = 84;
+
+  private final Label word = new Label();
+  private final Label what = new Label();
+  private Finding finding;
+
+  StopCard(Consumer<Finding> open, Consumer<Button> reveal) {
+    getStyleClass().addAll("thin-card", "thin-stop");
+    SVGPath shape = new SVGPath();
+    shape.setContent("M0,0 h8 v8 h-8 z");
+    shape.getStyleClass().add("thin-shape");
+    word.setGraphic(shape);
+    word.getStyleClass().add("thin-word");
+    what.getStyleClass().add("thin-what");
+    what.setWrapText(true);
+    VBox inside = new VBox(3, word, what);
+    inside.setPrefHeight(HEIGHT);
+    inside.setMinHeight(Region.USE_PREF_SIZE);
+    inside.prefWidthProperty().bind(widthProperty().subtract(24));
+    setGraphic(inside);
+    setOnAction(e -> open.accept(finding));
+    focusedProperty().addListener((p, was, is) -> reveal.accept(this));
+  }
+
+  /** Shows what stops one topic, the worst first; there is at least one. */
+  void show(List<Finding> stops, Units units) {
+    finding = stops.get(0);
+    int more = stops.size() - 1;
+    word.setText(
+        finding.topic().words()
+            + ": "
+            + (more > 0 ? stops.size() + " " : "")
+            + finding.severity().word());
+    List<String> words = stops.stream().map(f -> Sentence.in(f.words(), units)).toList();
+    what.setText(words.get(0));
+    setId("stop." + finding.topic().name().toLowerCase(Locale.ROOT));
+    Tips.on(this, String.join("\n", words));
+    setAccessibleText(word.getText() + ": " + String.join("; ", words));
+  }
+}

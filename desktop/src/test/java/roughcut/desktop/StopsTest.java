@@ -1,0 +1,149 @@
+package roughcut.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.Test;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.Start;
+import org.testfx.framework.junit5.Stop;
+import roughcut.design.Decisions;
+import roughcut.design.Design;
+import roughcut.finding.Chapter;
+import roughcut.finding.Finding;
+import roughcut.finding.Topic;
+import roughcut.measure.Units;
+import roughcut.measure.Unreadable;
+
+/** What stops the work is on the rails, leads to where it is mended, and goes when it is. */
+class StopsTest extends WindowTest {
+  private static final Map<Chapter, String> STATIONS =
+      Map.of(
+          Chapter.LAYOUT, "layout",
+          Chapter.BLANKS, "blanks",
+          Chapter.NECK, "neck",
+          Chapter.FRETBOARD, "fretboard",
+          Chapter.STRINGS, "bridge",
+          Chapter.BODY, "body",
+          Chapter.ROUTS, "routs");
+
+  @Start
+  void start(Stage stage) throws IOException {
+    open(stage);
+  }
+
+  @Stop
+  void stop() {
+    close();
+  }
+
+  private void decide(String... settings) {
+    show(
+        () ->
+            session()
+                .edit(
+                    "settings",
+                    null,
+                    build -> {
+                      Design design = build.design();
+                      for (String setting : settings) {
+                        String[] parts = setting.split("=", 2);
+                        Design now = design;
+                        try {
+                          design =
+                              Decisions.find(now, parts[0])
+                                  .orElseThrow()
+                                  .typed(now, parts[1], Units.MM);
+                        } catch (Unreadable e) {
+                          throw new AssertionError(setting, e);
+                        }
+                      }
+                      return build.withDesign(design);
+                    }));
+  }
+
+  /** What the station's button says under its name. */
+  private String state(String station) {
+    Node button = robot.lookup((Node n) -> ("station." + station).equals(n.getId())).query();
+    return button.lookupAll(".station-state").stream()
+        .map(n -> ((Label) n).getText())
+        .collect(Collectors.joining());
+  }
+
+  private Set<String> cards() {
+    return robot
+        .lookup((Node n) -> n.getId() != null && n.getId().startsWith("stop."))
+        .queryAll()
+        .stream()
+        .map(n -> n.getId().substring(5))
+        .collect(Collectors.toCollection(TreeSet::new));
+  }
+
+  @Test
+  void bothRailsSayWhatThePlanSays(FxRobot robot) {
+    decide(
+        "pocket.finish=goes-in", "pocket.clearance=0.05", "rod.length=900", "marker.thickness=0.3");
+    Set<String> stopped =
+        session().plan().get().findings().stream()
+            .filter(Finding::stops)
+            .map(f -> f.topic().name().toLowerCase(java.util.Locale.ROOT))
+            .collect(Collectors.toCollection(TreeSet::new));
+    assertThat(stopped).contains("neck", "body", "fretboard", "routs", "neck_blank");
+    assertThat(cards()).isEqualTo(stopped);
+    Map<String, String> said = new TreeMap<>();
+    Map<String, String> known = new TreeMap<>();
+    STATIONS.forEach(
+        (chapter, station) -> {
+          said.put(station, state(station));
+          known.put(station, session().plan().get().standing(chapter).words());
+        });
+    assertThat(said).isEqualTo(known);
+    assertThat(said.get("body")).isEqualTo("1 not ready");
+  }
+
+  @Test
+  void aStopLeadsToItsFieldAndGoesWhenMended(FxRobot robot) {
+    decide("pocket.finish=goes-in", "pocket.clearance=0.05", "finish.film=0.12");
+    click("stop.body");
+    assertThat(there("pocket.clearance")).as("its page is open").isTrue();
+    assertThat(stage.getScene().getFocusOwner().getId()).isEqualTo("pocket.clearance");
+    robot.push(KeyCode.CONTROL, KeyCode.A).write("0.2").push(KeyCode.ENTER);
+    settle();
+    assertThat(cards()).doesNotContain("body");
+  }
+
+  @Test
+  void aStopWithoutAFieldLeadsToThePageThatTellsIt(FxRobot robot) {
+    for (Topic topic : List.of(Topic.NECK_BLANK, Topic.ROUTS)) {
+      click("stop." + topic.name().toLowerCase(java.util.Locale.ROOT));
+      Finding told = session().plan().get().about(topic).get(0);
+      assertThat(told.stops()).isTrue();
+      String words = told.words().replaceFirst("^[^:]*: ", "");
+      String shown = words.split("\\d")[0];
+      assertThat(
+              robot
+                  .lookup(
+                      (Node n) ->
+                          n instanceof Label l
+                              && n.getScene() != null
+                              && !l.getStyleClass().contains("thin-what")
+                              && l.getText().contains(shown))
+                  .queryAll())
+          .as("%s: “%s”", topic, shown)
+          .isNotEmpty();
+    }
+    Button card = find(robot, "stop.routs", Button.class);
+    assertThat(card.getAccessibleText()).contains("not ready");
+  }
+}
