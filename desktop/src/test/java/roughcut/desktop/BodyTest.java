@@ -120,10 +120,9 @@ class BodyTest extends WindowTest {
     click("template.make");
     routs("Cuts");
     pick("cut.which", "bridge");
-    type("pickup.bridge.from-saddle", "51");
     type(robot, "fitting.name", "Back single");
     assertThat(design().fitting("bridge")).isEmpty();
-    assertThat(design().numbers()).containsEntry("pickup.back-single.from-saddle", 51.0);
+    assertThat(design().numbers()).containsEntry("pickup.back-single.from-saddle", 46.0);
     assertThat(there("pickup.back-single.from-saddle")).as("its card stays open").isTrue();
     assertThat(session().shop().get().template("back-single")).isPresent();
     type(robot, "fitting.name", "neck");
@@ -132,7 +131,7 @@ class BodyTest extends WindowTest {
     robot.push(KeyCode.ESCAPE);
     assertThat(find(robot, "fitting.name", TextField.class).getText()).isEqualTo("back single");
     undo();
-    assertThat(design().numbers()).containsEntry("pickup.bridge.from-saddle", 51.0);
+    assertThat(design().numbers()).containsEntry("pickup.bridge.from-saddle", 46.0);
     assertThat(session().shop().get().template("bridge")).isPresent();
   }
 

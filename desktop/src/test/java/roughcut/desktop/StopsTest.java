@@ -54,7 +54,7 @@ class StopsTest extends WindowTest {
             session()
                 .edit(
                     "settings",
-                    null,
+                    "settings",
                     build -> {
                       Design design = build.design();
                       for (String setting : settings) {

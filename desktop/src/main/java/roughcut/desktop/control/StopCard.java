@@ -3,8 +3,10 @@ package roughcut.desktop.control;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.Consumer;
+import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.scene.shape.SVGPath;
@@ -31,13 +33,17 @@ final class StopCard extends Button {
     word.getStyleClass().add("thin-word");
     what.getStyleClass().add("thin-what");
     what.setWrapText(true);
+    what.setAlignment(Pos.TOP_LEFT);
+    what.setMaxHeight(Double.MAX_VALUE);
+    VBox.setVgrow(what, Priority.ALWAYS);
     VBox inside = new VBox(3, word, what);
     inside.setPrefHeight(HEIGHT);
     inside.setMinHeight(Region.USE_PREF_SIZE);
     inside.prefWidthProperty().bind(widthProperty().subtract(24));
     setGraphic(inside);
     setOnAction(e -> open.accept(finding));
-    focusedProperty().addListener((p, was, is) -> reveal.accept(this));
+    // Reached by keyboard only: scrolled under a press it would be gone before the release.
+    focusVisibleProperty().addListener((p, was, is) -> reveal.accept(this));
   }
 
   /** Shows what stops one topic, the worst first; there is at least one. */

@@ -63,7 +63,8 @@ final class ThinCard extends Button {
             ask.accept(spot.left());
           }
         });
-    focusedProperty().addListener((p, was, is) -> reveal.accept(this));
+    // Reached by keyboard only: scrolled under a press it would be gone before the release.
+    focusVisibleProperty().addListener((p, was, is) -> reveal.accept(this));
   }
 
   /** A bar as long as what is left, with a tick where it should reach. */

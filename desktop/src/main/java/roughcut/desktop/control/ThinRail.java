@@ -116,7 +116,7 @@ public final class ThinRail extends HBox {
   /** Scrolls so that a card reached by keyboard is seen. */
   private void reveal(Button card) {
     double room = cards.getWidth() - scroll.getViewportBounds().getWidth();
-    if (card.isFocused() && room > 0) {
+    if (card.isFocusVisible() && room > 0) {
       scroll.setHvalue(
           Math.max(
               0,

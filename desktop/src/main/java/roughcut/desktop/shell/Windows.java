@@ -25,8 +25,8 @@ import roughcut.file.FileTrouble;
 public final class Windows {
   public static final double USUAL_WIDTH = 1280;
   public static final double USUAL_HEIGHT = 800;
-  private static final double LEAST_WIDTH = 1000;
-  private static final double LEAST_HEIGHT = 640;
+  private static final double LEAST_WIDTH = 1100;
+  private static final double LEAST_HEIGHT = 680;
 
   /** Under which habit the build is remembered that was open last. */
   public static final String LAST_BUILD = "build.last";
@@ -89,6 +89,7 @@ public final class Windows {
     stage.setOnCloseRequest(e -> closing(e, stage, window));
     Thread.currentThread().setUncaughtExceptionHandler((t, e) -> failed(e));
     stage.show();
+    size(stage, habits); // some window managers open at the least size
     window.opened();
     return window;
   }
@@ -130,10 +131,7 @@ public final class Windows {
   private static void place(Stage stage, Habits habits) {
     double x = habits.number("window.x", Double.NaN);
     double y = habits.number("window.y", Double.NaN);
-    double width = habits.number("window.width", USUAL_WIDTH);
-    double height = habits.number("window.height", USUAL_HEIGHT);
-    stage.setWidth(width);
-    stage.setHeight(height);
+    size(stage, habits);
     boolean seen =
         Screen.getScreens().stream()
             .map(Screen::getVisualBounds)
@@ -143,6 +141,13 @@ public final class Windows {
       stage.setY(y);
     }
     stage.setMaximized(habits.number("window.maximized", 0) > 0);
+  }
+
+  private static void size(Stage stage, Habits habits) {
+    if (!stage.isMaximized()) {
+      stage.setWidth(habits.number("window.width", USUAL_WIDTH));
+      stage.setHeight(habits.number("window.height", USUAL_HEIGHT));
+    }
   }
 
   private static void closing(WindowEvent e, Stage stage, ShopWindow window) {

@@ -103,12 +103,14 @@ final class PassesPage extends BodyViewPage {
             rout.plan().missing().isPresent(),
             rout.step().name().replace('-', ' '),
             rout.surface().text(units) + " deep",
-            rout.plan().missing().isPresent()
-                ? "a cutter is missing"
-                : rout.plan().passes().size()
-                    + " passes, "
-                    + rout.plan().changes()
-                    + (rout.plan().changes() == 1 ? " change" : " changes"));
+            rout.plan()
+                .missing()
+                .map(m -> Sentence.in(m, units))
+                .orElse(
+                    rout.plan().passes().size()
+                        + " passes, "
+                        + rout.plan().changes()
+                        + (rout.plan().changes() == 1 ? " change" : " changes")));
       }
     } else {
       title.setText("Passes for the " + plans.get(0).cut().words());
