@@ -8,7 +8,7 @@ public enum Topic {
   PLANER(Chapter.BLANKS, "planer"),
   NECK(Chapter.NECK, "neck"),
   FRETBOARD(Chapter.FRETBOARD, "fretboard"),
-  STRINGS(Chapter.STRINGS, "bridge and strings"),
+  STRINGS(Chapter.STRINGS, "bridge"),
   BODY(Chapter.BODY, "body"),
   ROUTS(Chapter.ROUTS, "routs");
 

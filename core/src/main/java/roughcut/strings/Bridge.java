@@ -51,7 +51,7 @@ public record Bridge(
     List<Hole> holes,
     boolean fromRealNeck) {
   /** Room left to sharpen a string, mm. */
-  private static final double SHARPEN = 1;
+  public static final double SHARPEN = 1;
 
   /** A decision at or below this takes the kind's own number. */
   private static final double KINDS_OWN = -99;

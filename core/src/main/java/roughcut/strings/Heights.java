@@ -75,7 +75,15 @@ public record Heights(
       double actionOctave,
       double rise,
       double plane,
-      double tan) {}
+      double tan,
+      boolean pocketed) {
+    /** What is cut deeper or shallower to bring the strings down or up, in words. */
+    String sunk(boolean deeper) {
+      return pocketed
+          ? deeper ? "a deeper pocket" : "a shallower pocket"
+          : "the fretboard standing out " + (deeper ? "less" : "more");
+    }
+  }
 
   public Heights {
     saddles = List.copyOf(saddles);
@@ -135,7 +143,9 @@ public record Heights(
           + Sentence.mm(by, 1)
           + " higher than this bridge goes: less angle (by "
           + fixed(Math.toDegrees(Math.atan(by / run)), 2)
-          + "°) or a deeper pocket (by "
+          + "°) or "
+          + frame.sunk(true)
+          + " (by "
           + Sentence.mm(by, 1)
           + ")";
     }
@@ -145,7 +155,9 @@ public record Heights(
           + Sentence.mm(by, 1)
           + " lower than this bridge goes: more angle (by "
           + fixed(Math.toDegrees(Math.atan(by / run)), 2)
-          + "°) or a shallower pocket (by "
+          + "°) or "
+          + frame.sunk(false)
+          + " (by "
           + Sentence.mm(by, 1)
           + ")";
     }
@@ -291,7 +303,8 @@ public record Heights(
               action.value(),
               rise.value(),
               seated.value(),
-              Math.tan(Math.toRadians(lean.value()))));
+              Math.tan(Math.toRadians(lean.value())),
+              givens.get(BodyDecisions.NECK_FIXING) != NeckFixing.THROUGH));
     }
 
     /** Enters a value with the inputs that most of these formulas share. */

@@ -374,6 +374,10 @@ class StringsTest {
     Heights heights = high.stringPlan().heights();
     assertThat(heights.reach(high.stringPlan().bridge().kind()))
         .contains("higher", "less angle", "deeper pocket (by 8.0 mm)");
+    Plan through = Heron.with("saddle.height=30", "neck.fixing=through");
+    assertThat(through.stringPlan().heights().reach(through.stringPlan().bridge().kind()))
+        .contains("the fretboard standing out less (by 8.0 mm)")
+        .doesNotContain("pocket");
     Plan low = Heron.with("saddle.height=9");
     assertThat(low.stringPlan().heights().reach(low.stringPlan().bridge().kind()))
         .contains("lower", "more angle", "shallower pocket (by 3.0 mm)");

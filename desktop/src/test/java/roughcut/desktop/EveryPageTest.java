@@ -3,9 +3,11 @@ package roughcut.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.TreeSet;
+import java.util.regex.Pattern;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.Parent;
@@ -24,6 +26,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
+import roughcut.desktop.control.Tips;
 import roughcut.desktop.session.Habits;
 import roughcut.desktop.session.Workspace;
 import roughcut.desktop.shell.ShopWindow;
@@ -34,6 +37,7 @@ import roughcut.measure.Units;
 /** Every page of every station, looked at on every instrument of the demo. */
 class EveryPageTest extends WindowTest {
   private static final int STATIONS = 8;
+  private static final Pattern MM = Pattern.compile("\\bmm\\b");
 
   private final List<Throwable> thrown = new ArrayList<>();
   private Thread.UncaughtExceptionHandler before;
@@ -64,7 +68,11 @@ class EveryPageTest extends WindowTest {
   /** Goes through every page; tells each by its words. */
   private void everyPage(String build, Units units, java.util.function.Consumer<String> look)
       throws Exception {
-    Workspace opened = Workspace.open(DemoFolder.build(data.resolve("demo"), build), data);
+    Path file =
+        build.equals(OwnBass.NAME)
+            ? OwnBass.in(data.resolve("demo"))
+            : DemoFolder.build(data.resolve("demo"), build);
+    Workspace opened = Workspace.open(file, data);
     show(
         () -> {
           window.workspace().close();
@@ -94,6 +102,8 @@ class EveryPageTest extends WindowTest {
     show(
         () -> {
           stage.getScene().getRoot().applyCss();
+          // Words that wrap know their height only once they know their width.
+          stage.getScene().getRoot().layout();
           stage.getScene().getRoot().layout();
           look.accept(where);
         });
@@ -133,9 +143,10 @@ class EveryPageTest extends WindowTest {
     return cut;
   }
 
-  private static boolean tipped(Node node) {
-    for (Node n = node; n != null; n = n.getParent()) {
-      if (n instanceof Control c && c.getTooltip() != null) {
+  private static boolean tipped(Labeled label) {
+    for (Node n = label; n != null; n = n.getParent()) {
+      if (n instanceof Control c && c.getTooltip() != null
+          || Tips.words(n).contains(label.getText())) {
         return true;
       }
     }
@@ -153,7 +164,8 @@ class EveryPageTest extends WindowTest {
           || labeled.getText().isEmpty()) {
         continue;
       }
-      Bounds b = node.localToScene(node.getBoundsInLocal());
+      // What it was laid out to: a blank at a line's end reaches further and isn't seen.
+      Bounds b = node.localToScene(node.getLayoutBounds());
       ScrollPane scroll = around(node, ScrollPane.class);
       if (scroll == null && around(node, TableView.class) == null) {
         boolean in = b.getMinX() >= -1 && b.getMinY() >= -1;
@@ -188,27 +200,66 @@ class EveryPageTest extends WindowTest {
         .toList();
   }
 
+  private void sized(double width, double height) {
+    show(
+        () -> {
+          stage.setWidth(width);
+          stage.setHeight(height);
+        });
+  }
+
+  /** What is wrong on any page of a build, with the page. */
+  private TreeSet<String> wrong(String build, Units units) throws Exception {
+    TreeSet<String> found = new TreeSet<>();
+    everyPage(
+        build,
+        units,
+        where -> {
+          cutOff().forEach(w -> found.add(where + ": " + w));
+          outside().forEach(w -> found.add(where + " (outside): " + w));
+          nameless().forEach(w -> found.add(where + " (without a name): " + w));
+        });
+    return found;
+  }
+
   @Test
   void nothingIsCutOffAndEveryFieldHasItsName() throws Exception {
     TreeSet<String> found = new TreeSet<>();
-    for (String build : List.of("Heron", "Bittern", "Dunlin", "Avocet")) {
-      everyPage(
-          build,
-          Units.MM,
-          where -> {
-            cutOff().forEach(w -> found.add(where + ": " + w));
-            outside().forEach(w -> found.add(where + " (outside): " + w));
-            nameless().forEach(w -> found.add(where + " (without a name): " + w));
-          });
+    for (String build : List.of("Heron", "Bittern", "Dunlin", "Avocet", OwnBass.NAME)) {
+      found.addAll(wrong(build, Units.MM));
     }
     assertThat(found).isEmpty();
   }
 
+  /** Switched where one stands, every field and sentence follows: no page is made anew for it. */
   @Test
-  void inInchesToo() throws Exception {
+  void afterASwitchOfUnitsNothingSpeaksOfMillimetres() throws Exception {
     TreeSet<String> found = new TreeSet<>();
     everyPage(
-        "Bittern", Units.FRACTION_64, where -> cutOff().forEach(w -> found.add(where + ": " + w)));
+        "Avocet",
+        Units.MM,
+        where -> {
+          session().units().set(Units.DECIMAL_INCH);
+          stage.getScene().getRoot().applyCss();
+          for (Node node : all(stage.getScene().getRoot())) {
+            if (node instanceof Labeled l
+                && l.getText() != null
+                && MM.matcher(l.getText()).find()) {
+              found.add(where + ": " + l.getText());
+            }
+          }
+          session().units().set(Units.MM);
+        });
+    assertThat(found).isEmpty();
+  }
+
+  @Test
+  void inInchesInASmallWindowToo() throws Exception {
+    sized(1100, 700);
+    TreeSet<String> found = new TreeSet<>();
+    for (String build : List.of("Bittern", OwnBass.NAME)) {
+      found.addAll(wrong(build, Units.FRACTION_64));
+    }
     assertThat(found).isEmpty();
   }
 }

@@ -4,6 +4,8 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Function;
 import java.util.function.Supplier;
+import javafx.beans.value.ChangeListener;
+import javafx.beans.value.WeakChangeListener;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
@@ -25,6 +27,9 @@ import roughcut.measure.Unreadable;
  * be had stays as typed, with the reason beneath.
  */
 public final class EntryField extends VBox implements Typing.Into {
+  /** Held here, for the session holds it weakly: fields come and go with what they show. */
+  private final ChangeListener<Units> unitsFollower = (p, was, is) -> show();
+
   private final Session session;
   private final Quantity quantity;
   private final boolean mayBeEmpty;
@@ -76,6 +81,7 @@ public final class EntryField extends VBox implements Typing.Into {
     message.setWrapText(true);
     message.setId(id + ".message");
     getChildren().addAll(row, message);
+    session.units().addListener(new WeakChangeListener<>(unitsFollower));
     tell(null);
   }
 

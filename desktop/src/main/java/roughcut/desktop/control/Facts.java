@@ -5,6 +5,7 @@ import java.util.List;
 import javafx.geometry.VPos;
 import javafx.scene.control.Label;
 import javafx.scene.layout.GridPane;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 
 /**
@@ -19,7 +20,9 @@ public final class Facts extends GridPane {
   private static final int SHORT = 11;
 
   private final List<List<Label>> rows = new ArrayList<>();
+  private final List<Label> sentences = new ArrayList<>();
   private int next;
+  private int widest;
 
   public Facts() {
     getStyleClass().add("facts");
@@ -28,6 +31,8 @@ public final class Facts extends GridPane {
   /** Starts again from the top. */
   public Facts begin() {
     next = 0;
+    widest = 0;
+    sentences.clear();
     return this;
   }
 
@@ -44,44 +49,38 @@ public final class Facts extends GridPane {
       add(label, labels.size(), next);
       labels.add(label);
     }
-    int longest = longest(cells);
+    widest = Math.max(widest, cells.length);
     for (int i = 0; i < labels.size(); i++) {
       labels.get(i).setText(i < cells.length ? cells[i] : "");
       labels.get(i).pseudoClassStateChanged(States.CHOSEN, chosen);
       boolean alone = i == 1 && cells.length == 2;
-      boolean sentence = i == longest && cells.length > 2 && cells[i].length() > SHORT;
+      boolean sentence = cells.length > 2 && i < cells.length && cells[i].length() > SHORT;
       words(labels.get(i), alone, alone || sentence);
+      if (alone) {
+        sentences.add(labels.get(i));
+      }
     }
     next++;
     return this;
   }
 
-  private static int longest(String... cells) {
-    int longest = 0;
-    for (int i = 1; i < cells.length; i++) {
-      if (cells[i].length() > cells[longest].length()) {
-        longest = i;
-      }
-    }
-    return longest;
-  }
-
   /**
-   * What stands alone beside its name may run over several lines, and so may the longest cell of a
-   * table's row when there is no room; the others never do.
+   * What stands alone beside its name may run over several lines, and so may a table's longer cells
+   * when there is no room; short ones never do.
    */
   private static void words(Label label, boolean alone, boolean wraps) {
-    Integer span = alone ? GridPane.REMAINING : 1;
+    double least = alone ? LEAST : wraps ? LEAST_CELL : Region.USE_PREF_SIZE;
     if (wraps == label.isWrapText()
         && label.getMinHeight() == Region.USE_PREF_SIZE
-        && span.equals(GridPane.getColumnSpan(label))) {
+        && least == label.getMinWidth()) {
       return; // nothing to lay out anew
     }
     label.setWrapText(wraps);
-    label.setMinWidth(alone ? LEAST : wraps ? LEAST_CELL : Region.USE_PREF_SIZE);
+    label.setMinWidth(least);
     label.setMinHeight(Region.USE_PREF_SIZE);
     GridPane.setValignment(label, VPos.TOP);
-    GridPane.setColumnSpan(label, span);
+    GridPane.setColumnSpan(label, 1);
+    GridPane.setHgrow(label, alone ? Priority.ALWAYS : null);
   }
 
   /** Whether nothing was told since it was begun. */
@@ -93,6 +92,14 @@ public final class Facts extends GridPane {
   public void end() {
     while (rows.size() > next) {
       getChildren().removeAll(rows.remove(rows.size() - 1));
+    }
+    // A sentence takes the room of a wider row's columns; where there are none a span of one is
+    // laid out to the pixel, one over all that remain isn't.
+    Integer span = widest > 2 ? GridPane.REMAINING : 1;
+    for (Label sentence : sentences) {
+      if (!span.equals(GridPane.getColumnSpan(sentence))) {
+        GridPane.setColumnSpan(sentence, span);
+      }
     }
   }
 }

@@ -32,10 +32,10 @@ public final class FretList extends TableView<Fret> {
   public FretList(DoubleConsumer onChosen) {
     this.onChosen = onChosen;
     setId("fret-list");
-    getStyleClass().add("number-table");
+    getStyleClass().addAll("number-table", "tight-table");
     setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
     getSelectionModel().setSelectionMode(SelectionMode.MULTIPLE);
-    column("fret", f -> Integer.toString(f.number())).setMaxWidth(52);
+    column("fret", f -> Integer.toString(f.number())).setMaxWidth(44);
     column("from the nut", f -> text(f.fromNut()));
     column("from the last", f -> text(f.fromPrevious()));
     column("board width", f -> text(width(f)));

@@ -6,9 +6,10 @@ import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import javafx.scene.text.TextAlignment;
 import roughcut.desktop.session.Session;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
@@ -21,6 +22,9 @@ public final class HeadWays extends VBox {
   private static final double WIDE = 720;
   private static final String[] HEADS = {"", "blank", "wood", "grain", "seams show", "boards"};
 
+  /** In a small window words wrap down to these widths, so that no column is lost. */
+  private static final double[] LEAST = {104, 92, 44, 56, 64, 46};
+
   private final GridPane grid = new GridPane();
   private final List<Row> rows = new ArrayList<>();
   private List<Way> ways = List.of();
@@ -32,8 +36,13 @@ public final class HeadWays extends VBox {
     setPrefWidth(WIDE);
     Label title = new Label("Ways to make this head");
     title.getStyleClass().add("lower-title");
-    grid.setHgap(11);
+    grid.setHgap(8);
     grid.setVgap(6);
+    for (double least : LEAST) {
+      ColumnConstraints column = new ColumnConstraints();
+      column.setMinWidth(least);
+      grid.getColumnConstraints().add(column);
+    }
     ScrollPane scroll = Scrolled.of(grid);
     for (int i = 0; i < HEADS.length; i++) {
       grid.add(label(HEADS[i], true), i, 0);
@@ -66,7 +75,9 @@ public final class HeadWays extends VBox {
 
     private Row(int index) {
       pick.getStyleClass().addAll("text-button", "way-button");
-      pick.setMinWidth(Region.USE_PREF_SIZE);
+      pick.setMinWidth(0);
+      pick.setWrapText(true);
+      pick.setTextAlignment(TextAlignment.LEFT);
       pick.setOnAction(e -> pick(ways.get(index)));
       grid.add(pick, 0, index + 1);
       for (int i = 0; i < cells.length; i++) {
@@ -108,7 +119,8 @@ public final class HeadWays extends VBox {
   private static Label label(String words, boolean head) {
     Label label = new Label(words);
     label.getStyleClass().add(head ? "lower-note" : "fact");
-    label.setMinWidth(Region.USE_PREF_SIZE);
+    label.setMinWidth(0);
+    label.setWrapText(true);
     label.setAlignment(Pos.CENTER_LEFT);
     return label;
   }

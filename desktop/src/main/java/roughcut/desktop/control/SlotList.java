@@ -19,6 +19,7 @@ public final class SlotList extends TableView<Slot> {
   private static final double FRET = 40;
   private static final double PLACE = 66;
   private static final double DEPTH = 46;
+  private static final double WIRE = 60;
 
   private final TableColumn<Slot, String> bass;
   private final TableColumn<Slot, String> flat;
@@ -51,7 +52,7 @@ public final class SlotList extends TableView<Slot> {
     edge = column("edge now", s -> s.later().map(l -> text(l.edgeNow())).orElse(""));
     now = column("saw now", s -> s.later().map(l -> text(l.sawNow())).orElse(""));
     column("under", s -> text(s.under()));
-    column("wire", s -> text(s.wire()));
+    column("wire", s -> text(s.wire())).setMinWidth(WIRE);
     getSelectionModel()
         .selectedItemProperty()
         .addListener(

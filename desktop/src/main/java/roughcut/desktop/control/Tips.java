@@ -25,6 +25,11 @@ public final class Tips {
     node.addEventFilter(MouseEvent.MOUSE_ENTERED, e -> make(node));
   }
 
+  /** What is told over a node; empty for nothing. */
+  public static String words(Node node) {
+    return node.getProperties().get(WORDS) instanceof String words ? words : "";
+  }
+
   private static void make(Node node) {
     node.getProperties()
         .computeIfAbsent(

@@ -22,7 +22,7 @@ final class HelpCard extends VBox {
     {"In a number", "up and down nudge it; with Shift ten steps, with Ctrl a tenth"},
     {"F2", "enter what was measured instead"},
     {"", ""},
-    {"On the drawing", "← → move the knife 1 mm, with Shift by a fret; Home and End"},
+    {"On the drawing", "← → move the knife a little, with Shift by a fret; Home and End"},
     {"+  −  0", "closer, further, everything; or wheel and double click"},
     {"Click a number", "shows its sum"},
     {"Esc", "leaves whatever is open"},

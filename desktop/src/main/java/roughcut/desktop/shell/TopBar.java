@@ -53,8 +53,8 @@ final class TopBar extends HBox {
     setAlignment(Pos.CENTER_LEFT);
     name.setId("build-menu");
     name.getStyleClass().add("build-name");
-    name.setMinWidth(Region.USE_PREF_SIZE);
-    name.setMaxWidth(240);
+    name.setMinWidth(60);
+    name.setMaxWidth(260);
     for (Command command : fileCommands) {
       if (command == null) {
         name.getItems().add(new SeparatorMenuItem());
@@ -85,6 +85,7 @@ final class TopBar extends HBox {
             undoButtons(),
             unitsSwitch(units));
     session.plan().addListener((p, was, is) -> show(is));
+    session.units().addListener((p, was, is) -> show(session.plan().get()));
     workspace.state().addListener((p, was, is) -> saving(is));
     saving(workspace.state().get());
     show(session.plan().get());
@@ -135,10 +136,11 @@ final class TopBar extends HBox {
   }
 
   private Button findButton(Runnable find) {
-    Button button = new Button("Find a number or a step   Ctrl K");
+    Button button = new Button("Find anything   Ctrl K");
     button.setId("find");
     button.getStyleClass().add("find-button");
     button.setMinWidth(0);
+    Tips.on(button, button.getText());
     button.setOnAction(e -> find.run());
     return button;
   }
@@ -155,7 +157,7 @@ final class TopBar extends HBox {
     Button button = new Button();
     button.setId("units");
     button.getStyleClass().add("units-button");
-    button.setMinWidth(74);
+    button.setMinWidth(Region.USE_PREF_SIZE);
     button
         .textProperty()
         .bind(
@@ -174,7 +176,9 @@ final class TopBar extends HBox {
 
   private void show(Plan plan) {
     name.setText(plan.build().name());
+    Tips.on(name, plan.build().name());
     about.setText(about(plan, session.units().get()));
+    Tips.on(about, about.getText());
     label(undo, "Undo", session.history().undoName().orElse(null));
     label(redo, "Redo", session.history().redoName().orElse(null));
   }

@@ -127,7 +127,14 @@ final class BridgePage extends PlainPage {
         NumberWriter.text(bridge.back().value() - bridge.front().value(), Quantity.LENGTH, units));
     window.row(
         false, "front set by", "string " + bridge.frontString() + ", saddle all the way back");
-    window.row(false, "back set by", "string " + bridge.backString() + ", 1 mm kept to sharpen");
+    window.row(
+        false,
+        "back set by",
+        "string "
+            + bridge.backString()
+            + ", "
+            + NumberWriter.text(Bridge.SHARPEN, Quantity.LENGTH, units)
+            + " kept to sharpen");
     window.row(
         false,
         "saddles go",

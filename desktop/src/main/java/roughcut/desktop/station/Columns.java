@@ -25,6 +25,13 @@ final class Columns extends HBox {
     return add(column);
   }
 
+  /** Adds a column that isn't made narrower than that, px: a table of many numbers. */
+  Columns addWide(String title, double least, Node... parts) {
+    add(title, parts);
+    ((VBox) getChildren().get(getChildren().size() - 1)).setMinWidth(least);
+    return this;
+  }
+
   /** Adds a column that brings its title. */
   Columns add(VBox column) {
     column.setPrefWidth(PREFERRED);

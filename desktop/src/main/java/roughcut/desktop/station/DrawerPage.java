@@ -43,7 +43,7 @@ final class DrawerPage extends BodyViewPage {
   void showBeside(Plan plan, Units units) {
     super.showBeside(plan, units);
     facts.begin();
-    facts.row(false, "", "kind", "diameter, cuts", "/min", "used for");
+    facts.row(false, "", "kind", "diameter, cuts", "/min", "used");
     for (Cutter cutter : plan.shop().cutters()) {
       facts.row(
           cutter.condition() != Cutter.Condition.SHARP,

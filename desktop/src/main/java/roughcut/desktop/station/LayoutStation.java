@@ -41,7 +41,7 @@ public final class LayoutStation implements Station {
     frets = new FretList(moveKnife);
     VBox beside = new VBox(frets);
     VBox.setVgrow(frets, Priority.ALWAYS);
-    beside.setMinWidth(340);
+    beside.setMinWidth(420);
     beside.setPrefWidth(430);
     lower = new Lower(beside, Lower.Section.NECK);
     panel =

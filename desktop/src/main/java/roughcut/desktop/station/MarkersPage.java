@@ -71,7 +71,7 @@ final class MarkersPage extends PlainPage {
   Columns makeLower() {
 
     return new Columns()
-        .add("Bores before the radius, from the flat top", Scrolled.of(dots))
+        .addWide("Bores before the radius, from the flat top", 400, Scrolled.of(dots))
         .add("Side dots and inlay", rest);
   }
 

@@ -34,6 +34,7 @@ final class Panel {
   private final Map<String, SettingRow> settings = new LinkedHashMap<>();
   private final Label fromMeasured = new Label("from the wood as measured");
   private TitledPane more;
+  private Node setTo;
 
   Panel(Session session) {
     this.session = session;
@@ -96,6 +97,7 @@ final class Panel {
   /** Settings by the ids of their values, under a heading of their own. */
   Panel settings(Consumer<Value> ask, String... idsAndLabels) {
     heading("Set it to");
+    setTo = column.getChildren().get(column.getChildren().size() - 1);
     fromMeasured.getStyleClass().add("from-measured");
     column.getChildren().add(fromMeasured);
     for (int i = 0; i < idsAndLabels.length; i += 2) {
@@ -131,6 +133,10 @@ final class Panel {
             shown.add(value);
           }
         });
+    if (setTo != null) {
+      setTo.setVisible(!shown.isEmpty());
+      setTo.setManaged(!shown.isEmpty());
+    }
     boolean measured = shown.stream().anyMatch(v -> v instanceof Worked w && w.fromMeasured());
     fromMeasured.setVisible(measured);
     fromMeasured.setManaged(measured);

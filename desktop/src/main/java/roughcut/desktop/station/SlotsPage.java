@@ -99,7 +99,7 @@ final class SlotsPage extends KnifePage {
     gauge.setMinHeight(Region.USE_PREF_SIZE);
     VBox beside = new VBox(5, when, slots, gauge);
     VBox.setVgrow(slots, Priority.ALWAYS);
-    beside.setMinWidth(430);
+    beside.setMinWidth(456);
     beside.setPrefWidth(520);
     return beside;
   }

@@ -45,12 +45,12 @@ final class StackPage extends KnifePage {
 
   @Override
   Region makeBeside() {
-    Label title = new Label("Glue lines, and what is seen of them");
+    Label title = new Label("Glue lines and where they show");
     title.getStyleClass().add("lower-title");
     VBox story = new VBox(8, title, lines);
-    story.setMinWidth(Region.USE_PREF_SIZE);
+    story.setMinWidth(230);
     ways = new WaysOut(session, "Ways out");
-    ways.setMinWidth(230);
+    ways.setMinWidth(180);
     ways.setPrefWidth(280);
     HBox beside = new HBox(18, story, ways);
     HBox.setHgrow(ways, Priority.ALWAYS);

@@ -2,6 +2,7 @@ package roughcut.desktop.station;
 
 import java.util.function.Consumer;
 import javafx.scene.control.Label;
+import javafx.scene.layout.Region;
 import roughcut.design.Decisions;
 import roughcut.design.StringDecisions;
 import roughcut.desktop.control.Facts;
@@ -84,9 +85,11 @@ final class StringsPage extends PlainPage {
     says.setWrapText(true);
     advice.getStyleClass().add("decision-message");
     advice.setWrapText(true);
+    advice.setMinHeight(Region.USE_PREF_SIZE);
+    says.setMinHeight(Region.USE_PREF_SIZE);
 
     return new Columns()
-        .add("Strings, treble first", Scrolled.of(set))
+        .addWide("Strings, treble first", 410, Scrolled.of(set))
         .add("Poles and inner strings", advice, poles, says);
   }
 

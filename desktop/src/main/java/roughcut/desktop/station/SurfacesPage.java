@@ -68,7 +68,7 @@ final class SurfacesPage extends BodyViewPage {
         .filter(v -> plan.thinSpots().stream().noneMatch(s -> s.left() == v))
         .forEach(v -> facts.row(false, "clear", v.label(), v.text(units)));
     if (facts.empty()) {
-      facts.row(false, "nothing", "no rout or bore comes within 10 mm of one");
+      facts.row(false, "nothing", "no rout or bore comes near one");
     }
     facts.end();
   }
