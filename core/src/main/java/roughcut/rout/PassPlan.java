@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import roughcut.measure.Sentence;
 import roughcut.shop.Cutter;
 import roughcut.shop.PassRule;
 
@@ -248,7 +249,7 @@ public record PassPlan(List<Pass> passes, Optional<String> missing, int changes)
           + " mm with a cutting length "
           + (longest < wanted
               ? "of at most " + fixed(longest, 1) + " mm, then a longer one"
-              : "between " + fixed(wanted, 1) + " and " + fixed(longest, 1) + " mm");
+              : "between " + Sentence.mm(wanted, 1) + " and " + Sentence.mm(longest, 1));
     }
   }
 }

@@ -8,12 +8,14 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.TreeSet;
 import java.util.regex.Pattern;
+import javafx.geometry.BoundingBox;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.Scene;
 import javafx.scene.control.Control;
 import javafx.scene.control.Labeled;
+import javafx.scene.control.MenuButton;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TableView;
 import javafx.scene.control.TextField;
@@ -182,6 +184,57 @@ class EveryPageTest extends WindowTest {
     return out;
   }
 
+  /** Words that are printed over other words. */
+  private List<String> overprinted() {
+    List<Labeled> words = new ArrayList<>();
+    for (Node node : all(stage.getScene().getRoot())) {
+      boolean alone =
+          node instanceof Labeled l
+              && !(l instanceof TitledPane || l instanceof MenuButton)
+              && l.getGraphic() == null
+              && l.getText() != null;
+      if (alone && !((Labeled) node).getText().isBlank()) {
+        words.add((Labeled) node);
+      }
+    }
+    List<String> over = new ArrayList<>();
+    for (int i = 0; i < words.size(); i++) {
+      Bounds a = seen(words.get(i));
+      for (int k = i + 1; k < words.size(); k++) {
+        Bounds b = seen(words.get(k));
+        double wide = Math.min(a.getMaxX(), b.getMaxX()) - Math.max(a.getMinX(), b.getMinX());
+        double high = Math.min(a.getMaxY(), b.getMaxY()) - Math.max(a.getMinY(), b.getMinY());
+        if (wide > 3 && high > 3) {
+          over.add(words.get(i).getText() + " | " + words.get(k).getText());
+        }
+      }
+    }
+    return over;
+  }
+
+  /** What of some words' own room is in sight, where they can be scrolled. */
+  private static Bounds seen(Labeled words) {
+    Node ink = words.lookup(".text");
+    Bounds b =
+        ink == null
+            ? words.localToScene(words.getLayoutBounds())
+            : ink.localToScene(ink.getLayoutBounds());
+    ScrollPane scroll = around(words, ScrollPane.class);
+    TableView<?> table = around(words, TableView.class);
+    Node within = scroll != null ? scroll : table;
+    if (within == null) {
+      return b;
+    }
+    Bounds view = within.localToScene(within.getLayoutBounds());
+    double left = Math.max(b.getMinX(), view.getMinX());
+    double top = Math.max(b.getMinY(), view.getMinY());
+    return new BoundingBox(
+        left,
+        top,
+        Math.max(0, Math.min(b.getMaxX(), view.getMaxX()) - left),
+        Math.max(0, Math.min(b.getMaxY(), view.getMaxY()) - top));
+  }
+
   private static <T extends Node> T around(Node node, Class<T> type) {
     for (Node n = node; n != null; n = n.getParent()) {
       if (type.isInstance(n)) {
@@ -217,6 +270,7 @@ class EveryPageTest extends WindowTest {
         where -> {
           cutOff().forEach(w -> found.add(where + ": " + w));
           outside().forEach(w -> found.add(where + " (outside): " + w));
+          overprinted().forEach(w -> found.add(where + " (over each other): " + w));
           nameless().forEach(w -> found.add(where + " (without a name): " + w));
         });
     return found;

@@ -28,6 +28,13 @@ public final class Facts extends GridPane {
     getStyleClass().add("facts");
   }
 
+  /** A table of many short columns, which stand closer. */
+  public static Facts tight() {
+    Facts facts = new Facts();
+    facts.getStyleClass().add("tight-facts");
+    return facts;
+  }
+
   /** Starts again from the top. */
   public Facts begin() {
     next = 0;
@@ -54,7 +61,7 @@ public final class Facts extends GridPane {
       labels.get(i).setText(i < cells.length ? cells[i] : "");
       labels.get(i).pseudoClassStateChanged(States.CHOSEN, chosen);
       boolean alone = i == 1 && cells.length == 2;
-      boolean sentence = cells.length > 2 && i < cells.length && cells[i].length() > SHORT;
+      boolean sentence = i < cells.length && cells[i].length() > SHORT;
       words(labels.get(i), alone, alone || sentence);
       if (alone) {
         sentences.add(labels.get(i));

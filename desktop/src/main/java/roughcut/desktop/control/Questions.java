@@ -17,7 +17,7 @@ public final class Questions extends VBox {
     super(8);
     setId("questions");
     heading.getStyleClass().add("lower-title");
-    getChildren().addAll(heading, rows);
+    getChildren().addAll(heading, Scrolled.of(rows));
   }
 
   public void show(String title, List<Finding> open, Units units) {

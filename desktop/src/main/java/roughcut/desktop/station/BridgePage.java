@@ -5,7 +5,6 @@ import javafx.scene.control.Label;
 import roughcut.design.RoutDecisions;
 import roughcut.design.StringDecisions;
 import roughcut.desktop.control.Facts;
-import roughcut.desktop.control.Scrolled;
 import roughcut.desktop.draw.Handles;
 import roughcut.desktop.session.Session;
 import roughcut.drawing.BridgeDrawing;
@@ -111,7 +110,7 @@ final class BridgePage extends PlainPage {
     trouble.setWrapText(true);
     return new Columns()
         .add("The window", trouble, window)
-        .add("Holes, from what a ruler can touch", Scrolled.of(holes));
+        .add("Holes, from what a ruler can touch", holes);
   }
 
   @Override

@@ -11,6 +11,7 @@ import roughcut.design.Decisions;
 import roughcut.design.NeckDecisions;
 import roughcut.desktop.control.Facts;
 import roughcut.desktop.control.RodChoice;
+import roughcut.desktop.control.Scrolled;
 import roughcut.desktop.session.Session;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.StationDrawing;
@@ -28,8 +29,8 @@ final class ChannelsPage extends KnifePage {
   private final Session session;
   private final Consumer<Value> ask;
   private final PagedStation station;
-  private final Facts remains = new Facts();
-  private final Facts machine = new Facts();
+  private final Facts remains = Facts.tight();
+  private final Facts machine = Facts.tight();
   private final Label how = new Label();
 
   ChannelsPage(Session session, Consumer<Value> ask, PagedStation station) {
@@ -95,8 +96,8 @@ final class ChannelsPage extends KnifePage {
     how.getStyleClass().add("lower-note");
     how.setWrapText(true);
     how.setMinHeight(Region.USE_PREF_SIZE);
-    VBox beside = new VBox(8, left, remains, how, machine);
-    beside.setMinWidth(430);
+    VBox beside = new VBox(8, left, Scrolled.of(new VBox(8, remains, how, machine)));
+    beside.setMinWidth(462);
     return beside;
   }
 

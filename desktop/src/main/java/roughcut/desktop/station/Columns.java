@@ -5,24 +5,28 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import roughcut.desktop.control.Scrolled;
 
 /** Columns beneath a drawing, each under its title. */
 final class Columns extends HBox {
   private static final double PREFERRED = 320;
-  private static final double LEAST = 200;
+  private static final double LEAST = 160;
 
   Columns() {
     super(26);
     getStyleClass().add("lower");
   }
 
-  /** Adds a column with a title of its own. */
+  /** Adds a column with a title of its own; what is longer than the room is scrolled. */
   Columns add(String title, Node... parts) {
-    Label heading = new Label(title);
-    heading.getStyleClass().add("lower-title");
-    VBox column = new VBox(6, heading);
-    column.getChildren().addAll(parts);
-    return add(column);
+    VBox inside = new VBox(6, parts);
+    return add(new VBox(6, titled(title), Scrolled.of(inside)));
+  }
+
+  /** Adds a column whose content sees to its own scrolling. */
+  Columns addFilling(String title, Node part) {
+    VBox.setVgrow(part, Priority.ALWAYS);
+    return add(new VBox(6, titled(title), part));
   }
 
   /** Adds a column that isn't made narrower than that, px: a table of many numbers. */
@@ -30,6 +34,12 @@ final class Columns extends HBox {
     add(title, parts);
     ((VBox) getChildren().get(getChildren().size() - 1)).setMinWidth(least);
     return this;
+  }
+
+  private static Label titled(String title) {
+    Label heading = new Label(title);
+    heading.getStyleClass().add("lower-title");
+    return heading;
   }
 
   /** Adds a column that brings its title. */

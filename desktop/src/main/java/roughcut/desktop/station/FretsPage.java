@@ -1,8 +1,6 @@
 package roughcut.desktop.station;
 
 import java.util.function.Consumer;
-import javafx.scene.layout.Priority;
-import javafx.scene.layout.VBox;
 import roughcut.design.FretboardDecisions;
 import roughcut.desktop.control.FretTicks;
 import roughcut.desktop.session.Session;
@@ -59,8 +57,7 @@ final class FretsPage extends PlainPage {
 
   @Override
   Columns makeLower() {
-    VBox.setVgrow(ticks, Priority.ALWAYS);
-    return new Columns().add("Every fret by itself", ticks);
+    return new Columns().addFilling("Every fret by itself", ticks);
   }
 
   @Override

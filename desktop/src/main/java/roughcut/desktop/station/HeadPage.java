@@ -22,7 +22,7 @@ final class HeadPage extends PlainPage {
   private final Session session;
   private final Consumer<Value> ask;
   private final PagedStation station;
-  private final Facts tuners = new Facts();
+  private final Facts tuners = Facts.tight();
   private final Facts bench = new Facts();
 
   HeadPage(Session session, Consumer<Value> ask, PagedStation station) {
@@ -78,7 +78,7 @@ final class HeadPage extends PlainPage {
     tuners.setVgap(3);
     bench.setVgap(5);
     return new Columns()
-        .add("Tuners, from the break line and the centre line", tuners)
+        .addWide("Tuners, from the break line and the centre line", 380, tuners)
         .add("At the bench", bench);
   }
 

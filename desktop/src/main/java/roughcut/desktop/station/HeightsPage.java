@@ -6,7 +6,6 @@ import roughcut.design.BodyDecisions;
 import roughcut.design.Decisions;
 import roughcut.design.StringDecisions;
 import roughcut.desktop.control.Facts;
-import roughcut.desktop.control.Scrolled;
 import roughcut.desktop.session.Session;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.HeightsDrawing;
@@ -80,7 +79,7 @@ final class HeightsPage extends PlainPage {
     reach.setWrapText(true);
     return new Columns()
         .add("Bridge and saddles", reach, ways)
-        .add("Making and proving the angle", Scrolled.of(proof));
+        .add("Making and proving the angle", proof);
   }
 
   @Override

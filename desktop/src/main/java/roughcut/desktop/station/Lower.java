@@ -87,7 +87,9 @@ final class Lower {
     title.getStyleClass().add("lower-title");
     title.setId("section-title");
     note.getStyleClass().add("lower-note");
-    note.setMinWidth(Region.USE_PREF_SIZE);
+    note.setMinWidth(0);
+    note.setWrapText(true);
+    note.setMinHeight(Region.USE_PREF_SIZE);
     VBox left = new VBox(1, title, note, section);
     VBox.setVgrow(section, Priority.ALWAYS);
     left.setMinWidth(cut == Section.BODY ? 220 : 180);

@@ -4,7 +4,6 @@ import java.util.function.Consumer;
 import roughcut.design.Decisions;
 import roughcut.design.FretboardDecisions;
 import roughcut.desktop.control.Facts;
-import roughcut.desktop.control.Scrolled;
 import roughcut.desktop.session.Session;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.FretboardDrawing;
@@ -20,7 +19,7 @@ final class MarkersPage extends PlainPage {
   private final Session session;
   private final Consumer<Value> ask;
   private final PagedStation station;
-  private final Facts dots = new Facts();
+  private final Facts dots = Facts.tight();
   private final Facts rest = new Facts();
 
   MarkersPage(Session session, Consumer<Value> ask, PagedStation station) {
@@ -71,7 +70,7 @@ final class MarkersPage extends PlainPage {
   Columns makeLower() {
 
     return new Columns()
-        .addWide("Bores before the radius, from the flat top", 400, Scrolled.of(dots))
+        .addWide("Bores before the radius, from the flat top", 400, dots)
         .add("Side dots and inlay", rest);
   }
 

@@ -22,8 +22,8 @@ final class PlanerPage extends PlainPage {
   private final Session session;
   private final Consumer<Value> ask;
   private final PagedStation station;
-  private final Facts passes = new Facts();
-  private final Facts face = new Facts();
+  private final Facts passes = Facts.tight();
+  private final Facts face = Facts.tight();
   private final Questions advice = new Questions();
 
   PlanerPage(Session session, Consumer<Value> ask, PagedStation station) {
@@ -65,7 +65,7 @@ final class PlanerPage extends PlainPage {
 
   @Override
   Columns makeLower() {
-    return new Columns().add("Passes", passes).add("The face", face).add(advice);
+    return new Columns().addWide("Passes", 236, passes).addWide("The face", 190, face).add(advice);
   }
 
   @Override

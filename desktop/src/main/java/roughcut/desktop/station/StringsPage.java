@@ -6,7 +6,6 @@ import javafx.scene.layout.Region;
 import roughcut.design.Decisions;
 import roughcut.design.StringDecisions;
 import roughcut.desktop.control.Facts;
-import roughcut.desktop.control.Scrolled;
 import roughcut.desktop.control.StringEditor;
 import roughcut.desktop.session.Session;
 import roughcut.drawing.BridgeDrawing;
@@ -24,7 +23,7 @@ final class StringsPage extends PlainPage {
   private final Session session;
   private final Consumer<Value> ask;
   private final PagedStation station;
-  private final Facts set = new Facts();
+  private final Facts set = Facts.tight();
   private final Facts poles = new Facts();
   private final Label says = new Label();
   private final Label advice = new Label();
@@ -89,8 +88,8 @@ final class StringsPage extends PlainPage {
     says.setMinHeight(Region.USE_PREF_SIZE);
 
     return new Columns()
-        .addWide("Strings, treble first", 410, Scrolled.of(set))
-        .add("Poles and inner strings", advice, poles, says);
+        .addWide("Strings, treble first", 390, set)
+        .addWide("Poles and inner strings", 225, advice, poles, says);
   }
 
   @Override
