@@ -8,9 +8,8 @@ import java.util.Optional;
 import roughcut.design.BodyDecisions;
 import roughcut.design.Givens;
 import roughcut.layout.BodyOutline;
-import roughcut.measure.Given;
 import roughcut.measure.Ledger;
-import roughcut.measure.Worked;
+import roughcut.measure.Value;
 import roughcut.shop.Species;
 import roughcut.shop.SpeciesBook;
 
@@ -25,22 +24,22 @@ import roughcut.shop.SpeciesBook;
  * @param length of one layer for going all round, with 5 % to spare
  */
 public record Binding(
-    Given layers,
+    Value layers,
     Species wood,
-    Worked channelWidth,
-    Given channelHeight,
-    Worked bendsTo,
-    Worked tightest,
-    Worked length) {
+    Value channelWidth,
+    Value channelHeight,
+    Value bendsTo,
+    Value tightest,
+    Value length) {
 
   /** The binding, or nothing when there are no layers. */
   static Optional<Binding> of(Givens givens, BodyOutline outline, Ledger ledger) {
-    Given layers = givens.get(BodyDecisions.BINDING_LAYERS);
+    Value layers = givens.get(BodyDecisions.BINDING_LAYERS);
     if (layers.value() == 0) {
       return Optional.empty();
     }
-    Given layer = givens.get(BodyDecisions.BINDING_LAYER);
-    Given factor = givens.get(BodyDecisions.BEND_FACTOR);
+    Value layer = givens.get(BodyDecisions.BINDING_LAYER);
+    Value factor = givens.get(BodyDecisions.BEND_FACTOR);
     return Optional.of(
         new Binding(
             layers,
@@ -49,7 +48,6 @@ public record Binding(
                 "binding.channel-width",
                 "Binding channel, width",
                 FINE_LENGTH,
-                layers.value() * layer.value(),
                 "n · w",
                 in("n", layers),
                 in("w", layer)),
@@ -58,22 +56,20 @@ public record Binding(
                 "binding.bends-to",
                 "A layer bends to a radius of",
                 LENGTH,
-                factor.value() * layer.value(),
                 "m · w",
                 in("m", factor),
                 in("w", layer)),
-            ledger.put(
+            ledger.find(
                 "binding.tightest",
                 "Tightest radius of the outline",
                 LENGTH,
                 outline.tightest(),
                 "found along the body's outline",
-                in("A", outline.area())),
+                outline.basis()),
             ledger.put(
                 "binding.length",
                 "Binding, one layer all round",
                 LENGTH,
-                1.05 * outline.around().value(),
                 "1.05 · U",
                 in("U", outline.around()))));
   }

@@ -5,7 +5,6 @@ import static roughcut.measure.NumberWriter.fixed;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import roughcut.design.BodyBack;
 import roughcut.design.Clamping;
 import roughcut.design.Givens;
 import roughcut.design.Strip;
@@ -140,7 +139,7 @@ public final class BlankReadiness {
     if (off > 0.005) {
       all.stop("the outline runs " + fixed(off, 1) + " mm off the blank");
     }
-    if (body.kind() == BodyBack.HALVES && !body.winged() && !body.placement().centred()) {
+    if (body.kind().halved() && !body.winged() && !body.placement().centred()) {
       all.look("the outline's centre line is off the centre joint");
     }
     for (BodyMarks mark : marks) {

@@ -11,11 +11,11 @@ import roughcut.design.BlankStep;
 import roughcut.design.BodyDecisions;
 import roughcut.design.Decisions;
 import roughcut.design.Givens;
-import roughcut.design.NeckFixing;
 import roughcut.design.Strip;
-import roughcut.measure.Given;
+import roughcut.measure.Decided;
 import roughcut.measure.Ledger;
 import roughcut.measure.Sentence;
+import roughcut.measure.Value;
 import roughcut.measure.Worked;
 import roughcut.shop.SpeciesBook;
 
@@ -33,10 +33,10 @@ import roughcut.shop.SpeciesBook;
  * @param heelDepth what there is under the fretboard at the heel, block included
  */
 public record BlankTree(
-    BlankNode root, Worked length, Worked depth, Worked heelDepth, Wanted wanted, int steps) {
+    BlankNode root, Value length, Value depth, Value heelDepth, Wanted wanted, int steps) {
 
   /** What the finished blank has to give. */
-  public record Wanted(Worked length, Optional<Worked> deep, double width) {}
+  public record Wanted(Value length, Optional<Value> deep, double width) {}
 
   /** The blank after each step, in the order of work; none without steps. */
   public List<BlankNode> afterSteps() {
@@ -61,19 +61,18 @@ public record BlankTree(
    * @param deep what a head without a scarf wants of the blank's depth; empty when the shaft's does
    */
   public static BlankTree of(
-      Givens givens, Worked blankLength, Optional<Worked> deep, double width, Ledger ledger) {
-    Given trim = givens.get(BlankDecisions.END_TRIM);
-    Worked length =
+      Givens givens, Value blankLength, Optional<Value> deep, double width, Ledger ledger) {
+    Value trim = givens.get(BlankDecisions.END_TRIM);
+    Value length =
         ledger.put(
             "stack.length",
             "Length of each strip",
             LENGTH,
-            blankLength.value() + 2 * trim.value(),
             "L + 2 · e",
             in("L", blankLength),
             in("e", trim));
     List<Double> depths = new ArrayList<>();
-    Worked depth = depth(givens, deep, depths, ledger);
+    Value depth = depth(givens, deep, depths, ledger);
     BlankNode node = stack(givens, length.value(), width, depths.get(0));
     List<BlankStep> steps = givens.design().neckSteps();
     for (int i = 0; i < steps.size(); i++) {
@@ -89,29 +88,29 @@ public record BlankTree(
   }
 
   /** Depths before each step, the strips' own first; the finished blank's is the last. */
-  private static Worked depth(
-      Givens givens, Optional<Worked> deep, List<Double> depths, Ledger ledger) {
-    Given shaft = givens.get(Decisions.SHAFT_THICKNESS);
+  private static Value depth(
+      Givens givens, Optional<Value> deep, List<Double> depths, Ledger ledger) {
+    Value shaft = givens.get(Decisions.SHAFT_THICKNESS);
     // Wood is bought and sawn for the drawing; a shaft that came out thinner needs no new strips.
-    Given nominal = Given.decided(shaft.id(), shaft.label(), shaft.nominal(), LENGTH);
-    Given flattening = givens.get(BlankDecisions.FLATTENING);
-    Given kerf = givens.get(BlankDecisions.RESAW_KERF);
-    Given resaw = givens.get(BlankDecisions.RESAW_ALLOWANCE);
+    Value nominal = Decided.of(shaft.id(), shaft.label(), shaft.nominal(), LENGTH);
+    Value flattening = givens.get(BlankDecisions.FLATTENING);
+    Value kerf = givens.get(BlankDecisions.RESAW_KERF);
+    Value resaw = givens.get(BlankDecisions.RESAW_ALLOWANCE);
     List<Worked.Input> inputs = new ArrayList<>();
     inputs.add(in("t", nominal));
     inputs.add(in("f", flattening));
     String formula = deep.isEmpty() ? "t + 2 · f" : "max(t, D) + 2 · f";
     deep.ifPresent(d -> inputs.add(in("D", d)));
     double depth =
-        Math.max(nominal.value(), deep.map(Worked::value).orElse(0.0)) + 2 * flattening.value();
+        Math.max(nominal.value(), deep.map(Value::value).orElse(0.0)) + 2 * flattening.value();
     depths.add(depth);
     List<BlankStep> steps = givens.design().neckSteps();
     boolean opened = false;
     for (int i = steps.size() - 1; i >= 0; i--) {
       BlankStep step = steps.get(i);
       if (step.kind() == BlankStep.Kind.CAPPED) {
-        Given cap =
-            Given.decided("neck.step." + (i + 1) + ".thickness", "Cap", step.thickness(), LENGTH);
+        Value cap =
+            Decided.of("neck.step." + (i + 1) + ".thickness", "Cap", step.thickness(), LENGTH);
         inputs.add(in("c_" + (i + 1), cap));
         formula = formula + " − c_" + (i + 1) + " + f";
         depth += flattening.value() - cap.value();
@@ -127,41 +126,35 @@ public record BlankTree(
       inputs.add(in("q", resaw));
     }
     return ledger.put(
-        "stack.depth",
-        "Depth of each strip",
-        LENGTH,
-        depth,
-        formula,
-        inputs.toArray(Worked.Input[]::new));
+        "stack.depth", "Depth of each strip", LENGTH, formula, inputs.toArray(Worked.Input[]::new));
   }
 
-  private static Worked heelDepth(Givens givens, Optional<Worked> deep, Ledger ledger) {
-    Given shaft = givens.get(Decisions.SHAFT_THICKNESS);
+  private static Value heelDepth(Givens givens, Optional<Value> deep, Ledger ledger) {
+    Value shaft = givens.get(Decisions.SHAFT_THICKNESS);
     double block =
         givens.design().neckSteps().stream()
             .filter(s -> s.kind() == BlankStep.Kind.HEEL_BLOCK)
             .mapToDouble(BlankStep::thickness)
             .sum();
-    boolean through = givens.get(BodyDecisions.NECK_FIXING) == NeckFixing.THROUGH;
-    if (through && deep.isPresent() && deep.get().value() > shaft.value()) {
+    boolean through = givens.get(BodyDecisions.NECK_JOINT).runsThrough();
+    if (through && deep.isPresent()) {
       // The core is left as deep as the blank was planed; only the shaft is sawn thinner.
       return ledger.put(
           "heel.stock",
           "Stock of the core in the body, block included",
           LENGTH,
-          deep.get().value() + block,
-          "D + b",
+          "max(t, D) + b",
+          in("t", shaft),
           in("D", deep.get()),
-          in("b", Given.decided("neck.heel-block", "Heel block", block, LENGTH)));
+          in("b", Decided.of("neck.heel-block", "Heel block", block, LENGTH)));
     }
     return ledger.put(
         "heel.stock",
         "Stock at the heel, block included",
         LENGTH,
-        shaft.value() + block,
         "t + b",
         in("t", shaft),
-        in("b", Given.decided("neck.heel-block", "Heel block", block, LENGTH)));
+        in("b", Decided.of("neck.heel-block", "Heel block", block, LENGTH)));
   }
 
   private static BlankNode stack(Givens givens, double length, double width, double depth) {

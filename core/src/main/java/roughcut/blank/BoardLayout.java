@@ -9,10 +9,12 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import roughcut.design.Placement;
-import roughcut.measure.Given;
+import roughcut.measure.Basis;
+import roughcut.measure.Found;
 import roughcut.measure.Ledger;
 import roughcut.measure.Quantity;
 import roughcut.measure.Sentence;
+import roughcut.measure.Value;
 import roughcut.measure.Worked;
 import roughcut.shop.Board;
 
@@ -133,8 +135,12 @@ public record BoardLayout(List<Laid> laid, List<Homeless> homeless, Map<String, 
     return yields;
   }
 
-  /** Share of all used boards that becomes parts; nothing while no board is used. */
-  public Optional<Worked> yield(List<Board> boards, Ledger ledger) {
+  /**
+   * Share of all used boards that becomes parts; nothing while no board is used.
+   *
+   * @param basis what sizes the parts
+   */
+  public Optional<Value> yield(List<Board> boards, Basis basis, Ledger ledger) {
     double parts = 0;
     double used = 0;
     for (Board board : boards) {
@@ -147,15 +153,27 @@ public record BoardLayout(List<Laid> laid, List<Homeless> homeless, Map<String, 
     if (used == 0) {
       return Optional.empty();
     }
-    Given partArea = Given.decided("parts.area", "Faces of the parts", parts / 100, Quantity.AREA);
-    Given boardArea =
-        Given.decided("boards.area", "Faces of the boards used", used / 100, Quantity.AREA);
+    Value partArea =
+        Found.of(
+            "parts.area",
+            "Faces of the parts",
+            parts / 100,
+            Quantity.AREA,
+            "found by laying the parts on the boards",
+            basis);
+    Value boardArea =
+        Found.of(
+            "boards.area",
+            "Faces of the boards used",
+            used / 100,
+            Quantity.AREA,
+            "found by laying the parts on the boards",
+            basis);
     return Optional.of(
         ledger.put(
             "board.yield",
             "Share of the boards that becomes parts",
             Quantity.PERCENT,
-            100 * parts / used,
             "100 · A_p / A_b",
             Worked.in("A_p", partArea),
             Worked.in("A_b", boardArea)));

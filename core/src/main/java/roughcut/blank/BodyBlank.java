@@ -11,14 +11,16 @@ import roughcut.design.BodyBack;
 import roughcut.design.BodyDecisions;
 import roughcut.design.Clamping;
 import roughcut.design.Givens;
-import roughcut.design.NeckFixing;
 import roughcut.design.NumberDecision;
 import roughcut.design.Strip;
 import roughcut.geometry.Bounds;
 import roughcut.layout.BodyOutline;
-import roughcut.measure.Given;
+import roughcut.measure.Basis;
+import roughcut.measure.Decided;
+import roughcut.measure.Found;
+import roughcut.measure.Known;
 import roughcut.measure.Ledger;
-import roughcut.measure.Worked;
+import roughcut.measure.Value;
 import roughcut.shop.Board;
 import roughcut.shop.Shop;
 import roughcut.shop.Species;
@@ -39,13 +41,13 @@ import roughcut.shop.SpeciesBook;
 public record BodyBlank(
     BodyBack kind,
     boolean winged,
-    Given thickness,
-    Given top,
-    Given accent,
-    Given length,
-    Given width,
-    Worked back,
-    Worked mass,
+    Value thickness,
+    Value top,
+    Value accent,
+    Value length,
+    Value width,
+    Value back,
+    Value mass,
     Species backWood,
     Species topWood,
     BodyOutline outline,
@@ -57,46 +59,47 @@ public record BodyBlank(
 
   /** Works it out. */
   public static BodyBlank of(Givens givens, Shop shop, BodyOutline outline, Ledger ledger) {
-    BodyBack kind = (BodyBack) givens.get(BodyDecisions.BODY_BACK);
-    boolean winged = givens.get(BodyDecisions.NECK_FIXING) == NeckFixing.THROUGH;
-    Given thickness = givens.get(BodyDecisions.BODY_THICKNESS);
-    Given top = givens.get(BodyDecisions.BODY_TOP);
-    Given accent = givens.get(BodyDecisions.BODY_ACCENT);
-    Given sanding = givens.get(BodyDecisions.BODY_SANDING);
-    BodyPlacement placement = BodyPlacement.of(givens, outline);
+    BodyBack kind = givens.get(BodyDecisions.BODY_BACK);
+    boolean winged = givens.get(BodyDecisions.NECK_JOINT).runsThrough();
+    Value thickness = givens.get(BodyDecisions.BODY_THICKNESS);
+    Value top = givens.get(BodyDecisions.BODY_TOP);
+    Value accent = givens.get(BodyDecisions.BODY_ACCENT);
+    Value sanding = givens.get(BodyDecisions.BODY_SANDING);
+    Givens.Watched<BodyPlacement> laying = givens.watched(() -> BodyPlacement.of(givens, outline));
+    BodyPlacement placement = laying.made();
+    Basis basis = laying.asked().and(outline.basis());
     // Wings are glued to the core where they belong; only a whole blank has an outline laid on it.
     Bounds laid = winged ? outline.bounds() : placement.shape().bounds();
-    Given trim = givens.get(BodyDecisions.BODY_TRIM);
-    Given length =
+    Value trim = givens.get(BodyDecisions.BODY_TRIM);
+    Value length =
         size(
             givens,
             BodyDecisions.BODY_BLANK_LENGTH,
             winged ? outline.bounds().width() + trim.value() : laid.right(),
             trim,
-            "l + e",
+            basis,
             ledger);
-    Given width =
+    Value width =
         size(
             givens,
             BodyDecisions.BODY_BLANK_WIDTH,
             2 * Math.max(Math.abs(laid.low()), Math.abs(laid.high())) + trim.value(),
             trim,
-            "l + e",
+            basis,
             ledger);
     Species backWood = SpeciesBook.get(givens.get(BodyDecisions.BODY_SPECIES).word());
     Species topWood = SpeciesBook.get(givens.get(BodyDecisions.TOP_SPECIES).word());
-    Worked back =
+    Value back =
         ledger.put(
             "body.back-thickness",
             "Plane the back to",
             LENGTH,
-            thickness.value() - top.value() - accent.value() + sanding.value(),
             "t − t_top − v + s",
             in("t", thickness),
             in("t_top", top),
             in("v", accent),
             in("s", sanding));
-    Worked mass = mass(shop, givens, length, width, back, top, accent, backWood, topWood, ledger);
+    Value mass = mass(shop, givens, length, width, back, top, accent, backWood, topWood, ledger);
     return new BodyBlank(
         kind,
         winged,
@@ -122,28 +125,34 @@ public record BodyBlank(
   }
 
   /** A size of the blank: the maker's own, or what the outline asks for where it is laid. */
-  private static Given size(
+  private static Value size(
       Givens givens,
       NumberDecision decision,
       double reach,
-      Given trim,
-      String formula,
+      Value trim,
+      Basis basis,
       Ledger ledger) {
-    boolean winged = givens.get(BodyDecisions.NECK_FIXING) == NeckFixing.THROUGH;
+    boolean winged = givens.get(BodyDecisions.NECK_JOINT).runsThrough();
     if (!winged && givens.own(decision)) {
       return givens.get(decision);
     }
-    Given laid = Given.decided(decision.id() + ".laid", "Outline where it is laid", reach, LENGTH);
-    Worked worked =
+    Value laid =
+        Found.of(
+            decision.id() + ".laid",
+            "Outline where it is laid",
+            reach,
+            LENGTH,
+            "found at the outline as it is laid",
+            basis);
+    Value worked =
         ledger.put(
             decision.id(),
             decision.label() + ", for outline and trim",
             LENGTH,
-            reach + trim.value(),
-            formula,
+            "l + e",
             in("l", laid),
             in("e", trim));
-    return Given.decided(decision.id(), decision.label(), worked.value(), LENGTH);
+    return worked;
   }
 
   /** The wood that is seen from above. */
@@ -179,38 +188,35 @@ public record BodyBlank(
         .orElseGet(() -> SpeciesBook.get(species).density());
   }
 
-  private static Worked mass(
+  private static Value mass(
       Shop shop,
       Givens givens,
-      Given length,
-      Given width,
-      Worked back,
-      Given top,
-      Given accent,
+      Value length,
+      Value width,
+      Value back,
+      Value top,
+      Value accent,
       Species backWood,
       Species topWood,
       Ledger ledger) {
-    Given backDensity =
-        Given.decided(
+    Value backDensity =
+        Known.of(
             "body.density",
             "Density of " + backWood.name() + "",
             density(shop, backWood.id()),
-            DENSITY);
-    Given topDensity =
-        Given.decided(
+            DENSITY,
+            "table of woods");
+    Value topDensity =
+        Known.of(
             "body.top-density",
             "Density of " + topWood.name() + "",
             density(shop, topWood.id()),
-            DENSITY);
+            DENSITY,
+            "table of woods");
     return ledger.put(
         "body.blank-mass",
         "Body blank before cutting",
         MASS,
-        length.value()
-            * width.value()
-            * (back.value() * backDensity.value()
-                + (top.value() + accent.value()) * topDensity.value())
-            / 1e6,
         "L · W · (t_b · ρ_b + (t_top + v) · ρ_t) / 1000000",
         in("L", length),
         in("W", width),
@@ -225,8 +231,8 @@ public record BodyBlank(
       Givens givens,
       BodyBack kind,
       boolean winged,
-      Given length,
-      Worked back,
+      Value length,
+      Value back,
       Species wood,
       Ledger ledger) {
     int faces =
@@ -238,7 +244,7 @@ public record BodyBlank(
               case STRIPS -> givens.design().bodyStack().size() - 1;
             };
     double outer =
-        kind == BodyBack.STRIPS
+        kind.laminated()
             ? givens.design().bodyStack().strips().stream()
                 .mapToDouble(Strip::thickness)
                 .min()
@@ -249,22 +255,26 @@ public record BodyBlank(
         new GlueJob.Faces(
             "body.glue",
             "body.clamps",
-            Given.decided(
-                "body.joints", winged ? "Joints to the wings" : "Joints of the back", faces, COUNT),
+            Known.of(
+                "body.joints",
+                winged ? "Joints to the wings" : "Joints of the back",
+                faces,
+                COUNT,
+                "counted"),
             length,
             back,
             wood.density(),
-            outer,
+            Decided.of("body.outer", "Outermost piece", outer, LENGTH),
             Clamping.CLAMPS),
         ledger);
   }
 
   private static GlueJob topping(
       Givens givens,
-      Given length,
-      Given width,
-      Given top,
-      Given accent,
+      Value length,
+      Value width,
+      Value top,
+      Value accent,
       Species wood,
       Ledger ledger) {
     return GlueJob.of(
@@ -272,12 +282,18 @@ public record BodyBlank(
         new GlueJob.Faces(
             "top.glue",
             "top.clamps",
-            Given.decided("top.faces", "Faces under the top", accent.value() > 0 ? 2 : 1, COUNT),
+            Found.of(
+                "top.faces",
+                "Faces under the top",
+                accent.value() > 0 ? 2 : 1,
+                COUNT,
+                "found by counting top and veneer",
+                accent),
             length,
             width,
             wood.density(),
-            top.value(),
-            (Clamping) givens.get(BodyDecisions.TOP_CLAMPING)),
+            top,
+            givens.get(BodyDecisions.TOP_CLAMPING)),
         ledger);
   }
 }

@@ -59,7 +59,7 @@ public record BodyMarks(
         new Covers(
             covers.top.stream().map(o -> onBlank(body, o)).toList(),
             covers.back.stream().map(o -> onBlank(body, o)).toList());
-    HalfArrangement second = (HalfArrangement) BodyDecisions.BODY_HALVES.in(design);
+    HalfArrangement second = BodyDecisions.BODY_HALVES.in(design);
     double half = body.width().value() / 2;
     for (int i = 1; i <= 2; i++) {
       BoardLayout.Laid piece = layout.of("body.half." + i).orElse(null);

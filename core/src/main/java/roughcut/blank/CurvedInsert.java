@@ -7,9 +7,11 @@ import static roughcut.measure.Worked.in;
 import java.util.ArrayList;
 import java.util.List;
 import roughcut.geometry.Arcs;
-import roughcut.measure.Given;
+import roughcut.measure.Basis;
+import roughcut.measure.Decided;
+import roughcut.measure.Found;
 import roughcut.measure.Ledger;
-import roughcut.measure.Worked;
+import roughcut.measure.Value;
 
 /**
  * A hand-fitted curved joint: the faces' radii, ordinates to mark them by, and what is left of the
@@ -22,7 +24,7 @@ import roughcut.measure.Worked;
  * @param ordinates distance from the nut line and height over the chord, every 50 mm
  */
 public record CurvedInsert(
-    int line, Worked radius, Worked outerRadius, Worked left, List<Ordinate> ordinates) {
+    int line, Value radius, Value outerRadius, Value left, List<Ordinate> ordinates) {
   private static final double STEP = 50;
 
   /** A place on the curve: {@code x} from the nut line, {@code height} over the straight line. */
@@ -32,21 +34,21 @@ public record CurvedInsert(
     ordinates = List.copyOf(ordinates);
   }
 
-  static List<CurvedInsert> all(List<PlacedStrip> strips, Ledger ledger) {
+  static List<CurvedInsert> all(List<PlacedStrip> strips, Basis basis, Ledger ledger) {
     List<CurvedInsert> found = new ArrayList<>();
     for (int line = 1; line < strips.size(); line++) {
       GlueFace face = strips.get(line).lower();
       // A veneer's far face is bowed too; the joint is told once, at the swelling strip.
       PlacedStrip inside = face.bow() > 0 ? strips.get(line - 1) : strips.get(line);
       if (!face.straight() && inside.strip().bow() > 0) {
-        found.add(one(line, face, strips, ledger));
+        found.add(one(line, face, strips, basis, ledger));
       }
     }
     return found;
   }
 
   private static CurvedInsert one(
-      int line, GlueFace face, List<PlacedStrip> strips, Ledger ledger) {
+      int line, GlueFace face, List<PlacedStrip> strips, Basis basis, Ledger ledger) {
     int outwards = face.bow() > 0 ? 1 : -1;
     int index = face.bow() > 0 ? line : line - 1;
     double veneers = 0;
@@ -55,43 +57,55 @@ public record CurvedInsert(
       index += outwards;
     }
     PlacedStrip neighbour = strips.get(index);
-    Given chord = Given.decided("heel.end", "Nut line to the heel's end", face.heelEnd(), LENGTH);
-    Given bow =
-        Given.decided("joint." + line + ".bow", "Bow of the joint", Math.abs(face.bow()), LENGTH);
-    Given veneer =
-        Given.decided("joint." + line + ".veneers", "Veneers in the joint", veneers, FINE_LENGTH);
+    Value chord =
+        Found.of(
+            "heel.end",
+            "Nut line to the heel's end",
+            face.heelEnd(),
+            LENGTH,
+            "found where the heel ends",
+            basis);
+    Value bow =
+        Found.of(
+            "joint." + line + ".bow",
+            "Bow of the joint",
+            Math.abs(face.bow()),
+            LENGTH,
+            "found by laying the strips side by side",
+            basis);
+    Value veneer =
+        Decided.of("joint." + line + ".veneers", "Veneers in the joint", veneers, FINE_LENGTH);
     double middle = face.heelEnd() / 2;
-    Given straight =
-        Given.decided(
+    Value straight =
+        Found.of(
             "joint." + line + ".neighbour",
             "Neighbour before the curve is cut",
             neighbour.to(middle) - neighbour.from(middle) + bow.value(),
-            LENGTH);
+            LENGTH,
+            "found by laying the strips side by side",
+            basis);
     String id = "joint." + line;
-    Worked radius =
+    Value radius =
         ledger.put(
             id + ".radius",
             "Radius of the curved joint, inner face",
             LENGTH,
-            Arcs.radius(chord.value(), bow.value()),
             "(c^2 / 4 + s^2) / (2 · s)",
             in("c", chord),
             in("s", bow));
-    Worked outer =
+    Value outer =
         ledger.put(
             id + ".outer-radius",
             "Radius of the curved joint, outer face",
             LENGTH,
-            radius.value() + veneer.value(),
             "R + v",
             in("R", radius),
             in("v", veneer));
-    Worked left =
+    Value left =
         ledger.put(
             id + ".left",
             "Neighbour at its thinnest beside the curved joint",
             LENGTH,
-            straight.value() - bow.value(),
             "t − s",
             in("t", straight),
             in("s", bow));

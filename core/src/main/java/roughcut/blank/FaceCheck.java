@@ -7,9 +7,9 @@ import static roughcut.measure.Worked.in;
 import roughcut.design.BlankDecisions;
 import roughcut.design.FaceUse;
 import roughcut.design.Givens;
-import roughcut.measure.Given;
+import roughcut.measure.Known;
 import roughcut.measure.Ledger;
-import roughcut.measure.Worked;
+import roughcut.measure.Value;
 
 /**
  * Whether a planed face is flat enough for what it is to be, free of wind, and its edge square
@@ -20,22 +20,27 @@ import roughcut.measure.Worked;
  */
 public record FaceCheck(
     FaceUse use,
-    Given gap,
-    Given wind,
-    Given squareGap,
-    Worked allowed,
-    Worked allowedSquare,
-    Worked outOfSquare) {
+    Value gap,
+    Value wind,
+    Value squareGap,
+    Value allowed,
+    Value allowedSquare,
+    Value outOfSquare) {
   /** An edge may lean by this share of its height: 0.1 over 30 mm. */
   private static final double SQUARE = 0.1 / 30;
 
   public static FaceCheck of(Givens givens, Ledger ledger) {
-    FaceUse use = (FaceUse) givens.get(BlankDecisions.FACE_USE);
-    Given length = givens.get(BlankDecisions.CHECK_LENGTH);
-    Given per300 =
-        Given.decided("check.per-300", "Accepted over 300 mm", use.gapPer300(), FINE_LENGTH);
-    Given height = givens.get(BlankDecisions.CHECK_SQUARE_HEIGHT);
-    Given squareGap = givens.get(BlankDecisions.CHECK_SQUARE_GAP);
+    FaceUse use = givens.get(BlankDecisions.FACE_USE);
+    Value length = givens.get(BlankDecisions.CHECK_LENGTH);
+    Value per300 =
+        Known.of(
+            "check.per-300",
+            "Accepted over 300 mm",
+            use.gapPer300(),
+            FINE_LENGTH,
+            "the use of the face");
+    Value height = givens.get(BlankDecisions.CHECK_SQUARE_HEIGHT);
+    Value squareGap = givens.get(BlankDecisions.CHECK_SQUARE_GAP);
     return new FaceCheck(
         use,
         givens.get(BlankDecisions.CHECK_GAP),
@@ -45,7 +50,6 @@ public record FaceCheck(
             "check.allowed",
             "Gap accepted under the straightedge",
             FINE_LENGTH,
-            per300.value() * length.value() / 300,
             "g · ℓ / 300",
             in("g", per300),
             in("ℓ", length)),
@@ -53,14 +57,12 @@ public record FaceCheck(
             "check.allowed-square",
             "Gap accepted at the square",
             FINE_LENGTH,
-            height.value() * SQUARE,
             "h · 0.1 / 30",
             in("h", height)),
         ledger.put(
             "check.lean",
             "The edge leans by, mm in 100",
             RATIO,
-            100 * squareGap.value() / height.value(),
             "100 · g / h",
             in("g", squareGap),
             in("h", height)));

@@ -4,7 +4,6 @@ import static roughcut.measure.Quantity.AREA;
 import static roughcut.measure.Quantity.COUNT;
 import static roughcut.measure.Quantity.COVERAGE;
 import static roughcut.measure.Quantity.FORCE;
-import static roughcut.measure.Quantity.LENGTH;
 import static roughcut.measure.Quantity.MASS;
 import static roughcut.measure.Quantity.PRESSURE;
 import static roughcut.measure.Quantity.SECONDS;
@@ -15,7 +14,7 @@ import java.util.List;
 import roughcut.design.BlankDecisions;
 import roughcut.design.Clamping;
 import roughcut.design.Givens;
-import roughcut.measure.Given;
+import roughcut.measure.Known;
 import roughcut.measure.Ledger;
 import roughcut.measure.Value;
 import roughcut.measure.Worked;
@@ -39,21 +38,19 @@ import roughcut.shop.GlueBook;
 public record GlueJob(
     Glue glue,
     Clamping clamping,
-    Worked faces,
-    Worked area,
-    Worked time,
-    Worked open,
-    Worked stages,
+    Value faces,
+    Value area,
+    Value time,
+    Value open,
+    Value stages,
     List<List<Integer>> faceStages,
-    Worked mass,
-    Worked force,
-    Worked byForce,
-    Worked bySpacing,
-    Worked clamps,
-    Given owned,
+    Value mass,
+    Value force,
+    Value byForce,
+    Value bySpacing,
+    Value clamps,
+    Value owned,
     boolean creeps) {
-  private static final double CLOSING_SECONDS = 60;
-  private static final double CLAMP_SECONDS = 12;
 
   /** What a vacuum bag presses with, MPa. */
   public static final double VACUUM = 0.08;
@@ -77,7 +74,7 @@ public record GlueJob(
       Value length,
       Value depth,
       double density,
-      double outer,
+      Value outer,
       Clamping clamping,
       int veneers) {
     Faces(
@@ -87,7 +84,7 @@ public record GlueJob(
         Value length,
         Value depth,
         double density,
-        double outer,
+        Value outer,
         Clamping clamping) {
       this(prefix, clampPrefix, faces, length, depth, density, outer, clamping, 0);
     }
@@ -145,7 +142,7 @@ public record GlueJob(
     private final Faces job;
     private final Ledger ledger;
     private final Glue glue;
-    private final Worked area;
+    private final Value area;
 
     private Builder(Givens givens, Faces job, Ledger ledger) {
       this.givens = givens;
@@ -157,7 +154,6 @@ public record GlueJob(
               job.prefix + ".face-area",
               "Area of one face",
               AREA,
-              job.length.value() * job.depth.value() / 100,
               "L · D / 100",
               in("L", job.length),
               in("D", job.depth));
@@ -172,43 +168,33 @@ public record GlueJob(
     }
 
     GlueJob build() {
-      Worked faces =
+      Value faces =
           job.faces instanceof Worked worked
               ? worked
-              : ledger.put(
-                  job.prefix + ".faces",
-                  "Faces to glue",
-                  COUNT,
-                  job.faces.value(),
-                  "N",
-                  in("N", job.faces));
-      Worked force = force();
-      Worked byForce = byForce(force);
-      Worked bySpacing = bySpacing();
-      Worked clamps =
+              : ledger.put(job.prefix + ".faces", "Faces to glue", COUNT, "N", in("N", job.faces));
+      Value force = force();
+      Value byForce = byForce(force);
+      Value bySpacing = bySpacing();
+      Value clamps =
           ledger.put(
               job.clampPrefix + ".needed",
               "Clamps needed",
               COUNT,
-              Math.max(byForce.value(), bySpacing.value()),
               "max(c_f, c_s)",
               in("c_f", byForce),
               in("c_s", bySpacing));
-      Worked time =
+      Value time =
           ledger.put(
               job.prefix + ".time",
               "Spreading and closing",
               SECONDS,
-              faces.value() * (10 + 12 * area.value() / 100)
-                  + CLOSING_SECONDS
-                  + CLAMP_SECONDS * clamps.value(),
               "N · (10 + 12 · A / 100) + 60 + 12 · c",
               in("N", faces),
               in("A", area),
               in("c", clamps));
-      Worked open = open();
-      int most = mostFaces(clamps.value(), open.value());
-      Worked stages = stages(faces, most);
+      Value open = open();
+      Value most = mostFaces(clamps, open);
+      Value stages = stages(faces, most);
       return new GlueJob(
           glue,
           job.clamping,
@@ -227,63 +213,64 @@ public record GlueJob(
           job.veneers >= CREEPING);
     }
 
-    private Worked force() {
-      Given pressure =
-          Given.decided(
-              job.prefix + ".pressure", "Pressure for this wood", pressure(job.density), PRESSURE);
+    private Value force() {
+      Value pressure =
+          Known.of(
+              job.prefix + ".pressure",
+              "Pressure for this wood",
+              pressure(job.density),
+              PRESSURE,
+              "the wood's density, handbook 3");
       return ledger.put(
           job.prefix + ".force",
           "Force on one face",
           FORCE,
-          nothing() ? 0 : area.value() * 100 * pressure.value() / 1000,
           nothing() ? "0" : "A · 100 · P / 1000",
           in("A", area),
           in("P", pressure));
     }
 
-    private Worked byForce(Worked force) {
-      Given each = givens.get(BlankDecisions.CLAMP_FORCE);
+    private Value byForce(Value force) {
+      Value each = givens.get(BlankDecisions.CLAMP_FORCE);
       boolean none = nothing() || vacuum();
       return ledger.put(
           job.clampPrefix + ".by-force",
           "Clamps by force",
           COUNT,
-          none ? 0 : Math.ceil(force.value() / each.value() - 1e-9),
-          none ? "0" : "ceil(F / f − 0.000000001)",
+          none ? "0" : "ceil(F / f)",
           in("F", force),
           in("f", each));
     }
 
-    private Worked bySpacing() {
-      Given pad = givens.get(BlankDecisions.CLAMP_PAD);
-      Given caul = givens.get(BlankDecisions.CAUL);
-      Given outer = Given.decided(job.prefix + ".outer", "Outermost piece", job.outer, LENGTH);
+    private Value bySpacing() {
+      Value pad = givens.get(BlankDecisions.CLAMP_PAD);
+      Value caul = givens.get(BlankDecisions.CAUL);
+      Value outer = job.outer;
       boolean none = nothing() || vacuum();
       return ledger.put(
           job.clampPrefix + ".by-spacing",
           "Clamps by spacing",
           COUNT,
-          none
-              ? 0
-              : Math.ceil(
-                  job.length.value() / (pad.value() + 2 * (caul.value() + outer.value())) - 1e-9),
-          none ? "0" : "ceil(L / (pad + 2 · (caul + s)) − 0.000000001)",
+          none ? "0" : "ceil(L / (pad + 2 · (caul + s)))",
           in("L", job.length),
           in("pad", pad),
           in("caul", caul),
           in("s", outer));
     }
 
-    private Worked open() {
-      Given temperature = givens.get(BlankDecisions.TEMPERATURE);
-      Given openAt20 =
-          Given.decided(
-              "glue.open-at-20", "Open time of " + glue.name() + " at 20 °C", glue.open(), SECONDS);
+    private Value open() {
+      Value temperature = givens.get(BlankDecisions.TEMPERATURE);
+      Value openAt20 =
+          Known.of(
+              "glue.open-at-20",
+              "Open time of " + glue.name() + " at 20 °C",
+              glue.open(),
+              SECONDS,
+              "the glue's table");
       return ledger.put(
           job.prefix + ".open-time",
           "Open time at this temperature",
           SECONDS,
-          glue.openAt(temperature.value()),
           openFormula(temperature.value()),
           in("o", openAt20),
           in("T", temperature));
@@ -300,34 +287,36 @@ public record GlueJob(
     }
 
     /** How many faces can be spread and closed within the open time. */
-    private int mostFaces(double clamps, double open) {
-      double forFaces = open - CLOSING_SECONDS - CLAMP_SECONDS * clamps;
-      int most = (int) Math.max(0, Math.floor(forFaces / (10 + 12 * area.value() / 100) + 1e-9));
-      return job.veneers >= CREEPING ? Math.min(most, FACES_WITH_VENEERS) : most;
+    private Value mostFaces(Value clamps, Value open) {
+      String most = "max(0, floor((o − 60 − 12 · c) / (10 + 12 · A / 100)))";
+      return Worked.of(
+          job.prefix + ".faces-at-once",
+          "Faces that can be glued at once",
+          COUNT,
+          job.veneers >= CREEPING ? "min(" + most + ", " + FACES_WITH_VENEERS + ")" : most,
+          in("o", open),
+          in("c", clamps),
+          in("A", area));
     }
 
-    private Worked stages(Worked faces, int most) {
-      Given allowed =
-          Given.decided(
-              job.prefix + ".faces-at-once", "Faces that can be glued at once", most, COUNT);
-      boolean none = nothing() || most == 0;
+    private Value stages(Value faces, Value most) {
+      boolean none = nothing() || most.value() == 0;
       return ledger.put(
           job.prefix + ".stages",
           "Stages of the glue-up",
           COUNT,
-          none ? 0 : Math.ceil(faces.value() / most),
           none ? "0" : "ceil(N / c)",
           in("N", faces),
-          in("c", allowed));
+          in("c", most));
     }
 
-    private Worked mass(Worked faces) {
-      Given coverage = Given.decided("glue.coverage", "Coverage", glue.coverage(), COVERAGE);
+    private Value mass(Value faces) {
+      Value coverage =
+          Known.of("glue.coverage", "Coverage", glue.coverage(), COVERAGE, "the glue's table");
       return ledger.put(
           job.prefix + ".mass",
           "Glue to mix or pour",
           MASS,
-          faces.value() * area.value() / 10_000 * glue.coverage() * 1.1,
           "N · A / 10000 · q · 1.1",
           in("N", faces),
           in("A", area),

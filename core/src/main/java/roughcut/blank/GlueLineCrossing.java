@@ -8,8 +8,10 @@ import java.util.List;
 import roughcut.blank.NeckBlank.Crossing;
 import roughcut.geometry.Roots;
 import roughcut.layout.FretboardTaper;
-import roughcut.measure.Given;
+import roughcut.measure.Basis;
+import roughcut.measure.Found;
 import roughcut.measure.Ledger;
+import roughcut.measure.Value;
 import roughcut.measure.Worked;
 
 /**
@@ -25,12 +27,13 @@ final class GlueLineCrossing {
   static List<Crossing> of(
       int line,
       GlueFace face,
-      Worked distance,
+      Value distance,
+      Basis basis,
       FretboardTaper taper,
-      Given heelEnd,
+      Value heelEnd,
       Ledger ledger) {
     if (!face.straight()) {
-      return curved(line, face, distance, taper, heelEnd, ledger);
+      return curved(line, face, distance, basis, taper, heelEnd, ledger);
     }
     double b = Math.abs(face.nut());
     double atNut = taper.halfWidth(0);
@@ -50,50 +53,54 @@ final class GlueLineCrossing {
       inputs.add(
           in(
               "b_h",
-              Given.decided(
+              Found.of(
                   "blank.glue-line." + line + ".offset-heel",
                   "Glue line " + line + " from the centre line at the heel",
                   Math.abs(face.heel()),
-                  LENGTH)));
+                  LENGTH,
+                  "found by laying the strips side by side",
+                  basis)));
       inputs.add(in("x_h", heelEnd));
       formula = "(b − w_nut / 2) / ((w_2 / 2 − w_nut / 2) / x_2 − (b_h − b) / x_h)";
     }
-    return List.of(new Crossing(line, face.at(x), put(line, 1, x, formula, inputs, ledger)));
+    return List.of(new Crossing(line, face.at(x), work(line, formula, inputs, ledger)));
   }
 
   private static List<Crossing> curved(
       int line,
       GlueFace face,
-      Worked distance,
+      Value distance,
+      Basis basis,
       FretboardTaper taper,
-      Given heelEnd,
+      Value heelEnd,
       Ledger ledger) {
     List<Crossing> found = new ArrayList<>();
     for (double x :
         Roots.of(
             at -> Math.abs(face.at(at)) - taper.halfWidth(at), 0, heelEnd.value(), PIECES, 1e-6)) {
-      Worked where =
-          put(
-              line,
-              found.size() + 1,
+      Value where =
+          ledger.find(
+              "blank.crossing." + line + (found.isEmpty() ? ".x" : ".x-" + (found.size() + 1)),
+              called(line),
+              LENGTH,
               x,
               "found where the curved line meets the outline",
-              List.of(
-                  in("b", distance), in("w_nut", taper.nutWidth()), in("w_2", taper.secondWidth())),
-              ledger);
+              taper.basis().and(basis).with(distance));
       found.add(new Crossing(line, face.at(x), where));
     }
     return found;
   }
 
-  private static Worked put(
-      int line, int time, double x, String formula, List<Worked.Input> inputs, Ledger ledger) {
+  private static Value work(int line, String formula, List<Worked.Input> inputs, Ledger ledger) {
     return ledger.put(
-        "blank.crossing." + line + (time == 1 ? ".x" : ".x-" + time),
-        "Outline crosses glue line " + line + ", from the nut line",
+        "blank.crossing." + line + ".x",
+        called(line),
         LENGTH,
-        x,
         formula,
         inputs.toArray(Worked.Input[]::new));
+  }
+
+  private static String called(int line) {
+    return "Outline crosses glue line " + line + ", from the nut line";
   }
 }

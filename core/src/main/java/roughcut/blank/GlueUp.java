@@ -12,9 +12,14 @@ import roughcut.design.BlankStep;
 import roughcut.design.Clamping;
 import roughcut.design.Decisions;
 import roughcut.design.Givens;
+import roughcut.design.PartDecisions;
 import roughcut.design.Strip;
-import roughcut.measure.Given;
+import roughcut.measure.Basis;
+import roughcut.measure.Decided;
+import roughcut.measure.Found;
+import roughcut.measure.Known;
 import roughcut.measure.Ledger;
+import roughcut.measure.Value;
 import roughcut.measure.Worked;
 import roughcut.shop.SpeciesBook;
 
@@ -41,14 +46,19 @@ public record GlueUp(GlueJob job, List<Step> steps, Optional<Pins> pins) {
   private static final double PIN_CLEAR = 2;
 
   public static GlueUp of(Givens givens, BlankTree tree, Ledger ledger) {
-    Worked length = tree.length();
-    Worked depth = tree.depth();
+    Value length = tree.length();
+    Value depth = tree.depth();
     List<Strip> strips = givens.design().neckStack().strips();
-    Given count = Given.decided("strips.count", "Strips in the stack", strips.size(), COUNT);
-    Worked faces =
-        ledger.put(
-            "glue.faces", "Faces to glue", COUNT, strips.size() - 1, "n − 1", in("n", count));
-    double outer = Math.min(strips.get(0).thickness(), strips.get(strips.size() - 1).thickness());
+    Value count = Known.of("strips.count", "Strips in the stack", strips.size(), COUNT, "counted");
+    Value faces = ledger.put("glue.faces", "Faces to glue", COUNT, "n − 1", in("n", count));
+    Value outer =
+        Worked.of(
+            "glue.outer",
+            "Thinner of the outermost strips",
+            LENGTH,
+            "min(a, b)",
+            in("a", givens.get(PartDecisions.stripThickness(1))),
+            in("b", givens.get(PartDecisions.stripThickness(strips.size()))));
     GlueJob job =
         GlueJob.of(
             givens,
@@ -73,6 +83,7 @@ public record GlueUp(GlueJob job, List<Step> steps, Optional<Pins> pins) {
 
   /** Every step's own joint: leaves to each other, a turned half, a cap, wings, a block. */
   private static List<Step> steps(Givens givens, BlankTree tree, Ledger ledger) {
+    Basis basis = Basis.of(tree.length(), tree.depth());
     List<Step> all = new ArrayList<>();
     List<BlankNode> nodes = tree.afterSteps();
     for (int i = 0; i < nodes.size(); i++) {
@@ -96,15 +107,32 @@ public record GlueUp(GlueJob job, List<Step> steps, Optional<Pins> pins) {
                   new GlueJob.Faces(
                       prefix,
                       "clamps.step." + (i + 1),
-                      Given.decided(prefix + ".joints", "Joints of this step", faces, COUNT),
-                      Given.decided(prefix + ".length", "Joint, long", length, LENGTH),
-                      Given.decided(
+                      Known.of(prefix + ".joints", "Joints of this step", faces, COUNT, "counted"),
+                      Found.of(
+                          prefix + ".length",
+                          "Joint, long",
+                          length,
+                          LENGTH,
+                          "found of the piece",
+                          basis),
+                      Found.of(
                           prefix + ".depth",
                           "Joint, across",
                           flat ? node.width() : node.depth(),
-                          LENGTH),
+                          LENGTH,
+                          "found of the piece",
+                          basis),
                       densest(givens.design().neckStack().strips()),
-                      step.thickness() > 0 ? step.thickness() : node.width() / 2,
+                      step.thickness() > 0
+                          ? Decided.of(
+                              prefix + ".outer", "Outermost piece", step.thickness(), LENGTH)
+                          : Found.of(
+                              prefix + ".outer",
+                              "Outermost piece",
+                              node.width() / 2,
+                              LENGTH,
+                              "found of the piece",
+                              basis),
                       Clamping.CLAMPS),
                   ledger)));
     }

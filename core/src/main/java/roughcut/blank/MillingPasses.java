@@ -8,9 +8,8 @@ import java.util.ArrayList;
 import java.util.List;
 import roughcut.design.BlankDecisions;
 import roughcut.design.Givens;
-import roughcut.measure.Given;
 import roughcut.measure.Ledger;
-import roughcut.measure.Worked;
+import roughcut.measure.Value;
 
 /**
  * A board followed down to thickness: full passes, the remainder, then the finishing cut, faces
@@ -22,7 +21,7 @@ import roughcut.measure.Worked;
  * @param remainder the pass between the full ones and the finishing cut; 0 when there is none
  */
 public record MillingPasses(
-    Given from, Given to, List<Double> depths, Worked full, Worked remainder) {
+    Value from, Value to, List<Double> depths, Value full, Value remainder) {
   private static final double NOTHING = 1e-9;
 
   public MillingPasses {
@@ -30,30 +29,28 @@ public record MillingPasses(
   }
 
   public static MillingPasses of(Givens givens, Ledger ledger) {
-    Given from = givens.get(BlankDecisions.MILL_FROM);
-    Given to = givens.get(BlankDecisions.MILL_TO);
-    Given bite = givens.get(BlankDecisions.MILL_BITE);
-    Given finish = givens.get(BlankDecisions.MILL_FINISH);
+    Value from = givens.get(BlankDecisions.MILL_FROM);
+    Value to = givens.get(BlankDecisions.MILL_TO);
+    Value bite = givens.get(BlankDecisions.MILL_BITE);
+    Value finish = givens.get(BlankDecisions.MILL_FINISH);
     List<Double> depths = passes(from.value(), to.value(), bite.value(), finish.value());
     double before = Math.max(0, from.value() - to.value() - finish.value());
     int count = (int) Math.floor(before / bite.value() + NOTHING);
-    Worked full =
+    Value full =
         ledger.put(
             "mill.full-passes",
             "Passes at the full bite",
             COUNT,
-            count,
-            "floor(max(0, m − t − f) / d + 0.000000001)",
+            "floor(max(0, m − t − f) / d)",
             in("m", from),
             in("t", to),
             in("f", finish),
             in("d", bite));
-    Worked remainder =
+    Value remainder =
         ledger.put(
             "mill.remainder",
             "Then a pass of",
             LENGTH,
-            Math.max(0, before - count * bite.value()),
             "max(0, max(0, m − t − f) − n · d)",
             in("m", from),
             in("t", to),
@@ -64,12 +61,20 @@ public record MillingPasses(
         "mill.finish-pass",
         "Last, light pass",
         LENGTH,
-        Math.max(0, Math.min(from.value() - to.value(), finish.value())),
         "max(0, min(m − t, f))",
         in("m", from),
         in("t", to),
         in("f", finish));
-    ledger.put("mill.passes", "Passes in all", COUNT, depths.size(), "found by counting them");
+    ledger.find(
+        "mill.passes",
+        "Passes in all",
+        COUNT,
+        depths.size(),
+        "found by counting them",
+        from,
+        to,
+        bite,
+        finish);
     return new MillingPasses(from, to, depths, full, remainder);
   }
 

@@ -9,8 +9,10 @@ import java.util.ArrayList;
 import java.util.List;
 import roughcut.design.BlankDecisions;
 import roughcut.design.Givens;
-import roughcut.measure.Given;
+import roughcut.measure.Found;
+import roughcut.measure.Known;
 import roughcut.measure.Ledger;
+import roughcut.measure.Value;
 import roughcut.measure.Worked;
 import roughcut.shop.Species;
 import roughcut.shop.SpeciesBook;
@@ -23,9 +25,9 @@ public final class Movement {
   private Movement() {}
 
   /** The movement of the neck blank: every strip's own width moves as its wood does. */
-  public static Worked of(Givens givens, NeckBlank blank, Ledger ledger) {
-    Given now = givens.get(BlankDecisions.MOISTURE_NOW);
-    Given later = givens.get(BlankDecisions.MOISTURE_LATER);
+  public static Value of(Givens givens, NeckBlank blank, Ledger ledger) {
+    Value now = givens.get(BlankDecisions.MOISTURE_NOW);
+    Value later = givens.get(BlankDecisions.MOISTURE_LATER);
     double sum = 0;
     List<Worked.Input> inputs = new ArrayList<>();
     StringBuilder formula = new StringBuilder("(");
@@ -40,16 +42,22 @@ public final class Movement {
       inputs.add(
           in(
               "w_" + n,
-              Given.decided(
-                  "moisture.strip." + n, "Strip " + n + ", " + wood.name(), width, LENGTH)));
+              Found.of(
+                  "moisture.strip." + n,
+                  "Strip " + n + ", " + wood.name(),
+                  width,
+                  LENGTH,
+                  "found by laying the strips side by side",
+                  blank.basis())));
       inputs.add(
           in(
               "S_" + n,
-              Given.decided(
+              Known.of(
                   "moisture.shrinkage." + n,
                   "Shrinkage of " + wood.name() + ", green to dry",
                   wood.tangential() * 100,
-                  PERCENT)));
+                  PERCENT,
+                  "the wood's table")));
       formula.append(n > 1 ? " + " : "").append("w_").append(n).append(" · S_").append(n);
     }
     inputs.add(in("m_1", now));
@@ -58,7 +66,6 @@ public final class Movement {
         "moisture.movement",
         "Blank's width changes by",
         FINE_LENGTH,
-        sum,
         formula.append(") / 100 · (m_1 − m_2) / 30").toString(),
         inputs.toArray(Worked.Input[]::new));
   }

@@ -9,8 +9,9 @@ import java.util.stream.Collectors;
 import roughcut.design.Decisions;
 import roughcut.design.Givens;
 import roughcut.layout.FretboardTaper;
-import roughcut.measure.Given;
+import roughcut.measure.Basis;
 import roughcut.measure.Ledger;
+import roughcut.measure.Value;
 import roughcut.measure.Worked;
 
 /**
@@ -24,7 +25,11 @@ import roughcut.measure.Worked;
  * @param inserts the curved strips
  */
 public record NeckBlank(
-    Worked width, List<PlacedStrip> strips, List<Crossing> crossings, List<CurvedInsert> inserts) {
+    Value width,
+    List<PlacedStrip> strips,
+    List<Crossing> crossings,
+    List<CurvedInsert> inserts,
+    Basis basis) {
 
   /**
    * A glue line cut through by the outline.
@@ -33,7 +38,7 @@ public record NeckBlank(
    * @param offset of the glue line from the centre line at the crossing, treble positive
    * @param x where half the neck's width equals the glue line's distance from the centre
    */
-  public record Crossing(int line, double offset, Worked x) {}
+  public record Crossing(int line, double offset, Value x) {}
 
   public NeckBlank {
     strips = List.copyOf(strips);
@@ -43,27 +48,27 @@ public record NeckBlank(
 
   public static NeckBlank of(Givens givens, FretboardTaper taper, Ledger ledger) {
     StackLayers stack = StackLayers.of(givens);
-    Given heelEnd = givens.get(Decisions.HEEL_END);
+    Value heelEnd = givens.get(Decisions.HEEL_END);
     double nut = stack.layers().stream().mapToDouble(StackLayers.Layer::nut).sum();
     double heel = stack.layers().stream().mapToDouble(StackLayers.Layer::heel).sum();
     boolean tapered = !stack.width().equals(stack.widthAtHeel());
-    Worked width =
+    Value width =
         ledger.put(
             "blank.width",
             "Width of the neck blank",
             LENGTH,
-            Math.max(nut, heel),
             tapered ? "max(" + stack.width() + ", " + stack.widthAtHeel() + ")" : stack.width(),
             stack.inputs().toArray(Worked.Input[]::new));
     List<PlacedStrip> placed = place(stack.layers(), nut, heel, heelEnd.value());
+    Basis basis = Basis.of(stack.inputs().stream().map(Worked.Input::value).toList()).with(heelEnd);
     List<Crossing> crossings = new ArrayList<>();
     boolean plain = givens.design().neckSteps().isEmpty() && !tapered;
     for (int line = 1; line < placed.size(); line++) {
       GlueFace face = placed.get(line).lower();
-      Worked distance = glueLine(line, face, width, stack.inputs(), plain, ledger);
-      crossings.addAll(GlueLineCrossing.of(line, face, distance, taper, heelEnd, ledger));
+      Value distance = glueLine(line, face, width, stack.inputs(), plain, ledger);
+      crossings.addAll(GlueLineCrossing.of(line, face, distance, basis, taper, heelEnd, ledger));
     }
-    return new NeckBlank(width, placed, crossings, CurvedInsert.all(placed, ledger));
+    return new NeckBlank(width, placed, crossings, CurvedInsert.all(placed, basis, ledger), basis);
   }
 
   private static List<PlacedStrip> place(
@@ -112,23 +117,23 @@ public record NeckBlank(
     return layers.subList(from, to).stream().allMatch(l -> l.strip().veneer());
   }
 
-  private static Worked glueLine(
+  private static Value glueLine(
       int line,
       GlueFace face,
-      Worked width,
+      Value width,
       List<Worked.Input> strips,
       boolean plain,
       Ledger ledger) {
     String id = "blank.glue-line." + line + ".offset";
     String label = "Glue line " + line + " from the centre line";
     if (!plain) {
-      return ledger.put(
+      return ledger.find(
           id,
           label + " at the nut",
           LENGTH,
           Math.abs(face.nut()),
           "found by laying the strips side by side",
-          strips.toArray(Worked.Input[]::new));
+          Basis.of(strips.stream().map(Worked.Input::value).toList()));
     }
     List<Worked.Input> inputs = new ArrayList<>(strips.subList(0, line));
     inputs.add(in("W", width));
@@ -137,12 +142,7 @@ public record NeckBlank(
             .map(Worked.Input::symbol)
             .collect(Collectors.joining(" + "));
     return ledger.put(
-        id,
-        label,
-        LENGTH,
-        Math.abs(face.nut()),
-        "abs(" + sum + " − W / 2)",
-        inputs.toArray(Worked.Input[]::new));
+        id, label, LENGTH, "abs(" + sum + " − W / 2)", inputs.toArray(Worked.Input[]::new));
   }
 
   /** Half the width at x. */

@@ -11,8 +11,10 @@ import java.util.Set;
 import roughcut.design.Givens;
 import roughcut.design.Strip;
 import roughcut.geometry.Outline;
+import roughcut.measure.Basis;
 import roughcut.measure.Ledger;
-import roughcut.measure.Worked;
+import roughcut.measure.Value;
+import roughcut.measure.ValueKey;
 import roughcut.shop.Board;
 import roughcut.shop.Shop;
 
@@ -24,7 +26,7 @@ import roughcut.shop.Shop;
  * @param depth of each strip: the shaft and the flattening of both faces
  * @param plans in the order in which the woods come in the stack
  */
-public record NeckRips(Worked length, Worked depth, List<RipPlan> plans) {
+public record NeckRips(Value length, Value depth, List<RipPlan> plans) {
 
   public NeckRips {
     plans = List.copyOf(plans);
@@ -46,9 +48,14 @@ public record NeckRips(Worked length, Worked depth, List<RipPlan> plans) {
    * @param nested outline of a neck sawn from one piece, several of which lie in each other
    */
   public static NeckRips of(
-      Givens givens, Shop shop, BlankTree tree, Optional<Outline> nested, Ledger ledger) {
-    Worked length = tree.length();
-    Worked depth = tree.depth();
+      Givens givens,
+      Shop shop,
+      BlankTree tree,
+      Optional<Outline> nested,
+      Basis basis,
+      Ledger ledger) {
+    Value length = tree.length();
+    Value depth = tree.depth();
     Set<String> woods = new LinkedHashSet<>();
     givens.design().neckStack().strips().forEach(s -> woods.add(s.species()));
     List<RipPlan> plans = new ArrayList<>();
@@ -60,6 +67,7 @@ public record NeckRips(Worked length, Worked depth, List<RipPlan> plans) {
               board(givens, shop, species, depth.value(), length.value()),
               length.value(),
               nested,
+              basis,
               ledger));
     }
     tightest(plans, ledger);
@@ -115,14 +123,8 @@ public record NeckRips(Worked length, Worked depth, List<RipPlan> plans) {
     }
   }
 
-  private static void again(Ledger ledger, String id, Worked worked, String more) {
-    ledger.put(
-        id,
-        worked.label() + more,
-        worked.quantity(),
-        worked.value(),
-        worked.formula(),
-        worked.inputs().toArray(Worked.Input[]::new));
+  private static void again(Ledger ledger, String id, Value worked, String more) {
+    ledger.put(worked.as(new ValueKey(id, worked.label() + more, worked.quantity())));
   }
 
   /** The strips as they lie on their boards, to be kept clear by everything else. */

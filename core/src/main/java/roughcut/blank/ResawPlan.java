@@ -8,9 +8,9 @@ import java.util.Optional;
 import roughcut.design.BlankDecisions;
 import roughcut.design.BodyDecisions;
 import roughcut.design.Givens;
-import roughcut.measure.Given;
+import roughcut.measure.Known;
 import roughcut.measure.Ledger;
-import roughcut.measure.Worked;
+import roughcut.measure.Value;
 import roughcut.shop.Board;
 
 /**
@@ -25,44 +25,43 @@ import roughcut.shop.Board;
  */
 public record ResawPlan(
     Optional<Board> board,
-    Worked leaf,
-    Worked need,
-    Optional<Worked> leaves,
-    Optional<Worked> missing,
-    Optional<Worked> thinner) {
+    Value leaf,
+    Value need,
+    Optional<Value> leaves,
+    Optional<Value> missing,
+    Optional<Value> thinner) {
 
   static ResawPlan of(Givens givens, Optional<Board> board, Ledger ledger) {
-    Given top = givens.get(BodyDecisions.BODY_TOP);
-    Given allowance = givens.get(BlankDecisions.RESAW_ALLOWANCE);
-    Given kerf = givens.get(BlankDecisions.RESAW_KERF);
-    Worked leaf =
+    Value top = givens.get(BodyDecisions.BODY_TOP);
+    Value allowance = givens.get(BlankDecisions.RESAW_ALLOWANCE);
+    Value kerf = givens.get(BlankDecisions.RESAW_KERF);
+    Value leaf =
         ledger.put(
             "resaw.rough",
             "Rough leaf of the top",
             LENGTH,
-            top.value() + 2 * allowance.value(),
             "t + 2 · q",
             in("t", top),
             in("q", allowance));
-    Worked need =
+    Value need =
         ledger.put(
             "resaw.need",
             "Thickness of board for two leaves",
             LENGTH,
-            2 * leaf.value() + kerf.value(),
             "2 · r + k",
             in("r", leaf),
             in("k", kerf));
-    Optional<Given> thickness =
+    Optional<Value> thickness =
         board
             .filter(b -> b.thickness().isPresent())
             .map(
                 b ->
-                    Given.decided(
+                    Known.of(
                         "board." + b.id() + ".thickness",
                         "Thickness of board " + b.id(),
                         b.thickness().getAsDouble(),
-                        LENGTH));
+                        LENGTH,
+                        "the board's label"));
     return new ResawPlan(
         board,
         leaf,
@@ -73,8 +72,7 @@ public record ResawPlan(
                     "resaw.leaves",
                     "Leaves from the board's thickness",
                     COUNT,
-                    RipPlan.strips(b.value(), leaf.value(), kerf.value()),
-                    "floor((B + k) / (r + k) + 0.000000001)",
+                    "floor((B + k) / (r + k))",
                     in("B", b),
                     in("k", kerf),
                     in("r", leaf))),
@@ -84,16 +82,15 @@ public record ResawPlan(
                     "resaw.short",
                     "Thickness missing for two leaves",
                     LENGTH,
-                    Math.max(0, need.value() - b.value()),
                     "max(0, need − B)",
                     in("need", need),
                     in("B", b))),
         thinner(givens, ledger));
   }
 
-  private static Optional<Worked> thinner(Givens givens, Ledger ledger) {
-    Given first = givens.get(BodyDecisions.TOP_LEAF_1);
-    Given second = givens.get(BodyDecisions.TOP_LEAF_2);
+  private static Optional<Value> thinner(Givens givens, Ledger ledger) {
+    Value first = givens.get(BodyDecisions.TOP_LEAF_1);
+    Value second = givens.get(BodyDecisions.TOP_LEAF_2);
     if (first.value() == 0 || second.value() == 0) {
       return Optional.empty();
     }
@@ -102,7 +99,6 @@ public record ResawPlan(
             "resaw.leaf-thickness",
             "Bring both leaves to",
             LENGTH,
-            Math.min(first.value(), second.value()),
             "min(a, b)",
             in("a", first),
             in("b", second)));

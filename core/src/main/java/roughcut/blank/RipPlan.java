@@ -14,7 +14,9 @@ import roughcut.design.Givens;
 import roughcut.design.PartDecisions;
 import roughcut.design.Strip;
 import roughcut.geometry.Outline;
-import roughcut.measure.Given;
+import roughcut.measure.Basis;
+import roughcut.measure.Found;
+import roughcut.measure.Known;
 import roughcut.measure.Ledger;
 import roughcut.measure.Value;
 import roughcut.measure.Worked;
@@ -44,10 +46,10 @@ public record RipPlan(
     List<Double> roughs,
     List<Integer> done,
     Value from,
-    Worked rough,
-    Worked need,
-    Worked most,
-    Worked missing,
+    Value rough,
+    Value need,
+    Value most,
+    Value missing,
     RipLayout cuts) {
 
   /** Whether all strips come out of the board; false while that isn't known. */
@@ -79,15 +81,17 @@ public record RipPlan(
       Optional<Board> board,
       double blankLength,
       Optional<Outline> nested,
+      Basis basis,
       Ledger ledger) {
-    Given kerf = givens.get(Decisions.SAW_KERF);
-    Given allowance = givens.get(BlankDecisions.SAW_ALLOWANCE);
+    Value kerf = givens.get(Decisions.SAW_KERF);
+    Value allowance = givens.get(BlankDecisions.SAW_ALLOWANCE);
     List<Strip> stack = givens.design().neckStack().strips();
     int copies = (int) givens.get(BlankDecisions.NECK_COPIES).value();
     List<Integer> open = new ArrayList<>();
     List<Integer> done = new ArrayList<>();
     List<Worked.Input> inputs = new ArrayList<>();
     List<Double> roughs = new ArrayList<>();
+    List<Value> widths = new ArrayList<>();
     for (int i = 1; i <= stack.size(); i++) {
       if (stack.get(i - 1).species().equals(species)) {
         if (givens.get(PartDecisions.stripThickness(i)).measured()) {
@@ -97,6 +101,7 @@ public record RipPlan(
           for (int copy = 1; copy <= copies; copy++) {
             open.add(i);
             inputs.add(in("t_" + i + (copy > 1 ? "_" + copy : ""), t));
+            widths.add(t);
             roughs.add(t.value() + 2 * allowance.value());
           }
         }
@@ -106,34 +111,32 @@ public record RipPlan(
     Worked.Input widest =
         inputs.stream()
             .max((a, b) -> Double.compare(a.value().value(), b.value().value()))
-            .orElse(in("t", Given.decided("strip", "Strip", 0, LENGTH)));
-    Worked rough =
+            .orElse(in("t", Known.of("strip", "Strip", 0, LENGTH, "no strip is open")));
+    Value rough =
         ledger.put(
             prefix + "rough",
             "Rough strip, the widest of " + species,
             LENGTH,
-            widest.value().value() + 2 * allowance.value(),
             "t + 2 · p",
             in("t", widest.value()),
             in("p", allowance));
     boolean pieces = nested.isPresent() && copies > 1 && !open.isEmpty();
-    Worked need =
+    Value need =
         pieces
-            ? nested(ledger, prefix, species, nested.get(), blankLength, copies, kerf)
+            ? nested(ledger, prefix, species, nested.get(), basis, blankLength, copies, kerf)
             : need(ledger, prefix, species, inputs, roughs, kerf, allowance);
-    fences(ledger, prefix, stack, open, roughs);
+    fences(ledger, prefix, stack, open, widths, allowance);
     Value from = from(givens, species, board, ledger, prefix);
     if (from == null) {
       return new RipPlan(
           species, board, open, roughs, done, null, rough, need, null, null, RipLayout.EMPTY);
     }
-    Worked most =
+    Value most =
         ledger.put(
             prefix + "strips",
             "Strips of that width from the board",
             COUNT,
-            Math.max(0, strips(from.value(), rough.value(), kerf.value())),
-            "floor((B + k) / (r + k) + 0.000000001)",
+            "floor((B + k) / (r + k))",
             in("B", from),
             in("k", kerf),
             in("r", rough));
@@ -148,56 +151,57 @@ public record RipPlan(
             roughs,
             kerf.value(),
             blankLength);
-    Worked missing =
-        pieces
+    Value missing =
+        pieces || cuts.rows() == 1 && cuts.clear()
             ? ledger.put(
                 prefix + "short",
-                species + " missing for the necks",
+                species + " missing for the " + (pieces ? "necks" : "strips"),
                 LENGTH,
-                Math.max(0, need.value() - from.value()),
                 "max(0, need − B)",
                 in("need", need),
                 in("B", from))
-            : ledger.put(
+            : ledger.find(
                 prefix + "short",
                 species + " missing for the strips",
                 LENGTH,
                 cuts.missing(),
-                cuts.rows() == 1 && cuts.clear()
-                    ? "max(0, need − B)"
-                    : "found by laying the strips side by side, the widest first",
-                in("need", need),
-                in("B", from));
+                "found by laying the strips side by side, the widest first",
+                need,
+                from);
     return new RipPlan(species, board, open, roughs, done, from, rough, need, most, missing, cuts);
   }
 
   /** Width that necks from one piece take, each turned end for end into the one before it. */
-  private static Worked nested(
+  private static Value nested(
       Ledger ledger,
       String prefix,
       String species,
       Outline neck,
+      Basis basis,
       double length,
       int copies,
-      Given kerf) {
-    Given own =
-        Given.decided(
+      Value kerf) {
+    Value own =
+        Found.of(
             prefix + "neck-width",
             "One neck, sawn outside its outline",
             neck.bounds().high(),
-            LENGTH);
-    Given step =
-        Given.decided(
+            LENGTH,
+            "found at the outline, with the saw beside it",
+            basis);
+    Value step =
+        Found.of(
             prefix + "neck-step",
             "The next one further across, turned, with the kerf",
             Nesting.step(neck, length, kerf.value()),
-            LENGTH);
-    Given count = Given.decided("neck.copies", "Necks to saw", copies, COUNT);
+            LENGTH,
+            "least step at which two clear each other",
+            basis.with(kerf));
+    Value count = Known.of("neck.copies", "Necks to saw", copies, COUNT, "counted");
     return ledger.put(
         prefix + "need",
         "Width of " + species + " that the necks need, nested",
         LENGTH,
-        own.value() + step.value() * (copies - 1),
         "w + s · (n − 1)",
         in("w", own),
         in("s", step),
@@ -206,23 +210,29 @@ public record RipPlan(
 
   /** What the fence is set to for each strip still to be sawn: its own rough width. */
   private static void fences(
-      Ledger ledger, String prefix, List<Strip> stack, List<Integer> open, List<Double> roughs) {
+      Ledger ledger,
+      String prefix,
+      List<Strip> stack,
+      List<Integer> open,
+      List<Value> widths,
+      Value allowance) {
     for (int i = 0; i < open.size(); i++) {
       int strip = open.get(i);
       if (i > 0 && open.get(i - 1) == strip) {
         continue;
       }
-      Given rough =
-          Given.decided(
+      Value rough =
+          Worked.of(
               prefix + "strip." + strip + ".rough",
               "Strip and the planing of both faces",
-              roughs.get(i),
-              LENGTH);
+              LENGTH,
+              "t + 2 · p",
+              in("t", widths.get(i)),
+              in("p", allowance));
       ledger.put(
           prefix + "strip." + strip,
           "Strip " + strip + " of " + stack.size() + ", fence to the blade",
           LENGTH,
-          rough.value(),
           "r",
           in("r", rough));
     }
@@ -232,36 +242,35 @@ public record RipPlan(
   private static Value widest(Givens givens, int number, Ledger ledger) {
     List<Strip> stack = givens.design().neckStack().strips();
     Strip strip = stack.get(number - 1);
-    Given nut = givens.get(PartDecisions.stripThickness(number));
+    Value nut = givens.get(PartDecisions.stripThickness(number));
     if (!strip.tapered() && strip.bow() == 0) {
       return nut;
     }
     boolean middle = 2 * number - 1 == stack.size();
-    Given heel = strip.tapered() ? givens.get(PartDecisions.stripHeelThickness(number)) : nut;
-    Given bow = givens.get(PartDecisions.stripBow(number));
+    Value heel = strip.tapered() ? givens.get(PartDecisions.stripHeelThickness(number)) : nut;
+    Value bow = givens.get(PartDecisions.stripBow(number));
     return ledger.put(
         "neck.strip." + number + ".widest",
         "Strip " + number + " where it is widest",
         LENGTH,
-        Math.max(nut.value(), heel.value()) + (middle ? 2 : 1) * bow.value(),
         "max(t, u) + " + (middle ? "2 · s" : "s"),
         in("t", nut),
         in("u", heel),
         in("s", bow));
   }
 
-  private static Worked need(
+  private static Value need(
       Ledger ledger,
       String prefix,
       String species,
       List<Worked.Input> strips,
       List<Double> roughs,
-      Given kerf,
-      Given allowance) {
+      Value kerf,
+      Value allowance) {
     List<Worked.Input> inputs = new ArrayList<>(strips);
     inputs.add(in("p", allowance));
     inputs.add(in("k", kerf));
-    Given count = Given.decided("strips", "Strips to saw", strips.size(), COUNT);
+    Value count = Known.of("strips", "Strips to saw", strips.size(), COUNT, "counted");
     inputs.add(in("n", count));
     String sum =
         strips.isEmpty()
@@ -271,7 +280,6 @@ public record RipPlan(
         prefix + "need",
         "Width of " + species + " that the strips need",
         LENGTH,
-        need(roughs, kerf.value()),
         sum + " + 2 · p · n + k · max(0, n − 1)",
         inputs.toArray(Worked.Input[]::new));
   }
@@ -282,25 +290,25 @@ public record RipPlan(
    */
   private static Value from(
       Givens givens, String species, Optional<Board> board, Ledger ledger, String prefix) {
-    Given left = givens.get(PartDecisions.widthLeft(species));
+    Value left = givens.get(PartDecisions.widthLeft(species));
     if (left.value() > 0) {
       return left;
     }
     if (board.isEmpty() || board.get().width().isEmpty()) {
       return null;
     }
-    Given width =
-        Given.decided(
+    Value width =
+        Known.of(
             "board." + board.get().id() + ".width",
             "Width of board " + board.get().id(),
             board.get().width().getAsDouble(),
-            LENGTH);
-    Given jointing = givens.get(BlankDecisions.JOINTING);
+            LENGTH,
+            "the board's label");
+    Value jointing = givens.get(BlankDecisions.JOINTING);
     return ledger.put(
         prefix + "from",
         "Width to rip from, first edge jointed",
         LENGTH,
-        width.value() - jointing.value(),
         "W − j",
         in("W", width),
         in("j", jointing));

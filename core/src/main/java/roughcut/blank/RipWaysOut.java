@@ -14,6 +14,7 @@ import roughcut.design.Givens;
 import roughcut.design.Stack;
 import roughcut.design.Strip;
 import roughcut.geometry.Outline;
+import roughcut.measure.Basis;
 import roughcut.measure.Ledger;
 import roughcut.measure.Sentence;
 import roughcut.shop.Board;
@@ -95,7 +96,7 @@ public final class RipWaysOut {
   /** The plans of a candidate, whose strips may be of another depth. */
   private NeckRips rips(Build candidate) {
     Givens givens = new Givens(candidate);
-    return NeckRips.of(givens, shop, tree.of(givens), nested, new Ledger());
+    return NeckRips.of(givens, shop, tree.of(givens), nested, Basis.NONE, new Ledger());
   }
 
   /** Whether this wood's strips come out of its board's width, but not of its thickness. */

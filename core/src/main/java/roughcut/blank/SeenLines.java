@@ -1,16 +1,15 @@
 package roughcut.blank;
 
 import static roughcut.measure.Quantity.LENGTH;
-import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.DoubleUnaryOperator;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Roots;
-import roughcut.measure.Given;
+import roughcut.measure.Basis;
 import roughcut.measure.Ledger;
-import roughcut.measure.Worked;
+import roughcut.measure.Value;
 
 /**
  * What will be seen of each glue line when the neck is carved and fitted: its length on the carved
@@ -22,7 +21,7 @@ import roughcut.measure.Worked;
  * @param head length seen on the head's face, 0 under a face veneer
  * @param stretches from and to, along x, where it is seen on the back
  */
-public record SeenLines(int line, Worked back, Worked head, List<double[]> stretches) {
+public record SeenLines(int line, Value back, Value head, List<double[]> stretches) {
   private static final int PIECES = 96;
   private static final int FEW_PIECES = 8;
 
@@ -32,14 +31,16 @@ public record SeenLines(int line, Worked back, Worked head, List<double[]> stret
    * @param halfWidth of the neck at x
    * @param seenTo from here on the pocket hides the back, or the neck ends, mm from the nut line
    * @param headFace the head from above, the break at x = 0 and the tip to the right
+   * @param basis what shapes strips, back and head
    * @param veneered whether a face veneer hides the head's lines
    */
   public static List<SeenLines> of(
       NeckBlank blank,
       DoubleUnaryOperator halfWidth,
-      Given seenTo,
+      Value seenTo,
       Outline headFace,
       boolean veneered,
+      Basis basis,
       Ledger ledger) {
     List<SeenLines> all = new ArrayList<>();
     for (int line = 1; line < blank.strips().size(); line++) {
@@ -51,20 +52,20 @@ public record SeenLines(int line, Worked back, Worked head, List<double[]> stret
       all.add(
           new SeenLines(
               line,
-              ledger.put(
+              ledger.find(
                   "seen.line." + line + ".back",
                   "Seen of glue line " + line + " on the back",
                   LENGTH,
                   back,
                   "found by following the line along the carved back",
-                  in("x", seenTo)),
-              ledger.put(
+                  basis.with(seenTo)),
+              ledger.find(
                   "seen.line." + line + ".head",
                   "Seen of glue line " + line + " on the head's face",
                   LENGTH,
                   head,
                   "found by following the line along the head's outline",
-                  in("b", Given.decided("line", "From the centre line", face.nut(), LENGTH))),
+                  basis),
               stretches));
     }
     return all;

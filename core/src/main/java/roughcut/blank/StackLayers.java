@@ -11,8 +11,9 @@ import roughcut.design.Decisions;
 import roughcut.design.Givens;
 import roughcut.design.PartDecisions;
 import roughcut.design.Strip;
-import roughcut.measure.Given;
+import roughcut.measure.Decided;
 import roughcut.measure.Quantity;
+import roughcut.measure.Value;
 import roughcut.measure.Worked;
 
 /**
@@ -48,12 +49,12 @@ record StackLayers(
     List<String> nut = new ArrayList<>();
     List<String> heel = new ArrayList<>();
     for (int i = 1; i <= stack.size(); i++) {
-      Given t = givens.get(PartDecisions.stripThickness(i));
+      Value t = givens.get(PartDecisions.stripThickness(i));
       inputs.add(in("t_" + i, t));
       nut.add("t_" + i);
       double atHeel = t.value();
       if (stack.get(i - 1).tapered()) {
-        Given u = givens.get(PartDecisions.stripHeelThickness(i));
+        Value u = givens.get(PartDecisions.stripHeelThickness(i));
         inputs.add(in("u_" + i, u));
         heel.add("u_" + i);
         atHeel = u.value();
@@ -86,8 +87,8 @@ record StackLayers(
     List<Worked.Input> more = new ArrayList<>(inputs);
     String centre = "";
     if (step.thickness() >= Strip.LEAST) {
-      Given c =
-          Given.decided(
+      Value c =
+          Decided.of(
               "neck.step." + number + ".thickness",
               "Centre strip",
               step.thickness(),
@@ -104,8 +105,8 @@ record StackLayers(
 
   /** Sawn in two along the middle; the treble half is turned end for end where it lies. */
   private StackLayers turned(Givens givens) {
-    Given kerf = givens.get(Decisions.SAW_KERF);
-    Given allowance = givens.get(BlankDecisions.SAW_ALLOWANCE);
+    Value kerf = givens.get(Decisions.SAW_KERF);
+    Value allowance = givens.get(BlankDecisions.SAW_ALLOWANCE);
     double lost = kerf.value() / 2 + allowance.value();
     double nut = layers.stream().mapToDouble(Layer::nut).sum() / 2;
     double heel = layers.stream().mapToDouble(Layer::heel).sum() / 2;

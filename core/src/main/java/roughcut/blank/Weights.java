@@ -10,10 +10,12 @@ import roughcut.design.BodyDecisions;
 import roughcut.design.Decisions;
 import roughcut.design.Givens;
 import roughcut.layout.FretboardTaper;
-import roughcut.measure.Given;
+import roughcut.measure.Basis;
+import roughcut.measure.Found;
+import roughcut.measure.Known;
 import roughcut.measure.Ledger;
 import roughcut.measure.Quantity;
-import roughcut.measure.Worked;
+import roughcut.measure.Value;
 import roughcut.shop.Shop;
 
 /**
@@ -25,7 +27,7 @@ import roughcut.shop.Shop;
  * @param neckAt where the neck balances, from the nut line, mm
  * @param headAt where the head does
  */
-public record Weights(Worked neck, Worked body, double neckAt, double headAt) {
+public record Weights(Value neck, Value body, double neckAt, double headAt, Basis basis) {
   /** How finely the neck is sliced, mm. */
   private static final double SLICE = 5;
 
@@ -49,6 +51,7 @@ public record Weights(Worked neck, Worked body, double neckAt, double headAt) {
    * @param headArea of the head seen square to its face, mm²
    * @param fretboardHeight mean height of the fretboard over the glue line at x, mm
    * @param letIn rod and bars
+   * @param basis what shapes the neck
    */
   public static Weights of(
       Givens givens,
@@ -60,6 +63,7 @@ public record Weights(Worked neck, Worked body, double neckAt, double headAt) {
       java.util.function.DoubleUnaryOperator fretboardHeight,
       List<LetIn> letIn,
       BodyBlank body,
+      Basis basis,
       Ledger ledger) {
     double heelEnd = givens.get(Decisions.HEEL_END).value();
     double grams = 0;
@@ -100,56 +104,93 @@ public record Weights(Worked neck, Worked body, double neckAt, double headAt) {
             : 0;
     double all = grams + head + board + bars;
     return new Weights(
-        neck(givens, grams, head, board, bars, ledger),
-        body(shop, body, core, ledger),
+        neck(givens, grams, head, board, bars, basis, ledger),
+        body(shop, body, core, basis, ledger),
         all > 0 ? moment / all : 0,
-        headAt);
+        headAt,
+        basis);
   }
 
-  private static Worked neck(
-      Givens givens, double shaft, double head, double board, double bars, Ledger ledger) {
-    Given weighed = givens.get(BodyDecisions.NECK_WEIGHED);
+  private static Value neck(
+      Givens givens,
+      double shaft,
+      double head,
+      double board,
+      double bars,
+      Basis basis,
+      Ledger ledger) {
+    Value weighed = givens.get(BodyDecisions.NECK_WEIGHED);
     if (weighed.value() > 0) {
-      return ledger.put("neck.mass", "Neck, weighed", MASS, weighed.value(), "m", in("m", weighed));
+      return ledger.put("neck.mass", "Neck, weighed", MASS, "m", in("m", weighed));
     }
     return ledger.put(
         "neck.mass",
         "Neck with head and fretboard, estimated",
         MASS,
-        shaft + head + board + bars,
         "m_s + m_h + m_f + m_r",
-        in("m_s", Given.decided("neck.shaft-mass", "Shaft and heel", shaft, Quantity.MASS)),
-        in("m_h", Given.decided("neck.head-mass", "Head", head, Quantity.MASS)),
-        in("m_f", Given.decided("neck.fretboard-mass", "Fretboard", board, Quantity.MASS)),
+        in(
+            "m_s",
+            Found.of(
+                "neck.shaft-mass",
+                "Shaft and heel",
+                shaft,
+                Quantity.MASS,
+                "found by adding slices up",
+                basis)),
+        in(
+            "m_h",
+            Found.of(
+                "neck.head-mass", "Head", head, Quantity.MASS, "found by adding slices up", basis)),
+        in(
+            "m_f",
+            Found.of(
+                "neck.fretboard-mass",
+                "Fretboard",
+                board,
+                Quantity.MASS,
+                "found by adding slices up",
+                basis)),
         in(
             "m_r",
-            Given.decided(
-                "neck.bars-mass", "Rod and bars, less their channels' wood", bars, Quantity.MASS)));
+            Found.of(
+                "neck.bars-mass",
+                "Rod and bars, less their channels' wood",
+                bars,
+                Quantity.MASS,
+                "found by adding them up",
+                basis)));
   }
 
-  private static Worked body(Shop shop, BodyBlank body, double coreArea, Ledger ledger) {
-    Given backDensity =
-        Given.decided(
+  private static Value body(
+      Shop shop, BodyBlank body, double coreArea, Basis basis, Ledger ledger) {
+    Value backDensity =
+        Known.of(
             "body.density",
             "Density of " + body.backWood().name() + "",
             BodyBlank.density(shop, body.backWood().id()),
-            DENSITY);
-    Given topDensity =
-        Given.decided(
+            DENSITY,
+            "table of woods");
+    Value topDensity =
+        Known.of(
             "body.top-density",
             "Density of " + body.topWood().name() + "",
             BodyBlank.density(shop, body.topWood().id()),
-            DENSITY);
+            DENSITY,
+            "table of woods");
     double top = body.top().value() + body.accent().value();
     // A through-neck's core is the neck's own weight.
-    Given core = Given.decided("body.core-area", "The neck's core in it", coreArea, AREA);
+    Value core =
+        Found.of(
+            "body.core-area",
+            "The neck's core in it",
+            coreArea,
+            AREA,
+            "found of the blank in the body",
+            basis);
     return ledger.put(
         "body.slab-mass",
         "Body before its routs, estimated",
         MASS,
-        (body.outline().area().value() - core.value())
-            * ((body.thickness().value() - top) * backDensity.value() + top * topDensity.value())
-            / 1e4,
         "(A − c) · ((t − t_top − v) · ρ_b + (t_top + v) · ρ_t) / 10000",
         in("c", core),
         in("A", body.outline().area()),

@@ -13,6 +13,7 @@ import roughcut.geometry.Edge;
 import roughcut.geometry.Point;
 import roughcut.layout.BodyOutline;
 import roughcut.layout.FretLayout;
+import roughcut.measure.Basis;
 
 /**
  * Top and back of the finished body as heights over the plan: a flat slab, less round-overs, arm,
@@ -34,12 +35,39 @@ public record BodySurface(
     double ledge,
     double rise,
     double from,
-    double to) {
+    double to,
+    Basis basis) {
   public BodySurface {
     contours = List.copyOf(contours);
   }
 
   public static BodySurface of(Givens givens, FretLayout frets, BodyOutline outline) {
+    Givens.Watched<BodySurface> own = givens.watched(() -> shaped(givens, frets, outline));
+    return own.made().on(own.asked().and(outline.basis()).with(frets.scale()));
+  }
+
+  /** What its heights hang on, anywhere over the plan: nothing while it is a slab. */
+  public Basis heights() {
+    return flat() ? Basis.NONE : basis;
+  }
+
+  private BodySurface on(Basis shaping) {
+    return new BodySurface(
+        edge,
+        thickness,
+        contours,
+        roundTop,
+        roundBack,
+        drop,
+        carveWidth,
+        ledge,
+        rise,
+        from,
+        to,
+        shaping);
+  }
+
+  private static BodySurface shaped(Givens givens, FretLayout frets, BodyOutline outline) {
     List<Contour> contours = new ArrayList<>();
     double arm = value(givens, SurfaceDecisions.ARM_DEPTH);
     if (arm > 0) {
@@ -92,7 +120,8 @@ public record BodySurface(
         value(givens, SurfaceDecisions.CARVE_LEDGE),
         value(givens, StringDecisions.CARVE_RISE),
         value(givens, Decisions.JOINT_X),
-        frets.scale().value());
+        frets.scale().value(),
+        Basis.NONE);
   }
 
   private static double value(Givens givens, NumberDecision decision) {

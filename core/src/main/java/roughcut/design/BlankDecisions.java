@@ -15,12 +15,12 @@ public final class BlankDecisions {
 
   public static final NumberDecision RESAW_KERF =
       BOOK.number("resaw.kerf", "Resawing kerf", LENGTH, 1, 0, Saw.MOST_KERF, 0.1)
-          .follows(d -> Decisions.SAW_KERF.in(d))
+          .follows(d -> Decisions.SAW_KERF.in(d), Decisions.SAW_KERF)
           .measured(
               "Of the saw that opens boards through their thickness; empty for the ripping saw's.");
   public static final NumberDecision SCARF_KERF =
       BOOK.number("scarf.kerf", "Scarf's kerf", LENGTH, 1, 0, Saw.MOST_KERF, 0.1)
-          .follows(d -> Decisions.SAW_KERF.in(d))
+          .follows(d -> Decisions.SAW_KERF.in(d), Decisions.SAW_KERF)
           .measured("Of the saw that cuts the scarf; empty for the ripping saw's.");
   public static final NumberDecision SAW_ALLOWANCE =
       BOOK.number("saw.allowance", "Planing allowance", LENGTH, 1, 0, Saw.MOST_ALLOWANCE, 0.1)
@@ -37,7 +37,7 @@ public final class BlankDecisions {
   public static final NumberDecision WING_TRIM =
       BOOK.number("head.wing-trim", "Trim of a head wing", LENGTH, 3, 0, 20, 0.5)
           .hint("Left outside the head's outline when a wing is glued on.");
-  public static final ChoiceDecision GLUE =
+  public static final ChoiceDecision<GlueChoice> GLUE =
       BOOK.choice(
           "glue.kind",
           "Glue",
@@ -93,7 +93,7 @@ public final class BlankDecisions {
   public static final NumberDecision MILL_WIDTH =
       BOOK.number("mill.width", "Piece's width", LENGTH, 60, 5, 800, 5)
           .measured("Of the piece at the planer.");
-  public static final ChoiceDecision FACE_USE =
+  public static final ChoiceDecision<FaceUse> FACE_USE =
       BOOK.choice(
           "check.face",
           "The face is to be a",

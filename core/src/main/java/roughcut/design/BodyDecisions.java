@@ -13,11 +13,11 @@ import java.util.List;
 public final class BodyDecisions {
   static final DecisionBook BOOK = new DecisionBook();
 
-  public static final ChoiceDecision NECK_FIXING =
+  public static final ChoiceDecision<NeckJoint> NECK_JOINT =
       BOOK.choice(
           "neck.fixing",
           "Neck is",
-          NeckFixing.values(),
+          NeckJoint.values(),
           "A through-neck runs to the body's end and carries its wings.");
   public static final NumberDecision BODY_THICKNESS =
       BOOK.number("body.thickness", "Body thickness", LENGTH, 44, 20, 100, 0.5)
@@ -37,30 +37,30 @@ public final class BodyDecisions {
       BOOK.number("body.blank-width", "Body blank width", LENGTH, 360, 100, 700, 5)
           .followsPlan()
           .measured("Across. Empty for what outline and trim ask for.");
-  public static final ChoiceDecision BODY_BACK =
+  public static final ChoiceDecision<BodyBack> BODY_BACK =
       BOOK.choice("body.back", "Back is", BodyBack.values(), "What the body's back is made of.");
-  public static final ChoiceDecision BODY_HALVES =
+  public static final ChoiceDecision<HalfArrangement> BODY_HALVES =
       BOOK.choice(
           "body.halves",
           "Second half",
           List.of(HalfArrangement.values()),
           "Four ways to lay the second half beside the first.",
           HalfArrangement.OPENED);
-  public static final ChoiceDecision BODY_SPECIES =
+  public static final ChoiceDecision<WoodChoice> BODY_SPECIES =
       BOOK.choice(
           "body.species",
           "Body wood",
           WoodChoice.all(),
           "Of the back.",
           new WoodChoice("elm", "elm"));
-  public static final ChoiceDecision TOP_SPECIES =
+  public static final ChoiceDecision<WoodChoice> TOP_SPECIES =
       BOOK.choice(
           "body.top-species",
           "Top wood",
           WoodChoice.all(),
           "Of the top, bookmatched from two leaves.",
           new WoodChoice("pear", "pear"));
-  public static final ChoiceDecision TOP_CLAMPING =
+  public static final ChoiceDecision<Clamping> TOP_CLAMPING =
       BOOK.choice(
           "top.clamping",
           "Top is pressed by",
@@ -110,7 +110,7 @@ public final class BodyDecisions {
   public static final NumberDecision BINDING_HEIGHT =
       BOOK.number("binding.height", "Binding height", LENGTH, 6, 1, 60, 0.5)
           .measured("Down the edge, from the top.");
-  public static final ChoiceDecision BINDING_SPECIES =
+  public static final ChoiceDecision<WoodChoice> BINDING_SPECIES =
       BOOK.choice(
           "binding.species",
           "Binding wood",

@@ -7,7 +7,7 @@ import roughcut.shop.BridgeBook;
 public record BridgeChoice(String name, String label) implements Choice {
 
   /** Every bridge that the program knows. */
-  public static List<Choice> all() {
-    return BridgeBook.all().stream().map(b -> (Choice) new BridgeChoice(b.id(), b.name())).toList();
+  public static List<BridgeChoice> all() {
+    return BridgeBook.all().stream().map(b -> new BridgeChoice(b.id(), b.name())).toList();
   }
 }

@@ -61,22 +61,22 @@ public final class Counting {
           rule(
               "scarf\\..*",
               "with a scarf joint",
-              d -> making(d) == HeadMaking.SCARF && Decisions.HEAD_ANGLE.in(d) > 0),
-          rule("head\\.angle", "on a headstock that isn't flat", d -> making(d) != HeadMaking.FLAT),
-          rule("head\\.step(-radius)?", "on a flat headstock", d -> making(d) == HeadMaking.FLAT),
+              d -> making(d).scarfed() && Decisions.HEAD_ANGLE.in(d) > 0),
+          rule("head\\.angle", "on a headstock that isn't flat", d -> !making(d).stepped()),
+          rule("head\\.step(-radius)?", "on a flat headstock", d -> making(d).stepped()),
           rule("spline\\.(?!count).*", "with splines", d -> NeckDecisions.SPLINES.in(d) > 0),
           rule("head\\.veneer-species", "with a face veneer", d -> Decisions.HEAD_VENEER.in(d) > 0),
           rule(
               "tuner\\.line-(offset|slope)",
               "where the tuners stand along a line",
               d -> NeckDecisions.TUNER_RULE.in(d) != TunerRule.STRAIGHT_PULL),
-          rule("nut\\.behind-zero-fret", "with a zero fret", d -> nut(d) == NutKind.ZERO_FRET),
-          rule("nut\\.lip", "with a nut in a slot", d -> nut(d) == NutKind.SLOT),
+          rule("nut\\.behind-zero-fret", "with a zero fret", d -> nut(d).onZeroFret()),
+          rule("nut\\.lip", "with a nut in a slot", d -> nut(d).slotted()),
           rule("nut\\.screws-reach", "with a locking nut", d -> nut(d) == NutKind.LOCKING),
           rule(
               "slot\\.first-depth|fretboard\\.edge-dropped",
               "where slots are deepened later",
-              d -> FretboardDecisions.SLOT_SCHOOL.in(d) != SlotSchool.AT_FIRST),
+              d -> FretboardDecisions.SLOT_SCHOOL.in(d).later()),
           rule(
               "frets\\.fall-away-from",
               "with a fall-away",
@@ -113,19 +113,13 @@ public final class Counting {
           rule(
               "heel\\.(end|thickness)|pocket\\.(?!exposed).*",
               "on a neck that ends in a heel",
-              d -> fixing(d) != NeckFixing.THROUGH),
-          rule(
-              "bolt\\..*|insert\\..*",
-              "on a neck that is bolted on",
-              d -> fixing(d) == NeckFixing.BOLTED),
-          rule(
-              "insert\\..*",
-              "with inserts",
-              d -> RoutDecisions.BOLT_KIND.in(d) == BoltKind.INSERTS),
+              d -> !fixing(d).runsThrough()),
+          rule("bolt\\..*|insert\\..*", "on a neck that is bolted on", d -> fixing(d).screwed()),
+          rule("insert\\..*", "with inserts", d -> RoutDecisions.BOLT_KIND.in(d).inserted()),
           rule(
               "bolt\\.bite",
               "with screws: an insert's length counts instead",
-              d -> RoutDecisions.BOLT_KIND.in(d) != BoltKind.INSERTS),
+              d -> !RoutDecisions.BOLT_KIND.in(d).inserted()),
           rule("bolt\\.head", "with a counterbore", d -> RoutDecisions.BOLT_COUNTERBORE.in(d) > 0),
           rule(
               "bolt\\.across-end",
@@ -143,9 +137,7 @@ public final class Counting {
           rule(
               "body\\.strip\\..*",
               "with a back of strips",
-              d ->
-                  BodyDecisions.BODY_BACK.in(d) == BodyBack.STRIPS
-                      && fixing(d) != NeckFixing.THROUGH),
+              d -> BodyDecisions.BODY_BACK.in(d).laminated() && !fixing(d).runsThrough()),
           rule(
               "outline\\.treble\\..*",
               "where the sides aren't alike: the bass side's points move both",
@@ -153,13 +145,11 @@ public final class Counting {
           rule(
               "body\\.halves",
               "with a back of two halves",
-              d ->
-                  BodyDecisions.BODY_BACK.in(d) == BodyBack.HALVES
-                      && fixing(d) != NeckFixing.THROUGH),
+              d -> BodyDecisions.BODY_BACK.in(d).halved() && !fixing(d).runsThrough()),
           rule(
               "body\\.back|body\\.blank-(length|width)|body\\.laid-.*",
               "on a body that isn't two wings",
-              d -> fixing(d) != NeckFixing.THROUGH),
+              d -> !fixing(d).runsThrough()),
           rule("body\\.top-species|top\\..*", "with a top", d -> BodyDecisions.BODY_TOP.in(d) > 0),
           rule(
               "binding\\.(?!layers).*",
@@ -211,15 +201,15 @@ public final class Counting {
     return Optional.empty();
   }
 
-  private static Choice reach(Design d) {
+  private static RodReach reach(Design d) {
     return NeckDecisions.ROD_REACH.in(d);
   }
 
-  private static Choice making(Design d) {
+  private static HeadMaking making(Design d) {
     return NeckDecisions.HEAD_MAKING.in(d);
   }
 
-  private static Choice nut(Design d) {
+  private static NutKind nut(Design d) {
     return FretboardDecisions.NUT_KIND.in(d);
   }
 
@@ -227,8 +217,8 @@ public final class Counting {
     return StringDecisions.SOLVE_FOR.in(d);
   }
 
-  private static Choice fixing(Design d) {
-    return BodyDecisions.NECK_FIXING.in(d);
+  private static NeckJoint fixing(Design d) {
+    return BodyDecisions.NECK_JOINT.in(d);
   }
 
   private static BridgeKind bridge(Design d) {

@@ -25,19 +25,20 @@ final class DecisionBook {
       double least,
       double most,
       double step) {
-    return new Draft(this, id, label, quantity, d -> usual, false, least, most, step);
+    return new Draft(this, id, label, quantity, d -> usual, false, List.of(), least, most, step);
   }
 
   /** A choice whose usual one is the first. */
-  ChoiceDecision choice(String id, String label, Choice[] choices, String hint) {
+  <C extends Choice> ChoiceDecision<C> choice(String id, String label, C[] choices, String hint) {
     return choice(id, label, Arrays.asList(choices), hint, choices[0]);
   }
 
-  ChoiceDecision choice(String id, String label, List<Choice> all, String hint, Choice usual) {
-    Map<String, Choice> byWord = new HashMap<>();
+  <C extends Choice> ChoiceDecision<C> choice(
+      String id, String label, List<C> all, String hint, C usual) {
+    Map<String, C> byWord = new HashMap<>();
     all.forEach(c -> byWord.put(c.word(), c));
-    ChoiceDecision decision =
-        new ChoiceDecision(
+    ChoiceDecision<C> decision =
+        new ChoiceDecision<>(
             id,
             label,
             hint,
@@ -55,17 +56,23 @@ final class DecisionBook {
       Quantity quantity,
       ToDoubleFunction<Design> usual,
       boolean following,
+      List<String> followed,
       double least,
       double most,
       double step) {
-    /** A number that follows from others while it isn't decided; an empty entry lets it again. */
-    Draft follows(ToDoubleFunction<Design> from) {
-      return new Draft(book, id, label, quantity, from, true, least, most, step);
+    /**
+     * A number that follows from others while it isn't decided; an empty entry lets it again.
+     *
+     * @param on the numbers that it follows from
+     */
+    Draft follows(ToDoubleFunction<Design> from, NumberDecision... on) {
+      List<String> ids = Arrays.stream(on).map(NumberDecision::id).toList();
+      return new Draft(book, id, label, quantity, from, true, ids, least, most, step);
     }
 
     /** One that follows from the plan while it isn't decided: from its value of the same id. */
     Draft followsPlan() {
-      return new Draft(book, id, label, quantity, usual, true, least, most, step);
+      return new Draft(book, id, label, quantity, usual, true, List.of(), least, most, step);
     }
 
     /** A number that is decided only. */
@@ -90,6 +97,7 @@ final class DecisionBook {
               step,
               measurable,
               following,
+              followed,
               design -> {
                 Double decided = design.numbers().get(id);
                 return decided == null ? usual.applyAsDouble(design) : decided;

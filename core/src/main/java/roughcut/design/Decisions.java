@@ -5,6 +5,7 @@ import static roughcut.measure.Quantity.COUNT;
 import static roughcut.measure.Quantity.LENGTH;
 import static roughcut.measure.Quantity.RATIO;
 
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Collections;
 import java.util.LinkedHashMap;
@@ -38,7 +39,7 @@ public final class Decisions {
   public static final NumberDecision NUT_EDGE_MARGIN =
       BOOK.number("nut.edge-margin", "Margin at the nut", LENGTH, 3.5, 1, 15, 0.1)
           .hint("Fretboard edge to the centre of the outer string.");
-  public static final ChoiceDecision NUT_SPACING =
+  public static final ChoiceDecision<StringSpacing> NUT_SPACING =
       BOOK.choice(
           "nut.spacing",
           "Strings at the nut",
@@ -50,7 +51,7 @@ public final class Decisions {
   public static final NumberDecision FRETBOARD_END_WIDTH =
       BOOK.number("fretboard.end-width", "Second width", LENGTH, 56, 20, 160, 0.5)
           .measured("The fretboard's width at the place chosen below.");
-  public static final ChoiceDecision FRETBOARD_WIDTH_AT =
+  public static final ChoiceDecision<WidthStation> FRETBOARD_WIDTH_AT =
       BOOK.choice(
           "fretboard.width-at",
           "Second width at",
@@ -63,7 +64,7 @@ public final class Decisions {
   public static final NumberDecision FRETBOARD_THICKNESS =
       BOOK.number("fretboard.thickness", "Fretboard thickness", LENGTH, 6, 2, 15, 0.1)
           .measured("At the crown, after the radius.");
-  public static final ChoiceDecision FRETBOARD_SPECIES =
+  public static final ChoiceDecision<WoodChoice> FRETBOARD_SPECIES =
       BOOK.choice(
           "fretboard.species",
           "Fretboard wood",
@@ -99,7 +100,7 @@ public final class Decisions {
   public static final NumberDecision SHAFT_THICKNESS =
       BOOK.number("shaft.thickness", "Shaft at the joint", LENGTH, 16, 8, 80, 0.1)
           .measured("Neck wood without the fretboard, where the scarf is sawn.");
-  public static final ChoiceDecision SCARF_SCHOOL =
+  public static final ChoiceDecision<ScarfSchool> SCARF_SCHOOL =
       BOOK.choice(
           "scarf.school",
           "Scarf",
@@ -175,6 +176,14 @@ public final class Decisions {
   /** All plain decisions in the order of work. */
   public static Collection<Decision> all() {
     return Collections.unmodifiableCollection(ALL.values());
+  }
+
+  /** All decisions that there are in a design: the plain ones, its parts' and its fittings'. */
+  public static List<Decision> of(Design design) {
+    List<Decision> all = new ArrayList<>(ALL.values());
+    all.addAll(PartDecisions.of(design));
+    design.fittings().forEach(f -> all.addAll(FittingDecisions.of(f)));
+    return all;
   }
 
   /**

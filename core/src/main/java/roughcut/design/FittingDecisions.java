@@ -50,7 +50,7 @@ public final class FittingDecisions {
     if (parts.length < 3 || !parts[1].matches(Fitting.NAME)) {
       return false;
     }
-    for (FittingType type : FittingType.values()) {
+    for (FittingType type : List.of(FittingType.values())) {
       if (type.word().equals(parts[0])) {
         return type.traits().stream().anyMatch(t -> t.key().equals(parts[2]))
             || CHOICES.contains(parts[2]);
@@ -112,8 +112,8 @@ public final class FittingDecisions {
         (design, mm) -> design.withNumber(id, mm));
   }
 
-  private static List<ChoiceDecision> choices(Fitting fitting) {
-    List<ChoiceDecision> all = new ArrayList<>();
+  private static List<ChoiceDecision<?>> choices(Fitting fitting) {
+    List<ChoiceDecision<?>> all = new ArrayList<>();
     all.add(kind(fitting));
     switch (fitting.type()) {
       case PICKUP -> {
@@ -123,21 +123,21 @@ public final class FittingDecisions {
                 "located-from",
                 "Located from",
                 "What its place along the strings is measured from.",
-                LocatedFrom.values()));
+                List.of(LocatedFrom.values())));
         all.add(
             choice(
                 fitting,
                 "centred-on",
                 "Centred on",
                 "Where its middle lies across.",
-                CentredOn.values()));
+                List.of(CentredOn.values())));
         all.add(
             choice(
                 fitting,
                 "fixing",
                 "Held by",
                 "What hides its rout, and from where it hangs.",
-                PickupFixing.values()));
+                List.of(PickupFixing.values())));
       }
       case CAVITY -> all.add(face(fitting, BodyFace.BACK));
       case BORE, RELIEF -> all.add(face(fitting, BodyFace.TOP));
@@ -147,12 +147,12 @@ public final class FittingDecisions {
   }
 
   /** Which kind of the book it is; another kind brings its own listed sizes. */
-  public static ChoiceDecision kind(Fitting fitting) {
-    Map<String, Choice> kinds = new LinkedHashMap<>();
+  public static ChoiceDecision<KindChoice> kind(Fitting fitting) {
+    Map<String, KindChoice> kinds = new LinkedHashMap<>();
     for (FittingKind kind : FittingBook.of(fitting.type().word())) {
       kinds.put(kind.id(), new KindChoice(kind.id(), kind.name()));
     }
-    return new ChoiceDecision(
+    return new ChoiceDecision<>(
         fitting.id("kind"),
         fitting.title(),
         "From the book, in general sizes; measure the one in hand.",
@@ -163,52 +163,50 @@ public final class FittingDecisions {
         (design, chosen) -> design.withFittingKind(fitting.name(), chosen.word()));
   }
 
-  private static ChoiceDecision face(Fitting fitting, BodyFace usual) {
+  private static ChoiceDecision<BodyFace> face(Fitting fitting, BodyFace usual) {
     return choice(
         fitting,
         "face",
         "Cut from",
         "Which face of the body it is cut from.",
-        usual,
-        usual == BodyFace.TOP ? BodyFace.BACK : BodyFace.TOP);
+        List.of(usual, usual == BodyFace.TOP ? BodyFace.BACK : BodyFace.TOP));
   }
 
-  private static ChoiceDecision choice(
-      Fitting fitting, String key, String label, String hint, Choice... ways) {
+  private static <C extends Choice> ChoiceDecision<C> choice(
+      Fitting fitting, String key, String label, String hint, List<C> ways) {
     String id = fitting.id(key);
-    Map<String, Choice> byWord = new LinkedHashMap<>();
-    for (Choice way : ways) {
+    Map<String, C> byWord = new LinkedHashMap<>();
+    for (C way : ways) {
       byWord.put(way.word(), way);
     }
-    return new ChoiceDecision(
+    return new ChoiceDecision<>(
         id,
         label,
         hint,
-        List.of(ways),
-        design -> byWord.getOrDefault(design.choices().get(id), ways[0]),
+        ways,
+        design -> byWord.getOrDefault(design.choices().get(id), ways.get(0)),
         (design, chosen) -> design.withChoice(id, chosen.word()));
   }
 
   /** The face that a fitting is cut from. */
   public static BodyFace face(Design design, Fitting fitting) {
-    return (BodyFace)
-        face(fitting, fitting.type() == FittingType.CAVITY ? BodyFace.BACK : BodyFace.TOP)
-            .in(design);
+    return face(fitting, fitting.type() == FittingType.CAVITY ? BodyFace.BACK : BodyFace.TOP)
+        .in(design);
   }
 
   /** From where a pickup's place is measured. */
   public static LocatedFrom locatedFrom(Design design, Fitting fitting) {
-    return (LocatedFrom) choice(fitting, "located-from", "", "", LocatedFrom.values()).in(design);
+    return choice(fitting, "located-from", "", "", List.of(LocatedFrom.values())).in(design);
   }
 
   /** What a pickup is centred on. */
   public static CentredOn centredOn(Design design, Fitting fitting) {
-    return (CentredOn) choice(fitting, "centred-on", "", "", CentredOn.values()).in(design);
+    return choice(fitting, "centred-on", "", "", List.of(CentredOn.values())).in(design);
   }
 
   /** What holds a pickup. */
   public static PickupFixing fixing(Design design, Fitting fitting) {
-    return (PickupFixing) choice(fitting, "fixing", "", "", PickupFixing.values()).in(design);
+    return choice(fitting, "fixing", "", "", List.of(PickupFixing.values())).in(design);
   }
 
   private static String capital(String words) {

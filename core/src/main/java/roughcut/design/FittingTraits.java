@@ -6,7 +6,9 @@ import static roughcut.measure.Quantity.LENGTH;
 import static roughcut.measure.Quantity.PERCENT;
 
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.function.ToDoubleFunction;
 import roughcut.measure.Quantity;
@@ -56,18 +58,18 @@ public final class FittingTraits {
           "screws",
           "ledge");
 
-  private static final List<List<Trait>> ALL = new ArrayList<>();
+  private static final Map<FittingType, List<Trait>> ALL = new EnumMap<>(FittingType.class);
 
   static {
     for (FittingType type : FittingType.values()) {
-      ALL.add(List.copyOf(traits(type)));
+      ALL.put(type, List.copyOf(traits(type)));
     }
   }
 
   private FittingTraits() {}
 
   static List<Trait> of(FittingType type) {
-    return ALL.get(type.ordinal());
+    return ALL.get(type);
   }
 
   private static List<Trait> traits(FittingType type) {

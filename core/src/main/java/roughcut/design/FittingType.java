@@ -46,6 +46,15 @@ public enum FittingType {
   }
 
   /** Its numbers. */
+  /**
+   * The trait of that key.
+   *
+   * @throws java.util.NoSuchElementException when it has none such
+   */
+  public FittingTraits.Trait trait(String key) {
+    return traits().stream().filter(t -> t.key().equals(key)).findFirst().orElseThrow();
+  }
+
   public List<FittingTraits.Trait> traits() {
     return FittingTraits.of(this);
   }

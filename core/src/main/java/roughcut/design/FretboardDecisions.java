@@ -30,7 +30,7 @@ public final class FretboardDecisions {
   public static final NumberDecision CLEARANCE =
       BOOK.number("slot.clearance", "Under the tang", FINE_LENGTH, 0.3, 0, 2, 0.05)
           .hint("Slot deeper than the tang.");
-  public static final ChoiceDecision SLOT_SCHOOL =
+  public static final ChoiceDecision<SlotSchool> SLOT_SCHOOL =
       BOOK.choice(
           "slot.school", "Slots are", SlotSchool.values(), "When they get their full depth.");
   public static final NumberDecision FIRST_DEPTH =
@@ -70,7 +70,7 @@ public final class FretboardDecisions {
   public static final NumberDecision FALL_AWAY_FROM =
       BOOK.number("frets.fall-away-from", "Fall-away from fret", COUNT, 15, 1, 72, 1)
           .hint("The last one at full height.");
-  public static final ChoiceDecision NUT_KIND =
+  public static final ChoiceDecision<NutKind> NUT_KIND =
       BOOK.choice("nut.kind", "Nut sits", NutKind.values(), "What its seat asks for.");
   public static final NumberDecision NUT_GAP =
       BOOK.number("nut.behind-zero-fret", "Behind a zero fret", LENGTH, 2, 0, 30, 0.5)
@@ -104,7 +104,7 @@ public final class FretboardDecisions {
   public static final NumberDecision GAUGE_AT =
       BOOK.number("gauge.at", "Gauge held at", LENGTH, 0, 0, 1000, 10)
           .hint("From the nut line, square to the centre line.");
-  public static final ChoiceDecision GAUGE_LIGHT =
+  public static final ChoiceDecision<GaugeLight> GAUGE_LIGHT =
       BOOK.choice("gauge.light", "Light shows", GaugeLight.values(), "Under the gauge.");
   public static final NumberDecision TEMPLATE =
       BOOK.number("template.scale", "Template owned", LENGTH, 0, 0, 1300, 1)

@@ -1,9 +1,17 @@
 package roughcut.design;
 
+import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
-import roughcut.measure.Given;
+import java.util.function.Supplier;
+import roughcut.measure.Basis;
+import roughcut.measure.Decided;
+import roughcut.measure.Found;
 import roughcut.measure.Quantity;
+import roughcut.measure.Read;
+import roughcut.measure.Value;
+import roughcut.measure.ValueKey;
 
 /**
  * What computation starts from: each decision, with the measured value in its place where the wood
@@ -11,15 +19,18 @@ import roughcut.measure.Quantity;
  * difference, but every number can tell.
  */
 public final class Givens {
+  private static final String FOLLOWS = "found from what it follows, until it is decided";
+
   private final Build build;
-  private final Map<String, Given> following;
+  private final Map<String, Value> following;
   private Design real;
+  private List<Basis> asked;
 
   public Givens(Build build) {
     this(build, Map.of());
   }
 
-  private Givens(Build build, Map<String, Given> following) {
+  private Givens(Build build, Map<String, Value> following) {
     this.build = build;
     this.following = Map.copyOf(following);
   }
@@ -28,13 +39,62 @@ public final class Givens {
    * The same with values that follow from what was worked out already standing in some decisions'
    * places, by id: a through-neck's core ends where its body does, whatever was decided before.
    */
-  public Givens following(Map<String, Given> values) {
+  public Givens following(Map<String, Value> values) {
     return new Givens(build, values);
   }
 
   /** Whether the maker decided or measured it, so that it follows from nothing else. */
   public boolean own(NumberDecision decision) {
     return !decision.undecided(build.design()) || build.measured().containsKey(decision.id());
+  }
+
+  /** Something made, and the values that were asked for while it was made. */
+  public record Watched<T>(T made, Basis asked) {}
+
+  /**
+   * Makes something and tells what was asked for meanwhile, so that what is found by searching
+   * along it can name all that shapes it, without anyone having to list it.
+   */
+  public <T> Watched<T> watched(Supplier<T> making) {
+    List<Basis> outer = asked;
+    asked = new ArrayList<>();
+    try {
+      T made = making.get();
+      if (outer != null) {
+        outer.addAll(asked);
+      }
+      return new Watched<>(made, Basis.all(asked));
+    } finally {
+      asked = outer;
+    }
+  }
+
+  /** Looks something up for which nothing that is being made hangs on it. */
+  public <T> T quietly(Supplier<T> looking) {
+    List<Basis> outer = asked;
+    asked = null;
+    try {
+      return looking.get();
+    } finally {
+      asked = outer;
+    }
+  }
+
+  private Value told(Value value) {
+    note(Basis.of(value));
+    return value;
+  }
+
+  /** What was asked for so far while something is made. */
+  public Basis soFar() {
+    return asked == null ? Basis.NONE : Basis.all(asked);
+  }
+
+  /** Says that what is being made hangs on more than what was asked for here. */
+  public void note(Basis more) {
+    if (asked != null) {
+      asked.add(more);
+    }
   }
 
   public Design design() {
@@ -46,32 +106,32 @@ public final class Givens {
    *
    * @param usual what it is while the design doesn't say
    */
-  public Given get(String id, String label, Quantity quantity, double usual) {
+  public Value get(String id, String label, Quantity quantity, double usual) {
     double nominal = build.design().numbers().getOrDefault(id, usual);
-    Measurement measured = build.measured().get(id);
-    return measured == null
-        ? Given.decided(id, label, nominal, quantity)
-        : new Given(id, label, measured.value(), quantity, nominal, measured.on());
+    return told(real(new Decided(new ValueKey(id, label, quantity), nominal)));
   }
 
-  public Given get(NumberDecision decision) {
-    Given stands = following.get(decision.id());
+  public Value get(NumberDecision decision) {
+    Value stands = following.get(decision.id());
     if (stands != null) {
-      return stands;
+      return told(stands);
+    }
+    ValueKey key = new ValueKey(decision.id(), decision.label(), decision.quantity());
+    if (!decision.follows() || !decision.undecided(build.design())) {
+      return told(real(new Decided(key, decision.in(build.design()))));
     }
     // What follows from others follows from them as they really are.
-    boolean follows = decision.follows() && decision.undecided(build.design());
-    double nominal = decision.in(follows ? real() : build.design());
-    Measurement measured = build.measured().get(decision.id());
-    return measured == null
-        ? Given.decided(decision.id(), decision.label(), nominal, decision.quantity())
-        : new Given(
-            decision.id(),
-            decision.label(),
-            measured.value(),
-            decision.quantity(),
-            nominal,
-            measured.on());
+    List<Value> others = new ArrayList<>();
+    for (String id : decision.followed()) {
+      others.add(get((NumberDecision) Decisions.find(build.design(), id).orElseThrow()));
+    }
+    return told(real(new Found(key, decision.in(real()), FOLLOWS, Basis.of(others))));
+  }
+
+  /** What was read in the place of what was decided, where something was. */
+  private Value real(Value decided) {
+    Measurement measured = build.measured().get(decided.id());
+    return measured == null ? decided : new Read(decided, measured.value(), measured.on());
   }
 
   /** The design with what was measured in its place. */
@@ -84,7 +144,7 @@ public final class Givens {
     return real;
   }
 
-  public Choice get(ChoiceDecision decision) {
+  public <C extends Choice> C get(ChoiceDecision<C> decision) {
     return decision.in(build.design());
   }
 }

@@ -7,7 +7,7 @@ import roughcut.shop.GlueBook;
 public record GlueChoice(String name, String label) implements Choice {
 
   /** Every glue that the program knows. */
-  public static List<Choice> all() {
-    return GlueBook.all().stream().map(g -> (Choice) new GlueChoice(g.id(), g.name())).toList();
+  public static List<GlueChoice> all() {
+    return GlueBook.all().stream().map(g -> new GlueChoice(g.id(), g.name())).toList();
   }
 }

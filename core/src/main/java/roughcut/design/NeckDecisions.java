@@ -17,7 +17,7 @@ public final class NeckDecisions {
   private static final double STEEL = 7.85;
   private static final double CARBON = 1.6;
 
-  public static final ChoiceDecision HEAD_MAKING =
+  public static final ChoiceDecision<HeadMaking> HEAD_MAKING =
       BOOK.choice(
           "head.made",
           "Head is made",
@@ -47,13 +47,13 @@ public final class NeckDecisions {
   public static final NumberDecision TUNERS_TREBLE =
       BOOK.number("tuner.treble-side", "Tuners, treble side", COUNT, 3, 0, 18, 1)
           .hint("The rest stand at the bass side; 0 puts all in line.");
-  public static final ChoiceDecision TUNER_RULE =
+  public static final ChoiceDecision<TunerRule> TUNER_RULE =
       BOOK.choice(
           "tuner.rule",
           "Tuners stand",
           TunerRule.values(),
           "Straight strings keep their tuning best.");
-  public static final ChoiceDecision VENEER_SPECIES =
+  public static final ChoiceDecision<WoodChoice> VENEER_SPECIES =
       BOOK.choice(
           "head.veneer-species",
           "Face veneer's wood",
@@ -96,10 +96,10 @@ public final class NeckDecisions {
       BOOK.number("tuner.wrap-height", "String on the post", LENGTH, 5, 0, 25, 0.5)
           .measured("Height of the wrap over the head's face.");
 
-  public static final ChoiceDecision ROD_REACH =
+  public static final ChoiceDecision<RodReach> ROD_REACH =
       BOOK.choice(
           "rod.worked-from", "Rod worked from", RodReach.values(), "Where the key goes in.");
-  public static final ChoiceDecision ROD_ACTING =
+  public static final ChoiceDecision<RodActing> ROD_ACTING =
       BOOK.choice(
           "rod.acting",
           "Rod acts",
@@ -108,7 +108,7 @@ public final class NeckDecisions {
   public static final NumberDecision ROD_DEPTH_MIDDLE =
       BOOK.number("rod.deeper-middle", "Deeper in the middle", LENGTH, 0, -10, 20, 0.5)
           .measured("How much a curved channel gains halfway; 0 for a straight one.");
-  public static final ChoiceDecision ROD_BOTTOM =
+  public static final ChoiceDecision<ChannelBottom> ROD_BOTTOM =
       BOOK.choice("rod.bottom", "Channel's bottom", ChannelBottom.values(), "As the cutter is.");
   public static final NumberDecision ROD_BED =
       BOOK.number("rod.bed", "Bed under the rod", LENGTH, 0, 0, 5, 0.1)
@@ -170,7 +170,10 @@ public final class NeckDecisions {
                       * Decisions.ROD_DEPTH.in(d)
                       * ROD_FILL
                       * STEEL
-                      / 1000)
+                      / 1000,
+              Decisions.ROD_LENGTH,
+              Decisions.ROD_WIDTH,
+              Decisions.ROD_DEPTH)
           .measured("Empty for steel that fills a little over half of its channel.");
   public static final NumberDecision STIFFENERS =
       BOOK.number("stiffener.count", "Stiffeners", COUNT, 2, 0, 2, 2)
@@ -202,11 +205,14 @@ public final class NeckDecisions {
                       * STIFFENER_WIDTH.in(d)
                       * STIFFENER_DEPTH.in(d)
                       * CARBON
-                      / 1000)
+                      / 1000,
+              STIFFENER_LENGTH,
+              STIFFENER_WIDTH,
+              STIFFENER_DEPTH)
           .measured(
               "Each. Empty for carbon that fills its channel; titanium weighs near three times as much.");
 
-  public static final ChoiceDecision CHANNEL_MACHINE =
+  public static final ChoiceDecision<ChannelMachine> CHANNEL_MACHINE =
       BOOK.choice(
           "channel.machine",
           "Channels cut with",
@@ -214,11 +220,14 @@ public final class NeckDecisions {
           "A fence wants a true edge, before the outline; a railed jig is sighted on the centre line.");
   public static final NumberDecision CHANNEL_CUTTER =
       BOOK.number("channel.cutter", "Rod channel's cutter", LENGTH, 6.4, 1, 30, 0.1)
-          .follows(d -> Math.min(6.4, Decisions.ROD_WIDTH.in(d)))
+          .follows(d -> Math.min(6.4, Decisions.ROD_WIDTH.in(d)), Decisions.ROD_WIDTH)
           .measured("Diameter; empty for the usual one, no wider than the channel.");
   public static final NumberDecision STIFFENER_CUTTER =
       BOOK.number("stiffener.cutter", "Stiffener's cutter", LENGTH, 3.2, 1, 30, 0.1)
-          .follows(d -> Math.min(CHANNEL_CUTTER.in(d), STIFFENER_WIDTH.in(d)))
+          .follows(
+              d -> Math.min(CHANNEL_CUTTER.in(d), STIFFENER_WIDTH.in(d)),
+              CHANNEL_CUTTER,
+              STIFFENER_WIDTH)
           .measured("Diameter; empty for one as wide as the channel, up to the rod's cutter.");
   public static final NumberDecision JIG_BASE =
       BOOK.number("channel.base", "Router's base", LENGTH, 76, 10, 200, 0.5)

@@ -1,5 +1,6 @@
 package roughcut.design;
 
+import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.function.BiFunction;
@@ -18,7 +19,8 @@ import roughcut.measure.Unreadable;
  * @param least smallest value taken, in the quantity's unit
  * @param most largest value taken
  * @param step what one press of an arrow key adds
- * @param follows whether it follows from other decisions until it is decided itself
+ * @param follows whether it follows from others until it is decided itself
+ * @param followed ids of the numbers that it follows from; a choice among kinds apart
  * @param measurable whether the wood can be measured for it, so that a measured value may take its
  *     place
  */
@@ -32,6 +34,7 @@ public record NumberDecision(
     double step,
     boolean measurable,
     boolean follows,
+    List<String> followed,
     ToDoubleFunction<Design> getter,
     BiFunction<Design, Double, Design> setter)
     implements Decision {
@@ -47,7 +50,8 @@ public record NumberDecision(
       boolean measurable,
       ToDoubleFunction<Design> getter,
       BiFunction<Design, Double, Design> setter) {
-    this(id, label, hint, quantity, least, most, step, measurable, false, getter, setter);
+    this(
+        id, label, hint, quantity, least, most, step, measurable, false, List.of(), getter, setter);
   }
 
   public double in(Design design) {

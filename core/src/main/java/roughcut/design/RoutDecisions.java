@@ -13,7 +13,7 @@ import roughcut.shop.BridgeCuts;
 public final class RoutDecisions {
   static final DecisionBook BOOK = new DecisionBook();
 
-  public static final ChoiceDecision POCKET_FINISH =
+  public static final ChoiceDecision<PocketFinish> POCKET_FINISH =
       BOOK.choice(
           "pocket.finish",
           "Finish in the pocket",
@@ -29,13 +29,13 @@ public final class RoutDecisions {
   public static final NumberDecision POCKET_RADIUS =
       BOOK.number("pocket.corner-radius", "Pocket corner radius", LENGTH, 6.35, 0, 25, 0.05)
           .hint("The radius of the cutter that leaves it.");
-  public static final ChoiceDecision POCKET_CORNERS =
+  public static final ChoiceDecision<PocketCorner> POCKET_CORNERS =
       BOOK.choice(
           "pocket.corners",
           "Corners",
           PocketCorner.values(),
           "A pocket's corners take the cutter's radius.");
-  public static final ChoiceDecision BOLT_KIND =
+  public static final ChoiceDecision<BoltKind> BOLT_KIND =
       BOOK.choice("bolt.kind", "Held by", BoltKind.values(), "What holds a bolted neck.");
   public static final NumberDecision BOLT_COUNT =
       BOOK.number("bolt.count", "Bolts", COUNT, 4, 1, 8, 1)
@@ -55,7 +55,7 @@ public final class RoutDecisions {
   public static final NumberDecision BOLT_BITE =
       BOOK.number("bolt.bite", "Bite in the heel", LENGTH, 16, 4, 60, 0.5)
           .hint("How far the thread goes into the neck.");
-  public static final ChoiceDecision BOLT_REACH =
+  public static final ChoiceDecision<BoltReach> BOLT_REACH =
       BOOK.choice(
           "bolt.reach",
           "Its tip",
@@ -87,7 +87,7 @@ public final class RoutDecisions {
   public static final NumberDecision POST_SINK =
       BOOK.number("bridge.post-sink", "Sunk below the top by", FINE_LENGTH, 0.4, 0, 5, 0.1)
           .hint("The sanding still to come.");
-  public static final ChoiceDecision STRUNG_THROUGH =
+  public static final ChoiceDecision<YesNo> STRUNG_THROUGH =
       BOOK.choice(
           "bridge.strung-through",
           "Strings through the body",
@@ -137,7 +137,7 @@ public final class RoutDecisions {
   public static final NumberDecision STOCK_LEFT =
       BOOK.number("body.stock-left", "Still too thick by", LENGTH, 0, 0, 60, 0.1)
           .measured("0 when it is at its thickness.");
-  public static final ChoiceDecision STOCK_FROM =
+  public static final ChoiceDecision<BodyFace> STOCK_FROM =
       BOOK.choice(
           "body.stock-from",
           "That comes off",
@@ -146,7 +146,7 @@ public final class RoutDecisions {
   public static final NumberDecision OUTLINE_LEFT =
       BOOK.number("body.outline-left", "Still outside its line", LENGTH, 0, 0, 40, 0.5)
           .measured("0 when it is sawn and trimmed to its outline.");
-  public static final ChoiceDecision SURFACES_STAGE =
+  public static final ChoiceDecision<SurfacesStage> SURFACES_STAGE =
       BOOK.choice(
           "body.surfaces",
           "Edges, contours",
@@ -161,7 +161,7 @@ public final class RoutDecisions {
   public static final NumberDecision TEMPLATE_BUSH =
       BOOK.number("template.bush", "Guide bush", LENGTH, 0, 0, 60, 0.1)
           .measured("Outer diameter; 0 follows the template by the cutter's bearing.");
-  public static final ChoiceDecision WASTE =
+  public static final ChoiceDecision<WasteRemoval> WASTE =
       BOOK.choice(
           "waste.removal",
           "Waste is",

@@ -3,18 +3,25 @@ package roughcut.design;
 /** The two ways to glue the same two pieces of a scarf joint (handbook page 4). */
 public enum ScarfSchool implements Choice {
   /** The head piece lies with its flat face on the shaft's bevel; the fretboard covers the seam. */
-  SEAM_UNDER_FRETBOARD("seam under the fretboard"),
+  SEAM_UNDER_FRETBOARD("seam under the fretboard", true),
   /** The head piece's bevel is glued to the shaft's flat back; a face veneer covers the seam. */
-  SEAM_ACROSS_HEAD("seam across the head");
+  SEAM_ACROSS_HEAD("seam across the head", false);
 
   private final String label;
+  private final boolean underFretboard;
 
-  ScarfSchool(String label) {
+  ScarfSchool(String label, boolean underFretboard) {
+    this.underFretboard = underFretboard;
     this.label = label;
   }
 
   @Override
   public String label() {
     return label;
+  }
+
+  /** Whether the head's piece lies under the shaft's bevel, where the fretboard covers the seam. */
+  public boolean underFretboard() {
+    return underFretboard;
   }
 }

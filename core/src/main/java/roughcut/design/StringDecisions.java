@@ -19,7 +19,7 @@ public final class StringDecisions {
   public static final NumberDecision SCALE_SQUARE =
       BOOK.number("scale.perpendicular-fret", "Square at fret", RATIO, 0, 0, 72, 0.5)
           .hint("The fret that stays square to the centre line; 0 is the nut.");
-  public static final ChoiceDecision STRING_KIND =
+  public static final ChoiceDecision<StringKind> STRING_KIND =
       BOOK.choice(
           "strings.kind", "Strings are for", StringKind.values(), "Sets cores and end stiffness.");
   public static final NumberDecision WRAP_DENSITY =
@@ -37,7 +37,7 @@ public final class StringDecisions {
   public static final NumberDecision POLE_SPREAD =
       BOOK.number("strings.pole-spread", "Pickup's own spread", LENGTH, 50, 5, 200, 0.5)
           .measured("Between the outer poles.");
-  public static final ChoiceDecision COMPENSATION =
+  public static final ChoiceDecision<CompensationBy> COMPENSATION =
       BOOK.choice(
           "compensation.by",
           "Compensation",
@@ -50,7 +50,7 @@ public final class StringDecisions {
       BOOK.number("compensation.angle", "Line's angle", ANGLE, 2.5, -15, 15, 0.1)
           .hint("Of a straight saddle to the square.");
 
-  public static final ChoiceDecision BRIDGE =
+  public static final ChoiceDecision<BridgeChoice> BRIDGE =
       BOOK.choice(
           "bridge.kind",
           "Bridge",
@@ -90,7 +90,7 @@ public final class StringDecisions {
           .measured(
               "Where the seated neck really points: off the body's centre line at the saddle line, treble positive.");
 
-  public static final ChoiceDecision SOLVE_FOR =
+  public static final ChoiceDecision<SolveFor> SOLVE_FOR =
       BOOK.choice(
           "heights.solve-for",
           "Find the",

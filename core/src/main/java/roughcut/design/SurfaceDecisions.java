@@ -8,7 +8,7 @@ import static roughcut.measure.Quantity.RATIO;
 public final class SurfaceDecisions {
   static final DecisionBook BOOK = new DecisionBook();
 
-  public static final ChoiceDecision OUTLINE_MIRROR =
+  public static final ChoiceDecision<YesNo> OUTLINE_MIRROR =
       BOOK.choice(
           "outline.mirror",
           "Sides alike",
@@ -20,7 +20,7 @@ public final class SurfaceDecisions {
   public static final NumberDecision OUTLINE_TURN =
       BOOK.number("outline.turn", "Turned", ANGLE, 0, -360, 360, 1)
           .hint("Anticlockwise, until the neck's end points to the head.");
-  public static final ChoiceDecision OUTLINE_FLIP =
+  public static final ChoiceDecision<YesNo> OUTLINE_FLIP =
       BOOK.choice("outline.flip", "Turned over", YesNo.values(), "Bass and treble swapped.");
   public static final NumberDecision OUTLINE_ALONG =
       BOOK.number("outline.along", "Moved along", LENGTH, 0, -300, 300, 0.5)

@@ -7,7 +7,7 @@ import roughcut.shop.SpeciesBook;
 public record WoodChoice(String name, String label) implements Choice {
 
   /** Every wood that the program knows. */
-  public static List<Choice> all() {
-    return SpeciesBook.all().stream().map(s -> (Choice) new WoodChoice(s.id(), s.name())).toList();
+  public static List<WoodChoice> all() {
+    return SpeciesBook.all().stream().map(s -> new WoodChoice(s.id(), s.name())).toList();
   }
 }

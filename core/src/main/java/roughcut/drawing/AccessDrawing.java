@@ -26,7 +26,7 @@ public final class AccessDrawing {
 
   private AccessDrawing(Plan plan, Units units) {
     this.plan = plan;
-    this.sketch = new Sketch(units);
+    this.sketch = new Sketch(plan, units);
   }
 
   public static Drawing of(Plan plan, Units units) {

@@ -27,7 +27,7 @@ public final class BoardFace {
 
   /** The board by itself; its marks can be dragged. */
   public static Drawing of(Plan plan, Board board, Units units) {
-    Sketch sketch = new Sketch(units);
+    Sketch sketch = new Sketch(plan, units);
     double length = board.length().orElse(UNKNOWN_LENGTH);
     double width = board.width().orElse(UNKNOWN_WIDTH);
     double thickness = board.thickness().orElse(20);

@@ -47,7 +47,7 @@ public final class BoardsDrawing {
 
   private BoardsDrawing(Plan plan, Units units) {
     this.plan = plan;
-    this.sketch = new Sketch(units);
+    this.sketch = new Sketch(plan, units);
     this.jointing = plan.given(BlankDecisions.JOINTING);
     this.allowance = plan.given(BlankDecisions.SAW_ALLOWANCE);
     this.kerf = plan.given(Decisions.SAW_KERF);

@@ -5,7 +5,6 @@ import java.util.List;
 import roughcut.blank.BodyBlank;
 import roughcut.blank.BodyMarks;
 import roughcut.blank.PlacedStrip;
-import roughcut.design.BodyBack;
 import roughcut.design.BodyDecisions;
 import roughcut.design.HalfArrangement;
 import roughcut.design.Strip;
@@ -44,7 +43,7 @@ public final class BodyBlankDrawing {
   private BodyBlankDrawing(Plan plan, Units units) {
     this.plan = plan;
     this.body = plan.body();
-    this.sketch = new Sketch(units);
+    this.sketch = new Sketch(plan, units);
     this.length = body.length().value();
     this.half = body.width().value() / 2;
   }
@@ -85,7 +84,7 @@ public final class BodyBlankDrawing {
     switch (body.kind()) {
       case ONE_PIECE -> piece(Outline.rectangle(0, -half, length, half), body.backWood(), LEAN);
       case HALVES -> {
-        HalfArrangement second = (HalfArrangement) plan.given(BodyDecisions.BODY_HALVES);
+        HalfArrangement second = plan.given(BodyDecisions.BODY_HALVES);
         piece(Outline.rectangle(0, -half, length, 0), body.backWood(), LEAN);
         piece(Outline.rectangle(0, 0, length, half), body.backWood(), second.over() ? -LEAN : LEAN);
         arrow(-half / 2, 1);
@@ -189,7 +188,7 @@ public final class BodyBlankDrawing {
     sketch.origin(x, -scale * body.thickness().value() / 2);
     double y = body.back().value() * scale;
     layer(0, y, body.backWood(), "back", body.back());
-    if (body.kind() == BodyBack.HALVES && !body.winged()) {
+    if (body.kind().halved() && !body.winged()) {
       sketch.line(Role.GLUE_LINE, STACK_WIDTH / 2, 0, STACK_WIDTH / 2, y);
     }
     if (body.accent().value() > 0) {

@@ -5,7 +5,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import roughcut.blank.PlacedStrip;
-import roughcut.design.BodyBack;
 import roughcut.design.BodyFace;
 import roughcut.drawing.Mark.Anchor;
 import roughcut.drawing.Mark.Size;
@@ -58,7 +57,7 @@ public final class BodyDrawing {
 
   private BodyDrawing(Plan plan, Units units, BodyFace face, Shows shows, String chosen) {
     this.plan = plan;
-    this.sketch = new Sketch(units);
+    this.sketch = new Sketch(plan, units);
     this.face = face;
     this.shows = shows;
     this.chosen = chosen;
@@ -177,7 +176,7 @@ public final class BodyDrawing {
           sketch.outline(Role.GLUE_LINE, place(piece));
         }
       }
-    } else if (plan.body().kind() == BodyBack.HALVES) {
+    } else if (plan.body().kind().halved()) {
       for (double[] span : shape.spans(0)) {
         sketch.line(Role.GLUE_LINE, span[0], 0, span[1], 0);
       }

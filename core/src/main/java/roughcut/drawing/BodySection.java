@@ -63,7 +63,7 @@ public final class BodySection {
 
   /** Across the strings at x. */
   public static Drawing across(Plan plan, double x, Units units) {
-    Sketch sketch = new Sketch(units);
+    Sketch sketch = new Sketch(plan, units);
     double at = within(plan, x);
     new BodySection(plan, true, at, sketch).draw();
     double half = 40;

@@ -30,7 +30,7 @@ public final class BridgeDrawing {
 
   private BridgeDrawing(Plan plan, Units units) {
     this.plan = plan;
-    this.sketch = new Sketch(units);
+    this.sketch = new Sketch(plan, units);
     this.bridge = plan.stringPlan().bridge();
     this.strings = plan.strings();
   }

@@ -8,6 +8,7 @@ import roughcut.drawing.Mark.Size;
 import roughcut.geometry.Bounds;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
+import roughcut.measure.Basis;
 import roughcut.measure.Ledger;
 import roughcut.measure.Units;
 import roughcut.neck.Facets;
@@ -34,7 +35,7 @@ public final class CarvingDrawing {
 
   private CarvingDrawing(Plan plan, Units units) {
     this.plan = plan;
-    this.sketch = new Sketch(units);
+    this.sketch = new Sketch(plan, units);
     this.neck = plan.neck();
     this.from = Math.max(0, neck.back().straightFrom());
     this.to = neck.back().straightTo();
@@ -134,7 +135,8 @@ public final class CarvingDrawing {
   }
 
   private Facets at(double x, int rounds, boolean bass) {
-    return Facets.of("end", x, neck.profile(x), sawn().depth(x), rounds, bass, new Ledger());
+    return Facets.of(
+        "end", x, neck.profile(x), sawn().depth(x), rounds, bass, Basis.NONE, new Ledger());
   }
 
   private void stations(double y) {

@@ -11,9 +11,9 @@ import roughcut.fretboard.Slots;
 import roughcut.geometry.Arcs;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
-import roughcut.measure.Given;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
+import roughcut.measure.Value;
 import roughcut.neck.AccessBore;
 import roughcut.neck.Channel;
 import roughcut.neck.HeadLine;
@@ -226,10 +226,10 @@ final class ElevationView {
             });
   }
 
-  private void thickness(double x, Given thickness, String where) {
+  private void thickness(double x, Value thickness, String where) {
     double board = neck.thickness().fretboard().value();
     double back = neck.back().depth(x);
-    Role role = thickness.measured() ? Role.MEASURED : Role.DIMENSION;
+    Role role = plan.fromWood(thickness) ? Role.MEASURED : Role.DIMENSION;
     sketch.line(role, x, board + 11, x, -back - 3);
     sketch.text(
         role,

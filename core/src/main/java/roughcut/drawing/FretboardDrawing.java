@@ -18,7 +18,7 @@ public enum FretboardDrawing {
 
   /** The fretboard sheet: everything that is cut into it, to be printed at full size. */
   public static Drawing sheet(Plan plan, Units units) {
-    Sketch sketch = new Sketch(units);
+    Sketch sketch = new Sketch(plan, units);
     FretboardView view = new FretboardView(plan, sketch);
     view.wood();
     view.slots();
@@ -34,7 +34,7 @@ public enum FretboardDrawing {
 
   /** The station's drawing on the ruler that starts at the nut line. */
   public Drawing of(Plan plan, Units units) {
-    Sketch sketch = new Sketch(units);
+    Sketch sketch = new Sketch(plan, units);
     FretboardView view = new FretboardView(plan, sketch);
     double half = half(plan);
     double end = plan.taper().end().value();

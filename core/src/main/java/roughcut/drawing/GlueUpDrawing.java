@@ -34,7 +34,7 @@ public final class GlueUpDrawing {
   }
 
   public static Drawing of(Plan plan, Units units) {
-    Sketch sketch = new Sketch(units);
+    Sketch sketch = new Sketch(plan, units);
     GlueUpDrawing drawing = new GlueUpDrawing(plan, sketch);
     drawing.above();
     double caul = plan.given(BlankDecisions.CAUL);

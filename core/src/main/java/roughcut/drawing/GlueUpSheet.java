@@ -43,7 +43,7 @@ public final class GlueUpSheet {
   private GlueUpSheet(Plan plan, Units units) {
     this.plan = plan;
     this.units = units;
-    this.sketch = new Sketch(units);
+    this.sketch = new Sketch(plan, units);
   }
 
   public static Drawing of(Plan plan, Units units) {

@@ -32,7 +32,7 @@ public final class HeadDrawing {
 
   private HeadDrawing(Plan plan, Units units) {
     this.plan = plan;
-    this.sketch = new Sketch(units);
+    this.sketch = new Sketch(plan, units);
     this.layout = plan.details().tuners();
   }
 

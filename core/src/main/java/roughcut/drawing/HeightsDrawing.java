@@ -38,7 +38,7 @@ public final class HeightsDrawing {
 
   private HeightsDrawing(Plan plan, Units units) {
     this.plan = plan;
-    this.sketch = new Sketch(units);
+    this.sketch = new Sketch(plan, units);
     this.heights = plan.stringPlan().heights();
     this.joint = plan.neck().joint().value();
     this.saddle = plan.frets().scale().value();

@@ -124,9 +124,27 @@ public sealed interface Mark {
 
   /** Which end of a text stands at its point. */
   enum Anchor {
-    START,
-    MIDDLE,
-    END
+    START(0, 0),
+    MIDDLE(0.5, 1),
+    END(1, 2);
+
+    private final double before;
+    private final int dxf;
+
+    Anchor(double before, int dxf) {
+      this.before = before;
+      this.dxf = dxf;
+    }
+
+    /** What share of the text stands before its point. */
+    public double before() {
+      return before;
+    }
+
+    /** How DXF counts it: 0 left, 1 centred, 2 right. */
+    public int dxf() {
+      return dxf;
+    }
   }
 
   /** Text sizes, height of a line in mm on paper. */

@@ -24,7 +24,7 @@ public final class MillingDrawing {
   private MillingDrawing() {}
 
   public static Drawing of(Plan plan, Units units) {
-    Sketch sketch = new Sketch(units);
+    Sketch sketch = new Sketch(plan, units);
     MillingPasses milling = plan.milling();
     double width = plan.given(BlankDecisions.MILL_WIDTH);
     double from = Math.max(milling.from().value(), milling.to().value());

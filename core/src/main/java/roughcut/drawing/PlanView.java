@@ -7,7 +7,6 @@ import roughcut.blank.PlacedStrip;
 import roughcut.design.BlankDecisions;
 import roughcut.design.Decisions;
 import roughcut.design.NeckDecisions;
-import roughcut.design.ScarfSchool;
 import roughcut.drawing.Mark.Anchor;
 import roughcut.drawing.Mark.Size;
 import roughcut.geometry.Arcs;
@@ -308,7 +307,7 @@ final class PlanView {
       return;
     }
     double x = scarf.seam().get(0).x();
-    if (scarf.school() == ScarfSchool.SEAM_UNDER_FRETBOARD) {
+    if (scarf.school().underFretboard()) {
       double half = taper.halfWidth(x);
       sketch.line(Role.HIDDEN, x, -half, x, half);
       sketch.text(

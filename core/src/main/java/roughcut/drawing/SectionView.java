@@ -9,6 +9,7 @@ import roughcut.geometry.Arcs;
 import roughcut.geometry.Bounds;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
+import roughcut.measure.Basis;
 import roughcut.measure.Ledger;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
@@ -40,7 +41,7 @@ public final class SectionView {
 
   /** The section at x, taken to the nearest place that has one. */
   public static Drawing at(Plan plan, double x, Units units) {
-    return new SectionView(plan, within(plan, x), new Sketch(units)).draw();
+    return new SectionView(plan, within(plan, x), new Sketch(plan, units)).draw();
   }
 
   private Drawing draw() {
@@ -183,7 +184,7 @@ public final class SectionView {
   private void facets() {
     double now = plan.details().carving().back().depth(x);
     for (int side : new int[] {-1, 1}) {
-      Facets facets = Facets.of("knife", x, profile, now, 1, side < 0, new Ledger());
+      Facets facets = Facets.of("knife", x, profile, now, 1, side < 0, Basis.NONE, new Ledger());
       for (Facets.Bevel bevel : facets.bevels()) {
         sketch.line(
             Role.FACET,

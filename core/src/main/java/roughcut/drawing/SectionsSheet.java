@@ -14,7 +14,7 @@ public final class SectionsSheet {
   private SectionsSheet() {}
 
   public static Drawing of(Plan plan, Units units) {
-    Sketch sketch = new Sketch(units);
+    Sketch sketch = new Sketch(plan, units);
     double x = 40;
     double deepest = 0;
     for (Facets facets : plan.details().carving().facets()) {

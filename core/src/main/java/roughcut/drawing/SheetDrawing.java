@@ -17,7 +17,7 @@ public final class SheetDrawing {
   private SheetDrawing() {}
 
   public static Drawing of(Plan plan, Units units) {
-    Sketch sketch = new Sketch(units);
+    Sketch sketch = new Sketch(plan, units);
     double half = PlanView.halfHeight(plan);
     double side = -half - BETWEEN;
     PlanView above = new PlanView(plan, sketch);

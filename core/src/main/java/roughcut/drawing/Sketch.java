@@ -3,6 +3,7 @@ package roughcut.drawing;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.function.Predicate;
 import roughcut.drawing.Mark.Anchor;
 import roughcut.drawing.Mark.Grain;
 import roughcut.drawing.Mark.Size;
@@ -11,6 +12,7 @@ import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
+import roughcut.plan.Plan;
 import roughcut.shop.Species;
 
 /**
@@ -19,13 +21,25 @@ import roughcut.shop.Species;
  */
 final class Sketch {
   private final Units units;
+  private final Predicate<Value> fromWood;
   private final List<Mark> marks = new ArrayList<>(256);
   private double dx;
   private double dy;
   private double scale = 1;
 
+  /** A sketch without values of a plan. */
   Sketch(Units units) {
+    this(units, v -> false);
+  }
+
+  /** A sketch of what a plan has. */
+  Sketch(Plan plan, Units units) {
+    this(units, plan::fromWood);
+  }
+
+  private Sketch(Units units, Predicate<Value> fromWood) {
     this.units = units;
+    this.fromWood = fromWood;
   }
 
   /** From here on, the drawn origin stands at this place of the drawing. */
@@ -122,7 +136,7 @@ final class Sketch {
    * ink of measured things.
    */
   void dimension(Point a, Point b, double aside, String before, Value value) {
-    Role role = Provenance.measured(value) ? Role.MEASURED : Role.DIMENSION;
+    Role role = fromWood.test(value) ? Role.MEASURED : Role.DIMENSION;
     marks.add(
         new Mark.Dimension(
             role,

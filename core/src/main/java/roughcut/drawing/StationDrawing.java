@@ -111,7 +111,7 @@ public enum StationDrawing {
 
   /** The station's drawing; the plan's centre line is at y = 0. */
   public Drawing of(Plan plan, Units units) {
-    Sketch sketch = new Sketch(units);
+    Sketch sketch = new Sketch(plan, units);
     double half = PlanView.halfHeight(plan);
     double side = elevationY(plan);
     views(

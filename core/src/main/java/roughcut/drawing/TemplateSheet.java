@@ -54,7 +54,7 @@ public final class TemplateSheet {
 
   private TemplateSheet(Plan plan, Units units) {
     this.plan = plan;
-    this.sketch = new Sketch(units);
+    this.sketch = new Sketch(plan, units);
   }
 
   public static Drawing of(Plan plan, Units units) {

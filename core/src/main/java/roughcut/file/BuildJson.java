@@ -60,7 +60,7 @@ final class BuildJson {
         if (!number.follows() || !number.undecided(build.design())) {
           putNumber(decisions, number.id(), number.in(build.design()));
         }
-      } else if (decision instanceof ChoiceDecision choice) {
+      } else if (decision instanceof ChoiceDecision<?> choice) {
         decisions.put(choice.id(), choice.in(build.design()).word());
       }
     }
@@ -248,7 +248,7 @@ final class BuildJson {
                 + NumberWriter.text(number.most(), number.quantity(), Units.MM));
       }
       numbers.put(id, read);
-    } else if (decision.get() instanceof ChoiceDecision choice) {
+    } else if (decision.get() instanceof ChoiceDecision<?> choice) {
       try {
         choices.put(id, choice.read(value.asText()).word());
       } catch (Unreadable e) {

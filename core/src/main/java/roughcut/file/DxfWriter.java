@@ -140,7 +140,7 @@ public final class DxfWriter {
     if (text.turn() != 0) {
       pair(50, SvgWriter.number(text.turn()));
     }
-    pair(72, Integer.toString(text.anchor().ordinal()));
+    pair(72, Integer.toString(text.anchor().dxf()));
     if (text.anchor() != Mark.Anchor.START) {
       point(11, text.at());
     }

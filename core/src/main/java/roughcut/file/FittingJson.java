@@ -38,7 +38,7 @@ final class FittingJson {
         if (decision instanceof NumberDecision number) {
           BuildJson.putNumber(decided, key, number.in(design));
         } else if (!key.equals("kind")) {
-          decided.put(key, ((ChoiceDecision) decision).in(design).word());
+          decided.put(key, ((ChoiceDecision<?>) decision).in(design).word());
         }
       }
       BuildJson.putNumber(decided, "rout-depth", FittingDecisions.depth(fitting.name()).in(design));

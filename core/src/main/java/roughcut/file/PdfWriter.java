@@ -248,7 +248,7 @@ public final class PdfWriter {
         content,
         font,
         text.text(),
-        -width * text.anchor().ordinal() / 2,
+        -width * text.anchor().before(),
         0,
         size,
         Color.decode(text.role().colour()));

@@ -22,7 +22,7 @@ import roughcut.design.NumberDecision;
 import roughcut.design.Strip;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Units;
-import roughcut.measure.Worked;
+import roughcut.measure.Value;
 import roughcut.plan.Plan;
 import roughcut.shop.FittingBook;
 
@@ -56,12 +56,12 @@ public final class Reference {
     md.append(
         "\nParts are numbered from 1: `string.I.gauge` from the treble side, `neck.strip.I.thickness` from the bass side.\n");
     md.append(
-        "\n## Worked values\n\n`./roughcut report` lists them. K is a fret, I a string or glue line, counted from 1. ");
+        "\n## Value values\n\n`./roughcut report` lists them. K is a fret, I a string or glue line, counted from 1. ");
     md.append("Lengths are in mm, angles in degrees; formulas take angles in degrees.\n\n");
     md.append("| id | value | unit | formula |\n|---|---|---|---|\n");
-    Map<String, Worked> kinds = new LinkedHashMap<>();
+    Map<String, Value> kinds = new LinkedHashMap<>();
     for (Build build : Demo.builds(LocalDate.of(2026, 1, 1))) {
-      for (Worked worked : Plan.of(build, Demo.shop()).values().values()) {
+      for (Value worked : Plan.of(build, Demo.shop()).values().values()) {
         kinds.putIfAbsent(general(worked.id()), worked);
       }
     }
@@ -74,7 +74,7 @@ public final class Reference {
                 .append(" | ")
                 .append(worked.quantity().unit())
                 .append(" | ")
-                .append(worked.formula().replace("|", "\\|"))
+                .append(worked.how().replace("|", "\\|"))
                 .append(" |\n"));
     return md.toString().getBytes(StandardCharsets.UTF_8);
   }
@@ -97,7 +97,7 @@ public final class Reference {
           + number.hint()
           + " |\n";
     }
-    ChoiceDecision choice = (ChoiceDecision) decision;
+    ChoiceDecision<?> choice = (ChoiceDecision<?>) decision;
     return "| `"
         + choice.id()
         + "` | "
@@ -216,7 +216,7 @@ public final class Reference {
               .put("description", decision.label() + ". " + decision.hint());
       if (decision instanceof NumberDecision number) {
         number(one, number.least(), number.most());
-      } else if (decision instanceof ChoiceDecision choice) {
+      } else if (decision instanceof ChoiceDecision<?> choice) {
         ArrayNode words = one.putArray("enum");
         choice.choices().stream().map(Choice::word).forEach(words::add);
       }

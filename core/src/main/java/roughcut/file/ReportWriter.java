@@ -5,8 +5,9 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.nio.charset.StandardCharsets;
 import java.util.stream.Collectors;
 import roughcut.finding.Finding;
-import roughcut.measure.Given;
+import roughcut.measure.Read;
 import roughcut.measure.Units;
+import roughcut.measure.Value;
 import roughcut.measure.Worked;
 import roughcut.plan.Plan;
 import roughcut.thin.ThinSpot;
@@ -20,13 +21,13 @@ public final class ReportWriter {
     ObjectNode root = Json.object();
     root.put("build", plan.build().name());
     ArrayNode values = root.putArray("values");
-    for (Worked worked : plan.values().values()) {
+    for (Value worked : plan.values().values()) {
       ObjectNode node = values.addObject();
       node.put("id", worked.id());
       node.put("label", worked.label());
       node.put("value", worked.value());
       node.put("unit", worked.quantity().unit());
-      node.put("formula", worked.formula());
+      node.put("formula", worked.how());
       ArrayNode inputs = node.putArray("inputs");
       worked.inputs().forEach(input -> input(inputs.addObject(), input));
     }
@@ -55,21 +56,17 @@ public final class ReportWriter {
     node.put("label", input.value().label());
     node.put("value", input.value().value());
     node.put("unit", input.value().quantity().unit());
-    if (input.value() instanceof Given given) {
-      node.put("source", given.measured() ? "measured" : "decided");
-      if (given.measured()) {
-        node.put("measuredOn", given.measuredOn().toString());
-        node.put("decided", given.nominal());
-      }
-    } else {
-      node.put("source", "worked");
+    node.put("source", input.value().kind());
+    if (input.value() instanceof Read read) {
+      node.put("measuredOn", read.on().toString());
+      node.put("decided", read.nominal());
     }
   }
 
   /** A line for each value, for reading. */
   public static String text(Plan plan) {
     StringBuilder out = new StringBuilder(plan.build().name()).append('\n');
-    for (Worked worked : plan.values().values()) {
+    for (Value worked : plan.values().values()) {
       String inputs =
           worked.inputs().stream()
               .map(i -> i.symbol() + " = " + i.value().text(Units.MM))
@@ -80,7 +77,7 @@ public final class ReportWriter {
               worked.id(),
               worked.text(Units.MM),
               worked.label(),
-              worked.formula(),
+              worked.how(),
               inputs.isEmpty() ? "" : " [" + inputs + "]"));
     }
     return out.toString();

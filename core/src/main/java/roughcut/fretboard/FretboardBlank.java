@@ -8,9 +8,11 @@ import roughcut.design.BlankDecisions;
 import roughcut.design.Decisions;
 import roughcut.design.FretboardDecisions;
 import roughcut.design.Givens;
+import roughcut.layout.Fan;
 import roughcut.layout.FretboardTaper;
-import roughcut.measure.Given;
+import roughcut.measure.Found;
 import roughcut.measure.Ledger;
+import roughcut.measure.Value;
 import roughcut.measure.Worked;
 
 /**
@@ -22,35 +24,40 @@ import roughcut.measure.Worked;
  * @param thickness at the crown with the sanding still to come
  * @param tangBack at each side; 0 where it isn't bound
  */
-public record FretboardBlank(Worked length, Worked width, Worked thickness, Worked tangBack) {
+public record FretboardBlank(Value length, Value width, Value thickness, Value tangBack) {
   /** Clear of the binding, so that no tang pushes it off, mm. */
   private static final double CLEAR = 0.3;
 
   public static FretboardBlank of(
-      Givens givens, FretboardTaper taper, double nutSlant, NutSeat nut, Ledger ledger) {
-    Given from =
-        Given.decided(
+      Givens givens, FretboardTaper taper, Fan fan, NutSeat nut, Ledger ledger) {
+    Value from =
+        Found.of(
             "fretboard.head-corner",
             "Fretboard's furthest corner at the head",
-            taper.headmost(nut.cut().value(), nutSlant),
-            LENGTH);
-    Given trim = givens.get(BlankDecisions.END_TRIM);
-    Given crown = givens.get(Decisions.FRETBOARD_THICKNESS);
-    Given sanding = givens.get(FretboardDecisions.SANDING);
-    Given binding = givens.get(FretboardDecisions.BOUND);
-    Given end =
-        Given.decided(
+            taper.headmost(nut.cut().value(), fan.slant(0)),
+            LENGTH,
+            "found at the corner of the cut for the nut",
+            taper.basis().and(fan.basis()).with(nut.cut()));
+    Value trim = givens.get(BlankDecisions.END_TRIM);
+    Value crown = givens.get(Decisions.FRETBOARD_THICKNESS);
+    Value sanding = givens.get(FretboardDecisions.SANDING);
+    Value binding = givens.get(FretboardDecisions.BOUND);
+    Value end =
+        Worked.of(
             "fretboard.width-end",
             "Fretboard at its end",
-            taper.width(taper.end().value()),
-            LENGTH);
+            LENGTH,
+            "w_nut + (w_2 − w_nut) · x / x_2",
+            in("w_nut", taper.nutWidth()),
+            in("w_2", taper.secondWidth()),
+            in("x", taper.end()),
+            in("x_2", taper.secondAt()));
     boolean bound = binding.value() > 0;
     return new FretboardBlank(
         ledger.put(
             "fretboard.blank-length",
             "Fretboard blank, long",
             LENGTH,
-            taper.end().value() - from.value() + 2 * trim.value(),
             "x_e − x_c + 2 · t",
             in("x_e", taper.end()),
             in("x_c", from),
@@ -59,7 +66,6 @@ public record FretboardBlank(Worked length, Worked width, Worked thickness, Work
             "fretboard.blank-width",
             "Fretboard blank, wide",
             LENGTH,
-            Math.max(taper.nutWidth().value(), end.value()) + 6,
             "max(w_n, w_e) + 6",
             in("w_n", taper.nutWidth()),
             in("w_e", end)),
@@ -67,7 +73,6 @@ public record FretboardBlank(Worked length, Worked width, Worked thickness, Work
             "fretboard.blank-thickness",
             "Fretboard blank, thick",
             FINE_LENGTH,
-            crown.value() + sanding.value(),
             "t_b + σ",
             in("t_b", crown),
             in("σ", sanding)),
@@ -75,7 +80,6 @@ public record FretboardBlank(Worked length, Worked width, Worked thickness, Work
             "wire.tang-back",
             "Tangs cut back at each side",
             FINE_LENGTH,
-            bound ? binding.value() + CLEAR : 0,
             bound ? "b + 0.3" : "0",
             in("b", binding)));
   }

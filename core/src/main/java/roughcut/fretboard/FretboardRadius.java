@@ -6,34 +6,37 @@ import static roughcut.measure.Worked.in;
 import roughcut.design.Decisions;
 import roughcut.design.Givens;
 import roughcut.layout.FretboardTaper;
-import roughcut.measure.Given;
+import roughcut.measure.Basis;
 import roughcut.measure.Ledger;
 import roughcut.measure.Value;
-import roughcut.measure.Worked;
 
 /**
  * The curve across the fretboard's face, single or conical: the radius runs linearly from the nut
  * line to the fretboard's end, the crown keeps the full thickness (handbook page 5).
  */
 public record FretboardRadius(
-    Given atNut,
-    Given atEnd,
-    Given crown,
-    Worked edgeAtNut,
-    Worked edgeAtEnd,
+    Value atNut,
+    Value atEnd,
+    Value crown,
+    Value edgeAtNut,
+    Value edgeAtEnd,
     double end,
     FretboardTaper taper) {
 
+  /** What its curve hangs on along the board. */
+  public Basis basis() {
+    return Basis.of(atNut, atEnd, taper.end());
+  }
+
   public static FretboardRadius of(Givens givens, FretboardTaper taper, Ledger ledger) {
-    Given nut = givens.get(Decisions.RADIUS_NUT);
-    Given end = givens.get(Decisions.RADIUS_END);
-    Given crown = givens.get(Decisions.FRETBOARD_THICKNESS);
-    Worked endWidth =
+    Value nut = givens.get(Decisions.RADIUS_NUT);
+    Value end = givens.get(Decisions.RADIUS_END);
+    Value crown = givens.get(Decisions.FRETBOARD_THICKNESS);
+    Value endWidth =
         ledger.put(
             "fretboard.end.width",
             "Fretboard width at its end",
             FINE_LENGTH,
-            taper.width(taper.end().value()),
             "w_nut + (w_2 − w_nut) · x_end / x_2",
             in("w_nut", taper.nutWidth()),
             in("w_2", taper.secondWidth()),
@@ -49,12 +52,11 @@ public record FretboardRadius(
         taper);
   }
 
-  private static Worked edge(Ledger ledger, String where, Given crown, Given radius, Value width) {
+  private static Value edge(Ledger ledger, String where, Value crown, Value radius, Value width) {
     return ledger.put(
         "fretboard.edge." + where,
         "Fretboard edge thickness at the " + where,
         FINE_LENGTH,
-        crown.value() - drop(radius.value(), width.value() / 2),
         "t_b − (R − √(R^2 − (w / 2)^2))",
         in("t_b", crown),
         in("R", radius),

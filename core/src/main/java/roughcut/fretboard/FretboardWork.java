@@ -13,11 +13,13 @@ import roughcut.design.FretboardDecisions;
 import roughcut.design.GaugeLight;
 import roughcut.design.Givens;
 import roughcut.design.StringDecisions;
+import roughcut.layout.Fan;
 import roughcut.layout.FretLayout;
 import roughcut.layout.FretboardTaper;
 import roughcut.layout.StringSpread;
-import roughcut.measure.Given;
+import roughcut.measure.Found;
 import roughcut.measure.Ledger;
+import roughcut.measure.Value;
 import roughcut.measure.Worked;
 
 /**
@@ -36,16 +38,16 @@ import roughcut.measure.Worked;
  * @param shiftCents by fret, what a moved nut edge does; empty when it isn't moved
  */
 public record FretboardWork(
-    Worked coneEnd,
-    Worked evenEnd,
+    Value coneEnd,
+    Value evenEnd,
     GaugeReading gauge,
     Optional<TemplateCheck> template,
     Optional<Inlay> inlay,
-    List<Worked> shiftCents,
+    List<Value> shiftCents,
     NutSeat nut,
     FretboardBlank blank,
-    Optional<Worked> notchLeft,
-    Optional<Worked> octaveCents) {
+    Optional<Value> notchLeft,
+    Optional<Value> octaveCents) {
 
   private static final double GAUGE_STEP = 20;
 
@@ -53,7 +55,7 @@ public record FretboardWork(
   private static final double SEEN = 0.03;
 
   /** What a radius gauge says, in words and mm, and what gauges of near radii would show. */
-  public record GaugeReading(Worked gap, double board, String meaning, List<GaugeGap> near) {
+  public record GaugeReading(Value gap, double board, String meaning, List<GaugeGap> near) {
     public GaugeReading {
       near = List.copyOf(near);
     }
@@ -63,7 +65,7 @@ public record FretboardWork(
   public record GaugeGap(double radius, double gap) {}
 
   /** A shaped inlay's depth window over its extent, and the slots that it crosses. */
-  public record Inlay(Worked least, Worked most, Worked corner, List<Integer> slotsCrossed) {}
+  public record Inlay(Value least, Value most, Value corner, List<Integer> slotsCrossed) {}
 
   public FretboardWork {
     shiftCents = List.copyOf(shiftCents);
@@ -76,31 +78,43 @@ public record FretboardWork(
       StringSpread strings,
       FretboardRadius radius,
       Ledger ledger) {
-    Given nut = givens.get(Decisions.RADIUS_NUT);
+    Value nut = givens.get(Decisions.RADIUS_NUT);
     double end = taper.end().value();
     double spreadEnd = strings.offset(1, end) - strings.offset(strings.count(), end);
-    Given wide =
-        Given.decided("strings.spread-end", "Outer strings at the end", spreadEnd, FINE_LENGTH);
-    Given width =
-        Given.decided("fretboard.width-end", "Fretboard at its end", taper.width(end), FINE_LENGTH);
+    Value wide =
+        Found.of(
+            "strings.spread-end",
+            "Outer strings at the end",
+            spreadEnd,
+            FINE_LENGTH,
+            "found along the outer strings",
+            strings.outer().with(taper.end()));
+    Value width =
+        Worked.of(
+            "fretboard.width-end",
+            "Fretboard at its end",
+            FINE_LENGTH,
+            "w_nut + (w_2 − w_nut) · x / x_2",
+            in("w_nut", taper.nutWidth()),
+            in("w_2", taper.secondWidth()),
+            in("x", taper.end()),
+            in("x_2", taper.secondAt()));
     // Strings on one line, or crossed by margins that leave no room, lie on no cone.
     boolean single = strings.count() == 1 || strings.spread().value() < 0.01;
-    Worked cone =
+    Value cone =
         ledger.put(
             "radius.cone-end",
             "Radius at the end, a true cone under the strings",
             LENGTH,
-            single ? nut.value() : nut.value() * spreadEnd / strings.spread().value(),
             single ? "R" : "R · s_end / s_nut",
             in("R", nut),
             in("s_end", wide),
             in("s_nut", strings.spread()));
-    Worked even =
+    Value even =
         ledger.put(
             "radius.even-end",
             "Radius at the end for an even edge",
             LENGTH,
-            nut.value() * Math.pow(width.value() / taper.nutWidth().value(), 2),
             "R · (w_end / w_nut)^2",
             in("R", nut),
             in("w_end", width),
@@ -114,32 +128,43 @@ public record FretboardWork(
         inlay(givens, frets, radius, ledger),
         shift(givens, frets, ledger),
         seat,
-        FretboardBlank.of(givens, taper, frets.fan().slant(0), seat, ledger),
+        FretboardBlank.of(givens, taper, frets.fan(), seat, ledger),
         notch(givens, ledger),
         octave(givens, frets, ledger));
   }
 
   private static GaugeReading gauge(
       Givens givens, FretboardTaper taper, FretboardRadius radius, Ledger ledger) {
-    Given gauge = givens.get(FretboardDecisions.GAUGE);
-    Given at = givens.get(FretboardDecisions.GAUGE_AT);
+    Value gauge = givens.get(FretboardDecisions.GAUGE);
+    Value at = givens.get(FretboardDecisions.GAUGE_AT);
     double x = Math.min(at.value(), taper.end().value());
-    Given board =
-        Given.decided("gauge.board-radius", "The board's radius there", radius.radius(x), LENGTH);
-    Given width =
-        Given.decided("gauge.board-width", "The board's width there", taper.width(x), FINE_LENGTH);
+    Value board =
+        Found.of(
+            "gauge.board-radius",
+            "The board's radius there",
+            radius.radius(x),
+            LENGTH,
+            "found between the radii at nut and end",
+            radius.basis().with(at));
+    Value width =
+        Found.of(
+            "gauge.board-width",
+            "The board's width there",
+            taper.width(x),
+            FINE_LENGTH,
+            "found along the taper",
+            taper.basis().with(at, taper.end()));
     double half = width.value() / 2;
-    Worked worked =
+    Value worked =
         ledger.put(
             "gauge.gap",
             "Light under this gauge there on a finished board",
             FINE_LENGTH,
-            gap(gauge.value(), board.value(), half),
             "abs((G − √(max(0, G^2 − (w / 2)^2))) − (R − √(max(0, R^2 − (w / 2)^2))))",
             in("G", gauge),
             in("R", board),
             in("w", width));
-    GaugeLight light = (GaugeLight) givens.get(FretboardDecisions.GAUGE_LIGHT);
+    GaugeLight light = givens.get(FretboardDecisions.GAUGE_LIGHT);
     return new GaugeReading(
         worked, board.value(), meaning(light, worked.value()), near(board.value(), half));
   }
@@ -193,17 +218,24 @@ public record FretboardWork(
     }
     double before = fret == 1 ? 0 : frets.frets().get(fret - 2).x();
     double x = (before + frets.frets().get(fret - 1).x()) / 2;
-    Given thickness = givens.get(FretboardDecisions.INLAY_THICKNESS);
-    Given sanding = givens.get(FretboardDecisions.SANDING);
-    Given crown = givens.get(Decisions.FRETBOARD_THICKNESS);
+    Value thickness = givens.get(FretboardDecisions.INLAY_THICKNESS);
+    Value sanding = givens.get(FretboardDecisions.SANDING);
+    Value crown = givens.get(Decisions.FRETBOARD_THICKNESS);
     double half = givens.get(FretboardDecisions.INLAY_WIDTH).value() / 2;
     double length = givens.get(FretboardDecisions.INLAY_LENGTH).value();
-    Given drop =
-        Given.decided(
+    Value drop =
+        Found.of(
             "inlay.drop",
             "Face lower at the inlay's edge",
             FretboardRadius.drop(radius.radius(x), half),
-            FINE_LENGTH);
+            FINE_LENGTH,
+            "found on the radius there",
+            radius
+                .basis()
+                .and(frets.basis())
+                .with(
+                    givens.get(FretboardDecisions.INLAY_FRET),
+                    givens.get(FretboardDecisions.INLAY_WIDTH)));
     List<Integer> crossed = new ArrayList<>();
     for (FretLayout.Fret f : frets.frets()) {
       if (Math.abs(f.x() - x) < length / 2 + Math.abs(f.slant()) * half) {
@@ -216,7 +248,6 @@ public record FretboardWork(
                 "inlay.depth-min",
                 "Inlay, least depth",
                 FINE_LENGTH,
-                drop.value() + 0.5 + sanding.value(),
                 "s + 0.5 + σ",
                 in("s", drop),
                 in("σ", sanding)),
@@ -224,7 +255,6 @@ public record FretboardWork(
                 "inlay.depth-max",
                 "Inlay, most depth",
                 FINE_LENGTH,
-                Math.min(thickness.value() + sanding.value(), crown.value() + sanding.value() - 1),
                 "min(m + σ, t_b + σ − 1)",
                 in("m", thickness),
                 in("σ", sanding),
@@ -233,16 +263,15 @@ public record FretboardWork(
                 "inlay.corner-radius",
                 "Corners stay round by",
                 FINE_LENGTH,
-                givens.get(FretboardDecisions.INLAY_CUTTER).value() / 2,
                 "d / 2",
                 in("d", givens.get(FretboardDecisions.INLAY_CUTTER))),
             List.copyOf(crossed)));
   }
 
   /** An adjuster that stands up at the end wants a notch; the last slot must keep clear of it. */
-  private static Optional<Worked> notch(Givens givens, Ledger ledger) {
-    Given length = givens.get(FretboardDecisions.NOTCH_LENGTH);
-    Given past = givens.get(Decisions.FRETBOARD_PAST_LAST);
+  private static Optional<Value> notch(Givens givens, Ledger ledger) {
+    Value length = givens.get(FretboardDecisions.NOTCH_LENGTH);
+    Value past = givens.get(Decisions.FRETBOARD_PAST_LAST);
     if (length.value() == 0) {
       return Optional.empty();
     }
@@ -251,36 +280,40 @@ public record FretboardWork(
             "fretboard.notch-left",
             "End notch to the last slot",
             LENGTH,
-            past.value() - length.value(),
             "p − l",
             in("p", past),
             in("l", length)));
   }
 
   /** The octave fret of the real neck against the drawn scale, were the bridge put by that. */
-  private static Optional<Worked> octave(Givens givens, FretLayout frets, Ledger ledger) {
-    Given measured = givens.get(StringDecisions.NUT_TO_OCTAVE);
+  private static Optional<Value> octave(Givens givens, FretLayout frets, Ledger ledger) {
+    Value measured = givens.get(StringDecisions.NUT_TO_OCTAVE);
     if (measured.value() == 0) {
       return Optional.empty();
     }
-    double drawn = frets.scale().nominal();
-    double speaking = drawn / 2;
-    double error = Math.min(measured.value() - speaking, speaking - 1);
+    double drawn = Fan.drawn(givens);
     return Optional.of(
         ledger.put(
             "fret.octave.cents",
             "Octave fret off, bridge by the drawing",
             CENTS,
-            Cents.fretMoved(error, speaking),
             "1200 · log2(L / 2 / (L / 2 − min(m − L / 2, L / 2 − 1)))",
-            in("L", Given.decided("scale.drawn", "Scale as drawn", drawn, LENGTH)),
+            in(
+                "L",
+                Found.of(
+                    "scale.drawn",
+                    "Scale as drawn",
+                    drawn,
+                    LENGTH,
+                    "found halfway between the outer strings",
+                    Fan.drawnBasis(givens))),
             in("m", measured)));
   }
 
   /** Moving the nut's edge shifts every fret against the string. */
-  private static List<Worked> shift(Givens givens, FretLayout frets, Ledger ledger) {
-    Given moved = givens.get(FretboardDecisions.NUT_SHIFT);
-    List<Worked> cents = new ArrayList<>();
+  private static List<Value> shift(Givens givens, FretLayout frets, Ledger ledger) {
+    Value moved = givens.get(FretboardDecisions.NUT_SHIFT);
+    List<Value> cents = new ArrayList<>();
     if (moved.value() == 0) {
       return cents;
     }
@@ -290,7 +323,6 @@ public record FretboardWork(
               "fret." + fret.number() + ".nut-cents",
               "Fret " + fret.number() + " against the open string, nut moved",
               CENTS,
-              Cents.nutMoved(moved.value(), frets.scale().value()),
               "−1200 · log2(L / (L − δ))",
               in("L", frets.scale()),
               in("δ", moved)));

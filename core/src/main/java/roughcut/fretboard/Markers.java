@@ -12,9 +12,10 @@ import roughcut.design.FretboardDecisions;
 import roughcut.design.Givens;
 import roughcut.layout.FretLayout;
 import roughcut.layout.FretboardTaper;
-import roughcut.measure.Given;
+import roughcut.measure.Basis;
+import roughcut.measure.Found;
 import roughcut.measure.Ledger;
-import roughcut.measure.Worked;
+import roughcut.measure.Value;
 
 /**
  * Dots between the frets, drilled flat before the radius: how deep a bore may be so that the dot
@@ -41,7 +42,7 @@ public record Markers(List<Dot> dots) {
    * @param least shallowest bore
    * @param most deepest bore
    */
-  public record Dot(int fret, double x, double slant, double y, Worked least, Worked most) {
+  public record Dot(int fret, double x, double slant, double y, Value least, Value most) {
     /** Where a dot stands along the neck; between leaning frets its side matters. */
     public double along(int side) {
       return x + slant * side * y;
@@ -69,7 +70,7 @@ public record Markers(List<Dot> dots) {
       FretboardRadius radius,
       Ledger ledger) {
     List<Dot> dots = new ArrayList<>();
-    double aside = givens.get(FretboardDecisions.MARKER_ASIDE).value();
+    Value aside = givens.get(FretboardDecisions.MARKER_ASIDE);
     int octave = (int) frets.divisions().value();
     for (FretLayout.Fret fret : frets.frets()) {
       int k = fret.number();
@@ -81,8 +82,10 @@ public record Markers(List<Dot> dots) {
       double slantBefore = k == 1 ? frets.fan().slant(0) : frets.frets().get(k - 2).slant();
       double slant = (slantBefore + fret.slant()) / 2;
       double x = (before + fret.x()) / 2;
-      double y = twice ? aside > 0 ? aside : taper.width(x) / 6 : 0;
-      dots.add(dot(givens, k, x, slant, y, radius, ledger));
+      double y = twice ? aside.value() > 0 ? aside.value() : taper.width(x) / 6 : 0;
+      Basis basis = radius.basis().and(frets.basis());
+      basis = twice ? aside.value() > 0 ? basis.with(aside) : basis.and(taper.basis()) : basis;
+      dots.add(dot(givens, k, x, slant, y, radius, basis, ledger));
     }
     return new Markers(dots);
   }
@@ -94,26 +97,31 @@ public record Markers(List<Dot> dots) {
       double slant,
       double y,
       FretboardRadius radius,
+      Basis basis,
       Ledger ledger) {
-    Given thickness = givens.get(FretboardDecisions.MARKER_THICKNESS);
-    Given diameter = givens.get(FretboardDecisions.MARKER_DIAMETER);
-    Given sanding = givens.get(FretboardDecisions.SANDING);
-    Given crown = givens.get(Decisions.FRETBOARD_THICKNESS);
-    Given spur = givens.get(FretboardDecisions.MARKER_SPUR);
+    Value thickness = givens.get(FretboardDecisions.MARKER_THICKNESS);
+    Value diameter = givens.get(FretboardDecisions.MARKER_DIAMETER);
+    Value sanding = givens.get(FretboardDecisions.SANDING);
+    Value crown = givens.get(Decisions.FRETBOARD_THICKNESS);
+    Value spur = givens.get(FretboardDecisions.MARKER_SPUR);
     double r = radius.radius(x);
     double half = diameter.value() / 2;
-    Given outer =
-        Given.decided(
+    Value outer =
+        Found.of(
             "marker." + k + ".outer-drop",
             "Face lower at the dot's outer edge",
             FretboardRadius.drop(r, Math.abs(y) + half),
-            FINE_LENGTH);
-    Given inner =
-        Given.decided(
+            FINE_LENGTH,
+            "found on the radius there",
+            basis.with(diameter));
+    Value inner =
+        Found.of(
             "marker." + k + ".inner-drop",
             "Face lower at the dot's inner edge",
             FretboardRadius.drop(r, Math.max(0, Math.abs(y) - half)),
-            FINE_LENGTH);
+            FINE_LENGTH,
+            "found on the radius there",
+            basis.with(diameter));
     return new Dot(
         k,
         x,
@@ -123,7 +131,6 @@ public record Markers(List<Dot> dots) {
             "marker." + k + ".depth-min",
             "Marker " + k + ", least depth",
             FINE_LENGTH,
-            outer.value() + LEAST + sanding.value(),
             "s_o + 0.5 + σ",
             in("s_o", outer),
             in("σ", sanding)),
@@ -131,9 +138,6 @@ public record Markers(List<Dot> dots) {
             "marker." + k + ".depth-max",
             "Marker " + k + ", most depth",
             FINE_LENGTH,
-            Math.min(
-                thickness.value() + inner.value() + sanding.value(),
-                crown.value() + sanding.value() - spur.value() - BELOW),
             "min(m + s_i + σ, t_b + σ − p − 1)",
             in("m", thickness),
             in("s_i", inner),
@@ -143,8 +147,8 @@ public record Markers(List<Dot> dots) {
   }
 
   /** Wood between a side dot and the nearest slot's bottom, the least; mm. */
-  public static Worked sideDots(Givens givens, Slots slots, Ledger ledger) {
-    Given dot = givens.get(FretboardDecisions.SIDE_DOT);
+  public static Value sideDots(Givens givens, Slots slots, Basis frets, Ledger ledger) {
+    Value dot = givens.get(FretboardDecisions.SIDE_DOT);
     double least = Double.POSITIVE_INFINITY;
     double before = 0;
     for (Slots.Slot slot : slots.slots()) {
@@ -158,9 +162,16 @@ public record Markers(List<Dot> dots) {
         "marker.side-clearance",
         "Side dot to the nearest slot",
         LENGTH,
-        least - dot.value() / 2 - givens.get(FretboardDecisions.WIRE_TANG_WIDTH).value() / 2,
         "l / 2 − d / 2 − t / 2",
-        in("l", Given.decided("fret.closest", "Closest two frets", 2 * least, LENGTH)),
+        in(
+            "l",
+            Found.of(
+                "fret.closest",
+                "Closest two frets",
+                2 * least,
+                LENGTH,
+                "found at the last frets",
+                frets)),
         in("d", dot),
         in("t", givens.get(FretboardDecisions.WIRE_TANG_WIDTH)));
   }

@@ -9,9 +9,8 @@ import roughcut.design.Givens;
 import roughcut.design.NutKind;
 import roughcut.design.StringDecisions;
 import roughcut.layout.FretboardTaper;
-import roughcut.measure.Given;
 import roughcut.measure.Ledger;
-import roughcut.measure.Worked;
+import roughcut.measure.Value;
 
 /**
  * What the nut's kind asks of fretboard and blank (handbook page 2, "Nut"). Places from the nut
@@ -24,43 +23,31 @@ import roughcut.measure.Worked;
  * @param keepClear pins and stiffeners begin behind this
  */
 public record NutSeat(
-    NutKind kind,
-    Worked front,
-    Worked cut,
-    Worked blankLength,
-    Worked blankHeight,
-    Worked keepClear) {
+    NutKind kind, Value front, Value cut, Value blankLength, Value blankHeight, Value keepClear) {
   /** What is left over the strings to file away, mm. */
   private static final double OVER = 1.5;
 
   public static NutSeat of(Givens givens, FretboardTaper taper, Ledger ledger) {
-    NutKind kind = (NutKind) givens.get(FretboardDecisions.NUT_KIND);
-    Given gap = givens.get(FretboardDecisions.NUT_GAP);
-    Given lip = givens.get(FretboardDecisions.NUT_LIP);
-    Given thickness = givens.get(Decisions.NUT_THICKNESS);
-    Given floor = givens.get(FretboardDecisions.NUT_FLOOR);
-    Given board = givens.get(Decisions.FRETBOARD_THICKNESS);
-    Given fret = givens.get(FretboardDecisions.WIRE_HEIGHT);
-    Given action = givens.get(StringDecisions.ACTION_NUT);
-    Given screws = givens.get(FretboardDecisions.NUT_SCREWS);
-    Given width = taper.nutWidth();
-    boolean zero = kind == NutKind.ZERO_FRET;
-    boolean slot = kind == NutKind.SLOT;
-    Worked front =
-        ledger.put(
-            "nut.front",
-            "Nut's front edge",
-            LENGTH,
-            zero ? -gap.value() : 0,
-            zero ? "−g" : "0",
-            in("g", gap));
+    NutKind kind = givens.get(FretboardDecisions.NUT_KIND);
+    Value gap = givens.get(FretboardDecisions.NUT_GAP);
+    Value lip = givens.get(FretboardDecisions.NUT_LIP);
+    Value thickness = givens.get(Decisions.NUT_THICKNESS);
+    Value floor = givens.get(FretboardDecisions.NUT_FLOOR);
+    Value board = givens.get(Decisions.FRETBOARD_THICKNESS);
+    Value fret = givens.get(FretboardDecisions.WIRE_HEIGHT);
+    Value action = givens.get(StringDecisions.ACTION_NUT);
+    Value screws = givens.get(FretboardDecisions.NUT_SCREWS);
+    Value width = taper.nutWidth();
+    boolean zero = kind.onZeroFret();
+    boolean slot = kind.slotted();
+    Value front =
+        ledger.put("nut.front", "Nut's front edge", LENGTH, zero ? "−g" : "0", in("g", gap));
     double back = front.value() - thickness.value();
-    Worked cut =
+    Value cut =
         ledger.put(
             "nut.fretboard-cut",
             "Fretboard is cut at",
             LENGTH,
-            slot ? back - lip.value() : zero ? front.value() : 0,
             slot ? "x − t − l" : zero ? "x" : "0",
             in("x", front),
             in("t", thickness),
@@ -70,17 +57,11 @@ public record NutSeat(
         front,
         cut,
         ledger.put(
-            "nut.blank-length",
-            "Nut blank, across the neck",
-            LENGTH,
-            width.value() + 2,
-            "w + 2",
-            in("w", width)),
+            "nut.blank-length", "Nut blank, across the neck", LENGTH, "w + 2", in("w", width)),
         ledger.put(
             "nut.blank-height",
             "Nut blank, high",
             LENGTH,
-            board.value() - floor.value() + fret.value() + action.value() + OVER,
             "t_b − z + t_f + a + 1.5",
             in("t_b", board),
             in("z", floor),
@@ -90,7 +71,6 @@ public record NutSeat(
             "nut.keep-clear",
             "Pins and stiffeners begin behind",
             LENGTH,
-            kind == NutKind.LOCKING ? screws.value() : Math.max(0, front.value()),
             kind == NutKind.LOCKING ? "s" : "max(0, x)",
             in("s", screws),
             in("x", front)));

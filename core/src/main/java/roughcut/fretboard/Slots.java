@@ -10,12 +10,13 @@ import java.util.Optional;
 import roughcut.design.Decisions;
 import roughcut.design.FretboardDecisions;
 import roughcut.design.Givens;
-import roughcut.design.NutKind;
 import roughcut.design.SlotSchool;
 import roughcut.geometry.Point;
 import roughcut.layout.FretLayout;
 import roughcut.layout.FretboardTaper;
-import roughcut.measure.Given;
+import roughcut.measure.Basis;
+import roughcut.measure.Found;
+import roughcut.measure.Known;
 import roughcut.measure.Ledger;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
@@ -35,7 +36,7 @@ import roughcut.measure.Worked;
  * @param bend radius to which the wire is bent
  */
 public record Slots(
-    SlotSchool school, List<Slot> slots, Worked sawStop, Slot least, Worked total, Worked bend) {
+    SlotSchool school, List<Slot> slots, Value sawStop, Slot least, Value total, Value bend) {
   /** Under this depth at the edge a slot no longer guides the saw, mm. */
   public static final double GUIDES = 0.8;
 
@@ -53,10 +54,10 @@ public record Slots(
       int number,
       double x,
       double slant,
-      Worked flat,
-      Worked done,
-      Worked under,
-      Worked wire,
+      Value flat,
+      Value done,
+      Value under,
+      Value wire,
       Optional<Later> later) {}
 
   /**
@@ -66,7 +67,7 @@ public record Slots(
    * @param edgeThen the same when the whole radius is sanded in
    * @param sawNow depth from the face as it is now that leaves it its full depth when finished
    */
-  public record Later(Worked edgeNow, Worked edgeThen, Worked sawNow) {}
+  public record Later(Value edgeNow, Value edgeThen, Value sawNow) {}
 
   public Slots {
     slots = List.copyOf(slots);
@@ -78,11 +79,11 @@ public record Slots(
       FretboardTaper taper,
       FretboardRadius radius,
       Ledger ledger) {
-    Given tang = givens.get(FretboardDecisions.WIRE_TANG);
-    Given clearance = givens.get(FretboardDecisions.CLEARANCE);
-    Given sanding = givens.get(FretboardDecisions.SANDING);
-    Given crown = givens.get(Decisions.FRETBOARD_THICKNESS);
-    Given overhang = givens.get(FretboardDecisions.OVERHANG);
+    Value tang = givens.get(FretboardDecisions.WIRE_TANG);
+    Value clearance = givens.get(FretboardDecisions.CLEARANCE);
+    Value sanding = givens.get(FretboardDecisions.SANDING);
+    Value crown = givens.get(Decisions.FRETBOARD_THICKNESS);
+    Value overhang = givens.get(FretboardDecisions.OVERHANG);
     List<Slot> slots = new ArrayList<>();
     double deepest = 0;
     double wire = 0;
@@ -91,63 +92,66 @@ public record Slots(
       int k = fret.number();
       Point treble = taper.edge(fret.x(), fret.slant(), 1);
       Point bass = taper.edge(fret.x(), fret.slant(), -1);
-      Value width = width(k, fret, taper, treble.y() - bass.y());
-      Given chord =
-          Given.decided(
+      Value width = width(k, fret, taper, frets.fan().basis(), treble.y() - bass.y());
+      Value chord =
+          Found.of(
               "fret." + k + ".across",
               "Fret from edge to edge",
               Math.hypot(treble.x() - bass.x(), treble.y() - bass.y()),
-              FINE_LENGTH);
-      Given r =
-          Given.decided("fretboard.radius." + k, "Radius there", radius.radius(fret.x()), LENGTH);
-      Worked flat =
+              FINE_LENGTH,
+              "found between the two edges",
+              taper.basis().and(frets.fan().basis()).with(fret.fromNut()));
+      Value r =
+          Worked.of(
+              "fretboard.radius." + k,
+              "Radius there",
+              LENGTH,
+              "R_n + (R_e − R_n) · max(0, min(1, x / l))",
+              in("R_n", radius.atNut()),
+              in("R_e", radius.atEnd()),
+              in("x", fret.fromNut()),
+              in("l", taper.end()));
+      Value flat =
           ledger.put(
               "slot." + k + ".depth-flat",
               "Slot " + k + ", depth from the flat top",
               FINE_LENGTH,
-              tang.value()
-                  + clearance.value()
-                  + FretboardRadius.drop(r.value(), width.value() / 2)
-                  + sanding.value(),
               "t + c + (R − √(max(0, R^2 − (w / 2)^2))) + σ",
               in("t", tang),
               in("c", clearance),
               in("R", r),
               in("w", width),
               in("σ", sanding));
-      Worked done =
+      Value done =
           ledger.put(
               "slot." + k + ".depth-final",
               "Slot " + k + ", depth under the finished surface",
               FINE_LENGTH,
-              tang.value() + clearance.value(),
               "t + c",
               in("t", tang),
               in("c", clearance));
       Optional<Later> later = later(givens, k, radius, r, width, ledger);
-      Worked under =
+      Value under =
           later.isEmpty()
               ? ledger.put(
                   "slot." + k + ".under",
                   "Wood left under slot " + k + " at the crown",
                   FINE_LENGTH,
-                  crown.value() + sanding.value() - flat.value(),
                   "t_b + σ − d",
                   in("t_b", crown),
                   in("σ", sanding),
                   in("d", flat))
               : under(k, crown, sanding, givens, later.get(), ledger);
       double half = Math.min(1, chord.value() / (2 * r.value()));
-      Worked length =
+      Value length =
           ledger.put(
               "wire." + k + ".length",
               "Wire for fret " + k,
               LENGTH,
-              2 * r.value() * Math.asin(half) + 2 * overhang.value(),
               "2 · R · asin(min(1, w / (2 · R))) · π / 180 + 2 · o",
               in("R", r),
               in("w", chord),
-              in("π", Given.decided("pi", "π", Math.PI, Quantity.RATIO)),
+              in("π", Known.of("pi", "π", Math.PI, Quantity.RATIO, "Math.PI")),
               in("o", overhang));
       Slot slot = new Slot(k, fret.x(), fret.slant(), flat, done, under, length, later);
       slots.add(slot);
@@ -155,7 +159,7 @@ public record Slots(
       wire += length.value();
       least = least == null || under.value() < least.under().value() ? slot : least;
     }
-    SlotSchool school = (SlotSchool) givens.get(FretboardDecisions.SLOT_SCHOOL);
+    SlotSchool school = givens.get(FretboardDecisions.SLOT_SCHOOL);
     return new Slots(
         school,
         slots,
@@ -165,60 +169,62 @@ public record Slots(
             "wire.total",
             "Wire for all frets, 5 % to spare",
             LENGTH,
-            1.05 * wire,
             "1.05 · Σ",
-            in("Σ", Given.decided("wire.sum", "All frets together", wire, LENGTH))),
+            in(
+                "Σ",
+                Found.of(
+                    "wire.sum",
+                    "All frets together",
+                    wire,
+                    LENGTH,
+                    "found by adding them",
+                    Basis.of(slots.stream().map(Slot::wire).toList())))),
         bend(givens, ledger));
   }
 
   /** The stop for the first cut of all slots; for slots deepened later, the second one's, too. */
-  private static Worked sawStop(
+  private static Value sawStop(
       SlotSchool school, Givens givens, double deepest, List<Slot> slots, Ledger ledger) {
-    Given tang = givens.get(FretboardDecisions.WIRE_TANG);
-    Given clearance = givens.get(FretboardDecisions.CLEARANCE);
-    Given first = givens.get(FretboardDecisions.FIRST_DEPTH);
-    if (school == SlotSchool.AT_FIRST) {
-      return ledger.put(
+    Value tang = givens.get(FretboardDecisions.WIRE_TANG);
+    Value clearance = givens.get(FretboardDecisions.CLEARANCE);
+    Value first = givens.get(FretboardDecisions.FIRST_DEPTH);
+    if (!school.later()) {
+      return ledger.find(
           "slot.saw-stop",
           "Saw's stop for all slots",
           FINE_LENGTH,
           deepest,
           "least that gives every slot its depth",
-          in("t", tang),
-          in("c", clearance));
+          Basis.of(slots.stream().map(Slot::flat).toList()));
     }
-    Worked stop =
+    Value stop =
         ledger.put(
             "slot.saw-stop",
             "Saw's first stop for all slots",
             FINE_LENGTH,
-            first.value(),
             "d_1",
             in("d_1", first));
     double most =
         slots.stream().mapToDouble(s -> s.later().orElseThrow().sawNow().value()).max().orElse(0);
-    if (school == SlotSchool.MIDWAY) {
+    if (school.midway()) {
       ledger.put(
           "slot.deepen-when",
           "Deepen before the edges are down by, crown and radius together",
           FINE_LENGTH,
-          Math.max(0, first.value() - GUIDES),
           "max(0, d_1 − 0.8)",
           in("d_1", first));
-      ledger.put(
+      ledger.find(
           "slot.second-stop",
           "Saw's second stop, deepened now",
           FINE_LENGTH,
           most,
           "least that gives every slot its depth, as far as radius and face are sanded now",
-          in("t", tang),
-          in("c", clearance));
+          Basis.of(slots.stream().map(s -> s.later().orElseThrow().sawNow()).toList()));
     } else {
       ledger.put(
           "slot.second-stop",
           "Saw's second stop, after the radius",
           FINE_LENGTH,
-          tang.value() + clearance.value(),
           "t + c",
           in("t", tang),
           in("c", clearance));
@@ -228,34 +234,37 @@ public record Slots(
 
   /** What a slot that is deepened later has at its edges, and what is sawn now. */
   private static Optional<Later> later(
-      Givens givens, int k, FretboardRadius radius, Given r, Value width, Ledger ledger) {
-    if (givens.get(FretboardDecisions.SLOT_SCHOOL) == SlotSchool.AT_FIRST) {
+      Givens givens, int k, FretboardRadius radius, Value r, Value width, Ledger ledger) {
+    if (!givens.get(FretboardDecisions.SLOT_SCHOOL).later()) {
       return Optional.empty();
     }
-    Given first = givens.get(FretboardDecisions.FIRST_DEPTH);
-    Given sanded = givens.get(FretboardDecisions.SANDED);
-    Given sanding = givens.get(FretboardDecisions.SANDING);
-    Given dropped = givens.get(FretboardDecisions.EDGE_DROPPED);
+    Value first = givens.get(FretboardDecisions.FIRST_DEPTH);
+    Value sanded = givens.get(FretboardDecisions.SANDED);
+    Value sanding = givens.get(FretboardDecisions.SANDING);
+    Value dropped = givens.get(FretboardDecisions.EDGE_DROPPED);
     double full = FretboardRadius.drop(radius.atEnd().value(), radius.atEndHalf());
-    Given share =
-        Given.decided(
+    Value share =
+        Found.of(
             "fretboard.radius-share",
             "Share of the radius that is sanded in",
             full > 0 ? Math.min(1, dropped.value() / full) : 1,
-            Quantity.RATIO);
-    Given drop =
-        Given.decided(
+            Quantity.RATIO,
+            "found from how far the edges have dropped",
+            radius.basis().and(radius.taper().basis()).with(dropped));
+    Value drop =
+        Worked.of(
             "slot." + k + ".drop",
             "Face lower at the edges when finished",
-            FretboardRadius.drop(r.value(), width.value() / 2),
-            FINE_LENGTH);
+            FINE_LENGTH,
+            "R − √(max(0, R^2 − (w / 2)^2))",
+            in("R", r),
+            in("w", width));
     return Optional.of(
         new Later(
             ledger.put(
                 "slot." + k + ".edge-now",
                 "Slot " + k + ", depth left at the edges now",
                 FINE_LENGTH,
-                first.value() - sanded.value() - share.value() * drop.value(),
                 "d_1 − g − q · s",
                 in("d_1", first),
                 in("g", sanded),
@@ -265,7 +274,6 @@ public record Slots(
                 "slot." + k + ".edge-then",
                 "Slot " + k + ", depth left at the edges after the radius",
                 FINE_LENGTH,
-                first.value() - Math.max(sanded.value(), sanding.value()) - drop.value(),
                 "d_1 − max(g, σ) − s",
                 in("d_1", first),
                 in("g", sanded),
@@ -275,10 +283,6 @@ public record Slots(
                 "slot." + k + ".saw-now",
                 "Slot " + k + ", deepened now from the face as it is",
                 FINE_LENGTH,
-                givens.get(FretboardDecisions.WIRE_TANG).value()
-                    + givens.get(FretboardDecisions.CLEARANCE).value()
-                    + (1 - share.value()) * drop.value()
-                    + Math.max(0, sanding.value() - sanded.value()),
                 "t + c + (1 − q) · s + max(0, σ − g)",
                 in("t", givens.get(FretboardDecisions.WIRE_TANG)),
                 in("c", givens.get(FretboardDecisions.CLEARANCE)),
@@ -289,28 +293,34 @@ public record Slots(
   }
 
   /** At the crown the deeper of the two cuts counts, each from the face as it was then. */
-  private static Worked under(
-      int k, Given crown, Given sanding, Givens givens, Later later, Ledger ledger) {
-    Given first = givens.get(FretboardDecisions.FIRST_DEPTH);
-    Given sanded = givens.get(FretboardDecisions.SANDED);
-    SlotSchool school = (SlotSchool) givens.get(FretboardDecisions.SLOT_SCHOOL);
+  private static Value under(
+      int k, Value crown, Value sanding, Givens givens, Later later, Ledger ledger) {
+    Value first = givens.get(FretboardDecisions.FIRST_DEPTH);
+    Value sanded = givens.get(FretboardDecisions.SANDED);
+    SlotSchool school = givens.get(FretboardDecisions.SLOT_SCHOOL);
     Value second =
-        school == SlotSchool.MIDWAY
+        school.midway()
             ? later.sawNow()
-            : Given.decided(
+            : Worked.of(
                 "slot.second",
                 "Second depth",
-                givens.get(FretboardDecisions.WIRE_TANG).value()
-                    + givens.get(FretboardDecisions.CLEARANCE).value(),
-                FINE_LENGTH);
-    double toCome = school == SlotSchool.MIDWAY ? Math.max(0, sanding.value() - sanded.value()) : 0;
-    Given rest =
-        Given.decided("fretboard.sanding-left", "Sanding still to come", toCome, FINE_LENGTH);
+                FINE_LENGTH,
+                "t + c",
+                in("t", givens.get(FretboardDecisions.WIRE_TANG)),
+                in("c", givens.get(FretboardDecisions.CLEARANCE)));
+    double toCome = school.midway() ? Math.max(0, sanding.value() - sanded.value()) : 0;
+    Value rest =
+        Found.of(
+            "fretboard.sanding-left",
+            "Sanding still to come",
+            toCome,
+            FINE_LENGTH,
+            "found from what is sanded already",
+            Basis.of(sanding, sanded));
     return ledger.put(
         "slot." + k + ".under",
         "Wood left under slot " + k + " at the crown",
         FINE_LENGTH,
-        crown.value() - Math.max(first.value() - sanding.value(), second.value() - rest.value()),
         "t_b − max(d_1 − σ, d_2 − σ_2)",
         in("t_b", crown),
         in("d_1", first),
@@ -321,31 +331,37 @@ public record Slots(
 
   /** The frets, and before them one on the nut line where a zero fret does the nut's work. */
   private static List<FretLayout.Fret> slotted(Givens givens, FretLayout frets, Ledger ledger) {
-    if (givens.get(FretboardDecisions.NUT_KIND) != NutKind.ZERO_FRET) {
+    if (!givens.get(FretboardDecisions.NUT_KIND).onZeroFret()) {
       return frets.frets();
     }
     List<FretLayout.Fret> all = new ArrayList<>();
-    Worked at = ledger.put("fret.0.from-nut", "Zero fret, on the nut line", FINE_LENGTH, 0, "0");
+    Value at = ledger.put("fret.0.from-nut", "Zero fret, on the nut line", FINE_LENGTH, "0");
     all.add(new FretLayout.Fret(0, at, at, frets.fan().slant(0)));
     all.addAll(frets.frets());
     return all;
   }
 
   /** The fretboard's width at a fret; a leaning fret reaches over a little more or less of it. */
-  private static Value width(int k, FretLayout.Fret fret, FretboardTaper taper, double across) {
+  private static Value width(
+      int k, FretLayout.Fret fret, FretboardTaper taper, Basis fan, double across) {
     return fret.slant() == 0
         ? k == 0 ? taper.nutWidth() : taper.fretWidths().get(k - 1)
-        : Given.decided("fret." + k + ".reach", "Edge to edge, square across", across, FINE_LENGTH);
+        : Found.of(
+            "fret." + k + ".reach",
+            "Edge to edge, square across",
+            across,
+            FINE_LENGTH,
+            "found between the two edges",
+            taper.basis().and(fan).with(fret.fromNut()));
   }
 
-  private static Worked bend(Givens givens, Ledger ledger) {
-    Given share = givens.get(FretboardDecisions.BEND);
-    Given radius = givens.get(Decisions.RADIUS_NUT);
+  private static Value bend(Givens givens, Ledger ledger) {
+    Value share = givens.get(FretboardDecisions.BEND);
+    Value radius = givens.get(Decisions.RADIUS_NUT);
     return ledger.put(
         "wire.bend-radius",
         "Bend the wire to a radius of",
         LENGTH,
-        share.value() * radius.value(),
         "s · R",
         in("s", share),
         in("R", radius));
@@ -353,10 +369,10 @@ public record Slots(
 
   /** When the slots are deepened, in words, by the school. */
   public String when(Units units) {
-    if (school == SlotSchool.AT_FIRST) {
+    if (!school.later()) {
       return "sawn to " + sawStop.text(units) + " at once; check the first two";
     }
-    boolean midway = school == SlotSchool.MIDWAY;
+    boolean midway = school.midway();
     Slot worst = slots.get(0);
     for (Slot slot : slots) {
       worst = left(slot, midway) < left(worst, midway) ? slot : worst;

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import roughcut.design.FretboardDecisions;
 import roughcut.design.Givens;
+import roughcut.layout.Fan;
 import roughcut.layout.FretLayout;
 
 /**
@@ -31,7 +32,7 @@ public record TemplateCheck(double scale, int from, List<Double> errors, List<Do
     if (scale <= 0) {
       return Optional.empty();
     }
-    double own = frets.scale().nominal();
+    double own = Fan.drawn(givens);
     double n = frets.divisions().value();
     int from = (int) Math.max(0, Math.rint(n * Math.log(scale / own) / Math.log(2)));
     double nut = FretLayout.position(scale, n, from);

@@ -2,13 +2,11 @@ package roughcut.layout;
 
 import static roughcut.measure.Quantity.AREA;
 import static roughcut.measure.Quantity.LENGTH;
-import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
-import roughcut.design.BodyDecisions;
 import roughcut.design.Decisions;
 import roughcut.design.DrawnOutline;
 import roughcut.design.Givens;
@@ -18,9 +16,9 @@ import roughcut.geometry.Bounds;
 import roughcut.geometry.Edge;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
-import roughcut.measure.Given;
+import roughcut.measure.Basis;
 import roughcut.measure.Ledger;
-import roughcut.measure.Worked;
+import roughcut.measure.Value;
 
 /**
  * The body from above, from the neck's bass side round the body's end to its treble side: a curve
@@ -34,14 +32,15 @@ import roughcut.measure.Worked;
  * @param area in cm²
  */
 public record BodyOutline(
-    Given joint,
+    Value joint,
     Outline shape,
     Outline raw,
     Optional<Point> crossing,
     List<Handle> points,
     Edge edge,
-    Worked area,
-    Worked around) {
+    Value area,
+    Value around,
+    Basis basis) {
 
   /** How far beside the neck the body's curve begins, mm. */
   private static final double BESIDE_NECK = 3;
@@ -63,19 +62,21 @@ public record BodyOutline(
   }
 
   public static BodyOutline of(Givens givens, FretboardTaper taper, Ledger ledger) {
-    Given joint = givens.get(Decisions.JOINT_X);
+    Value joint = givens.get(Decisions.JOINT_X);
     double half = taper.halfWidth(joint.value()) + BESIDE_NECK;
     Optional<DrawnOutline> drawn = givens.design().drawn();
-    BodyCurve curve =
-        drawn
-            .map(d -> new BodyCurve(placed(givens, d, joint.value(), half), List.of()))
-            .orElseGet(() -> BodyCurve.of(givens, joint.value(), half));
+    Givens.Watched<BodyCurve> drawing =
+        givens.watched(
+            () ->
+                drawn
+                    .map(d -> new BodyCurve(placed(givens, d, joint.value(), half), List.of()))
+                    .orElseGet(() -> BodyCurve.of(givens, joint.value(), half)));
+    BodyCurve curve = drawing.made();
+    Basis basis = drawing.asked().and(taper.basis()).with(joint);
     Optional<Point> crossing = curve.shape().crossing();
     Outline shape =
         crossing.isPresent() ? curve.shape().sound().thinned(MOST_MENDED) : curve.shape();
     Edge edge = new Edge(shape);
-    Given length = givens.get(BodyDecisions.BODY_LENGTH);
-    Given lower = givens.get(BodyDecisions.BODY_LOWER);
     return new BodyOutline(
         joint,
         shape,
@@ -83,22 +84,21 @@ public record BodyOutline(
         crossing,
         curve.points(),
         edge,
-        ledger.put(
+        ledger.find(
             "body.area",
             "Body's area from above",
             AREA,
             shape.area() / 100,
             "found by measuring the outline",
-            in("L", length),
-            in("w", lower)),
-        ledger.put(
+            basis),
+        ledger.find(
             "body.around",
             "Length of the body's edge all round",
             LENGTH,
             edge.length(),
             "found by measuring the outline",
-            in("L", length),
-            in("w", lower)));
+            basis),
+        basis);
   }
 
   /**

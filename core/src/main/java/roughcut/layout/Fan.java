@@ -1,15 +1,19 @@
 package roughcut.layout;
 
 import static roughcut.measure.Quantity.FINE_LENGTH;
+import static roughcut.measure.Worked.in;
 
 import java.util.Optional;
 import roughcut.design.Decisions;
 import roughcut.design.Givens;
 import roughcut.design.StringDecisions;
-import roughcut.measure.Given;
+import roughcut.measure.Basis;
+import roughcut.measure.Found;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
 import roughcut.measure.Units;
+import roughcut.measure.Value;
+import roughcut.measure.Worked;
 
 /**
  * Two scales, one along each outer string, and the fret that stays square between them (handbook
@@ -21,6 +25,7 @@ import roughcut.measure.Units;
  * @param squareShare where that fret lies on each line, as a share of it
  * @param nutSpread between the outer strings at the nut
  * @param bridgeSpread between them at the saddles
+ * @param basis the values that shape it
  */
 public record Fan(
     double bass,
@@ -28,7 +33,8 @@ public record Fan(
     double square,
     double squareShare,
     double nutSpread,
-    double bridgeSpread) {
+    double bridgeSpread,
+    Basis basis) {
 
   /** The fan that was decided; one scale on both sides is none. */
   public static Fan of(Givens givens) {
@@ -48,15 +54,37 @@ public record Fan(
         square,
         FretLayout.position(1, n, square),
         givens.get(Decisions.NUT_WIDTH).value() - 2 * givens.get(Decisions.NUT_EDGE_MARGIN).value(),
-        givens.get(Decisions.BRIDGE_SPREAD).value());
+        givens.get(Decisions.BRIDGE_SPREAD).value(),
+        own == other
+            ? straight(givens)
+            : straight(givens)
+                .with(
+                    givens.get(StringDecisions.SCALE_SQUARE),
+                    givens.get(Decisions.DIVISIONS),
+                    givens.get(Decisions.NUT_WIDTH),
+                    givens.get(Decisions.NUT_EDGE_MARGIN),
+                    givens.get(Decisions.BRIDGE_SPREAD)));
+  }
+
+  /** What gives it its scales. */
+  private static Basis straight(Givens givens) {
+    return drawnBasis(givens).with(givens.get(StringDecisions.NUT_TO_OCTAVE));
   }
 
   /** The drawn scale on the centre line, whatever the real neck came out as. */
-  private static double drawn(Givens givens) {
+  public static double drawn(Givens givens) {
     double scale = givens.get(Decisions.SCALE_LENGTH).value();
     double bass = givens.get(StringDecisions.SCALE_BASS).value();
     double treble = givens.get(StringDecisions.SCALE_TREBLE).value();
     return ((usable(bass) ? bass : scale) + (usable(treble) ? treble : scale)) / 2;
+  }
+
+  /** What the drawn scale hangs on; the real neck's apart. */
+  public static Basis drawnBasis(Givens givens) {
+    return Basis.of(
+        givens.get(Decisions.SCALE_LENGTH),
+        givens.get(StringDecisions.SCALE_BASS),
+        givens.get(StringDecisions.SCALE_TREBLE));
   }
 
   /** 0 stands for the one scale, and what is too short for any is a problem and no scale. */
@@ -77,19 +105,18 @@ public record Fan(
    *
    * @param drawn the drawn scale on the centre line, mm
    */
-  private static Optional<Given> realScale(Givens givens, double drawn) {
-    Given octave = givens.get(StringDecisions.NUT_TO_OCTAVE);
+  private static Optional<Value> realScale(Givens givens, double drawn) {
+    Value octave = givens.get(StringDecisions.NUT_TO_OCTAVE);
     double real = 2 * octave.value();
     return octave.value() == 0 || !ofThisNeck(real, drawn)
         ? Optional.empty()
         : Optional.of(
-            new Given(
+            Worked.of(
                 "scale.real",
                 "Scale of the real neck, twice nut to octave",
-                real,
                 FINE_LENGTH,
-                drawn,
-                octave.measuredOn()));
+                "2 · o",
+                in("o", octave)));
   }
 
   /** Whether a neck of that real scale can be the one that was drawn. */
@@ -98,16 +125,22 @@ public record Fan(
   }
 
   /** The scale on the centre line, which lies halfway between the outer strings. */
-  Given centre(Givens givens) {
-    Given scale = givens.get(Decisions.SCALE_LENGTH);
+  Value centre(Givens givens) {
+    Value scale = givens.get(Decisions.SCALE_LENGTH);
     double middle = (bass + treble) / 2;
-    Given octave = givens.get(StringDecisions.NUT_TO_OCTAVE);
+    Value octave = givens.get(StringDecisions.NUT_TO_OCTAVE);
     if (octave.value() > 0 && Math.abs(middle - 2 * octave.value()) < 1e-9) {
       return realScale(givens, drawn(givens)).orElseThrow();
     }
     return middle == scale.value()
         ? scale
-        : Given.decided("scale.centre", "Scale on the centre line", middle, FINE_LENGTH);
+        : Found.of(
+            "scale.centre",
+            "Scale on the centre line",
+            middle,
+            FINE_LENGTH,
+            "found halfway between the outer strings",
+            basis);
   }
 
   /**

@@ -7,11 +7,12 @@ import java.util.ArrayList;
 import java.util.List;
 import roughcut.design.Decisions;
 import roughcut.design.Givens;
-import roughcut.measure.Given;
+import roughcut.measure.Basis;
+import roughcut.measure.Found;
+import roughcut.measure.Known;
 import roughcut.measure.Ledger;
 import roughcut.measure.Quantity;
 import roughcut.measure.Value;
-import roughcut.measure.Worked;
 
 /**
  * Where the frets stand. In equal temperament with n divisions to the octave fret k stands at L ·
@@ -22,7 +23,7 @@ import roughcut.measure.Worked;
  * @param saddle the saddle line before compensation, on the centre line
  * @param fan how frets lean when the two sides have scales of their own
  */
-public record FretLayout(Given scale, Given divisions, List<Fret> frets, Worked saddle, Fan fan) {
+public record FretLayout(Value scale, Value divisions, List<Fret> frets, Value saddle, Fan fan) {
   /**
    * One fret.
    *
@@ -31,7 +32,7 @@ public record FretLayout(Given scale, Given divisions, List<Fret> frets, Worked 
    * @param fromPrevious from the fret before, or from the nut line
    * @param slant how far the fret leans: along for each millimetre to the treble side
    */
-  public record Fret(int number, Worked fromNut, Worked fromPrevious, double slant) {
+  public record Fret(int number, Value fromNut, Value fromPrevious, double slant) {
     /** Where the fret lies at an offset from the centre line. */
     public double at(double y) {
       return x() + slant * y;
@@ -40,6 +41,11 @@ public record FretLayout(Given scale, Given divisions, List<Fret> frets, Worked 
     public double x() {
       return fromNut.value();
     }
+  }
+
+  /** What shapes it. */
+  public Basis basis() {
+    return fan.basis().with(scale, divisions);
   }
 
   public FretLayout {
@@ -53,59 +59,62 @@ public record FretLayout(Given scale, Given divisions, List<Fret> frets, Worked 
 
   public static FretLayout of(Givens givens, Ledger ledger) {
     Fan fan = Fan.of(givens);
-    Given scale = fan.centre(givens);
-    Given divisions = givens.get(Decisions.DIVISIONS);
+    Value scale = fan.centre(givens);
+    Value divisions = givens.get(Decisions.DIVISIONS);
     int count = (int) givens.get(Decisions.FRETS).value();
     List<Fret> frets = new ArrayList<>(count);
-    Value previous = Given.decided("nut.line", "Nut line", 0, FINE_LENGTH);
+    Value previous = Known.of("nut.line", "Nut line", 0, FINE_LENGTH, "where the nut line is");
     for (int k = 1; k <= count; k++) {
-      Given number = Given.decided("fret." + k, "Fret", k, Quantity.COUNT);
-      Worked fromNut =
+      Value number = Known.of("fret." + k, "Fret", k, Quantity.COUNT, "counted");
+      Value fromNut =
           ledger.put(
               "fret." + k + ".from-nut",
               "Fret " + k + " from the nut line",
               FINE_LENGTH,
-              position(scale.value(), divisions.value(), k),
               "L · (1 − 2^(−k / n))",
               in("L", scale),
               in("k", number),
               in("n", divisions));
-      Worked fromPrevious =
+      Value fromPrevious =
           ledger.put(
               "fret." + k + ".from-previous",
               k == 1 ? "Fret 1 from the nut line" : "Fret " + k + " from fret " + (k - 1),
               FINE_LENGTH,
-              fromNut.value() - previous.value(),
               "d_k − d_before",
               in("d_k", fromNut),
               in("d_before", previous));
       frets.add(new Fret(k, fromNut, fromPrevious, fan.slant(position(1, divisions.value(), k))));
       if (fan.fanned()) {
-        putEnds(k, fromNut, fan, divisions.value(), ledger);
+        putEnds(k, fromNut, fan, divisions, ledger);
       }
       previous = fromNut;
     }
-    Worked saddle =
+    Value saddle =
         ledger.put(
             "saddle.from-nut",
             "Saddle line from the nut line, before compensation",
             FINE_LENGTH,
-            scale.value(),
             "L",
             in("L", scale));
     return new FretLayout(scale, divisions, frets, saddle, fan);
   }
 
   /** Where a leaning fret crosses the outer strings, and by how much it leans. */
-  private static void putEnds(int k, Worked fromNut, Fan fan, double divisions, Ledger ledger) {
-    double share = position(1, divisions, k);
+  private static void putEnds(int k, Value fromNut, Fan fan, Value divisions, Ledger ledger) {
+    double share = position(1, divisions.value(), k);
     double lean = (fan.bass() - fan.treble()) * (share - fan.squareShare()) / 2;
-    Given aside = Given.decided("fret." + k + ".lean", "Half of what it leans", lean, FINE_LENGTH);
+    Value aside =
+        Found.of(
+            "fret." + k + ".lean",
+            "Half of what it leans",
+            lean,
+            FINE_LENGTH,
+            "found where it crosses both outer strings",
+            fan.basis().with(divisions));
     ledger.put(
         "fret." + k + ".at-bass",
         "Fret " + k + " at the outer bass string, from the nut line",
         FINE_LENGTH,
-        fromNut.value() + lean,
         "d + a",
         in("d", fromNut),
         in("a", aside));
@@ -113,7 +122,6 @@ public record FretLayout(Given scale, Given divisions, List<Fret> frets, Worked 
         "fret." + k + ".at-treble",
         "Fret " + k + " at the outer treble string, from the nut line",
         FINE_LENGTH,
-        fromNut.value() - lean,
         "d − a",
         in("d", fromNut),
         in("a", aside));
@@ -121,16 +129,17 @@ public record FretLayout(Given scale, Given divisions, List<Fret> frets, Worked 
         "fret." + k + ".angle",
         "Fret " + k + " leans by",
         Quantity.ANGLE,
-        -Math.toDegrees(Math.atan(fan.slant(share))),
         "atan(2 · a / s)",
         in("a", aside),
         in(
             "s",
-            Given.decided(
+            Found.of(
                 "strings.spread",
                 "Outer strings there",
                 fan.nutSpread() + (fan.bridgeSpread() - fan.nutSpread()) * share,
-                FINE_LENGTH)));
+                FINE_LENGTH,
+                "found along the outer strings",
+                fan.basis().with(divisions))));
   }
 
   /**

@@ -10,10 +10,9 @@ import roughcut.design.Decisions;
 import roughcut.design.Givens;
 import roughcut.design.WidthStation;
 import roughcut.geometry.Point;
-import roughcut.measure.Given;
+import roughcut.measure.Basis;
 import roughcut.measure.Ledger;
 import roughcut.measure.Value;
-import roughcut.measure.Worked;
 
 /**
  * The straight taper of fretboard and neck: linear from the nut's width at x = 0 through the second
@@ -25,34 +24,36 @@ import roughcut.measure.Worked;
  * @param fretWidths width at each fret, fret 1 first
  */
 public record FretboardTaper(
-    Given nutWidth, Given secondWidth, Value secondAt, Worked end, List<Worked> fretWidths) {
+    Value nutWidth, Value secondWidth, Value secondAt, Value end, List<Value> fretWidths) {
   public FretboardTaper {
     fretWidths = List.copyOf(fretWidths);
   }
 
+  /** What its width hangs on, anywhere. */
+  public Basis basis() {
+    return Basis.of(nutWidth, secondWidth, secondAt);
+  }
+
   public static FretboardTaper of(Givens givens, FretLayout frets, Ledger ledger) {
-    Given nut = givens.get(Decisions.NUT_WIDTH);
-    Given second = givens.get(Decisions.FRETBOARD_END_WIDTH);
-    Given past = givens.get(Decisions.FRETBOARD_PAST_LAST);
-    Worked end =
+    Value nut = givens.get(Decisions.NUT_WIDTH);
+    Value second = givens.get(Decisions.FRETBOARD_END_WIDTH);
+    Value past = givens.get(Decisions.FRETBOARD_PAST_LAST);
+    Value end =
         ledger.put(
             "fretboard.end.from-nut",
             "Fretboard end from the nut line",
             LENGTH,
-            frets.last().x() + past.value(),
             "d_last + past",
             in("d_last", frets.last().fromNut()),
             in("past", past));
-    Worked at =
-        secondAt((WidthStation) givens.get(Decisions.FRETBOARD_WIDTH_AT), frets, end, ledger);
-    List<Worked> widths = new ArrayList<>(frets.frets().size());
+    Value at = secondAt(givens.get(Decisions.FRETBOARD_WIDTH_AT), frets, end, ledger);
+    List<Value> widths = new ArrayList<>(frets.frets().size());
     for (FretLayout.Fret fret : frets.frets()) {
       widths.add(
           ledger.put(
               "fret." + fret.number() + ".width",
               "Fretboard width at fret " + fret.number(),
               FINE_LENGTH,
-              width(nut.value(), second.value(), at.value(), fret.x()),
               "w_nut + (w_2 − w_nut) · d_k / x_2",
               in("w_nut", nut),
               in("w_2", second),
@@ -62,22 +63,14 @@ public record FretboardTaper(
     return new FretboardTaper(nut, second, at, end, widths);
   }
 
-  private static Worked secondAt(
-      WidthStation station, FretLayout frets, Worked end, Ledger ledger) {
+  private static Value secondAt(WidthStation station, FretLayout frets, Value end, Ledger ledger) {
     String id = "fretboard.second-width.from-nut";
     String label = "Second width is given, from the nut line";
     return switch (station) {
-      case OCTAVE_FRET ->
-          ledger.put(id, label, FINE_LENGTH, frets.octave(), "L / 2", in("L", frets.scale()));
+      case OCTAVE_FRET -> ledger.put(id, label, FINE_LENGTH, "L / 2", in("L", frets.scale()));
       case LAST_FRET ->
-          ledger.put(
-              id,
-              label,
-              FINE_LENGTH,
-              frets.last().x(),
-              "d_last",
-              in("d_last", frets.last().fromNut()));
-      case END -> ledger.put(id, label, FINE_LENGTH, end.value(), "x_end", in("x_end", end));
+          ledger.put(id, label, FINE_LENGTH, "d_last", in("d_last", frets.last().fromNut()));
+      case END -> ledger.put(id, label, FINE_LENGTH, "x_end", in("x_end", end));
     };
   }
 

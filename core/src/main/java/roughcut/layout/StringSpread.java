@@ -9,7 +9,8 @@ import roughcut.design.Decisions;
 import roughcut.design.Givens;
 import roughcut.design.PartDecisions;
 import roughcut.design.StringSpacing;
-import roughcut.measure.Given;
+import roughcut.measure.Basis;
+import roughcut.measure.Known;
 import roughcut.measure.Ledger;
 import roughcut.measure.Quantity;
 import roughcut.measure.Value;
@@ -27,27 +28,49 @@ import roughcut.measure.Worked;
  * @param atSaddle offset of each string at the saddle line, equally spaced
  */
 public record StringSpread(
-    Worked spread, Worked gap, List<Worked> atNut, List<Worked> atSaddle, double scale, Fan fan) {
+    Value spread, Value gap, List<Value> atNut, List<Value> atSaddle, FretLayout frets) {
   public StringSpread {
     atNut = List.copyOf(atNut);
     atSaddle = List.copyOf(atSaddle);
   }
 
+  private double scale() {
+    return frets.scale().value();
+  }
+
+  private Fan fan() {
+    return frets.fan();
+  }
+
+  /** What places one string anywhere along its way. */
+  public Basis basis(int string) {
+    return frets.basis().with(atNut.get(string - 1), atSaddle.get(string - 1));
+  }
+
+  /** What places the outer strings. */
+  public Basis outer() {
+    return basis(1).and(basis(count()));
+  }
+
+  /** What gives a string its own scale and its place along the fan. */
+  public Basis lengthwise(int string) {
+    return fan().fanned() ? basis(string) : frets.basis();
+  }
+
   public static StringSpread of(Givens givens, FretLayout frets, Ledger ledger) {
-    Given width = givens.get(Decisions.NUT_WIDTH);
-    Given margin = givens.get(Decisions.NUT_EDGE_MARGIN);
+    Value width = givens.get(Decisions.NUT_WIDTH);
+    Value margin = givens.get(Decisions.NUT_EDGE_MARGIN);
     int count = givens.design().strings().size();
-    Worked spread =
+    Value spread =
         ledger.put(
             "nut.spread",
             "Outer strings at the nut, centre to centre",
             FINE_LENGTH,
-            width.value() - 2 * margin.value(),
             "w_nut − 2 · m",
             in("w_nut", width),
             in("m", margin));
-    Given bridge = givens.get(Decisions.BRIDGE_SPREAD);
-    List<Worked> atSaddle =
+    Value bridge = givens.get(Decisions.BRIDGE_SPREAD);
+    List<Value> atSaddle =
         equalCentres("saddle.string.", " at the saddle line", bridge, count, ledger);
     if (count == 1) {
       return new StringSpread(
@@ -55,31 +78,30 @@ public record StringSpread(
           null,
           equalCentres("nut.string.", " at the nut", spread, 1, ledger),
           atSaddle,
-          frets.scale().value(),
-          frets.fan());
+          frets);
     }
     boolean gaps = givens.get(Decisions.NUT_SPACING) == StringSpacing.EQUAL_GAPS;
-    Worked gap = gaps ? edgeGap(givens, spread, count, ledger) : centreGap(spread, count, ledger);
-    List<Worked> atNut =
+    Value gap = gaps ? edgeGap(givens, spread, count, ledger) : centreGap(spread, count, ledger);
+    List<Value> atNut =
         gaps
             ? equalGaps(givens, spread, gap, count, ledger)
             : equalCentres("nut.string.", " at the nut", spread, count, ledger);
-    return new StringSpread(spread, gap, atNut, atSaddle, frets.scale().value(), frets.fan());
+    return new StringSpread(spread, gap, atNut, atSaddle, frets);
   }
 
-  private static Given gauge(Givens givens, int number) {
+  private static Value gauge(Givens givens, int number) {
     return givens.get(PartDecisions.gauge(number));
   }
 
-  private static Worked edgeGap(Givens givens, Worked spread, int count, Ledger ledger) {
+  private static Value edgeGap(Givens givens, Value spread, int count, Ledger ledger) {
     List<Worked.Input> inputs = new ArrayList<>();
     inputs.add(in("S", spread));
-    Given strings = Given.decided("strings.count", "Strings", count, Quantity.COUNT);
+    Value strings = Known.of("strings.count", "Strings", count, Quantity.COUNT, "counted");
     inputs.add(in("n", strings));
     double inner = 0;
     StringBuilder sum = new StringBuilder();
     for (int i = 1; i <= count; i++) {
-      Given gauge = gauge(givens, i);
+      Value gauge = gauge(givens, i);
       boolean outer = i == 1 || i == count;
       inner += outer ? gauge.value() / 2 : gauge.value();
       sum.append(" − g_").append(i).append(outer ? " / 2" : "");
@@ -89,38 +111,34 @@ public record StringSpread(
         "nut.gap",
         "Gap between the strings' edges at the nut",
         FINE_LENGTH,
-        (spread.value() - inner) / (count - 1),
         "(S" + sum + ") / (n − 1)",
         inputs.toArray(Worked.Input[]::new));
   }
 
-  private static Worked centreGap(Worked spread, int count, Ledger ledger) {
+  private static Value centreGap(Value spread, int count, Ledger ledger) {
     return ledger.put(
         "nut.gap",
         "Between neighbouring strings' centres at the nut",
         FINE_LENGTH,
-        spread.value() / (count - 1),
         "S / (n − 1)",
         in("S", spread),
-        in("n", Given.decided("strings.count", "Strings", count, Quantity.COUNT)));
+        in("n", Known.of("strings.count", "Strings", count, Quantity.COUNT, "counted")));
   }
 
-  private static List<Worked> equalGaps(
-      Givens givens, Worked spread, Worked gap, int count, Ledger ledger) {
-    List<Worked> offsets = new ArrayList<>(count);
-    offsets.add(
-        put(ledger, "nut.string.", 1, " at the nut", spread.value() / 2, "S / 2", in("S", spread)));
+  private static List<Value> equalGaps(
+      Givens givens, Value spread, Value gap, int count, Ledger ledger) {
+    List<Value> offsets = new ArrayList<>(count);
+    offsets.add(put(ledger, "nut.string.", 1, " at the nut", "S / 2", in("S", spread)));
     for (int i = 2; i <= count; i++) {
-      Worked before = offsets.get(i - 2);
-      Given gBefore = gauge(givens, i - 1);
-      Given g = gauge(givens, i);
+      Value before = offsets.get(i - 2);
+      Value gBefore = gauge(givens, i - 1);
+      Value g = gauge(givens, i);
       offsets.add(
           put(
               ledger,
               "nut.string.",
               i,
               " at the nut",
-              before.value() - gBefore.value() / 2 - gap.value() - g.value() / 2,
               "y_before − g_before / 2 − gap − g / 2",
               in("y_before", before),
               in("g_before", gBefore),
@@ -130,21 +148,20 @@ public record StringSpread(
     return offsets;
   }
 
-  private static List<Worked> equalCentres(
+  private static List<Value> equalCentres(
       String prefix, String where, Value spread, int count, Ledger ledger) {
-    List<Worked> offsets = new ArrayList<>(count);
-    Given strings = Given.decided("strings.count", "Strings", count, Quantity.COUNT);
+    List<Value> offsets = new ArrayList<>(count);
+    Value strings = Known.of("strings.count", "Strings", count, Quantity.COUNT, "counted");
     for (int i = 1; i <= count; i++) {
-      Given number = Given.decided("string." + i, "String", i, Quantity.COUNT);
+      Value number = Known.of("string." + i, "String", i, Quantity.COUNT, "counted");
       offsets.add(
           count == 1
-              ? put(ledger, prefix, 1, where, 0, "0")
+              ? put(ledger, prefix, 1, where, "0")
               : put(
                   ledger,
                   prefix,
                   i,
                   where,
-                  spread.value() / 2 - (i - 1) * spread.value() / (count - 1),
                   "S / 2 − (i − 1) · S / (n − 1)",
                   in("S", spread),
                   in("i", number),
@@ -153,19 +170,17 @@ public record StringSpread(
     return offsets;
   }
 
-  private static Worked put(
+  private static Value put(
       Ledger ledger,
       String prefix,
       int number,
       String where,
-      double value,
       String formula,
       Worked.Input... inputs) {
     return ledger.put(
         prefix + number + ".offset",
         "String " + number + " from the centre line" + where,
         FINE_LENGTH,
-        value,
         formula,
         inputs);
   }
@@ -180,12 +195,12 @@ public record StringSpread(
 
   /** Where a string leaves the nut, from the nut line. */
   public double nutX(int number) {
-    return fan.slant(0) * atNut.get(number - 1).value();
+    return fan().slant(0) * atNut.get(number - 1).value();
   }
 
   /** Where a string would stand on its saddle before compensation, from the nut line. */
   public double saddleX(int number) {
-    return scale + fan.slant(1) * atSaddle.get(number - 1).value();
+    return scale() + fan().slant(1) * atSaddle.get(number - 1).value();
   }
 
   /** A string's own scale, nut to saddle along the neck. */

@@ -6,34 +6,44 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * Collects the worked values of one plan in the order in which they were worked out; an id is given
- * once.
+ * Collects the values of one plan in the order in which they were worked out; an id is given once.
  */
 public final class Ledger {
-  private final Map<String, Worked> values = new LinkedHashMap<>(256);
+  private final Map<String, Value> values = new LinkedHashMap<>(256);
 
   /**
-   * Enters a worked value and hands it back.
+   * Works a value out by its formula, enters it and hands it back.
    *
    * @throws IllegalStateException when the id is taken: two parts of the program would tell two
    *     stories
    */
   public Worked put(
-      String id,
-      String label,
-      Quantity quantity,
-      double value,
-      String formula,
-      Worked.Input... inputs) {
-    Worked worked = new Worked(id, label, value, quantity, formula, List.of(inputs));
-    if (values.putIfAbsent(id, worked) != null) {
-      throw new IllegalStateException("worked out twice: " + id);
+      String id, String label, Quantity quantity, String formula, Worked.Input... inputs) {
+    return put(new Worked(new ValueKey(id, label, quantity), Formula.of(formula), List.of(inputs)));
+  }
+
+  /** Enters a value that was searched for. */
+  public Found find(
+      String id, String label, Quantity quantity, double value, String how, Basis basis) {
+    return put(new Found(new ValueKey(id, label, quantity), value, how, basis));
+  }
+
+  /** Enters a value that was searched for and that few others shape. */
+  public Found find(
+      String id, String label, Quantity quantity, double value, String how, Value... from) {
+    return find(id, label, quantity, value, how, Basis.of(from));
+  }
+
+  /** Enters a value and hands it back. */
+  public <V extends Value> V put(V value) {
+    if (values.putIfAbsent(value.id(), value) != null) {
+      throw new IllegalStateException("worked out twice: " + value.id());
     }
-    return worked;
+    return value;
   }
 
   /** All values so far, by id. */
-  public Map<String, Worked> values() {
+  public Map<String, Value> values() {
     return Collections.unmodifiableMap(values);
   }
 }

@@ -1,20 +1,66 @@
 package roughcut.measure;
 
-/**
- * A number with a name, that can be asked where it comes from: {@link Given} by the maker or {@link
- * Worked} out from others.
- */
-public sealed interface Value permits Given, Worked {
-  /** Stable name, for reports, fields and links. */
-  String id();
+import java.util.List;
 
-  /** What the maker calls it. */
-  String label();
+/**
+ * A number with a name, that can be asked where it comes from. There are five kinds, and no number
+ * passes as another: what the maker {@link Decided}, what was {@link Read} off the wood, what is
+ * {@link Known} beforehand, what is {@link Worked} out by a formula, and what is {@link Found} by a
+ * search.
+ */
+public sealed interface Value permits Decided, Read, Known, Worked, Found {
+  ValueKey key();
 
   /** In the quantity's own unit: mm, degrees, a count or a plain number. */
   double value();
 
-  Quantity quantity();
+  /** The values that it was made from, none where it came from outside. */
+  List<Value> dependsOn();
+
+  /** Whether it was read off the wood, or anything that it was made from, however far back. */
+  boolean fromMeasured();
+
+  /** Stable name, for reports, fields and links. */
+  default String id() {
+    return key().id();
+  }
+
+  /** What the maker calls it. */
+  default String label() {
+    return key().label();
+  }
+
+  default Quantity quantity() {
+    return key().quantity();
+  }
+
+  /** Whether it was itself read off the wood. */
+  default boolean measured() {
+    return false;
+  }
+
+  /** What was decided, where a reading stands in its place; the value itself otherwise. */
+  default double nominal() {
+    return value();
+  }
+
+  /** In a word: decided, measured, known, worked or found. */
+  String kind();
+
+  /**
+   * Where it comes from: the formula, how it was searched for, or its source; empty for neither.
+   */
+  default String how() {
+    return "";
+  }
+
+  /** What it was made from, each under its symbol; without one where no formula names it. */
+  default List<Worked.Input> inputs() {
+    return dependsOn().stream().map(v -> new Worked.Input("", v)).toList();
+  }
+
+  /** The same number under another name. */
+  Value as(ValueKey key);
 
   /** Shown with its unit, in the maker's units. */
   default String text(Units units) {

@@ -3,35 +3,101 @@ package roughcut.measure;
 import java.util.List;
 
 /**
- * A derived number with its sum: the formula's text and the named values put in. The sum card, the
- * report and the work order read this same object.
- *
- * @param formula arithmetic in the inputs' symbols ({@code t / tan(θ)}, angles in degrees), or a
- *     sentence that begins with “least” or “found” where the number is searched for
+ * A number worked out by a formula from named values. The formula's text is what the maker reads on
+ * the sum card and in the report, and it is what the number comes from: there is no second story.
  */
-public record Worked(
-    String id, String label, double value, Quantity quantity, String formula, List<Input> inputs)
-    implements Value {
+public final class Worked implements Value {
   /** One value put into a formula, under the symbol that the formula uses. */
   public record Input(String symbol, Value value) {}
 
-  public Worked {
-    inputs = List.copyOf(inputs);
+  private final ValueKey key;
+  private final Formula formula;
+  private final List<Input> inputs;
+  private final double value;
+  private final boolean fromMeasured;
+
+  /**
+   * @throws IllegalArgumentException when the formula can't be read or wants what isn't put in: a
+   *     mistake of the program, never of the maker
+   */
+  public Worked(ValueKey key, Formula formula, List<Input> inputs) {
+    this.key = key;
+    this.formula = formula;
+    this.inputs = List.copyOf(inputs);
+    this.value = formula.of(this.inputs);
+    this.fromMeasured = inputs.stream().anyMatch(i -> i.value().fromMeasured());
+  }
+
+  /** A number worked out on the way to another, whose input it is. */
+  public static Worked of(
+      String id, String label, Quantity quantity, String formula, Input... inputs) {
+    return new Worked(new ValueKey(id, label, quantity), Formula.of(formula), List.of(inputs));
   }
 
   public static Input in(String symbol, Value value) {
     return new Input(symbol, value);
   }
 
-  /** Whether any value put in, however far back, was measured on the wood. */
+  @Override
+  public ValueKey key() {
+    return key;
+  }
+
+  @Override
+  public double value() {
+    return value;
+  }
+
+  public Formula formula() {
+    return formula;
+  }
+
+  @Override
+  public String how() {
+    return formula.text();
+  }
+
+  @Override
+  public List<Input> inputs() {
+    return inputs;
+  }
+
+  @Override
+  public Value as(ValueKey key) {
+    return new Worked(key, formula, inputs);
+  }
+
+  @Override
+  public String kind() {
+    return "worked";
+  }
+
+  @Override
+  public List<Value> dependsOn() {
+    return inputs.stream().map(Input::value).toList();
+  }
+
+  @Override
   public boolean fromMeasured() {
-    for (Input input : inputs) {
-      if (input.value() instanceof Given g
-          ? g.measured()
-          : ((Worked) input.value()).fromMeasured()) {
-        return true;
-      }
-    }
-    return false;
+    return fromMeasured;
+  }
+
+  @Override
+  public boolean equals(Object other) {
+    return other instanceof Worked w
+        && key.equals(w.key)
+        && Double.compare(value, w.value) == 0
+        && formula.equals(w.formula)
+        && inputs.equals(w.inputs);
+  }
+
+  @Override
+  public int hashCode() {
+    return key.hashCode();
+  }
+
+  @Override
+  public String toString() {
+    return key.id() + " = " + formula + " = " + value + " " + key.quantity().unit();
   }
 }

@@ -11,8 +11,10 @@ import roughcut.design.Givens;
 import roughcut.design.NeckDecisions;
 import roughcut.geometry.Minimum;
 import roughcut.geometry.Point;
-import roughcut.measure.Given;
+import roughcut.measure.Found;
+import roughcut.measure.Known;
 import roughcut.measure.Ledger;
+import roughcut.measure.Value;
 import roughcut.measure.Worked;
 
 /**
@@ -32,17 +34,17 @@ import roughcut.measure.Worked;
  * @param axis from the adjuster to beyond the face, in the elevation
  */
 public record AccessBore(
-    Given diameter,
-    Given tilt,
-    Given pilot,
-    Worked opens,
-    Worked centre,
-    Worked closes,
-    Worked depth,
-    Worked bit,
-    Worked underNut,
-    Worked back,
-    Worked key,
+    Value diameter,
+    Value tilt,
+    Value pilot,
+    Value opens,
+    Value centre,
+    Value closes,
+    Value depth,
+    Value bit,
+    Value underNut,
+    Value back,
+    Value key,
     List<Point> axis) {
   /** A key turned further than this out of the axis slips, degrees. */
   public static final double KEY_ANGLE = 6;
@@ -80,12 +82,12 @@ public record AccessBore(
     private final HeadLine head;
     private final NeckShape neck;
     private final Ledger ledger;
-    private final Given c;
-    private final Given d;
-    private final Given beta;
-    private final Given veneer;
-    private final Given angle;
-    private final Given adjuster;
+    private final Value c;
+    private final Value d;
+    private final Value beta;
+    private final Value veneer;
+    private final Value angle;
+    private final Value adjuster;
     private final double fall;
     private final double cosBeta;
 
@@ -101,7 +103,8 @@ public record AccessBore(
       // On a flat head the face falls only by its step; there the angle counts as nothing.
       this.angle =
           head.stepped()
-              ? Given.decided("head.angle", "Head angle, flat", 0, head.angle().quantity())
+              ? Known.of(
+                  "head.angle", "Head angle, flat", 0, head.angle().quantity(), "the head is flat")
               : head.angle();
       this.adjuster = rod.start();
       this.fall = fall(head, givens);
@@ -109,22 +112,20 @@ public record AccessBore(
     }
 
     AccessBore build() {
-      Worked opens = place("access.opens-at", "Access bore opens, from the break line", -1);
-      Worked centre =
-          place("access.centre-at", "Access bore's axis on the face, from the break", 0);
-      Worked closes = place("access.closes-at", "Access bore closes, from the break line", 1);
-      Worked depth =
+      Value opens = place("access.opens-at", "Access bore opens, from the break line", -1);
+      Value centre = place("access.centre-at", "Access bore's axis on the face, from the break", 0);
+      Value closes = place("access.closes-at", "Access bore closes, from the break line", 1);
+      Value depth =
           ledger.put(
               "access.depth",
               "Access bore, stop of the bit from the face",
               LENGTH,
-              (centre.value() + adjuster.value() + head.nutThickness().value()) / cosBeta,
               "(x_c + x_s + nut) / cos(β)",
               in("x_c", centre),
               in("x_s", adjuster),
               in("nut", head.nutThickness()),
               in("β", beta));
-      Given chuck = givens.get(NeckDecisions.ACCESS_CHUCK);
+      Value chuck = givens.get(NeckDecisions.ACCESS_CHUCK);
       return new AccessBore(
           d,
           beta,
@@ -138,7 +139,6 @@ public record AccessBore(
               "access.under-nut",
               "Wood over the access bore under the nut's seat",
               FINE_LENGTH,
-              c.value() - d.value() / (2 * cosBeta),
               "c − D / (2 · cos(β))",
               in("c", c),
               in("D", d),
@@ -154,9 +154,7 @@ public record AccessBore(
       return new Point(head.breakX() - x, -c.value() + x * Math.tan(Math.toRadians(beta.value())));
     }
 
-    private Worked place(String id, String label, int edge) {
-      double throughVeneer = c.value() + veneer.value() / Math.cos(head.theta());
-      double value = (throughVeneer + edge * d.value() / (2 * cosBeta)) / fall;
+    private Value place(String id, String label, int edge) {
       String depth = veneer.value() > 0 ? "c + v / cos(θ)" : "c";
       String over =
           edge == 0 ? depth : "(" + depth + (edge < 0 ? " − " : " + ") + "D / (2 · cos(β)))";
@@ -166,7 +164,6 @@ public record AccessBore(
           id,
           label,
           LENGTH,
-          value,
           formula,
           in("c", c),
           in("D", d),
@@ -176,7 +173,7 @@ public record AccessBore(
     }
 
     /** The chuck clears where it stands its radius over the face, or lies beyond the head's tip. */
-    private Worked bit(Worked depth, Worked centre, Given chuck) {
+    private Value bit(Value depth, Value centre, Value chuck) {
       double clear = chuck.value() / 2 / (fall * cosBeta) / cosBeta;
       double tip = head.breakX() - head.at(head.length().value(), 0).x();
       double beyond = Math.max(0, (tip - centre.value()) / cosBeta);
@@ -184,19 +181,26 @@ public record AccessBore(
           "access.bit-length",
           "Shortest bit that clears the chuck",
           LENGTH,
-          depth.value() + Math.min(clear, beyond),
           "ℓ + min(r / ((tan(θ) + tan(β)) · cos(β) · cos(β)), max(0, (x_tip − x_c) / cos(β)))",
           in("ℓ", depth),
           in(
               "r",
-              Given.decided("access.chuck-radius", "Chuck's radius", chuck.value() / 2, LENGTH)),
+              Worked.of("access.chuck-radius", "Chuck's radius", LENGTH, "d / 2", in("d", chuck))),
           in("θ", angle),
           in("β", beta),
-          in("x_tip", Given.decided("head.tip", "Head's tip, from the break line", tip, LENGTH)),
+          in(
+              "x_tip",
+              Found.of(
+                  "head.tip",
+                  "Head's tip, from the break line",
+                  tip,
+                  LENGTH,
+                  "found along the head’s line",
+                  head.basis())),
           in("x_c", centre));
     }
 
-    private Worked back(Worked centre) {
+    private Value back(Value centre) {
       List<Point> line = neck.back().line();
       double from = -(adjuster.value() + head.nutThickness().value());
       Minimum least =
@@ -213,24 +217,21 @@ public record AccessBore(
               Math.max(from + 1, centre.value()),
               SAMPLES,
               1e-3);
-      return ledger.put(
+      return ledger.find(
           "access.back-least",
           "From the access bore to the neck's back, the shortest way",
           FINE_LENGTH,
           least.value() - d.value() / 2,
           "least along the bore of the axis' distance from the back, less D / 2",
-          in("c", c),
-          in("D", d),
-          in("β", beta));
+          neck.basis().with(c, d, beta, adjuster));
     }
 
-    private Worked key() {
-      Given key = givens.get(NeckDecisions.KEY_SIZE);
+    private Value key() {
+      Value key = givens.get(NeckDecisions.KEY_SIZE);
       return ledger.put(
           "access.key-clearance",
           "Key stands clear in the bore by",
           FINE_LENGTH,
-          (d.value() - key.value()) / 2,
           "(D − k) / 2",
           in("D", d),
           in("k", key));

@@ -10,10 +10,9 @@ import roughcut.design.Givens;
 import roughcut.design.NeckDecisions;
 import roughcut.design.RodActing;
 import roughcut.layout.FretLayout;
-import roughcut.measure.Given;
 import roughcut.measure.Ledger;
 import roughcut.measure.Sentence;
-import roughcut.measure.Worked;
+import roughcut.measure.Value;
 
 /**
  * Carving the neck's back from computed lines: facets at fret 1, at the octave fret and at one more
@@ -38,7 +37,7 @@ public record Carving(
    * @param where in words
    * @param left still to come off; null while nothing was measured
    */
-  public record Reading(String where, Worked left) {
+  public record Reading(String where, Value left) {
     /** What to do there. */
     public String advice() {
       if (left == null) {
@@ -58,7 +57,7 @@ public record Carving(
    * @param crown of the fretboard that would be left
    * @param edge of the fretboard at its end that would be left
    */
-  public record Bow(Worked sanded, Worked crown, Worked edge) {}
+  public record Bow(Value sanded, Value crown, Value edge) {}
 
   public Carving {
     facets = List.copyOf(facets);
@@ -68,18 +67,25 @@ public record Carving(
   /**
    * Works the carving out.
    *
-   * @param stock depth of the shaft's wood below the glue line before the back is sawn, mm
+   * @param stock depth of the shaft's wood below the glue line before the back is sawn
    */
   public static Carving of(
-      Givens givens, FretLayout frets, NeckShape neck, double stock, Ledger ledger) {
+      Givens givens, FretLayout frets, NeckShape neck, Value stock, Ledger ledger) {
     int rounds = (int) givens.get(NeckDecisions.CARVE_ROUNDS).value();
-    double margin = givens.get(Decisions.ROUGHING_MARGIN).value();
+    Value margin = givens.get(Decisions.ROUGHING_MARGIN);
     String octave = Integer.toString((int) frets.divisions().value());
     List<Facets> facets = new ArrayList<>();
     List<Reading> readings = new ArrayList<>();
-    Given first = givens.get(NeckDecisions.CARVE_NOW_1);
-    Given second = givens.get(NeckDecisions.CARVE_NOW_12);
-    SawnBack back = new SawnBack(neck, margin, stock, first, second);
+    Value first = givens.get(NeckDecisions.CARVE_NOW_1);
+    Value second = givens.get(NeckDecisions.CARVE_NOW_12);
+    SawnBack back =
+        new SawnBack(
+            neck,
+            margin.value(),
+            stock.value(),
+            first,
+            second,
+            neck.basis().with(margin, stock, first, second));
     facets("1", frets.at(1), back, rounds, facets, ledger);
     facets(octave, frets.octave(), back, rounds, facets, ledger);
     readings.add(reading("1", first, givens.get(Decisions.THICKNESS_1), ledger));
@@ -102,13 +108,13 @@ public record Carving(
   private static void facets(
       String station, double x, SawnBack back, int rounds, List<Facets> facets, Ledger ledger) {
     NeckProfile profile = back.neck().profile(x);
-    facets.add(Facets.of(station, x, profile, back.depth(x), rounds, ledger));
+    facets.add(Facets.of(station, x, profile, back.depth(x), rounds, back.basis(), ledger));
     if (!back.neck().symmetrical()) {
-      facets.add(Facets.of(station, x, profile, back.depth(x), rounds, true, ledger));
+      facets.add(Facets.of(station, x, profile, back.depth(x), rounds, true, back.basis(), ledger));
     }
   }
 
-  private static Reading reading(String station, Given now, Given wanted, Ledger ledger) {
+  private static Reading reading(String station, Value now, Value wanted, Ledger ledger) {
     return new Reading(
         "fret " + station,
         now.value() == 0
@@ -117,32 +123,29 @@ public record Carving(
                 "carve." + station + ".left",
                 "Still to come off at fret " + station,
                 FINE_LENGTH,
-                now.value() - wanted.value(),
                 "T_now − T",
                 in("T_now", now),
                 in("T", wanted)));
   }
 
   private static Bow bow(Givens givens, NeckShape neck, Ledger ledger) {
-    Given bow = givens.get(NeckDecisions.BOW);
-    Given rod = givens.get(NeckDecisions.BOW_ROD);
-    Given crown = neck.thickness().fretboard();
+    Value bow = givens.get(NeckDecisions.BOW);
+    Value rod = givens.get(NeckDecisions.BOW_ROD);
+    Value crown = neck.thickness().fretboard();
     // Hollow is positive: the strings' pull makes more of it, and every rod works against that.
     boolean helpless = bow.value() < 0 && givens.get(NeckDecisions.ROD_ACTING) == RodActing.SINGLE;
-    Worked sanded =
+    Value sanded =
         helpless
             ? ledger.put(
                 "bow.sanded",
                 "Back-bow to be sanded out; this rod takes out none",
                 FINE_LENGTH,
-                Math.abs(bow.value()),
                 "abs(b)",
                 in("b", bow))
             : ledger.put(
                 "bow.sanded",
                 "Bow to be sanded out, after the rod",
                 FINE_LENGTH,
-                Math.max(0, Math.abs(bow.value()) - rod.value()),
                 "max(0, abs(b) − r)",
                 in("b", bow),
                 in("r", rod));
@@ -152,7 +155,6 @@ public record Carving(
             "bow.crown-left",
             "Crown left where most is sanded",
             FINE_LENGTH,
-            crown.value() - sanded.value(),
             "t_b − s",
             in("t_b", crown),
             in("s", sanded)),
@@ -160,7 +162,6 @@ public record Carving(
             "bow.edge-left",
             "Fretboard edge left there, at its end",
             FINE_LENGTH,
-            ledger.values().get("fretboard.edge.end").value() - sanded.value(),
             "e − s",
             in("e", ledger.values().get("fretboard.edge.end")),
             in("s", sanded)));

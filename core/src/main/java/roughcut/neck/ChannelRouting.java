@@ -1,14 +1,17 @@
 package roughcut.neck;
 
+import static roughcut.measure.Worked.in;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import roughcut.design.ChannelMachine;
 import roughcut.design.Givens;
 import roughcut.design.NeckDecisions;
-import roughcut.measure.Given;
 import roughcut.measure.Ledger;
 import roughcut.measure.Quantity;
+import roughcut.measure.Value;
+import roughcut.measure.Worked;
 
 /**
  * How the channels are routed, run after run: the rod's at its even depth, then what is deeper in
@@ -32,7 +35,7 @@ public record ChannelRouting(
     List<MachineStops.Run> runs = new ArrayList<>(rodRuns(givens, rod));
     stiffeners.ifPresent(s -> runs.add(stiffener(givens, s)));
     return new ChannelRouting(
-        (ChannelMachine) givens.get(NeckDecisions.CHANNEL_MACHINE),
+        givens.get(NeckDecisions.CHANNEL_MACHINE),
         blank.when(),
         runs.stream().map(run -> MachineStops.of(run, blank, givens, ledger)).toList());
   }
@@ -63,27 +66,53 @@ public record ChannelRouting(
   }
 
   private static List<MachineStops.Run> rodRuns(Givens givens, RodChannel rod) {
-    Given cutter = givens.get(NeckDecisions.CHANNEL_CUTTER);
-    Given deeper = givens.get(NeckDecisions.ROD_DEPTH_MIDDLE);
+    Value cutter = givens.get(NeckDecisions.CHANNEL_CUTTER);
+    Value deeper = givens.get(NeckDecisions.ROD_DEPTH_MIDDLE);
     double from = rod.start().value();
     double to = rod.end().value();
     double depth = rod.depth().value();
     double even = Math.max(0, depth + Math.min(0, deeper.value()));
     List<MachineStops.Run> runs = new ArrayList<>();
-    Given first = deeper.value() < 0 ? depth("rod.even-depth", "Even depth", even) : rod.depth();
+    Value first =
+        deeper.value() < 0
+            ? Worked.of(
+                "rod.even-depth",
+                "Even depth",
+                Quantity.LENGTH,
+                "max(0, d + min(0, m))",
+                in("d", rod.depth()),
+                in("m", deeper))
+            : rod.depth();
     runs.add(
-        new MachineStops.Run("rod", "Rod channel", from, to, rod.width(), 0, first, 0, 0, cutter));
+        new MachineStops.Run(
+            "rod", "Rod channel", from, to, rod.width(), 0, first, 0, 0, cutter, rod.basis()));
     if (deeper.value() != 0) {
-      Given deepest =
-          depth("rod.deepest", "Deepest of the curve", Math.max(depth, depth + deeper.value()));
+      Value deepest =
+          Worked.of(
+              "rod.deepest",
+              "Deepest of the curve",
+              Quantity.LENGTH,
+              "max(d, d + m)",
+              in("d", rod.depth()),
+              in("m", deeper));
       runs.add(
           new MachineStops.Run(
-              "rod.curve", "Its curve", from, to, rod.width(), even, deepest, 0, 0, cutter));
+              "rod.curve",
+              "Its curve",
+              from,
+              to,
+              rod.width(),
+              even,
+              deepest,
+              0,
+              0,
+              cutter,
+              rod.basis()));
     }
     rod.adjuster()
         .ifPresent(
             end -> {
-              Given width = givens.get(NeckDecisions.ROD_ADJUSTER_WIDTH);
+              Value width = givens.get(NeckDecisions.ROD_ADJUSTER_WIDTH);
               runs.add(
                   new MachineStops.Run(
                       "rod.adjuster",
@@ -95,7 +124,8 @@ public record ChannelRouting(
                       givens.get(NeckDecisions.ROD_ADJUSTER_DEPTH),
                       0,
                       0,
-                      noWider(cutter, width)));
+                      noWider(cutter, width),
+                      rod.basis()));
             });
     return runs;
   }
@@ -111,16 +141,19 @@ public record ChannelRouting(
         givens.get(NeckDecisions.STIFFENER_DEPTH),
         givens.get(NeckDecisions.STIFFENER_HEAD).value(),
         givens.get(NeckDecisions.STIFFENER_HEEL).value(),
-        givens.get(NeckDecisions.STIFFENER_CUTTER));
+        givens.get(NeckDecisions.STIFFENER_CUTTER),
+        stiffeners.basis());
   }
 
-  private static Given depth(String id, String label, double value) {
-    return Given.decided(id, label, value, Quantity.LENGTH);
-  }
-
-  private static Given noWider(Given cutter, Given width) {
+  private static Value noWider(Value cutter, Value width) {
     return cutter.value() <= width.value()
         ? cutter
-        : Given.decided("rod.adjuster.cutter", "Cutter", width.value(), Quantity.LENGTH);
+        : Worked.of(
+            "rod.adjuster.cutter",
+            "Cutter",
+            Quantity.LENGTH,
+            "min(D, w)",
+            in("D", cutter),
+            in("w", width));
   }
 }

@@ -6,10 +6,12 @@ import static roughcut.measure.Worked.in;
 import java.util.ArrayList;
 import java.util.List;
 import roughcut.geometry.Point;
-import roughcut.measure.Given;
+import roughcut.measure.Basis;
+import roughcut.measure.Found;
+import roughcut.measure.Known;
 import roughcut.measure.Ledger;
 import roughcut.measure.Quantity;
-import roughcut.measure.Worked;
+import roughcut.measure.Value;
 
 /**
  * Bevels that lead the carving at one station: each touches the profile, cut in rounds, each round
@@ -26,7 +28,7 @@ import roughcut.measure.Worked;
  * @param ridge what is left over the profile after the last round
  */
 public record Facets(
-    String station, double x, NeckProfile profile, boolean bass, List<Bevel> bevels, Worked ridge) {
+    String station, double x, NeckProfile profile, boolean bass, List<Bevel> bevels, Value ridge) {
   /**
    * One bevel, its places seen as at the treble side.
    *
@@ -72,16 +74,24 @@ public record Facets(
    * Works one station of a symmetrical profile out.
    *
    * @param now depth of the sawn back below the glue line, mm
+   * @param basis what shapes the section there
    */
   public static Facets of(
-      String station, double x, NeckProfile profile, double now, int rounds, Ledger ledger) {
-    return of(station, x, profile, now, rounds, false, ledger);
+      String station,
+      double x,
+      NeckProfile profile,
+      double now,
+      int rounds,
+      Basis basis,
+      Ledger ledger) {
+    return of(station, x, profile, now, rounds, false, basis, ledger);
   }
 
   /**
    * Works one side of a station out.
    *
    * @param now depth of the sawn back below the glue line, mm
+   * @param basis what shapes the section there
    */
   public static Facets of(
       String station,
@@ -90,6 +100,7 @@ public record Facets(
       double now,
       int rounds,
       boolean bass,
+      Basis basis,
       Ledger ledger) {
     double a = profile.halfWidth();
     double s = profile.shoulder();
@@ -114,10 +125,15 @@ public record Facets(
       }
     }
     for (int round = 1; round <= rounds; round++) {
-      put(station, round, profile, p, now, bass, bevels, ledger);
+      put(station, round, profile, p, now, bass, bevels, basis, ledger);
     }
     return new Facets(
-        station, x, profile, bass, bevels, ridge(station, profile, lines, rounds, bass, ledger));
+        station,
+        x,
+        profile,
+        bass,
+        bevels,
+        ridge(station, profile, lines, rounds, bass, basis, ledger));
   }
 
   private static void insert(List<Line> lines, Line line) {
@@ -158,22 +174,51 @@ public record Facets(
       double now,
       boolean bass,
       List<Bevel> bevels,
+      Basis basis,
       Ledger ledger) {
     List<Bevel> own = bevels.stream().filter(b -> b.round() == round).toList();
     String id = id(station, bass) + "." + round;
     String where = called(station) + (bass ? ", bass side" : "");
-    Given a = Given.decided("section.a", "Half the neck's width", profile.halfWidth(), FINE_LENGTH);
-    Given depth =
-        Given.decided(
+    Value a =
+        Found.of(
+            "section.a",
+            "Half the neck's width",
+            profile.halfWidth(),
+            FINE_LENGTH,
+            "found at the station",
+            basis);
+    Value depth =
+        Found.of(
             "section.B",
             "Depth below glue line and shoulder",
             profile.depth() - profile.shoulder(),
-            FINE_LENGTH);
-    Given shoulder = Given.decided("neck.shoulder", "Shoulder", profile.shoulder(), FINE_LENGTH);
-    Given real =
-        Given.decided(
-            "section.B-now", "Sawn back below the shoulder", now - profile.shoulder(), FINE_LENGTH);
-    Given p = Given.decided("neck.profile-exponent", "Profile exponent", exponent, Quantity.RATIO);
+            FINE_LENGTH,
+            "found at the station",
+            basis);
+    Value shoulder =
+        Found.of(
+            "neck.shoulder",
+            "Shoulder",
+            profile.shoulder(),
+            FINE_LENGTH,
+            "found at the station",
+            basis);
+    Value real =
+        Found.of(
+            "section.B-now",
+            "Sawn back below the shoulder",
+            now - profile.shoulder(),
+            FINE_LENGTH,
+            "found at the station from what the saw left",
+            basis);
+    Value p =
+        Found.of(
+            "neck.profile-exponent",
+            "Profile exponent",
+            exponent,
+            Quantity.RATIO,
+            "found for that side",
+            basis);
     Bevel back = own.get(own.size() - 1);
     Bevel side = own.get(0);
     String h = "(cos(φ)^(p / (p − 1)) + sin(φ)^(p / (p − 1)))^((p − 1) / p)";
@@ -182,13 +227,14 @@ public record Facets(
           id + ".on-back",
           "Round " + round + ", mark on the back from the centre line, " + where,
           FINE_LENGTH,
-          back.high().x(),
           "a · (" + h + " − B_now / B · sin(φ)) / cos(φ)",
           in("a", a),
           in("B", depth),
           in("B_now", real),
           in("p", p),
-          in("φ", Given.decided("facet.turn", "Bevel's angle", back.turn(), Quantity.ANGLE)));
+          in(
+              "φ",
+              Known.of("facet.turn", "Bevel's angle", back.turn(), Quantity.ANGLE, "the round")));
     }
     if (!side.markedOnSide()) {
       return;
@@ -197,12 +243,11 @@ public record Facets(
         id + ".on-side",
         "Round " + round + ", mark on the side below the glue line, " + where,
         FINE_LENGTH,
-        side.low().y(),
         "s + B · (" + h + " − cos(φ)) / sin(φ)",
         in("s", shoulder),
         in("B", depth),
         in("p", p),
-        in("φ", Given.decided("facet.turn", "Bevel's angle", side.turn(), Quantity.ANGLE)));
+        in("φ", Known.of("facet.turn", "Bevel's angle", side.turn(), Quantity.ANGLE, "the round")));
   }
 
   private static String id(String station, boolean bass) {
@@ -219,12 +264,13 @@ public record Facets(
   }
 
   /** The highest corner of the finished polygon over the profile. */
-  private static Worked ridge(
+  private static Value ridge(
       String station,
       NeckProfile profile,
       List<Line> lines,
       int rounds,
       boolean bass,
+      Basis basis,
       Ledger ledger) {
     double highest = 0;
     for (int i = 1; i < lines.size(); i++) {
@@ -237,7 +283,7 @@ public record Facets(
       double y = Math.max(0, corner.x()) * (bass ? -1 : 1);
       highest = Math.max(highest, Math.abs(profile.distance(y, z)));
     }
-    return ledger.put(
+    return ledger.find(
         id(station, bass) + ".ridge",
         "Ridges left after "
             + rounds
@@ -247,6 +293,6 @@ public record Facets(
         FINE_LENGTH,
         highest,
         "found at the corners between bevels",
-        in("rounds", Given.decided("carve.rounds", "Rounds", rounds, Quantity.COUNT)));
+        basis);
   }
 }

@@ -5,9 +5,8 @@ import static roughcut.measure.Worked.in;
 
 import roughcut.design.Givens;
 import roughcut.design.NeckDecisions;
-import roughcut.measure.Given;
 import roughcut.measure.Ledger;
-import roughcut.measure.Worked;
+import roughcut.measure.Value;
 
 /**
  * A head in line with the neck, its face a step lower: what depth that wants, and how long the
@@ -17,18 +16,17 @@ import roughcut.measure.Worked;
  * @param length of that blank, from the tip to the heel's end
  * @param run of the transition from the break line, along the head
  */
-public record FlatHead(Worked depth, Worked length, Worked run) {
+public record FlatHead(Value depth, Value length, Value run) {
 
-  public static FlatHead of(Givens givens, HeadLine head, Given heelEnd, Ledger ledger) {
-    Given step = head.step();
-    Given radius = givens.get(NeckDecisions.STEP_RADIUS);
+  public static FlatHead of(Givens givens, HeadLine head, Value heelEnd, Ledger ledger) {
+    Value step = head.step();
+    Value radius = givens.get(NeckDecisions.STEP_RADIUS);
     double s = Math.min(step.value(), radius.value());
     return new FlatHead(
         ledger.put(
             "head.flat-depth",
             "Blank depth for a flat head, stepped down",
             LENGTH,
-            step.value() + head.thickness().value(),
             "s + t_h",
             in("s", step),
             in("t_h", head.thickness())),
@@ -36,7 +34,6 @@ public record FlatHead(Worked depth, Worked length, Worked run) {
             "head.flat-length",
             "Blank length for a neck with a flat head",
             LENGTH,
-            heelEnd.value() + head.nutThickness().value() + head.length().value(),
             "x_heel + nut + ℓ_h",
             in("x_heel", heelEnd),
             in("nut", head.nutThickness()),
@@ -45,7 +42,6 @@ public record FlatHead(Worked depth, Worked length, Worked run) {
             "head.step-run",
             "Way down to a flat head's face",
             LENGTH,
-            Math.sqrt(s * (2 * radius.value() - s)),
             "√(min(s, R) · (2 · R − min(s, R)))",
             in("s", step),
             in("R", radius)));

@@ -14,9 +14,9 @@ import roughcut.design.NeckDecisions;
 import roughcut.fretboard.Slots;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
-import roughcut.measure.Given;
+import roughcut.measure.Basis;
 import roughcut.measure.Ledger;
-import roughcut.measure.Worked;
+import roughcut.measure.Value;
 
 /**
  * A rod worked at the fretboard's end: the way from there to the adjuster is a groove in the neck's
@@ -27,37 +27,34 @@ final class FretboardEnd {
   private FretboardEnd() {}
 
   static RodAccess of(Givens givens, NeckShape neck, RodChannel rod, Slots slots, Ledger ledger) {
-    Given bore = givens.get(NeckDecisions.ACCESS_BORE);
-    Given axis = givens.get(NeckDecisions.ROD_AXIS);
-    Given key = givens.get(NeckDecisions.KEY_SIZE);
-    Given notch = givens.get(FretboardDecisions.NOTCH_LENGTH);
-    Given board = givens.get(Decisions.FRETBOARD_THICKNESS);
+    Value bore = givens.get(NeckDecisions.ACCESS_BORE);
+    Value axis = givens.get(NeckDecisions.ROD_AXIS);
+    Value key = givens.get(NeckDecisions.KEY_SIZE);
+    Value notch = givens.get(FretboardDecisions.NOTCH_LENGTH);
+    Value board = givens.get(Decisions.FRETBOARD_THICKNESS);
     double end = neck.taper().end().value();
     double at = rod.end().value();
-    Worked way =
+    Value way =
         ledger.put(
             "access.way",
             "Fretboard's end to the adjuster",
             LENGTH,
-            end - at,
             "x_f − x_e",
             in("x_f", neck.taper().end()),
             in("x_e", rod.end()));
-    Worked groove =
+    Value groove =
         ledger.put(
             "access.groove-depth",
             "Groove for the key in the neck's top, deep",
             LENGTH,
-            Math.max(0, axis.value() + bore.value() / 2),
             "c + D / 2",
             in("c", axis),
             in("D", bore));
-    Worked relief =
+    Value relief =
         ledger.put(
             "access.relief-height",
             "Relief under the fretboard, high",
             FINE_LENGTH,
-            Math.max(0, bore.value() / 2 - axis.value()),
             "max(0, D / 2 − c)",
             in("D", bore),
             in("c", axis));
@@ -92,7 +89,6 @@ final class FretboardEnd {
                 "access.key-clearance",
                 "Key stands clear in its way by",
                 FINE_LENGTH,
-                (bore.value() - key.value()) / 2,
                 "(D − k) / 2",
                 in("D", bore),
                 in("k", key)),
@@ -123,7 +119,7 @@ final class FretboardEnd {
             "try the key with the fretboard held in its place");
   }
 
-  private static Optional<String> trouble(Worked way, Given notch, boolean notched) {
+  private static Optional<String> trouble(Value way, Value notch, boolean notched) {
     if (way.value() < 0) {
       return Optional.empty();
     }
@@ -132,7 +128,7 @@ final class FretboardEnd {
         : Optional.empty();
   }
 
-  private static RodAccess.Left notch(Worked way, Given notch, double end, Ledger ledger) {
+  private static RodAccess.Left notch(Value way, Value notch, double end, Ledger ledger) {
     return RodAccess.Left.of(
         RodAccess.Kind.REACH,
         "end notch past the adjuster",
@@ -140,7 +136,6 @@ final class FretboardEnd {
             "access.notch-past",
             "End notch gets past the adjuster by",
             LENGTH,
-            notch.value() - way.value(),
             "l − (x_f − x_e)",
             in("l", notch),
             in("x_f", way.inputs().get(0).value()),
@@ -153,7 +148,7 @@ final class FretboardEnd {
 
   /** Over the relief, where a slot comes down nearest; or to the face without any over it. */
   private static RodAccess.Left over(
-      Worked relief, Given board, Slots slots, double at, double end, Ledger ledger) {
+      Value relief, Value board, Slots slots, double at, double end, Ledger ledger) {
     double least = board.value() - relief.value();
     double where = end;
     for (Slots.Slot slot : slots.slots()) {
@@ -165,22 +160,20 @@ final class FretboardEnd {
     return RodAccess.Left.of(
         RodAccess.Kind.OVER,
         "over the fretboard's relief",
-        ledger.put(
+        ledger.find(
             "access.over",
             "Wood over the relief, to the nearest slot or the face",
             FINE_LENGTH,
             least,
             "least of t_b − h and of what is under each slot over it, less h",
-            in("t_b", board),
-            in("h", relief)),
+            Basis.of(slots.slots().stream().map(Slots.Slot::under).toList()).with(board, relief)),
         where,
         "rod.axis-depth",
         "access.bore",
         "fretboard.thickness");
   }
 
-  private static Worked under(
-      NeckShape neck, Worked groove, Given bore, double from, Ledger ledger) {
+  private static Value under(NeckShape neck, Value groove, Value bore, double from, Ledger ledger) {
     double to = neck.heelEnd().value();
     double least = Double.POSITIVE_INFINITY;
     for (int i = 0; i <= 48; i++) {
@@ -191,13 +184,12 @@ final class FretboardEnd {
               : neck.back().depth(x) - groove.value();
       least = Math.min(least, wood);
     }
-    return ledger.put(
+    return ledger.find(
         "access.back-least",
         "From the key's groove to the neck's back",
         FINE_LENGTH,
         least,
         "least along the groove from its floor to the back",
-        in("d", groove),
-        in("D", bore));
+        neck.basis().with(groove, bore));
   }
 }

@@ -84,20 +84,20 @@ public final class HeadComparison {
 
   /** All ways that this head can be made; the scarfs only where it has an angle. */
   public static List<Way> of(Givens givens, Shop shop, NeckBlank blank, Sizes sizes) {
-    HeadMaking making = (HeadMaking) givens.get(NeckDecisions.HEAD_MAKING);
-    ScarfSchool school = (ScarfSchool) givens.get(Decisions.SCARF_SCHOOL);
+    HeadMaking making = givens.get(NeckDecisions.HEAD_MAKING);
+    ScarfSchool school = givens.get(Decisions.SCARF_SCHOOL);
     boolean angled = givens.get(Decisions.HEAD_ANGLE).value() >= HeadLine.FLAT;
     List<Way> ways = new ArrayList<>();
     if (angled) {
       for (ScarfSchool one : ScarfSchool.values()) {
-        boolean under = one == ScarfSchool.SEAM_UNDER_FRETBOARD;
+        boolean under = one.underFretboard();
         ways.add(
             way(
                 givens,
                 shop,
                 blank,
                 "scarf, " + one.label(),
-                making == HeadMaking.SCARF && school == one,
+                making.scarfed() && school == one,
                 sizes.scarfLength,
                 sizes.scarfDepth,
                 Double.POSITIVE_INFINITY,
@@ -118,7 +118,7 @@ public final class HeadComparison {
               shop,
               blank,
               "one piece",
-              making == HeadMaking.ONE_PIECE,
+              making.sawnAtAngle(),
               sizes.onePieceLength,
               Math.max(sizes.onePieceDepth, Math.max(sizes.scarfDepth, sizes.heel)),
               sizes.grainThrough,
@@ -134,7 +134,7 @@ public final class HeadComparison {
             shop,
             blank,
             "flat, stepped down",
-            making == HeadMaking.FLAT || !angled,
+            making.stepped() || !angled,
             sizes.flatLength,
             Math.max(sizes.flatDepth, sizes.scarfDepth),
             Double.POSITIVE_INFINITY,

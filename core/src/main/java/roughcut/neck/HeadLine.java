@@ -1,16 +1,17 @@
 package roughcut.neck;
 
-import roughcut.design.Choice;
 import roughcut.design.Decisions;
 import roughcut.design.FretboardDecisions;
 import roughcut.design.Givens;
 import roughcut.design.HeadMaking;
 import roughcut.design.NeckDecisions;
-import roughcut.design.NutKind;
 import roughcut.geometry.Point;
 import roughcut.layout.Fan;
-import roughcut.measure.Given;
+import roughcut.measure.Basis;
+import roughcut.measure.Found;
+import roughcut.measure.Known;
 import roughcut.measure.Quantity;
+import roughcut.measure.Value;
 
 /**
  * Where the head's face leaves the neck's top: the break line, at the nut's head side, and the
@@ -21,19 +22,25 @@ import roughcut.measure.Quantity;
  * @param stepped whether the head is flat with its face lower by the step
  */
 public record HeadLine(
-    Given angle,
-    Given length,
-    Given thickness,
-    Given nutThickness,
-    Given step,
+    Value angle,
+    Value length,
+    Value thickness,
+    Value nutThickness,
+    Value step,
     boolean stepped,
     double breakX) {
+
+  /** What its line hangs on. */
+  public Basis basis() {
+    return Basis.of(angle, length, thickness, nutThickness, step);
+  }
+
   /** Below this angle (degrees) a head counts as flat: no scarf numbers. */
   public static final double FLAT = 0.5;
 
   public static HeadLine of(Givens givens) {
-    Choice making = givens.get(NeckDecisions.HEAD_MAKING);
-    return of(givens, making == HeadMaking.FLAT);
+    HeadMaking making = givens.get(NeckDecisions.HEAD_MAKING);
+    return of(givens, making.stepped());
   }
 
   /** The head at its decided angle, however it is to be made. */
@@ -42,7 +49,7 @@ public record HeadLine(
   }
 
   private static HeadLine of(Givens givens, boolean stepped) {
-    Given nut = nutRoom(givens);
+    Value nut = nutRoom(givens);
     return new HeadLine(
         givens.get(Decisions.HEAD_ANGLE),
         givens.get(Decisions.HEAD_LENGTH),
@@ -54,20 +61,41 @@ public record HeadLine(
   }
 
   /** From the nut line to the break: the nut, its lean, and what lies before a zero fret. */
-  private static Given nutRoom(Givens givens) {
-    Given nut = givens.get(Decisions.NUT_THICKNESS);
-    boolean zero = givens.get(FretboardDecisions.NUT_KIND) == NutKind.ZERO_FRET;
+  private static Value nutRoom(Givens givens) {
+    Value nut = givens.get(Decisions.NUT_THICKNESS);
+    boolean zero = givens.get(FretboardDecisions.NUT_KIND).onZeroFret();
     double gap = zero ? givens.get(FretboardDecisions.NUT_GAP).value() : 0;
     // The break is square: a leaning nut stands before it with its furthest corner.
     double lean = Math.abs(Fan.of(givens).slant(0)) * givens.get(Decisions.NUT_WIDTH).value() / 2;
     return gap + lean == 0
         ? nut
-        : Given.decided(
-            "nut.room", "Nut line to the break", nut.value() + gap + lean, Quantity.LENGTH);
+        : Found.of(
+            "nut.room",
+            "Nut line to the break",
+            nut.value() + gap + lean,
+            Quantity.LENGTH,
+            "found from the nut, its lean and what lies before it",
+            zero
+                ? Fan.of(givens).basis().with(nut, givens.get(FretboardDecisions.NUT_GAP))
+                : Fan.of(givens).basis().with(nut));
   }
 
   public boolean flat() {
     return stepped || angle.value() < FLAT;
+  }
+
+  /** The angle at which the face falls away; nothing on a stepped head. */
+  public Value lean() {
+    return stepped
+        ? Known.of("head.angle", "Head angle, flat", 0, Quantity.ANGLE, "the head is flat")
+        : angle;
+  }
+
+  /** How much lower the face begins; nothing unless it is stepped. */
+  public Value fall() {
+    return stepped
+        ? step
+        : Known.of("head.step", "Step of the head", 0, Quantity.LENGTH, "the head isn't stepped");
   }
 
   /** The head angle in radians. */

@@ -7,14 +7,15 @@ import static roughcut.measure.Worked.in;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import roughcut.design.Decisions;
 import roughcut.design.Givens;
 import roughcut.design.NeckDecisions;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
-import roughcut.measure.Given;
+import roughcut.measure.Basis;
 import roughcut.measure.Ledger;
-import roughcut.measure.Worked;
+import roughcut.measure.Value;
 
 /**
  * A pocket routed square into the head's face behind the nut, under a cover: the adjuster's end
@@ -32,9 +33,9 @@ final class HeadPocket {
   private final NeckShape neck;
   private final Outline face;
   private final Ledger ledger;
-  private final Given length;
-  private final Given width;
-  private final Given depth;
+  private final Value length;
+  private final Value width;
+  private final Value depth;
 
   private HeadPocket(Givens givens, NeckShape neck, Outline face, Ledger ledger) {
     this.givens = givens;
@@ -53,12 +54,11 @@ final class HeadPocket {
   }
 
   private RodAccess build(TunerLayout tuners) {
-    Given lap = givens.get(NeckDecisions.HEAD_POCKET_LAP);
+    Value lap = givens.get(NeckDecisions.HEAD_POCKET_LAP);
     ledger.put(
         "access.cover-length",
         "Cover over the pocket, long",
         LENGTH,
-        length.value() + lap.value(),
         "ℓ + u",
         in("ℓ", length),
         in("u", lap));
@@ -66,7 +66,6 @@ final class HeadPocket {
         "access.cover-width",
         "Cover over the pocket, wide",
         LENGTH,
-        width.value() + 2 * lap.value(),
         "w + 2 · u",
         in("w", width),
         in("u", lap));
@@ -74,12 +73,11 @@ final class HeadPocket {
         "access.cover-screw-at",
         "Cover's screw, from the break line",
         LENGTH,
-        length.value() + lap.value() / 2,
         "ℓ + u / 2",
         in("ℓ", length),
         in("u", lap));
     double breakX = head.breakX();
-    Worked key = keyRoom();
+    Value key = keyRoom();
     return new RodAccess(
         "pocket in the head's face",
         List.of(section()),
@@ -146,7 +144,7 @@ final class HeadPocket {
     return Outline.rectangle(head.breakX(), -axis() - r, to, -axis() + r);
   }
 
-  private Worked back() {
+  private Value back() {
     List<Point> line = neck.back().line();
     double least = Double.POSITIVE_INFINITY;
     for (int i = 0; i <= SAMPLES; i++) {
@@ -158,19 +156,17 @@ final class HeadPocket {
         least = Math.min(least, neck.back().depth(floor.x()) + floor.y());
       }
     }
-    return ledger.put(
+    return ledger.find(
         "access.pocket-back",
         "From the head pocket's floor to the back, the shortest way",
         FINE_LENGTH,
         least,
         "least along the floor to the back's line",
-        in("ℓ", length),
-        in("d", depth),
-        in("t_h", head.thickness()));
+        neck.basis().with(length, depth));
   }
 
   /** What the section through the pocket keeps of the head's there, as it is weakest. */
-  private Worked section() {
+  private Value section() {
     double least = 1;
     for (int i = 0; i <= SAMPLES; i++) {
       double along = length.value() * i / SAMPLES;
@@ -180,37 +176,39 @@ final class HeadPocket {
               * Math.min(depth.value(), head.thickness().value());
       least = Math.min(least, 1 - gone / full);
     }
-    return ledger.put(
+    return ledger.find(
         "access.pocket-section",
         "Of the head's section the pocket leaves, at its weakest",
         PERCENT,
         least * 100,
         "least along the pocket of 100 · (1 − w · d / (w_x · t_h))",
-        in("w", width),
-        in("d", depth),
-        in("t_h", head.thickness()));
+        outline().with(length, width, depth, head.thickness()));
+  }
+
+  /** What shapes the head's face. */
+  private Basis outline() {
+    return head.basis().with(givens.get(Decisions.HEAD_WIDTH), neck.taper().nutWidth());
   }
 
   private double halfAt(double along) {
     return HeadOutline.half(face, along);
   }
 
-  private Worked side() {
+  private Value side() {
     double least = Double.POSITIVE_INFINITY;
     for (int i = 0; i <= SAMPLES; i++) {
       least = Math.min(least, halfAt(length.value() * i / SAMPLES) - width.value() / 2);
     }
-    return ledger.put(
+    return ledger.find(
         "access.pocket-side",
         "From the head pocket to the head's side",
         LENGTH,
         least,
         "least along the pocket of w_x / 2 − w / 2",
-        in("w", width),
-        in("w_h", givens.get(Decisions.HEAD_WIDTH)));
+        outline().with(length, width));
   }
 
-  private Worked tuner(TunerLayout tuners) {
+  private Value tuner(TunerLayout tuners) {
     double r = givens.get(NeckDecisions.TUNER_BUSHING).value() / 2;
     double half = width.value() / 2;
     double least = Double.POSITIVE_INFINITY;
@@ -220,31 +218,27 @@ final class HeadPocket {
       double dy = Math.max(0, Math.abs(p.y()) - half);
       least = Math.min(least, Math.hypot(dx, dy) - r);
     }
-    return ledger.put(
+    return ledger.find(
         "access.pocket-tuner",
         "From the head pocket to the nearest tuner's bore",
         LENGTH,
         least,
         "least from the pocket to a bore",
-        in("ℓ", length),
-        in("w", width),
-        in("D", givens.get(NeckDecisions.TUNER_BUSHING)));
+        Basis.of(tuners.tuners().stream().flatMap(t -> Stream.of(t.x(), t.y())).toList())
+            .with(length, width, givens.get(NeckDecisions.TUNER_BUSHING)));
   }
 
   /** The axis comes out of the wall at the break; the key turns over the floor there. */
-  private Worked keyRoom() {
-    Given c = givens.get(NeckDecisions.ROD_AXIS);
-    Given key = givens.get(NeckDecisions.KEY_SIZE);
+  private Value keyRoom() {
+    Value c = givens.get(NeckDecisions.ROD_AXIS);
+    Value key = givens.get(NeckDecisions.KEY_SIZE);
     double theta = head.theta();
-    Given angle =
-        Given.decided(
-            "head.angle", "Head angle", Math.toDegrees(theta), roughcut.measure.Quantity.ANGLE);
-    Given drop = Given.decided("head.step", "Step of the head", head.drop(), LENGTH);
+    Value angle = head.lean();
+    Value drop = head.fall();
     return ledger.put(
         "access.key-clearance",
         "Key stands clear over the pocket's floor by",
         FINE_LENGTH,
-        depth.value() * Math.cos(theta) + head.drop() - c.value() - key.value() / 2,
         "d · cos(θ) + s − c − k / 2",
         in("d", depth),
         in("θ", angle),

@@ -1,6 +1,5 @@
 package roughcut.neck;
 
-import static roughcut.measure.Quantity.ANGLE;
 import static roughcut.measure.Quantity.FINE_LENGTH;
 import static roughcut.measure.Quantity.LENGTH;
 import static roughcut.measure.Worked.in;
@@ -11,9 +10,8 @@ import roughcut.design.Givens;
 import roughcut.design.NeckDecisions;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
-import roughcut.measure.Given;
 import roughcut.measure.Ledger;
-import roughcut.measure.Worked;
+import roughcut.measure.Value;
 import roughcut.strings.Heights;
 
 /**
@@ -28,20 +26,19 @@ final class HeelBore {
 
   static RodAccess of(
       Givens givens, NeckShape neck, RodChannel rod, Heights heights, Ledger ledger) {
-    Given bore = givens.get(NeckDecisions.ACCESS_BORE);
-    Given axis = givens.get(NeckDecisions.ROD_AXIS);
-    Given well = givens.get(NeckDecisions.ACCESS_WELL);
-    Given key = givens.get(NeckDecisions.KEY_SIZE);
+    Value bore = givens.get(NeckDecisions.ACCESS_BORE);
+    Value axis = givens.get(NeckDecisions.ROD_AXIS);
+    Value well = givens.get(NeckDecisions.ACCESS_WELL);
+    Value key = givens.get(NeckDecisions.KEY_SIZE);
     double r = bore.value() / 2;
     double c = axis.value();
     double from = rod.end().value() + well.value();
     double heel = neck.heelEnd().value();
-    Worked length =
+    Value length =
         ledger.put(
             "access.depth",
             "Bore from the heel's end, to the well",
             LENGTH,
-            heel - from,
             "x_heel − x_e − ℓ_w",
             in("x_heel", neck.heelEnd()),
             in("x_e", rod.end()),
@@ -51,30 +48,27 @@ final class HeelBore {
         "access.well-depth",
         "Well from the top, deep",
         LENGTH,
-        c + r,
         "c + D / 2",
         in("c", axis),
         in("D", bore));
-    Worked over =
+    Value over =
         ledger.put(
             "access.over",
             "Wood over the heel's bore, to the glue line",
             FINE_LENGTH,
-            c - r,
             "c − D / 2",
             in("c", axis),
             in("D", bore));
-    Worked under = under(neck, axis, bore, rod.end().value(), ledger);
-    Worked clear =
+    Value under = under(neck, axis, bore, rod.end().value(), ledger);
+    Value clear =
         ledger.put(
             "access.key-clearance",
             "Key stands clear in the bore by",
             FINE_LENGTH,
-            r - key.value() / 2,
             "(D − k) / 2",
             in("D", bore),
             in("k", key));
-    Worked passes = overBody(neck, heights, axis, ledger);
+    Value passes = overBody(neck, heights, axis, ledger);
     return new RodAccess(
         "bore from the heel",
         List.of(passes),
@@ -104,7 +98,7 @@ final class HeelBore {
         trouble(neck, length));
   }
 
-  private static List<String> steps(Worked passes, Given key) {
+  private static List<String> steps(Value passes, Value key) {
     return List.of(
         "bore along the axis from the heel's end, guided square to it, before the heel is shaped",
         "rout the well from the top down to the bore",
@@ -114,7 +108,7 @@ final class HeelBore {
             : "the key passes over the body with the neck in its pocket");
   }
 
-  private static Optional<String> trouble(NeckShape neck, Worked length) {
+  private static Optional<String> trouble(NeckShape neck, Value length) {
     if (neck.through()) {
       return Optional.of(
           "a through-neck has no heel to work the rod from: work it from the head or the fretboard's end");
@@ -124,17 +118,12 @@ final class HeelBore {
         : Optional.empty();
   }
 
-  private static Worked bit(Worked length, Ledger ledger) {
+  private static Value bit(Value length, Ledger ledger) {
     return ledger.put(
-        "access.bit-length",
-        "Shortest bit, with its grip",
-        LENGTH,
-        length.value() + 30,
-        "ℓ + 30",
-        in("ℓ", length));
+        "access.bit-length", "Shortest bit, with its grip", LENGTH, "ℓ + 30", in("ℓ", length));
   }
 
-  private static Worked under(NeckShape neck, Given axis, Given bore, double from, Ledger ledger) {
+  private static Value under(NeckShape neck, Value axis, Value bore, double from, Ledger ledger) {
     double heel = neck.heelEnd().value();
     double depth = axis.value() + bore.value() / 2;
     double least = Double.POSITIVE_INFINITY;
@@ -146,19 +135,17 @@ final class HeelBore {
               : neck.back().depth(x) - depth;
       least = Math.min(least, wood);
     }
-    return ledger.put(
+    return ledger.find(
         "access.back-least",
         "From the heel's bore to the neck's back",
         FINE_LENGTH,
         least,
         "least along bore and well from the bore to the back",
-        in("c", axis),
-        in("D", bore),
-        in("h", neck.heelThickness()));
+        neck.basis().with(axis, bore));
   }
 
   /** How far over the body's top the key passes the heel's end; negative in its wood. */
-  private static Worked overBody(NeckShape neck, Heights heights, Given axis, Ledger ledger) {
+  private static Value overBody(NeckShape neck, Heights heights, Value axis, Ledger ledger) {
     double rise = Math.tan(Math.toRadians(heights.angle().value()));
     double value =
         heights.exposed().value()
@@ -168,12 +155,11 @@ final class HeelBore {
         "access.key-over-body",
         "Key's axis over the body's top at the heel's end",
         LENGTH,
-        value,
         "e + (x_heel − x_j) · tan(α) − c",
         in("e", heights.exposed()),
         in("x_heel", neck.heelEnd()),
         in("x_j", neck.joint()),
-        in("α", Given.decided("neck.angle", "Neck angle", heights.angle().value(), ANGLE)),
+        in("α", heights.angle()),
         in("c", axis));
   }
 }

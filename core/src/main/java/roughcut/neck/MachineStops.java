@@ -11,8 +11,10 @@ import java.util.stream.Stream;
 import roughcut.design.ChannelMachine;
 import roughcut.design.Givens;
 import roughcut.design.NeckDecisions;
-import roughcut.measure.Given;
+import roughcut.measure.Basis;
+import roughcut.measure.Found;
 import roughcut.measure.Ledger;
+import roughcut.measure.Value;
 import roughcut.measure.Worked;
 import roughcut.shop.PassRule;
 
@@ -35,18 +37,18 @@ import roughcut.shop.PassRule;
  */
 public record MachineStops(
     String name,
-    Given cutter,
-    Optional<Worked> fence,
-    Optional<Worked> fenceFar,
-    Optional<Worked> fenceHeel,
-    Optional<Worked> wedge,
-    Optional<Worked> nearRail,
-    Optional<Worked> farRail,
-    Worked startStop,
-    Worked endStop,
-    Worked passes,
-    Worked passDepth,
-    Given to) {
+    Value cutter,
+    Optional<Value> fence,
+    Optional<Value> fenceFar,
+    Optional<Value> fenceHeel,
+    Optional<Value> wedge,
+    Optional<Value> nearRail,
+    Optional<Value> farRail,
+    Value startStop,
+    Value endStop,
+    Value passes,
+    Value passDepth,
+    Value to) {
   /** Walls and edges further out of parallel than this want a wedge, mm over the run. */
   private static final double PARALLEL = 0.05;
 
@@ -59,6 +61,7 @@ public record MachineStops(
    * @param prefix of its values' ids
    * @param aside of its middle from the centre line at its head end, to the reference edge's side
    * @param asideHeel the same at its heel end
+   * @param basis what places it
    * @param from depth that is there already: 0, or that of the run before it
    */
   record Run(
@@ -66,15 +69,16 @@ public record MachineStops(
       String name,
       double start,
       double end,
-      Given width,
+      Value width,
       double from,
-      Given to,
+      Value to,
       double aside,
       double asideHeel,
-      Given cutter) {}
+      Value cutter,
+      Basis basis) {}
 
   /** What fence, guide or rails are set to, in the order of setting. */
-  public List<Worked> guides() {
+  public List<Value> guides() {
     return Stream.of(fence, fenceFar, fenceHeel, nearRail, farRail)
         .flatMap(Optional::stream)
         .toList();
@@ -86,20 +90,20 @@ public record MachineStops(
   }
 
   static MachineStops of(Run run, RoutedBlank blank, Givens givens, Ledger ledger) {
-    ChannelMachine machine = (ChannelMachine) givens.get(NeckDecisions.CHANNEL_MACHINE);
+    ChannelMachine machine = givens.get(NeckDecisions.CHANNEL_MACHINE);
     return new Builder(run, blank, machine, givens.get(NeckDecisions.JIG_BASE), ledger).build();
   }
 
   private record Builder(
-      Run run, RoutedBlank blank, ChannelMachine machine, Given base, Ledger ledger) {
+      Run run, RoutedBlank blank, ChannelMachine machine, Value base, Ledger ledger) {
 
     MachineStops build() {
-      boolean fenced = machine != ChannelMachine.RAILED_JIG;
+      boolean fenced = machine.fenced();
       double head = edge(run.start(), run.aside());
       double heel = edge(run.end(), run.asideHeel());
       boolean leans = fenced && Math.abs(head - heel) > PARALLEL;
       boolean wider = run.width().value() > run.cutter().value() + WIDER;
-      Worked passes = passes();
+      Value passes = passes();
       return new MachineStops(
           run.name(),
           run.cutter(),
@@ -115,7 +119,6 @@ public record MachineStops(
           put(
               "pass-depth",
               "Each pass",
-              (run.to().value() - run.from()) / passes.value(),
               "(d − d_0) / n",
               in("d", run.to()),
               in("d_0", before()),
@@ -127,23 +130,32 @@ public record MachineStops(
       return blank.half(x) - aside - run.width().value() / 2;
     }
 
-    private Given half(double x) {
-      return Given.decided(
-          "blank.half-width", "Centre line to the blank's edge there", blank.half(x), LENGTH);
+    private Value half(double x) {
+      return Found.of(
+          "blank.half-width",
+          "Centre line to the blank's edge there",
+          blank.half(x),
+          LENGTH,
+          "found at the blank’s edge",
+          blank.basis().and(run.basis()));
     }
 
-    private Given aside(double y) {
-      return Given.decided(
-          run.prefix() + ".offset", "Channel's middle from the centre line", y, LENGTH);
+    private Value aside(double y) {
+      return Found.of(
+          run.prefix() + ".offset",
+          "Channel's middle from the centre line",
+          y,
+          LENGTH,
+          "found along the channel",
+          run.basis());
     }
 
-    private Worked fence(String id, double x, double y) {
+    private Value fence(String id, double x, double y) {
       boolean heel = id.equals("fence-heel");
       String guide = machine == ChannelMachine.EDGE_GUIDE ? "Guide" : "Fence";
       return put(
           id,
           guide + " to the cutter's edge" + (heel ? ", at its heel end" : ""),
-          edge(x, y),
           "W_2 − y − w / 2",
           in("W_2", half(x)),
           in("y", aside(y)),
@@ -151,11 +163,10 @@ public record MachineStops(
     }
 
     /** The cutter's near edge when its far one runs along the far wall. */
-    private Worked fenceFar() {
+    private Value fenceFar() {
       return put(
           "fence-far",
           "The same for its far wall",
-          edge(run.start(), run.aside()) + run.width().value() - run.cutter().value(),
           "W_2 − y + w / 2 − D",
           in("W_2", half(run.start())),
           in("y", aside(run.aside())),
@@ -164,42 +175,58 @@ public record MachineStops(
     }
 
     /** Fence to channel stays the same where the wedge grows as the edge comes nearer. */
-    private Worked wedge(double head, double heel) {
+    private Value wedge(double head, double heel) {
       return put(
           "wedge",
           "Wedge on the fence, thick at the " + (heel < head ? "heel" : "head") + ", gains",
-          Math.abs(head - heel),
           "abs(f − f_h)",
           in("f", ledger.values().get(run.prefix() + ".fence")),
           in("f_h", ledger.values().get(run.prefix() + ".fence-heel")));
     }
 
-    private Worked rail(String id, String wall, int side) {
+    private Value rail(String id, String wall, int side) {
       return put(
           id,
           "Rail to the channel's " + wall + " wall",
-          base.value() + side * run.cutter().value() / 2,
           side < 0 ? "b − D / 2" : "b + D / 2",
           in("b", base),
           in("D", run.cutter()));
     }
 
     private boolean based() {
-      return machine != ChannelMachine.ROUTER_TABLE;
+      return machine.carried();
     }
 
     private double reach() {
       return based() ? base.value() - run.cutter().value() / 2 : 0;
     }
 
-    private Worked startStop() {
+    private Value startStop() {
       boolean fromHeel = blank.countedFromHeel();
-      Given end =
+      Value end =
           fromHeel
-              ? Given.decided(
-                  "blank.heel-end", "Nut line to the blank's heel end", blank.heelEnd(), LENGTH)
-              : Given.decided("blank.head-end", "Head end to nut line", blank.headEnd(), LENGTH);
-      Given start = Given.decided(run.prefix() + ".start", "Channel begins", run.start(), LENGTH);
+              ? Found.of(
+                  "blank.heel-end",
+                  "Nut line to the blank's heel end",
+                  blank.heelEnd(),
+                  LENGTH,
+                  "found with its trim",
+                  blank.basis())
+              : Found.of(
+                  "blank.head-end",
+                  "Head end to nut line",
+                  blank.headEnd(),
+                  LENGTH,
+                  "found with its trim",
+                  blank.basis());
+      Value start =
+          Found.of(
+              run.prefix() + ".start",
+              "Channel begins",
+              run.start(),
+              LENGTH,
+              "found along the channel",
+              run.basis());
       double value =
           fromHeel ? end.value() - start.value() + reach() : end.value() + start.value() - reach();
       String plain = fromHeel ? "x_1 − x_s" : "x_0 + x_s";
@@ -215,11 +242,23 @@ public record MachineStops(
           in("x_s", start));
     }
 
-    private Worked endStop() {
-      Given heel =
-          Given.decided(
-              "blank.heel-end", "Nut line to the blank's heel end", blank.heelEnd(), LENGTH);
-      Given end = Given.decided(run.prefix() + ".end", "Channel ends", run.end(), LENGTH);
+    private Value endStop() {
+      Value heel =
+          Found.of(
+              "blank.heel-end",
+              "Nut line to the blank's heel end",
+              blank.heelEnd(),
+              LENGTH,
+              "found with its trim",
+              blank.basis());
+      Value end =
+          Found.of(
+              run.prefix() + ".end",
+              "Channel ends",
+              run.end(),
+              LENGTH,
+              "found along the channel",
+              run.basis());
       return stop(
           "end-stop",
           "Heel end to " + (based() ? "the stop beyond it" : "its end"),
@@ -229,41 +268,49 @@ public record MachineStops(
           in("x_e", end));
     }
 
-    private Worked stop(
+    private Value stop(
         String id, String label, double value, String formula, Worked.Input a, Worked.Input b) {
       String words = value < 0 ? label + "; under 0 is past that end" : label;
       return based()
-          ? put(id, words, value, formula, a, b, in("b", base), in("D", run.cutter()))
-          : put(id, words, value, formula, a, b);
+          ? put(id, words, formula, a, b, in("b", base), in("D", run.cutter()))
+          : put(id, words, formula, a, b);
     }
 
-    private Given before() {
-      return Given.decided(run.prefix() + ".before", "Depth cut already", run.from(), LENGTH);
+    private Value before() {
+      return Found.of(
+          run.prefix() + ".before",
+          "Depth cut already",
+          run.from(),
+          LENGTH,
+          "found along the channel",
+          run.basis());
     }
 
-    private Worked passes() {
+    private Value passes() {
       double most = PassRule.deepest(run.cutter().value(), blank.density());
-      Given deepest =
-          Given.decided(
-              run.prefix() + ".deepest-pass", "Deepest pass of this cutter", most, LENGTH);
+      Value deepest =
+          Found.of(
+              run.prefix() + ".deepest-pass",
+              "Deepest pass of this cutter",
+              most,
+              LENGTH,
+              "found from the cutter and the wood's density",
+              run.cutter());
       return ledger.put(
           run.prefix() + ".passes",
           run.name() + ", passes",
           COUNT,
-          PassRule.passes(run.to().value() - run.from(), most),
-          "max(1, ceil((d − d_0) / m − 0.000000001))",
+          "max(1, ceil((d − d_0) / m))",
           in("d", run.to()),
           in("d_0", before()),
           in("m", deepest));
     }
 
-    private Worked put(
-        String id, String label, double value, String formula, Worked.Input... inputs) {
+    private Value put(String id, String label, String formula, Worked.Input... inputs) {
       return ledger.put(
           run.prefix() + "." + id,
           run.name() + ": " + Character.toLowerCase(label.charAt(0)) + label.substring(1),
           id.equals("pass-depth") ? FINE_LENGTH : LENGTH,
-          value,
           formula,
           inputs);
     }

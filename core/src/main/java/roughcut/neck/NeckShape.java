@@ -1,13 +1,14 @@
 package roughcut.neck;
 
+import roughcut.blank.NeckBlank;
 import roughcut.design.BodyDecisions;
 import roughcut.design.Decisions;
 import roughcut.design.Givens;
 import roughcut.design.NeckDecisions;
-import roughcut.design.NeckFixing;
 import roughcut.layout.FretLayout;
 import roughcut.layout.FretboardTaper;
-import roughcut.measure.Given;
+import roughcut.measure.Basis;
+import roughcut.measure.Value;
 
 /**
  * The finished neck as a solid: how wide and how deep it is at every place along it, and the
@@ -18,15 +19,16 @@ public record NeckShape(
     ThicknessLine thickness,
     BackLine back,
     FretboardTaper taper,
-    Given exponent,
-    Given shaft,
-    Given joint,
-    Given heelEnd,
-    Given heelThickness,
+    Value exponent,
+    Value shaft,
+    Value joint,
+    Value heelEnd,
+    Value heelThickness,
     boolean through,
     double coreHalf,
-    Given trebleDiffers,
-    Given shoulder) {
+    Value trebleDiffers,
+    Value shoulder,
+    Basis basis) {
 
   /**
    * A taper that runs out of wood is a problem told elsewhere; its section is a sliver rather than
@@ -38,16 +40,22 @@ public record NeckShape(
 
   private static final int AREA_PIECES = 6;
 
-  /**
-   * The shape; {@code coreHalf} is half the blank's width, which a through-neck keeps in the body.
-   */
+  /** The shape; a through-neck keeps the blank's width in the body. */
   public static NeckShape of(
+      Givens givens, FretLayout frets, FretboardTaper taper, NeckBlank blank) {
+    Givens.Watched<NeckShape> own =
+        givens.watched(() -> shaped(givens, frets, taper, blank.halfWidth()));
+    Basis basis = own.asked().and(frets.basis(), taper.basis());
+    return own.made().on(own.made().through() ? basis.and(blank.basis()) : basis);
+  }
+
+  private static NeckShape shaped(
       Givens givens, FretLayout frets, FretboardTaper taper, double coreHalf) {
     HeadLine head = HeadLine.of(givens);
     ThicknessLine thickness = ThicknessLine.of(givens, frets);
-    Given joint = givens.get(Decisions.JOINT_X);
-    Given heelEnd = givens.get(Decisions.HEEL_END);
-    Given heel = givens.get(Decisions.HEEL_THICKNESS);
+    Value joint = givens.get(Decisions.JOINT_X);
+    Value heelEnd = givens.get(Decisions.HEEL_END);
+    Value heel = givens.get(Decisions.HEEL_THICKNESS);
     BackLine back =
         BackLine.of(
             head,
@@ -67,10 +75,29 @@ public record NeckShape(
         joint,
         heelEnd,
         heel,
-        givens.get(BodyDecisions.NECK_FIXING) == NeckFixing.THROUGH,
+        givens.get(BodyDecisions.NECK_JOINT).runsThrough(),
         coreHalf,
         givens.get(NeckDecisions.EXPONENT_TREBLE),
-        givens.get(NeckDecisions.SHOULDER));
+        givens.get(NeckDecisions.SHOULDER),
+        Basis.NONE);
+  }
+
+  private NeckShape on(Basis shaping) {
+    return new NeckShape(
+        head,
+        thickness,
+        back,
+        taper,
+        exponent,
+        shaft,
+        joint,
+        heelEnd,
+        heelThickness,
+        through,
+        coreHalf,
+        trebleDiffers,
+        shoulder,
+        shaping);
   }
 
   /**

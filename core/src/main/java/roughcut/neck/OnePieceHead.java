@@ -6,9 +6,9 @@ import static roughcut.measure.Worked.in;
 
 import java.util.Optional;
 import roughcut.geometry.Outline;
-import roughcut.measure.Given;
+import roughcut.measure.Known;
 import roughcut.measure.Ledger;
-import roughcut.measure.Worked;
+import roughcut.measure.Value;
 
 /**
  * The head sawn from the same deep blank as the shaft: what depth that wants, the lines to draw on
@@ -23,26 +23,20 @@ import roughcut.measure.Worked;
  * @param shape the head in the elevation
  */
 public record OnePieceHead(
-    Worked depth,
-    Worked length,
-    Worked breakAt,
-    Worked faceAtEnd,
-    Worked backBelow,
-    Outline shape) {
+    Value depth, Value length, Value breakAt, Value faceAtEnd, Value backBelow, Outline shape) {
 
-  public static OnePieceHead of(HeadLine head, Given heelEnd, Given trim, Ledger ledger) {
+  public static OnePieceHead of(HeadLine head, Value heelEnd, Value trim, Ledger ledger) {
     double length = head.length().value();
     double thickness = head.thickness().value();
     double theta = head.theta();
     Outline shape =
         Outline.of(
             head.at(0, 0), head.at(0, thickness), head.at(length, thickness), head.at(length, 0));
-    Worked breakAt =
+    Value breakAt =
         ledger.put(
             "head.one-piece-break",
             "Break line on the top, from the blank's head end",
             LENGTH,
-            trim.value() + length * Math.cos(theta),
             "e + ℓ_h · cos(θ)",
             in("e", trim),
             in("ℓ_h", head.length()),
@@ -52,7 +46,6 @@ public record OnePieceHead(
             "head.one-piece-depth",
             "Blank depth for a head in one piece",
             LENGTH,
-            -shape.bounds().low(),
             "ℓ_h · sin(θ) + t_h · cos(θ)",
             in("ℓ_h", head.length()),
             in("θ", head.angle()),
@@ -61,7 +54,6 @@ public record OnePieceHead(
             "head.one-piece-length",
             "Blank length for a neck in one piece",
             LENGTH,
-            heelEnd.value() - head.at(length, 0).x(),
             "x_heel + nut + ℓ_h · cos(θ)",
             in("x_heel", heelEnd),
             in("nut", head.nutThickness()),
@@ -72,7 +64,6 @@ public record OnePieceHead(
             "head.one-piece-face",
             "Face's line on the blank's head end, below the top",
             LENGTH,
-            breakAt.value() * Math.tan(theta),
             "x_b · tan(θ)",
             in("x_b", breakAt),
             in("θ", head.angle())),
@@ -80,7 +71,6 @@ public record OnePieceHead(
             "head.one-piece-back",
             "Head's back below its face, straight down",
             LENGTH,
-            thickness / Math.cos(theta),
             "t_h / cos(θ)",
             in("t_h", head.thickness()),
             in("θ", head.angle())),
@@ -93,17 +83,18 @@ public record OnePieceHead(
    *
    * @param runOut the most of the boards that the neck is sawn from, degrees
    */
-  public static Optional<Worked> grain(HeadLine head, double runOut, Ledger ledger) {
+  public static Optional<Value> grain(HeadLine head, double runOut, Ledger ledger) {
     if (head.flat()) {
       return Optional.empty();
     }
-    Given runs = Given.decided("board.run-out", "Grain runs out of the board by", runOut, ANGLE);
+    Value runs =
+        Known.of(
+            "board.run-out", "Grain runs out of the board by", runOut, ANGLE, "the board's label");
     return Optional.of(
         ledger.put(
             "head.grain-through",
             "Grain through a head in one piece",
             LENGTH,
-            head.thickness().value() / Math.sin(head.theta() + Math.toRadians(runOut)),
             runOut > 0 ? "t_h / sin(θ + ρ)" : "t_h / sin(θ)",
             in("t_h", head.thickness()),
             in("θ", head.angle()),

@@ -7,10 +7,11 @@ import java.util.ArrayList;
 import java.util.List;
 import roughcut.geometry.Point;
 import roughcut.layout.FretLayout;
-import roughcut.measure.Given;
+import roughcut.measure.Basis;
+import roughcut.measure.Found;
 import roughcut.measure.Ledger;
 import roughcut.measure.Quantity;
-import roughcut.measure.Worked;
+import roughcut.measure.Value;
 
 /**
  * Carving by the rule of thumb: the first bevel at 45° from lines at a quarter of the width, then
@@ -29,7 +30,7 @@ public record QuarterRule(List<Round> rounds, double margin, String where) {
    * @param atBack how far the bevel next to the back cuts in
    * @param worst the deepest cut of any bevel of the round
    */
-  public record Round(Worked atBack, double worst) {
+  public record Round(Value atBack, double worst) {
     /** Whether it cuts into the profile even with the margin on. */
     public boolean bites(double margin) {
       return worst - margin / Math.sqrt(2) > 1e-6;
@@ -70,11 +71,12 @@ public record QuarterRule(List<Round> rounds, double margin, String where) {
         back.left(station.x()),
         where,
         rounds,
+        back.basis(),
         ledger);
   }
 
   static QuarterRule of(
-      NeckProfile profile, double margin, String where, int rounds, Ledger ledger) {
+      NeckProfile profile, double margin, String where, int rounds, Basis basis, Ledger ledger) {
     String there = where.isEmpty() ? "" : ", " + where;
     double a = profile.halfWidth();
     double b = profile.depth();
@@ -83,26 +85,51 @@ public record QuarterRule(List<Round> rounds, double margin, String where) {
             List.of(
                 new Point(0, b), new Point(a / 2, b), new Point(a, b - a / 2), new Point(a, 0)));
     List<Round> found = new ArrayList<>();
-    Given half = Given.decided("section.a", "Half the neck's width" + there, a, FINE_LENGTH);
-    Given depth = Given.decided("section.B", "Depth below the glue line" + there, b, FINE_LENGTH);
-    Given p =
-        Given.decided(
-            "neck.profile-exponent", "Profile exponent", profile.treble(), Quantity.RATIO);
+    Value half =
+        Found.of(
+            "section.a",
+            "Half the neck's width" + there,
+            a,
+            FINE_LENGTH,
+            "found at the station",
+            basis);
+    Value depth =
+        Found.of(
+            "section.B",
+            "Depth below the glue line" + there,
+            b,
+            FINE_LENGTH,
+            "found at the station",
+            basis);
+    Value p =
+        Found.of(
+            "neck.profile-exponent",
+            "Profile exponent",
+            profile.treble(),
+            Quantity.RATIO,
+            "found at the station",
+            basis);
     double first = bite(profile, flats.get(1), flats.get(2));
-    boolean plain = profile.shoulder() == 0;
     found.add(
         new Round(
-            ledger.put(
-                "quarter-rule.bite",
-                "Quarter lines at 45° would cut into the profile by",
-                FINE_LENGTH,
-                first,
-                plain
-                    ? "((a^(p / (p − 1)) + B^(p / (p − 1)))^((p − 1) / p) − a / 2 − B) / √(2)"
-                    : "found from the profile's reach at 45°",
-                in("a", half),
-                in("B", depth),
-                in("p", p)),
+            profile.shoulder() == 0
+                ? ledger.put(
+                    "quarter-rule.bite",
+                    "Quarter lines at 45° would cut into the profile by",
+                    FINE_LENGTH,
+                    "((a^(p / (p − 1)) + B^(p / (p − 1)))^((p − 1) / p) − a / 2 − B) / √(2)",
+                    in("a", half),
+                    in("B", depth),
+                    in("p", p))
+                : ledger.find(
+                    "quarter-rule.bite",
+                    "Quarter lines at 45° would cut into the profile by",
+                    FINE_LENGTH,
+                    first,
+                    "found from the profile's reach at 45°",
+                    half,
+                    depth,
+                    p),
             first));
     for (int round = 2; round <= rounds; round++) {
       List<Point> middles = new ArrayList<>();
@@ -115,15 +142,15 @@ public record QuarterRule(List<Round> rounds, double margin, String where) {
       }
       found.add(
           new Round(
-              ledger.put(
+              ledger.find(
                   "quarter-rule." + round + ".bite",
                   "Halving on in round " + round + " would cut in by, next to the back",
                   FINE_LENGTH,
                   bite(profile, middles.get(0), middles.get(1)),
                   "found from the profile's reach square to the bevel",
-                  in("a", half),
-                  in("B", depth),
-                  in("p", p)),
+                  half,
+                  depth,
+                  p),
               worst));
       List<Point> next = new ArrayList<>();
       next.add(flats.get(0));

@@ -7,7 +7,7 @@ import roughcut.fretboard.Slots;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.measure.Ledger;
-import roughcut.measure.Worked;
+import roughcut.measure.Value;
 import roughcut.strings.Heights;
 
 /**
@@ -25,7 +25,7 @@ import roughcut.strings.Heights;
  */
 public record RodAccess(
     String name,
-    List<Worked> settings,
+    List<Value> settings,
     List<Left> lefts,
     List<Outline> cuts,
     List<Point> key,
@@ -40,12 +40,12 @@ public record RodAccess(
    * @param x where, from the nut line, mm
    * @param changedBy ids of the decisions that would change it
    */
-  public record Left(Kind kind, String what, Worked value, double x, List<String> changedBy) {
+  public record Left(Kind kind, String what, Value value, double x, List<String> changedBy) {
     public Left {
       changedBy = List.copyOf(changedBy);
     }
 
-    static Left of(Kind kind, String what, Worked value, double x, String... changedBy) {
+    static Left of(Kind kind, String what, Value value, double x, String... changedBy) {
       return new Left(kind, what, value, x, List.of(changedBy));
     }
   }

@@ -14,9 +14,9 @@ import roughcut.design.Givens;
 import roughcut.design.NeckDecisions;
 import roughcut.design.RodReach;
 import roughcut.geometry.Minimum;
-import roughcut.measure.Given;
+import roughcut.measure.Basis;
 import roughcut.measure.Ledger;
-import roughcut.measure.Worked;
+import roughcut.measure.Value;
 
 /**
  * The truss rod channel on the centre line, straight or curved, with its adjuster's end, and what
@@ -27,48 +27,51 @@ import roughcut.measure.Worked;
  * @param room what is left for the rod itself between bed and cap
  */
 public record RodChannel(
-    Given start,
-    Given length,
-    Given width,
-    Given depth,
+    Value start,
+    Value length,
+    Value width,
+    Value depth,
     RodReach reach,
     Channel channel,
-    Worked end,
-    Worked room,
-    Worked underCentre,
-    Worked underCorner,
-    Worked least,
-    Worked leastX) {
+    Value end,
+    Value room,
+    Value underCentre,
+    Value underCorner,
+    Value least,
+    Value leastX,
+    Basis basis) {
   private static final DoubleUnaryOperator ON_CENTRE = x -> 0;
 
   public static RodChannel of(Givens givens, NeckShape neck, Ledger ledger) {
-    Given start = givens.get(Decisions.ROD_START);
-    Given length = givens.get(Decisions.ROD_LENGTH);
-    Given width = givens.get(Decisions.ROD_WIDTH);
-    Given depth = givens.get(Decisions.ROD_DEPTH);
-    Given bed = givens.get(NeckDecisions.ROD_BED);
-    Given cap = givens.get(NeckDecisions.ROD_CAP);
-    Worked end =
+    Value start = givens.get(Decisions.ROD_START);
+    Value length = givens.get(Decisions.ROD_LENGTH);
+    Value width = givens.get(Decisions.ROD_WIDTH);
+    Value depth = givens.get(Decisions.ROD_DEPTH);
+    Value bed = givens.get(NeckDecisions.ROD_BED);
+    Value cap = givens.get(NeckDecisions.ROD_CAP);
+    Value end =
         ledger.put(
             "rod.end.from-nut",
             "Rod channel ends, from the nut line",
             LENGTH,
-            start.value() + length.value(),
             "x_s + ℓ",
             in("x_s", start),
             in("ℓ", length));
-    Worked room =
+    Value room =
         ledger.put(
             "rod.room",
             "Room for the rod itself, in depth",
             LENGTH,
-            depth.value() - bed.value() - cap.value(),
             "d − b − c",
             in("d", depth),
             in("b", bed),
             in("c", cap));
-    RodReach reach = (RodReach) givens.get(NeckDecisions.ROD_REACH);
-    Channel channel = channel(givens, start.value(), end.value(), width, depth, reach);
+    RodReach reach = givens.get(NeckDecisions.ROD_REACH);
+    Givens.Watched<Channel> cut =
+        givens.watched(() -> channel(givens, start.value(), end.value(), width, depth, reach));
+    Channel channel = cut.made();
+    Basis own = cut.asked().with(start, length, width, depth);
+    Basis both = own.and(neck.basis());
     Minimum centre = channel.least(neck, Channel.Piece::underCentre);
     Minimum corner = channel.least(neck, Channel.Piece::underCorner);
     Minimum least = channel.least(neck, Channel.Piece::least);
@@ -87,38 +90,34 @@ public record RodChannel(
             "Under the rod channel, straight down at its middle",
             centre.value(),
             "least along the channel of B(x) − d",
-            neck,
-            width,
-            depth),
+            both),
         put(
             ledger,
             "rod.under-corner",
             "Under the rod channel's lower corner, straight down",
             corner.value(),
             "least along the channel of P(±w / 2) − d, P the carved back's depth at that offset",
-            neck,
-            width,
-            depth),
+            both),
         put(
             ledger,
             "rod.least",
             "From the rod channel to the carved back, the shortest way",
             least.value(),
             "least along the channel from its corners to |y / a|^p + |z / B|^p = 1",
-            neck,
-            width,
-            depth),
-        ledger.put(
+            both),
+        ledger.find(
             "rod.least.x",
             "Where that is, from the nut line",
             LENGTH,
             least.at(),
-            "found with rod.least"));
+            "found with rod.least",
+            both),
+        own);
   }
 
   /** The channel's pieces: the body, deeper halfway when it is curved, and the adjuster's end. */
   private static Channel channel(
-      Givens givens, double from, double to, Given width, Given depth, RodReach reach) {
+      Givens givens, double from, double to, Value width, Value depth, RodReach reach) {
     double deeper = givens.get(NeckDecisions.ROD_DEPTH_MIDDLE).value();
     boolean round = givens.get(NeckDecisions.ROD_BOTTOM) == ChannelBottom.ROUND;
     DoubleUnaryOperator body =
@@ -131,7 +130,7 @@ public record RodChannel(
     List<Channel.Piece> pieces = new ArrayList<>();
     pieces.add(new Channel.Piece(from, to, width.value(), body, ON_CENTRE, round));
     if (adjuster > 0) {
-      boolean atHead = reach == RodReach.HEAD_BORE || reach == RodReach.HEAD_POCKET;
+      boolean atHead = reach.fromHead();
       double own = givens.get(NeckDecisions.ROD_ADJUSTER_DEPTH).value();
       Channel.Piece end =
           new Channel.Piece(
@@ -149,34 +148,14 @@ public record RodChannel(
   /** Its wider or deeper end; empty when it has none. */
   public Optional<Channel.Piece> adjuster() {
     List<Channel.Piece> pieces = channel.pieces();
-    boolean first = reach == RodReach.HEAD_BORE || reach == RodReach.HEAD_POCKET;
+    boolean first = reach.fromHead();
     return pieces.size() < 2
         ? Optional.empty()
         : Optional.of(pieces.get(first ? 0 : pieces.size() - 1));
   }
 
-  private static Worked put(
-      Ledger ledger,
-      String id,
-      String label,
-      double value,
-      String formula,
-      NeckShape neck,
-      Given width,
-      Given depth) {
-    return ledger.put(
-        id,
-        label,
-        FINE_LENGTH,
-        value,
-        formula,
-        in("T_1", neck.thickness().first()),
-        in("T_12", neck.thickness().octave()),
-        in("t_b", neck.thickness().fretboard()),
-        in("w_nut", neck.taper().nutWidth()),
-        in("w_2", neck.taper().secondWidth()),
-        in("p", neck.exponent()),
-        in("w", width),
-        in("d", depth));
+  private static Value put(
+      Ledger ledger, String id, String label, double value, String how, Basis basis) {
+    return ledger.find(id, label, FINE_LENGTH, value, how, basis);
   }
 }

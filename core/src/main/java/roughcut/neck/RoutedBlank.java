@@ -6,9 +6,8 @@ import roughcut.blank.NeckBlank;
 import roughcut.design.BlankDecisions;
 import roughcut.design.Decisions;
 import roughcut.design.Givens;
-import roughcut.design.HeadMaking;
 import roughcut.design.NeckDecisions;
-import roughcut.design.ScarfSchool;
+import roughcut.measure.Basis;
 import roughcut.measure.Value;
 
 /**
@@ -21,6 +20,7 @@ import roughcut.measure.Value;
  * @param countedFromHeel whether the beginning of a channel is counted from the heel end, too
  * @param when the channels are cut relative to the joint, in words; empty without one
  * @param density of its heaviest wood, kg/m³
+ * @param basis what shapes it
  */
 public record RoutedBlank(
     DoubleUnaryOperator half,
@@ -28,16 +28,17 @@ public record RoutedBlank(
     double heelEnd,
     boolean countedFromHeel,
     Optional<String> when,
-    double density) {
+    double density,
+    Basis basis) {
 
   /** The blank; {@code length} is that of its strips. */
   public static RoutedBlank of(Givens givens, NeckBlank blank, Value length, double density) {
     double heelEnd =
         givens.get(Decisions.HEEL_END).value() + givens.get(BlankDecisions.END_TRIM).value();
     boolean angled = givens.get(Decisions.HEAD_ANGLE).value() >= HeadLine.FLAT;
-    boolean scarf = angled && givens.get(NeckDecisions.HEAD_MAKING) == HeadMaking.SCARF;
+    boolean scarf = angled && givens.get(NeckDecisions.HEAD_MAKING).scarfed();
     // Under the fretboard the head's own piece carries the channel's beginning.
-    boolean under = givens.get(Decisions.SCARF_SCHOOL) == ScarfSchool.SEAM_UNDER_FRETBOARD;
+    boolean under = givens.get(Decisions.SCARF_SCHOOL).underFretboard();
     return new RoutedBlank(
         blank::halfWidth,
         length.value() - heelEnd,
@@ -46,7 +47,10 @@ public record RoutedBlank(
         scarf
             ? Optional.of(under ? "after the joint" : "before or after the joint")
             : Optional.empty(),
-        density);
+        density,
+        blank
+            .basis()
+            .with(length, givens.get(Decisions.HEEL_END), givens.get(BlankDecisions.END_TRIM)));
   }
 
   double half(double x) {

@@ -1,6 +1,7 @@
 package roughcut.neck;
 
-import roughcut.measure.Given;
+import roughcut.measure.Basis;
+import roughcut.measure.Value;
 
 /**
  * The neck's back as the saw left it, on which facet lines are drawn: B_now = min(finished line +
@@ -12,8 +13,10 @@ import roughcut.measure.Given;
  * @param stock depth of the shaft's wood below the glue line, mm
  * @param first what was read at fret 1, fretboard included; 0 while nothing was
  * @param octave the same at the octave fret
+ * @param basis what shapes it
  */
-public record SawnBack(NeckShape neck, double margin, double stock, Given first, Given octave) {
+public record SawnBack(
+    NeckShape neck, double margin, double stock, Value first, Value octave, Basis basis) {
   private static final double SAME_PLACE = 1e-6;
 
   /** Depth of the back below the glue line at x, mm. */

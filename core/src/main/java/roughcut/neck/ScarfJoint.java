@@ -11,10 +11,9 @@ import roughcut.design.Givens;
 import roughcut.design.ScarfSchool;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
-import roughcut.measure.Given;
 import roughcut.measure.Ledger;
 import roughcut.measure.Quantity;
-import roughcut.measure.Worked;
+import roughcut.measure.Value;
 
 /**
  * A head glued on at an angle: one saw cut through the blank at the head angle, the offcut turned
@@ -35,13 +34,13 @@ import roughcut.measure.Worked;
  */
 public record ScarfJoint(
     ScarfSchool school,
-    Worked run,
-    Worked bevel,
-    Worked shift,
-    Worked wedge,
-    Worked seamTop,
-    Worked seamBack,
-    Worked blankLength,
+    Value run,
+    Value bevel,
+    Value shift,
+    Value wedge,
+    Value seamTop,
+    Value seamBack,
+    Value blankLength,
     Outline shaft,
     Outline headPiece,
     List<Point> seam) {
@@ -61,87 +60,79 @@ public record ScarfJoint(
    * @param head with an angle that is not flat
    */
   public static ScarfJoint of(Givens givens, HeadLine head, Ledger ledger) {
-    Given t = givens.get(Decisions.SHAFT_THICKNESS);
-    Given angle = head.angle();
-    Given kerf = givens.get(BlankDecisions.SCARF_KERF);
-    Given planing = givens.get(Decisions.SCARF_PLANING);
-    Given trim = givens.get(Decisions.SCARF_TRIM);
-    Given heelEnd = givens.get(Decisions.HEEL_END);
-    ScarfSchool school = (ScarfSchool) givens.get(Decisions.SCARF_SCHOOL);
+    Value t = givens.get(Decisions.SHAFT_THICKNESS);
+    Value angle = head.angle();
+    Value kerf = givens.get(BlankDecisions.SCARF_KERF);
+    Value planing = givens.get(Decisions.SCARF_PLANING);
+    Value trim = givens.get(Decisions.SCARF_TRIM);
+    Value heelEnd = givens.get(Decisions.HEEL_END);
+    ScarfSchool school = givens.get(Decisions.SCARF_SCHOOL);
     double theta = head.theta();
 
-    Worked run =
+    Value run =
         ledger.put(
             "scarf.run",
             "Run of the cut along the blank",
             LENGTH,
-            t.value() / Math.tan(theta),
             "t / tan(θ)",
             in("t", t),
             in("θ", angle));
-    Worked bevel =
+    Value bevel =
         ledger.put(
             "scarf.bevel",
             "Bevel along the cut, the glue length",
             LENGTH,
-            t.value() / Math.sin(theta),
             "t / sin(θ)",
             in("t", t),
             in("θ", angle));
-    Worked shift =
+    Value shift =
         ledger.put(
             "scarf.shift",
             "Shift of the seam on the back",
             FINE_LENGTH,
-            t.value() * Math.tan(theta / 2),
             "t · tan(θ / 2)",
             in("t", t),
             in("θ", angle));
-    Worked wedge =
+    Value wedge =
         ledger.put(
             "scarf.wedge",
             "Wedge for jig or saw, run for a rise of 1",
             Quantity.RATIO,
-            1 / Math.tan(theta),
             "1 / tan(θ)",
             in("θ", angle));
-    Worked fromBreak =
+    Value fromBreak =
         ledger.put(
             "heel.end.from-break",
             "Break line to the heel's end",
             LENGTH,
-            heelEnd.value() + head.nutThickness().value(),
             "x_heel + nut",
             in("x_heel", heelEnd),
             in("nut", head.nutThickness()));
     double lost = (kerf.value() + 2 * planing.value()) / Math.sin(theta);
     Pieces pieces = cutAndTurn(school, head, t.value(), lost, trim.value(), heelEnd.value());
-    Worked seamTop =
+    Value seamTop =
         ledger.put(
             "scarf.seam-top",
-            school == ScarfSchool.SEAM_UNDER_FRETBOARD
+            school.underFretboard()
                 ? "Seam on the top, from the break towards the body"
                 : "Seam on the head's face, from the break towards the tip",
             LENGTH,
-            head.breakPoint().distance(pieces.seamTop),
             "t / sin(θ)",
             in("t", t),
             in("θ", angle));
-    Worked seamBack =
+    Value seamBack =
         ledger.put(
             "scarf.seam-back",
             "Seam on the flat back, from the break towards the body",
             FINE_LENGTH,
-            pieces.seamBack.x() - head.breakX(),
             "t · tan(θ / 2)",
             in("t", t),
             in("θ", angle));
-    Worked blankLength =
+    Value blankLength =
         ledger.put(
             "scarf.blank-length",
             "Length of blank for shaft and head",
             LENGTH,
-            pieces.blankLength,
             "x_end − shift + ℓ_h + trim + (k + 2 · q) / sin(θ)",
             in("x_end", fromBreak),
             in("shift", shift),
@@ -173,7 +164,7 @@ public record ScarfJoint(
   private static Pieces cutAndTurn(
       ScarfSchool school, HeadLine head, double t, double lost, double trim, double heelEnd) {
     double theta = head.theta();
-    boolean underFretboard = school == ScarfSchool.SEAM_UNDER_FRETBOARD;
+    boolean underFretboard = school.underFretboard();
     double top = head.breakX() + (underFretboard ? t / Math.sin(theta) : 0);
     double back = top - t / Math.tan(theta);
     // The head's face runs from the break; across the head its first part is the shaft's own bevel.

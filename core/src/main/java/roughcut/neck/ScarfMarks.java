@@ -11,12 +11,12 @@ import roughcut.blank.NeckBlank;
 import roughcut.design.BlankDecisions;
 import roughcut.design.Decisions;
 import roughcut.design.Givens;
-import roughcut.design.ScarfSchool;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
-import roughcut.measure.Given;
+import roughcut.measure.Basis;
+import roughcut.measure.Found;
 import roughcut.measure.Ledger;
-import roughcut.measure.Worked;
+import roughcut.measure.Value;
 
 /**
  * What is drawn on the blank and set on the saw for a scarf joint, and what comes of the turned
@@ -35,12 +35,12 @@ import roughcut.measure.Worked;
  * @param seam the seam on the carved back: x from the nut line, y across; empty across the head
  */
 public record ScarfMarks(
-    Worked onTop,
-    Worked onBack,
-    Worked sawOff,
-    Worked sawTop,
-    Worked flatness,
-    Optional<Worked> pinSide,
+    Value onTop,
+    Value onBack,
+    Value sawOff,
+    Value sawTop,
+    Value flatness,
+    Optional<Value> pinSide,
     boolean swaps,
     List<Point> seam) {
   private static final double PIN_CLEAR = 2;
@@ -55,44 +55,43 @@ public record ScarfMarks(
       NeckShape neck,
       NeckBlank blank,
       Ledger ledger) {
-    Given heelEnd = givens.get(Decisions.HEEL_END);
-    Given trim = givens.get(BlankDecisions.END_TRIM);
-    boolean under = scarf.school() == ScarfSchool.SEAM_UNDER_FRETBOARD;
+    Value heelEnd = givens.get(Decisions.HEEL_END);
+    Value trim = givens.get(BlankDecisions.END_TRIM);
+    boolean under = scarf.school().underFretboard();
     // The shaft's own cut: on top at the seam's far end under the fretboard, or at the break.
-    Given top =
-        Given.decided(
+    Value top =
+        Found.of(
             "scarf.cut-top",
             "The cut on the shaft's top, from the nut line",
             under ? head.breakX() + scarf.bevel().value() : head.breakX(),
-            LENGTH);
-    Worked onTop =
+            LENGTH,
+            "found at the break line, or beyond the seam",
+            under ? Basis.of(head.nutThickness(), scarf.bevel()) : Basis.of(head.nutThickness()));
+    Value onTop =
         ledger.put(
             "scarf.mark-top",
             "Mark on the top face, from the blank's heel end",
             LENGTH,
-            heelEnd.value() + trim.value() - top.value(),
             "x_heel + e − x_top",
             in("x_heel", heelEnd),
             in("e", trim),
             in("x_top", top));
-    Worked onBack =
+    Value onBack =
         ledger.put(
             "scarf.mark-back",
             "Mark on the back face, from the blank's heel end",
             LENGTH,
-            onTop.value() + scarf.run().value(),
             "m + run",
             in("m", onTop),
             in("run", scarf.run()));
-    Given planing = givens.get(Decisions.SCARF_PLANING);
+    Value planing = givens.get(Decisions.SCARF_PLANING);
     // Without planing the saw's line is the finished one.
     Ledger own = planing.value() > 0 ? ledger : new Ledger();
-    Worked sawOff =
+    Value sawOff =
         own.put(
             "scarf.saw-off",
             "Saw line beyond the finished line, for the planing",
             LENGTH,
-            planing.value() / Math.sin(head.theta()),
             "q / sin(θ)",
             in("q", planing),
             in("θ", head.angle()));
@@ -104,7 +103,6 @@ public record ScarfMarks(
             "scarf.saw-top",
             "Saw line on the top face, from the blank's heel end",
             LENGTH,
-            onTop.value() + sawOff.value(),
             "m + o",
             in("m", onTop),
             in("o", sawOff)),
@@ -112,7 +110,6 @@ public record ScarfMarks(
             "scarf.flatness",
             "Gap accepted under a straightedge on the bevels",
             FINE_LENGTH,
-            scarf.bevel().value() * 0.05 / 300,
             "ℓ · 0.05 / 300",
             in("ℓ", scarf.bevel())),
         pinSide(givens, scarf, head, neck, blank, ledger),
@@ -139,15 +136,15 @@ public record ScarfMarks(
    * Pins go through the seam where it has wood above and below, in its middle half, and outside the
    * finished outline there: the neck's under the fretboard, the head's across it.
    */
-  private static Optional<Worked> pinSide(
+  private static Optional<Value> pinSide(
       Givens givens,
       ScarfJoint scarf,
       HeadLine head,
       NeckShape neck,
       NeckBlank blank,
       Ledger ledger) {
-    Given pin = givens.get(BlankDecisions.PIN_DIAMETER);
-    boolean under = scarf.school() == ScarfSchool.SEAM_UNDER_FRETBOARD;
+    Value pin = givens.get(BlankDecisions.PIN_DIAMETER);
+    boolean under = scarf.school().underFretboard();
     double bevel = scarf.bevel().value();
     Outline face =
         new Outline(
@@ -176,14 +173,22 @@ public record ScarfMarks(
     if (room == 0) {
       return Optional.empty();
     }
-    Given width =
-        Given.decided("scarf.pin-outline", "Finished outline beside the pins", 2 * best, LENGTH);
+    Value width =
+        Found.of(
+            "scarf.pin-outline",
+            "Finished outline beside the pins",
+            2 * best,
+            LENGTH,
+            "least outline along the joint where the stock has room",
+            blank
+                .basis()
+                .and(neck.basis())
+                .with(scarf.bevel(), pin, givens.get(Decisions.HEAD_WIDTH)));
     return Optional.of(
         ledger.put(
             "scarf.pin-side",
             "Pins of the joint, from the centre line each side",
             LENGTH,
-            best + PIN_CLEAR + pin.value() / 2,
             "w / 2 + 2 + d / 2",
             in("w", width),
             in("d", pin)));

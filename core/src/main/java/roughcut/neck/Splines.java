@@ -1,16 +1,15 @@
 package roughcut.neck;
 
 import static roughcut.measure.Quantity.FINE_LENGTH;
-import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import roughcut.design.Givens;
 import roughcut.design.NeckDecisions;
-import roughcut.measure.Given;
+import roughcut.measure.Basis;
 import roughcut.measure.Ledger;
-import roughcut.measure.Worked;
+import roughcut.measure.Value;
 
 /**
  * Thin bars let in from above, across the scarf joint or the short grain at the break of a head in
@@ -21,7 +20,7 @@ import roughcut.measure.Worked;
  * @param back least wood to the carved back
  * @param rod wood between the nearest one and the rod's channel or the access bore
  */
-public record Splines(List<Double> offsets, double x, Worked back, Worked rod) {
+public record Splines(List<Double> offsets, double x, Value back, Value rod) {
 
   /**
    * The splines; empty when there are none.
@@ -29,14 +28,14 @@ public record Splines(List<Double> offsets, double x, Worked back, Worked rod) {
    * @param middle of what they cross, from the nut line, mm
    */
   public static Optional<Splines> of(
-      Givens givens, double middle, NeckShape neck, RodChannel rod, Ledger ledger) {
+      Givens givens, double middle, Basis place, NeckShape neck, RodChannel rod, Ledger ledger) {
     int count = (int) givens.get(NeckDecisions.SPLINES).value();
     if (count == 0) {
       return Optional.empty();
     }
-    Given width = givens.get(NeckDecisions.SPLINE_WIDTH);
-    Given depth = givens.get(NeckDecisions.SPLINE_DEPTH);
-    Given apart = givens.get(NeckDecisions.SPLINE_OFFSET);
+    Value width = givens.get(NeckDecisions.SPLINE_WIDTH);
+    Value depth = givens.get(NeckDecisions.SPLINE_DEPTH);
+    Value apart = givens.get(NeckDecisions.SPLINE_OFFSET);
     List<Double> offsets = new ArrayList<>();
     for (int i = 0; i < count; i++) {
       offsets.add((i - (count - 1) / 2.0) * apart.value());
@@ -52,23 +51,21 @@ public record Splines(List<Double> offsets, double x, Worked back, Worked rod) {
         new Splines(
             offsets,
             x,
-            ledger.put(
+            ledger.find(
                 "spline.back-least",
                 "From a spline to the carved back, the shortest way",
                 FINE_LENGTH,
                 back,
                 "least at the middle from its corners to the carved back",
-                in("w", width),
-                in("d", depth),
-                in("s", apart)),
-            ledger.put(
+                neck.basis().and(place).with(width, depth, apart)),
+            ledger.find(
                 "spline.rod",
                 "Wood between spline and rod",
                 FINE_LENGTH,
                 beside,
                 "least of the splines' distance from the rod's channel",
-                in("w", width),
-                in("s", apart),
-                in("w_r", rod.width()))));
+                width,
+                apart,
+                rod.width())));
   }
 }

@@ -2,7 +2,6 @@ package roughcut.neck;
 
 import static roughcut.measure.Quantity.FINE_LENGTH;
 import static roughcut.measure.Quantity.LENGTH;
-import static roughcut.measure.Worked.in;
 
 import java.util.List;
 import roughcut.design.Givens;
@@ -10,9 +9,9 @@ import roughcut.design.NeckDecisions;
 import roughcut.geometry.Minimum;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
-import roughcut.measure.Given;
+import roughcut.measure.Basis;
 import roughcut.measure.Ledger;
-import roughcut.measure.Worked;
+import roughcut.measure.Value;
 
 /**
  * Bars of carbon or titanium either side of the rod, parallel or splayed with the taper: their
@@ -22,59 +21,63 @@ import roughcut.measure.Worked;
  * @param between wood between a stiffener's channel and the rod's, at its thinnest
  */
 public record Stiffeners(
-    Channel bass, Channel treble, Worked underCorner, Worked least, Worked leastX, Worked between) {
+    Channel bass,
+    Channel treble,
+    Value underCorner,
+    Value least,
+    Value leastX,
+    Value between,
+    Basis basis) {
 
   /** The stiffeners, or null when there are none. */
   public static Stiffeners of(Givens givens, NeckShape neck, RodChannel rod, Ledger ledger) {
     if (givens.get(NeckDecisions.STIFFENERS).value() < 2) {
       return null;
     }
-    Given width = givens.get(NeckDecisions.STIFFENER_WIDTH);
-    Given depth = givens.get(NeckDecisions.STIFFENER_DEPTH);
-    Given head = givens.get(NeckDecisions.STIFFENER_HEAD);
-    Given heel = givens.get(NeckDecisions.STIFFENER_HEEL);
-    Given start = givens.get(NeckDecisions.STIFFENER_START);
-    Given length = givens.get(NeckDecisions.STIFFENER_LENGTH);
+    Value width = givens.get(NeckDecisions.STIFFENER_WIDTH);
+    Value depth = givens.get(NeckDecisions.STIFFENER_DEPTH);
+    Value head = givens.get(NeckDecisions.STIFFENER_HEAD);
+    Value heel = givens.get(NeckDecisions.STIFFENER_HEEL);
+    Value start = givens.get(NeckDecisions.STIFFENER_START);
+    Value length = givens.get(NeckDecisions.STIFFENER_LENGTH);
     Channel bass = channel(start, length, width, depth, head, heel, -1);
     Channel treble = channel(start, length, width, depth, head, heel, 1);
     Minimum corner = either(bass, treble, neck, Channel.Piece::underCorner);
     Minimum least = either(bass, treble, neck, Channel.Piece::least);
-    Worked.Input[] inputs = {
-      in("w", width), in("d", depth), in("y_1", head), in("y_2", heel), in("p", neck.exponent())
-    };
+    Basis own = Basis.of(width, depth, head, heel, start, length);
+    Basis both = own.and(neck.basis());
     return new Stiffeners(
         bass,
         treble,
-        ledger.put(
+        ledger.find(
             "stiffener.under-corner",
             "Under a stiffener's outer corner, straight down",
             FINE_LENGTH,
             corner.value(),
             "least along the channel of P(y + w / 2) − d",
-            inputs),
-        ledger.put(
+            both),
+        ledger.find(
             "stiffener.least",
             "From a stiffener's channel to the carved back, the shortest way",
             FINE_LENGTH,
             least.value(),
             "least along the channel from its outer corners to |y / a|^p + |z / B|^p = 1",
-            inputs),
-        ledger.put(
+            both),
+        ledger.find(
             "stiffener.least.x",
             "Where that is, from the nut line",
             LENGTH,
             least.at(),
-            "found with stiffener.least"),
-        ledger.put(
+            "found with stiffener.least",
+            both),
+        ledger.find(
             "stiffener.between",
             "Wood between rod and stiffener",
             FINE_LENGTH,
             between(bass.pieces().get(0), rod.channel()),
             "least distance of their outlines, where both really are",
-            in("y_1", head),
-            in("y_2", heel),
-            in("w", width),
-            in("w_r", rod.width())));
+            own.and(rod.basis())),
+        own);
   }
 
   /** The least distance seen from above between a stiffener's channel and the rod's pieces. */
@@ -124,7 +127,7 @@ public record Stiffeners(
   }
 
   private static Channel channel(
-      Given start, Given length, Given width, Given depth, Given head, Given heel, int side) {
+      Value start, Value length, Value width, Value depth, Value head, Value heel, int side) {
     double from = start.value();
     double to = from + length.value();
     return new Channel(

@@ -4,7 +4,7 @@ import roughcut.design.Decisions;
 import roughcut.design.Givens;
 import roughcut.design.NeckDecisions;
 import roughcut.layout.FretLayout;
-import roughcut.measure.Given;
+import roughcut.measure.Value;
 
 /**
  * The neck's thickness, fretboard included: straight through the thickness at fret 1 and at the
@@ -18,19 +18,19 @@ import roughcut.measure.Given;
  * @param missingOctave the same at the octave fret
  */
 public record ThicknessLine(
-    Given first,
-    Given octave,
-    Given fretboard,
+    Value first,
+    Value octave,
+    Value fretboard,
     double firstX,
     double octaveX,
     double missingFirst,
     double missingOctave) {
 
   public static ThicknessLine of(Givens givens, FretLayout frets) {
-    Given decidedFirst = givens.get(Decisions.THICKNESS_1);
-    Given decidedOctave = givens.get(Decisions.THICKNESS_12);
-    Given first = real(decidedFirst, givens.get(NeckDecisions.CARVE_NOW_1));
-    Given octave = real(decidedOctave, givens.get(NeckDecisions.CARVE_NOW_12));
+    Value decidedFirst = givens.get(Decisions.THICKNESS_1);
+    Value decidedOctave = givens.get(Decisions.THICKNESS_12);
+    Value first = real(decidedFirst, givens.get(NeckDecisions.CARVE_NOW_1));
+    Value octave = real(decidedOctave, givens.get(NeckDecisions.CARVE_NOW_12));
     return new ThicknessLine(
         first,
         octave,
@@ -42,7 +42,7 @@ public record ThicknessLine(
   }
 
   /** What was read below the line is how thick the neck is: no carving puts wood back. */
-  private static Given real(Given line, Given read) {
+  private static Value real(Value line, Value read) {
     return read.value() > 0 && read.value() < line.value() ? read : line;
   }
 

@@ -9,10 +9,11 @@ import roughcut.design.BlankStep;
 import roughcut.design.BodyDecisions;
 import roughcut.design.Decisions;
 import roughcut.design.Givens;
-import roughcut.design.NeckFixing;
 import roughcut.layout.BodyOutline;
-import roughcut.measure.Given;
+import roughcut.measure.Decided;
+import roughcut.measure.Found;
 import roughcut.measure.Ledger;
+import roughcut.measure.Value;
 import roughcut.measure.Worked;
 import roughcut.strings.Heights;
 
@@ -24,30 +25,35 @@ import roughcut.strings.Heights;
  * @param depth under the fretboard
  * @param fromStrips what of that the strips give, where a block is glued under
  */
-public record ThroughCore(Worked end, Worked depth, Worked fromStrips) {
+public record ThroughCore(Value end, Value depth, Value fromStrips) {
 
   /** The core; empty for a neck that ends in a heel. */
   public static Optional<ThroughCore> of(
       Givens givens, BodyOutline outline, Heights heights, Ledger ledger) {
-    if (givens.get(BodyDecisions.NECK_FIXING) != NeckFixing.THROUGH) {
+    if (!givens.get(BodyDecisions.NECK_JOINT).runsThrough()) {
       return Optional.empty();
     }
-    Given body = givens.get(BodyDecisions.BODY_THICKNESS);
-    Given top = givens.get(BodyDecisions.BODY_TOP);
-    Given accent = givens.get(BodyDecisions.BODY_ACCENT);
-    Given reaches =
-        Given.decided("body.end", "The body's end, from the nut line", outline.end(), LENGTH);
+    Value body = givens.get(BodyDecisions.BODY_THICKNESS);
+    Value top = givens.get(BodyDecisions.BODY_TOP);
+    Value accent = givens.get(BodyDecisions.BODY_ACCENT);
+    Value reaches =
+        Found.of(
+            "body.end",
+            "The body's end, from the nut line",
+            outline.end(),
+            LENGTH,
+            "found at the outline’s end",
+            outline.basis());
     double block =
         givens.design().neckSteps().stream()
             .filter(s -> s.kind() == BlankStep.Kind.HEEL_BLOCK)
             .mapToDouble(BlankStep::thickness)
             .sum();
-    Worked depth =
+    Value depth =
         ledger.put(
             "core.depth",
             "Through-neck's core in the body, deep",
             LENGTH,
-            body.value() - top.value() - accent.value() + heights.exposed().value(),
             "t − t_top − v + e",
             in("t", body),
             in("t_top", top),
@@ -59,7 +65,6 @@ public record ThroughCore(Worked end, Worked depth, Worked fromStrips) {
                 "core.end",
                 "Through-neck's core ends, from the nut line",
                 LENGTH,
-                outline.end(),
                 "x_b",
                 in("x_b", reaches)),
             depth,
@@ -67,10 +72,9 @@ public record ThroughCore(Worked end, Worked depth, Worked fromStrips) {
                 "core.strips-depth",
                 "Of that, from the strips",
                 LENGTH,
-                Math.max(0, depth.value() - block),
                 "max(0, d − b)",
                 in("d", depth),
-                in("b", Given.decided("neck.heel-block", "Heel block", block, LENGTH)))));
+                in("b", Decided.of("neck.heel-block", "Heel block", block, LENGTH)))));
   }
 
   /** What is worked out from now on, with the core's end and depth in the heel's places. */
@@ -83,14 +87,14 @@ public record ThroughCore(Worked end, Worked depth, Worked fromStrips) {
             following(givens.get(Decisions.HEEL_THICKNESS), depth)));
   }
 
-  private static Given following(Given decided, Worked worked) {
+  private static Value following(Value decided, Value worked) {
     // A core thinner than any neck is a problem that is told; here it stays a solid.
-    return Given.decided(
-        decided.id(), worked.label(), Math.max(1, worked.value()), decided.quantity());
+    return Worked.of(
+        decided.id(), worked.label(), decided.quantity(), "max(1, x)", in("x", worked));
   }
 
   /** The depth that the blank wants: the head's, or the core's where that is more. */
-  public Optional<Worked> deeper(Optional<Worked> head) {
+  public Optional<Value> deeper(Optional<Value> head) {
     return head.filter(h -> h.value() >= fromStrips.value()).or(() -> Optional.of(fromStrips));
   }
 }

@@ -8,6 +8,7 @@ import static roughcut.measure.Worked.in;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import roughcut.design.Decisions;
 import roughcut.design.FretboardDecisions;
 import roughcut.design.Givens;
@@ -17,10 +18,12 @@ import roughcut.design.TunerRule;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.layout.StringSpread;
-import roughcut.measure.Given;
+import roughcut.measure.Basis;
+import roughcut.measure.Found;
+import roughcut.measure.Known;
 import roughcut.measure.Ledger;
 import roughcut.measure.Quantity;
-import roughcut.measure.Worked;
+import roughcut.measure.Value;
 import roughcut.strings.NutAction;
 
 /**
@@ -34,7 +37,7 @@ import roughcut.strings.NutAction;
  * @param grip thickness that each tuner clamps, veneers included
  */
 public record TunerLayout(
-    List<Tuner> tuners, Worked grip, Given gripLeast, Given gripMost, Optional<Worked> bodyGap) {
+    List<Tuner> tuners, Value grip, Value gripLeast, Value gripMost, Optional<Value> bodyGap) {
   /**
    * One tuner.
    *
@@ -49,12 +52,12 @@ public record TunerLayout(
   public record Tuner(
       int string,
       boolean trebleSide,
-      Worked x,
-      Worked y,
-      Worked clearance,
-      Worked edge,
-      Worked sideAngle,
-      Worked breakAngle,
+      Value x,
+      Value y,
+      Value clearance,
+      Value edge,
+      Value sideAngle,
+      Value breakAngle,
       Point nut,
       Point touch) {
     public Point post() {
@@ -81,11 +84,11 @@ public record TunerLayout(
     private final StringSpread strings;
     private final Outline face;
     private final Ledger ledger;
-    private final Given post;
-    private final Given bushing;
+    private final Value post;
+    private final Value bushing;
     private final double slope;
-    private final List<Worked> xs = new ArrayList<>();
-    private final List<Worked> ys = new ArrayList<>();
+    private final List<Value> xs = new ArrayList<>();
+    private final List<Value> ys = new ArrayList<>();
 
     private Builder(
         Givens givens, HeadLine head, StringSpread strings, Outline face, Ledger ledger) {
@@ -109,15 +112,14 @@ public record TunerLayout(
       for (int i = 1; i <= n; i++) {
         tuners.add(tuner(i, i <= treble));
       }
-      Given face = givens.get(Decisions.HEAD_VENEER);
-      Given back = givens.get(Decisions.HEAD_BACK_VENEER);
+      Value face = givens.get(Decisions.HEAD_VENEER);
+      Value back = givens.get(Decisions.HEAD_BACK_VENEER);
       return new TunerLayout(
           tuners,
           ledger.put(
               "head.grip",
               "What the tuners clamp, veneers included",
               LENGTH,
-              head.thickness().value() + face.value() + back.value(),
               "t_h + v + v_b",
               in("t_h", head.thickness()),
               in("v", face),
@@ -135,50 +137,49 @@ public record TunerLayout(
     }
 
     private void place(int string, boolean trebleSide, int place) {
-      Given first = givens.get(NeckDecisions.TUNER_FIRST);
-      Given spacing = givens.get(NeckDecisions.TUNER_SPACING);
-      Given stagger = givens.get(NeckDecisions.TUNER_STAGGER);
-      Given nth = Given.decided("tuner.place", "Place from the nut", place, Quantity.COUNT);
-      Worked x =
+      Value first = givens.get(NeckDecisions.TUNER_FIRST);
+      Value spacing = givens.get(NeckDecisions.TUNER_SPACING);
+      Value stagger = givens.get(NeckDecisions.TUNER_STAGGER);
+      Value nth = Known.of("tuner.place", "Place from the nut", place, Quantity.COUNT, "counted");
+      Value x =
           ledger.put(
               "tuner." + string + ".x",
               "Tuner " + string + " along the face, from the break line",
               LENGTH,
-              first.value() + (place - 1) * spacing.value() + (trebleSide ? stagger.value() : 0),
               "x_1 + (k − 1) · s" + (trebleSide ? " + u" : ""),
               in("x_1", first),
               in("k", nth),
               in("s", spacing),
               in("u", stagger));
       int side = trebleSide ? 1 : -1;
-      Worked y;
+      Value y;
       if (givens.get(NeckDecisions.TUNER_RULE) == TunerRule.STRAIGHT_PULL) {
-        Given line =
-            Given.decided(
+        Value line =
+            Found.of(
                 "string." + string + ".line",
                 "String's own line at the post",
                 lineAt(string, x.value()),
-                FINE_LENGTH);
-        Given gauge = givens.get(PartDecisions.gauge(string));
+                FINE_LENGTH,
+                "found along the string",
+                strings.basis(string).and(head.basis()).with(x));
+        Value gauge = givens.get(PartDecisions.gauge(string));
         y =
             ledger.put(
                 "tuner." + string + ".y",
                 "Tuner " + string + " from the centre line",
                 FINE_LENGTH,
-                line.value() + side * (post.value() + gauge.value()) / 2,
                 "y_s " + (side > 0 ? "+" : "−") + " (p + g) / 2",
                 in("y_s", line),
                 in("p", post),
                 in("g", gauge));
       } else {
-        Given offset = givens.get(NeckDecisions.TUNER_OFFSET);
-        Given leans = givens.get(NeckDecisions.TUNER_SLOPE);
+        Value offset = givens.get(NeckDecisions.TUNER_OFFSET);
+        Value leans = givens.get(NeckDecisions.TUNER_SLOPE);
         y =
             ledger.put(
                 "tuner." + string + ".y",
                 "Tuner " + string + " from the centre line",
                 FINE_LENGTH,
-                side * (offset.value() + (x.value() - first.value()) * Math.tan(slope)),
                 (side > 0 ? "" : "−") + "(y_1 + (x − x_1) · tan(γ))",
                 in("y_1", offset),
                 in("x", x),
@@ -190,14 +191,14 @@ public record TunerLayout(
     }
 
     private Tuner tuner(int string, boolean trebleSide) {
-      Worked x = xs.get(string - 1);
-      Worked y = ys.get(string - 1);
+      Value x = xs.get(string - 1);
+      Value y = ys.get(string - 1);
       int side = trebleSide ? 1 : -1;
       double gauge = givens.get(PartDecisions.gauge(string)).value();
       Point nut = new Point(0, lineAt(string, 0));
       Point touch = new Point(x.value(), y.value() - side * (post.value() + gauge) / 2);
-      Worked edge =
-          ledger.put(
+      Value edge =
+          ledger.find(
               "tuner." + string + ".edge",
               "Tuner " + string + ", wood to the head's outline",
               FINE_LENGTH,
@@ -205,22 +206,25 @@ public record TunerLayout(
                       * face.edgeDistance(new Point(x.value(), y.value()))
                   - bushing.value() / 2,
               "least from the bore to the head's outline",
-              in("x", x),
-              in("y", y),
-              in("D", bushing));
+              head.basis()
+                  .with(
+                      x,
+                      y,
+                      bushing,
+                      givens.get(Decisions.HEAD_WIDTH),
+                      givens.get(Decisions.NUT_WIDTH)));
       double own = lineAt(string, x.value()) - lineAt(string, 0);
       double turn =
           Math.toDegrees(
               Math.abs(Math.atan2(touch.y() - nut.y(), touch.x()) - Math.atan2(own, touch.x())));
-      Worked sideways =
-          ledger.put(
+      Value sideways =
+          ledger.find(
               "tuner." + string + ".side-angle",
               "String " + string + " turns aside at the nut",
               ANGLE,
               turn,
               "found between the string's line and its way to the post",
-              in("x", x),
-              in("y", y));
+              strings.basis(string).and(head.basis()).with(x, y, post));
       return new Tuner(
           string,
           trebleSide,
@@ -234,7 +238,7 @@ public record TunerLayout(
           touch);
     }
 
-    private Worked clearance(int string, Point nut, Point touch, double gauge) {
+    private Value clearance(int string, Point nut, Point touch, double gauge) {
       double least = face.bounds().width();
       for (int other = 1; other <= strings.count(); other++) {
         if (other != string) {
@@ -242,38 +246,35 @@ public record TunerLayout(
           least = Math.min(least, neighbour.distanceToSegment(nut, touch));
         }
       }
-      return ledger.put(
+      return ledger.find(
           "tuner." + string + ".post-clearance",
           "String " + string + " clears its neighbours' posts by",
           FINE_LENGTH,
           least - post.value() / 2 - gauge / 2,
           "least from the string to a neighbour's post",
-          in("x", xs.get(string - 1)),
-          in("y", ys.get(string - 1)),
-          in("p", post));
+          strings.basis(string).and(head.basis(), Basis.of(xs), Basis.of(ys)).with(post));
     }
 
     /** Handbook page 2, "Break angles"; the wrap lies over the face veneer. */
-    private Worked breakAngle(int string, Worked x) {
-      Given board = givens.get(Decisions.FRETBOARD_THICKNESS);
-      Given fret = givens.get(FretboardDecisions.WIRE_HEIGHT);
-      Given action = NutAction.of(givens);
-      Given wrap = givens.get(NeckDecisions.TUNER_WRAP);
+    private Value breakAngle(int string, Value x) {
+      Value board = givens.get(Decisions.FRETBOARD_THICKNESS);
+      Value fret = givens.get(FretboardDecisions.WIRE_HEIGHT);
+      Value action = NutAction.of(givens);
+      Value wrap = givens.get(NeckDecisions.TUNER_WRAP);
       double theta = head.theta();
-      Given veneer = givens.get(Decisions.HEAD_VENEER);
+      Value veneer = givens.get(Decisions.HEAD_VENEER);
       double zn = board.value() + fret.value() + action.value() + head.drop();
       double over = wrap.value() + veneer.value();
       double angle =
           Math.atan(
               (zn + x.value() * Math.sin(theta) - over * Math.cos(theta))
                   / (x.value() * Math.cos(theta) + over * Math.sin(theta)));
-      Given degrees = Given.decided("head.angle", "Head angle", Math.toDegrees(theta), ANGLE);
-      Given drop = Given.decided("head.step", "Step of the head", head.drop(), LENGTH);
+      Value degrees = head.lean();
+      Value drop = head.fall();
       return ledger.put(
           "tuner." + string + ".break-angle",
           "String " + string + " breaks over the nut by",
           ANGLE,
-          Math.toDegrees(angle),
           "atan((t_b + t_f + a + s + ℓ · sin(θ) − (v + f) · cos(θ)) / (ℓ · cos(θ) + (v + f) · sin(θ)))",
           in("t_b", board),
           in("t_f", fret),
@@ -285,8 +286,8 @@ public record TunerLayout(
           in("f", veneer));
     }
 
-    private Optional<Worked> bodyGap(List<Tuner> tuners) {
-      Given body = givens.get(NeckDecisions.TUNER_BODY);
+    private Optional<Value> bodyGap(List<Tuner> tuners) {
+      Value body = givens.get(NeckDecisions.TUNER_BODY);
       double least = Double.POSITIVE_INFINITY;
       for (Tuner a : tuners) {
         for (Tuner b : tuners) {
@@ -302,9 +303,17 @@ public record TunerLayout(
                   "tuner.body-gap",
                   "Between the bodies of neighbouring tuners",
                   LENGTH,
-                  least - body.value(),
                   "s − b",
-                  in("s", Given.decided("tuner.nearest", "Nearest two posts", least, LENGTH)),
+                  in(
+                      "s",
+                      Found.of(
+                          "tuner.nearest",
+                          "Nearest two posts",
+                          least,
+                          LENGTH,
+                          "least distance of two posts",
+                          Basis.of(
+                              tuners.stream().flatMap(t -> Stream.of(t.x(), t.y())).toList()))),
                   in("b", body)));
     }
   }

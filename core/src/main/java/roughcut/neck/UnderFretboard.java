@@ -1,7 +1,6 @@
 package roughcut.neck;
 
 import static roughcut.measure.Quantity.LENGTH;
-import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -12,8 +11,9 @@ import roughcut.fretboard.FretPins;
 import roughcut.geometry.Point;
 import roughcut.layout.FretLayout;
 import roughcut.layout.FretboardTaper;
-import roughcut.measure.Given;
+import roughcut.measure.Basis;
 import roughcut.measure.Ledger;
+import roughcut.measure.Value;
 
 /** The fretboard's locating pins, clear of what is let into the neck below. */
 public final class UnderFretboard {
@@ -30,7 +30,7 @@ public final class UnderFretboard {
       RodChannel rod,
       Optional<Stiffeners> stiffeners,
       Ledger ledger) {
-    Given pin = givens.get(FretboardDecisions.PIN);
+    Value pin = givens.get(FretboardDecisions.PIN);
     List<FretPins> pins = new ArrayList<>();
     int count = frets.frets().size();
     for (boolean headEnd : new boolean[] {true, false}) {
@@ -56,13 +56,19 @@ public final class UnderFretboard {
           .y()
           .ifPresent(
               y ->
-                  ledger.put(
+                  ledger.find(
                       headEnd ? "pin.head.y" : "pin.body.y",
                       "Locating pin in slot " + fret + ", from the centre line",
                       LENGTH,
                       y,
                       "found outwards in, clear of every channel by 1",
-                      in("d", pin)));
+                      frets
+                          .basis()
+                          .and(
+                              taper.basis(),
+                              rod.basis(),
+                              stiffeners.map(Stiffeners::basis).orElse(Basis.NONE))
+                          .with(pin)));
     }
     return pins;
   }

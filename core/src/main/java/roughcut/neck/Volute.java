@@ -8,8 +8,8 @@ import roughcut.design.Decisions;
 import roughcut.design.Givens;
 import roughcut.design.NeckDecisions;
 import roughcut.layout.FretboardTaper;
-import roughcut.measure.Given;
 import roughcut.measure.Ledger;
+import roughcut.measure.Value;
 import roughcut.measure.Worked;
 
 /**
@@ -24,7 +24,7 @@ import roughcut.measure.Worked;
  * @param underHead whether it stands under the head rather than under the heel's end
  * @param turns in which the drum reaches the whole of the head
  */
-public record Volute(Worked tangent, Worked apex, Worked riser, boolean underHead, Worked turns) {
+public record Volute(Value tangent, Value apex, Value riser, boolean underHead, Value turns) {
   /** Turned over, a head is reached from its two sides and no more. */
   private static final int SIDES = 2;
 
@@ -43,19 +43,25 @@ public record Volute(Worked tangent, Worked apex, Worked riser, boolean underHea
   }
 
   public static Volute of(Givens givens, HeadLine head, FretboardTaper taper, Ledger ledger) {
-    Given radius = givens.get(Decisions.DRUM_RADIUS);
-    Given heelEnd = givens.get(Decisions.HEEL_END);
-    Given atHeel =
-        Given.decided(
-            "neck.width-at-heel", "Neck at the heel's end", taper.width(heelEnd.value()), LENGTH);
-    Given wide = givens.get(Decisions.HEAD_WIDTH);
-    Given drum = givens.get(NeckDecisions.DRUM_HEIGHT);
+    Value radius = givens.get(Decisions.DRUM_RADIUS);
+    Value heelEnd = givens.get(Decisions.HEEL_END);
+    Value atHeel =
+        Worked.of(
+            "neck.width-at-heel",
+            "Neck at the heel's end",
+            LENGTH,
+            "w_nut + (w_2 − w_nut) · x / x_2",
+            in("w_nut", taper.nutWidth()),
+            in("w_2", taper.secondWidth()),
+            in("x", heelEnd),
+            in("x_2", taper.secondAt()));
+    Value wide = givens.get(Decisions.HEAD_WIDTH);
+    Value drum = givens.get(NeckDecisions.DRUM_HEIGHT);
     return new Volute(
         ledger.put(
             "volute.tangent",
             "Tangent of the volute's curve",
             LENGTH,
-            radius.value() * Math.tan(head.theta() / 2),
             head.stepped() ? "0 · R" : "R · tan(θ / 2)",
             in("R", radius),
             in("θ", head.angle())),
@@ -63,7 +69,6 @@ public record Volute(Worked tangent, Worked apex, Worked riser, boolean underHea
             "volute.apex",
             "Volute's apex, from the nut line towards the head",
             LENGTH,
-            head.nutThickness().value() / 2,
             "nut / 2",
             in("nut", head.nutThickness())),
         ledger.put(
@@ -72,7 +77,6 @@ public record Volute(Worked tangent, Worked apex, Worked riser, boolean underHea
                 ? "Riser under the head's widest place at the drum"
                 : "Riser under the heel's end at the drum",
             LENGTH,
-            Math.abs(wide.value() - atHeel.value()) / 2,
             "abs(w_h − w_heel) / 2",
             in("w_h", wide),
             in("w_heel", atHeel)),
@@ -81,7 +85,6 @@ public record Volute(Worked tangent, Worked apex, Worked riser, boolean underHea
             "drum.turns",
             "Turns at the drum",
             COUNT,
-            Math.max(1, Math.ceil(wide.value() / drum.value())),
             "max(1, ceil(w_h / h))",
             in("w_h", wide),
             in("h", drum)));

@@ -5,7 +5,7 @@ import roughcut.fretboard.FretPins;
 import roughcut.fretboard.FretboardWork;
 import roughcut.fretboard.Markers;
 import roughcut.fretboard.Slots;
-import roughcut.measure.Worked;
+import roughcut.measure.Value;
 
 /**
  * What is worked out for the fretboard.
@@ -14,4 +14,4 @@ import roughcut.measure.Worked;
  * @param pins that keep it in place while it is glued
  */
 public record FretboardPlan(
-    Slots slots, Markers markers, Worked sideDots, FretboardWork work, List<FretPins> pins) {}
+    Slots slots, Markers markers, Value sideDots, FretboardWork work, List<FretPins> pins) {}

@@ -39,7 +39,7 @@ import roughcut.layout.FretLayout;
 import roughcut.layout.FretboardTaper;
 import roughcut.layout.StringSpread;
 import roughcut.measure.Units;
-import roughcut.measure.Worked;
+import roughcut.measure.Value;
 import roughcut.neck.NeckDetails;
 import roughcut.neck.NeckShape;
 import roughcut.neck.OnePieceHead;
@@ -66,6 +66,7 @@ import roughcut.thin.ThinSpot;
  * @param values every worked value by its id, in the order of working
  * @param thinSpots worst first
  * @param findings what can't be, isn't ready or wants a look, apart from thin wood
+ * @param drawn the numbers before anything was measured
  */
 public record Plan(
     Build build,
@@ -96,9 +97,10 @@ public record Plan(
     List<BodyMarks> bodyMarks,
     Weights weights,
     BodyCuts cuts,
-    Map<String, Worked> values,
+    Map<String, Value> values,
     List<ThinSpot> thinSpots,
-    List<Finding> findings) {
+    List<Finding> findings,
+    Drawn drawn) {
 
   public static Plan of(Build build, Shop shop) {
     return new Planner(build, shop).plan();
@@ -164,7 +166,7 @@ public record Plan(
   }
 
   /** A choice as it counts. */
-  public Choice given(ChoiceDecision decision) {
+  public <C extends Choice> C given(ChoiceDecision<C> decision) {
     return decision.in(build.design());
   }
 
@@ -177,13 +179,18 @@ public record Plan(
   }
 
   /** The value of that id where it is of the way in which this neck is made; empty otherwise. */
-  public Optional<Worked> setting(String id) {
-    HeadMaking making = (HeadMaking) NeckDecisions.HEAD_MAKING.in(build.design());
+  public Optional<Value> setting(String id) {
+    HeadMaking making = NeckDecisions.HEAD_MAKING.in(build.design());
     return making.foreign(id) ? Optional.empty() : value(id);
   }
 
+  /** Whether a number comes from the wood: read, or moved by what was read. */
+  public boolean fromWood(Value value) {
+    return drawn.moved(value);
+  }
+
   /** The worked value of that id. */
-  public Optional<Worked> value(String id) {
+  public Optional<Value> value(String id) {
     return Optional.ofNullable(values.get(id));
   }
 

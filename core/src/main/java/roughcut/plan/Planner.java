@@ -29,7 +29,6 @@ import roughcut.design.Decisions;
 import roughcut.design.Givens;
 import roughcut.design.HeadMaking;
 import roughcut.design.NeckDecisions;
-import roughcut.design.NeckFixing;
 import roughcut.design.NumberDecision;
 import roughcut.design.RodReach;
 import roughcut.fretboard.FretPins;
@@ -42,8 +41,9 @@ import roughcut.layout.BodyOutline;
 import roughcut.layout.FretLayout;
 import roughcut.layout.FretboardTaper;
 import roughcut.layout.StringSpread;
-import roughcut.measure.Given;
+import roughcut.measure.Basis;
 import roughcut.measure.Ledger;
+import roughcut.measure.Value;
 import roughcut.measure.Worked;
 import roughcut.neck.AccessBore;
 import roughcut.neck.Carving;
@@ -104,7 +104,7 @@ final class Planner {
     Optional<ThroughCore> core = ThroughCore.of(givens, outline, heights, ledger);
     givens = core.isPresent() ? core.get().standingIn(givens) : givens;
     NeckBlank blank = NeckBlank.of(givens, taper, ledger);
-    NeckShape neck = NeckShape.of(givens, frets, taper, blank.halfWidth());
+    NeckShape neck = NeckShape.of(givens, frets, taper, blank);
     HeadLine head = neck.head();
     HeadLine angled = HeadLine.angled(givens);
     OnePieceHead onePiece =
@@ -114,11 +114,11 @@ final class Planner {
     // The scarf's numbers are there for comparing, even when the head is made otherwise.
     Optional<ScarfJoint> joint =
         angled.flat() ? Optional.empty() : Optional.of(ScarfJoint.of(givens, angled, ledger));
-    HeadMaking making = (HeadMaking) givens.get(NeckDecisions.HEAD_MAKING);
-    Optional<ScarfJoint> scarf = making == HeadMaking.SCARF ? joint : Optional.empty();
+    HeadMaking making = givens.get(NeckDecisions.HEAD_MAKING);
+    Optional<ScarfJoint> scarf = making.scarfed() ? joint : Optional.empty();
     Slots slots = Slots.of(givens, frets, taper, radius, ledger);
     Markers markers = Markers.of(givens, frets, taper, radius, ledger);
-    Worked sideDots = Markers.sideDots(givens, slots, ledger);
+    Value sideDots = Markers.sideDots(givens, slots, frets.basis(), ledger);
     FretboardWork work = FretboardWork.of(givens, frets, taper, strings, radius, ledger);
     RodChannel rod = RodChannel.of(givens, neck, ledger);
     Optional<Stiffeners> stiffeners = Optional.ofNullable(Stiffeners.of(givens, neck, rod, ledger));
@@ -130,8 +130,14 @@ final class Planner {
         scarf.map(s -> ScarfMarks.of(givens, s, head, neck, blank, ledger));
     // A head in one piece is weakest where its short grain begins, at the break.
     Optional<Splines> splines =
-        scarf.isPresent() || making == HeadMaking.ONE_PIECE && joint.isPresent()
-            ? Splines.of(givens, scarf.map(ScarfJoint::middleX).orElse(0.0), neck, rod, ledger)
+        scarf.isPresent() || making.sawnAtAngle() && joint.isPresent()
+            ? Splines.of(
+                givens,
+                scarf.map(ScarfJoint::middleX).orElse(0.0),
+                scarf.map(s -> Basis.of(s.bevel(), s.run()).and(head.basis())).orElse(Basis.NONE),
+                neck,
+                rod,
+                ledger)
             : Optional.empty();
     Outline headFace = headFace(taper, head);
     TunerLayout tuners = TunerLayout.of(givens, head, strings, headFace, ledger);
@@ -153,21 +159,21 @@ final class Planner {
             tuners.tuners().stream().map(TunerLayout.Tuner::breakAngle).toList(),
             ledger);
     List<FretPins> pins = UnderFretboard.pins(givens, frets, taper, rod, stiffeners, ledger);
-    Worked blankLength =
-        making == HeadMaking.FLAT
+    Value blankLength =
+        making.stepped()
             ? flatHead.length()
             : scarf.map(ScarfJoint::blankLength).orElse(onePiece.length());
-    Optional<Worked> headDeep =
-        making == HeadMaking.ONE_PIECE && joint.isPresent()
+    Optional<Value> headDeep =
+        making.sawnAtAngle() && joint.isPresent()
             ? Optional.of(onePiece.depth())
-            : making == HeadMaking.FLAT ? Optional.of(flatHead.depth()) : Optional.empty();
-    Optional<Worked> deep = core.isEmpty() ? headDeep : core.get().deeper(headDeep);
+            : making.stepped() ? Optional.of(flatHead.depth()) : Optional.empty();
+    Optional<Value> deep = core.isEmpty() ? headDeep : core.get().deeper(headDeep);
     // A scarfed shaft is as deep as it was planed; any other blank is at least that, and its
     // head's.
-    double stock =
-        Math.max(
-            making == HeadMaking.SCARF ? 0 : headDeep.map(Worked::value).orElse(0.0),
-            neck.shaft().value());
+    Value stock =
+        headDeep
+            .filter(d -> !making.scarfed() && d.value() > neck.shaft().value())
+            .orElse(neck.shaft());
     Carving carving = Carving.of(givens, frets, neck, stock, ledger);
     BlankTree tree = BlankTree.of(givens, blankLength, deep, blank.width().value(), ledger);
     ChannelRouting routing =
@@ -179,12 +185,17 @@ final class Planner {
             ledger);
     Outline neckShape = NeckStock.outline(givens, tree, taper, headFace);
     Optional<Outline> nested = nested(neckShape);
-    NeckRips rips = NeckRips.of(givens, shop, tree, nested, ledger);
+    Basis necked = taper.basis().and(neck.basis()).with(tree.length());
+    NeckRips rips = NeckRips.of(givens, shop, tree, nested, necked, ledger);
     GlueUp glueUp = GlueUp.of(givens, tree, ledger);
     stackWidth(blank);
     HeadWings wings =
         HeadWings.of(
-            givens, blank, head.at(HeadOutline.widestAt(head.length().value()), 0).x(), ledger);
+            givens,
+            blank,
+            head.basis(),
+            head.at(HeadOutline.widestAt(head.length().value()), 0).x(),
+            ledger);
     Movement.of(givens, blank, ledger);
     MillingPasses milling = MillingPasses.of(givens, ledger);
     FaceCheck faceCheck = FaceCheck.of(givens, ledger);
@@ -198,7 +209,10 @@ final class Planner {
             build.design().placements(),
             rips.laid(parts, givens.get(BlankDecisions.JOINTING).value()),
             givens.get(Decisions.SAW_KERF).value());
-    boards.yield(shop.boards(), ledger);
+    boards.yield(
+        shop.boards(),
+        necked.and(blank.basis()).with(tree.depth(), body.length(), body.width(), body.back()),
+        ledger);
     Weights weights =
         Weights.of(
             givens,
@@ -210,6 +224,7 @@ final class Planner {
             radius::meanHeight,
             letIn(rod, stiffeners),
             body,
+            neckBasis(neck, blank, taper, radius, rod, stiffeners),
             ledger);
     NeckDetails details =
         new NeckDetails(
@@ -235,7 +250,7 @@ final class Planner {
                     flatHead.length().value(),
                     flatHead.depth().value(),
                     OnePieceHead.grain(angled, rips.mostRunOut(), ledger)
-                        .map(Worked::value)
+                        .map(Value::value)
                         .orElse(Double.POSITIVE_INFINITY),
                     neck.heelThickness().value())));
     BodyCuts cuts =
@@ -251,6 +266,7 @@ final class Planner {
                 slots,
                 bridge,
                 channels(rod, stiffeners),
+                rod.basis().and(stiffeners.map(Stiffeners::basis).orElse(Basis.NONE)),
                 density(blank),
                 body,
                 weights),
@@ -308,7 +324,30 @@ final class Planner {
                 PlanerAdvice.of(givens, shop.planer()),
                 Readiness.of(markers, work, heights, bridge, cuts))
             .flatMap(List::stream)
-            .toList());
+            .toList(),
+        new Drawn(build, shop));
+  }
+
+  /** What makes the neck as heavy as it is. */
+  private Basis neckBasis(
+      NeckShape neck,
+      NeckBlank blank,
+      FretboardTaper taper,
+      FretboardRadius radius,
+      RodChannel rod,
+      Optional<Stiffeners> stiffeners) {
+    return neck.basis()
+        .and(
+            blank.basis(),
+            taper.basis(),
+            radius.basis(),
+            rod.basis(),
+            stiffeners.map(Stiffeners::basis).orElse(Basis.NONE))
+        .with(
+            radius.crown(),
+            givens.get(Decisions.HEAD_WIDTH),
+            givens.get(NeckDecisions.ROD_MASS),
+            givens.get(NeckDecisions.STIFFENER_MASS));
   }
 
   private static List<Channel> channels(RodChannel rod, Optional<Stiffeners> stiffeners) {
@@ -371,7 +410,6 @@ final class Planner {
         "stack.width",
         blank.width().label(),
         blank.width().quantity(),
-        blank.width().value(),
         "W",
         Worked.in("W", blank.width()));
   }
@@ -386,14 +424,18 @@ final class Planner {
   /** A bolted or glued neck's back is seen up to the body; a through-neck's to its end. */
   private List<SeenLines> seen(
       NeckBlank blank, FretboardTaper taper, NeckShape neck, Outline headFace) {
-    boolean through = givens.get(BodyDecisions.NECK_FIXING) == NeckFixing.THROUGH;
-    Given seenTo = through ? neck.heelEnd() : neck.joint();
+    boolean through = givens.get(BodyDecisions.NECK_JOINT).runsThrough();
+    Value seenTo = through ? neck.heelEnd() : neck.joint();
     return SeenLines.of(
         blank,
         neck::halfWidth,
         seenTo,
         headFace,
         givens.get(Decisions.HEAD_VENEER).value() > 0,
+        blank
+            .basis()
+            .and(neck.basis())
+            .with(givens.get(Decisions.HEAD_WIDTH), givens.get(Decisions.HEAD_VENEER)),
         ledger);
   }
 }

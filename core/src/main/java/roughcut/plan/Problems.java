@@ -15,7 +15,6 @@ import roughcut.design.NumberDecision;
 import roughcut.design.NutKind;
 import roughcut.design.PartDecisions;
 import roughcut.design.RodReach;
-import roughcut.design.ScarfSchool;
 import roughcut.design.StringDecisions;
 import roughcut.design.SurfaceDecisions;
 import roughcut.finding.Finding;
@@ -198,7 +197,7 @@ final class Problems {
               + mm(of(Decisions.SHAFT_THICKNESS)));
     }
     double bevel = of(Decisions.SHAFT_THICKNESS) / Math.sin(theta);
-    if (givens.get(Decisions.SCARF_SCHOOL) == ScarfSchool.SEAM_ACROSS_HEAD
+    if (!givens.get(Decisions.SCARF_SCHOOL).underFretboard()
         && bevel >= of(Decisions.HEAD_LENGTH)) {
       add(
           Decisions.HEAD_LENGTH,
@@ -282,11 +281,11 @@ final class Problems {
   /** A reading from nut to octave that can't be of this neck; it doesn't count then. */
   private void octave(FretLayout frets) {
     double octave = of(StringDecisions.NUT_TO_OCTAVE);
-    if (octave > 0 && !Fan.ofThisNeck(2 * octave, frets.scale().nominal())) {
+    if (octave > 0 && !Fan.ofThisNeck(2 * octave, Fan.drawn(givens))) {
       add(
           StringDecisions.NUT_TO_OCTAVE,
           "can't be of this neck, whose octave fret is drawn at "
-              + mm(frets.scale().nominal() / 2)
+              + mm(Fan.drawn(givens) / 2)
               + "; it doesn't count");
     }
   }

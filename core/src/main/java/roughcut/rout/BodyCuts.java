@@ -2,8 +2,11 @@ package roughcut.rout;
 
 import static roughcut.measure.NumberWriter.fixed;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.function.Supplier;
 import roughcut.blank.BodyBlank;
 import roughcut.blank.Weights;
 import roughcut.body.BodySurface;
@@ -12,8 +15,9 @@ import roughcut.design.Fitting;
 import roughcut.design.FittingDecisions;
 import roughcut.design.FittingType;
 import roughcut.design.Givens;
-import roughcut.design.NeckFixing;
+import roughcut.design.NeckJoint;
 import roughcut.design.RoutDecisions;
+import roughcut.design.StringDecisions;
 import roughcut.finding.Topic;
 import roughcut.fretboard.Slots;
 import roughcut.geometry.Outline;
@@ -22,7 +26,9 @@ import roughcut.geometry.Prism;
 import roughcut.layout.FretLayout;
 import roughcut.layout.FretboardTaper;
 import roughcut.layout.StringSpread;
+import roughcut.measure.Basis;
 import roughcut.measure.Ledger;
+import roughcut.measure.Value;
 import roughcut.neck.Channel;
 import roughcut.neck.NeckShape;
 import roughcut.shop.FittingKind;
@@ -46,6 +52,7 @@ import roughcut.strings.Heights;
  * @param binding how far in from the edge binding is let in; 0 without any, mm
  * @param seated how the neck's own places lie on the body
  * @param troubles what can't be, and where
+ * @param bases what shapes cuts and parts, by their names
  */
 public record BodyCuts(
     BodySurface surface,
@@ -62,7 +69,8 @@ public record BodyCuts(
     List<IndexHole> indexHoles,
     double binding,
     Seated seated,
-    List<Trouble> troubles) {
+    List<Trouble> troubles,
+    Map<String, Basis> bases) {
   private static final double BOARD = 6;
 
   public BodyCuts {
@@ -87,6 +95,7 @@ public record BodyCuts(
       Slots slots,
       Bridge bridge,
       List<Channel> channels,
+      Basis channelled,
       double heelDensity,
       BodyBlank body,
       Weights weights) {}
@@ -94,27 +103,57 @@ public record BodyCuts(
   public static BodyCuts of(From f, Ledger ledger) {
     BodySurface surface = BodySurface.of(f.givens, f.frets, f.body.outline());
     Slab slab = new Slab(f.givens, ledger, surface, f.shop);
-    NeckFixing fixing = (NeckFixing) f.givens.get(BodyDecisions.NECK_FIXING);
+    NeckJoint fixing = f.givens.get(BodyDecisions.NECK_JOINT);
     Optional<Pocket> pocket =
-        fixing == NeckFixing.THROUGH
+        fixing.runsThrough()
             ? Optional.empty()
-            : Optional.of(Pocket.of(slab, f.neck, f.heights));
+            : Optional.of(
+                made(
+                    slab,
+                    f.neck.basis().and(f.heights.basis(), f.taper.basis()),
+                    () -> Pocket.of(slab, f.neck, f.heights)));
     Optional<Bolts> bolts =
-        fixing == NeckFixing.BOLTED
+        fixing.screwed()
             ? pocket.map(
-                p -> Bolts.of(slab, p, f.neck, f.heights, f.slots, f.heelDensity, f.channels))
+                p ->
+                    made(
+                        slab,
+                        f.neck
+                            .basis()
+                            .and(
+                                f.heights.basis(),
+                                f.channelled,
+                                slab.basis(p.cut()),
+                                slab.surface.heights()),
+                        () ->
+                            Bolts.of(
+                                slab, p, f.neck, f.heights, f.slots, f.heelDensity, f.channels)))
             : Optional.empty();
-    fretboard(slab, f.taper);
+    Value boardEnd = f.taper.end();
+    slab.making(f.taper.basis().with(boardEnd, f.neck.joint()), () -> fretboard(slab, f.taper));
     Seated seated = Seated.of(f.givens, f.heights, f.neck.joint().value(), f.frets.scale().value());
-    new BridgeRouts(slab, f.bridge, seated).all();
-    double boardEnd = f.taper.end().value();
+    slab.making(
+        f.bridge
+            .basis()
+            .and(f.heights.basis(), seated.basis())
+            .with(f.givens.get(StringDecisions.BRIDGE_ANCHOR)),
+        () -> new BridgeRouts(slab, f.bridge, seated).all());
     List<Pickup> pickups =
         f.givens.design().fittings().stream()
             .filter(p -> p.type() == FittingType.PICKUP)
             .map(
                 p ->
-                    Pickup.of(
-                        slab, p, new Pickup.Under(f.frets, f.strings, f.heights, seated, boardEnd)))
+                    made(
+                        slab,
+                        f.strings
+                            .outer()
+                            .and(f.heights.basis(), seated.basis())
+                            .with(f.frets.scale(), boardEnd),
+                        () ->
+                            Pickup.of(
+                                slab,
+                                p,
+                                new Pickup.Under(f.frets, f.strings, f.heights, seated, boardEnd))))
             .toList();
     Controls controls = new Controls(slab);
     controls.all();
@@ -126,7 +165,16 @@ public record BodyCuts(
     double target = f.givens.get(RoutDecisions.MASS_TARGET).value();
     double now =
         f.weights.body().value() - (before.cut() + before.carved()) * before.density() / 1e6;
-    Relief relief = Relief.of(slab, target > 0 ? now - target : 0, before.density());
+    Relief relief =
+        made(
+            slab,
+            slab.everything(),
+            () ->
+                Relief.of(
+                    slab,
+                    target > 0 ? now - target : 0,
+                    Basis.of(f.weights.body()),
+                    before.density()));
     Stops.tell(slab);
     check(slab);
     unknownKinds(slab);
@@ -139,14 +187,21 @@ public record BodyCuts(
         pocket,
         bolts,
         pickups,
-        Reach.of(f.neck.joint(), f.body.outline().shape(), f.frets, f.taper, ledger),
+        Reach.of(f.neck.joint(), f.body.outline(), f.frets, f.taper, ledger),
         Mass.of(slab, f.body, f.weights, before, f.frets.scale().value(), ledger),
         relief.met(),
         RoutPlan.all(slab, f.shop, before.density()),
         IndexHole.all(slab),
         f.body.binding().map(b -> b.channelWidth().value()).orElse(0.0),
         seated,
-        slab.troubles);
+        slab.troubles,
+        slab.bases());
+  }
+
+  private static <T> T made(Slab slab, Basis upstream, Supplier<T> work) {
+    List<T> made = new ArrayList<>(1);
+    slab.making(upstream, () -> made.add(work.get()));
+    return made.get(0);
   }
 
   /** The fretboard where it lies over the body, so that rings and plates keep off it. */
@@ -199,7 +254,7 @@ public record BodyCuts(
       boolean through = cut.kind() == CutKind.BRIDGE || cut.kind() == CutKind.STRING;
       if (!through
           && !cut.steps().isEmpty()
-          && cut.depth() >= slab.thickness.value() + slab.surface.riseAt(at.x())) {
+          && cut.depth() >= slab.thickness().value() + slab.surface.riseAt(at.x())) {
         String own = "rout." + cut.name() + ".depth";
         slab.trouble(
             cut.kind() == CutKind.POCKET ? Topic.BODY : Topic.ROUTS,
@@ -211,7 +266,7 @@ public record BodyCuts(
             "the "
                 + cut.words()
                 + " is deeper than the body is thick; under "
-                + fixed(slab.thickness.value(), 1)
+                + fixed(slab.thickness().value(), 1)
                 + " mm",
             at);
       }
@@ -223,6 +278,16 @@ public record BodyCuts(
             cut.changedBy().get(0), "the " + cut.words() + " lies outside the body's outline", at);
       }
     }
+  }
+
+  /** What shapes a cut. */
+  public Basis basis(Cut cut) {
+    return bases.getOrDefault(cut.name(), Basis.NONE);
+  }
+
+  /** What shapes a piece of hardware and places it. */
+  public Basis basis(Part part) {
+    return bases.getOrDefault(Slab.PART + part.id(), Basis.NONE);
   }
 
   /** The cut of that name. */

@@ -1,6 +1,5 @@
 package roughcut.rout;
 
-import static roughcut.measure.Quantity.COUNT;
 import static roughcut.measure.Quantity.FINE_LENGTH;
 import static roughcut.measure.Quantity.LENGTH;
 import static roughcut.measure.Worked.in;
@@ -21,8 +20,9 @@ import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.geometry.Point3;
 import roughcut.geometry.Prism;
-import roughcut.measure.Given;
-import roughcut.measure.Worked;
+import roughcut.measure.Found;
+import roughcut.measure.Known;
+import roughcut.measure.Value;
 import roughcut.neck.Channel;
 import roughcut.neck.NeckShape;
 import roughcut.strings.Heights;
@@ -44,14 +44,14 @@ import roughcut.strings.Heights;
 public record Bolts(
     BoltKind kind,
     List<Point> places,
-    Worked length,
-    Worked last,
-    Worked tip,
-    Worked pilot,
-    Worked pilotStop,
-    Worked bodyBore,
-    Worked edge,
-    Optional<Worked> channel) {
+    Value length,
+    Value last,
+    Value tip,
+    Value pilot,
+    Value pilotStop,
+    Value bodyBore,
+    Value edge,
+    Optional<Value> channel) {
   private static final double PLAY = 0.3;
   private static final double BEYOND = 1;
 
@@ -67,19 +67,18 @@ public record Bolts(
       Slots slots,
       double heelDensity,
       List<Channel> channels) {
-    Given diameter = slab.givens.get(RoutDecisions.BOLT_DIAMETER);
-    BoltKind kind = (BoltKind) slab.givens.get(RoutDecisions.BOLT_KIND);
-    Given bite =
-        kind == BoltKind.INSERTS
+    Value diameter = slab.givens.get(RoutDecisions.BOLT_DIAMETER);
+    BoltKind kind = slab.givens.get(RoutDecisions.BOLT_KIND);
+    Value bite =
+        kind.inserted()
             ? slab.givens.get(RoutDecisions.INSERT_LENGTH)
             : slab.givens.get(RoutDecisions.BOLT_BITE);
     List<Point> places = places(slab, neck);
-    Worked bore =
+    Value bore =
         slab.ledger.put(
             "bolt.body-bore",
             "Bore through the body, so that only the head pulls",
             LENGTH,
-            diameter.value() + PLAY,
             "d + 0.3",
             in("d", diameter));
     bores(slab, pocket, places, bore.value());
@@ -95,9 +94,8 @@ public record Bolts(
         pilot(slab, kind, diameter, heelDensity),
         slab.ledger.put(
             "bolt.pilot-stop",
-            kind == BoltKind.INSERTS ? "Bore for the insert, deep" : "Pilot in the heel, deep",
+            kind.inserted() ? "Bore for the insert, deep" : "Pilot in the heel, deep",
             LENGTH,
-            bite.value() + BEYOND,
             "b + 1",
             in("b", bite)),
         bore,
@@ -160,8 +158,8 @@ public record Bolts(
   }
 
   /** Where carving leaves bolts of different lengths, each has its own number. */
-  private static void each(Slab slab, Pocket pocket, List<Point> places, Given bite) {
-    if (places.stream().allMatch(p -> backAt(slab, p) > slab.thickness.value() - 0.01)) {
+  private static void each(Slab slab, Pocket pocket, List<Point> places, Value bite) {
+    if (places.stream().allMatch(p -> backAt(slab, p) > slab.thickness().value() - 0.01)) {
       return;
     }
     for (int i = 0; i < places.size(); i++) {
@@ -170,43 +168,49 @@ public record Bolts(
     }
   }
 
-  private static Worked length(
-      Slab slab, String id, String label, Pocket pocket, Point at, Given bite) {
-    Given plate = slab.givens.get(RoutDecisions.BOLT_PLATE);
-    Given sunk = slab.givens.get(RoutDecisions.BOLT_COUNTERBORE);
-    Given there =
-        Given.decided(id + ".pocket", "Pocket's depth there", pocket.depthAt(at.x()), FINE_LENGTH);
+  private static Value length(
+      Slab slab, String id, String label, Pocket pocket, Point at, Value bite) {
+    Value plate = slab.givens.get(RoutDecisions.BOLT_PLATE);
+    Value sunk = slab.givens.get(RoutDecisions.BOLT_COUNTERBORE);
+    Value there =
+        Found.of(
+            id + ".pocket",
+            "Pocket's depth there",
+            pocket.depthAt(at.x()),
+            FINE_LENGTH,
+            "found in the pocket",
+            slab.basis(pocket.cut()));
     double back = backAt(slab, at);
-    boolean flat = back > slab.thickness.value() - 0.01;
+    boolean flat = back > slab.thickness().value() - 0.01;
     return slab.ledger.put(
         id,
         label,
         LENGTH,
-        plate.value()
-            + (flat ? slab.thickness.value() : back)
-            - there.value()
-            - sunk.value()
-            + bite.value(),
         "p + (t − d) − k + b",
         in("p", plate),
         in(
             "t",
             flat
-                ? slab.thickness
-                : Given.decided(id + ".back", "Finished back there, below the top", back, LENGTH)),
+                ? slab.thickness()
+                : Found.of(
+                    id + ".back",
+                    "Finished back there, below the top",
+                    back,
+                    LENGTH,
+                    "found on the finished back",
+                    slab.surface.heights())),
         in("d", there),
         in("k", sunk),
         in("b", bite));
   }
 
-  private static Worked tip(Slab slab, NeckShape neck, Slots slots, Given bite) {
-    Given heel = neck.heelThickness();
+  private static Value tip(Slab slab, NeckShape neck, Slots slots, Value bite) {
+    Value heel = neck.heelThickness();
     if (slab.givens.get(RoutDecisions.BOLT_REACH) == BoltReach.GLUE_LINE) {
       return slab.ledger.put(
           "bolt.tip-clearance",
           "Bolt's tip below the fretboard",
           FINE_LENGTH,
-          heel.value() - bite.value(),
           "h − b",
           in("h", heel),
           in("b", bite));
@@ -215,61 +219,51 @@ public record Bolts(
         "bolt.tip-clearance",
         "Bolt's tip below the deepest slot",
         FINE_LENGTH,
-        heel.value() + slots.least().under().value() - bite.value(),
         "h + u − b",
         in("h", heel),
         in("u", slots.least().under()),
         in("b", bite));
   }
 
-  private static Worked pilot(Slab slab, BoltKind kind, Given diameter, double density) {
-    Given bore = slab.givens.get(RoutDecisions.INSERT_BORE);
-    if (kind == BoltKind.INSERTS) {
-      return slab.ledger.put(
-          "bolt.pilot", "Bore for the insert", LENGTH, bore.value(), "b", in("b", bore));
+  private static Value pilot(Slab slab, BoltKind kind, Value diameter, double density) {
+    Value bore = slab.givens.get(RoutDecisions.INSERT_BORE);
+    if (kind.inserted()) {
+      return slab.ledger.put("bolt.pilot", "Bore for the insert", LENGTH, "b", in("b", bore));
     }
-    Given share =
-        Given.decided(
+    Value share =
+        Known.of(
             "bolt.pilot-share",
             "Pilot's share of the screw in a heel of this density",
             density < 500 ? 0.65 : density < 700 ? 0.72 : 0.82,
-            roughcut.measure.Quantity.RATIO);
+            roughcut.measure.Quantity.RATIO,
+            "the density of the heel's wood, handbook 6");
     return slab.ledger.put(
-        "bolt.pilot",
-        "Pilot in the heel",
-        LENGTH,
-        diameter.value() * share.value(),
-        "d · k",
-        in("d", diameter),
-        in("k", share));
+        "bolt.pilot", "Pilot in the heel", LENGTH, "d · k", in("d", diameter), in("k", share));
   }
 
-  private static Worked edge(Slab slab, NeckShape neck, List<Point> places) {
+  private static Value edge(Slab slab, NeckShape neck, List<Point> places) {
     double least = Double.POSITIVE_INFINITY;
     for (Point p : places) {
       least = Math.min(least, neck.halfWidth(p.x()) - Math.abs(p.y()));
       least = Math.min(least, neck.heelEnd().value() - p.x());
     }
-    Given count = slab.givens.get(RoutDecisions.BOLT_COUNT);
-    return slab.ledger.put(
+    return slab.ledger.find(
         "bolt.edge",
         "Bolt's middle to the heel's edge",
         LENGTH,
         least,
         "least over the bolts of the ways to the heel's sides and end",
-        in("n", Given.decided("bolt.places", "Bolts", count.value(), COUNT)),
-        in("w", slab.givens.get(RoutDecisions.BOLT_ACROSS)),
-        in("x_h", neck.heelEnd()));
+        slab.soFar().and(neck.basis()));
   }
 
   /** Bolts and channels in the neck's own frame: along its top, and down from it. */
-  private static Optional<Worked> channel(
+  private static Optional<Value> channel(
       Slab slab,
       Pocket pocket,
       Heights heights,
       NeckShape neck,
       List<Point> places,
-      Given bite,
+      Value bite,
       List<Channel> channels) {
     double alpha = Math.toRadians(heights.angle().value());
     double joint = neck.joint().value();
@@ -293,14 +287,13 @@ public record Bolts(
       return Optional.empty();
     }
     return Optional.of(
-        slab.ledger.put(
+        slab.ledger.find(
             "bolt.channel",
             "Bolt to the nearest channel of the neck",
             FINE_LENGTH,
             least,
             "least distance between bolts and channels in space",
-            in("b", bite),
-            in("x", slab.givens.get(RoutDecisions.BOLT_FIRST))));
+            slab.soFar()));
   }
 
   private static Point3 inNeck(Point p, double z, double joint, double e, double alpha) {

@@ -17,8 +17,9 @@ import roughcut.geometry.Point;
 import roughcut.geometry.Point3;
 import roughcut.geometry.Prism;
 import roughcut.geometry.Shapes;
-import roughcut.measure.Given;
-import roughcut.measure.Worked;
+import roughcut.measure.Found;
+import roughcut.measure.Known;
+import roughcut.measure.Value;
 import roughcut.shop.BridgeCuts;
 import roughcut.strings.Bridge;
 
@@ -75,37 +76,32 @@ final class BridgeRouts {
     plate();
   }
 
-  private static Given own(Given decided, double listed) {
+  private static final String LISTED = "the bridge's listed sizes";
+
+  private static Value own(Value decided, double listed) {
     return decided.value() > 0
         ? decided
-        : new Given(
-            decided.id(),
-            decided.label() + ", as listed",
-            listed,
-            decided.quantity(),
-            listed,
-            null);
+        : Known.of(
+            decided.id(), decided.label() + ", as listed", listed, decided.quantity(), LISTED);
   }
 
   private void posts() {
     if (bridge.spacing().value() == 0 || cuts.postBore() == 0) {
       return;
     }
-    Given bore = own(slab.givens.get(RoutDecisions.POST_BORE), cuts.postBore());
-    Given bushing = own(slab.givens.get(RoutDecisions.POST_DEPTH), cuts.postDepth());
-    Given sink = slab.givens.get(RoutDecisions.POST_SINK);
-    Worked depth =
+    Value bore = own(slab.givens.get(RoutDecisions.POST_BORE), cuts.postBore());
+    Value bushing = own(slab.givens.get(RoutDecisions.POST_DEPTH), cuts.postDepth());
+    Value sink = slab.givens.get(RoutDecisions.POST_SINK);
+    Value depth =
         slab.ledger.put(
             "bridge.post.stop",
             "Bridge posts, drill's stop",
             LENGTH,
-            bushing.value() + sink.value(),
             "l + s",
             in("l", bushing),
             in("s", sink));
-    slab.ledger.put(
-        "bridge.post.bore", "Bridge posts, bore", FINE_LENGTH, bore.value(), "b", in("b", bore));
-    pilot("bridge.post.pilot", "Bridge posts", bore.value());
+    slab.ledger.put("bridge.post.bore", "Bridge posts, bore", FINE_LENGTH, "b", in("b", bore));
+    pilot("bridge.post.pilot", "Bridge posts", bore);
     for (Bridge.Hole hole : bridge.holes()) {
       bore(
           "post-" + hole.name(),
@@ -127,33 +123,29 @@ final class BridgeRouts {
     if (!tail.there()) {
       return;
     }
-    Given back =
+    Value back =
         listed("bridge.tail-back", "Tailpiece behind the bar line, as listed", tail.back());
-    Given apart = listed("bridge.tail-posts", "Tailpiece's posts apart, as listed", tail.posts());
+    Value apart = listed("bridge.tail-posts", "Tailpiece's posts apart, as listed", tail.posts());
     slab.ledger.put(
         "bridge.tail.along",
         "Tailpiece's posts, along",
         FINE_LENGTH,
-        bridge.datum().value() + back.value(),
         "d + b",
         in("d", bridge.datum()),
         in("b", back));
     slab.ledger.put(
-        "bridge.tail.aside",
-        "Tailpiece's posts, aside",
-        FINE_LENGTH,
-        apart.value() / 2,
-        "p / 2",
-        in("p", apart));
+        "bridge.tail.aside", "Tailpiece's posts, aside", FINE_LENGTH, "p / 2", in("p", apart));
     slab.ledger.put(
         "bridge.tail.stop",
         "Tailpiece's posts, drill's stop",
         LENGTH,
-        tail.depth(),
         "d",
         in("d", listed("bridge.tail-depth", "Tailpiece's bores, as listed", tail.depth())));
 
-    pilot("bridge.tail.pilot", "Tailpiece's posts", tail.bore());
+    pilot(
+        "bridge.tail.pilot",
+        "Tailpiece's posts",
+        listed("bridge.tail.bore", "Tailpiece's posts, bore", tail.bore()));
     for (int side : new int[] {-1, 1}) {
       bore(
           side < 0 ? "tail-bass" : "tail-treble",
@@ -169,18 +161,13 @@ final class BridgeRouts {
   }
 
   /** A post leans when its bore does: a thin bit finds the place, square to the face, first. */
-  private void pilot(String id, String words, double bore) {
+  private void pilot(String id, String words, Value bore) {
     slab.ledger.put(
-        id,
-        words + ", pilot first, square to the face",
-        LENGTH,
-        Math.min(PILOT, bore / 2),
-        "min(3, b / 2)",
-        in("b", listed(id + ".bore", words + ", bore", bore)));
+        id, words + ", pilot first, square to the face", LENGTH, "min(3, b / 2)", in("b", bore));
   }
 
-  private static Given listed(String id, String label, double mm) {
-    return Given.decided(id, label, mm, LENGTH);
+  private static Value listed(String id, String label, double mm) {
+    return Known.of(id, label, mm, LENGTH, LISTED);
   }
 
   private void bore(
@@ -228,17 +215,15 @@ final class BridgeRouts {
   }
 
   private void pivoting() {
-    Given topDepth =
-        Given.decided(
-            "bridge.top-depth", "Depth of its upper rout, as listed", cuts.top().depth(), LENGTH);
-    Worked upper =
-        slab.depth(
-            "bridge-top.depth",
-            "bridge-top",
-            "Bridge's upper rout",
-            topDepth.value(),
-            "d",
-            in("d", topDepth));
+    Value topDepth =
+        Known.of(
+            "bridge.top-depth",
+            "Depth of its upper rout, as listed",
+            cuts.top().depth(),
+            LENGTH,
+            "the bridge's listed sizes");
+    Value upper =
+        slab.depth("bridge-top.depth", "bridge-top", "Bridge's upper rout", "d", in("d", topDepth));
     rout(
         "bridge-top",
         "bridge's upper rout",
@@ -251,14 +236,13 @@ final class BridgeRouts {
     if (!block.there()) {
       return;
     }
-    Worked through =
+    Value through =
         slab.ledger.put(
             "bridge-block.depth",
             "Block rout, right through",
             LENGTH,
-            slab.thickness.value(),
             "t",
-            in("t", slab.thickness));
+            in("t", slab.thickness()));
     rout(
         "bridge-block",
         "block rout",
@@ -269,22 +253,18 @@ final class BridgeRouts {
         "bridge-top",
         "springs");
     spacers();
-    Given length = own(slab.givens.get(RoutDecisions.SPRING_LENGTH), cuts.springs().to());
-    Given across = slab.givens.get(RoutDecisions.SPRINGS_ACROSS);
-    Given springDepth =
-        Given.decided(
+    Value length = own(slab.givens.get(RoutDecisions.SPRING_LENGTH), cuts.springs().to());
+    Value across = slab.givens.get(RoutDecisions.SPRINGS_ACROSS);
+    Value springDepth =
+        Known.of(
             "springs.listed-depth",
             "Depth of the spring rout, as listed",
             cuts.springs().depth(),
-            LENGTH);
-    Worked springs =
+            LENGTH,
+            "the bridge's listed sizes");
+    Value springs =
         slab.depth(
-            "springs.depth",
-            "springs",
-            "Spring rout from the back",
-            springDepth.value(),
-            "d",
-            in("d", springDepth));
+            "springs.depth", "springs", "Spring rout from the back", "d", in("d", springDepth));
     if (across.value() <= 0) {
       return;
     }
@@ -308,12 +288,18 @@ final class BridgeRouts {
   }
 
   private void spacer(String where, String words, double size) {
-    Given area = listed("bridge.spacer-" + where + ".size", "Upper rout beyond the block's", size);
+    Value area =
+        Found.of(
+            "bridge.spacer-" + where + ".size",
+            "Upper rout beyond the block's",
+            size,
+            LENGTH,
+            "found between the two routs",
+            slab.soFar());
     slab.ledger.put(
         "bridge.spacer." + where,
         "Spacer in the upper rout's template, " + words,
         LENGTH,
-        size,
         "s",
         in("s", area));
     if (size < 0) {
@@ -330,7 +316,7 @@ final class BridgeRouts {
       CutKind kind,
       BodyFace face,
       Outline shape,
-      Worked depth,
+      Value depth,
       String... joins) {
     slab.cuts.add(
         new Cut(
@@ -349,26 +335,20 @@ final class BridgeRouts {
   private void strings() {
     double back =
         bridge.kind().anchorBack() + (bridge.forward().value() + bridge.rear().value()) / 2;
-    Given bore = slab.givens.get(RoutDecisions.STRING_BORE);
-    Given ferrule = slab.givens.get(RoutDecisions.FERRULE_BORE);
-    Given deep = slab.givens.get(RoutDecisions.FERRULE_DEPTH);
+    Value bore = slab.givens.get(RoutDecisions.STRING_BORE);
+    Value ferrule = slab.givens.get(RoutDecisions.FERRULE_BORE);
+    Value deep = slab.givens.get(RoutDecisions.FERRULE_DEPTH);
     slab.ledger.put(
-        "ferrule.stop",
-        "Ferrules from the back, drill's stop",
-        LENGTH,
-        deep.value(),
-        "d",
-        in("d", deep));
-    Given film = slab.givens.get(RoutDecisions.FILM);
+        "ferrule.stop", "Ferrules from the back, drill's stop", LENGTH, "d", in("d", deep));
+    Value film = slab.givens.get(RoutDecisions.FILM);
     slab.ledger.put(
         "ferrule.bore-for-finish",
         "Ferrule bore that still fits with finish in it",
         FINE_LENGTH,
-        ferrule.value() + 2 * film.value(),
         "b + 2 · f",
         in("b", ferrule),
         in("f", film));
-    double t = slab.thickness.value();
+    double t = slab.thickness().value();
     for (int i = 1; i <= bridge.offsets().size(); i++) {
       double y = bridge.offsets().get(i - 1);
       double x = seated.atBridge(bridge.datumAt(y)) + back;

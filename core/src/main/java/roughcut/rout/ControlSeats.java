@@ -15,8 +15,8 @@ import roughcut.geometry.Point;
 import roughcut.geometry.Point3;
 import roughcut.geometry.Prism;
 import roughcut.geometry.Shapes;
-import roughcut.measure.Given;
-import roughcut.measure.Worked;
+import roughcut.measure.Found;
+import roughcut.measure.Value;
 
 /**
  * How single controls sit in the top: the hole for shaft or lever, a recess round it where the top
@@ -69,15 +69,14 @@ final class ControlSeats {
 
   /** A control that hangs in no cavity: its hole to the middle of the wood, so that it is seen. */
   void loose(Fitting control) {
-    hole(control, Set.of(), slab.thickness.value() / 2, NO_RECESS);
+    hole(control, Set.of(), slab.thickness().value() / 2, NO_RECESS);
   }
 
   /** Seats a control in its cavity. */
-  void seat(
-      Fitting control, Fitting cavity, BodyFace face, Worked floor, Worked depth, Given cover) {
+  void seat(Fitting control, Fitting cavity, BodyFace face, Value floor, Value depth, Value cover) {
     Point at = place(control);
     double plane = slab.surface.topPlane(at.x());
-    Given height = slab.get(control, "height");
+    Value height = slab.get(control, "height");
     if (face == BodyFace.BACK) {
       double lost = slab.surface.at(BodyFace.TOP, at.x(), at.y());
       double left = throughTop(control, floor, lost - plane);
@@ -85,7 +84,6 @@ final class ControlSeats {
           control.id("room"),
           control.title() + ", room behind it in the cavity",
           LENGTH,
-          depth.value() - cover.value() - height.value(),
           "d − c − h",
           in("d", depth),
           in("c", cover),
@@ -99,7 +97,6 @@ final class ControlSeats {
           control.id("room"),
           control.title() + ", room under it in the cavity",
           LENGTH,
-          depth.value() - height.value(),
           "d − h",
           in("d", depth),
           in("h", height));
@@ -109,46 +106,44 @@ final class ControlSeats {
   }
 
   /** What is left of the top at its shaft, and whether its thread reaches through. */
-  private double throughTop(Fitting control, Worked floor, double lost) {
-    Given carved =
-        Given.decided(control.id("carved"), "Carved or contoured off there", lost, LENGTH);
-    Given recess = slab.get(control, "recess");
-    Worked left =
+  private double throughTop(Fitting control, Value floor, double lost) {
+    Value carved =
+        Found.of(
+            control.id("carved"),
+            "Carved or contoured off there",
+            lost,
+            LENGTH,
+            "found on the finished top",
+            slab.surface.heights().and(slab.soFar()));
+    Value recess = slab.get(control, "recess");
+    Value left =
         slab.ledger.put(
             control.id("top-left"),
             control.title() + ", top left over the cavity",
             LENGTH,
-            floor.value() - carved.value() - recess.value(),
             "f − c − r",
             in("f", floor),
             in("c", carved),
             in("r", recess));
     if (!told) {
       told = true;
-      slab.ledger.put(
-          "control.top-left",
-          "Top left over the controls",
-          LENGTH,
-          left.value(),
-          "f",
-          in("f", left));
+      slab.ledger.put("control.top-left", "Top left over the controls", LENGTH, "f", in("f", left));
     }
     if (!slab.surface.flat()) {
-      slab.ledger.put(
+      slab.ledger.find(
           control.id("recess-least"),
           control.title() + ", recess in which its washer lies flat",
           FINE_LENGTH,
           leastRecess(control),
           "found as the lowest of the top under its washer, below the top at its shaft",
-          in("w", slab.get(control, "recess-diameter")));
+          slab.surface.heights().and(slab.soFar()));
     }
-    Given bushing = slab.get(control, "bushing");
+    Value bushing = slab.get(control, "bushing");
     if (bushing.value() > 0) {
       slab.ledger.put(
           control.id("bushing-spare"),
           control.title() + ", thread left beyond washer and nut",
           LENGTH,
-          bushing.value() - NUT - left.value(),
           "b − 3.5 − f",
           in("b", bushing),
           in("f", left));
@@ -212,22 +207,27 @@ final class ControlSeats {
       Fitting control, Set<String> joins, double length, double deep, List<Cylinder> bores) {
     double half = Math.max(0, length - slab.value(control, "shaft")) / 2;
     double radius = slab.value(control, "shaft") / 2;
-    Given through = Given.decided(control.id("through"), "Wood there", deep, LENGTH);
-    Worked depth =
+    Value through =
+        Found.of(
+            control.id("through"),
+            "Wood there",
+            deep,
+            LENGTH,
+            "found on the finished body",
+            slab.surface.heights().and(slab.soFar()));
+    Value depth =
         slab.depth(
             control.id("slot-depth"),
             control.name(),
             control.title() + ", slot",
-            deep,
             "w",
             in("w", through));
-    Given whole = slab.get(control, "slot");
-    Given width = slab.get(control, "shaft");
+    Value whole = slab.get(control, "slot");
+    Value width = slab.get(control, "shaft");
     slab.ledger.put(
         control.id("slot-bores"),
         control.title() + ", bores at its slot's ends apart",
         FINE_LENGTH,
-        Math.max(0, whole.value() - width.value()),
         "max(0, l − w)",
         in("l", whole),
         in("w", width));

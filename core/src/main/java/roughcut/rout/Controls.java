@@ -16,8 +16,8 @@ import roughcut.design.FittingType;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.geometry.Shapes;
-import roughcut.measure.Given;
-import roughcut.measure.Worked;
+import roughcut.measure.Found;
+import roughcut.measure.Value;
 
 /**
  * Cavities with the controls in them: shafts bored from the top at their places, the cavity from
@@ -36,7 +36,7 @@ final class Controls {
   void all() {
     for (Fitting fitting : slab.givens.design().fittings()) {
       if (fitting.type() == FittingType.CAVITY) {
-        cavity(fitting);
+        slab.making(slab.surface.heights(), () -> cavity(fitting));
       }
     }
     for (Fitting fitting : slab.givens.design().fittings()) {
@@ -45,7 +45,7 @@ final class Controls {
             fitting.id("x"),
             fitting.words() + " belongs to no cavity: it would have nothing to hang in",
             place(fitting));
-        seats.loose(fitting);
+        slab.making(slab.surface.heights(), () -> seats.loose(fitting));
       } else if (fitting.type() == FittingType.CONTROL) {
         twice(fitting);
       }
@@ -76,7 +76,7 @@ final class Controls {
     for (Fitting fitting : slab.givens.design().fittings()) {
       if (fitting.type() == FittingType.CAVITY && Cover.there(slab, fitting)) {
         List<Outline> around = shapes(fitting, controlsOf(fitting), slab.value(fitting, "lug"));
-        all.add(Cover.of(slab, fitting, around));
+        slab.making(slab.everything(), () -> all.add(Cover.of(slab, fitting, around)));
       }
     }
     return all;
@@ -111,30 +111,34 @@ final class Controls {
     double corner = slab.value(cavity, "corner");
     List<Outline> shapes = shapes(cavity, controls, 0);
     Point middle = shapes.get(0).centre();
-    Given left = slab.get(cavity, "left");
+    Value left = slab.get(cavity, "left");
     double rise = slab.surface.riseAt(middle.x());
-    Given risen =
-        Given.decided("cavity." + cavity.name() + ".rise", "Top higher there by", rise, LENGTH);
-    Worked depth =
+    Value risen =
+        Found.of(
+            "cavity." + cavity.name() + ".rise",
+            "Top higher there by",
+            rise,
+            LENGTH,
+            "found on the carved top",
+            slab.surface.heights());
+    Value depth =
         slab.depth(
             "cavity." + cavity.name() + ".depth",
             cavity.name(),
             cavity.title(),
-            Math.max(Slab.LEAST_DEPTH, slab.thickness.value() + rise - left.value()),
             "max(1, t + r − l)",
-            in("t", slab.thickness),
+            in("t", slab.thickness()),
             in("r", risen),
             in("l", left));
     List<Step> steps = new ArrayList<>();
     double ledge = slab.value(cavity, "ledge");
-    Given cover = slab.get(cavity, "cover");
+    Value cover = slab.get(cavity, "cover");
     if (Cover.there(slab, cavity)) {
-      Worked ledgeDepth =
+      Value ledgeDepth =
           slab.ledger.put(
               "cavity." + cavity.name() + "-ledge.depth",
               cavity.title() + ", ledge for its cover, depth",
               LENGTH,
-              cover.value(),
               "c",
               in("c", cover));
       steps.add(
@@ -163,18 +167,28 @@ final class Controls {
                 cavity.id("wall"),
                 "body.thickness"),
             controls.stream().anyMatch(slab::listed)));
-    Worked floor = slab.floor(cavity.name(), cavity.words(), depth, middle.x());
+    Value floor = slab.floor(cavity.name(), cavity.words(), depth, middle.x());
     Step main = steps.get(steps.size() - 1);
-    Given floorArea =
-        Given.decided("cavity." + cavity.name() + ".floor-area", "Floor", main.area() / 100, AREA);
-    Given walls =
-        Given.decided(
-            "cavity." + cavity.name() + ".walls", "Length of its walls", walls(main), LENGTH);
+    Value floorArea =
+        Found.of(
+            "cavity." + cavity.name() + ".floor-area",
+            "Floor",
+            main.area() / 100,
+            AREA,
+            "found by measuring its outline",
+            slab.soFar());
+    Value walls =
+        Found.of(
+            "cavity." + cavity.name() + ".walls",
+            "Length of its walls",
+            walls(main),
+            LENGTH,
+            "found by measuring its outline",
+            slab.soFar());
     slab.ledger.put(
         "cavity." + cavity.name() + ".shielding",
         cavity.title() + ", foil for floor and walls",
         AREA,
-        floorArea.value() + walls.value() * depth.value() / 100,
         "a + u · d / 100",
         in("a", floorArea),
         in("u", walls),

@@ -13,7 +13,9 @@ import roughcut.design.FittingDecisions;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.geometry.Shapes;
-import roughcut.measure.Given;
+import roughcut.measure.Found;
+import roughcut.measure.Known;
+import roughcut.measure.Value;
 
 /**
  * The cover of a cavity: sawn from the offcut to lie in the ledge, its screws in lugs that stand
@@ -54,11 +56,11 @@ public record Cover(Fitting of, Step ledge, double gap, List<Point> screws, Body
   static Cover of(Slab slab, Fitting cavity, List<Outline> around) {
     Cut cut = slab.cut(cavity.name()).orElseThrow();
     BodyFace face = FittingDecisions.face(slab.givens.design(), cavity);
-    Given cover = slab.get(cavity, "cover");
+    Value cover = slab.get(cavity, "cover");
     double lies =
         face == BodyFace.TOP
             ? slab.surface.topPlane(cut.middleX()) + cover.value()
-            : slab.thickness.value() - cover.value();
+            : slab.thickness().value() - cover.value();
     List<Point> screws =
         PlateScrews.places(
             slab,
@@ -114,39 +116,52 @@ public record Cover(Fitting of, Step ledge, double gap, List<Point> screws, Body
     return slab.step(ledge.name(), face, shapes, ledge.depth(), Math.min(ledge.corner(), lug));
   }
 
-  private static void screws(Slab slab, Fitting cavity, Given cover) {
-    Given lug = slab.get(cavity, "lug");
-    Given pilot =
-        Given.decided(cavity.id("cover-pilot"), "Pilot of its screws", PlateScrews.PILOT, LENGTH);
+  private static void screws(Slab slab, Fitting cavity, Value cover) {
+    Value lug = slab.get(cavity, "lug");
+    Value pilot =
+        Known.of(
+            cavity.id("cover-pilot"),
+            "Pilot of its screws",
+            PlateScrews.PILOT,
+            LENGTH,
+            "usual for small screws");
     slab.ledger.put(
         cavity.id("screw-wall"),
         cavity.title() + ", wood between its cover's screws and the wall",
         FINE_LENGTH,
-        lug.value() - pilot.value() / 2,
         "l − p / 2",
         in("l", lug),
         in("p", pilot));
-    Given deep =
-        Given.decided(cavity.id("cover-screw"), "Screw in the wood", PlateScrews.DEPTH, LENGTH);
+    Value deep =
+        Known.of(
+            cavity.id("cover-screw"),
+            "Screw in the wood",
+            PlateScrews.DEPTH,
+            LENGTH,
+            "usual for small screws");
     slab.ledger.put(
         cavity.id("screw-stop"),
         cavity.title() + ", drill's stop for its cover's screws, through the cover",
         LENGTH,
-        cover.value() + deep.value(),
         "c + s",
         in("c", cover),
         in("s", deep));
   }
 
   private static void side(Slab slab, Fitting cavity, String which, double ledge) {
-    Given gap = slab.get(cavity, "cover-gap");
-    Given whole =
-        Given.decided(cavity.id("ledge-" + which), "Ledge's " + which, ledge, FINE_LENGTH);
+    Value gap = slab.get(cavity, "cover-gap");
+    Value whole =
+        Found.of(
+            cavity.id("ledge-" + which),
+            "Ledge's " + which,
+            ledge,
+            FINE_LENGTH,
+            "found by measuring the ledge",
+            slab.soFar());
     slab.ledger.put(
         cavity.id("cover-" + which),
         cavity.title() + ", its cover's " + which,
         FINE_LENGTH,
-        ledge - 2 * gap.value(),
         "l − 2 · g",
         in("l", whole),
         in("g", gap));

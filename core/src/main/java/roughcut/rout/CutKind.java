@@ -2,31 +2,37 @@ package roughcut.rout;
 
 /** What a cut is for; limits go by it. */
 public enum CutKind {
-  POCKET,
-  PICKUP,
-  CAVITY,
+  POCKET(false),
+  PICKUP(false),
+  CAVITY(false),
   /** Routs for the bridge, right through or stepped. */
-  BRIDGE,
-  SPRINGS,
+  BRIDGE(false),
+  SPRINGS(false),
   /** A routed channel that a top will cover. */
-  CHANNEL,
+  CHANNEL(false),
   /** For the lever of a switch. */
-  SLOT,
+  SLOT(false),
 
   /** A bored channel or ground wire. */
-  WIRE,
-  JACK,
-  SHAFT,
-  BOLT,
-  POST,
-  STRING,
-  STRAP,
-  SCREW,
-  RELIEF,
-  BORE;
+  WIRE(true),
+  JACK(true),
+  SHAFT(true),
+  BOLT(true),
+  POST(true),
+  STRING(true),
+  STRAP(true),
+  SCREW(true),
+  RELIEF(true),
+  BORE(true);
+
+  private final boolean bored;
+
+  CutKind(boolean bored) {
+    this.bored = bored;
+  }
 
   /** Whether it is bored rather than routed. */
   public boolean bored() {
-    return ordinal() >= WIRE.ordinal();
+    return bored;
   }
 }

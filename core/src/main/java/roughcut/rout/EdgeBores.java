@@ -14,9 +14,9 @@ import roughcut.geometry.Cylinder;
 import roughcut.geometry.Edge;
 import roughcut.geometry.Point;
 import roughcut.geometry.Point3;
-import roughcut.measure.Given;
+import roughcut.measure.Found;
 import roughcut.measure.Sentence;
-import roughcut.measure.Worked;
+import roughcut.measure.Value;
 
 /**
  * What is bored into the body's edge: the jack, along its own axis until it breaks into its cavity,
@@ -40,9 +40,9 @@ final class EdgeBores {
   void all() {
     for (Fitting fitting : slab.givens.design().fittings()) {
       if (fitting.type() == FittingType.JACK) {
-        jack(fitting);
+        slab.making(slab.surface.basis(), () -> jack(fitting));
       } else if (fitting.type() == FittingType.STRAP) {
-        strap(fitting);
+        slab.making(slab.surface.basis(), () -> strap(fitting));
       }
     }
   }
@@ -60,29 +60,33 @@ final class EdgeBores {
     double lost = slab.surface.contoured(face, in.x(), in.y());
     return face == BodyFace.TOP
         ? slab.surface.topPlane(in.x()) + slab.surface.carved(BEHIND_EDGE) + lost
-        : slab.thickness.value() - lost;
+        : slab.thickness().value() - lost;
   }
 
   /** Of the axis below the top's plane; halfway of the real edge there until it is decided. */
-  private Given depth(Fitting fitting) {
-    Given decided = slab.get(fitting, "depth");
+  private Value depth(Fitting fitting) {
+    Value decided = slab.get(fitting, "depth");
     if (decided.value() > 0) {
       return decided;
     }
     Edge.Place place = place(fitting);
-    return Given.decided(
+    return Found.of(
         decided.id(),
         decided.label() + ", halfway of the edge there",
         (face(BodyFace.TOP, place) + face(BodyFace.BACK, place)) / 2,
-        decided.quantity());
+        decided.quantity(),
+        "found halfway of the finished edge",
+        slab.surface.basis().and(slab.soFar()));
   }
 
-  private static Given edge(Fitting fitting, String face, double z) {
-    return Given.decided(
+  private Value edge(Fitting fitting, String face, double z) {
+    return Found.of(
         fitting.id("face-" + face),
         "Finished " + face + " over its bore, at its nearest",
         z,
-        FINE_LENGTH);
+        FINE_LENGTH,
+        "least over its way to the finished face",
+        slab.surface.basis().and(slab.soFar()));
   }
 
   /** How near a finished face comes to the bore's way, contours and carving summed, mm. */
@@ -97,7 +101,7 @@ final class EdgeBores {
         double z = slab.surface.topPlane(p.x()) + slab.surface.carved(inside) + lost;
         nearest = Math.max(nearest, z);
       } else {
-        nearest = Math.min(nearest, slab.thickness.value() - lost);
+        nearest = Math.min(nearest, slab.thickness().value() - lost);
       }
     }
     return nearest;
@@ -105,56 +109,58 @@ final class EdgeBores {
 
   private void jack(Fitting fitting) {
     Edge.Place place = place(fitting);
-    Given turn = slab.get(fitting, "turn");
+    Value turn = slab.get(fitting, "turn");
     double angle =
         Math.atan2(place.inward().y(), place.inward().x()) + Math.toRadians(turn.value());
     Point way = new Point(Math.cos(angle), Math.sin(angle));
-    Given bore = slab.get(fitting, "bore");
-    Given depth = depth(fitting);
+    Value bore = slab.get(fitting, "bore");
+    Value depth = depth(fitting);
     double reach = reach(fitting, place.at(), way, depth.value(), bore.value() / 2);
-    Given toCavity =
-        Given.decided(fitting.id("to-cavity"), "Edge to the cavity's wall", reach, FINE_LENGTH);
-    Worked length =
+    Value toCavity =
+        Found.of(
+            fitting.id("to-cavity"),
+            "Edge to the cavity's wall",
+            reach,
+            FINE_LENGTH,
+            "found on its way to the cavity",
+            slab.surface.basis().and(slab.soFar()));
+    Value length =
         slab.ledger.put(
             fitting.id("length"),
             fitting.title() + ", bore until it breaks into its cavity",
             LENGTH,
-            reach + INTO,
             "l + 1",
             in("l", toCavity));
     slab.ledger.put(
         fitting.id("table"),
         fitting.title() + ", drill table tilted from square to the edge",
         ANGLE,
-        turn.value(),
         "a",
         in("a", turn));
-    Given top = edge(fitting, "top", slab.surface.topPlane(place.at().x()));
-    Given back =
-        slab.surface.flat() ? slab.thickness : edge(fitting, "back", slab.thickness.value());
+    Value top = edge(fitting, "top", slab.surface.topPlane(place.at().x()));
+    Value back =
+        slab.surface.flat() ? slab.thickness() : edge(fitting, "back", slab.thickness().value());
     if (!slab.surface.flat()) {
       top = edge(fitting, "top", wall(BodyFace.TOP, place, way, length.value()));
       back = edge(fitting, "back", wall(BodyFace.BACK, place, way, length.value()));
     }
-    Worked walls =
+    Value walls =
         slab.ledger.put(
             jackTold ? fitting.id("walls") : "jack.walls",
             fitting.title() + ", wood between its bore and the nearer face",
             FINE_LENGTH,
-            Math.min(depth.value() - top.value(), back.value() - depth.value()) - bore.value() / 2,
             "min(z − c, t − z) − b / 2",
             in("z", depth),
             in("c", top),
             in("t", back),
             in("b", bore));
     jackTold = true;
-    Given plate = slab.get(fitting, "plate-width");
+    Value plate = slab.get(fitting, "plate-width");
     if (plate.value() > 0) {
       slab.ledger.put(
           fitting.id("cover"),
           fitting.title() + ", plate reaches beyond its bore",
           LENGTH,
-          (plate.value() - bore.value()) / 2,
           "(p − b) / 2",
           in("p", plate),
           in("b", bore));
@@ -221,15 +227,10 @@ final class EdgeBores {
 
   private void strap(Fitting fitting) {
     Edge.Place place = place(fitting);
-    Given inside = slab.get(fitting, "inside");
-    Given depth = depth(fitting);
+    Value inside = slab.get(fitting, "inside");
+    Value depth = depth(fitting);
     slab.ledger.put(
-        fitting.id("stop"),
-        fitting.title() + ", pilot's stop",
-        LENGTH,
-        inside.value(),
-        "l",
-        in("l", inside));
+        fitting.id("stop"), fitting.title() + ", pilot's stop", LENGTH, "l", in("l", inside));
     slab.cuts.add(
         cut(
             fitting,

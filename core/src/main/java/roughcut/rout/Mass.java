@@ -11,13 +11,16 @@ import roughcut.blank.Weights;
 import roughcut.body.BodySurface;
 import roughcut.design.BodyDecisions;
 import roughcut.design.BodyFace;
+import roughcut.design.Decisions;
 import roughcut.design.Fitting;
 import roughcut.design.RoutDecisions;
 import roughcut.geometry.Bounds;
 import roughcut.geometry.Point;
-import roughcut.measure.Given;
+import roughcut.measure.Basis;
+import roughcut.measure.Found;
+import roughcut.measure.Known;
 import roughcut.measure.Ledger;
-import roughcut.measure.Worked;
+import roughcut.measure.Value;
 import roughcut.shop.Shop;
 
 /**
@@ -31,7 +34,7 @@ import roughcut.shop.Shop;
  * @param behind how far behind the front strap button that is, or the longer horn's front without
  *     one; less than 0 lets the head sink
  */
-public record Mass(Worked body, Worked instrument, Worked balance, Worked behind) {
+public record Mass(Value body, Value instrument, Value balance, Value behind) {
   /** How finely carved faces are added up, mm. */
   private static final double GRID = 10;
 
@@ -75,9 +78,9 @@ public record Mass(Worked body, Worked instrument, Worked balance, Worked behind
 
   static Mass of(
       Slab slab, BodyBlank body, Weights weights, Uncut before, double saddle, Ledger ledger) {
-    Worked mass = body(slab, weights, before, ledger);
-    Given other = slab.givens.get(RoutDecisions.OTHER_MASS);
-    Given share = slab.givens.get(RoutDecisions.OTHER_AT);
+    Value mass = body(slab, weights, before, ledger);
+    Value other = slab.givens.get(RoutDecisions.OTHER_MASS);
+    Value share = slab.givens.get(RoutDecisions.OTHER_AT);
     double fitted = 0;
     double moment = 0;
     for (Fitting fitting : slab.givens.design().fittings()) {
@@ -89,37 +92,69 @@ public record Mass(Worked body, Worked instrument, Worked balance, Worked behind
                   .map(Cut::middleX)
                   .orElse((slab.surface.from() + saddle) / 2);
     }
-    Given hardware = Given.decided("fittings.mass", "Fittings, as listed", fitted, MASS);
-    Worked instrument =
+    Value hardware =
+        Found.of(
+            "fittings.mass",
+            "Fittings, as listed",
+            fitted,
+            MASS,
+            "found by adding them up",
+            Basis.NONE);
+    Value instrument =
         ledger.put(
             "instrument.mass",
             "Instrument, estimated",
             MASS,
-            mass.value() + weights.neck().value() + fitted + other.value(),
             "m_b + m_n + m_f + m_o",
             in("m_b", mass),
             in("m_n", weights.neck()),
             in("m_f", hardware),
             in("m_o", other));
-    Given bodyAt =
-        Given.decided("body.balance-x", "Body balances at", bodyMiddle(slab, body, before), LENGTH);
-    Given neckAt = Given.decided("neck.balance-x", "Neck balances at", weights.neckAt(), LENGTH);
-    Given fittedAt =
-        Given.decided(
-            "fittings.balance-x", "Fittings balance at", fitted > 0 ? moment / fitted : 0, LENGTH);
-    Given headAt = Given.decided("tuners.x", "Tuners lie at", weights.headAt(), LENGTH);
-    Given bridgeAt = Given.decided("bridge.x", "Bridge lies at", saddle, LENGTH);
-    Worked balance =
+    Value bodyAt =
+        Found.of(
+            "body.balance-x",
+            "Body balances at",
+            bodyMiddle(slab, body, before),
+            LENGTH,
+            "found by balancing what is left",
+            slab.everything());
+    Value neckAt =
+        Found.of(
+            "neck.balance-x",
+            "Neck balances at",
+            weights.neckAt(),
+            LENGTH,
+            "found by balancing its slices",
+            weights.basis());
+    Value fittedAt =
+        Found.of(
+            "fittings.balance-x",
+            "Fittings balance at",
+            fitted > 0 ? moment / fitted : 0,
+            LENGTH,
+            "found by balancing them",
+            slab.everything());
+    Value headAt =
+        Found.of(
+            "tuners.x",
+            "Tuners lie at",
+            weights.headAt(),
+            LENGTH,
+            "found halfway along the head",
+            Basis.of(slab.givens.get(Decisions.HEAD_LENGTH)));
+    Value bridgeAt =
+        Found.of(
+            "bridge.x",
+            "Bridge lies at",
+            saddle,
+            LENGTH,
+            "found at the saddle line",
+            slab.surface.basis());
+    Value balance =
         ledger.put(
             "balance.x",
             "Instrument balances, from the nut line",
             LENGTH,
-            (mass.value() * bodyAt.value()
-                    + weights.neck().value() * neckAt.value()
-                    + fitted * fittedAt.value()
-                    + other.value()
-                        * (share.value() * headAt.value() + (1 - share.value()) * saddle))
-                / Math.max(1, instrument.value()),
             "(m_b · x_b + m_n · x_n + m_f · x_f + m_o · (k · x_t + (1 − k) · x_s)) / max(1, M)",
             in("m_b", mass),
             in("x_b", bodyAt),
@@ -132,7 +167,14 @@ public record Mass(Worked body, Worked instrument, Worked balance, Worked behind
             in("x_t", headAt),
             in("x_s", bridgeAt),
             in("M", instrument));
-    Given strap = Given.decided("strap.front", "Front strap button", strap(slab), LENGTH);
+    Value strap =
+        Found.of(
+            "strap.front",
+            "Front strap button",
+            strap(slab),
+            LENGTH,
+            "found on the body’s edge",
+            slab.everything());
     return new Mass(
         mass,
         instrument,
@@ -141,7 +183,6 @@ public record Mass(Worked body, Worked instrument, Worked balance, Worked behind
             "balance.behind-strap",
             "Balances behind the front strap button",
             LENGTH,
-            balance.value() - strap.value(),
             "x − x_s",
             in("x", balance),
             in("x_s", strap)));
@@ -156,10 +197,10 @@ public record Mass(Worked body, Worked instrument, Worked balance, Worked behind
         .orElse(slab.surface.edge().shape().bounds().left());
   }
 
-  private static Worked body(Slab slab, Weights weights, Uncut before, Ledger ledger) {
-    Given weighed = slab.givens.get(BodyDecisions.BODY_WEIGHED);
+  private static Value body(Slab slab, Weights weights, Uncut before, Ledger ledger) {
+    Value weighed = slab.givens.get(BodyDecisions.BODY_WEIGHED);
     if (weighed.value() > 0) {
-      return ledger.put("body.mass", "Body, weighed", MASS, weighed.value(), "m", in("m", weighed));
+      return ledger.put("body.mass", "Body, weighed", MASS, "m", in("m", weighed));
     }
     double relief =
         slab.cuts.stream()
@@ -167,17 +208,29 @@ public record Mass(Worked body, Worked instrument, Worked balance, Worked behind
             .filter(c -> slab.givens.design().fitting(c.name()).isEmpty())
             .mapToDouble(Cut::volume)
             .sum();
-    Given cut =
-        Given.decided("body.cut-volume", "Cut away", (before.cut() + relief) / 1000, VOLUME);
-    Given carved =
-        Given.decided("body.carved-volume", "Rounded and carved", before.carved() / 1000, VOLUME);
-    Given density = Given.decided("body.density", "Density of the back", before.density(), DENSITY);
+    Value cut =
+        Found.of(
+            "body.cut-volume",
+            "Cut away",
+            (before.cut() + relief) / 1000,
+            VOLUME,
+            "found by adding the cuts up",
+            slab.everything());
+    Value carved =
+        Found.of(
+            "body.carved-volume",
+            "Rounded and carved",
+            before.carved() / 1000,
+            VOLUME,
+            "found by adding slices up",
+            slab.surface.basis());
+    Value density =
+        Known.of(
+            "body.density", "Density of the back", before.density(), DENSITY, "table of woods");
     return ledger.put(
         "body.mass",
         "Body, finished, estimated",
         MASS,
-        Math.max(
-            0, weights.body().value() - (cut.value() + carved.value()) * before.density() / 1000),
         "max(0, m − (v + c) · ρ / 1000)",
         in("m", weights.body()),
         in("v", cut),
@@ -187,7 +240,7 @@ public record Mass(Worked body, Worked instrument, Worked balance, Worked behind
 
   /** The slab's middle, moved by what was cut from it. */
   private static double bodyMiddle(Slab slab, BodyBlank body, Uncut before) {
-    double slabVolume = body.outline().area().value() * 100 * slab.thickness.value();
+    double slabVolume = body.outline().area().value() * 100 * slab.thickness().value();
     double moment = slabVolume * slab.surface.edge().shape().centre().x();
     double left = slabVolume;
     for (Cut cut : slab.cuts) {

@@ -21,8 +21,8 @@ import roughcut.geometry.Prism;
 import roughcut.geometry.Shapes;
 import roughcut.layout.FretLayout;
 import roughcut.layout.StringSpread;
-import roughcut.measure.Given;
-import roughcut.measure.Worked;
+import roughcut.measure.Found;
+import roughcut.measure.Value;
 import roughcut.strings.Heights;
 
 /**
@@ -42,23 +42,23 @@ public record Pickup(
     Cut cut,
     Point centre,
     double turn,
-    Worked fromSaddle,
-    Worked depth,
-    Worked toBoard,
-    Worked share,
-    Optional<Worked> poles,
-    Optional<Worked> hidden) {
+    Value fromSaddle,
+    Value depth,
+    Value toBoard,
+    Value share,
+    Optional<Value> poles,
+    Optional<Value> hidden) {
 
   /** What a plate or ring over the top is reckoned to be thick, mm. */
   private static final double RING = 2;
 
   /** What a pickup lies under, and beside. */
   record Under(
-      FretLayout frets, StringSpread strings, Heights heights, Seated seated, double boardEnd) {}
+      FretLayout frets, StringSpread strings, Heights heights, Seated seated, Value boardEnd) {}
 
   static Pickup of(Slab slab, Fitting fitting, Under under) {
-    Given scale = under.frets.scale();
-    Worked fromSaddle = fromSaddle(slab, fitting, scale, under.boardEnd);
+    Value scale = under.frets.scale();
+    Value fromSaddle = fromSaddle(slab, fitting, scale, under.boardEnd);
     // Along the neck for the strings, and in plan for the body.
     double along = scale.value() - fromSaddle.value();
     double x = under.seated.atBridge(along);
@@ -70,11 +70,11 @@ public record Pickup(
             : 0;
     Point centre = new Point(x, middle + slab.value(fitting, "aside"));
     double turn = slab.value(fitting, "angle");
-    Worked depth = depth(slab, fitting, under.heights, along);
+    Value depth = depth(slab, fitting, under.heights, along);
     Cut cut = cut(slab, fitting, centre, turn, depth);
     slab.cuts.add(cut);
     slab.floor(fitting.name(), fitting.words(), deepest(slab, fitting, cut, depth), x);
-    Optional<Worked> hidden = ring(slab, fitting, centre, turn);
+    Optional<Value> hidden = ring(slab, fitting, centre, turn);
     return new Pickup(
         fitting,
         cut,
@@ -87,7 +87,6 @@ public record Pickup(
             fitting.id("share"),
             fitting.title() + ", share of the scale",
             PERCENT,
-            100 * fromSaddle.value() / scale.value(),
             "100 · p / L",
             in("p", fromSaddle),
             in("L", scale)),
@@ -96,46 +95,42 @@ public record Pickup(
   }
 
   /** Its middle to the saddle line: as decided, or from the real fretboard's end. */
-  private static Worked fromSaddle(Slab slab, Fitting fitting, Given scale, double boardEnd) {
+  private static Value fromSaddle(Slab slab, Fitting fitting, Value scale, Value boardEnd) {
     String label = fitting.title() + ", middle to the saddle line";
     if (FittingDecisions.locatedFrom(slab.givens.design(), fitting) == LocatedFrom.SADDLE_LINE) {
-      Given decided = slab.get(fitting, "from-saddle");
-      return slab.ledger.put(
-          fitting.id("from-saddle"), label, LENGTH, decided.value(), "p", in("p", decided));
+      Value decided = slab.get(fitting, "from-saddle");
+      return slab.ledger.put(fitting.id("from-saddle"), label, LENGTH, "p", in("p", decided));
     }
-    Given end = Given.decided("fretboard.end-x", "Fretboard's end", boardEnd, LENGTH);
-    Given gap = slab.get(fitting, "from-fretboard");
-    Given width = slab.get(fitting, "width");
+    Value gap = slab.get(fitting, "from-fretboard");
+    Value width = slab.get(fitting, "width");
     return slab.ledger.put(
         fitting.id("from-saddle"),
         label,
         LENGTH,
-        scale.value() - end.value() - gap.value() - width.value() / 2,
         "L − x_b − g − w / 2",
         in("L", scale),
-        in("x_b", end),
+        in("x_b", boardEnd),
         in("g", gap),
         in("w", width));
   }
 
-  private static Worked depth(Slab slab, Fitting fitting, Heights heights, double x) {
-    Given string =
-        Given.decided(
+  private static Value depth(Slab slab, Fitting fitting, Heights heights, double x) {
+    Value string =
+        Found.of(
             fitting.id("string-height"),
             "String over the body there",
             heights.string(x) - slab.surface.riseAt(x),
-            FINE_LENGTH);
-    Given height = slab.get(fitting, "height");
-    Given wire = slab.get(fitting, "wire");
-    Given travel = slab.get(fitting, "travel");
-    Given gap = slab.get(fitting, "gap");
+            FINE_LENGTH,
+            "found along the strings",
+            heights.basis().and(slab.surface.heights(), slab.soFar()));
+    Value height = slab.get(fitting, "height");
+    Value wire = slab.get(fitting, "wire");
+    Value travel = slab.get(fitting, "travel");
+    Value gap = slab.get(fitting, "gap");
     return slab.depth(
         fitting.id("depth"),
         fitting.name(),
         fitting.title(),
-        Math.max(
-            Slab.LEAST_DEPTH,
-            height.value() + wire.value() + travel.value() - (string.value() - gap.value())),
         "max(1, h + w + v − (s − g))",
         in("h", height),
         in("w", wire),
@@ -144,7 +139,7 @@ public record Pickup(
         in("g", gap));
   }
 
-  private static Cut cut(Slab slab, Fitting fitting, Point centre, double turn, Worked depth) {
+  private static Cut cut(Slab slab, Fitting fitting, Point centre, double turn, Value depth) {
     double room = slab.value(fitting, "clearance");
     double corner = slab.value(fitting, "corner");
     double across = slab.value(fitting, "length") + 2 * room;
@@ -157,15 +152,14 @@ public record Pickup(
             List.of(Shapes.rounded(centre, along, across, corner, turn)),
             depth,
             corner));
-    Given legs = slab.get(fitting, "tab-length");
+    Value legs = slab.get(fitting, "tab-length");
     if (legs.value() > 0 && slab.value(fitting, "tab-width") > 0) {
-      Given deeper = slab.get(fitting, "tab-deeper");
-      Worked legsDepth =
+      Value deeper = slab.get(fitting, "tab-deeper");
+      Value legsDepth =
           slab.ledger.put(
               "pickup." + fitting.name() + "-legs.depth",
               fitting.title() + ", legs, depth",
               LENGTH,
-              depth.value() + deeper.value(),
               "d + k",
               in("d", depth),
               in("k", deeper));
@@ -196,15 +190,15 @@ public record Pickup(
         slab.listed(fitting));
   }
 
-  private static Worked deepest(Slab slab, Fitting fitting, Cut cut, Worked depth) {
-    Worked last = cut.steps().get(cut.steps().size() - 1).depth();
+  private static Value deepest(Slab slab, Fitting fitting, Cut cut, Value depth) {
+    Value last = cut.steps().get(cut.steps().size() - 1).depth();
     return last.value() > depth.value() ? last : depth;
   }
 
   /** Ring or plate over the rout: a part on the top, and how well it hides the edge. */
-  private static Optional<Worked> ring(Slab slab, Fitting fitting, Point centre, double turn) {
-    Given length = slab.get(fitting, "ring-length");
-    Given width = slab.get(fitting, "ring-width");
+  private static Optional<Value> ring(Slab slab, Fitting fitting, Point centre, double turn) {
+    Value length = slab.get(fitting, "ring-length");
+    Value width = slab.get(fitting, "ring-width");
     PickupFixing fixing = FittingDecisions.fixing(slab.givens.design(), fitting);
     if (fixing != PickupFixing.RING || length.value() == 0 || width.value() == 0) {
       return Optional.empty();
@@ -219,16 +213,14 @@ public record Pickup(
             new Prism(shape.corners(), top - RING, top - 0.01, 0),
             shape,
             true));
-    Given inside = slab.get(fitting, "length");
-    Given along = slab.get(fitting, "width");
-    Given room = slab.get(fitting, "clearance");
+    Value inside = slab.get(fitting, "length");
+    Value along = slab.get(fitting, "width");
+    Value room = slab.get(fitting, "clearance");
     return Optional.of(
         slab.ledger.put(
             fitting.id("hidden"),
             fitting.title() + ", ring reaches beyond its rout",
             LENGTH,
-            Math.min(length.value() - inside.value(), width.value() - along.value()) / 2
-                - room.value(),
             "min(r_1 − l, r_2 − w) / 2 − c",
             in("r_1", length),
             in("l", inside),
@@ -237,40 +229,38 @@ public record Pickup(
             in("c", room)));
   }
 
-  private static Worked toBoard(
-      Slab slab, Fitting fitting, Given scale, Worked fromSaddle, double boardEnd) {
-    Given end = Given.decided("fretboard.end-x", "Fretboard's end", boardEnd, LENGTH);
-    Given width = slab.get(fitting, "width");
+  private static Value toBoard(
+      Slab slab, Fitting fitting, Value scale, Value fromSaddle, Value boardEnd) {
+    Value width = slab.get(fitting, "width");
     return slab.ledger.put(
         fitting.id("to-fretboard"),
         fitting.title() + ", gap to the fretboard's end",
         LENGTH,
-        scale.value() - fromSaddle.value() - width.value() / 2 - end.value(),
         "L − p − w / 2 − x_b",
         in("L", scale),
         in("p", fromSaddle),
         in("w", width),
-        in("x_b", end));
+        in("x_b", boardEnd));
   }
 
-  private static Optional<Worked> poles(
-      Slab slab, Fitting fitting, StringSpread strings, double x) {
-    Given spread = slab.get(fitting, "pole-spread");
+  private static Optional<Value> poles(Slab slab, Fitting fitting, StringSpread strings, double x) {
+    Value spread = slab.get(fitting, "pole-spread");
     if (spread.value() == 0 || strings.count() < 2) {
       return Optional.empty();
     }
-    Given there =
-        Given.decided(
+    Value there =
+        Found.of(
             fitting.id("string-spread"),
             "Outer strings apart there",
             Math.abs(strings.offset(1, x) - strings.offset(strings.count(), x)),
-            FINE_LENGTH);
+            FINE_LENGTH,
+            "found along the outer strings",
+            strings.outer().and(slab.soFar()));
     return Optional.of(
         slab.ledger.put(
             fitting.id("poles"),
             fitting.title() + ", strings wider than its poles, a side",
             FINE_LENGTH,
-            (there.value() - spread.value()) / 2,
             "(s − p) / 2",
             in("s", there),
             in("p", spread)));

@@ -16,8 +16,9 @@ import roughcut.geometry.Point;
 import roughcut.geometry.Point3;
 import roughcut.geometry.Prism;
 import roughcut.geometry.Shapes;
-import roughcut.measure.Given;
-import roughcut.measure.Worked;
+import roughcut.measure.Basis;
+import roughcut.measure.Found;
+import roughcut.measure.Value;
 
 /** Bores square to a face, relief bores placed by hand, and plates with their screws. */
 final class PlainBores {
@@ -35,9 +36,9 @@ final class PlainBores {
   void all() {
     for (Fitting fitting : slab.givens.design().fittings()) {
       switch (fitting.type()) {
-        case BORE -> bore(fitting);
-        case RELIEF -> relief(fitting);
-        case PLATE -> plate(fitting);
+        case BORE -> slab.making(Basis.NONE, () -> bore(fitting));
+        case RELIEF -> slab.making(Basis.NONE, () -> relief(fitting));
+        case PLATE -> slab.making(slab.everything(), () -> plate(fitting));
         default -> {}
       }
     }
@@ -48,24 +49,22 @@ final class PlainBores {
   }
 
   private void bore(Fitting fitting) {
-    Given decided = slab.get(fitting, "depth");
+    Value decided = slab.get(fitting, "depth");
     BodyFace face = FittingDecisions.face(slab.givens.design(), fitting);
-    Worked depth =
+    Value depth =
         decided.value() > 0
             ? slab.ledger.put(
                 fitting.id("stop"),
                 fitting.title() + ", drill's stop",
                 LENGTH,
-                decided.value(),
                 "d",
                 in("d", decided))
             : slab.ledger.put(
                 fitting.id("stop"),
                 fitting.title() + ", right through",
                 LENGTH,
-                slab.thickness.value(),
                 "t",
-                in("t", slab.thickness));
+                in("t", slab.thickness()));
     add(fitting, CutKind.BORE, face, depth.value(), Set.copyOf(fitting.with()), "depth");
     if (decided.value() > 0) {
       slab.floor(fitting.name(), fitting.words(), depth, place(fitting).x());
@@ -73,31 +72,36 @@ final class PlainBores {
   }
 
   private void relief(Fitting fitting) {
-    Given left = slab.get(fitting, "left");
+    Value left = slab.get(fitting, "left");
     BodyFace face = FittingDecisions.face(slab.givens.design(), fitting);
     double covered = face == BodyFace.TOP ? slab.cap() : 0;
-    Given cap = Given.decided("body.cap", "Top and veneer over it", covered, LENGTH);
-    Worked depth =
+    Value cap =
+        Found.of(
+            "body.cap",
+            "Top and veneer over it",
+            covered,
+            LENGTH,
+            "found by adding top and veneer",
+            slab.soFar());
+    Value depth =
         slab.ledger.put(
             fitting.id("stop"),
             fitting.title() + ", drill's stop before the top covers it",
             LENGTH,
-            Math.max(Slab.LEAST_DEPTH, slab.thickness.value() - covered - left.value()),
             "max(1, t − c − l)",
-            in("t", slab.thickness),
+            in("t", slab.thickness()),
             in("c", cap),
             in("l", left));
     slab.ledger.put(
         "rout." + fitting.name() + ".floor",
         "Left beyond the floor of the " + fitting.words(),
         LENGTH,
-        slab.thickness.value() - covered - depth.value(),
         "t − c − d",
-        in("t", slab.thickness),
+        in("t", slab.thickness()),
         in("c", cap),
         in("d", depth));
     Point at = place(fitting);
-    double open = face == BodyFace.TOP ? covered : slab.thickness.value();
+    double open = face == BodyFace.TOP ? covered : slab.thickness().value();
     double floor = face == BodyFace.TOP ? open + depth.value() : open - depth.value();
     slab.cuts.add(
         reliefCut(
@@ -141,7 +145,7 @@ final class PlainBores {
       Set<String> joins,
       String changes) {
     Point at = place(fitting);
-    double open = face == BodyFace.TOP ? slab.surface.topPlane(at.x()) : slab.thickness.value();
+    double open = face == BodyFace.TOP ? slab.surface.topPlane(at.x()) : slab.thickness().value();
     slab.cuts.add(
         new Cut(
             fitting.name(),
@@ -172,7 +176,7 @@ final class PlainBores {
           new Point(slab.surface.from(), 0));
       return;
     }
-    Given overlap = slab.get(fitting, "overlap");
+    Value overlap = slab.get(fitting, "overlap");
     Outline shape = Shapes.grown(Shapes.hull(points), Math.max(0.1, overlap.value()));
     double middle = shape.centre().x();
     double top = slab.surface.topPlane(middle);
@@ -188,7 +192,6 @@ final class PlainBores {
         fitting.id("hidden"),
         fitting.title() + ", reaches beyond what it covers",
         LENGTH,
-        Math.max(0.1, overlap.value()),
         "max(0.1, o)",
         in("o", overlap));
     screws(fitting, shape, overlap.value(), top);

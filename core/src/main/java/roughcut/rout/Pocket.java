@@ -17,8 +17,7 @@ import roughcut.geometry.Arcs;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.geometry.Prism;
-import roughcut.measure.Given;
-import roughcut.measure.Worked;
+import roughcut.measure.Value;
 import roughcut.neck.NeckShape;
 import roughcut.strings.Heights;
 
@@ -37,52 +36,49 @@ import roughcut.strings.Heights;
  */
 public record Pocket(
     Cut cut,
-    Worked front,
-    Worked end,
-    Worked floor,
-    Worked tight,
-    Worked mismatch,
-    Worked gap,
-    Worked finished,
-    Worked area,
+    Value front,
+    Value end,
+    Value floor,
+    Value tight,
+    Value mismatch,
+    Value gap,
+    Value finished,
+    Value area,
     double tan) {
   private static final double LEAST = 0.5;
 
   static Pocket of(Slab slab, NeckShape neck, Heights heights) {
-    Given heel = slab.givens.get(Decisions.HEEL_THICKNESS);
-    Given joint = neck.joint();
-    Given heelEnd = neck.heelEnd();
-    Given clearance = slab.givens.get(RoutDecisions.POCKET_CLEARANCE);
-    Given radius = slab.givens.get(RoutDecisions.POCKET_RADIUS);
+    Value heel = slab.givens.get(Decisions.HEEL_THICKNESS);
+    Value joint = neck.joint();
+    Value heelEnd = neck.heelEnd();
+    Value clearance = slab.givens.get(RoutDecisions.POCKET_CLEARANCE);
+    Value radius = slab.givens.get(RoutDecisions.POCKET_RADIUS);
     double tan = Math.tan(Math.toRadians(heights.angle().value()));
-    Worked front =
+    Value front =
         slab.ledger.put(
             "pocket.depth.front",
             "Pocket depth at the body's edge",
             FINE_LENGTH,
-            heel.value() - heights.exposed().value(),
             "h − e",
             in("h", heel),
             in("e", heights.exposed()));
-    Worked end =
+    Value end =
         slab.ledger.put(
             "pocket.depth.end",
             "Pocket depth at the heel's end",
             FINE_LENGTH,
-            front.value() - (heelEnd.value() - joint.value()) * tan,
             "d − (x_h − x_j) · tan(α)",
             in("d", front),
             in("x_h", heelEnd),
             in("x_j", joint),
             in("α", heights.angle()));
-    Worked floor =
+    Value floor =
         slab.ledger.put(
             "pocket.floor",
             "Floor left under the pocket",
             LENGTH,
-            slab.thickness.value() - Math.max(front.value(), end.value()),
             "t − max(d_1, d_2)",
-            in("t", slab.thickness),
+            in("t", slab.thickness()),
             in("d_1", front),
             in("d_2", end));
     boolean chiselled = slab.givens.get(RoutDecisions.POCKET_CORNERS) == PocketCorner.CHISEL;
@@ -125,7 +121,6 @@ public record Pocket(
             "pocket.first-clearance",
             "First cut of the pocket, clearance a side",
             FINE_LENGTH,
-            clearance.value() - slab.givens.get(RoutDecisions.POCKET_TIGHT).value(),
             "c − u",
             in("c", clearance),
             in("u", slab.givens.get(RoutDecisions.POCKET_TIGHT))),
@@ -134,55 +129,43 @@ public record Pocket(
             "pocket.heel-gap",
             "Gap at the end of a square heel in the tilted pocket",
             FINE_LENGTH,
-            heel.value() * Math.abs(Math.sin(Math.toRadians(heights.angle().value()))),
             "h · abs(sin(α))",
             in("h", heel),
             in("α", heights.angle())),
         finished(slab, clearance),
-        slab.ledger.put(
+        slab.ledger.find(
             "pocket.area",
             "Floor of the pocket",
             AREA,
             shape.area() / 100,
             "found by measuring its outline",
-            in("x_j", joint),
-            in("x_h", heelEnd),
-            in("c", clearance)),
+            slab.soFar().and(neck.taper().basis()).with(joint, heelEnd, clearance)),
         tan);
   }
 
-  private static Worked finished(Slab slab, Given clearance) {
+  private static Value finished(Slab slab, Value clearance) {
     String id = "pocket.clearance-finished";
     String label = "Clearance a side when the body is finished";
     if (slab.givens.get(RoutDecisions.POCKET_FINISH) == PocketFinish.KEPT_OUT) {
-      return slab.ledger.put(id, label, FINE_LENGTH, clearance.value(), "c", in("c", clearance));
+      return slab.ledger.put(id, label, FINE_LENGTH, "c", in("c", clearance));
     }
-    Given film = slab.givens.get(RoutDecisions.FILM);
-    return slab.ledger.put(
-        id,
-        label,
-        FINE_LENGTH,
-        clearance.value() - film.value(),
-        "c − f",
-        in("c", clearance),
-        in("f", film));
+    Value film = slab.givens.get(RoutDecisions.FILM);
+    return slab.ledger.put(id, label, FINE_LENGTH, "c − f", in("c", clearance), in("f", film));
   }
 
-  private static Worked mismatch(Slab slab, Given radius) {
+  private static Value mismatch(Slab slab, Value radius) {
     boolean left = slab.givens.get(RoutDecisions.POCKET_CORNERS) == PocketCorner.SMALL_CUTTER;
     return left
         ? slab.ledger.put(
             "pocket.corner-mismatch",
             "Square heel corners stand off by the smaller cutter's radius",
             FINE_LENGTH,
-            radius.value(),
             "R",
             in("R", radius))
         : slab.ledger.put(
             "pocket.corner-mismatch",
             "Square heel corners stand off by",
             FINE_LENGTH,
-            0,
             "0 · R",
             in("R", radius));
   }

@@ -6,11 +6,13 @@ import static roughcut.measure.Worked.in;
 
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
+import roughcut.layout.BodyOutline;
 import roughcut.layout.FretLayout;
 import roughcut.layout.FretboardTaper;
-import roughcut.measure.Given;
+import roughcut.measure.Basis;
+import roughcut.measure.Found;
 import roughcut.measure.Ledger;
-import roughcut.measure.Worked;
+import roughcut.measure.Value;
 
 /**
  * What moving the body along the neck changes: which fret the treble cutaway meets and how far away
@@ -20,14 +22,16 @@ import roughcut.measure.Worked;
  * @param cutaway where that cutaway ends, from the nut line
  * @param first from the front of the longer horn to fret 1
  */
-public record Reach(Worked access, Worked cutaway, Worked first) {
+public record Reach(Value access, Value cutaway, Value first) {
   /** Room that a hand wants beside the fretboard, mm. */
   private static final double HAND = 16;
 
   private static final double STEP = 0.5;
 
   static Reach of(
-      Given joint, Outline body, FretLayout frets, FretboardTaper taper, Ledger ledger) {
+      Value joint, BodyOutline outline, FretLayout frets, FretboardTaper taper, Ledger ledger) {
+    Outline body = outline.shape();
+    Basis basis = outline.basis().and(taper.basis());
     double x = joint.value();
     double end = body.bounds().right();
     while (x < end && !body.holds(new Point(x, taper.halfWidth(x) + HAND))) {
@@ -39,30 +43,35 @@ public record Reach(Worked access, Worked cutaway, Worked first) {
         fret = one.number();
       }
     }
-    Worked cutaway =
-        ledger.put(
+    Value cutaway =
+        ledger.find(
             "reach.cutaway",
             "Treble cutaway ends, from the nut line",
             LENGTH,
             x,
             "found by following the outline beside the fretboard, a hand's room from it",
-            in("x_j", joint));
-    Given horn =
-        Given.decided("body.front", "Front of the longer horn", body.bounds().left(), LENGTH);
+            basis.with(joint));
+    Value horn =
+        Found.of(
+            "body.front",
+            "Front of the longer horn",
+            body.bounds().left(),
+            LENGTH,
+            "found at the outline",
+            outline.basis());
     return new Reach(
-        ledger.put(
+        ledger.find(
             "reach.access-fret",
             "Last fret before the treble cutaway",
             COUNT,
             fret,
             "found by counting the frets before it",
-            in("x_c", cutaway)),
+            frets.basis().with(cutaway)),
         cutaway,
         ledger.put(
             "reach.first-fret",
             "Fret 1 from the front of the longer horn",
             LENGTH,
-            horn.value() - frets.frets().get(0).fromNut().value(),
             "x_f − d_1",
             in("x_f", horn),
             in("d_1", frets.frets().get(0).fromNut())));

@@ -17,8 +17,9 @@ import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.geometry.Point3;
 import roughcut.geometry.Shapes;
-import roughcut.measure.Given;
-import roughcut.measure.Worked;
+import roughcut.measure.Basis;
+import roughcut.measure.Found;
+import roughcut.measure.Value;
 
 /**
  * Relief bores that the program places: on a staggered grid, clear of everything that is cut and of
@@ -29,7 +30,7 @@ import roughcut.measure.Worked;
  * @param wanted what they were to take away, g
  * @param met whether they do
  */
-record Relief(Worked count, Worked wanted, boolean met) {
+record Relief(Value count, Value wanted, boolean met) {
   /** More bores than this nobody makes by hand. */
   static final int MOST_BORES = 120;
 
@@ -45,13 +46,14 @@ record Relief(Worked count, Worked wanted, boolean met) {
    * Places them.
    *
    * @param over what the body weighs over its target, g
+   * @param mass what the body's mass hangs on
    * @param density of the wood that is bored, kg/m³
    */
-  static Relief of(Slab slab, double over, double density) {
-    Given diameter = slab.givens.get(RoutDecisions.RELIEF_DIAMETER);
-    Given left = slab.givens.get(RoutDecisions.RELIEF_LEFT);
+  static Relief of(Slab slab, double over, Basis mass, double density) {
+    Value diameter = slab.givens.get(RoutDecisions.RELIEF_DIAMETER);
+    Value left = slab.givens.get(RoutDecisions.RELIEF_LEFT);
     double cap = slab.cap();
-    double floor = slab.thickness.value() - left.value();
+    double floor = slab.thickness().value() - left.value();
     double taken = 0;
     int placed = 0;
     double each =
@@ -80,7 +82,7 @@ record Relief(Worked count, Worked wanted, boolean met) {
                 "relief.edge"));
       }
     }
-    Given target = slab.givens.get(RoutDecisions.MASS_TARGET);
+    Value target = slab.givens.get(RoutDecisions.MASS_TARGET);
     if (over > 0 && cap == 0) {
       slab.trouble(
           target.id(), "relief bores want a top that covers them", new Point(slab.surface.to(), 0));
@@ -101,22 +103,27 @@ record Relief(Worked count, Worked wanted, boolean met) {
           new Point(slab.surface.to(), 0));
     }
     return new Relief(
-        slab.ledger.put(
+        slab.ledger.find(
             "relief.count",
             "Relief bores",
             COUNT,
             placed,
             "found by placing them clear of everything until the target is met",
-            in("D", diameter),
-            in("l", left),
-            in("M", target)),
+            slab.everything().and(mass).with(diameter, left, target)),
         slab.ledger.put(
             "relief.wanted",
             "Too heavy without relief bores by",
             MASS,
-            Math.max(0, over),
             "max(0, o)",
-            in("o", Given.decided("relief.over", "Body over its target", over, MASS))),
+            in(
+                "o",
+                Found.of(
+                    "relief.over",
+                    "Body over its target",
+                    over,
+                    MASS,
+                    "found from the body’s mass and its target",
+                    slab.everything().and(mass).with(target)))),
         taken >= over - 0.5);
   }
 
@@ -168,7 +175,7 @@ record Relief(Worked count, Worked wanted, boolean met) {
       return false;
     }
     // Of what the finished faces leave over and under it, all that is taken off counts.
-    double left = slab.thickness.value() - floor;
+    double left = slab.thickness().value() - floor;
     boolean shaped =
         !slab.surface.flat() || slab.surface.roundTop() > edge || slab.surface.roundBack() > edge;
     for (Point p : shaped ? Shapes.circle(at, radius + 1).corners() : List.<Point>of()) {

@@ -12,8 +12,10 @@ import roughcut.design.BodyFace;
 import roughcut.design.RoutDecisions;
 import roughcut.design.WasteRemoval;
 import roughcut.geometry.Bounds;
-import roughcut.measure.Given;
+import roughcut.measure.Basis;
+import roughcut.measure.Found;
 import roughcut.measure.Units;
+import roughcut.measure.Value;
 import roughcut.measure.Worked;
 import roughcut.shop.Cutter;
 import roughcut.shop.Shop;
@@ -37,11 +39,11 @@ public record RoutPlan(
     TemplatePlan template,
     List<Cutter> bits,
     PassPlan plan,
-    List<Worked> depths,
-    List<Worked> cutters,
-    Worked surface,
+    List<Value> depths,
+    List<Value> cutters,
+    Value surface,
     Optional<String> stage,
-    Optional<Worked> shim,
+    Optional<Value> shim,
     double speed) {
   /** A floor that leans less than this over its length is cut as a level one, mm. */
   private static final double TILTED = 0.05;
@@ -70,17 +72,16 @@ public record RoutPlan(
   }
 
   private static RoutPlan of(Slab slab, Shop shop, Cut cut, Step step, double density) {
-    Given stock = slab.givens.get(RoutDecisions.STOCK_LEFT);
-    BodyFace off = (BodyFace) slab.givens.get(RoutDecisions.STOCK_FROM);
+    Value stock = slab.givens.get(RoutDecisions.STOCK_LEFT);
+    BodyFace off = slab.givens.get(RoutDecisions.STOCK_FROM);
     boolean covered = cut.kind() == CutKind.CHANNEL && slab.cap() > 0;
     // Before the top is on, what is still to come off it isn't there.
     boolean thicker = cut.from().opens(off) && stock.value() > 0 && !covered;
-    Worked surface =
+    Value surface =
         slab.ledger.put(
             "pass." + step.name() + ".depth-now",
             "Depth from the surface that is there now",
             LENGTH,
-            step.depth().value() + (thicker ? stock.value() : 0),
             thicker ? "d + s" : "d",
             thicker
                 ? new Worked.Input[] {in("d", step.depth()), in("s", stock)}
@@ -102,16 +103,24 @@ public record RoutPlan(
             slab.givens.get(RoutDecisions.OWN_FACTOR).value(),
             slab.givens.get(RoutDecisions.LAST_PASS).value());
     PassPlan plan = PassPlan.of(job, shop.cutters());
+    Basis sharing =
+        slab.basis(cut)
+            .with(
+                surface,
+                slab.givens.get(RoutDecisions.TEMPLATE_THICKNESS),
+                slab.givens.get(RoutDecisions.TEMPLATE_BUSH),
+                slab.givens.get(RoutDecisions.OWN_FACTOR),
+                slab.givens.get(RoutDecisions.LAST_PASS));
     double cutter =
         plan.passes().isEmpty() ? step.corner() * 2 : plan.passes().get(0).cutter().diameter();
     boolean bore = slab.givens.get(RoutDecisions.WASTE) == WasteRemoval.BORED_FIRST;
-    List<Worked> depths = new ArrayList<>();
-    List<Worked> cutters = new ArrayList<>();
-    passes(slab, step, surface, plan, template, depths, cutters);
+    List<Value> depths = new ArrayList<>();
+    List<Value> cutters = new ArrayList<>();
+    passes(slab, step, surface, plan, template, sharing, depths, cutters);
     return new RoutPlan(
         cut,
         step,
-        TemplatePlan.of(slab, shop, step, cutter),
+        TemplatePlan.of(slab, shop, cut, step, cutter),
         bore ? shop.cutters() : List.of(),
         plan,
         depths,
@@ -123,8 +132,8 @@ public record RoutPlan(
   }
 
   /** A tilted pocket is cut level with its floor: on tapered shims under the template. */
-  private static Optional<Worked> shim(Slab slab, Cut cut) {
-    Worked taper = slab.ledger.values().get("heights.taper");
+  private static Optional<Value> shim(Slab slab, Cut cut) {
+    Value taper = slab.ledger.values().get("heights.taper");
     if (cut.kind() != CutKind.POCKET || taper == null || Math.abs(taper.value()) < TILTED) {
       return Optional.empty();
     }
@@ -135,7 +144,6 @@ public record RoutPlan(
                 ? "Shims under the template at the heel's end, none at the body's edge"
                 : "Shims under the template at the body's edge, none at the heel's end",
             FINE_LENGTH,
-            Math.abs(taper.value()),
             "abs(k)",
             in("k", taper)));
   }
@@ -155,50 +163,59 @@ public record RoutPlan(
   private static void passes(
       Slab slab,
       Step step,
-      Worked surface,
+      Value surface,
       PassPlan plan,
       double template,
-      List<Worked> depths,
-      List<Worked> cutters) {
+      Basis sharing,
+      List<Value> depths,
+      List<Value> cutters) {
     for (int i = 0; i < plan.passes().size(); i++) {
       PassPlan.Pass pass = plan.passes().get(i);
       String id = "pass." + step.name() + "." + (i + 1);
-      Given share =
-          Given.decided(
+      Value share =
+          Found.of(
               id + ".share",
               "Share of the whole depth",
               pass.depth() / Math.max(0.1, surface.value()),
-              roughcut.measure.Quantity.RATIO);
+              roughcut.measure.Quantity.RATIO,
+              "found by sharing the depth among the cutters",
+              sharing);
       depths.add(
           slab.ledger.put(
               id + ".depth",
               "Pass " + (i + 1) + " of " + step.name() + ", depth below the wood's surface",
               FINE_LENGTH,
-              pass.depth(),
               "max(0.1, d) · k",
               in("d", surface),
               in("k", share)));
-      Given tau = Given.decided(id + ".template", "Template", template, LENGTH);
+      Value tau =
+          Found.of(
+              id + ".template",
+              "Template",
+              template,
+              LENGTH,
+              "found of the template in use",
+              Basis.of(slab.givens.get(RoutDecisions.TEMPLATE_THICKNESS)));
       slab.ledger.put(
           id + ".setting",
           "Pass " + (i + 1) + " of " + step.name() + ", router's depth from the template",
           FINE_LENGTH,
-          pass.setting(),
           "d + τ",
           in("d", depths.get(i)),
           in("τ", tau));
-      Given diameter =
-          Given.decided(
+      Value diameter =
+          Found.of(
               "cutter." + pass.cutter().name(),
               pass.cutter().name(),
               pass.cutter().diameter(),
-              LENGTH);
+              LENGTH,
+              "found among the shop's cutters",
+              sharing);
       cutters.add(
           slab.ledger.put(
               id + ".cutter",
               "Pass " + (i + 1) + " of " + step.name() + ", cutter's diameter",
               LENGTH,
-              pass.cutter().diameter(),
               "D",
               in("D", diameter)));
     }

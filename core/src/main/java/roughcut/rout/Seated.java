@@ -2,6 +2,7 @@ package roughcut.rout;
 
 import roughcut.design.Givens;
 import roughcut.design.StringDecisions;
+import roughcut.measure.Basis;
 import roughcut.strings.Heights;
 
 /**
@@ -15,14 +16,15 @@ import roughcut.strings.Heights;
  * @param shortening how much nearer the nut the saddle line is in plan, mm
  * @param aside how far off the body's centre line the string line is there, treble positive, mm
  */
-public record Seated(double joint, double saddle, double shortening, double aside) {
+public record Seated(double joint, double saddle, double shortening, double aside, Basis basis) {
 
   static Seated of(Givens givens, Heights heights, double joint, double saddle) {
     return new Seated(
         joint,
         saddle,
         heights.shortening().value(),
-        givens.get(StringDecisions.STRING_LINE_OFF).value());
+        givens.get(StringDecisions.STRING_LINE_OFF).value(),
+        Basis.of(heights.shortening(), givens.get(StringDecisions.STRING_LINE_OFF)));
   }
 
   /** What lies at the saddle line or beyond moves with it; in plan, from the nut line, mm. */

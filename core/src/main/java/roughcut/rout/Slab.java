@@ -6,9 +6,12 @@ import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import roughcut.body.BodySurface;
 import roughcut.design.BodyDecisions;
 import roughcut.design.BodyFace;
@@ -23,10 +26,12 @@ import roughcut.geometry.Bounds;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.geometry.Prism;
-import roughcut.measure.Given;
+import roughcut.measure.Basis;
+import roughcut.measure.Found;
+import roughcut.measure.Known;
 import roughcut.measure.Ledger;
+import roughcut.measure.Value;
 import roughcut.measure.Worked;
-import roughcut.shop.FittingKind;
 import roughcut.shop.Shop;
 import roughcut.shop.Template;
 
@@ -38,12 +43,17 @@ final class Slab {
   final Givens givens;
   final Ledger ledger;
   final BodySurface surface;
-  final Given thickness;
+  private final Value thickness;
   final List<Cut> cuts = new ArrayList<>();
   final List<Part> parts = new ArrayList<>();
   final List<Trouble> troubles = new ArrayList<>();
 
-  private final Map<String, Map<String, Given>> known = new HashMap<>();
+  /** Sets parts apart from cuts of the same name. */
+  static final String PART = "part ";
+
+  private final Map<String, Basis> shaped = new LinkedHashMap<>();
+
+  private final Map<String, Map<String, Value>> known = new HashMap<>();
 
   private final Shop shop;
   private final Map<String, Bounds> drawn = new HashMap<>();
@@ -56,27 +66,81 @@ final class Slab {
     this.thickness = givens.get(BodyDecisions.BODY_THICKNESS);
   }
 
-  /** A fitting's number. */
-  Given get(Fitting fitting, String trait) {
-    Map<String, Given> own =
-        known.computeIfAbsent(
-            fitting.name(),
-            n -> {
-              Map<String, Given> all = new HashMap<>();
-              String title = fitting.title();
-              FittingKind listed = fitting.listed();
-              for (FittingTraits.Trait t : fitting.type().traits()) {
-                all.put(
-                    t.key(),
-                    givens.get(
-                        fitting.id(t.key()),
-                        title + ", " + t.label(),
-                        t.quantity(),
-                        t.usual().applyAsDouble(listed)));
-              }
-              return all;
+  /**
+   * Makes what one fitting asks for; whatever is asked for meanwhile shapes the cuts and parts that
+   * come of it.
+   *
+   * @param upstream what they hang on besides: the neck, the strings
+   */
+  void making(Basis upstream, Runnable work) {
+    Set<String> before = new HashSet<>(shaped.keySet());
+    Basis asked =
+        givens
+            .watched(
+                () -> {
+                  givens.note(upstream);
+                  work.run();
+                  return true;
+                })
+            .asked();
+    cuts.stream()
+        .map(Cut::name)
+        .filter(n -> !before.contains(n))
+        .forEach(n -> shaped.putIfAbsent(n, asked));
+    parts.stream()
+        .map(Part::id)
+        .filter(n -> !before.contains(PART + n))
+        .forEach(n -> shaped.putIfAbsent(PART + n, asked));
+  }
+
+  /** What was asked for so far by what is being made. */
+  Basis soFar() {
+    return givens.soFar();
+  }
+
+  /** What shapes a cut. */
+  Basis basis(Cut cut) {
+    return shaped.getOrDefault(cut.name(), Basis.NONE);
+  }
+
+  /** What shapes all cuts so far, and the body that they are in. */
+  Basis everything() {
+    return Basis.all(shaped.values()).and(surface.basis());
+  }
+
+  /** What shapes cuts by their names, and parts by their ids behind {@link #PART}. */
+  Map<String, Basis> bases() {
+    return Map.copyOf(shaped);
+  }
+
+  /** A fitting's number; what is being made hangs on it from now on. */
+  Value get(Fitting fitting, String trait) {
+    Value value = known(fitting, trait);
+    givens.note(Basis.of(value));
+    return value;
+  }
+
+  private Value known(Fitting fitting, String trait) {
+    return known
+        .computeIfAbsent(fitting.name(), n -> new HashMap<>())
+        .computeIfAbsent(
+            trait,
+            key -> {
+              FittingTraits.Trait t = fitting.type().trait(key);
+              return givens.quietly(
+                  () ->
+                      givens.get(
+                          fitting.id(key),
+                          fitting.title() + ", " + t.label(),
+                          t.quantity(),
+                          t.usual().applyAsDouble(fitting.listed())));
             });
-    return own.get(trait);
+  }
+
+  /** How thick the body is; what is being made hangs on it from now on. */
+  Value thickness() {
+    givens.note(Basis.of(thickness));
+    return thickness;
   }
 
   double value(Fitting fitting, String trait) {
@@ -87,7 +151,7 @@ final class Slab {
   boolean listed(Fitting fitting) {
     return fitting.type().traits().stream()
         .filter(t -> t.hardware())
-        .map(t -> get(fitting, t.key()))
+        .map(t -> known(fitting, t.key()))
         .anyMatch(g -> g.value() > 0 && !g.measured());
   }
 
@@ -96,17 +160,11 @@ final class Slab {
    *
    * @param formula of what is worked out, in the inputs' symbols
    */
-  Worked depth(
-      String id,
-      String name,
-      String words,
-      double workedOut,
-      String formula,
-      Worked.Input... inputs) {
-    Given own = givens.get(FittingDecisions.depth(name));
+  Value depth(String id, String name, String words, String formula, Worked.Input... inputs) {
+    Value own = givens.get(FittingDecisions.depth(name));
     return own.value() > 0
-        ? ledger.put(id, words + ", depth", LENGTH, own.value(), "d", in("d", own))
-        : ledger.put(id, words + ", depth", LENGTH, workedOut, formula, inputs);
+        ? ledger.put(id, words + ", depth", LENGTH, "d", in("d", own))
+        : ledger.put(id, words + ", depth", LENGTH, formula, inputs);
   }
 
   /** Top and veneer, glued over what is cut before they go on, mm. */
@@ -116,14 +174,13 @@ final class Slab {
   }
 
   /** What is left beyond a rout's floor, entered as {@code rout.NAME.floor}. */
-  Worked floor(String name, String words, Worked depth, double x) {
+  Value floor(String name, String words, Value depth, double x) {
     double rise = surface.riseAt(x);
     return rise == 0
         ? ledger.put(
             "rout." + name + ".floor",
             "Left beyond the floor of the " + words,
             LENGTH,
-            thickness.value() - depth.value(),
             "t − d",
             in("t", thickness),
             in("d", depth))
@@ -131,10 +188,17 @@ final class Slab {
             "rout." + name + ".floor",
             "Left beyond the floor of the " + words,
             LENGTH,
-            thickness.value() + rise - depth.value(),
             "t + r − d",
             in("t", thickness),
-            in("r", Given.decided("rout." + name + ".rise", "Top higher there by", rise, LENGTH)),
+            in(
+                "r",
+                Found.of(
+                    "rout." + name + ".rise",
+                    "Top higher there by",
+                    rise,
+                    LENGTH,
+                    "found on the carved top",
+                    surface.heights())),
             in("d", depth));
   }
 
@@ -163,23 +227,37 @@ final class Slab {
     double bush = givens.get(RoutDecisions.TEMPLATE_BUSH).value();
     double offset = bush > 0 ? Math.max(0, bush - 2 * corner) : 0;
     double off = opening.get() - offset - b.width();
-    Given measured =
-        Given.decided(
+    Value measured =
+        Known.of(
             "template." + name + ".measured",
             "Opening as last measured",
             opening.get(),
-            FINE_LENGTH);
+            FINE_LENGTH,
+            "the shop's template");
     ledger.put(
         "rout." + name + ".off",
         "Rout along the strings, wider than drawn by its template",
         FINE_LENGTH,
-        off,
         "m − o − w",
         in("m", measured),
         in(
             "o",
-            Given.decided("template." + name + ".bush", "Bush less cutter", offset, FINE_LENGTH)),
-        in("w", Given.decided("rout." + name + ".drawn", "Rout as drawn", b.width(), FINE_LENGTH)));
+            Found.of(
+                "template." + name + ".bush",
+                "Bush less cutter",
+                offset,
+                FINE_LENGTH,
+                "found from bush and cutter",
+                Basis.of(givens.get(RoutDecisions.TEMPLATE_BUSH)))),
+        in(
+            "w",
+            Found.of(
+                "rout." + name + ".drawn",
+                "Rout as drawn",
+                b.width(),
+                FINE_LENGTH,
+                "found of the rout as drawn",
+                givens.soFar())));
     if (Math.abs(off) < AS_DRAWN || off < -Math.min(b.width(), b.height()) / 2) {
       return shapes;
     }
@@ -199,7 +277,7 @@ final class Slab {
   }
 
   /** A step over shapes without hollows that together make its outline. */
-  Step step(String name, BodyFace face, List<Outline> nominal, Worked depth, double corner) {
+  Step step(String name, BodyFace face, List<Outline> nominal, Value depth, double corner) {
     List<Outline> shapes = asCut(name, nominal, corner);
     return new Step(
         name,
@@ -221,9 +299,13 @@ final class Slab {
   /** Puts a cut in another's place. */
   void replace(Cut before, Cut now) {
     cuts.set(cuts.indexOf(before), now);
+    shaped.put(now.name(), basis(before).and(soFar()));
   }
 
+  /** The cut of that name; what is being made hangs on it from now on. */
   Optional<Cut> cut(String name) {
-    return cuts.stream().filter(c -> c.name().equals(name)).findFirst();
+    Optional<Cut> cut = cuts.stream().filter(c -> c.name().equals(name)).findFirst();
+    cut.ifPresent(c -> givens.note(basis(c)));
+    return cut;
   }
 }

@@ -7,7 +7,7 @@ import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.geometry.Prism;
 import roughcut.geometry.Shapes;
-import roughcut.measure.Worked;
+import roughcut.measure.Value;
 
 /**
  * A part of a rout with one floor: a pickup's bed or its legs, a cavity or the ledge round it. Its
@@ -19,7 +19,7 @@ public final class Step {
 
   private final String name;
   private final List<Outline> shapes;
-  private final Worked depth;
+  private final Value depth;
   private final List<Prism> solids;
   private final double corner;
   private Outline outline;
@@ -34,7 +34,7 @@ public final class Step {
    * @param solids over those shapes
    * @param corner radius of its inside corners, mm
    */
-  Step(String name, List<Outline> shapes, Worked depth, List<Prism> solids, double corner) {
+  Step(String name, List<Outline> shapes, Value depth, List<Prism> solids, double corner) {
     this.name = name;
     this.shapes = List.copyOf(shapes);
     this.depth = depth;
@@ -46,7 +46,7 @@ public final class Step {
     return name;
   }
 
-  public Worked depth() {
+  public Value depth() {
     return depth;
   }
 

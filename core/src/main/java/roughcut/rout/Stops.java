@@ -6,7 +6,8 @@ import static roughcut.measure.Worked.in;
 import roughcut.design.BodyFace;
 import roughcut.design.RoutDecisions;
 import roughcut.geometry.Cylinder;
-import roughcut.measure.Given;
+import roughcut.measure.Found;
+import roughcut.measure.Value;
 import roughcut.measure.Worked;
 
 /**
@@ -18,9 +19,9 @@ final class Stops {
   private Stops() {}
 
   static void tell(Slab slab) {
-    Given stock = slab.givens.get(RoutDecisions.STOCK_LEFT);
-    Given outside = slab.givens.get(RoutDecisions.OUTLINE_LEFT);
-    BodyFace off = (BodyFace) slab.givens.get(RoutDecisions.STOCK_FROM);
+    Value stock = slab.givens.get(RoutDecisions.STOCK_LEFT);
+    Value outside = slab.givens.get(RoutDecisions.OUTLINE_LEFT);
+    BodyFace off = slab.givens.get(RoutDecisions.STOCK_FROM);
     for (Cut cut : slab.cuts) {
       // A wire is bored from inside, relief before there is a top.
       if (!cut.steps().isEmpty() || cut.kind() == CutKind.WIRE || cut.kind() == CutKind.RELIEF) {
@@ -32,8 +33,14 @@ final class Stops {
           square
               ? cut.box().z1() - cut.box().z0()
               : cut.bores().stream().mapToDouble(Cylinder::length).max().orElse(0);
-      Given finished =
-          Given.decided("rout." + cut.name() + ".bored", "Bored, when finished", longest, LENGTH);
+      Value finished =
+          Found.of(
+              "rout." + cut.name() + ".bored",
+              "Bored, when finished",
+              longest,
+              LENGTH,
+              "found along the finished bore",
+              slab.basis(cut));
       if (cut.from() == CutFrom.EDGE) {
         put(slab, cut, finished, outside);
       } else if (cut.from().opens(off)) {
@@ -44,13 +51,12 @@ final class Stops {
     }
   }
 
-  private static void put(Slab slab, Cut cut, Given finished, Given still) {
+  private static void put(Slab slab, Cut cut, Value finished, Value still) {
     boolean more = still != null && still.value() > 0;
     slab.ledger.put(
         "rout." + cut.name() + ".stop-now",
         cut.title() + ", drill's stop from the surface that is there now",
         LENGTH,
-        finished.value() + (more ? still.value() : 0),
         more ? "l + s" : "l",
         more
             ? new Worked.Input[] {in("l", finished), in("s", still)}

@@ -8,8 +8,10 @@ import java.util.Optional;
 import roughcut.design.RoutDecisions;
 import roughcut.geometry.Bounds;
 import roughcut.geometry.Outline;
-import roughcut.measure.Given;
+import roughcut.measure.Found;
+import roughcut.measure.Known;
 import roughcut.measure.Sentence;
+import roughcut.measure.Value;
 import roughcut.measure.Worked;
 import roughcut.shop.Shop;
 import roughcut.shop.Template;
@@ -25,7 +27,7 @@ import roughcut.shop.Template;
  * @param say what is to be said of it, empty for nothing
  */
 public record TemplatePlan(
-    Step step, double offset, Worked width, Worked length, Optional<Template> owned, String say) {
+    Step step, double offset, Value width, Value length, Optional<Template> owned, String say) {
 
   /** How far a measured opening may be off before it is said, mm. */
   private static final double WORN = 0.1;
@@ -35,35 +37,54 @@ public record TemplatePlan(
     return offset > 0 ? step.outline().grown(offset) : step.outline();
   }
 
-  static TemplatePlan of(Slab slab, Shop shop, Step step, double cutter) {
-    Given bush = slab.givens.get(RoutDecisions.TEMPLATE_BUSH);
+  static TemplatePlan of(Slab slab, Shop shop, Cut cut, Step step, double cutter) {
+    Value bush = slab.givens.get(RoutDecisions.TEMPLATE_BUSH);
     double offset = bush.value() > 0 ? Math.max(0, (bush.value() - cutter) / 2) : 0;
     Bounds b = slab.drawn(step);
-    Given wide =
-        Given.decided("rout." + step.name() + ".width", "Rout's width", b.width(), FINE_LENGTH);
-    Given across =
-        Given.decided("rout." + step.name() + ".length", "Rout's length", b.height(), FINE_LENGTH);
-    Given more =
-        Given.decided(
+    Value wide =
+        Found.of(
+            "rout." + step.name() + ".width",
+            "Rout's width",
+            b.width(),
+            FINE_LENGTH,
+            "found of the rout as drawn",
+            slab.basis(cut));
+    Value across =
+        Found.of(
+            "rout." + step.name() + ".length",
+            "Rout's length",
+            b.height(),
+            FINE_LENGTH,
+            "found of the rout as drawn",
+            slab.basis(cut));
+    Value more =
+        Worked.of(
             "template." + step.name() + ".offset",
             "Bush's offset, (bush − cutter) / 2",
-            offset,
-            FINE_LENGTH);
-    Worked width =
+            FINE_LENGTH,
+            "max(0, (b − d) / 2)",
+            in("b", bush),
+            in(
+                "d",
+                Known.of(
+                    "template." + step.name() + ".cutter",
+                    "Cutter",
+                    cutter,
+                    FINE_LENGTH,
+                    "the cutter's own")));
+    Value width =
         slab.ledger.put(
             "template." + step.name() + ".opening-width",
             "Template " + step.name() + ", opening along the strings",
             FINE_LENGTH,
-            wide.value() + 2 * offset,
             "w + 2 · o",
             in("w", wide),
             in("o", more));
-    Worked length =
+    Value length =
         slab.ledger.put(
             "template." + step.name() + ".opening-length",
             "Template " + step.name() + ", opening across",
             LENGTH,
-            across.value() + 2 * offset,
             "w + 2 · o",
             in("w", across),
             in("o", more));

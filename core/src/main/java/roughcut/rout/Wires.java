@@ -20,8 +20,9 @@ import roughcut.geometry.Point;
 import roughcut.geometry.Point3;
 import roughcut.geometry.Prism;
 import roughcut.geometry.Shapes;
-import roughcut.measure.Given;
-import roughcut.measure.Worked;
+import roughcut.measure.Basis;
+import roughcut.measure.Found;
+import roughcut.measure.Value;
 
 /**
  * Channels and ground wires: a straight bore from one cut to another, or a channel routed from
@@ -40,7 +41,7 @@ final class Wires {
   void all() {
     for (Fitting fitting : slab.givens.design().fittings()) {
       if (fitting.type() == FittingType.CHANNEL) {
-        channel(fitting);
+        slab.making(Basis.NONE, () -> channel(fitting));
       }
     }
   }
@@ -145,16 +146,27 @@ final class Wires {
 
   private void bored(
       Fitting fitting, Cut from, Cut to, Point3 a, Point3 b, double radius, double run) {
-    Given flat =
-        Given.decided(
-            fitting.id("run"), "Seen from above", a.flat().distance(b.flat()), FINE_LENGTH);
-    Given fall = Given.decided(fitting.id("fall"), "Falls by", b.z() - a.z(), FINE_LENGTH);
-    Worked tilt =
+    Value flat =
+        Found.of(
+            fitting.id("run"),
+            "Seen from above",
+            a.flat().distance(b.flat()),
+            FINE_LENGTH,
+            "found between the routs that it joins",
+            slab.soFar());
+    Value fall =
+        Found.of(
+            fitting.id("fall"),
+            "Falls by",
+            b.z() - a.z(),
+            FINE_LENGTH,
+            "found between the routs that it joins",
+            slab.soFar());
+    Value tilt =
         slab.ledger.put(
             fitting.id("angle"),
             fitting.title() + ", falls from level by",
             ANGLE,
-            Math.toDegrees(Math.atan2(fall.value(), Math.max(1e-9, flat.value()))),
             "atan(f / max(0.000000001, l))",
             in("f", fall),
             in("l", flat));
@@ -162,24 +174,30 @@ final class Wires {
         fitting.id("length"),
         fitting.title() + ", bored length",
         LENGTH,
-        Math.max(1e-9, flat.value()) / Math.cos(Math.toRadians(tilt.value())),
         "max(0.000000001, l) / cos(a)",
         in("l", flat),
         in("a", tilt));
-    Given room =
-        Given.decided(
+    Value room =
+        Found.of(
             fitting.id("start-room"),
             "Room in the rout that it starts from",
             Math.max(1, run * 2),
-            LENGTH);
-    Given deep =
-        Given.decided(fitting.id("start-depth"), "Axis below the top there", a.z(), LENGTH);
-    Given wide = slab.get(fitting, "diameter");
+            LENGTH,
+            "found between the routs that it joins",
+            slab.soFar());
+    Value deep =
+        Found.of(
+            fitting.id("start-depth"),
+            "Axis below the top there",
+            a.z(),
+            LENGTH,
+            "found between the routs that it joins",
+            slab.soFar());
+    Value wide = slab.get(fitting, "diameter");
     slab.ledger.put(
         fitting.id("entry"),
         fitting.title() + ", angle that a bit from that rout needs to clear its far rim",
         ANGLE,
-        Math.toDegrees(Math.atan((deep.value() + wide.value() / 2) / room.value())),
         "atan((z + D / 2) / r)",
         in("z", deep),
         in("D", wide),
@@ -193,8 +211,8 @@ final class Wires {
             List.of(new Cylinder(a, b, radius)),
             from,
             to));
-    if (Math.abs(b.z()) + radius > slab.thickness.value()
-        || a.z() + radius > slab.thickness.value()) {
+    if (Math.abs(b.z()) + radius > slab.thickness().value()
+        || a.z() + radius > slab.thickness().value()) {
       slab.trouble(fitting.id("to-depth"), "it comes out through the back", b.flat());
     }
   }
@@ -205,25 +223,36 @@ final class Wires {
     if (cap == 0) {
       slab.trouble(fitting.id("kind"), "a routed channel wants a top that covers it", p);
     }
-    Given under = Given.decided("body.cap", "Top and veneer over it", cap, LENGTH);
-    Given floor =
-        Given.decided(fitting.id("floor-z"), "Its floor below the top", z + radius, LENGTH);
-    Worked depth =
+    Value under =
+        Found.of(
+            "body.cap",
+            "Top and veneer over it",
+            cap,
+            LENGTH,
+            "found by adding top and veneer",
+            slab.soFar());
+    Value floor =
+        Found.of(
+            fitting.id("floor-z"),
+            "Its floor below the top",
+            z + radius,
+            LENGTH,
+            "found between the routs that it joins",
+            slab.soFar());
+    Value depth =
         slab.depth(
             fitting.id("depth"),
             fitting.name(),
             fitting.title(),
-            Math.max(Slab.LEAST_DEPTH, floor.value() - cap),
             "max(1, f − c)",
             in("f", floor),
             in("c", under));
-    Given base = slab.givens.get(NeckDecisions.JIG_BASE);
-    Given wide = slab.get(fitting, "diameter");
+    Value base = slab.givens.get(NeckDecisions.JIG_BASE);
+    Value wide = slab.get(fitting, "diameter");
     slab.ledger.put(
         fitting.id("near-rail"),
         fitting.title() + ", rail to its near wall",
         LENGTH,
-        base.value() - wide.value() / 2,
         "b − D / 2",
         in("b", base),
         in("D", wide));
@@ -231,7 +260,6 @@ final class Wires {
         fitting.id("far-rail"),
         fitting.title() + ", rail to its far wall",
         LENGTH,
-        base.value() + wide.value() / 2,
         "b + D / 2",
         in("b", base),
         in("D", wide));
@@ -241,9 +269,8 @@ final class Wires {
         "rout." + fitting.name() + ".floor",
         "Left beyond the floor of the " + fitting.words(),
         LENGTH,
-        slab.thickness.value() - cap - depth.value(),
         "t − c − d",
-        in("t", slab.thickness),
+        in("t", slab.thickness()),
         in("c", under),
         in("d", depth));
     slab.cuts.add(

@@ -2,25 +2,37 @@ package roughcut.shop;
 
 /** Kinds of router cutters and boring bits. */
 public enum CutterKind {
-  STRAIGHT("straight"),
-  SPIRAL_UP("spiral, up-cut"),
-  SPIRAL_DOWN("spiral, down-cut"),
-  COMPRESSION("spiral, compression"),
-  TOP_BEARING("bearing above"),
-  BOTTOM_BEARING("bearing below"),
-  BOTH_BEARINGS("both bearings"),
-  BALL("ball"),
-  VEE("V"),
-  ROUND_OVER("round-over"),
-  FORSTNER("Forstner bit"),
-  BRAD_POINT("brad-point"),
-  TWIST("twist bit"),
-  STEP("step bit");
+  STRAIGHT("straight", Use.ROUTS),
+  SPIRAL_UP("spiral, up-cut", Use.ROUTS),
+  SPIRAL_DOWN("spiral, down-cut", Use.ROUTS),
+  COMPRESSION("spiral, compression", Use.ROUTS),
+  TOP_BEARING("bearing above", Use.ROUTS),
+  BOTTOM_BEARING("bearing below", Use.ROUTS),
+  BOTH_BEARINGS("both bearings", Use.ROUTS),
+  BALL("ball", Use.SHAPES),
+  VEE("V", Use.SHAPES),
+  ROUND_OVER("round-over", Use.SHAPES),
+  FORSTNER("Forstner bit", Use.BORES),
+  BRAD_POINT("brad-point", Use.BORES),
+  TWIST("twist bit", Use.BORES),
+  STEP("step bit", Use.BORES);
+
+  /** What it is for. */
+  private enum Use {
+    /** Leaves a flat floor and an upright wall. */
+    ROUTS,
+    /** Shapes an edge or a floor. */
+    SHAPES,
+    /** Goes into a drill. */
+    BORES
+  }
 
   private final String label;
+  private final Use use;
 
-  CutterKind(String label) {
+  CutterKind(String label, Use use) {
     this.label = label;
+    this.use = use;
   }
 
   public String label() {
@@ -34,12 +46,12 @@ public enum CutterKind {
 
   /** Whether it goes into a drill rather than a router. */
   public boolean bores() {
-    return ordinal() >= FORSTNER.ordinal();
+    return use == Use.BORES;
   }
 
   /** Whether it leaves a flat floor and an upright wall. */
   public boolean routs() {
-    return ordinal() <= BOTH_BEARINGS.ordinal();
+    return use == Use.ROUTS;
   }
 
   /** Whether a bearing over the cutting edges can follow a template. */

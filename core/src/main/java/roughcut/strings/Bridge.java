@@ -9,15 +9,16 @@ import java.util.List;
 import roughcut.design.BodyDecisions;
 import roughcut.design.Decisions;
 import roughcut.design.Givens;
-import roughcut.design.NeckFixing;
 import roughcut.design.StringDecisions;
 import roughcut.layout.FretLayout;
 import roughcut.layout.FretboardTaper;
 import roughcut.layout.StringSpread;
-import roughcut.measure.Given;
+import roughcut.measure.Basis;
+import roughcut.measure.Found;
+import roughcut.measure.Known;
 import roughcut.measure.Ledger;
 import roughcut.measure.Sentence;
-import roughcut.measure.Worked;
+import roughcut.measure.Value;
 import roughcut.shop.BridgeBook;
 import roughcut.shop.BridgeKind;
 
@@ -37,17 +38,17 @@ import roughcut.shop.BridgeKind;
  */
 public record Bridge(
     BridgeKind kind,
-    List<Worked> saddles,
+    List<Value> saddles,
     List<Double> offsets,
-    Worked front,
-    Worked back,
+    Value front,
+    Value back,
     int frontString,
     int backString,
-    Worked datum,
-    Given forward,
-    Given rear,
-    Given spacing,
-    Given slant,
+    Value datum,
+    Value forward,
+    Value rear,
+    Value spacing,
+    Value slant,
     List<Hole> holes,
     boolean fromRealNeck) {
   /** Room left to sharpen a string, mm. */
@@ -64,7 +65,7 @@ public record Bridge(
    * @param y from the centre line, treble positive: the half-spacing itself
    * @param from distances from what a ruler can touch with the neck fitted
    */
-  public record Hole(String name, Worked x, Worked y, List<From> from) {}
+  public record Hole(String name, Value x, Value y, List<From> from) {}
 
   /**
    * A distance from a datum that can be touched.
@@ -87,6 +88,11 @@ public record Bridge(
     }
   }
 
+  /** What places it and its holes. */
+  public Basis basis() {
+    return Basis.of(datum, spacing, slant);
+  }
+
   public Bridge {
     saddles = List.copyOf(saddles);
     offsets = List.copyOf(offsets);
@@ -106,17 +112,17 @@ public record Bridge(
                 givens.get(StringDecisions.BRIDGE_LOW).value(),
                 givens.get(StringDecisions.BRIDGE_HIGH).value(),
                 givens.get(StringDecisions.BRIDGE_ANCHOR).value());
-    Given forward = own(givens.get(StringDecisions.BRIDGE_FORWARD), kind.forward(), KINDS_OWN);
-    Given rear = own(givens.get(StringDecisions.BRIDGE_REAR), kind.rear(), KINDS_OWN);
-    Given spacing = own(givens.get(StringDecisions.BRIDGE_POSTS), kind.posts(), 0);
-    Given slant = own(givens.get(StringDecisions.BRIDGE_SLANT), kind.slant(), KINDS_OWN);
-    List<Worked> saddles = new ArrayList<>();
+    Value forward = own(givens.get(StringDecisions.BRIDGE_FORWARD), kind.forward(), KINDS_OWN);
+    Value rear = own(givens.get(StringDecisions.BRIDGE_REAR), kind.rear(), KINDS_OWN);
+    Value spacing = own(givens.get(StringDecisions.BRIDGE_POSTS), kind.posts(), 0);
+    Value slant = own(givens.get(StringDecisions.BRIDGE_SLANT), kind.slant(), KINDS_OWN);
+    List<Value> saddles = new ArrayList<>();
     double front = Double.NEGATIVE_INFINITY;
     double back = Double.POSITIVE_INFINITY;
     int frontString = 1;
     int backString = 1;
     for (int i = 1; i <= strings.count(); i++) {
-      Worked saddle = saddle(i, strings, compensation, frets, ledger);
+      Value saddle = saddle(i, strings, compensation, frets, ledger);
       saddles.add(saddle);
       // On a slanting datum line a string's own datum lies further back towards the bass side.
       double lean =
@@ -133,31 +139,31 @@ public record Bridge(
         backString = i;
       }
     }
-    Worked windowFront =
-        ledger.put(
+    Basis window = Basis.of(saddles);
+    window =
+        slant.value() == 0 ? window : window.and(Basis.of(strings.atSaddle())).with(slant, spacing);
+    Value windowFront =
+        ledger.find(
             "bridge.window.front",
             "Bridge window, front",
             LENGTH,
             front,
             "least place of the " + kind.datum() + " that every saddle's travel allows",
-            in("r", rear),
-            in("S", saddles.get(frontString - 1)));
-    Worked windowBack =
-        ledger.put(
+            window.with(rear));
+    Value windowBack =
+        ledger.find(
             "bridge.window.back",
             "Bridge window, back",
             LENGTH,
             back,
             "least over the strings of S − f − 1, on a slant by each string's own datum",
-            in("f", forward),
-            in("S", saddles.get(backString - 1)));
-    Given share = givens.get(StringDecisions.BRIDGE_PLACE);
-    Worked datum =
+            window.with(forward));
+    Value share = givens.get(StringDecisions.BRIDGE_PLACE);
+    Value datum =
         ledger.put(
             "bridge.datum",
             "Bridge, " + kind.datum() + " on the centre line, from the nut line",
             FINE_LENGTH,
-            front + share.value() * (back - front),
             "F + p · (B − F)",
             in("F", windowFront),
             in("B", windowBack),
@@ -169,7 +175,7 @@ public record Bridge(
     return new Bridge(
         kind,
         saddles,
-        strings.atSaddle().stream().map(Worked::value).toList(),
+        strings.atSaddle().stream().map(Value::value).toList(),
         windowFront,
         windowBack,
         frontString,
@@ -183,31 +189,31 @@ public record Bridge(
         frets.real());
   }
 
+  private static final String LISTED = "the bridge's listed sizes";
+
   /** What was decided or measured, or else the kind's own number. */
-  private static Given own(Given decided, double kinds, double limit) {
+  private static Value own(Value decided, double kinds, double limit) {
     return decided.value() <= limit
-        ? new Given(
-            decided.id(), decided.label() + ", as listed", kinds, decided.quantity(), kinds, null)
+        ? Known.of(decided.id(), decided.label() + ", as listed", kinds, decided.quantity(), LISTED)
         : decided;
   }
 
-  private static Worked saddle(
+  private static Value saddle(
       int i, StringSpread strings, Compensation compensation, FretLayout frets, Ledger ledger) {
-    Worked c = compensation.parts().get(i - 1).used();
+    Value c = compensation.parts().get(i - 1).used();
     // By the real neck it is as true as that was measured.
-    Given line =
-        new Given(
+    Value line =
+        Found.of(
             "string." + i + ".saddle-line",
             "Saddle line at string " + i,
             strings.saddleX(i),
             FINE_LENGTH,
-            strings.saddleX(i),
-            frets.scale().measuredOn());
+            "found along the string",
+            strings.lengthwise(i));
     return ledger.put(
         "string." + i + ".saddle",
         "Saddle of string " + i + " from the nut line" + (frets.real() ? ", by the real neck" : ""),
         FINE_LENGTH,
-        line.value() + c.value(),
         "L_i + c",
         in("L_i", line),
         in("c", c));
@@ -216,35 +222,33 @@ public record Bridge(
   private static Hole hole(
       Givens givens,
       int side,
-      Worked datum,
-      Given spacing,
-      Given slant,
+      Value datum,
+      Value spacing,
+      Value slant,
       FretLayout frets,
       FretboardTaper taper,
       Ledger ledger) {
     String name = side < 0 ? "bass" : "treble";
-    Worked x =
+    Value x =
         ledger.put(
             "bridge.post." + name + ".x",
             "Post at the " + name + " side, from the nut line",
             FINE_LENGTH,
-            datum.value() - side * slant.value() / 2,
             "X " + (side < 0 ? "+" : "−") + " u / 2",
             in("X", datum),
             in("u", slant));
-    Worked y =
+    Value y =
         ledger.put(
             "bridge.post." + name + ".y",
             "Post at the " + name + " side, from the centre line",
             FINE_LENGTH,
-            side * spacing.value() / 2,
             (side < 0 ? "−" : "") + "(s / 2)",
             in("s", spacing));
     List<From> from = new ArrayList<>();
     from.add(new From("fret 1", x.value() - frets.at(1)));
     from.add(new From("the octave fret", x.value() - frets.octave()));
     from.add(new From("the fretboard's end", x.value() - taper.end().value()));
-    if (givens.get(BodyDecisions.NECK_FIXING) != NeckFixing.THROUGH) {
+    if (!givens.get(BodyDecisions.NECK_JOINT).runsThrough()) {
       from.add(
           new From("the pocket's end", x.value() - givens.get(Decisions.HEEL_END).value(), true));
     }

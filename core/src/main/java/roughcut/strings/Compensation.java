@@ -13,10 +13,9 @@ import roughcut.design.PartDecisions;
 import roughcut.design.StringDecisions;
 import roughcut.design.StringKind;
 import roughcut.layout.StringSpread;
-import roughcut.measure.Given;
+import roughcut.measure.Known;
 import roughcut.measure.Ledger;
 import roughcut.measure.Value;
-import roughcut.measure.Worked;
 
 /**
  * How much further back than its scale each string's saddle stands: an estimate from the stretch of
@@ -36,7 +35,7 @@ public record Compensation(CompensationBy by, List<Part> parts) {
    * @param stiffness because a stiff end doesn't swing
    * @param used what the saddle is placed by
    */
-  public record Part(Worked stretch, Worked stiffness, Worked used) {}
+  public record Part(Value stretch, Value stiffness, Value used) {}
 
   public Compensation {
     parts = List.copyOf(parts);
@@ -44,22 +43,22 @@ public record Compensation(CompensationBy by, List<Part> parts) {
 
   public static Compensation of(
       Givens givens, StringSpread strings, StringPull pull, Ledger ledger) {
-    CompensationBy by = (CompensationBy) givens.get(StringDecisions.COMPENSATION);
+    CompensationBy by = givens.get(StringDecisions.COMPENSATION);
     List<Part> parts = new ArrayList<>();
     for (int i = 1; i <= strings.count(); i++) {
-      Worked stretch = stretch(givens, i, pull, ledger);
-      Worked stiffness = stiffness(givens, i, pull, ledger);
+      Value stretch = stretch(givens, i, pull, ledger);
+      Value stiffness = stiffness(givens, i, pull, ledger);
       parts.add(
           new Part(stretch, stiffness, used(givens, by, i, stretch, stiffness, strings, ledger)));
     }
     return new Compensation(by, parts);
   }
 
-  private static Worked stretch(Givens givens, int i, StringPull pull, Ledger ledger) {
-    Given length = pull.scales().get(i - 1);
+  private static Value stretch(Givens givens, int i, StringPull pull, Ledger ledger) {
+    Value length = pull.scales().get(i - 1);
     Value core = pull.cores().get(i - 1);
-    Worked tension = pull.tensions().get(i - 1);
-    Given down = givens.get(StringDecisions.ACTION_12);
+    Value tension = pull.tensions().get(i - 1);
+    Value down = givens.get(StringDecisions.ACTION_12);
     double half = length.value() / 2;
     double h = down.value();
     double strain = (2 * Math.hypot(half, h) - length.value()) / length.value();
@@ -68,40 +67,45 @@ public record Compensation(CompensationBy by, List<Part> parts) {
         "string." + i + ".compensation.stretch",
         "String " + i + ", lengthened by pressing",
         FINE_LENGTH,
-        length.value() * STEEL * area * strain / (2 * tension.value()),
         "L · E · π · c^2 / 4 · (2 · √((L / 2)^2 + h^2) − L) / L / (2 · T)",
         in("L", length),
-        in("E", Given.decided("steel.elasticity", "Steel", STEEL, PRESSURE)),
-        in("π", Given.decided("pi", "π", Math.PI, RATIO)),
+        in("E", Known.of("steel.elasticity", "Steel", STEEL, PRESSURE, "steel")),
+        in("π", Known.of("pi", "π", Math.PI, RATIO, "Math.PI")),
         in("c", core),
         in("h", down),
         in("T", tension));
   }
 
-  private static Worked stiffness(Givens givens, int i, StringPull pull, Ledger ledger) {
-    StringKind kind = (StringKind) givens.get(StringDecisions.STRING_KIND);
+  private static Value stiffness(Givens givens, int i, StringPull pull, Ledger ledger) {
+    StringKind kind = givens.get(StringDecisions.STRING_KIND);
     Value core = pull.cores().get(i - 1);
-    Worked tension = pull.tensions().get(i - 1);
+    Value tension = pull.tensions().get(i - 1);
     double inertia = Math.PI * Math.pow(core.value(), 4) / 64;
     return ledger.put(
         "string." + i + ".compensation.stiffness",
         "String " + i + ", lengthened by its stiffness",
         FINE_LENGTH,
-        kind.stiffness() * 2 * Math.sqrt(STEEL * inertia / tension.value()),
         "κ · 2 · √(E · π · c^4 / 64 / T)",
-        in("κ", Given.decided("strings.kappa", "Share of a clamped end", kind.stiffness(), RATIO)),
-        in("E", Given.decided("steel.elasticity", "Steel", STEEL, PRESSURE)),
-        in("π", Given.decided("pi", "π", Math.PI, RATIO)),
+        in(
+            "κ",
+            Known.of(
+                "strings.kappa",
+                "Share of a clamped end",
+                kind.stiffness(),
+                RATIO,
+                "the kind of string")),
+        in("E", Known.of("steel.elasticity", "Steel", STEEL, PRESSURE, "steel")),
+        in("π", Known.of("pi", "π", Math.PI, RATIO, "Math.PI")),
         in("c", core),
         in("T", tension));
   }
 
-  private static Worked used(
+  private static Value used(
       Givens givens,
       CompensationBy by,
       int i,
-      Worked stretch,
-      Worked stiffness,
+      Value stretch,
+      Value stiffness,
       StringSpread strings,
       Ledger ledger) {
     String id = "string." + i + ".compensation";
@@ -111,31 +115,23 @@ public record Compensation(CompensationBy by, List<Part> parts) {
               id,
               "String " + i + " compensation, an estimate",
               FINE_LENGTH,
-              stretch.value() + stiffness.value(),
               "c_s + c_b",
               in("c_s", stretch),
               in("c_b", stiffness));
       case OWN_TABLE -> {
-        Given own = givens.get(PartDecisions.own(i));
+        Value own = givens.get(PartDecisions.own(i));
         yield ledger.put(
-            id,
-            "String " + i + " compensation, own table",
-            FINE_LENGTH,
-            own.value(),
-            "c",
-            in("c", own));
+            id, "String " + i + " compensation, own table", FINE_LENGTH, "c", in("c", own));
       }
       case STRAIGHT_LINE -> {
-        Given first = givens.get(StringDecisions.STRAIGHT_TREBLE);
-        Given angle = givens.get(StringDecisions.STRAIGHT_ANGLE);
-        Worked treble = strings.atSaddle().get(0);
-        Worked own = strings.atSaddle().get(i - 1);
+        Value first = givens.get(StringDecisions.STRAIGHT_TREBLE);
+        Value angle = givens.get(StringDecisions.STRAIGHT_ANGLE);
+        Value treble = strings.atSaddle().get(0);
+        Value own = strings.atSaddle().get(i - 1);
         yield ledger.put(
             id,
             "String " + i + " compensation, straight line",
             FINE_LENGTH,
-            first.value()
-                + (treble.value() - own.value()) * Math.tan(Math.toRadians(angle.value())),
             "c_1 + (y_1 − y) · tan(γ)",
             in("c_1", first),
             in("y_1", treble),

@@ -13,16 +13,18 @@ import roughcut.design.BodyDecisions;
 import roughcut.design.Decisions;
 import roughcut.design.FretboardDecisions;
 import roughcut.design.Givens;
-import roughcut.design.NeckFixing;
 import roughcut.design.SolveFor;
 import roughcut.design.StringDecisions;
 import roughcut.fretboard.FretboardRadius;
 import roughcut.layout.FretLayout;
 import roughcut.layout.StringSpread;
-import roughcut.measure.Given;
+import roughcut.measure.Basis;
+import roughcut.measure.Found;
+import roughcut.measure.Known;
 import roughcut.measure.Ledger;
 import roughcut.measure.Quantity;
 import roughcut.measure.Sentence;
+import roughcut.measure.Value;
 import roughcut.measure.Worked;
 import roughcut.shop.BridgeKind;
 
@@ -46,18 +48,19 @@ import roughcut.shop.BridgeKind;
  */
 public record Heights(
     SolveFor solvedFor,
-    Worked angle,
-    Worked exposed,
-    Worked saddle,
-    Worked joint,
-    Worked shortening,
-    Worked flatExposed,
-    List<Worked> saddles,
-    Worked breakSaddle,
-    Optional<Worked> taper,
-    Worked there,
+    Value angle,
+    Value exposed,
+    Value saddle,
+    Value joint,
+    Value shortening,
+    Value flatExposed,
+    List<Value> saddles,
+    Value breakSaddle,
+    Optional<Value> taper,
+    Value there,
     Optional<NeckProof> proof,
-    Frame frame) {
+    Frame frame,
+    Basis basis) {
 
   private static final double TINY = 1e-9;
 
@@ -112,17 +115,17 @@ public record Heights(
   }
 
   /** Where the saddle stands, or by the seated neck would have to. */
-  public Worked needed() {
+  public Value needed() {
     return proof.map(NeckProof::saddle).orElse(saddle);
   }
 
   /** How the neck leans, by the seated one once it was proved. */
-  public Worked leans() {
+  public Value leans() {
     return proof.map(NeckProof::angle).orElse(angle);
   }
 
   /** How far the fretboard stands out, by the seated neck once it was proved. */
-  public Worked standsOut() {
+  public Value standsOut() {
     return proof.map(NeckProof::exposed).orElse(exposed);
   }
 
@@ -172,13 +175,13 @@ public record Heights(
     private final FretboardRadius radius;
     private final BridgeKind bridge;
     private final Ledger ledger;
-    private final Given scale;
-    private final Given jointX;
-    private final Given board;
-    private final Given fret;
-    private final Given action;
-    private final Given nut;
-    private final Given rise;
+    private final Value scale;
+    private final Value jointX;
+    private final Value board;
+    private final Value fret;
+    private final Value action;
+    private final Value nut;
+    private final Value rise;
     private final double run;
 
     private Builder(
@@ -203,65 +206,65 @@ public record Heights(
       this.run = Math.max(1, scale.value() - jointX.value());
     }
 
+    private Value along() {
+      return Worked.of(
+          "heights.run",
+          "Joint to saddle line",
+          LENGTH,
+          "max(1, L − x_j)",
+          in("L", scale),
+          in("x_j", jointX));
+    }
+
     Heights build() {
-      SolveFor solve = (SolveFor) givens.get(StringDecisions.SOLVE_FOR);
-      Given e = givens.get(StringDecisions.EXPOSED);
-      Given h = givens.get(StringDecisions.SADDLE_HEIGHT);
-      Given alpha = givens.get(StringDecisions.ANGLE_DECIDED);
+      SolveFor solve = givens.get(StringDecisions.SOLVE_FOR);
+      Value e = givens.get(StringDecisions.EXPOSED);
+      Value h = givens.get(StringDecisions.SADDLE_HEIGHT);
+      Value alpha = givens.get(StringDecisions.ANGLE_DECIDED);
       double string = 2 * action.value() - nut.value();
       double plane = board.value() + fret.value();
       double tan = Math.tan(Math.toRadians(alpha.value()));
-      Worked exposed =
+      Value exposed =
           solve == SolveFor.EXPOSED
               ? put(
                   "pocket.exposed",
                   "Fretboard has to stand out",
                   LENGTH,
-                  h.value() - tan * run - string - plane,
                   "H − tan(α) · max(1, L − x_j) − 2 · a_12 + a_nut − t_b − t_f",
                   in("H", h),
                   in("α", alpha))
-              : put("pocket.exposed", "Fretboard stands out", LENGTH, e.value(), "e", in("e", e));
-      Worked joint =
+              : put("pocket.exposed", "Fretboard stands out", LENGTH, "e", in("e", e));
+      Value joint =
           put(
               "heights.joint",
               "Fret tops over the body at the joint",
               FINE_LENGTH,
-              exposed.value() + plane,
               "e + t_b + t_f",
               in("e", exposed));
-      Worked angle =
+      Value angle =
           solve == SolveFor.ANGLE
               ? put(
                   "neck.angle",
                   "Neck leans back by",
                   ANGLE,
-                  Math.toDegrees(Math.atan((h.value() - joint.value() - string) / run)),
                   "atan((H − z_j − 2 · a_12 + a_nut) / max(1, L − x_j))",
                   in("H", h),
                   in("z_j", joint))
-              : put("neck.angle", "Neck leans back by", ANGLE, alpha.value(), "α", in("α", alpha));
-      Worked saddle =
+              : put("neck.angle", "Neck leans back by", ANGLE, "α", in("α", alpha));
+      Value saddle =
           solve == SolveFor.SADDLE
               ? put(
                   "saddle.height",
                   "Saddle has to stand over the body",
                   LENGTH,
-                  joint.value() + tan * run + string,
                   "z_j + tan(α) · max(1, L − x_j) + 2 · a_12 − a_nut",
                   in("z_j", joint),
                   in("α", alpha))
-              : put(
-                  "saddle.height",
-                  "Saddle stands over the body",
-                  LENGTH,
-                  h.value(),
-                  "H",
-                  in("H", h));
-      Given heel = givens.get(Decisions.HEEL_END);
+              : put("saddle.height", "Saddle stands over the body", LENGTH, "H", in("H", h));
+      Value heel = givens.get(Decisions.HEEL_END);
       // A through-neck has its angle in the blank.
-      boolean through = givens.get(BodyDecisions.NECK_FIXING) == NeckFixing.THROUGH;
-      Optional<Worked> taper =
+      boolean through = givens.get(BodyDecisions.NECK_JOINT).runsThrough();
+      Optional<Value> taper =
           through
               ? Optional.empty()
               : Optional.of(
@@ -269,14 +272,13 @@ public record Heights(
                       "heights.taper",
                       "A tilted floor or planed heel takes, over the pocket",
                       FINE_LENGTH,
-                      (heel.value() - jointX.value()) * Math.tan(Math.toRadians(angle.value())),
                       "(x_h − x_j) · tan(α)",
                       in("x_h", heel),
                       in("α", angle)));
-      Optional<NeckProof> proof = NeckProof.of(givens, saddle, run, ledger);
+      Optional<NeckProof> proof = NeckProof.of(givens, saddle, along(), ledger);
       // What was seated and measured stands in the drawing's place for all that follows.
-      Worked seated = proof.map(NeckProof::joint).orElse(joint);
-      Worked lean = proof.map(NeckProof::angle).orElse(angle);
+      Value seated = proof.map(NeckProof::joint).orElse(joint);
+      Value lean = proof.map(NeckProof::angle).orElse(angle);
       return new Heights(
           solve,
           angle,
@@ -288,7 +290,6 @@ public record Heights(
               "heights.flat-exposed",
               "Fretboard would stand out without an angle",
               LENGTH,
-              saddle.value() - string - plane,
               "H − 2 · a_12 + a_nut − t_b − t_f",
               in("H", saddle)),
           saddles(seated, lean),
@@ -304,17 +305,13 @@ public record Heights(
               rise.value(),
               seated.value(),
               Math.tan(Math.toRadians(lean.value())),
-              givens.get(BodyDecisions.NECK_FIXING) != NeckFixing.THROUGH));
+              !givens.get(BodyDecisions.NECK_JOINT).runsThrough()),
+          Basis.of(scale, jointX, nut, action, rise, seated, lean));
     }
 
     /** Enters a value with the inputs that most of these formulas share. */
-    private Worked put(
-        String id,
-        String label,
-        Quantity quantity,
-        double value,
-        String formula,
-        Worked.Input... own) {
+    private Value put(
+        String id, String label, Quantity quantity, String formula, Worked.Input... own) {
       List<Worked.Input> inputs = new ArrayList<>(List.of(own));
       inputs.add(in("L", scale));
       inputs.add(in("x_j", jointX));
@@ -323,7 +320,7 @@ public record Heights(
       inputs.add(in("a_12", action));
       inputs.add(in("a_nut", nut));
       inputs.removeIf(i -> !uses(formula, i.symbol()));
-      return ledger.put(id, label, quantity, value, formula, inputs.toArray(Worked.Input[]::new));
+      return ledger.put(id, label, quantity, formula, inputs.toArray(Worked.Input[]::new));
     }
 
     private static boolean uses(String formula, String symbol) {
@@ -344,14 +341,13 @@ public record Heights(
       return Character.isLetterOrDigit(c) || c == '_';
     }
 
-    private Worked shortening(Worked angle) {
+    private Value shortening(Value angle) {
       double a = Math.toRadians(angle.value());
       double stack = board.value() + fret.value() + 2 * action.value() - nut.value();
       return put(
           "heights.plan-shortening",
           "Saddle line nearer the nut, seen in plan",
           FINE_LENGTH,
-          run * (1 - Math.cos(a)) + stack * Math.sin(a),
           "max(1, L − x_j) · (1 − cos(α)) + (t_b + t_f + 2 · a_12 − a_nut) · sin(α)",
           in("α", angle));
     }
@@ -360,39 +356,41 @@ public record Heights(
      * Each real string lies over a fret that the radius has lowered, and on a fan its saddle stands
      * at its own place on the leaning plane, and its octave at its own half.
      */
-    private List<Worked> saddles(Worked joint, Worked angle) {
-      List<Worked> all = new ArrayList<>();
+    private List<Value> saddles(Value joint, Value angle) {
+      List<Value> all = new ArrayList<>();
       double tan = Math.tan(Math.toRadians(angle.value()));
       for (int i = 1; i <= strings.count(); i++) {
         double nutX = strings.nutX(i);
         double half = nutX + strings.scale(i) / 2;
-        Given octave =
-            Given.decided(
+        Value octave =
+            Found.of(
                 "string." + i + ".drop-12",
                 "Fret lower under the string at the octave",
                 FretboardRadius.drop(radius.radius(half), strings.offset(i, half)),
-                FINE_LENGTH);
-        Given first =
-            Given.decided(
+                FINE_LENGTH,
+                "found on the radius there",
+                radius.basis().and(strings.basis(i)));
+        Value first =
+            Found.of(
                 "string." + i + ".drop-nut",
                 "Face lower under the string at the nut",
                 FretboardRadius.drop(radius.radius(nutX), strings.atNut().get(i - 1).value()),
-                FINE_LENGTH);
-        Given saddle =
-            Given.decided(
+                FINE_LENGTH,
+                "found on the radius there",
+                radius.basis().and(strings.lengthwise(i)).with(strings.atNut().get(i - 1)));
+        Value saddle =
+            Found.of(
                 "string." + i + ".saddle-x",
                 "Saddle of the string, from the nut line",
                 nutX + strings.scale(i),
-                LENGTH);
+                LENGTH,
+                "found along the string",
+                strings.lengthwise(i));
         all.add(
             put(
                 "string." + i + ".saddle-height",
                 "Saddle of string " + i + " over the body",
                 FINE_LENGTH,
-                joint.value()
-                    + tan * Math.max(1, saddle.value() - jointX.value())
-                    + 2 * (action.value() - octave.value())
-                    - (nut.value() - first.value()),
                 "z_j + tan(α) · max(1, x_s − x_j) + 2 · (a_12 − s_12) − (a_nut − s_nut)",
                 in("z_j", joint),
                 in("α", angle),
@@ -403,19 +401,28 @@ public record Heights(
       return all;
     }
 
-    private Worked breakSaddle(Worked saddle) {
-      Given back =
-          Given.decided(
-              "bridge.anchor-back", "Strings go down behind it", bridge.anchorBack(), LENGTH);
-      Given height =
-          Given.decided(
-              "bridge.anchor-height", "Over the body there", bridge.anchorHeight(), LENGTH);
+    private Value breakSaddle(Value saddle) {
+      Value own = givens.get(StringDecisions.BRIDGE_ANCHOR);
+      Value back =
+          own.value() > 0
+              ? own
+              : Known.of(
+                  "bridge.anchor-back",
+                  "Strings go down behind it",
+                  bridge.anchorBack(),
+                  LENGTH,
+                  "the bridge's listed sizes");
+      Value height =
+          Known.of(
+              "bridge.anchor-height",
+              "Over the body there",
+              bridge.anchorHeight(),
+              LENGTH,
+              "the bridge's listed sizes");
       return put(
           "break.saddle",
           "Strings break over the saddle by",
           ANGLE,
-          Math.toDegrees(
-              Math.atan((saddle.value() - rise.value() - height.value()) / back.value())),
           "atan((H − r − z_a) / x_a)",
           in("H", saddle),
           in("r", rise),
@@ -424,18 +431,13 @@ public record Heights(
     }
 
     /** A string over the body at the place looked at, for the pickups. */
-    private Worked there(Worked joint, Worked angle) {
-      Given x = givens.get(StringDecisions.SPREAD_X);
+    private Value there(Value joint, Value angle) {
+      Value x = givens.get(StringDecisions.SPREAD_X);
       double share = Math.max(0, Math.min(1, (x.value() - jointX.value()) / run));
       return put(
           "string.height-there",
           "String over the body where you look",
           FINE_LENGTH,
-          joint.value()
-              + Math.tan(Math.toRadians(angle.value())) * (x.value() - jointX.value())
-              + nut.value()
-              + (action.value() - nut.value()) * 2 * x.value() / scale.value()
-              - rise.value() * share,
           "z_j + tan(α) · (x − x_j) + a_nut + (a_12 − a_nut) · 2 · x / L"
               + " − r · max(0, min(1, (x − x_j) / max(1, L − x_j)))",
           in("z_j", joint),

@@ -10,10 +10,11 @@ import roughcut.design.BodyDecisions;
 import roughcut.design.Decisions;
 import roughcut.design.FretboardDecisions;
 import roughcut.design.Givens;
-import roughcut.design.NeckFixing;
 import roughcut.design.StringDecisions;
-import roughcut.measure.Given;
+import roughcut.measure.Known;
 import roughcut.measure.Ledger;
+import roughcut.measure.Quantity;
+import roughcut.measure.Value;
 import roughcut.measure.Worked;
 
 /**
@@ -32,15 +33,15 @@ import roughcut.measure.Worked;
  * @param floor of the pocket that would be left
  */
 public record NeckProof(
-    Worked angle,
-    Worked exposed,
-    Worked saddle,
-    Worked joint,
-    Worked wanted,
-    Worked tilt,
-    Worked tiltedFloor,
-    Worked deepen,
-    Worked floor) {
+    Value angle,
+    Value exposed,
+    Value saddle,
+    Value joint,
+    Value wanted,
+    Value tilt,
+    Value tiltedFloor,
+    Value deepen,
+    Value floor) {
 
   /** Nearer than this nobody measures a saddle's height, mm. */
   private static final double FITS = 0.1;
@@ -48,109 +49,104 @@ public record NeckProof(
   /**
    * The proof, once both were measured.
    *
-   * @param run from the joint to the saddle line, mm
+   * @param along from the joint to the saddle line
    */
-  static Optional<NeckProof> of(Givens givens, Worked wanted, double run, Ledger ledger) {
-    Given board = givens.get(Decisions.FRETBOARD_THICKNESS);
-    Given fret = givens.get(FretboardDecisions.WIRE_HEIGHT);
-    Given action = givens.get(StringDecisions.ACTION_12);
-    Given nut = NutAction.of(givens);
-    Given along = Given.decided("heights.run", "Joint to saddle line", run, LENGTH);
-    Given standing = givens.get(StringDecisions.STANDING);
-    Given edge = givens.get(StringDecisions.STRAIGHTEDGE);
+  static Optional<NeckProof> of(Givens givens, Value wanted, Value along, Ledger ledger) {
+    Value board = givens.get(Decisions.FRETBOARD_THICKNESS);
+    Value fret = givens.get(FretboardDecisions.WIRE_HEIGHT);
+    Value action = givens.get(StringDecisions.ACTION_12);
+    Value nut = NutAction.of(givens);
+    Value standing = givens.get(StringDecisions.STANDING);
+    Value edge = givens.get(StringDecisions.STRAIGHTEDGE);
     if (standing.value() == 0 || edge.value() == 0) {
       return Optional.empty();
     }
-    Worked exposed =
+    Value exposed =
         ledger.put(
             "proof.exposed",
             "Fretboard really stands out",
             FINE_LENGTH,
-            standing.value() - board.value(),
             "s − t_b",
             in("s", standing),
             in("t_b", board));
-    Worked angle =
+    Value angle =
         ledger.put(
             "proof.angle",
             "Neck really leans back by",
             ANGLE,
-            Math.toDegrees(Math.atan((edge.value() - standing.value() - fret.value()) / run)),
             "atan((g − s − t_f) / l)",
             in("g", edge),
             in("s", standing),
             in("t_f", fret),
             in("l", along));
-    Worked saddle =
+    Value saddle =
         ledger.put(
             "proof.saddle",
             "Saddle would really have to stand",
             FINE_LENGTH,
-            edge.value() + 2 * action.value() - nut.value(),
             "g + 2 · a_12 − a_nut",
             in("g", edge),
             in("a_12", action),
             in("a_nut", nut));
-    Worked deepen =
+    Value deepen =
         ledger.put(
             "proof.deepen",
             "Deepen the pocket by, for the saddle wanted",
             FINE_LENGTH,
-            saddle.value() - wanted.value(),
             "H_real − H",
             in("H_real", saddle),
             in("H", wanted));
-    Given body = givens.get(BodyDecisions.BODY_THICKNESS);
-    Given heel = givens.get(Decisions.HEEL_THICKNESS);
-    Given pocket =
-        Given.decided(
+    Value body = givens.get(BodyDecisions.BODY_THICKNESS);
+    Value heel = givens.get(Decisions.HEEL_THICKNESS);
+    Value pocket =
+        Worked.of(
             "heights.pocket-length",
             "Joint to the heel's end",
-            givens.get(BodyDecisions.NECK_FIXING) == NeckFixing.THROUGH
-                ? 0
-                : givens.get(Decisions.HEEL_END).value() - givens.get(Decisions.JOINT_X).value(),
-            LENGTH);
-    Worked joint =
+            LENGTH,
+            "k · (x_h − x_j)",
+            in(
+                "k",
+                Known.of(
+                    "heights.in-pocket",
+                    "Sits in a pocket",
+                    givens.get(BodyDecisions.NECK_JOINT).runsThrough() ? 0 : 1,
+                    Quantity.COUNT,
+                    "the neck joint")),
+            in("x_h", givens.get(Decisions.HEEL_END)),
+            in("x_j", givens.get(Decisions.JOINT_X)));
+    Value joint =
         ledger.put(
             "proof.joint",
             "Fret tops really over the body at the joint",
             FINE_LENGTH,
-            standing.value() + fret.value(),
             "s + t_f",
             in("s", standing),
             in("t_f", fret));
-    Worked lean =
+    Value lean =
         ledger.put(
             "proof.angle-wanted",
             "Neck would have to lean back by, for the saddle wanted",
             ANGLE,
-            Math.toDegrees(
-                Math.atan(
-                    (wanted.value() - joint.value() - 2 * action.value() + nut.value()) / run)),
             "atan((H − z_j − 2 · a_12 + a_nut) / l)",
             in("H", wanted),
             in("z_j", joint),
             in("a_12", action),
             in("a_nut", nut),
             in("l", along));
-    Worked tilt =
+    Value tilt =
         ledger.put(
             "proof.tilt",
             "Tilt the floor or taper the heel by, over the pocket",
             FINE_LENGTH,
-            pocket.value()
-                * (Math.tan(Math.toRadians(lean.value()))
-                    - Math.tan(Math.toRadians(angle.value()))),
             "p · (tan(α_w) − tan(α))",
             in("p", pocket),
             in("α_w", lean),
             in("α", angle));
-    Worked floor =
+    Value floor =
         ledger.put(
             "proof.floor",
             "Floor left then",
             LENGTH,
-            body.value() - (heel.value() - exposed.value()) - deepen.value(),
             "t − (h − e) − k",
             in("t", body),
             in("h", heel),
@@ -158,15 +154,11 @@ public record NeckProof(
             in("k", deepen));
     // Leaning back more takes wood at the body's edge, less at the heel's end: never under the
     // height that the fretboard has at the joint.
-    Worked tilted =
+    Value tilted =
         ledger.put(
             "proof.floor-tilted",
             "Floor left when it is tilted instead",
             LENGTH,
-            body.value()
-                - (heel.value() - exposed.value())
-                - Math.max(0, tilt.value())
-                - Math.max(0, -pocket.value() * Math.tan(Math.toRadians(lean.value()))),
             "t − (h − e) − max(0, k) − max(0, −p · tan(α_w))",
             in("t", body),
             in("h", heel),

@@ -4,9 +4,9 @@ import static roughcut.measure.Quantity.FINE_LENGTH;
 
 import roughcut.design.FretboardDecisions;
 import roughcut.design.Givens;
-import roughcut.design.NutKind;
 import roughcut.design.StringDecisions;
-import roughcut.measure.Given;
+import roughcut.measure.Known;
+import roughcut.measure.Value;
 
 /**
  * How high the strings stand over the plane of the fret tops where they begin: a_nut, the action
@@ -21,13 +21,18 @@ public final class NutAction {
 
   /** Whether the strings lie on a zero fret. */
   public static boolean onZeroFret(Givens givens) {
-    return givens.get(FretboardDecisions.NUT_KIND) == NutKind.ZERO_FRET;
+    return givens.get(FretboardDecisions.NUT_KIND).onZeroFret();
   }
 
   /** The strings' height over the fret tops' plane at the nut line, mm. */
-  public static Given of(Givens givens) {
+  public static Value of(Givens givens) {
     return onZeroFret(givens)
-        ? Given.decided("action.zero-fret", "Strings lie on the zero fret", 0, FINE_LENGTH)
+        ? Known.of(
+            "action.zero-fret",
+            "Strings lie on the zero fret",
+            0,
+            FINE_LENGTH,
+            "strings lie on the zero fret")
         : givens.get(StringDecisions.ACTION_NUT);
   }
 }

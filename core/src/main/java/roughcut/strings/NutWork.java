@@ -13,10 +13,13 @@ import roughcut.design.StringDecisions;
 import roughcut.fretboard.FretboardRadius;
 import roughcut.layout.FretLayout;
 import roughcut.layout.StringSpread;
-import roughcut.measure.Given;
+import roughcut.measure.Found;
+import roughcut.measure.Known;
 import roughcut.measure.Ledger;
 import roughcut.measure.NumberWriter;
+import roughcut.measure.Precision;
 import roughcut.measure.Quantity;
+import roughcut.measure.Value;
 import roughcut.measure.Worked;
 
 /**
@@ -32,13 +35,13 @@ import roughcut.measure.Worked;
  * @param lastFret string over the last fret
  */
 public record NutWork(
-    List<Worked> bottoms,
-    Worked leastBreak,
+    List<Value> bottoms,
+    Value leastBreak,
     List<String> advice,
-    List<Worked> fanError,
-    Worked spreadThere,
-    List<Worked> poleErrors,
-    Worked lastFret) {
+    List<Value> fanError,
+    Value spreadThere,
+    List<Value> poleErrors,
+    Value lastFret) {
   /** An outer pole further off than this is worth a look, mm. */
   public static final double POLE_LIMIT = 1.5;
 
@@ -59,39 +62,39 @@ public record NutWork(
       FretLayout frets,
       StringSpread strings,
       FretboardRadius radius,
-      List<Worked> breaks,
+      List<Value> breaks,
       Ledger ledger) {
-    List<Worked> bottoms = new ArrayList<>();
-    List<Worked> fan = new ArrayList<>();
-    List<Worked> poles = new ArrayList<>();
-    Given over = NutAction.of(givens);
-    Given fret = givens.get(FretboardDecisions.WIRE_HEIGHT);
-    Given x = givens.get(StringDecisions.SPREAD_X);
-    Given pole = givens.get(StringDecisions.POLE_SPREAD);
+    List<Value> bottoms = new ArrayList<>();
+    List<Value> fan = new ArrayList<>();
+    List<Value> poles = new ArrayList<>();
+    Value over = NutAction.of(givens);
+    Value fret = givens.get(FretboardDecisions.WIRE_HEIGHT);
+    Value x = givens.get(StringDecisions.SPREAD_X);
+    Value pole = givens.get(StringDecisions.POLE_SPREAD);
     int count = strings.count();
     boolean guided = NutAction.onZeroFret(givens);
-    Given lower =
-        Given.decided(
+    Value lower =
+        Known.of(
             "nut.guide-lower",
             "Slots under the zero fret's top",
             NutAction.GUIDE_LOWER,
-            FINE_LENGTH);
+            FINE_LENGTH,
+            "half a millimetre and a little");
     for (int i = 1; i <= count; i++) {
-      Worked y = strings.atNut().get(i - 1);
-      Given drop =
-          Given.decided(
+      Value y = strings.atNut().get(i - 1);
+      Value drop =
+          Worked.of(
               "string." + i + ".drop-nut",
               "Face lower under the string at the nut",
-              FretboardRadius.drop(radius.radius(0), y.value()),
-              FINE_LENGTH);
+              FINE_LENGTH,
+              "R − √(max(0, R^2 − y^2))",
+              in("R", radius.atNut()),
+              in("y", y));
       bottoms.add(
           ledger.put(
               "nut.string." + i + ".slot-bottom",
               "Nut slot of string " + i + ", bottom over the crown",
               FINE_LENGTH,
-              guided
-                  ? fret.value() - drop.value() - lower.value()
-                  : over.value() + fret.value() - drop.value(),
               guided ? "t_f − s − u" : "a + t_f − s",
               guided ? in("u", lower) : in("a", over),
               in("t_f", fret),
@@ -99,23 +102,24 @@ public record NutWork(
       if (frets.fan().fanned()) {
         fan.add(fanError(i, frets, strings, ledger));
       }
-      Given own =
-          Given.decided(
+      Value own =
+          Found.of(
               "string." + i + ".there",
               "String " + i + " there",
               strings.offset(i, x.value()),
-              FINE_LENGTH);
+              FINE_LENGTH,
+              "found along the string",
+              strings.basis(i).with(x));
       poles.add(
           ledger.put(
               "string." + i + ".pole-error",
               "String " + i + " outside its pole",
               FINE_LENGTH,
-              own.value() - poleAt(i, count, pole.value()),
               count == 1 ? "y" : "y − (p / 2 − (i − 1) · p / (n − 1))",
               in("y", own),
               in("p", pole),
-              in("i", Given.decided("string", "String", i, Quantity.COUNT)),
-              in("n", Given.decided("strings.count", "Strings", count, Quantity.COUNT))));
+              in("i", Known.of("string", "String", i, Quantity.COUNT, "counted")),
+              in("n", Known.of("strings.count", "Strings", count, Quantity.COUNT, "counted"))));
     }
     return new NutWork(
         bottoms,
@@ -126,17 +130,21 @@ public record NutWork(
             "strings.spread-there",
             "Outer strings where you look",
             FINE_LENGTH,
-            strings.offset(1, x.value()) - strings.offset(count, x.value()),
             "y_1 − y_n",
-            in("y_1", there(1, strings, x.value())),
-            in("y_n", there(count, strings, x.value()))),
+            in("y_1", there(1, strings, x)),
+            in("y_n", there(count, strings, x))),
         poles,
         lastFret(givens, frets, ledger));
   }
 
-  private static Given there(int i, StringSpread strings, double x) {
-    return Given.decided(
-        "string." + i + ".there", "String " + i + " there", strings.offset(i, x), FINE_LENGTH);
+  private static Value there(int i, StringSpread strings, Value x) {
+    return Found.of(
+        "string." + i + ".there",
+        "String " + i + " there",
+        strings.offset(i, x.value()),
+        FINE_LENGTH,
+        "found along the string",
+        strings.basis(i).with(x));
   }
 
   /** Where the pole of a string stands on a pickup of that spread. */
@@ -144,9 +152,9 @@ public record NutWork(
     return count == 1 ? 0 : spread / 2 - (i - 1) * spread / (count - 1);
   }
 
-  private static List<String> advice(List<Worked> breaks, List<Worked> poles) {
+  private static List<String> advice(List<Value> breaks, List<Value> poles) {
     List<String> words = new ArrayList<>();
-    for (Worked angle : breaks) {
+    for (Value angle : breaks) {
       String degrees = NumberWriter.fixed(angle.value(), 1) + "°: ";
       if (angle.value() < BREAK_LEAST) {
         words.add(angle.label() + ", " + degrees + "a lower post or a retainer");
@@ -165,50 +173,48 @@ public record NutWork(
     return words;
   }
 
-  private static Worked leastBreak(List<Worked> breaks, Ledger ledger) {
-    Worked least = breaks.stream().min(Comparator.comparingDouble(Worked::value)).orElseThrow();
+  private static Value leastBreak(List<Value> breaks, Ledger ledger) {
+    Value least = breaks.stream().min(Comparator.comparingDouble(Value::value)).orElseThrow();
     return ledger.put(
-        "break.nut",
-        "Strings break over the nut by, the least",
-        ANGLE,
-        least.value(),
-        "β",
-        in("β", least));
+        "break.nut", "Strings break over the nut by, the least", ANGLE, "β", in("β", least));
   }
 
   /**
    * A fret is drawn straight through its points on the outer strings; an inner string of another
    * share at nut and bridge meets it a little off its own place. The worst over all frets.
    */
-  private static Worked fanError(int i, FretLayout frets, StringSpread strings, Ledger ledger) {
+  private static Value fanError(int i, FretLayout frets, StringSpread strings, Ledger ledger) {
     double nut = strings.nutX(i);
     double worst = 0;
     int at = 1;
     for (FretLayout.Fret fret : frets.frets()) {
       double error = fanErrorAt(i, fret, nut, frets, strings);
-      if (Math.abs(error) > Math.abs(worst)) {
+      if (Math.abs(error) > Math.abs(worst) + Precision.SAME) {
         worst = error;
         at = fret.number();
       }
     }
     FretLayout.Fret fret = frets.frets().get(at - 1);
-    Given met =
-        Given.decided(
+    Value met =
+        Found.of(
             "string." + i + ".meets-fret",
             "String meets fret " + at + " from its nut",
             met(i, fret, strings) - nut,
-            FINE_LENGTH);
-    Given wanted =
-        Given.decided(
+            FINE_LENGTH,
+            "found where the string crosses the fret",
+            strings.basis(i));
+    Value wanted =
+        Found.of(
             "string." + i + ".wants-fret",
             "Its own scale wants it at",
             FretLayout.position(strings.scale(i), frets.divisions().value(), fret.number()),
-            FINE_LENGTH);
+            FINE_LENGTH,
+            "found along the string",
+            strings.basis(i));
     return ledger.put(
         "string." + i + ".fan-error",
         "String " + i + ", fret " + at + " off by, the worst",
         FINE_LENGTH,
-        met.value() - wanted.value(),
         "x − d",
         in("x", met),
         in("d", wanted));
@@ -230,20 +236,17 @@ public record NutWork(
     return (fret.x() + fret.slant() * (y0 - perMm * nut)) / (1 - fret.slant() * perMm);
   }
 
-  private static Worked lastFret(Givens givens, FretLayout frets, Ledger ledger) {
-    Given octave = givens.get(StringDecisions.ACTION_12);
-    Given over = NutAction.of(givens);
-    Given fall = givens.get(FretboardDecisions.FALL_AWAY);
-    Given from = givens.get(FretboardDecisions.FALL_AWAY_FROM);
+  private static Value lastFret(Givens givens, FretLayout frets, Ledger ledger) {
+    Value octave = givens.get(StringDecisions.ACTION_12);
+    Value over = NutAction.of(givens);
+    Value fall = givens.get(FretboardDecisions.FALL_AWAY);
+    Value from = givens.get(FretboardDecisions.FALL_AWAY_FROM);
     FretLayout.Fret last = frets.last();
     boolean falls = last.number() > from.value();
     return ledger.put(
         "action.last-fret",
         "String over the last fret, fall-away included",
         FINE_LENGTH,
-        over.value()
-            + (octave.value() - over.value()) * 2 * last.x() / frets.scale().value()
-            + (falls ? fall.value() : 0),
         "a_nut + (a_12 − a_nut) · 2 · x / L" + (falls ? " + f" : ""),
         in("a_nut", over),
         in("a_12", octave),

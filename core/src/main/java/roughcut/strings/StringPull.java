@@ -14,7 +14,8 @@ import roughcut.design.StringDecisions;
 import roughcut.design.StringKind;
 import roughcut.design.StringSpec;
 import roughcut.layout.StringSpread;
-import roughcut.measure.Given;
+import roughcut.measure.Found;
+import roughcut.measure.Known;
 import roughcut.measure.Ledger;
 import roughcut.measure.Value;
 import roughcut.measure.Worked;
@@ -27,8 +28,7 @@ import roughcut.measure.Worked;
  * @param cores diameter of the wire that bends: the gauge of a plain string, mm
  * @param scales each string's own length, mm
  */
-public record StringPull(
-    List<Worked> tensions, List<Value> cores, List<Given> scales, Worked total) {
+public record StringPull(List<Value> tensions, List<Value> cores, List<Value> scales, Value total) {
   /** Density of string steel, kg/m³. */
   private static final double STEEL = 7850;
 
@@ -39,27 +39,31 @@ public record StringPull(
   }
 
   public static StringPull of(Givens givens, StringSpread strings, Ledger ledger) {
-    StringKind kind = (StringKind) givens.get(StringDecisions.STRING_KIND);
-    Given wrap = givens.get(StringDecisions.WRAP_DENSITY);
-    List<Worked> tensions = new ArrayList<>();
+    StringKind kind = givens.get(StringDecisions.STRING_KIND);
+    Value wrap = givens.get(StringDecisions.WRAP_DENSITY);
+    List<Value> tensions = new ArrayList<>();
     List<Value> cores = new ArrayList<>();
-    List<Given> scales = new ArrayList<>();
+    List<Value> scales = new ArrayList<>();
     double sum = 0;
     for (int i = 1; i <= strings.count(); i++) {
       StringSpec spec = givens.design().strings().get(i - 1);
-      Given gauge = givens.get(PartDecisions.gauge(i));
-      Given length =
-          Given.decided(
-              "string." + i + ".scale", "String " + i + " scale", strings.scale(i), FINE_LENGTH);
+      Value gauge = givens.get(PartDecisions.gauge(i));
+      Value length =
+          Found.of(
+              "string." + i + ".scale",
+              "String " + i + " scale",
+              strings.scale(i),
+              FINE_LENGTH,
+              "found along the string",
+              strings.lengthwise(i));
       Value core = core(givens, i, spec, kind, gauge, ledger);
-      Worked mass = mass(i, spec, gauge, core, wrap, ledger);
-      Given pitch = givens.get(PartDecisions.pitch(i));
-      Worked tension =
+      Value mass = mass(i, spec, gauge, core, wrap, ledger);
+      Value pitch = givens.get(PartDecisions.pitch(i));
+      Value tension =
           ledger.put(
               "string." + i + ".tension",
               "String " + i + " pulls",
               NEWTON,
-              mass.value() / 1000 * Math.pow(2 * length.value() / 1000 * pitch.value(), 2),
               "μ / 1000 · (2 · L / 1000 · f)^2",
               in("μ", mass),
               in("L", length),
@@ -83,18 +87,17 @@ public record StringPull(
             "strings.total-tension",
             "All strings pull",
             NEWTON,
-            sum,
             formula.toString(),
             inputs.toArray(Worked.Input[]::new)));
   }
 
   /** The core of a wound string as listed, or by the handbook's rule. */
   private static Value core(
-      Givens givens, int i, StringSpec spec, StringKind kind, Given gauge, Ledger ledger) {
+      Givens givens, int i, StringSpec spec, StringKind kind, Value gauge, Ledger ledger) {
     if (!spec.wound()) {
       return gauge;
     }
-    Given listed = givens.get(PartDecisions.core(i));
+    Value listed = givens.get(PartDecisions.core(i));
     if (listed.value() > 0 && listed.value() < gauge.value()) {
       return listed;
     }
@@ -102,29 +105,21 @@ public record StringPull(
         "string." + i + ".core-estimate",
         "String " + i + " core, estimated",
         FINE_LENGTH,
-        Math.min(kind.core(gauge.value()), 0.95 * gauge.value()),
         kind == StringKind.GUITAR ? "min(0.19 + 0.225 · D, 0.95 · D)" : "min(0.39 · D, 0.95 · D)",
         in("D", gauge));
   }
 
-  private static Worked mass(
-      int i, StringSpec spec, Given gauge, Value core, Given wrap, Ledger ledger) {
-    Given steel = Given.decided("steel.density", "Steel", STEEL, DENSITY);
-    Given pi = Given.decided("pi", "π", Math.PI, RATIO);
+  private static Value mass(
+      int i, StringSpec spec, Value gauge, Value core, Value wrap, Ledger ledger) {
+    Value steel = Known.of("steel.density", "Steel", STEEL, DENSITY, "steel");
+    Value pi = Known.of("pi", "π", Math.PI, RATIO, "Math.PI");
     String id = "string." + i + ".mass";
     String label = "String " + i + ", g to the metre";
     double c = core.value();
     double d = gauge.value();
     if (!spec.wound()) {
       return ledger.put(
-          id,
-          label,
-          RATIO,
-          STEEL * Math.PI * d * d / 4 / 1000,
-          "ρ · π · D^2 / 4 / 1000",
-          in("ρ", steel),
-          in("π", pi),
-          in("D", gauge));
+          id, label, RATIO, "ρ · π · D^2 / 4 / 1000", in("ρ", steel), in("π", pi), in("D", gauge));
     }
     // Round wire fills π/4 of the ring that it is wound in.
     double value =
@@ -134,7 +129,6 @@ public record StringPull(
         id,
         label,
         RATIO,
-        value,
         "(ρ · π · c^2 / 4 + ρ_w · π / 4 · π · (D^2 − c^2) / 4) / 1000",
         in("ρ", steel),
         in("ρ_w", wrap),

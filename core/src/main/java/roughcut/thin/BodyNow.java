@@ -8,7 +8,7 @@ import roughcut.design.Givens;
 import roughcut.design.RoutDecisions;
 import roughcut.design.SurfacesStage;
 import roughcut.geometry.Box;
-import roughcut.measure.Worked;
+import roughcut.measure.Value;
 import roughcut.rout.BodyCuts;
 import roughcut.rout.Cut;
 
@@ -29,7 +29,7 @@ final class BodyNow {
   BodyNow(Givens givens, BodyCuts body) {
     this.body = body;
     this.stock = givens.get(RoutDecisions.STOCK_LEFT).value();
-    this.off = (BodyFace) givens.get(RoutDecisions.STOCK_FROM);
+    this.off = givens.get(RoutDecisions.STOCK_FROM);
     this.outside = givens.get(RoutDecisions.OUTLINE_LEFT).value();
     this.rough = givens.get(RoutDecisions.SURFACES_STAGE) == SurfacesStage.TO_COME;
   }
@@ -69,7 +69,7 @@ final class BodyNow {
     return body.cut(name);
   }
 
-  private static double input(Worked worked, String symbol) {
+  private static double input(Value worked, String symbol) {
     return worked.inputs().stream()
         .filter(i -> i.symbol().equals(symbol))
         .mapToDouble(i -> i.value().value())
@@ -117,7 +117,7 @@ final class BodyNow {
     return body.surface().thickness() - box.z1();
   }
 
-  private double walls(Worked left) {
+  private double walls(Value left) {
     double z = input(left, "z");
     double top = rough ? Math.min(0, input(left, "c")) : input(left, "c");
     double back = rough ? body.surface().thickness() : input(left, "t");

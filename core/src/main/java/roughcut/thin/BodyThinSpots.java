@@ -22,9 +22,9 @@ import roughcut.geometry.Edge;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.geometry.Point3;
-import roughcut.measure.Given;
+import roughcut.measure.Decided;
 import roughcut.measure.Ledger;
-import roughcut.measure.Worked;
+import roughcut.measure.Value;
 import roughcut.rout.BodyCuts;
 import roughcut.rout.Bolts;
 import roughcut.rout.Cut;
@@ -51,7 +51,7 @@ final class BodyThinSpots {
   private final Givens givens;
   private final Ledger ledger;
   private final BodyCuts body;
-  private final Given thickness;
+  private final Value thickness;
 
   BodyThinSpots(NeckThinSpots.Enter enter, Givens givens, Ledger ledger, BodyCuts body) {
     this.enter = enter;
@@ -76,7 +76,7 @@ final class BodyThinSpots {
     new FittingThinSpots(enter, givens, ledger, body).find();
   }
 
-  private void tell(ThinKind kind, String what, Worked left, double x, double y, List<String> by) {
+  private void tell(ThinKind kind, String what, Value left, double x, double y, List<String> by) {
     tell(enter, kind, kind.limit(), what, left, x, y, by);
   }
 
@@ -86,7 +86,7 @@ final class BodyThinSpots {
       ThinKind kind,
       Limit usual,
       String what,
-      Worked left,
+      Value left,
       double x,
       double y,
       List<String> by) {
@@ -95,7 +95,7 @@ final class BodyThinSpots {
     }
   }
 
-  private Worked value(String id) {
+  private Value value(String id) {
     return ledger.values().get(id);
   }
 
@@ -118,7 +118,7 @@ final class BodyThinSpots {
 
   /** The floor that deepening would leave, where the seated neck asks for it. */
   private void proof() {
-    Worked deepen = value("proof.deepen");
+    Value deepen = value("proof.deepen");
     if (body.pocket().isEmpty() || deepen == null || deepen.value() < PROVED) {
       return;
     }
@@ -184,7 +184,7 @@ final class BodyThinSpots {
 
   /** Wood beyond the floor; the pocket and the controls have limits of their own. */
   private void floor(Cut cut) {
-    Worked floor = value("rout." + cut.name() + ".floor");
+    Value floor = value("rout." + cut.name() + ".floor");
     if (floor == null || cut.kind() == CutKind.POCKET) {
       return;
     }
@@ -230,14 +230,14 @@ final class BodyThinSpots {
     if (Double.isInfinite(least.distance())) {
       return;
     }
-    Worked left =
-        ledger.put(
+    Value left =
+        ledger.find(
             "rout." + cut.name() + ".edge",
             "From the " + cut.words() + " to the body's edge",
             FINE_LENGTH,
             least.distance(),
             "found as the least distance in plan to the outline",
-            in("t", thickness));
+            body.basis(cut).and(body.surface().basis()));
     boolean bore = cut.kind().bored() && cut.kind() != CutKind.RELIEF;
     binding(cut, left, least);
     tell(
@@ -250,18 +250,16 @@ final class BodyThinSpots {
   }
 
   /** Binding is let into the edge, so that less is left before it. */
-  private void binding(Cut cut, Worked toEdge, Edge.Nearest least) {
+  private void binding(Cut cut, Value toEdge, Edge.Nearest least) {
     if (body.binding() == 0 || toEdge.value() > 2 * ThinKind.EDGE.limit().warn() + body.binding()) {
       return;
     }
-    Given width =
-        Given.decided("binding.let-in", "Binding is let in by", body.binding(), FINE_LENGTH);
-    Worked left =
+    Value width = Decided.of("binding.let-in", "Binding is let in by", body.binding(), FINE_LENGTH);
+    Value left =
         ledger.put(
             "rout." + cut.name() + ".binding",
             "From the " + cut.words() + " to the binding",
             FINE_LENGTH,
-            toEdge.value() - width.value(),
             "e − b",
             in("e", toEdge),
             in("b", width));
@@ -285,14 +283,14 @@ final class BodyThinSpots {
     Box box = cut.box();
     double top = box.z0() - body.surface().topPlane(box.x0());
     double back = thickness.value() - box.z1();
-    Worked left =
-        ledger.put(
+    Value left =
+        ledger.find(
             "rout." + cut.name() + ".faces",
             "From the " + cut.words() + " to the nearer face",
             FINE_LENGTH,
             Math.min(top, back),
             "least of the ways up and down",
-            in("t", thickness));
+            body.basis(cut).with(thickness));
     tell(
         ThinKind.BORE,
         cut.words() + " to the " + (top < back ? "top" : "back"),
@@ -313,14 +311,14 @@ final class BodyThinSpots {
     if (least == null) {
       return;
     }
-    Worked left =
-        ledger.put(
+    Value left =
+        ledger.find(
             "rout." + cut.name() + ".surface",
             "From the " + cut.words() + " to the " + least.what(),
             FINE_LENGTH,
             least.distance(),
             "found as the least distance in space to that face",
-            in("t", thickness));
+            body.basis(cut).and(body.surface().basis()));
     List<String> by =
         new ArrayList<>(cut.changedBy().subList(0, Math.min(3, cut.changedBy().size())));
     by.add(
@@ -365,14 +363,14 @@ final class BodyThinSpots {
   private void web(Web web, boolean told) {
     Cut a = web.a();
     Cut b = web.b();
-    Worked left =
-        ledger.put(
+    Value left =
+        ledger.find(
             "web." + a.name() + "." + b.name(),
             "Between the " + a.words() + " and the " + b.words(),
             FINE_LENGTH,
             web.closest().distance(),
             "least distance of their surfaces in space",
-            in("t", thickness));
+            body.basis(a).and(body.basis(b)));
     if (!told) {
       return;
     }

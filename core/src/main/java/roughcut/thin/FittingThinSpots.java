@@ -1,7 +1,6 @@
 package roughcut.thin;
 
 import static roughcut.measure.Quantity.LENGTH;
-import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -14,9 +13,8 @@ import roughcut.geometry.Box;
 import roughcut.geometry.ClosestApproach;
 import roughcut.geometry.Point;
 import roughcut.geometry.Shapes;
-import roughcut.measure.Given;
 import roughcut.measure.Ledger;
-import roughcut.measure.Worked;
+import roughcut.measure.Value;
 import roughcut.rout.BodyCuts;
 import roughcut.rout.Cut;
 import roughcut.rout.Part;
@@ -59,7 +57,7 @@ final class FittingThinSpots {
   private final Givens givens;
   private final Ledger ledger;
   private final BodyCuts body;
-  private final Given thickness;
+  private final Value thickness;
 
   FittingThinSpots(NeckThinSpots.Enter enter, Givens givens, Ledger ledger, BodyCuts body) {
     this.enter = enter;
@@ -74,11 +72,11 @@ final class FittingThinSpots {
     hardware();
   }
 
-  private void tell(ThinKind kind, String what, Worked left, double x, double y, List<String> by) {
+  private void tell(ThinKind kind, String what, Value left, double x, double y, List<String> by) {
     BodyThinSpots.tell(enter, kind, kind.limit(), what, left, x, y, by);
   }
 
-  private Worked value(String id) {
+  private Value value(String id) {
     return ledger.values().get(id);
   }
 
@@ -108,7 +106,7 @@ final class FittingThinSpots {
   }
 
   private void fitting(Fitting fitting, Own own) {
-    Worked left = value(fitting.id(own.key));
+    Value left = value(fitting.id(own.key));
     if (left == null && own.key.equals("walls")) {
       left = value("jack.walls");
     }
@@ -150,14 +148,14 @@ final class FittingThinSpots {
           continue;
         }
         ClosestApproach closest = ClosestApproach.of(a.solid(), b.solid());
-        Worked left =
-            ledger.put(
+        Value left =
+            ledger.find(
                 "hardware." + a.id() + "." + b.id(),
                 "Between " + a.words() + " and " + b.words(),
                 LENGTH,
                 closest.distance() > 0 ? closest.distance() : -inEachOther(a, b),
                 "least distance of the two in space; less than 0 by how deep they lie in each other",
-                in("t", thickness));
+                body.basis(a).and(body.basis(b)));
         tell(
             ThinKind.HARDWARE,
             a.words() + " to " + b.words(),

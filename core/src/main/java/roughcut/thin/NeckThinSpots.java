@@ -1,7 +1,7 @@
 package roughcut.thin;
 
 import roughcut.layout.FretLayout;
-import roughcut.measure.Worked;
+import roughcut.measure.Value;
 import roughcut.neck.AccessBore;
 import roughcut.neck.NeckDetails;
 import roughcut.neck.NeckShape;
@@ -20,13 +20,13 @@ final class NeckThinSpots {
         ThinKind kind,
         Limit usual,
         String what,
-        Worked left,
+        Value left,
         double x,
         double y,
         String... changedBy);
 
     default void spot(
-        ThinKind kind, String what, Worked left, double x, double y, String... changedBy) {
+        ThinKind kind, String what, Value left, double x, double y, String... changedBy) {
       spot(kind, kind.limit(), what, left, x, y, changedBy);
     }
   }

@@ -10,7 +10,7 @@ import roughcut.design.Givens;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
 import roughcut.measure.Units;
-import roughcut.measure.Worked;
+import roughcut.measure.Value;
 import roughcut.rout.BodyCuts;
 import roughcut.shop.BridgeBook;
 import roughcut.shop.BridgeKind;
@@ -88,7 +88,7 @@ public final class ProofWays {
     return new Way(words, ThinSpot.State.CLEAR);
   }
 
-  private static Way floored(String words, Worked floor, Limit limit, Units units) {
+  private static Way floored(String words, Value floor, Limit limit, Units units) {
     ThinSpot.State state =
         floor.value() < limit.fail()
             ? ThinSpot.State.STOP

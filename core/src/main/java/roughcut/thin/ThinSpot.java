@@ -3,7 +3,7 @@ package roughcut.thin;
 import java.util.List;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Units;
-import roughcut.measure.Worked;
+import roughcut.measure.Value;
 import roughcut.shop.Limit;
 
 /**
@@ -21,7 +21,7 @@ import roughcut.shop.Limit;
 public record ThinSpot(
     ThinKind kind,
     String what,
-    Worked left,
+    Value left,
     Limit limit,
     double x,
     double y,
@@ -33,7 +33,7 @@ public record ThinSpot(
   public ThinSpot(
       ThinKind kind,
       String what,
-      Worked left,
+      Value left,
       Limit limit,
       double x,
       double y,

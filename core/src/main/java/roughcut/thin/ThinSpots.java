@@ -16,9 +16,10 @@ import roughcut.fretboard.Slots;
 import roughcut.layout.FretLayout;
 import roughcut.layout.FretboardTaper;
 import roughcut.layout.StringSpread;
-import roughcut.measure.Given;
+import roughcut.measure.Found;
+import roughcut.measure.Known;
 import roughcut.measure.Ledger;
-import roughcut.measure.Worked;
+import roughcut.measure.Value;
 import roughcut.neck.NeckDetails;
 import roughcut.neck.NeckShape;
 import roughcut.neck.RodChannel;
@@ -60,7 +61,7 @@ public final class ThinSpots {
       NeckDetails details,
       Slots slots,
       BodyCuts body,
-      Worked sideDots) {
+      Value sideDots) {
     ThinSpots spots = new ThinSpots(shop, ledger, frets);
     spots.rod(rod);
     spots.strips(blank, neck.taper());
@@ -82,7 +83,7 @@ public final class ThinSpots {
       ThinKind kind,
       Limit usual,
       String what,
-      Worked left,
+      Value left,
       double x,
       double y,
       String... changedBy) {
@@ -90,7 +91,7 @@ public final class ThinSpots {
         new ThinSpot(kind, what, left, shop.limit(kind.id(), usual), x, y, List.of(changedBy)));
   }
 
-  private void add(ThinKind kind, String what, Worked left, double x, String... changedBy) {
+  private void add(ThinKind kind, String what, Value left, double x, String... changedBy) {
     addAt(kind, kind.limit(), what, left, x, Double.NaN, changedBy);
   }
 
@@ -126,7 +127,7 @@ public final class ThinSpots {
   }
 
   private void strip(int line, double offset, NeckBlank blank, FretboardTaper taper) {
-    Worked glueLine = ledger.values().get("blank.glue-line." + line + ".offset");
+    Value glueLine = ledger.values().get("blank.glue-line." + line + ".offset");
     double crossed =
         blank.crossings().stream()
             .filter(c -> c.line() == line)
@@ -140,12 +141,11 @@ public final class ThinSpots {
     if (Math.abs(nextOut) < taper.halfWidth(0)) {
       return;
     }
-    Worked left =
+    Value left =
         ledger.put(
             "blank.strip-outside." + line + ".at-nut",
             "Strip outside glue line " + line + " at the nut",
             LENGTH,
-            Math.max(0, taper.halfWidth(0) - glueLine.value()),
             "max(0, w_nut / 2 − b)",
             in("w_nut", taper.nutWidth()),
             in("b", glueLine));
@@ -165,17 +165,16 @@ public final class ThinSpots {
 
   private void strings(StringSpread strings, FretboardTaper taper) {
     FretLayout.Fret last = frets.last();
-    Worked width = taper.fretWidths().get(last.number() - 1);
-    Worked worst = null;
+    Value width = taper.fretWidths().get(last.number() - 1);
+    Value worst = null;
     for (int number = 1; number <= strings.count(); number += Math.max(1, strings.count() - 1)) {
-      Worked nut = strings.atNut().get(number - 1);
-      Worked saddle = strings.atSaddle().get(number - 1);
-      Worked margin =
+      Value nut = strings.atNut().get(number - 1);
+      Value saddle = strings.atSaddle().get(number - 1);
+      Value margin =
           ledger.put(
               "string." + number + ".margin-at-last-fret",
               "Fretboard edge to string " + number + " at the last fret",
               FINE_LENGTH,
-              width.value() / 2 - Math.abs(strings.offset(number, last.x())),
               "w / 2 − abs(y_n + (y_s − y_n) · (d − x_n) / l)",
               in("w", width),
               in("y_n", nut),
@@ -183,18 +182,22 @@ public final class ThinSpots {
               in("d", last.fromNut()),
               in(
                   "x_n",
-                  Given.decided(
+                  Found.of(
                       "string." + number + ".nut-line",
                       "Nut at string " + number,
                       strings.nutX(number),
-                      FINE_LENGTH)),
+                      FINE_LENGTH,
+                      "found along the string",
+                      strings.lengthwise(number))),
               in(
                   "l",
-                  Given.decided(
+                  Found.of(
                       "string." + number + ".scale",
                       "Scale of string " + number,
                       strings.scale(number),
-                      LENGTH)));
+                      LENGTH,
+                      "found along the string",
+                      strings.lengthwise(number))));
       worst = worst == null || margin.value() < worst.value() ? margin : worst;
     }
     add(
@@ -219,7 +222,7 @@ public final class ThinSpots {
   }
 
   /** Under slots, beside side dots. */
-  private void fretboard(Slots slots, Worked sideDots) {
+  private void fretboard(Slots slots, Value sideDots) {
     add(
         ThinKind.SLOT,
         "under slot, fret " + slots.least().number(),
@@ -228,7 +231,7 @@ public final class ThinSpots {
         "fretboard.thickness",
         "wire.tang",
         "slot.clearance");
-    Worked notch = ledger.values().get("fretboard.notch-left");
+    Value notch = ledger.values().get("fretboard.notch-left");
     if (notch != null) {
       add(
           ThinKind.NOTCH,
@@ -245,18 +248,15 @@ public final class ThinSpots {
     double from = Math.max(0, neck.back().straightFrom());
     double to = neck.back().straightTo();
     double deepestX = neck.thickness().slope() >= 0 ? to : from;
-    Given shaft = neck.shaft();
-    Worked spare =
-        ledger.put(
+    Value shaft = neck.shaft();
+    Value spare =
+        ledger.find(
             "shaft.spare",
             "Shaft stock below the finished back where it is deepest",
             LENGTH,
             shaft.value() - neck.thickness().depth(deepestX),
             "found as shaft less the deepest of the thickness line without fretboard",
-            in("shaft", shaft),
-            in("T_1", neck.thickness().first()),
-            in("T_12", neck.thickness().octave()),
-            in("t_b", neck.thickness().fretboard()));
+            neck.basis().with(shaft));
     add(
         ThinKind.SHAFT_STOCK,
         "stock under back, " + frets.near(deepestX),
@@ -269,12 +269,11 @@ public final class ThinSpots {
 
   /** Stock below the heel, with its block when it has one. */
   private void heel(NeckShape neck, BlankTree tree) {
-    Worked spare =
+    Value spare =
         ledger.put(
             "heel.spare",
             "Stock below the heel",
             LENGTH,
-            tree.heelDepth().value() - neck.heelThickness().value(),
             "s − h",
             in("s", tree.heelDepth()),
             in("h", neck.heelThickness()));
@@ -301,12 +300,11 @@ public final class ThinSpots {
   private void blankSides(NeckBlank blank, NeckShape neck) {
     double end = neck.through() ? neck.joint().value() : neck.heelEnd().value();
     double widestX = neck.taper().halfWidth(end) > neck.taper().halfWidth(0) ? end : 0;
-    Worked side =
+    Value side =
         ledger.put(
             "blank.side-spare",
             "Blank outside the neck's outline, each side",
             LENGTH,
-            blank.halfWidth() - neck.taper().halfWidth(widestX),
             "W / 2 − (w_nut + (w_2 − w_nut) · x / x_2) / 2",
             in("W", blank.width()),
             in("w_nut", neck.taper().nutWidth()),
@@ -315,7 +313,7 @@ public final class ThinSpots {
                 "x",
                 widestX > 0
                     ? neck.through() ? neck.joint() : neck.heelEnd()
-                    : Given.decided("nut.line", "Nut line", 0, FINE_LENGTH)),
+                    : Known.of("nut.line", "Nut line", 0, FINE_LENGTH, "where the nut line is")),
             in("x_2", neck.taper().secondAt()));
     add(
         ThinKind.BLANK_SIDE,

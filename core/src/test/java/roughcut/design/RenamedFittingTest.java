@@ -13,7 +13,7 @@ import org.junit.jupiter.api.io.TempDir;
 import roughcut.Heron;
 import roughcut.demo.Demo;
 import roughcut.file.BuildFile;
-import roughcut.measure.Worked;
+import roughcut.measure.Value;
 import roughcut.plan.Plan;
 import roughcut.shop.Shop;
 import roughcut.shop.Template;
@@ -45,7 +45,7 @@ class RenamedFittingTest {
   /** Every number of the plan, in order of size: their ids change with the name. */
   private static List<Double> numbers(Build build) {
     return Plan.of(build, Demo.shop()).values().values().stream()
-        .map(Worked::value)
+        .map(Value::value)
         .sorted()
         .toList();
   }

@@ -31,12 +31,23 @@ class MeasuredIsDecidedTest {
     return Math.max(number.least(), Math.min(number.most(), next));
   }
 
-  private static String plain(Drawing drawing) {
-    StringBuilder all = new StringBuilder();
-    for (Mark mark : drawing.marks()) {
-      all.append(mark.toString().replace("MEASURED", "DIMENSION")).append('\n');
+  /** The ink apart: what was measured is drawn in its own. */
+  private static boolean alike(Drawing one, Drawing two) {
+    List<Mark> a = one.marks();
+    List<Mark> b = two.marks();
+    if (a.size() != b.size()) {
+      return false;
     }
-    return all.toString();
+    for (int i = 0; i < a.size(); i++) {
+      if (!a.get(i).equals(b.get(i)) && !plain(a.get(i)).equals(plain(b.get(i)))) {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  private static String plain(Mark mark) {
+    return mark.toString().replace("MEASURED", "DIMENSION");
   }
 
   @Test
@@ -72,7 +83,7 @@ class MeasuredIsDecidedTest {
       Map<String, Drawing> one = AllDrawings.drawn(decided, Units.MM);
       Map<String, Drawing> two = AllDrawings.drawn(measured, Units.MM);
       for (String name : one.keySet()) {
-        if (!plain(one.get(name)).equals(plain(two.get(name)))) {
+        if (!alike(one.get(name), two.get(name))) {
           different.add(number.id() + " → drawing " + name);
         }
       }

@@ -9,7 +9,7 @@ import org.junit.jupiter.api.Test;
 import roughcut.Heron;
 import roughcut.design.ChannelMachine;
 import roughcut.design.NeckDecisions;
-import roughcut.measure.Worked;
+import roughcut.measure.Value;
 import roughcut.plan.Plan;
 
 /** Settings of the router for channels: a router that is led by them cuts the channel's walls. */
@@ -159,9 +159,9 @@ class ChannelRoutingTest {
       MachineStops run = run(plan, "Stiffener");
       Channel.Piece piece = plan.details().stiffeners().orElseThrow().treble().pieces().get(0);
       double f = run.fence().orElseThrow().value();
-      double fHeel = run.fenceHeel().map(Worked::value).orElse(f);
+      double fHeel = run.fenceHeel().map(Value::value).orElse(f);
       double far = run.fenceFar().map(v -> v.value() - f).orElse(0.0);
-      assertThat(run.wedge().map(Worked::value).orElse(0.0))
+      assertThat(run.wedge().map(Value::value).orElse(0.0))
           .isCloseTo(run.wedge().isPresent() ? Math.abs(f - fHeel) : 0, within(1e-9));
       for (double share : new double[] {0, 0.5, 1}) {
         double x = piece.from() + share * (piece.to() - piece.from());
@@ -203,7 +203,7 @@ class ChannelRoutingTest {
         double r = run.cutter().value() / 2;
         // A base's edge on its stop holds the cutter's middle that far inside; a table cuts to the
         // line.
-        double in = machine == ChannelMachine.ROUTER_TABLE ? r : base;
+        double in = !machine.carried() ? r : base;
         assertThat(stopStart + in - r).isCloseTo(start, within(1e-6));
         assertThat(stopEnd - in + r).isCloseTo(start + length, within(1e-6));
       }

@@ -18,7 +18,7 @@ import roughcut.design.Decision;
 import roughcut.design.Decisions;
 import roughcut.design.Design;
 import roughcut.design.NumberDecision;
-import roughcut.measure.Worked;
+import roughcut.measure.Value;
 import roughcut.thin.ThinSpot;
 
 /** What is said not to count really changes nothing, in every construction. */
@@ -79,9 +79,9 @@ class CountingTest {
       }
       // All of them at once: none may matter.
       Plan after = Plan.of(build.withDesign(design), Demo.shop());
-      for (Worked value : before.values().values()) {
+      for (Value value : before.values().values()) {
         if (!comparing(value.id())) {
-          Optional<Worked> now = after.value(value.id());
+          Optional<Value> now = after.value(value.id());
           assertThat(now).as(build.name() + " " + value.id()).isPresent();
           assertThat(now.get().value())
               .as(build.name() + " " + value.id())

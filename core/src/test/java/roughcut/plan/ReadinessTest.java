@@ -19,8 +19,8 @@ import roughcut.finding.Chapter;
 import roughcut.finding.Finding;
 import roughcut.finding.Finding.Severity;
 import roughcut.fretboard.Markers;
+import roughcut.measure.Decided;
 import roughcut.measure.Quantity;
-import roughcut.measure.Worked;
 import roughcut.rout.RoutPlan;
 import roughcut.shop.Limit;
 import roughcut.thin.ThinKind;
@@ -127,7 +127,7 @@ class ReadinessTest {
           new ThinSpot(
               ThinKind.INSERT,
               "curved joint",
-              new Worked("x", "x", left, Quantity.LENGTH, "x", List.of()),
+              Decided.of("x", "x", left, Quantity.LENGTH),
               Limit.warnOnly(3),
               0,
               0,

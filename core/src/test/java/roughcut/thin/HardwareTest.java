@@ -10,7 +10,7 @@ import roughcut.design.Fitting;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.geometry.Shapes;
-import roughcut.measure.Worked;
+import roughcut.measure.Value;
 import roughcut.plan.Plan;
 
 /** Hardware that lies in other hardware. */
@@ -24,7 +24,7 @@ class HardwareTest {
     double size = value(plan, volume.id("length"));
     for (double into : new double[] {-4, -0.5, 0.5, 2, 7}) {
       Plan moved = Heron.with("control.tone.x=" + (x + size - into), "control.tone.y=" + y);
-      Worked left =
+      Value left =
           moved.values().values().stream()
               .filter(v -> v.id().matches("hardware\\.(volume\\.tone|tone\\.volume)"))
               .findFirst()

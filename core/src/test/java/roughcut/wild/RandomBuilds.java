@@ -169,9 +169,9 @@ public final class RandomBuilds {
           if (decision instanceof NumberDecision number) {
             return number.with(d, value(number, number.in(d), near));
           }
-          ChoiceDecision choice = (ChoiceDecision) decision;
-          List<Choice> ways = choice.choices();
-          return choice.with(d, ways.get(random.nextInt(ways.size())));
+          ChoiceDecision<?> choice = (ChoiceDecision<?>) decision;
+          List<? extends Choice> ways = choice.choices();
+          return choice.choosing(d, ways.get(random.nextInt(ways.size())));
         });
   }
 

@@ -23,7 +23,7 @@ import roughcut.file.SvgWriter;
 import roughcut.finding.Finding;
 import roughcut.geometry.Point;
 import roughcut.measure.Units;
-import roughcut.measure.Worked;
+import roughcut.measure.Value;
 import roughcut.plan.Plan;
 import roughcut.thin.ThinSpot;
 
@@ -120,7 +120,7 @@ public final class Trial {
   }
 
   private static void numbers(Plan plan) {
-    for (Worked value : plan.values().values()) {
+    for (Value value : plan.values().values()) {
       if (!Double.isFinite(value.value())) {
         throw new AssertionError(value.id().replaceAll("\\d+", "N") + " is " + value.value());
       }

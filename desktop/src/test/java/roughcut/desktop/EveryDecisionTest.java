@@ -17,8 +17,6 @@ import roughcut.design.Counting;
 import roughcut.design.Decision;
 import roughcut.design.Decisions;
 import roughcut.design.Design;
-import roughcut.design.FittingDecisions;
-import roughcut.design.PartDecisions;
 import roughcut.thin.ThinKind;
 import roughcut.thin.ThinSpot;
 
@@ -37,9 +35,7 @@ class EveryDecisionTest extends WindowTest {
   @Test
   void everyDecisionThatCountsHasAField(FxRobot robot) {
     Design design = session().build().get().design();
-    List<Decision> all = new ArrayList<>(Decisions.all());
-    all.addAll(PartDecisions.of(design));
-    design.fittings().forEach(f -> all.addAll(FittingDecisions.of(f)));
+    List<Decision> all = Decisions.of(design);
     List<String> nowhere = new ArrayList<>();
     robot.interact(
         () -> {

@@ -19,7 +19,7 @@ import roughcut.plan.Plan;
 
 /** A decision between named ways. */
 public final class ChoiceField extends HBox {
-  private final ChoiceDecision decision;
+  private final ChoiceDecision<?> decision;
   private final Session session;
   private final ComboBox<Choice> box = new ComboBox<>();
   private final ChangeListener<Plan> follower = (p, was, is) -> show();
@@ -34,7 +34,7 @@ public final class ChoiceField extends HBox {
 
   private boolean showing;
 
-  public ChoiceField(ChoiceDecision decision, Session session) {
+  public ChoiceField(ChoiceDecision<?> decision, Session session) {
     super(8);
     this.decision = decision;
     this.session = session;
@@ -80,7 +80,7 @@ public final class ChoiceField extends HBox {
     show();
   }
 
-  public ChoiceDecision decision() {
+  public ChoiceDecision<?> decision() {
     return decision;
   }
 
@@ -108,7 +108,7 @@ public final class ChoiceField extends HBox {
         .edit(
             decision.label().toLowerCase(Locale.ROOT),
             decision.id(),
-            build -> build.withDesign(decision.with(build.design(), choice)))
+            build -> build.withDesign(decision.choosing(build.design(), choice)))
         .ifPresent(refusal -> Platform.runLater(() -> refused(refusal)));
     session.history().settle();
   }

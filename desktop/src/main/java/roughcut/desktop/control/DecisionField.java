@@ -26,7 +26,7 @@ import roughcut.measure.NumberWriter;
 import roughcut.measure.Sentence;
 import roughcut.measure.Units;
 import roughcut.measure.Unreadable;
-import roughcut.measure.Worked;
+import roughcut.measure.Value;
 import roughcut.plan.Plan;
 
 /**
@@ -263,7 +263,7 @@ public final class DecisionField extends VBox implements Typing.Into {
             .plan()
             .get()
             .value(decision.id())
-            .map(Worked::value)
+            .map(Value::value)
             .orElseGet(() -> decision.in(session.build().get().design()))
         : decision.in(session.build().get().design());
   }

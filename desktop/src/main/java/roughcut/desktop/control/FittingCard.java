@@ -26,7 +26,6 @@ import roughcut.desktop.session.Session;
 import roughcut.desktop.session.Work;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
-import roughcut.measure.Worked;
 import roughcut.plan.Plan;
 import roughcut.rout.Cut;
 import roughcut.shop.Shop;
@@ -178,7 +177,7 @@ public final class FittingCard extends VBox {
     }
     List<DecisionField> measured = new ArrayList<>();
     for (Decision decision : FittingDecisions.of(shown)) {
-      if (decision instanceof ChoiceDecision choice) {
+      if (decision instanceof ChoiceDecision<?> choice) {
         fields.getChildren().add(new ChoiceField(relabelled(choice), session));
       }
     }
@@ -250,11 +249,8 @@ public final class FittingCard extends VBox {
   }
 
   /** The kind's own field needs no name of the fitting in front; the card's title says it. */
-  private static ChoiceDecision relabelled(ChoiceDecision choice) {
-    return choice.id().endsWith(".kind")
-        ? new ChoiceDecision(
-            choice.id(), "Kind", choice.hint(), choice.choices(), choice.getter(), choice.setter())
-        : choice;
+  private static ChoiceDecision<?> relabelled(ChoiceDecision<?> choice) {
+    return choice.id().endsWith(".kind") ? choice.called("Kind") : choice;
   }
 
   private DecisionField field(NumberDecision decision, String words) {
@@ -305,14 +301,14 @@ public final class FittingCard extends VBox {
 
   /** What drill and router are set to, and what is left: every value of this cut. */
   private void values(Plan plan, Units units) {
-    List<Worked> own = new ArrayList<>();
-    for (Worked value : plan.values().values()) {
+    List<Value> own = new ArrayList<>();
+    for (Value value : plan.values().values()) {
       if (shown != null && value.id().startsWith(shown.id(""))
           || value.id().startsWith("rout." + name + ".")) {
         own.add(value);
       }
     }
-    if (!new ArrayList<>(rows.keySet()).equals(own.stream().map(Worked::id).toList())) {
+    if (!new ArrayList<>(rows.keySet()).equals(own.stream().map(Value::id).toList())) {
       rows.clear();
       settings.getChildren().clear();
       if (!own.isEmpty()) {
@@ -320,18 +316,18 @@ public final class FittingCard extends VBox {
         heading.getStyleClass().add("panel-heading");
         settings.getChildren().add(heading);
       }
-      for (Worked value : own) {
+      for (Value value : own) {
         SettingRow row = new SettingRow(brief(value), ask);
         row.getStyleClass().add("setting-small");
         rows.put(value.id(), row);
         settings.getChildren().add(row);
       }
     }
-    own.forEach(v -> rows.get(v.id()).show(v, units));
+    own.forEach(v -> rows.get(v.id()).show(plan, v, units));
   }
 
   /** A value's label without the fitting's own name. */
-  private String brief(Worked value) {
+  private String brief(Value value) {
     String key = value.id().substring(value.id().lastIndexOf('.') + 1);
     if (BRIEF.containsKey(key)) {
       return BRIEF.get(key);

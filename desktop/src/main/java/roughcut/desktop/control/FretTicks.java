@@ -2,7 +2,9 @@ package roughcut.desktop.control;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
@@ -21,8 +23,8 @@ public final class FretTicks extends VBox {
 
   private final Session session;
   private final GridPane grid = new GridPane();
-  private final List<List<CheckBox>> boxes = new ArrayList<>();
-  private final List<Label> counts = new ArrayList<>();
+  private final List<Map<FretStage, CheckBox>> boxes = new ArrayList<>();
+  private final Map<FretStage, Label> counts = new EnumMap<>(FretStage.class);
   private boolean showing;
 
   public FretTicks(Session session) {
@@ -37,7 +39,7 @@ public final class FretTicks extends VBox {
     for (FretStage stage : FretStage.values()) {
       Label count = new Label();
       count.getStyleClass().add("lower-note");
-      counts.add(count);
+      counts.put(stage, count);
       Button all = new Button(called(stage) + ", all");
       all.setId("frets.all." + stage.word());
       all.getStyleClass().add("text-button");
@@ -78,20 +80,20 @@ public final class FretTicks extends VBox {
     FretRecords records = plan.build().frets();
     for (int fret = 1; fret <= boxes.size(); fret++) {
       for (FretStage stage : FretStage.values()) {
-        CheckBox box = boxes.get(fret - 1).get(stage.ordinal());
+        CheckBox box = boxes.get(fret - 1).get(stage);
         box.setSelected(records.when(fret, stage).isPresent());
         box.setVisible(fret <= last);
         Tips.on(box, records.when(fret, stage).map(LocalDate::toString).orElse(stage.label()));
       }
     }
     for (FretStage stage : FretStage.values()) {
-      counts.get(stage.ordinal()).setText(records.count(last, stage) + " of " + last);
+      counts.get(stage).setText(records.count(last, stage) + " of " + last);
     }
     showing = false;
   }
 
   private void add(int fret) {
-    List<CheckBox> row = new ArrayList<>();
+    Map<FretStage, CheckBox> row = new EnumMap<>(FretStage.class);
     Label number = new Label("fret " + fret);
     number.getStyleClass().add("fact");
 
@@ -109,8 +111,8 @@ public final class FretTicks extends VBox {
                   r -> r.turned(fret, stage, LocalDate.now()));
             }
           });
-      grid.add(box, stage.ordinal() + 1, fret);
-      row.add(box);
+      row.put(stage, box);
+      grid.add(box, row.size(), fret);
     }
     boxes.add(row);
   }

@@ -17,7 +17,7 @@ import javafx.scene.layout.VBox;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
-import roughcut.measure.Worked;
+import roughcut.plan.Plan;
 
 /**
  * A number that a machine or ruler is to be set to: large, never editable, copied with Ctrl+C,
@@ -77,8 +77,8 @@ public final class SettingRow extends HBox {
     Tips.on(this, "Click for the sum, Ctrl+C copies the number");
   }
 
-  /** Shows a value; null when there is none just now. */
-  public void show(Value next, Units in) {
+  /** Shows a value of a plan; null when it has none just now. */
+  public void show(Plan plan, Value next, Units in) {
     value = next;
     units = in;
     setVisible(next != null);
@@ -98,8 +98,7 @@ public final class SettingRow extends HBox {
     rounding.setText(error.isEmpty() ? "" : "rounded by " + error);
     rounding.setVisible(!error.isEmpty());
     rounding.setManaged(!error.isEmpty());
-    number.pseudoClassStateChanged(
-        States.MEASURING, next instanceof Worked worked && worked.fromMeasured());
+    number.pseudoClassStateChanged(States.MEASURING, plan.fromWood(next));
     setAccessibleText(label.getText() + ": " + next.text(in));
   }
 

@@ -6,7 +6,6 @@ import java.util.function.Function;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.scene.control.TableColumn;
 import javafx.scene.control.TableView;
-import roughcut.design.SlotSchool;
 import roughcut.fretboard.Slots.Slot;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
@@ -86,7 +85,7 @@ public final class SlotList extends TableView<Slot> {
   public void show(Plan next, Units in) {
     plan = next;
     units = in;
-    boolean later = next.fretboard().slots().school() != SlotSchool.AT_FIRST;
+    boolean later = next.fretboard().slots().school().later();
     flat.setVisible(!later);
     edge.setVisible(later);
     now.setVisible(later);

@@ -18,8 +18,11 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import roughcut.desktop.session.Ago;
-import roughcut.measure.Given;
+import roughcut.measure.Decided;
+import roughcut.measure.Found;
+import roughcut.measure.Known;
 import roughcut.measure.NumberWriter;
+import roughcut.measure.Read;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.measure.Worked;
@@ -34,9 +37,9 @@ public final class SumCard extends VBox {
   private final Label formula = new Label();
   private final GridPane inputs = new GridPane();
   private final Button back = new Button("back");
-  private final Deque<Worked> before = new ArrayDeque<>();
+  private final Deque<Value> before = new ArrayDeque<>();
   private final Consumer<String> goToDecision;
-  private Worked shown;
+  private Value shown;
   private Units units = Units.MM;
 
   /**
@@ -91,18 +94,18 @@ public final class SumCard extends VBox {
 
   /** Shows the sum of a value; a decision is gone to instead. */
   public void ask(Value value, Units in) {
-    if (value instanceof Worked worked) {
+    if (value instanceof Worked || value instanceof Found) {
       before.clear();
-      show(worked, in);
+      show(value, in);
     } else {
       goToDecision.accept(value.id());
     }
   }
 
   /** The plan changed: the same number's new sum, or nothing when it is no more. */
-  public void follow(Map<String, Worked> values, Units in) {
+  public void follow(Map<String, Value> values, Units in) {
     if (isVisible() && shown != null) {
-      Worked now = values.get(shown.id());
+      Value now = values.get(shown.id());
       if (now == null) {
         hide();
       } else {
@@ -122,12 +125,12 @@ public final class SumCard extends VBox {
     }
   }
 
-  private void show(Worked worked, Units in) {
+  private void show(Value worked, Units in) {
     shown = worked;
     units = in;
     title.setText(worked.label());
     number.setText(worked.text(in));
-    formula.setText(worked.formula());
+    formula.setText(worked.how());
     inputs.getChildren().clear();
     int row = 0;
     for (Worked.Input input : worked.inputs()) {
@@ -144,33 +147,46 @@ public final class SumCard extends VBox {
   }
 
   private Node source(Value value) {
+    if (value instanceof Known) {
+      Label label = new Label(words(value));
+      label.getStyleClass().add("sum-source");
+      label.setMinWidth(0);
+      return label;
+    }
     Hyperlink link = new Hyperlink(words(value));
     link.getStyleClass().add("sum-source");
     link.setMinWidth(0);
-    if (value instanceof Given given) {
-      link.pseudoClassStateChanged(States.MEASURING, given.measured());
-      link.setOnAction(e -> goToDecision.accept(given.id()));
+    link.pseudoClassStateChanged(States.MEASURING, value.fromMeasured());
+    if (value instanceof Decided || value instanceof Read) {
+      link.setOnAction(e -> goToDecision.accept(value.id()));
     } else {
       link.setOnAction(
           e -> {
             before.push(shown);
-            show((Worked) value, units);
+            show(value, units);
           });
     }
     return link;
   }
 
   private String words(Value value) {
-    if (value instanceof Given given) {
-      return given.measured()
-          ? given.label()
-              + ", measured "
-              + Ago.days(given.measuredOn(), LocalDate.now())
-              + " (decided "
-              + NumberWriter.text(given.nominal(), given.quantity(), units)
-              + ")"
-          : given.label() + ", decided";
+    String label = value.label() + ", ";
+    if (value instanceof Read read) {
+      return label
+          + "measured "
+          + Ago.days(read.on(), LocalDate.now())
+          + " (decided "
+          + NumberWriter.text(read.nominal(), read.quantity(), units)
+          + ")";
     }
-    return value.label() + ", worked out";
+    if (value instanceof Decided) {
+      return label + "decided";
+    }
+    if (value instanceof Known known) {
+      return label + known.source();
+    }
+    return label
+        + (value instanceof Found ? "found" : "worked out")
+        + (value.fromMeasured() ? ", from what was measured" : "");
   }
 }

@@ -174,7 +174,7 @@ public final class MarkPainter {
     double width = width(text.text(), font);
     double px = view.px(text.at().x());
     double py = view.py(text.at().y());
-    double left = -width * text.anchor().ordinal() / 2;
+    double left = -width * text.anchor().before();
     g.setFont(font);
     g.setTextAlign(TextAlignment.LEFT);
     double x = within(px + left, width);

@@ -21,8 +21,6 @@ import javafx.scene.layout.VBox;
 import roughcut.design.Counting;
 import roughcut.design.Decision;
 import roughcut.design.Decisions;
-import roughcut.design.FittingDecisions;
-import roughcut.design.PartDecisions;
 import roughcut.desktop.control.SumCard;
 import roughcut.desktop.control.ThinRail;
 import roughcut.desktop.draw.DrawingSurface;
@@ -45,7 +43,7 @@ import roughcut.finding.Chapter;
 import roughcut.finding.Finding;
 import roughcut.finding.Topic;
 import roughcut.measure.Units;
-import roughcut.measure.Worked;
+import roughcut.measure.Value;
 import roughcut.plan.Plan;
 import roughcut.thin.ThinSpot;
 
@@ -387,15 +385,7 @@ public final class ShopWindow {
     all.add(new Command("Redo", "Ctrl+Shift+Z", session::redo));
     all.add(new Command("Millimetres, inches, fractions", "Ctrl+U", this::nextUnits));
     all.add(new Command("The whole drawing", "0", surface::fit));
-    List<Decision> decisions = new ArrayList<>(Decisions.all());
-    decisions.addAll(PartDecisions.of(session.build().get().design()));
-    session
-        .build()
-        .get()
-        .design()
-        .fittings()
-        .forEach(f -> decisions.addAll(FittingDecisions.of(f)));
-    for (Decision decision : decisions) {
+    for (Decision decision : Decisions.of(session.build().get().design())) {
       boolean counts = Counting.idle(session.build().get().design(), decision.id()).isEmpty();
       all.add(
           new Command(
@@ -404,7 +394,7 @@ public final class ShopWindow {
               decision.id(),
               () -> goTo(decision.id())));
     }
-    for (Worked worked : session.plan().get().values().values()) {
+    for (Value worked : session.plan().get().values().values()) {
       all.add(
           new Command(
               worked.label(), worked.text(units()), worked.id(), () -> sum.ask(worked, units())));

@@ -4,7 +4,6 @@ import java.util.function.Consumer;
 import javafx.scene.layout.VBox;
 import roughcut.blank.BodyBlank;
 import roughcut.blank.GlueJob;
-import roughcut.design.BodyBack;
 import roughcut.design.BodyDecisions;
 import roughcut.design.NumberDecision;
 import roughcut.desktop.control.Facts;
@@ -117,7 +116,7 @@ final class BodyPage extends PlainPage {
   @Override
   void showLower(Plan plan, Units units) {
     BodyBlank body = plan.body();
-    boolean laminated = body.kind() == BodyBack.STRIPS && !body.winged();
+    boolean laminated = body.kind().laminated() && !body.winged();
     strips.setVisible(laminated);
     strips.setManaged(laminated);
     questions.show("The body blank", plan.about(Topic.BODY_BLANK), units);

@@ -6,7 +6,6 @@ import java.util.stream.Collectors;
 import javafx.scene.control.Label;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import roughcut.design.ChannelMachine;
 import roughcut.design.Decisions;
 import roughcut.design.NeckDecisions;
 import roughcut.desktop.control.Facts;
@@ -129,7 +128,7 @@ final class ChannelsPage extends KnifePage {
     machine.row(
         false,
         "",
-        routing.machine() == ChannelMachine.RAILED_JIG ? "rails" : "fence",
+        !routing.machine().fenced() ? "rails" : "fence",
         "from and to",
         "cutter",
         "passes",
@@ -140,9 +139,7 @@ final class ChannelsPage extends KnifePage {
           run.name().toLowerCase(Locale.ROOT),
           run.guides().stream()
               .map(v -> number(v, units))
-              .collect(
-                  Collectors.joining(
-                      routing.machine() == ChannelMachine.RAILED_JIG ? " and " : ", ")),
+              .collect(Collectors.joining(!routing.machine().fenced() ? " and " : ", ")),
           number(run.startStop(), units) + " and " + number(run.endStop(), units),
           number(run.cutter(), units),
           number(run.passes(), units) + " × " + number(run.passDepth(), units),

@@ -85,7 +85,7 @@ final class FittingPage extends PlainPage {
 
   @Override
   void showLower(Plan plan, Units units) {
-    NutKind kind = (NutKind) FretboardDecisions.NUT_KIND.in(plan.build().design());
+    NutKind kind = FretboardDecisions.NUT_KIND.in(plan.build().design());
     seat.setText(kind.seat());
     nut.begin();
     StringBuilder bottoms = new StringBuilder();

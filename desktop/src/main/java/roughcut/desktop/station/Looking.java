@@ -57,7 +57,8 @@ final class Looking {
       button.setPrefWidth(100);
       GridPane.setHgrow(button, Priority.ALWAYS);
       button.setOnAction(e -> turn(one));
-      grid.add(button, one.ordinal(), 0);
+      button.setUserData(one);
+      grid.addRow(0, button);
     }
     show(grid);
     return grid;
@@ -65,8 +66,6 @@ final class Looking {
 
   /** Lights the face that is looked at. */
   void show(GridPane turner) {
-    for (int i = 0; i < turner.getChildren().size(); i++) {
-      ((ToggleButton) turner.getChildren().get(i)).setSelected(face.ordinal() == i);
-    }
+    turner.getChildren().forEach(b -> ((ToggleButton) b).setSelected(b.getUserData() == face));
   }
 }

@@ -22,7 +22,6 @@ import roughcut.desktop.control.SettingRow;
 import roughcut.desktop.session.Session;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
-import roughcut.measure.Worked;
 import roughcut.plan.Plan;
 
 /** A station's right side: what the maker decides, then what machine and ruler are to be set to. */
@@ -112,7 +111,7 @@ final class Panel {
     Node field =
         decision instanceof NumberDecision number
             ? new DecisionField(number, session)
-            : new ChoiceField((ChoiceDecision) decision, session);
+            : new ChoiceField((ChoiceDecision<?>) decision, session);
     fields.put(decision.id(), field);
     return field;
   }
@@ -128,7 +127,7 @@ final class Panel {
     settings.forEach(
         (id, row) -> {
           Value value = plan.setting(id).orElse(null);
-          row.show(value, units);
+          row.show(plan, value, units);
           if (value != null) {
             shown.add(value);
           }
@@ -137,7 +136,7 @@ final class Panel {
       setTo.setVisible(!shown.isEmpty());
       setTo.setManaged(!shown.isEmpty());
     }
-    boolean measured = shown.stream().anyMatch(v -> v instanceof Worked w && w.fromMeasured());
+    boolean measured = shown.stream().anyMatch(plan::fromWood);
     fromMeasured.setVisible(measured);
     fromMeasured.setManaged(measured);
   }

@@ -34,7 +34,7 @@ final class PocketPage extends BodyViewPage {
     return begun()
         .heading("You decide")
         .decisions(
-            BodyDecisions.NECK_FIXING,
+            BodyDecisions.NECK_JOINT,
             Decisions.JOINT_X,
             Decisions.HEEL_END,
             Decisions.HEEL_THICKNESS,

@@ -69,7 +69,7 @@ final class StackPage extends KnifePage {
             new StepEditor(session),
             Decisions.SHAFT_THICKNESS,
             Decisions.ROUGHING_MARGIN,
-            BodyDecisions.NECK_FIXING,
+            BodyDecisions.NECK_JOINT,
             Decisions.SCARF_PLANING,
             Decisions.SCARF_TRIM,
             BlankDecisions.WING_TRIM,

@@ -12,7 +12,6 @@ import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
-import roughcut.measure.Worked;
 import roughcut.plan.Plan;
 
 /** What the finished body and the instrument weigh, where it balances, relief bores. */
@@ -83,7 +82,7 @@ final class WeightPage extends BodyViewPage {
           NumberWriter.text(target, Quantity.MASS, units)
               + (plan.cuts().reliefMet() ? ": met" : ": not met with all there is room for"));
     }
-    Worked behind = plan.cuts().mass().behind();
+    Value behind = plan.cuts().mass().behind();
     facts.row(
         behind.value() < 0,
         "on the strap",

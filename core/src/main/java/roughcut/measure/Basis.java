@@ -1,0 +1,102 @@
+package roughcut.measure;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Collections;
+import java.util.IdentityHashMap;
+import java.util.List;
+import java.util.Set;
+
+/**
+ * The values that shape a thing: an outline, a cavity, a neck's back. What is found by searching
+ * along it depends on all of them. Bases are put together without copying; whether anything in them
+ * was measured is known at once.
+ */
+public final class Basis {
+  /** What nothing shapes. */
+  public static final Basis NONE = new Basis(List.of(), List.of());
+
+  private final List<Value> own;
+  private final List<Basis> others;
+  private final boolean measured;
+
+  private Basis(List<Value> own, List<Basis> others) {
+    this.own = own;
+    this.others = others;
+    this.measured =
+        own.stream().anyMatch(Value::fromMeasured) || others.stream().anyMatch(b -> b.measured);
+  }
+
+  public static Basis of(Value... values) {
+    return new Basis(List.of(values), List.of());
+  }
+
+  public static Basis of(Collection<? extends Value> values) {
+    return new Basis(List.copyOf(values), List.of());
+  }
+
+  public static Basis all(Basis... bases) {
+    return new Basis(List.of(), List.of(bases));
+  }
+
+  public static Basis all(Collection<Basis> bases) {
+    return new Basis(List.of(), List.copyOf(bases));
+  }
+
+  /** This and more. */
+  public Basis with(Value... more) {
+    return new Basis(List.of(more), List.of(this));
+  }
+
+  /** This and another. */
+  public Basis and(Basis... more) {
+    List<Basis> all = new ArrayList<>(List.of(more));
+    all.add(this);
+    return new Basis(List.of(), List.copyOf(all));
+  }
+
+  /** Whether any of them was measured, or made from what was. */
+  public boolean fromMeasured() {
+    return measured;
+  }
+
+  /** All of them, each once. */
+  public List<Value> values() {
+    Set<Object> met = Collections.newSetFromMap(new IdentityHashMap<>());
+    List<Value> all = new ArrayList<>();
+    gather(met, all);
+    return Collections.unmodifiableList(all);
+  }
+
+  /** Whether the same values, by name and number, shape both. */
+  @Override
+  public boolean equals(Object other) {
+    return other instanceof Basis b && told().equals(b.told());
+  }
+
+  @Override
+  public int hashCode() {
+    return Boolean.hashCode(measured);
+  }
+
+  private List<String> told() {
+    return values().stream().map(v -> v.id() + " = " + v.value()).toList();
+  }
+
+  @Override
+  public String toString() {
+    return told().toString();
+  }
+
+  private void gather(Set<Object> met, List<Value> into) {
+    if (!met.add(this)) {
+      return;
+    }
+    for (Value value : own) {
+      if (met.add(value)) {
+        into.add(value);
+      }
+    }
+    others.forEach(b -> b.gather(met, into));
+  }
+}

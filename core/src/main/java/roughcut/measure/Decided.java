@@ -1,0 +1,30 @@
+package roughcut.measure;
+
+import java.util.List;
+
+/** The maker's choice, or the usual one while the maker has made none. */
+public record Decided(ValueKey key, double value) implements Value {
+  public static Decided of(String id, String label, double value, Quantity quantity) {
+    return new Decided(new ValueKey(id, label, quantity), value);
+  }
+
+  @Override
+  public Value as(ValueKey key) {
+    return new Decided(key, value);
+  }
+
+  @Override
+  public String kind() {
+    return "decided";
+  }
+
+  @Override
+  public List<Value> dependsOn() {
+    return List.of();
+  }
+
+  @Override
+  public boolean fromMeasured() {
+    return false;
+  }
+}

@@ -1,0 +1,40 @@
+package roughcut.measure;
+
+import java.util.List;
+
+/**
+ * A number that neither the wood nor the maker's decisions change: of a table, of a thing in the
+ * shop, of nature, or counted.
+ *
+ * @param source where it stands: “the bridge's listed sizes”, “the board's label”, “handbook 5”
+ */
+public record Known(ValueKey key, double value, String source) implements Value {
+  public static Known of(String id, String label, double value, Quantity quantity, String source) {
+    return new Known(new ValueKey(id, label, quantity), value, source);
+  }
+
+  @Override
+  public String how() {
+    return source;
+  }
+
+  @Override
+  public Value as(ValueKey key) {
+    return new Known(key, value, source);
+  }
+
+  @Override
+  public String kind() {
+    return "known";
+  }
+
+  @Override
+  public List<Value> dependsOn() {
+    return List.of();
+  }
+
+  @Override
+  public boolean fromMeasured() {
+    return false;
+  }
+}

@@ -1,0 +1,25 @@
+package roughcut.measure;
+
+/**
+ * How near is the same. Computers count in binary and round the last digits; what the maker knows
+ * as “exactly three” may come out as 2.9999999996.
+ */
+public final class Precision {
+  /** A count this near to a whole number is that number. */
+  public static final double WHOLE = 1e-9;
+
+  /** Two numbers this near are one: lengths in mm, angles in degrees, shares. */
+  public static final double SAME = 1e-9;
+
+  private Precision() {}
+
+  /** The whole number below, or the one that it is. */
+  public static double floor(double value) {
+    return Math.floor(value + WHOLE);
+  }
+
+  /** The whole number above, or the one that it is. */
+  public static double ceil(double value) {
+    return Math.ceil(value - WHOLE);
+  }
+}

@@ -1,0 +1,48 @@
+package roughcut.measure;
+
+import java.time.LocalDate;
+import java.util.List;
+
+/**
+ * What was read off the wood. It stands in the other's place everywhere downstream, and still knows
+ * it.
+ *
+ * @param instead what it stands for: a decision mostly, or a number that was worked out
+ * @param on the day of reading
+ */
+public record Read(Value instead, double value, LocalDate on) implements Value {
+  @Override
+  public ValueKey key() {
+    return instead.key();
+  }
+
+  @Override
+  public double nominal() {
+    return instead.value();
+  }
+
+  @Override
+  public boolean measured() {
+    return true;
+  }
+
+  @Override
+  public Value as(ValueKey key) {
+    return new Read(instead.as(key), value, on);
+  }
+
+  @Override
+  public String kind() {
+    return "measured";
+  }
+
+  @Override
+  public List<Value> dependsOn() {
+    return List.of(instead);
+  }
+
+  @Override
+  public boolean fromMeasured() {
+    return true;
+  }
+}

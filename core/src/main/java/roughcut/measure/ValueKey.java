@@ -1,0 +1,10 @@
+package roughcut.measure;
+
+/**
+ * What a number is, whatever it comes to.
+ *
+ * @param id stable name, for reports, fields and links
+ * @param label what the maker calls it
+ * @param quantity its unit, and how finely it is shown
+ */
+public record ValueKey(String id, String label, Quantity quantity) {}

@@ -1,0 +1,47 @@
+package roughcut.plan;
+
+import java.util.Map;
+import roughcut.design.Build;
+import roughcut.measure.Value;
+import roughcut.shop.Shop;
+
+/**
+ * The numbers as they were before anything was measured, worked out when first asked for: what
+ * differs from them comes from the wood.
+ */
+final class Drawn {
+  /** A number is moved when it differs by more than this share of it, or so many mm. */
+  private static final double MOVED = 1e-9;
+
+  private final Build build;
+  private final Shop shop;
+  private Map<String, Value> values;
+
+  Drawn(Build build, Shop shop) {
+    this.build = build;
+    this.shop = shop;
+  }
+
+  /**
+   * Whether a number of the real plan comes from the wood: what hangs on a reading by its formula,
+   * or was found on what was measured and isn't as it was drawn.
+   */
+  boolean moved(Value value) {
+    if (!value.fromMeasured()) {
+      return false;
+    }
+    if (value.measured()) {
+      return true;
+    }
+    Value before = values().get(value.id());
+    return before == null
+        || Math.abs(before.value() - value.value()) > MOVED * Math.max(1, Math.abs(value.value()));
+  }
+
+  private synchronized Map<String, Value> values() {
+    if (values == null) {
+      values = Plan.of(build.asDesigned(), shop).values();
+    }
+    return values;
+  }
+}
