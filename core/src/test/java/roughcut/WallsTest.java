@@ -34,6 +34,7 @@ class WallsTest {
           "rout",
           "thin",
           "plan",
+          "whatif",
           "drawing",
           "demo",
           "file",

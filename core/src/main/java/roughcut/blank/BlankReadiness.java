@@ -12,6 +12,7 @@ import roughcut.finding.Finding;
 import roughcut.finding.Findings;
 import roughcut.finding.Topic;
 import roughcut.measure.Sentence;
+import roughcut.measure.Value;
 import roughcut.shop.Board;
 import roughcut.shop.Saw;
 import roughcut.shop.Shop;
@@ -36,6 +37,15 @@ public final class BlankReadiness {
    * @param backSpare stock below the finished back where it is deepest, mm
    * @param heelSpare stock below the heel, mm
    */
+  /**
+   * Wood that the neck's blank has over.
+   *
+   * @param side outside its outline, each side
+   * @param back below the finished back
+   * @param heel below the heel
+   */
+  public record Spare(Value side, Value back, Value heel) {}
+
   public static List<Finding> of(
       Givens givens,
       Shop shop,
@@ -43,9 +53,10 @@ public final class BlankReadiness {
       BoardLayout layout,
       GlueUp glue,
       NeckBlank blank,
-      double sideSpare,
-      double backSpare,
-      double heelSpare) {
+      Spare spare) {
+    double sideSpare = spare.side().value();
+    double backSpare = spare.back().value();
+    double heelSpare = spare.heel().value();
     Findings all = new Findings(Topic.NECK_BLANK);
     for (RipPlan plan : rips.plans()) {
       boardTrouble(plan, rips).ifPresent(words -> all.stop(words));

@@ -11,6 +11,7 @@ import roughcut.design.BlankStep;
 import roughcut.design.Build;
 import roughcut.design.Decisions;
 import roughcut.design.Givens;
+import roughcut.design.Proposal;
 import roughcut.design.Stack;
 import roughcut.design.Strip;
 import roughcut.geometry.Outline;
@@ -39,7 +40,7 @@ public final class RipWaysOut {
   private final double spareBelow;
   private final Optional<Outline> nested;
   private final RipPlan plan;
-  private final List<WayOut> found = new ArrayList<>();
+  private final List<Proposal> found = new ArrayList<>();
 
   private RipWaysOut(Build build, Shop shop, BlankTree tree, Needs needs, RipPlan plan) {
     this.build = build;
@@ -61,7 +62,8 @@ public final class RipWaysOut {
   public record Needs(double half, double spareBelow, Optional<Outline> nested) {}
 
   /** The ways out for one plan that doesn't fit; none when it does. */
-  public static List<WayOut> of(Build build, Shop shop, BlankTree tree, Needs needs, RipPlan plan) {
+  public static List<Proposal> of(
+      Build build, Shop shop, BlankTree tree, Needs needs, RipPlan plan) {
     RipWaysOut ways = new RipWaysOut(build, shop, tree, needs, plan);
     if (!plan.fits()) {
       ways.saws();
@@ -137,7 +139,7 @@ public final class RipWaysOut {
 
   private boolean offer(String words, UnaryOperator<Build> change, String other) {
     if (works(change.apply(build), other)) {
-      found.add(new WayOut(words, change));
+      found.add(new Proposal(words, change));
       return true;
     }
     return false;

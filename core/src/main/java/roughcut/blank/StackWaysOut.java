@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.UnaryOperator;
 import roughcut.design.Build;
+import roughcut.design.Proposal;
 import roughcut.design.Stack;
 import roughcut.design.Strip;
 import roughcut.layout.FretboardTaper;
@@ -24,7 +25,7 @@ public final class StackWaysOut {
   private final NeckBlank blank;
   private final FretboardTaper taper;
   private final Stack stack;
-  private final List<WayOut> found = new ArrayList<>();
+  private final List<Proposal> found = new ArrayList<>();
 
   private StackWaysOut(NeckBlank blank, FretboardTaper taper, Stack stack) {
     this.blank = blank;
@@ -33,7 +34,7 @@ public final class StackWaysOut {
   }
 
   /** The ways out for every crossed line; both sides of a mirrored stack are told as one. */
-  public static List<WayOut> of(Build build, NeckBlank blank, FretboardTaper taper) {
+  public static List<Proposal> of(Build build, NeckBlank blank, FretboardTaper taper) {
     Stack stack = build.design().neckStack();
     StackWaysOut ways = new StackWaysOut(blank, taper, stack);
     if (build.design().neckSteps().stream().noneMatch(s -> s.kind().rearranges())) {
@@ -116,7 +117,7 @@ public final class StackWaysOut {
       UnaryOperator<Strip> changeOuter) {
     try {
       Stack next = stack.change(inner, changeInner).change(outer, changeOuter);
-      found.add(new WayOut(words, b -> b.withDesign(b.design().withNeckStack(next))));
+      found.add(new Proposal(words, b -> b.withDesign(b.design().withNeckStack(next))));
     } catch (IllegalArgumentException e) {
       // A strip can't be that thin or thick: no way out.
     }

@@ -39,6 +39,15 @@ final class Source {
           "decide differently, for example --set scale.length=25.5in; a bare length is in mm")
   private List<String> settings = new ArrayList<>();
 
+  /** The plan of a build with more decided otherwise. */
+  static Plan tried(Plan plan, List<String> settings) throws BadSetting {
+    Design design = plan.build().design();
+    for (String setting : settings) {
+      design = set(design, setting, "--what-if ");
+    }
+    return Plan.of(plan.build().withDesign(design), plan.shop());
+  }
+
   /** The plan, with measured values in their place or left out. */
   Plan plan(boolean asBuilt) throws FileTrouble, BadSetting {
     BuildFile.Opened opened = file == null ? null : BuildFile.open(file);
@@ -46,28 +55,27 @@ final class Source {
     Shop shop = opened == null ? Demo.shop() : ShopFile.shopOf(opened.file());
     Design design = build.design();
     for (String setting : settings) {
-      design = set(design, setting);
+      design = set(design, setting, "--set ");
     }
     Build decided = build.withDesign(design);
     return Plan.of(asBuilt ? decided : decided.asDesigned(), shop);
   }
 
-  private static Design set(Design design, String setting) throws BadSetting {
+  private static Design set(Design design, String setting, String option) throws BadSetting {
     int equals = setting.indexOf('=');
     if (equals < 1) {
       throw new BadSetting(
-          "--set " + setting + ": write it as id=value, for example scale.length=640");
+          option + setting + ": write it as id=value, for example scale.length=640");
     }
     String id = setting.substring(0, equals).strip();
     Optional<Decision> decision = Decisions.find(design, id);
     if (decision.isEmpty()) {
-      throw new BadSetting(
-          "--set " + setting + ": there is no decision “" + id + "”" + nearest(id));
+      throw new BadSetting(option + setting + ": there is no decision “" + id + "”" + nearest(id));
     }
     try {
       return decision.get().typed(design, setting.substring(equals + 1), Units.MM);
     } catch (Unreadable e) {
-      throw new BadSetting("--set " + setting + ": " + e.getMessage());
+      throw new BadSetting(option + setting + ": " + e.getMessage());
     }
   }
 

@@ -153,7 +153,7 @@ final class FretboardView {
 
   /** Where the locating pins stand, a cross at each. */
   void pins() {
-    for (FretPins pin : plan.fretboard().pins()) {
+    for (FretPins pin : plan.neckPlan().pins()) {
       pin.y()
           .ifPresent(
               y -> {

@@ -244,13 +244,13 @@ final class PlanView {
   /** What fence and stops are set to, from the blank's edge and ends. */
   void stops() {
     double side = plan.blank().halfWidth();
-    MachineStops stops = plan.details().routing().rod();
+    MachineStops stops = plan.blanks().routing().rod();
     double start = plan.rod().channel().from();
     double end = plan.rod().channel().to();
     double near = -plan.rod().width().value() / 2;
     double trim = plan.given(BlankDecisions.END_TRIM);
     double heel = heelEnd + trim;
-    boolean sameEnd = plan.details().routing().countedFromHeel();
+    boolean sameEnd = plan.blanks().routing().countedFromHeel();
     double from = sameEnd ? heel : heelEnd - blankReach();
     double startAt = from + (sameEnd ? -1 : 1) * stops.startStop().value();
     sketch.dimension(

@@ -3,6 +3,7 @@ package roughcut.file;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.nio.charset.StandardCharsets;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import roughcut.finding.Finding;
 import roughcut.measure.Read;
@@ -11,6 +12,7 @@ import roughcut.measure.Value;
 import roughcut.measure.Worked;
 import roughcut.plan.Plan;
 import roughcut.thin.ThinSpot;
+import roughcut.whatif.Comparison;
 
 /** Every worked value of a plan with its sum, for people and for programs. */
 public final class ReportWriter {
@@ -61,6 +63,43 @@ public final class ReportWriter {
       node.put("measuredOn", read.on().toString());
       node.put("decided", read.nominal());
     }
+  }
+
+  /**
+   * What would be otherwise, a line each: id, kept and tried, between tabs; unrounded, in the
+   * quantity's own unit. Thin spots whose state changes and findings that come or go follow, as
+   * {@code thin.ID} and {@code finding.TOPIC}.
+   */
+  public static String comparison(Comparison comparison) {
+    StringBuilder out = new StringBuilder();
+    for (Comparison.Changed changed : comparison.values()) {
+      line(out, changed.id(), number(changed.kept()), number(changed.tried()));
+    }
+    for (Comparison.Moved moved : comparison.thinSpots()) {
+      if (moved.worse() || moved.better()) {
+        ThinSpot any = moved.tried().or(moved::kept).orElseThrow();
+        line(out, "thin." + any.left().id(), state(moved.kept()), state(moved.tried()));
+      }
+    }
+    comparison
+        .mended()
+        .forEach(f -> line(out, "finding." + f.topic().words().replace(' ', '-'), f.words(), ""));
+    comparison
+        .fresh()
+        .forEach(f -> line(out, "finding." + f.topic().words().replace(' ', '-'), "", f.words()));
+    return out.toString();
+  }
+
+  private static void line(StringBuilder out, String id, String kept, String tried) {
+    out.append(id).append('\t').append(kept).append('\t').append(tried).append('\n');
+  }
+
+  private static String number(Optional<Value> value) {
+    return value.map(v -> Double.toString(v.value())).orElse("");
+  }
+
+  private static String state(Optional<ThinSpot> spot) {
+    return spot.map(s -> s.state().word()).orElse("");
   }
 
   /** A line for each value, for reading. */

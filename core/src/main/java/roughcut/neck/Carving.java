@@ -68,9 +68,10 @@ public record Carving(
    * Works the carving out.
    *
    * @param stock depth of the shaft's wood below the glue line before the back is sawn
+   * @param edge of the fretboard at its end
    */
   public static Carving of(
-      Givens givens, FretLayout frets, NeckShape neck, Value stock, Ledger ledger) {
+      Givens givens, FretLayout frets, NeckShape neck, Value stock, Value edge, Ledger ledger) {
     int rounds = (int) givens.get(NeckDecisions.CARVE_ROUNDS).value();
     Value margin = givens.get(Decisions.ROUGHING_MARGIN);
     String octave = Integer.toString((int) frets.divisions().value());
@@ -100,7 +101,7 @@ public record Carving(
         facets,
         rule,
         readings,
-        bow(givens, neck, ledger),
+        bow(givens, neck, edge, ledger),
         (int) givens.get(NeckDecisions.REST_DAYS).value());
   }
 
@@ -128,7 +129,7 @@ public record Carving(
                 in("T", wanted)));
   }
 
-  private static Bow bow(Givens givens, NeckShape neck, Ledger ledger) {
+  private static Bow bow(Givens givens, NeckShape neck, Value edge, Ledger ledger) {
     Value bow = givens.get(NeckDecisions.BOW);
     Value rod = givens.get(NeckDecisions.BOW_ROD);
     Value crown = neck.thickness().fretboard();
@@ -163,7 +164,7 @@ public record Carving(
             "Fretboard edge left there, at its end",
             FINE_LENGTH,
             "e − s",
-            in("e", ledger.values().get("fretboard.edge.end")),
+            in("e", edge),
             in("s", sanded)));
   }
 }

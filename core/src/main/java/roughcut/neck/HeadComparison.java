@@ -6,12 +6,12 @@ import java.util.List;
 import java.util.Set;
 import roughcut.blank.NeckBlank;
 import roughcut.blank.PlacedStrip;
-import roughcut.blank.WayOut;
 import roughcut.design.BlankDecisions;
 import roughcut.design.Decisions;
 import roughcut.design.Givens;
 import roughcut.design.HeadMaking;
 import roughcut.design.NeckDecisions;
+import roughcut.design.Proposal;
 import roughcut.design.ScarfSchool;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
@@ -56,7 +56,7 @@ public final class HeadComparison {
       String seams,
       boolean veneer,
       List<String> steps,
-      WayOut choose) {
+      Proposal choose) {
     /** How the grain runs through the head, in the maker's units. */
     public String grainWords(Units units) {
       return Double.isInfinite(grain)
@@ -193,7 +193,7 @@ public final class HeadComparison {
         seams,
         veneer,
         steps,
-        new WayOut(
+        new Proposal(
             name,
             b ->
                 b.withDesign(

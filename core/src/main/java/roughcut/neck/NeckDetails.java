@@ -1,6 +1,5 @@
 package roughcut.neck;
 
-import java.util.List;
 import java.util.Optional;
 
 /**
@@ -9,7 +8,6 @@ import java.util.Optional;
  * @param marks empty without a scarf joint
  * @param access empty unless the rod is worked through a bore from the head that meets its face
  * @param keyWay to the adjuster of a rod that isn't worked through a bore from the head
- * @param ways to make the head, beside each other
  */
 public record NeckDetails(
     FlatHead flatHead,
@@ -20,10 +18,4 @@ public record NeckDetails(
     Optional<AccessBore> access,
     Optional<RodAccess> keyWay,
     TunerLayout tuners,
-    Carving carving,
-    ChannelRouting routing,
-    List<HeadComparison.Way> ways) {
-  public NeckDetails {
-    ways = List.copyOf(ways);
-  }
-}
+    Carving carving) {}

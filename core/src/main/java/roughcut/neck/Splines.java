@@ -25,10 +25,10 @@ public record Splines(List<Double> offsets, double x, Value back, Value rod) {
   /**
    * The splines; empty when there are none.
    *
-   * @param middle of what they cross, from the nut line, mm
+   * @param scarf that they cross; empty where they cross the break of a head in one piece
    */
   public static Optional<Splines> of(
-      Givens givens, double middle, Basis place, NeckShape neck, RodChannel rod, Ledger ledger) {
+      Givens givens, Optional<ScarfJoint> scarf, NeckShape neck, RodChannel rod, Ledger ledger) {
     int count = (int) givens.get(NeckDecisions.SPLINES).value();
     if (count == 0) {
       return Optional.empty();
@@ -40,7 +40,9 @@ public record Splines(List<Double> offsets, double x, Value back, Value rod) {
     for (int i = 0; i < count; i++) {
       offsets.add((i - (count - 1) / 2.0) * apart.value());
     }
-    double x = Math.max(0, middle);
+    double x = Math.max(0, scarf.map(ScarfJoint::middleX).orElse(0.0));
+    Basis place =
+        scarf.map(s -> Basis.of(s.bevel(), s.run()).and(neck.head().basis())).orElse(Basis.NONE);
     double back = Double.POSITIVE_INFINITY;
     double beside = Double.POSITIVE_INFINITY;
     for (double y : offsets) {

@@ -2,7 +2,6 @@ package roughcut.plan;
 
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import roughcut.blank.BlankTree;
 import roughcut.blank.BoardLayout;
@@ -14,11 +13,7 @@ import roughcut.blank.HeadWings;
 import roughcut.blank.MillingPasses;
 import roughcut.blank.NeckBlank;
 import roughcut.blank.NeckRips;
-import roughcut.blank.RipPlan;
-import roughcut.blank.RipWaysOut;
 import roughcut.blank.SeenLines;
-import roughcut.blank.StackWaysOut;
-import roughcut.blank.WayOut;
 import roughcut.blank.Weights;
 import roughcut.blank.WoodPart;
 import roughcut.design.Build;
@@ -49,6 +44,7 @@ import roughcut.rout.BodyCuts;
 import roughcut.shop.Shop;
 import roughcut.shop.Species;
 import roughcut.shop.SpeciesBook;
+import roughcut.strings.NutWork;
 import roughcut.thin.ProofWays;
 import roughcut.thin.ThinSpot;
 
@@ -57,89 +53,189 @@ import roughcut.thin.ThinSpot;
  * made anew on every edit. For the plan as drawn, ask for {@code Plan.of(build.asDesigned(),
  * shop)}.
  *
- * @param scarf empty on a flat head
- * @param details what is cut into the neck and how
- * @param headFace the head seen square to its face: the break at x = 0, the tip to the right
- * @param parts every rough part wanted from the rack
- * @param boards where those parts lie on the rack's boards
- * @param cuts everything that is cut into the body
- * @param values every worked value by its id, in the order of working
- * @param thinSpots worst first
- * @param findings what can't be, isn't ready or wants a look, apart from thin wood
+ * @param told what all chapters tell together
  * @param drawn the numbers before anything was measured
  */
 public record Plan(
     Build build,
     Shop shop,
-    FretLayout frets,
-    FretboardTaper taper,
-    StringSpread strings,
-    NeckBlank blank,
-    NeckShape neck,
-    OnePieceHead onePiece,
-    Optional<ScarfJoint> scarf,
-    RodChannel rod,
-    NeckDetails details,
-    Outline headFace,
-    FretboardRadius radius,
+    LayoutPlan layout,
     FretboardPlan fretboard,
     StringPlan stringPlan,
-    BlankTree tree,
-    NeckRips rips,
-    HeadWings wings,
-    GlueUp glueUp,
-    MillingPasses milling,
-    FaceCheck faceCheck,
-    BodyBlank body,
-    List<SeenLines> seen,
-    List<WoodPart> parts,
-    BoardLayout boards,
-    List<BodyMarks> bodyMarks,
-    Weights weights,
-    BodyCuts cuts,
-    Map<String, Value> values,
-    List<ThinSpot> thinSpots,
-    List<Finding> findings,
+    NeckPlan neckPlan,
+    BlankPlan blanks,
+    BodyPlan bodyPlan,
+    Told told,
     Drawn drawn) {
 
   public static Plan of(Build build, Shop shop) {
-    return new Planner(build, shop).plan();
+    Ground ground = new Ground(build, shop);
+    LayoutPlan layout = LayoutPlan.of(ground);
+    FretboardPlan fretboard = FretboardPlan.of(ground, layout);
+    StringPlan strings = StringPlan.of(ground, layout, fretboard);
+    NeckPlan neck = NeckPlan.of(ground, layout, fretboard, strings);
+    BlankPlan blanks = BlankPlan.of(layout, fretboard, neck);
+    BodyPlan body = BodyPlan.of(layout, fretboard, strings, neck, blanks);
+    return new Plan(
+        build,
+        shop,
+        layout,
+        fretboard,
+        strings,
+        neck,
+        blanks,
+        body,
+        Told.union(
+            List.of(
+                layout.told(),
+                fretboard.told(),
+                strings.told(),
+                neck.told(),
+                blanks.told(),
+                body.told())),
+        new Drawn(build, shop));
+  }
+
+  /** Every number by its id, in the order of working. */
+  public Map<String, Value> values() {
+    return told.values();
+  }
+
+  /** The worst first. */
+  public List<ThinSpot> thinSpots() {
+    return told.thinSpots();
+  }
+
+  /** What can't be, isn't ready or wants a look, apart from thin wood. */
+  public List<Finding> findings() {
+    return told.findings();
+  }
+
+  public FretLayout frets() {
+    return layout.frets();
+  }
+
+  public FretboardTaper taper() {
+    return layout.taper();
+  }
+
+  public StringSpread strings() {
+    return layout.strings();
+  }
+
+  public FretboardRadius radius() {
+    return fretboard.radius();
+  }
+
+  /** The neck's stack of strips. */
+  public NeckBlank blank() {
+    return neckPlan.blank();
+  }
+
+  public NeckShape neck() {
+    return neckPlan.shape();
+  }
+
+  public OnePieceHead onePiece() {
+    return neckPlan.head().onePiece();
+  }
+
+  /** Empty where the head is made otherwise. */
+  public Optional<ScarfJoint> scarf() {
+    return neckPlan.head().scarf();
+  }
+
+  public RodChannel rod() {
+    return neckPlan.rod();
+  }
+
+  /** What is cut into the neck and how. */
+  public NeckDetails details() {
+    return neckPlan.details();
+  }
+
+  /** The head seen square to its face: the break at x = 0, the tip to the right. */
+  public Outline headFace() {
+    return neckPlan.head().face();
+  }
+
+  /** Nut, slots and break angles. */
+  public NutWork nutWork() {
+    return neckPlan.nut();
+  }
+
+  public BlankTree tree() {
+    return blanks.tree();
+  }
+
+  public NeckRips rips() {
+    return blanks.rips();
+  }
+
+  public HeadWings wings() {
+    return blanks.wings();
+  }
+
+  public GlueUp glueUp() {
+    return blanks.glueUp();
+  }
+
+  public MillingPasses milling() {
+    return blanks.milling();
+  }
+
+  public FaceCheck faceCheck() {
+    return blanks.faceCheck();
+  }
+
+  /** The body's blank. */
+  public BodyBlank body() {
+    return blanks.body();
+  }
+
+  /** Where glue lines are seen. */
+  public List<SeenLines> seen() {
+    return blanks.seen();
+  }
+
+  /** Every rough part wanted from the rack. */
+  public List<WoodPart> parts() {
+    return blanks.parts();
+  }
+
+  /** Where those parts lie on the rack's boards. */
+  public BoardLayout boards() {
+    return blanks.boards();
+  }
+
+  public Weights weights() {
+    return blanks.weights();
+  }
+
+  /** Everything that is cut into the body. */
+  public BodyCuts cuts() {
+    return bodyPlan.cuts();
+  }
+
+  public List<BodyMarks> bodyMarks() {
+    return bodyPlan.marks();
   }
 
   /** What is found about one topic, the worst first. */
   public List<Finding> about(Topic topic) {
-    return findings.stream().filter(f -> f.topic() == topic).toList();
+    return findings().stream().filter(f -> f.topic() == topic).toList();
   }
 
   /** Decisions that exclude each other; the rest is still worked out as far as it goes. */
   public List<Finding> problems() {
-    return findings.stream().filter(f -> f.severity() == Severity.IMPOSSIBLE).toList();
+    return findings().stream().filter(f -> f.severity() == Severity.IMPOSSIBLE).toList();
   }
 
   /** How a chapter stands: what is found in it and what wood is left there, in one word or two. */
   public Standing standing(Chapter chapter) {
     return Standing.of(
-        findings.stream().filter(f -> f.topic().chapter() == chapter).toList(),
-        thinSpots.stream().filter(s -> s.kind().owner() == chapter).toList());
-  }
-
-  /** What would make the strips of one wood come out of the rack's boards; none when they do. */
-  public List<WayOut> waysOut(RipPlan rip) {
-    double end = neck.through() ? neck.joint().value() : neck.heelEnd().value();
-    double half = Math.max(taper.halfWidth(0), taper.halfWidth(end));
-    Optional<Outline> piece =
-        parts.stream()
-            .filter(p -> p.id().equals("neck.piece"))
-            .map(WoodPart::shape)
-            .filter(Objects::nonNull)
-            .findFirst();
-    double spare = values.get("shaft.spare").value();
-    return RipWaysOut.of(build, shop, tree, new RipWaysOut.Needs(half, spare, piece), rip);
-  }
-
-  /** What would keep the outline from cutting through the stack's glue lines. */
-  public List<WayOut> stackWaysOut() {
-    return StackWaysOut.of(build, blank, taper);
+        findings().stream().filter(f -> f.topic().chapter() == chapter).toList(),
+        thinSpots().stream().filter(s -> s.kind().owner() == chapter).toList());
   }
 
   /** What the seated neck leaves to do; none before it was proved, or where all is well. */
@@ -147,7 +243,7 @@ public record Plan(
     return stringPlan
         .heights()
         .proof()
-        .map(p -> ProofWays.of(p, new Givens(build), shop, cuts, units))
+        .map(p -> ProofWays.of(p, new Givens(build), shop, cuts(), units))
         .orElse(List.of());
   }
 
@@ -157,10 +253,10 @@ public record Plan(
    */
   public double given(NumberDecision decision) {
     if (decision == Decisions.HEEL_END) {
-      return neck.heelEnd().value();
+      return neck().heelEnd().value();
     }
     if (decision == Decisions.HEEL_THICKNESS) {
-      return neck.heelThickness().value();
+      return neck().heelThickness().value();
     }
     return new Givens(build).get(decision).value();
   }
@@ -172,10 +268,10 @@ public record Plan(
 
   /** How the head is made, in words for a subtitle. */
   public String headWords() {
-    if (neck.head().flat()) {
+    if (neck().head().flat()) {
       return "flat headstock";
     }
-    return scarf.isPresent() ? "scarfed" : "one-piece headstock";
+    return scarf().isPresent() ? "scarfed" : "one-piece headstock";
   }
 
   /** The value of that id where it is of the way in which this neck is made; empty otherwise. */
@@ -191,7 +287,7 @@ public record Plan(
 
   /** The worked value of that id. */
   public Optional<Value> value(String id) {
-    return Optional.ofNullable(values.get(id));
+    return Optional.ofNullable(values().get(id));
   }
 
   /** What the fretboard is made of. */

@@ -51,17 +51,8 @@ final class Problems {
     this.found = new Findings(topic);
   }
 
-  static List<Finding> of(
-      Givens givens,
-      FretLayout frets,
-      FretboardTaper taper,
-      StringSpread strings,
-      NeckShape neck,
-      NeckDetails details,
-      Bridge bridge,
-      BodyOutline outline,
-      BodyCuts cuts) {
-    List<Finding> all = new ArrayList<>();
+  static List<Finding> layout(
+      Givens givens, FretLayout frets, FretboardTaper taper, StringSpread strings) {
     Problems layout = new Problems(givens, Topic.LAYOUT);
     layout.frets(frets);
     layout.lastSlot(frets, taper);
@@ -69,10 +60,16 @@ final class Problems {
     layout.radius(taper);
     layout.scales(frets);
     layout.octave(frets);
-    all.addAll(layout.found.list());
+    return layout.found.list();
+  }
+
+  static List<Finding> neckBlank(Givens givens) {
     Problems stock = new Problems(givens, Topic.NECK_BLANK);
     stock.halved();
-    all.addAll(stock.found.list());
+    return stock.found.list();
+  }
+
+  static List<Finding> neck(Givens givens, FretLayout frets, NeckShape neck, NeckDetails details) {
     Problems carved = new Problems(givens, Topic.NECK);
     carved.thickness(frets);
     carved.head();
@@ -80,13 +77,19 @@ final class Problems {
     carved.rod();
     carved.channels(neck);
     carved.access(details);
-    all.addAll(carved.found.list());
+    return carved.found.list();
+  }
+
+  static List<Finding> strings(Givens givens, Bridge bridge) {
     Problems bridged = new Problems(givens, Topic.STRINGS);
     bridged.bridge(bridge);
-    all.addAll(bridged.found.list());
+    return bridged.found.list();
+  }
+
+  static List<Finding> body(Givens givens, BodyOutline outline, BodyCuts cuts) {
     Problems edge = new Problems(givens, Topic.BODY);
     edge.outline(outline);
-    all.addAll(edge.found.list());
+    List<Finding> all = new ArrayList<>(edge.found.list());
     cuts.troubles().forEach(t -> all.add(t.finding()));
     return all;
   }

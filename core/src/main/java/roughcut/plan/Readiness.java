@@ -25,15 +25,16 @@ import roughcut.strings.Heights;
 final class Readiness {
   private Readiness() {}
 
-  static List<Finding> of(
-      Markers markers, FretboardWork work, Heights heights, Bridge bridge, BodyCuts cuts) {
-    List<Finding> all = new ArrayList<>();
-    all.addAll(fretboard(markers, work));
+  static List<Finding> strings(Heights heights, Bridge bridge) {
     Findings strings = new Findings(Topic.STRINGS);
     if (!heights.reaches(bridge.kind())) {
       strings.stop(StringDecisions.BRIDGE.id(), heights.reach(bridge.kind()));
     }
-    all.addAll(strings.list());
+    return strings.list();
+  }
+
+  static List<Finding> routs(BodyCuts cuts) {
+    List<Finding> all = new ArrayList<>();
     cuts.pocket().ifPresent(p -> all.addAll(pocket(p)));
     Findings routs = new Findings(Topic.ROUTS);
     for (RoutPlan rout : cuts.routs()) {
@@ -46,7 +47,7 @@ final class Readiness {
   }
 
   /** Dots that need the same change are told together. */
-  private static List<Finding> fretboard(Markers markers, FretboardWork work) {
+  static List<Finding> fretboard(Markers markers, FretboardWork work) {
     Findings found = new Findings(Topic.FRETBOARD);
     List<Markers.Dot> never = markers.dots().stream().filter(d -> !d.possible()).toList();
     if (!never.isEmpty()) {

@@ -1,11 +1,36 @@
 package roughcut.plan;
 
+import java.util.List;
+import roughcut.design.Givens;
+import roughcut.layout.FretLayout;
+import roughcut.layout.StringSpread;
+import roughcut.measure.Ledger;
 import roughcut.strings.Bridge;
 import roughcut.strings.Compensation;
 import roughcut.strings.Heights;
-import roughcut.strings.NutWork;
 import roughcut.strings.StringPull;
 
-/** What is worked out for strings and bridge. */
+/** Strings and bridge, and how high they lie over the body. */
 public record StringPlan(
-    StringPull pull, Compensation compensation, Bridge bridge, Heights heights, NutWork nut) {}
+    StringPull pull, Compensation compensation, Bridge bridge, Heights heights, Told told) {
+
+  static StringPlan of(Ground ground, LayoutPlan layout, FretboardPlan fretboard) {
+    Givens givens = ground.givens();
+    FretLayout frets = layout.frets();
+    StringSpread strings = layout.strings();
+    Ledger ledger = new Ledger();
+    StringPull pull = StringPull.of(givens, strings, ledger);
+    Compensation compensation = Compensation.of(givens, strings, pull, ledger);
+    Bridge bridge = Bridge.of(givens, frets, layout.taper(), strings, compensation, ledger);
+    Heights heights = Heights.of(givens, frets, strings, fretboard.radius(), bridge.kind(), ledger);
+    return new StringPlan(
+        pull,
+        compensation,
+        bridge,
+        heights,
+        Told.of(
+            ledger,
+            List.of(),
+            List.of(Problems.strings(givens, bridge), Readiness.strings(heights, bridge))));
+  }
+}

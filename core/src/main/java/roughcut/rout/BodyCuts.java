@@ -190,7 +190,7 @@ public record BodyCuts(
         Reach.of(f.neck.joint(), f.body.outline(), f.frets, f.taper, ledger),
         Mass.of(slab, f.body, f.weights, before, f.frets.scale().value(), ledger),
         relief.met(),
-        RoutPlan.all(slab, f.shop, before.density()),
+        RoutPlan.all(slab, f.shop, before.density(), f.heights.taper()),
         IndexHole.all(slab),
         f.body.binding().map(b -> b.channelWidth().value()).orElse(0.0),
         seated,

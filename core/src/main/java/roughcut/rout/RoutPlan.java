@@ -59,19 +59,24 @@ public record RoutPlan(
     return BoredWaste.of(step, surface.value(), bits);
   }
 
-  /** Plans for every step of every rout, in the order of work. */
-  static List<RoutPlan> all(Slab slab, Shop shop, double density) {
+  /**
+   * Plans for every step of every rout, in the order of work.
+   *
+   * @param taper of the pocket's floor where it is tilted; empty without one
+   */
+  static List<RoutPlan> all(Slab slab, Shop shop, double density, Optional<Value> taper) {
     List<RoutPlan> plans = new ArrayList<>();
     for (Cut cut : slab.cuts) {
       // A lever's slot is bored at its ends, sawn and filed: too narrow to be led round.
       for (Step step : cut.kind() == CutKind.SLOT ? List.<Step>of() : cut.steps()) {
-        plans.add(of(slab, shop, cut, step, density));
+        plans.add(of(slab, shop, cut, step, density, taper));
       }
     }
     return plans;
   }
 
-  private static RoutPlan of(Slab slab, Shop shop, Cut cut, Step step, double density) {
+  private static RoutPlan of(
+      Slab slab, Shop shop, Cut cut, Step step, double density, Optional<Value> floor) {
     Value stock = slab.givens.get(RoutDecisions.STOCK_LEFT);
     BodyFace off = slab.givens.get(RoutDecisions.STOCK_FROM);
     boolean covered = cut.kind() == CutKind.CHANNEL && slab.cap() > 0;
@@ -127,25 +132,22 @@ public record RoutPlan(
         cutters,
         surface,
         covered ? Optional.of("before the top is glued, from the back's face") : Optional.empty(),
-        shim(slab, cut),
+        floor
+            .filter(t -> cut.kind() == CutKind.POCKET && Math.abs(t.value()) >= TILTED)
+            .map(t -> shim(slab, t)),
         plan.passes().stream().mapToDouble(p -> p.cutter().dial()).min().orElse(0));
   }
 
   /** A tilted pocket is cut level with its floor: on tapered shims under the template. */
-  private static Optional<Value> shim(Slab slab, Cut cut) {
-    Value taper = slab.ledger.values().get("heights.taper");
-    if (cut.kind() != CutKind.POCKET || taper == null || Math.abs(taper.value()) < TILTED) {
-      return Optional.empty();
-    }
-    return Optional.of(
-        slab.ledger.put(
-            "pass.pocket.shim",
-            taper.value() > 0
-                ? "Shims under the template at the heel's end, none at the body's edge"
-                : "Shims under the template at the body's edge, none at the heel's end",
-            FINE_LENGTH,
-            "abs(k)",
-            in("k", taper)));
+  private static Value shim(Slab slab, Value taper) {
+    return slab.ledger.put(
+        "pass.pocket.shim",
+        taper.value() > 0
+            ? "Shims under the template at the heel's end, none at the body's edge"
+            : "Shims under the template at the body's edge, none at the heel's end",
+        FINE_LENGTH,
+        "abs(k)",
+        in("k", taper));
   }
 
   /** How a tilted floor is made, in words; empty for a level one. */

@@ -10,6 +10,7 @@ import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import roughcut.design.BodyDecisions;
 import roughcut.design.BodyFace;
@@ -32,12 +33,14 @@ import roughcut.rout.CutFrom;
 import roughcut.rout.CutKind;
 import roughcut.rout.Step;
 import roughcut.shop.Limit;
+import roughcut.shop.Shop;
+import roughcut.strings.NeckProof;
 
 /**
  * What remains between everything that is cut into the body, its faces and its edge (handbook page
  * 6, "What remains"). Cuts that meet on purpose are told so by themselves and left out.
  */
-final class BodyThinSpots {
+public final class BodyThinSpots {
   /** Pairs further apart than this are not told, mm. */
   static final double NEAR = 20;
 
@@ -47,23 +50,32 @@ final class BodyThinSpots {
   /** A spot with more than so many times its limit isn't told. */
   static final double WORTH_TELLING = 3;
 
-  private final NeckThinSpots.Enter enter;
+  private final Spots spots;
   private final Givens givens;
   private final Ledger ledger;
   private final BodyCuts body;
   private final Value thickness;
 
-  BodyThinSpots(NeckThinSpots.Enter enter, Givens givens, Ledger ledger, BodyCuts body) {
-    this.enter = enter;
+  private BodyThinSpots(Spots spots, Givens givens, Ledger ledger, BodyCuts body) {
+    this.spots = spots;
     this.givens = givens;
     this.ledger = ledger;
     this.body = body;
     this.thickness = givens.get(BodyDecisions.BODY_THICKNESS);
   }
 
-  void find() {
+  /** Looks the body through; {@code ledger} has what its cuts entered. */
+  public static List<ThinSpot> of(
+      Shop shop, Givens givens, Optional<NeckProof> proof, BodyCuts body, Ledger ledger) {
+    Spots spots = new Spots(shop);
+    new BodyThinSpots(spots, givens, ledger, body).find(proof);
+    BodyNow now = new BodyNow(givens, body);
+    return spots.list().stream().map(now::of).toList();
+  }
+
+  private void find(Optional<NeckProof> proof) {
     pocket();
-    proof();
+    proof.ifPresent(this::proof);
     body.bolts().ifPresent(this::bolts);
     for (Cut cut : body.cuts()) {
       floor(cut);
@@ -73,16 +85,16 @@ final class BodyThinSpots {
       surface(cut, toEdge);
     }
     webs();
-    new FittingThinSpots(enter, givens, ledger, body).find();
+    new FittingThinSpots(spots, givens, ledger, body).find();
   }
 
   private void tell(ThinKind kind, String what, Value left, double x, double y, List<String> by) {
-    tell(enter, kind, kind.limit(), what, left, x, y, by);
+    tell(spots, kind, kind.limit(), what, left, x, y, by);
   }
 
   /** Tells a spot unless there is plenty. */
   static void tell(
-      NeckThinSpots.Enter enter,
+      Spots spots,
       ThinKind kind,
       Limit usual,
       String what,
@@ -91,7 +103,7 @@ final class BodyThinSpots {
       double y,
       List<String> by) {
     if (left.value() < WORTH_TELLING * usual.warn()) {
-      enter.spot(kind, usual, what, left, x, y, by.toArray(String[]::new));
+      spots.add(kind, usual, what, left, x, y, by.toArray(String[]::new));
     }
   }
 
@@ -103,7 +115,7 @@ final class BodyThinSpots {
     body.pocket()
         .ifPresent(
             pocket -> {
-              enter.spot(
+              spots.add(
                   floorKind(),
                   floorLimit(),
                   "floor under the pocket",
@@ -117,16 +129,15 @@ final class BodyThinSpots {
   }
 
   /** The floor that deepening would leave, where the seated neck asks for it. */
-  private void proof() {
-    Value deepen = value("proof.deepen");
-    if (body.pocket().isEmpty() || deepen == null || deepen.value() < PROVED) {
+  private void proof(NeckProof proof) {
+    if (body.pocket().isEmpty() || proof.deepen().value() < PROVED) {
       return;
     }
-    enter.spot(
+    spots.add(
         floorKind(),
         floorLimit(),
         "floor if deepened for the saddle",
-        value("proof.floor"),
+        proof.floor(),
         givens.get(Decisions.JOINT_X).value(),
         0,
         "saddle.height",
@@ -161,7 +172,7 @@ final class BodyThinSpots {
         first.y(),
         List.of("bolt.bite", "bolt.reach", "heel.thickness"));
     tell(
-        enter,
+        spots,
         ThinKind.BOLT_EDGE,
         ThinKind.BOLT_EDGE.limit(d),
         "bolt to the heel's edge",

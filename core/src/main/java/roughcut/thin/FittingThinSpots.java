@@ -53,14 +53,14 @@ final class FittingThinSpots {
               "cover's screws to the wall of %s",
               "lug"));
 
-  private final NeckThinSpots.Enter enter;
+  private final Spots spots;
   private final Givens givens;
   private final Ledger ledger;
   private final BodyCuts body;
   private final Value thickness;
 
-  FittingThinSpots(NeckThinSpots.Enter enter, Givens givens, Ledger ledger, BodyCuts body) {
-    this.enter = enter;
+  FittingThinSpots(Spots spots, Givens givens, Ledger ledger, BodyCuts body) {
+    this.spots = spots;
     this.givens = givens;
     this.ledger = ledger;
     this.body = body;
@@ -73,7 +73,7 @@ final class FittingThinSpots {
   }
 
   private void tell(ThinKind kind, String what, Value left, double x, double y, List<String> by) {
-    BodyThinSpots.tell(enter, kind, kind.limit(), what, left, x, y, by);
+    BodyThinSpots.tell(spots, kind, kind.limit(), what, left, x, y, by);
   }
 
   private Value value(String id) {

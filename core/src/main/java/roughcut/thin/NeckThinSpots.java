@@ -1,70 +1,221 @@
 package roughcut.thin;
 
+import static roughcut.measure.Quantity.FINE_LENGTH;
+import static roughcut.measure.Quantity.LENGTH;
+import static roughcut.measure.Worked.in;
+
+import java.util.ArrayList;
+import java.util.List;
+import roughcut.blank.CurvedInsert;
+import roughcut.blank.NeckBlank;
 import roughcut.layout.FretLayout;
+import roughcut.layout.FretboardTaper;
+import roughcut.measure.Known;
+import roughcut.measure.Ledger;
 import roughcut.measure.Value;
 import roughcut.neck.AccessBore;
 import roughcut.neck.NeckDetails;
 import roughcut.neck.NeckShape;
 import roughcut.neck.RodAccess;
+import roughcut.neck.RodChannel;
 import roughcut.neck.TunerLayout;
-import roughcut.shop.Limit;
+import roughcut.shop.Shop;
 
-/** What remains round stiffeners, access bore, splines and tuners. */
-final class NeckThinSpots {
-
+/**
+ * What remains of the neck: under rod and stiffeners, outside glue lines, in its blank, round
+ * access bore, splines and tuners.
+ */
+public final class NeckThinSpots {
   /**
-   * Enters a spot: kind, words, wood left, place, decisions; with limits by a diameter or plain.
+   * What there is.
+   *
+   * @param spots in the order of looking
+   * @param side blank outside the neck's outline
+   * @param shaft stock below the finished back where it is deepest
    */
-  interface Enter {
-    void spot(
-        ThinKind kind,
-        Limit usual,
-        String what,
-        Value left,
-        double x,
-        double y,
-        String... changedBy);
+  public record Left(List<ThinSpot> spots, Value side, Value shaft) {}
 
-    default void spot(
-        ThinKind kind, String what, Value left, double x, double y, String... changedBy) {
-      spot(kind, kind.limit(), what, left, x, y, changedBy);
-    }
-  }
-
-  /** Seen from the side rather than from above. */
-  private static final double SIDE = Double.NaN;
-
-  private final Enter enter;
+  private final Spots spots;
+  private final Ledger ledger;
   private final FretLayout frets;
   private final NeckShape neck;
 
-  NeckThinSpots(Enter enter, FretLayout frets, NeckShape neck) {
-    this.enter = enter;
+  private NeckThinSpots(Shop shop, Ledger ledger, FretLayout frets, NeckShape neck) {
+    this.spots = new Spots(shop);
+    this.ledger = ledger;
     this.frets = frets;
     this.neck = neck;
   }
 
-  void find(NeckDetails details) {
+  /** Looks the neck through; {@code ledger} has the glue lines' places already. */
+  public static Left of(
+      Shop shop,
+      FretLayout frets,
+      NeckBlank blank,
+      NeckShape neck,
+      RodChannel rod,
+      NeckDetails details,
+      Ledger ledger) {
+    NeckThinSpots look = new NeckThinSpots(shop, ledger, frets, neck);
+    look.rod(rod);
+    look.strips(blank, neck.taper());
+    Value shaft = look.stock();
+    look.inserts(blank);
+    look.details(details);
+    Value side = look.blankSides(blank);
+    return new Left(look.spots.list(), side, shaft);
+  }
+
+  private void rod(RodChannel rod) {
+    double x = rod.leastX().value();
+    spots.add(
+        ThinKind.ROD,
+        "under the rod, " + frets.near(x),
+        rod.least(),
+        x,
+        "rod.depth",
+        "neck.thickness-1",
+        "neck.profile-exponent",
+        "rod.width");
+  }
+
+  /**
+   * The outer strip beyond each glue line that the outline reaches; both sides of a symmetrical
+   * stack are told as one.
+   */
+  private void strips(NeckBlank blank, FretboardTaper taper) {
+    double heel = Math.max(taper.halfWidth(0), taper.secondWidth().value() / 2);
+    List<Double> told = new ArrayList<>();
+    for (int line = 1; line < blank.strips().size(); line++) {
+      double offset = blank.strips().get(line).from();
+      double b = Math.abs(offset);
+      if (b >= heel || told.stream().anyMatch(other -> Math.abs(other - b) < 1e-6)) {
+        continue;
+      }
+      told.add(b);
+      strip(line, offset, blank, taper);
+    }
+  }
+
+  private void strip(int line, double offset, NeckBlank blank, FretboardTaper taper) {
+    Value glueLine = ledger.values().get("blank.glue-line." + line + ".offset");
+    double crossed =
+        blank.crossings().stream()
+            .filter(c -> c.line() == line)
+            .mapToDouble(c -> c.x().value())
+            .findFirst()
+            .orElse(0);
+    // Only the strip next to the edge can run out; the ones inside it are as wide as they were
+    // made.
+    double nextOut =
+        offset < 0 ? blank.strips().get(line - 1).from() : blank.strips().get(line).to();
+    if (Math.abs(nextOut) < taper.halfWidth(0)) {
+      return;
+    }
+    Value left =
+        ledger.put(
+            "blank.strip-outside." + line + ".at-nut",
+            "Strip outside glue line " + line + " at the nut",
+            LENGTH,
+            "max(0, w_nut / 2 − b)",
+            in("w_nut", taper.nutWidth()),
+            in("b", glueLine));
+    String what =
+        left.value() > 0
+            ? "outer strip at the nut"
+            : "outer strip runs out, " + frets.near(crossed);
+    int outer = offset < 0 ? line : line + 1;
+    spots.add(
+        ThinKind.OUTER_STRIP,
+        what,
+        left,
+        crossed,
+        "neck.strip." + outer + ".thickness",
+        "nut.width");
+  }
+
+  private Value stock() {
+    double from = Math.max(0, neck.back().straightFrom());
+    double to = neck.back().straightTo();
+    double deepestX = neck.thickness().slope() >= 0 ? to : from;
+    Value shaft = neck.shaft();
+    Value spare =
+        ledger.find(
+            "shaft.spare",
+            "Shaft stock below the finished back where it is deepest",
+            LENGTH,
+            shaft.value() - neck.thickness().depth(deepestX),
+            "found as shaft less the deepest of the thickness line without fretboard",
+            neck.basis().with(shaft));
+    spots.add(
+        ThinKind.SHAFT_STOCK,
+        "stock under back, " + frets.near(deepestX),
+        spare,
+        deepestX,
+        "neck.thickness-12",
+        "neck.thickness-1",
+        "shaft.thickness");
+    return spare;
+  }
+
+  private void inserts(NeckBlank blank) {
+    for (CurvedInsert insert : blank.inserts()) {
+      spots.add(
+          ThinKind.INSERT,
+          "beside the curved joint " + insert.line(),
+          insert.left(),
+          blank.strips().get(0).lower().heelEnd() / 2,
+          "neck.strip." + insert.line() + ".bow");
+    }
+  }
+
+  private Value blankSides(NeckBlank blank) {
+    double end = neck.through() ? neck.joint().value() : neck.heelEnd().value();
+    double widestX = neck.taper().halfWidth(end) > neck.taper().halfWidth(0) ? end : 0;
+    Value side =
+        ledger.put(
+            "blank.side-spare",
+            "Blank outside the neck's outline, each side",
+            LENGTH,
+            "W / 2 − (w_nut + (w_2 − w_nut) · x / x_2) / 2",
+            in("W", blank.width()),
+            in("w_nut", neck.taper().nutWidth()),
+            in("w_2", neck.taper().secondWidth()),
+            in(
+                "x",
+                widestX > 0
+                    ? neck.through() ? neck.joint() : neck.heelEnd()
+                    : Known.of("nut.line", "Nut line", 0, FINE_LENGTH, "where the nut line is")),
+            in("x_2", neck.taper().secondAt()));
+    spots.add(
+        ThinKind.BLANK_SIDE,
+        "blank beside the " + (widestX > 0 ? "heel" : "nut"),
+        side,
+        widestX,
+        "neck.strip.1.thickness",
+        "fretboard.end-width");
+    return side;
+  }
+
+  private void details(NeckDetails details) {
     details
         .stiffeners()
         .ifPresent(
             s -> {
               double x = s.leastX().value();
-              enter.spot(
+              spots.add(
                   ThinKind.STIFFENER,
                   "stiffener to back, " + frets.near(x),
                   s.least(),
                   x,
-                  SIDE,
                   "stiffener.depth",
                   "stiffener.offset-head",
                   "stiffener.offset-heel");
-              enter.spot(
+              spots.add(
                   ThinKind.STIFFENER_BETWEEN,
                   "rod to stiffener",
                   s.between(),
                   s.bass().from(),
-                  SIDE,
                   "stiffener.offset-head",
                   "stiffener.width",
                   "rod.width");
@@ -75,35 +226,30 @@ final class NeckThinSpots {
         .splines()
         .ifPresent(
             s -> {
-              enter.spot(
-                  ThinKind.SPLINE_BACK, "spline to back", s.back(), s.x(), SIDE, "spline.depth");
-              enter.spot(
-                  ThinKind.SPLINE_ROD, "spline to rod", s.rod(), s.x(), SIDE, "spline.offset");
+              spots.add(ThinKind.SPLINE_BACK, "spline to back", s.back(), s.x(), "spline.depth");
+              spots.add(ThinKind.SPLINE_ROD, "spline to rod", s.rod(), s.x(), "spline.offset");
             });
     tuners(details.tuners());
   }
 
   private void access(AccessBore bore) {
     double at = neck.head().breakX();
-    enter.spot(
+    spots.add(
         ThinKind.ACCESS_BACK,
         "access bore to back",
         bore.back(),
         at,
-        SIDE,
         "rod.axis-depth",
         "access.bore",
         "access.tilt");
-    enter.spot(
+    spots.add(
         ThinKind.ACCESS_NUT,
         "access bore under the nut",
         bore.underNut(),
         at,
-        SIDE,
         "rod.axis-depth",
         "access.bore");
-    enter.spot(
-        ThinKind.ACCESS_KEY, "key in its bore", bore.key(), at, SIDE, "access.bore", "access.key");
+    spots.add(ThinKind.ACCESS_KEY, "key in its bore", bore.key(), at, "access.bore", "access.key");
   }
 
   private void keyWay(RodAccess way) {
@@ -116,8 +262,7 @@ final class NeckThinSpots {
             case KEY -> ThinKind.ACCESS_KEY;
             case REACH -> ThinKind.ACCESS_REACH;
           };
-      enter.spot(
-          kind, left.what(), left.value(), left.x(), SIDE, left.changedBy().toArray(String[]::new));
+      spots.add(kind, left.what(), left.value(), left.x(), left.changedBy().toArray(String[]::new));
     }
   }
 
@@ -129,7 +274,7 @@ final class NeckThinSpots {
       edge = tuner.edge().value() < edge.edge().value() ? tuner : edge;
       post = tuner.clearance().value() < post.clearance().value() ? tuner : post;
     }
-    enter.spot(
+    spots.add(
         ThinKind.TUNER_EDGE,
         "tuner " + edge.string() + " to head edge",
         edge.edge(),
@@ -139,7 +284,7 @@ final class NeckThinSpots {
         "tuner.first",
         "tuner.bushing");
     if (layout.tuners().size() > 1) {
-      enter.spot(
+      spots.add(
           ThinKind.TUNER_POST,
           "string " + post.string() + " to a post",
           post.clearance(),
@@ -152,7 +297,7 @@ final class NeckThinSpots {
         .bodyGap()
         .ifPresent(
             gap ->
-                enter.spot(
+                spots.add(
                     ThinKind.TUNER_BODY,
                     "between tuner bodies",
                     gap,

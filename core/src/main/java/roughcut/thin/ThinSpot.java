@@ -1,5 +1,6 @@
 package roughcut.thin;
 
+import java.util.Comparator;
 import java.util.List;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Units;
@@ -27,6 +28,10 @@ public record ThinSpot(
     double y,
     double now,
     List<String> changedBy) {
+  /** By state, then by how little of the limit is left. */
+  public static final Comparator<ThinSpot> WORST_FIRST =
+      Comparator.comparing(ThinSpot::state).thenComparingDouble(ThinSpot::share);
+
   private static final double HAIR = 1e-9;
 
   /** A spot that is now as it will be when finished. */

@@ -16,6 +16,7 @@ import roughcut.design.BlankDecisions;
 import roughcut.design.Build;
 import roughcut.design.Decisions;
 import roughcut.design.Measurement;
+import roughcut.design.Proposal;
 import roughcut.design.Stack;
 import roughcut.design.Strip;
 import roughcut.file.ReadBack;
@@ -25,6 +26,7 @@ import roughcut.plan.Plan;
 import roughcut.shop.Board;
 import roughcut.shop.Saw;
 import roughcut.shop.Shop;
+import roughcut.whatif.Remedies;
 
 /**
  * Ripping: each strip's own fence, each cut's own saw, and ways out that leave what is cut alone.
@@ -74,9 +76,9 @@ class RipFencesTest {
     RipPlan rip = plan.rips().plans().get(0);
     assertThat(rip.done()).containsExactly(1, 5);
     assertThat(rip.fits()).isFalse();
-    List<WayOut> ways = plan.waysOut(rip);
+    List<Proposal> ways = Remedies.strips(plan, rip);
     assertThat(ways).isNotEmpty();
-    for (WayOut way : ways) {
+    for (Proposal way : ways) {
       Build next = way.change().apply(plan.build());
       for (int strip : rip.done()) {
         assertThat(next.design().neckStack().strips().get(strip - 1))
@@ -97,10 +99,10 @@ class RipFencesTest {
     assertThat(rip.fits()).as("its width is enough").isTrue();
     assertThat(plan.about(Topic.NECK_BLANK))
         .anyMatch(q -> q.stops() && q.words().contains("too thin"));
-    List<WayOut> ways = plan.waysOut(rip);
+    List<Proposal> ways = Remedies.strips(plan, rip);
     assertThat(ways).anyMatch(w -> w.words().contains("take board good"));
     assertThat(ways).anyMatch(w -> w.words().contains("cap of"));
-    for (WayOut way : ways) {
+    for (Proposal way : ways) {
       Plan next = Plan.of(way.change().apply(plan.build()), shop);
       assertThat(next.about(Topic.NECK_BLANK))
           .as(way.words())

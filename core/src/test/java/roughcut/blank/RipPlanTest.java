@@ -18,12 +18,14 @@ import roughcut.Vectors;
 import roughcut.demo.Demo;
 import roughcut.design.Build;
 import roughcut.design.Measurement;
+import roughcut.design.Proposal;
 import roughcut.finding.Finding;
 import roughcut.finding.Topic;
 import roughcut.plan.Plan;
 import roughcut.shop.Board;
 import roughcut.shop.BoardMark;
 import roughcut.shop.Shop;
+import roughcut.whatif.Remedies;
 
 class RipPlanTest {
   private static final Board.Grain FLAT = Board.Grain.FLAT;
@@ -84,13 +86,13 @@ class RipPlanTest {
     assertThat(plum.fits()).isFalse();
     assertThat(value(bittern, "rip.need")).isCloseTo(4 * 12.5 + 9, within(1e-9));
     assertThat(value(bittern, "rip.short")).isCloseTo(2, within(1e-9));
-    List<WayOut> ways = bittern.waysOut(plum);
+    List<Proposal> ways = Remedies.strips(bittern, plum);
     assertThat(ways)
-        .extracting(WayOut::words)
+        .extracting(Proposal::words)
         .anyMatch(w -> w.contains("bandsaw"))
         .anyMatch(w -> w.contains("plum-2"))
         .anyMatch(w -> w.contains("thinner"));
-    for (WayOut way : ways) {
+    for (Proposal way : ways) {
       Plan after = Plan.of(way.change().apply(Demo.bittern()), Demo.shop());
       after.rips().plans().stream()
           .filter(p -> p.species().equals("plum"))
@@ -102,7 +104,7 @@ class RipPlanTest {
   @Test
   void nothingIsOfferedThatIsNotNeeded() {
     Plan heron = Heron.with();
-    heron.rips().plans().forEach(p -> assertThat(heron.waysOut(p)).isEmpty());
+    heron.rips().plans().forEach(p -> assertThat(Remedies.strips(heron, p)).isEmpty());
   }
 
   @Test

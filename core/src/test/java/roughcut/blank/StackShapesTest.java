@@ -13,12 +13,14 @@ import roughcut.demo.Demo;
 import roughcut.design.BlankStep;
 import roughcut.design.Build;
 import roughcut.design.Design;
+import roughcut.design.Proposal;
 import roughcut.design.Stack;
 import roughcut.design.Strip;
 import roughcut.finding.Finding;
 import roughcut.finding.Topic;
 import roughcut.geometry.Arcs;
 import roughcut.plan.Plan;
+import roughcut.whatif.Remedies;
 
 /** Tapered and curved strips, steps after gluing, and what is seen of it all. */
 class StackShapesTest {
@@ -83,9 +85,9 @@ class StackShapesTest {
   void everyWayOutKeepsTheOutlineOffTheLine() {
     Plan before = Heron.with();
     assertThat(before.blank().crossings()).isNotEmpty();
-    List<WayOut> ways = before.stackWaysOut();
+    List<Proposal> ways = Remedies.stack(before);
     assertThat(ways).hasSize(3);
-    for (WayOut way : ways) {
+    for (Proposal way : ways) {
       Plan after = Plan.of(way.change().apply(before.build()), Demo.shop());
       assertThat(after.blank().crossings()).as(way.words()).isEmpty();
       assertThat(value(after, "blank.side-spare")).as(way.words()).isNotNegative();

@@ -243,7 +243,7 @@ class FretboardTest {
   @Test
   void onAFanPinsStandInTheirSlotAndDotsMidwayBetweenFretsWhereTheyAre() {
     Plan plan = Heron.with("scale.bass=690", "scale.treble=640", "scale.perpendicular-fret=7");
-    for (FretPins pin : plan.fretboard().pins()) {
+    for (FretPins pin : plan.neckPlan().pins()) {
       FretLayout.Fret fret = plan.frets().frets().get(pin.fret() - 1);
       double y = pin.y().orElseThrow();
       assertThat(pin.along(1)).isCloseTo(fret.x() + fret.slant() * y, within(1e-9));

@@ -12,6 +12,7 @@ import roughcut.demo.Demo;
 import roughcut.design.Build;
 import roughcut.finding.Topic;
 import roughcut.plan.Plan;
+import roughcut.whatif.Remedies;
 
 /** Lengths in sentences, in the maker's units. */
 class SentenceTest {
@@ -53,13 +54,13 @@ class SentenceTest {
       plan.about(Topic.NECK_BLANK).forEach(q -> all.add(q.words()));
       plan.about(Topic.BODY_BLANK).forEach(q -> all.add(q.words()));
       plan.about(Topic.PLANER).forEach(q -> all.add(q.words()));
-      plan.stackWaysOut().forEach(w -> all.add(w.words()));
-      plan.rips().plans().forEach(r -> plan.waysOut(r).forEach(w -> all.add(w.words())));
+      Remedies.stack(plan).forEach(w -> all.add(w.words()));
+      plan.rips().plans().forEach(r -> Remedies.strips(plan, r).forEach(w -> all.add(w.words())));
       plan.cuts().routs().forEach(r -> all.add(r.template().say()));
       plan.cuts().routs().forEach(r -> r.plan().missing().ifPresent(all::add));
       all.add(plan.stringPlan().heights().reach(plan.stringPlan().bridge().kind()));
       all.add(plan.stringPlan().bridge().trouble());
-      all.addAll(plan.stringPlan().nut().advice());
+      all.addAll(plan.nutWork().advice());
       plan.proofWays(Units.DECIMAL_INCH).forEach(w -> all.add(w.words()));
       for (String sentence : all) {
         String inches = Sentence.in(sentence, Units.DECIMAL_INCH);

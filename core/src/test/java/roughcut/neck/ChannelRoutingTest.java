@@ -65,7 +65,7 @@ class ChannelRoutingTest {
   @Test
   void aScarfIsCountedFromTheHeelEndAndSaysWhenToCut() {
     Plan under = Heron.with("scarf.school=seam-under-fretboard");
-    assertThat(under.details().routing().when()).contains("after the joint");
+    assertThat(under.blanks().routing().when()).contains("after the joint");
     double heelEnd = value(under, "rod.end-stop") + under.rod().end().value();
     assertThat(value(under, "rod.start-stop"))
         .isCloseTo(heelEnd - under.rod().start().value(), within(1e-9));
@@ -73,9 +73,9 @@ class ChannelRoutingTest {
         .contains("eel end")
         .contains("after the joint");
     Plan across = Heron.with("scarf.school=seam-across-head");
-    assertThat(across.details().routing().when()).contains("before or after the joint");
+    assertThat(across.blanks().routing().when()).contains("before or after the joint");
     Plan one = Heron.with("head.made=one-piece");
-    assertThat(one.details().routing().when()).isEmpty();
+    assertThat(one.blanks().routing().when()).isEmpty();
     assertThat(value(one, "rod.start-stop") + 430 + value(one, "rod.end-stop"))
         .isCloseTo(value(one, "stack.length"), within(1e-9));
   }
@@ -102,7 +102,7 @@ class ChannelRoutingTest {
   }
 
   private static MachineStops run(Plan plan, String name) {
-    return plan.details().routing().runs().stream()
+    return plan.blanks().routing().runs().stream()
         .filter(r -> r.name().equals(name))
         .findFirst()
         .orElseThrow();
@@ -132,7 +132,7 @@ class ChannelRoutingTest {
     Plan shallow = Heron.with("rod.deeper-middle=-2");
     assertThat(run(shallow, "Rod channel").to().value()).isCloseTo(8.4, within(1e-9));
     assertThat(run(shallow, "Its curve").to().value()).isCloseTo(10.4, within(1e-9));
-    for (MachineStops run : plan.details().routing().runs()) {
+    for (MachineStops run : plan.blanks().routing().runs()) {
       assertThat(run.passDepth().value())
           .isLessThanOrEqualTo(0.7 * run.cutter().value() / 2 + 1e-9);
     }
@@ -193,11 +193,11 @@ class ChannelRoutingTest {
                 "rod.start=" + start,
                 "rod.length=" + length,
                 "head.made=" + (i % 2 == 0 ? "one-piece" : "scarf"));
-        MachineStops run = plan.details().routing().rod();
+        MachineStops run = plan.blanks().routing().rod();
         double heel = plan.neck().heelEnd().value() + trim(plan);
         double stopEnd = heel - run.endStop().value();
         double stopStart =
-            plan.details().routing().countedFromHeel()
+            plan.blanks().routing().countedFromHeel()
                 ? heel - run.startStop().value()
                 : heel - value(plan, "stack.length") + run.startStop().value();
         double r = run.cutter().value() / 2;
@@ -217,7 +217,7 @@ class ChannelRoutingTest {
   @Test
   void cutterChoicesSurviveWithoutStiffeners() {
     Plan none = Heron.with("stiffener.count=0");
-    assertThat(none.details().routing().runs()).hasSize(1);
+    assertThat(none.blanks().routing().runs()).hasSize(1);
     assertThat(NeckDecisions.STIFFENER_CUTTER.undecided(none.build().design())).isTrue();
   }
 }

@@ -72,10 +72,10 @@ class HeadMakingTest {
     double plain = value(Plan.of(build, shop), "head.grain-through");
     double most = Plan.of(build, shop).rips().mostRunOut();
     assertThat(plain).isCloseTo(14 / Math.sin(Math.toRadians(12.5 + most)), within(1e-9));
-    assertThat(Plan.of(build, shop).details().ways())
+    assertThat(Plan.of(build, shop).blanks().ways())
         .filteredOn(w -> w.name().equals("one piece"))
         .allMatch(w -> w.grainWords(roughcut.measure.Units.MM).endsWith("short"));
-    assertThat(Plan.of(build, shop).details().ways())
+    assertThat(Plan.of(build, shop).blanks().ways())
         .filteredOn(w -> w.name().startsWith("scarf"))
         .allMatch(w -> w.grainWords(roughcut.measure.Units.MM).equals("full length"));
   }

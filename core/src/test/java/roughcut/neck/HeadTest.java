@@ -183,7 +183,7 @@ class HeadTest {
   @Test
   void theWaysToMakeAHeadAreComparedAndChosenWithOneAction() {
     Plan plan = Heron.with();
-    List<HeadComparison.Way> ways = plan.details().ways();
+    List<HeadComparison.Way> ways = plan.blanks().ways();
     assertThat(ways).hasSize(4);
     assertThat(ways.stream().filter(HeadComparison.Way::chosen)).hasSize(1);
     assertThat(ways.get(0).depth()).isEqualTo(16);
@@ -193,7 +193,7 @@ class HeadTest {
     assertThat(ways.get(0).boards()).contains("cherry-1", "hornbeam-1");
     for (HeadComparison.Way way : ways) {
       Plan after = Plan.of(way.choose().change().apply(plan.build()), Demo.shop());
-      assertThat(after.details().ways().stream().filter(HeadComparison.Way::chosen).toList())
+      assertThat(after.blanks().ways().stream().filter(HeadComparison.Way::chosen).toList())
           .extracting(HeadComparison.Way::name)
           .containsExactly(way.name());
     }

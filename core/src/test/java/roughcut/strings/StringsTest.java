@@ -210,13 +210,12 @@ class StringsTest {
 
   @Test
   void aShallowBreakAndPolesFarOffAreSaid() {
-    assertThat(Heron.with().stringPlan().nut().advice()).isEmpty();
-    assertThat(Heron.with("strings.pole-spread=45").stringPlan().nut().advice())
+    assertThat(Heron.with().nutWork().advice()).isEmpty();
+    assertThat(Heron.with("strings.pole-spread=45").nutWork().advice())
         .anyMatch(w -> w.contains("off their poles"));
-    assertThat(Heron.with("head.angle=4", "tuner.wrap-height=11").stringPlan().nut().advice())
+    assertThat(Heron.with("head.angle=4", "tuner.wrap-height=11").nutWork().advice())
         .anyMatch(w -> w.contains("retainer"));
-    assertThat(Heron.with("head.angle=22").stringPlan().nut().advice())
-        .anyMatch(w -> w.contains("rub"));
+    assertThat(Heron.with("head.angle=22").nutWork().advice()).anyMatch(w -> w.contains("rub"));
   }
 
   @Test

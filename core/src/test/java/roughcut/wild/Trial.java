@@ -26,6 +26,7 @@ import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
 import roughcut.thin.ThinSpot;
+import roughcut.whatif.Remedies;
 
 /**
  * What is asked of every build whose values are legal one by one: it plans, draws, is written out,
@@ -84,9 +85,9 @@ public final class Trial {
       where = "numbers";
       numbers(plan);
       where = "ways out";
-      plan.stackWaysOut();
+      Remedies.stack(plan);
       for (RipPlan rip : plan.rips().plans()) {
-        plan.waysOut(rip);
+        Remedies.strips(plan, rip);
       }
       where = "read back";
       if (!Arrays.equals(ReadBack.bytes(ReadBack.of(build)), ReadBack.bytes(build))) {

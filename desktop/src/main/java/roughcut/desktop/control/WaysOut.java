@@ -9,7 +9,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import roughcut.blank.WayOut;
+import roughcut.design.Proposal;
 import roughcut.desktop.session.Session;
 import roughcut.measure.Sentence;
 
@@ -39,14 +39,14 @@ public final class WaysOut extends VBox {
    *
    * @param otherwise what to say when there are none
    */
-  public void show(List<WayOut> ways, String otherwise) {
+  public void show(List<Proposal> ways, String otherwise) {
     none.setText(otherwise);
     none.setVisible(ways.isEmpty());
     none.setManaged(ways.isEmpty());
     rows.getChildren().setAll(ways.stream().map(this::row).toList());
   }
 
-  private HBox row(WayOut way) {
+  private HBox row(Proposal way) {
     Label words = new Label(Sentence.in(way.words(), session.units().get()));
     words.getStyleClass().add("fact");
     words.setWrapText(true);

@@ -9,10 +9,10 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import roughcut.blank.BlankReadiness;
 import roughcut.blank.RipPlan;
-import roughcut.blank.WayOut;
 import roughcut.design.BlankDecisions;
 import roughcut.design.Decisions;
 import roughcut.design.PartDecisions;
+import roughcut.design.Proposal;
 import roughcut.desktop.control.BoardChoices;
 import roughcut.desktop.control.DecisionField;
 import roughcut.desktop.control.PartPlacer;
@@ -27,6 +27,7 @@ import roughcut.finding.Topic;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
+import roughcut.whatif.Remedies;
 
 /**
  * The boards that the strips come from, with this saw: what comes out, what is missing, and what
@@ -120,9 +121,9 @@ final class BoardsPage extends PlainPage {
     small.show();
     lefts(plan);
     questions.show("Parts from the rack", plan.about(Topic.NECK_BLANK), units);
-    List<WayOut> found = new ArrayList<>();
+    List<Proposal> found = new ArrayList<>();
     for (RipPlan rip : plan.rips().plans()) {
-      found.addAll(plan.waysOut(rip));
+      found.addAll(Remedies.strips(plan, rip));
     }
     ways.show(
         found,

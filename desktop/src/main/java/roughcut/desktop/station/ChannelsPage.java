@@ -122,7 +122,7 @@ final class ChannelsPage extends KnifePage {
                     number(plan, "stiffener.least", units),
                     plan.frets().near(s.leastX().value())));
     remains.end();
-    ChannelRouting routing = plan.details().routing();
+    ChannelRouting routing = plan.blanks().routing();
     how.setText(routing.words());
     machine.begin();
     machine.row(

@@ -94,7 +94,7 @@ final class FittingPage extends PlainPage {
         .bottoms()
         .forEach(b -> bottoms.append(bottoms.length() > 0 ? " · " : "").append(number(b, units)));
     nut.row(false, "slot bottoms", bottoms.toString());
-    for (FretPins pin : plan.fretboard().pins()) {
+    for (FretPins pin : plan.neckPlan().pins()) {
       nut.row(
           false,
           "pins, slot " + pin.fret(),

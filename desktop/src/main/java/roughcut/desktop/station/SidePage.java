@@ -95,7 +95,7 @@ final class SidePage extends KnifePage {
 
   @Override
   void showBeside(Plan plan, Units units) {
-    ways.show(plan.details().ways(), units);
+    ways.show(plan.blanks().ways(), units);
   }
 
   @Override

@@ -27,6 +27,7 @@ import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
 import roughcut.plan.StackDrag;
+import roughcut.whatif.Remedies;
 
 /** The neck blank's strips, where the outline cuts through them, and what will be seen. */
 final class StackPage extends KnifePage {
@@ -111,7 +112,7 @@ final class StackPage extends KnifePage {
 
   @Override
   void showBeside(Plan plan, Units units) {
-    var found = plan.stackWaysOut();
+    var found = Remedies.stack(plan);
     ways.show(found, plan.blank().crossings().isEmpty() ? "The outline crosses no glue line." : "");
     lines.begin();
     boolean alike = plan.blank().symmetrical();

@@ -127,9 +127,7 @@ final class StringsPage extends PlainPage {
         .forEach(v -> errors.append(errors.length() > 0 ? " · " : "").append(number(v, units)));
     poles.row(false, "outside their poles", errors.toString());
     poles.row(
-        false,
-        "there",
-        plan.stringPlan().nut().spreadThere().text(units) + " between the outer strings");
+        false, "there", plan.nutWork().spreadThere().text(units) + " between the outer strings");
     if (fanned) {
       StringBuilder fan = new StringBuilder();
       plan.stringPlan()
@@ -140,7 +138,7 @@ final class StringsPage extends PlainPage {
     }
 
     poles.end();
-    advice.setText(Sentence.in(String.join("\n", plan.stringPlan().nut().advice()), units));
+    advice.setText(Sentence.in(String.join("\n", plan.nutWork().advice()), units));
     advice.setVisible(!advice.getText().isEmpty());
     advice.setManaged(advice.isVisible());
     says.setText(

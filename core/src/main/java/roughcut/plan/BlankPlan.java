@@ -1,0 +1,233 @@
+package roughcut.plan;
+
+import java.util.List;
+import java.util.Optional;
+import roughcut.blank.BlankReadiness;
+import roughcut.blank.BlankTree;
+import roughcut.blank.BoardLayout;
+import roughcut.blank.BodyBlank;
+import roughcut.blank.FaceCheck;
+import roughcut.blank.GlueUp;
+import roughcut.blank.HeadWings;
+import roughcut.blank.MillingPasses;
+import roughcut.blank.Movement;
+import roughcut.blank.NeckBlank;
+import roughcut.blank.NeckRips;
+import roughcut.blank.PlanerAdvice;
+import roughcut.blank.SeenLines;
+import roughcut.blank.Weights;
+import roughcut.blank.WoodPart;
+import roughcut.blank.WoodParts;
+import roughcut.design.BlankDecisions;
+import roughcut.design.BodyDecisions;
+import roughcut.design.Decisions;
+import roughcut.design.Givens;
+import roughcut.design.NeckDecisions;
+import roughcut.fretboard.FretboardRadius;
+import roughcut.geometry.Outline;
+import roughcut.measure.Basis;
+import roughcut.measure.Ledger;
+import roughcut.measure.Quantity;
+import roughcut.measure.Value;
+import roughcut.measure.ValueKey;
+import roughcut.neck.ChannelRouting;
+import roughcut.neck.HeadComparison;
+import roughcut.neck.HeadLine;
+import roughcut.neck.HeadOutline;
+import roughcut.neck.NeckShape;
+import roughcut.neck.OnePieceHead;
+import roughcut.neck.RoutedBlank;
+import roughcut.shop.Shop;
+import roughcut.thin.BlankThinSpots;
+
+/**
+ * Blanks and boards: what wood is wanted, how it is sawn, milled and glued, and what it weighs.
+ *
+ * @param routing how the channels are routed into the neck's blank
+ * @param ways to make the head, beside each other
+ * @param seen where glue lines are seen
+ * @param parts every rough part wanted from the rack
+ * @param boards where those parts lie on the rack's boards
+ */
+public record BlankPlan(
+    BlankTree tree,
+    ChannelRouting routing,
+    NeckRips rips,
+    HeadWings wings,
+    GlueUp glueUp,
+    MillingPasses milling,
+    FaceCheck faceCheck,
+    BodyBlank body,
+    List<HeadComparison.Way> ways,
+    List<SeenLines> seen,
+    List<WoodPart> parts,
+    BoardLayout boards,
+    Weights weights,
+    Told told) {
+
+  static BlankPlan of(LayoutPlan layout, FretboardPlan fretboard, NeckPlan neck) {
+    return new Maker(layout, fretboard, neck).make();
+  }
+
+  /** Makes it, part after part. */
+  private static final class Maker {
+    private final LayoutPlan layout;
+    private final FretboardPlan fretboard;
+    private final NeckPlan neck;
+    private final Givens givens;
+    private final Shop shop;
+    private final Ledger ledger = new Ledger();
+
+    Maker(LayoutPlan layout, FretboardPlan fretboard, NeckPlan neck) {
+      this.layout = layout;
+      this.fretboard = fretboard;
+      this.neck = neck;
+      this.givens = neck.ground().givens();
+      this.shop = neck.ground().shop();
+    }
+
+    BlankPlan make() {
+      NeckBlank blank = neck.blank();
+      BlankTree tree =
+          BlankTree.of(
+              givens, neck.head().blankLength(), neck.deep(), blank.width().value(), ledger);
+      ChannelRouting routing =
+          ChannelRouting.of(
+              givens,
+              neck.rod(),
+              neck.details().stiffeners(),
+              RoutedBlank.of(givens, blank, tree.length(), neck.density()),
+              ledger);
+      Outline outline = NeckStock.outline(givens, tree, layout.taper(), neck.head().face());
+      Basis outlined = layout.taper().basis().and(neck.shape().basis()).with(tree.length());
+      NeckRips rips = NeckRips.of(givens, shop, tree, nested(outline), outlined, ledger);
+      GlueUp glueUp = GlueUp.of(givens, tree, ledger);
+      ledger.put(
+          blank.width().as(new ValueKey("stack.width", blank.width().label(), Quantity.LENGTH)));
+      HeadWings wings = wings();
+      Movement.of(givens, blank, ledger);
+      MillingPasses milling = MillingPasses.of(givens, ledger);
+      FaceCheck faceCheck = FaceCheck.of(givens, ledger);
+      BodyBlank body = BodyBlank.of(givens, shop, layout.outline(), ledger);
+      List<SeenLines> seen = seen();
+      List<WoodPart> parts = WoodParts.of(givens, tree, rips, wings, layout.taper(), body, outline);
+      BoardLayout boards = boards(parts, rips);
+      boards.yield(
+          shop.boards(),
+          outlined.and(blank.basis()).with(tree.depth(), body.length(), body.width(), body.back()),
+          ledger);
+      Weights weights = weights(body);
+      List<HeadComparison.Way> ways = ways(rips);
+      BlankThinSpots.Left left = BlankThinSpots.of(shop, neck.shape(), tree, ledger);
+      return new BlankPlan(
+          tree,
+          routing,
+          rips,
+          wings,
+          glueUp,
+          milling,
+          faceCheck,
+          body,
+          ways,
+          seen,
+          parts,
+          boards,
+          weights,
+          Told.of(
+              ledger,
+              left.spots(),
+              List.of(
+                  Problems.neckBlank(givens),
+                  BlankReadiness.of(
+                      givens,
+                      shop,
+                      rips,
+                      boards,
+                      glueUp,
+                      blank,
+                      new BlankReadiness.Spare(neck.side(), neck.spare(), left.heel())),
+                  PlanerAdvice.of(givens, shop.planer()))));
+    }
+
+    /** The outline of a neck that is sawn from one piece; strips are ripped side by side. */
+    private Optional<Outline> nested(Outline outline) {
+      boolean piece =
+          givens.design().neckStack().size() == 1 && givens.design().neckSteps().isEmpty();
+      return piece ? Optional.of(outline) : Optional.empty();
+    }
+
+    private HeadWings wings() {
+      HeadLine head = neck.shape().head();
+      double widest = HeadOutline.widestAt(head.length().value());
+      return HeadWings.of(givens, neck.blank(), head.basis(), head.at(widest, 0).x(), ledger);
+    }
+
+    /** A bolted or glued neck's back is seen up to the body; a through-neck's to its end. */
+    private List<SeenLines> seen() {
+      NeckShape shape = neck.shape();
+      Value veneer = givens.get(Decisions.HEAD_VENEER);
+      return SeenLines.of(
+          neck.blank(),
+          shape::halfWidth,
+          givens.get(BodyDecisions.NECK_JOINT).runsThrough() ? shape.heelEnd() : shape.joint(),
+          neck.head().face(),
+          veneer.value() > 0,
+          neck.blank().basis().and(shape.basis()).with(givens.get(Decisions.HEAD_WIDTH), veneer),
+          ledger);
+    }
+
+    private BoardLayout boards(List<WoodPart> parts, NeckRips rips) {
+      return BoardLayout.of(
+          parts,
+          shop.boards(),
+          givens.design().placements(),
+          rips.laid(parts, givens.get(BlankDecisions.JOINTING).value()),
+          givens.get(Decisions.SAW_KERF).value());
+    }
+
+    private Weights weights(BodyBlank body) {
+      FretboardRadius radius = fretboard.radius();
+      Basis heavy =
+          neck.shape()
+              .basis()
+              .and(neck.blank().basis(), layout.taper().basis(), radius.basis(), neck.channelled())
+              .with(
+                  radius.crown(),
+                  givens.get(Decisions.HEAD_WIDTH),
+                  givens.get(NeckDecisions.ROD_MASS),
+                  givens.get(NeckDecisions.STIFFENER_MASS));
+      return Weights.of(
+          givens,
+          shop,
+          neck.blank(),
+          neck.shape()::woodArea,
+          neck.head().face().area(),
+          layout.taper(),
+          radius::meanHeight,
+          neck.letIn(),
+          body,
+          heavy,
+          ledger);
+    }
+
+    private List<HeadComparison.Way> ways(NeckRips rips) {
+      HeadPlan head = neck.head();
+      OnePieceHead onePiece = head.onePiece();
+      return HeadComparison.of(
+          givens,
+          shop,
+          neck.blank(),
+          new HeadComparison.Sizes(
+              head.joint().map(j -> j.blankLength().value()).orElse(onePiece.length().value()),
+              neck.shape().shaft().nominal(),
+              onePiece.length().value(),
+              onePiece.depth().value(),
+              head.flat().length().value(),
+              head.flat().depth().value(),
+              OnePieceHead.grain(HeadLine.angled(givens), rips.mostRunOut(), ledger)
+                  .map(Value::value)
+                  .orElse(Double.POSITIVE_INFINITY),
+              neck.shape().heelThickness().value()));
+    }
+  }
+}

@@ -1,0 +1,79 @@
+package roughcut.plan;
+
+import java.util.ArrayList;
+import java.util.List;
+import roughcut.blank.BlankReadiness;
+import roughcut.blank.BodyMarks;
+import roughcut.design.BodyFace;
+import roughcut.design.Givens;
+import roughcut.geometry.Outline;
+import roughcut.measure.Ledger;
+import roughcut.rout.BodyCuts;
+import roughcut.rout.Cut;
+import roughcut.rout.Part;
+import roughcut.thin.BodyThinSpots;
+
+/**
+ * The body: everything that is cut into it, and where marks in its wood come to lie.
+ *
+ * @param marks in the boards' wood, as they lie in the blank
+ */
+public record BodyPlan(BodyCuts cuts, List<BodyMarks> marks, Told told) {
+
+  static BodyPlan of(
+      LayoutPlan layout,
+      FretboardPlan fretboard,
+      StringPlan strings,
+      NeckPlan neck,
+      BlankPlan blanks) {
+    Ground ground = neck.ground();
+    Givens givens = ground.givens();
+    Ledger ledger = new Ledger();
+    BodyCuts cuts =
+        BodyCuts.of(
+            new BodyCuts.From(
+                givens,
+                ground.shop(),
+                layout.frets(),
+                layout.taper(),
+                layout.strings(),
+                neck.shape(),
+                strings.heights(),
+                fretboard.slots(),
+                strings.bridge(),
+                neck.channels(),
+                neck.channelled(),
+                neck.density(),
+                blanks.body(),
+                blanks.weights()),
+            ledger);
+    List<BodyMarks> marks =
+        BodyMarks.of(
+            ground.build().design(), ground.shop(), blanks.body(), blanks.boards(), covers(cuts));
+    return new BodyPlan(
+        cuts,
+        marks,
+        Told.of(
+            ledger,
+            BodyThinSpots.of(ground.shop(), givens, strings.heights().proof(), cuts, ledger),
+            List.of(
+                Problems.body(givens, layout.outline(), cuts),
+                BlankReadiness.ofBody(blanks.body(), blanks.boards(), marks, ground.shop()),
+                Readiness.routs(cuts))));
+  }
+
+  /** Routs that open a face, and what lies on the top, as they hide marks in the wood. */
+  private static BodyMarks.Covers covers(BodyCuts cuts) {
+    List<Outline> top = new ArrayList<>();
+    List<Outline> back = new ArrayList<>();
+    for (Cut cut : cuts.cuts()) {
+      if (cut.from().opens(BodyFace.TOP)) {
+        top.addAll(cut.shapes());
+      } else if (cut.from().opens(BodyFace.BACK)) {
+        back.addAll(cut.shapes());
+      }
+    }
+    cuts.parts().stream().filter(Part::above).forEach(p -> top.add(p.outline()));
+    return new BodyMarks.Covers(top, back);
+  }
+}

@@ -1,0 +1,21 @@
+package roughcut.plan;
+
+import roughcut.design.Build;
+import roughcut.design.Givens;
+import roughcut.shop.Shop;
+
+/**
+ * What a plan is worked out from.
+ *
+ * @param givens decisions, with what was read in their place
+ */
+record Ground(Build build, Shop shop, Givens givens) {
+  Ground(Build build, Shop shop) {
+    this(build, shop, new Givens(build));
+  }
+
+  /** The same where some decisions follow from what was worked out already. */
+  Ground with(Givens following) {
+    return new Ground(build, shop, following);
+  }
+}

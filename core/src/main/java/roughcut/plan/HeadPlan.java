@@ -1,0 +1,93 @@
+package roughcut.plan;
+
+import java.util.Optional;
+import roughcut.design.BlankDecisions;
+import roughcut.design.Decisions;
+import roughcut.design.Givens;
+import roughcut.design.HeadMaking;
+import roughcut.design.NeckDecisions;
+import roughcut.geometry.Outline;
+import roughcut.measure.Ledger;
+import roughcut.measure.Value;
+import roughcut.neck.FlatHead;
+import roughcut.neck.HeadLine;
+import roughcut.neck.HeadOutline;
+import roughcut.neck.NeckShape;
+import roughcut.neck.OnePieceHead;
+import roughcut.neck.ScarfJoint;
+import roughcut.neck.TunerLayout;
+import roughcut.neck.Volute;
+
+/**
+ * The head: its face, what each way of making it would ask of the blank, its tuners.
+ *
+ * @param making how it is made
+ * @param onePiece the head if it were made in one piece
+ * @param flat if it were flat and stepped down
+ * @param joint the scarf joint that its angle would ask for; empty on a flat head
+ * @param face the head seen square to its face: the break at x = 0, the tip to the right
+ */
+record HeadPlan(
+    HeadMaking making,
+    OnePieceHead onePiece,
+    FlatHead flat,
+    Volute volute,
+    Optional<ScarfJoint> joint,
+    Outline face,
+    TunerLayout tuners) {
+
+  static HeadPlan of(Givens givens, LayoutPlan layout, NeckShape neck, Ledger ledger) {
+    HeadLine head = neck.head();
+    HeadLine angled = HeadLine.angled(givens);
+    OnePieceHead onePiece =
+        OnePieceHead.of(angled, neck.heelEnd(), givens.get(BlankDecisions.END_TRIM), ledger);
+    FlatHead flat = FlatHead.of(givens, head, neck.heelEnd(), ledger);
+    Volute volute = Volute.of(givens, head, layout.taper(), ledger);
+    // The scarf's numbers are there for comparing, even when the head is made otherwise.
+    Optional<ScarfJoint> joint =
+        angled.flat() ? Optional.empty() : Optional.of(ScarfJoint.of(givens, angled, ledger));
+    Outline face =
+        new Outline(
+            HeadOutline.of(
+                layout.taper().halfWidth(0),
+                head.length().value(),
+                givens.get(Decisions.HEAD_WIDTH).value()));
+    return new HeadPlan(
+        givens.get(NeckDecisions.HEAD_MAKING),
+        onePiece,
+        flat,
+        volute,
+        joint,
+        face,
+        TunerLayout.of(givens, head, layout.strings(), face, ledger));
+  }
+
+  /** The scarf joint, where it is made with one. */
+  Optional<ScarfJoint> scarf() {
+    return making.scarfed() ? joint : Optional.empty();
+  }
+
+  /** Whether short grain begins at the break. */
+  boolean shortGrain() {
+    return making.sawnAtAngle() && joint.isPresent();
+  }
+
+  /** How long the blank has to be. */
+  Value blankLength() {
+    return making.stepped()
+        ? flat.length()
+        : scarf().map(ScarfJoint::blankLength).orElse(onePiece.length());
+  }
+
+  /** How deep the blank has to be for it; empty when the shaft's depth will do. */
+  Optional<Value> deep() {
+    return shortGrain()
+        ? Optional.of(onePiece.depth())
+        : making.stepped() ? Optional.of(flat.depth()) : Optional.empty();
+  }
+
+  /** How deep the shaft's wood is: as it was planed under a scarf, or else at least the head's. */
+  Value stock(Value shaft) {
+    return deep().filter(d -> !making.scarfed() && d.value() > shaft.value()).orElse(shaft);
+  }
+}

@@ -1,0 +1,195 @@
+package roughcut.plan;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import roughcut.blank.BodyBlank;
+import roughcut.blank.NeckBlank;
+import roughcut.blank.Weights;
+import roughcut.design.Givens;
+import roughcut.design.NeckDecisions;
+import roughcut.design.NumberDecision;
+import roughcut.design.RodReach;
+import roughcut.fretboard.FretPins;
+import roughcut.fretboard.Slots;
+import roughcut.layout.FretLayout;
+import roughcut.measure.Basis;
+import roughcut.measure.Ledger;
+import roughcut.measure.Value;
+import roughcut.neck.AccessBore;
+import roughcut.neck.Carving;
+import roughcut.neck.Channel;
+import roughcut.neck.NeckDetails;
+import roughcut.neck.NeckShape;
+import roughcut.neck.RodAccess;
+import roughcut.neck.RodChannel;
+import roughcut.neck.ScarfJoint;
+import roughcut.neck.ScarfMarks;
+import roughcut.neck.Splines;
+import roughcut.neck.Stiffeners;
+import roughcut.neck.ThroughCore;
+import roughcut.neck.TunerLayout;
+import roughcut.neck.UnderFretboard;
+import roughcut.strings.Heights;
+import roughcut.strings.NutWork;
+import roughcut.thin.NeckThinSpots;
+
+/**
+ * The neck: its stack, its shape, its head, what is cut into it and how it is carved.
+ *
+ * @param ground what is worked out from now on stands on: a through-neck ends where its body does
+ * @param core of a through-neck; empty for one that ends in a heel
+ * @param pins that keep the fretboard in place while it is glued
+ * @param side blank outside the neck's outline, each side
+ * @param spare stock of the shaft below the finished back where it is deepest
+ */
+public record NeckPlan(
+    Ground ground,
+    Optional<ThroughCore> core,
+    NeckBlank blank,
+    NeckShape shape,
+    HeadPlan head,
+    RodChannel rod,
+    NeckDetails details,
+    NutWork nut,
+    List<FretPins> pins,
+    Value side,
+    Value spare,
+    Told told) {
+
+  static NeckPlan of(
+      Ground before, LayoutPlan layout, FretboardPlan fretboard, StringPlan strings) {
+    Ledger ledger = new Ledger();
+    Optional<ThroughCore> core =
+        ThroughCore.of(before.givens(), layout.outline(), strings.heights(), ledger);
+    Ground ground = core.map(c -> before.with(c.standingIn(before.givens()))).orElse(before);
+    Givens givens = ground.givens();
+    FretLayout frets = layout.frets();
+    NeckBlank blank = NeckBlank.of(givens, layout.taper(), ledger);
+    NeckShape shape = NeckShape.of(givens, frets, layout.taper(), blank);
+    HeadPlan head = HeadPlan.of(givens, layout, shape, ledger);
+    RodChannel rod = RodChannel.of(givens, shape, ledger);
+    NeckDetails details =
+        details(givens, fretboard, strings, blank, shape, head, rod, frets, ledger);
+    NeckThinSpots.Left left =
+        NeckThinSpots.of(ground.shop(), frets, blank, shape, rod, details, ledger);
+    return new NeckPlan(
+        ground,
+        core,
+        blank,
+        shape,
+        head,
+        rod,
+        details,
+        NutWork.of(
+            givens,
+            frets,
+            layout.strings(),
+            fretboard.radius(),
+            head.tuners().tuners().stream().map(TunerLayout.Tuner::breakAngle).toList(),
+            ledger),
+        UnderFretboard.pins(givens, frets, layout.taper(), rod, details.stiffeners(), ledger),
+        left.side(),
+        left.shaft(),
+        Told.of(ledger, left.spots(), List.of(Problems.neck(givens, frets, shape, details))));
+  }
+
+  private static NeckDetails details(
+      Givens givens,
+      FretboardPlan fretboard,
+      StringPlan strings,
+      NeckBlank blank,
+      NeckShape shape,
+      HeadPlan head,
+      RodChannel rod,
+      FretLayout frets,
+      Ledger ledger) {
+    Optional<Stiffeners> stiffeners =
+        Optional.ofNullable(Stiffeners.of(givens, shape, rod, ledger));
+    Optional<ScarfJoint> scarf = head.scarf();
+    // A head in one piece is weakest where its short grain begins, at the break.
+    Optional<Splines> splines =
+        scarf.isPresent() || head.shortGrain()
+            ? Splines.of(givens, scarf, shape, rod, ledger)
+            : Optional.empty();
+    return new NeckDetails(
+        head.flat(),
+        head.volute(),
+        scarf.map(s -> ScarfMarks.of(givens, s, shape.head(), shape, blank, ledger)),
+        splines,
+        stiffeners,
+        rod.reach() == RodReach.HEAD_BORE
+            ? AccessBore.of(givens, shape.head(), shape, rod, ledger)
+            : Optional.empty(),
+        keyWay(givens, fretboard.slots(), strings.heights(), shape, head, rod, ledger),
+        head.tuners(),
+        Carving.of(
+            givens,
+            frets,
+            shape,
+            head.stock(shape.shaft()),
+            fretboard.radius().edgeAtEnd(),
+            ledger));
+  }
+
+  private static Optional<RodAccess> keyWay(
+      Givens givens,
+      Slots slots,
+      Heights heights,
+      NeckShape shape,
+      HeadPlan head,
+      RodChannel rod,
+      Ledger ledger) {
+    return switch (rod.reach()) {
+      case HEAD_BORE -> Optional.empty();
+      case HEAD_POCKET ->
+          Optional.of(RodAccess.headPocket(givens, shape, head.face(), head.tuners(), ledger));
+      case HEEL -> Optional.of(RodAccess.heelBore(givens, shape, rod, heights, ledger));
+      case FRETBOARD_END -> Optional.of(RodAccess.fretboardEnd(givens, shape, rod, slots, ledger));
+    };
+  }
+
+  /** How deep the blank has to be; empty when the shaft's depth will do. */
+  Optional<Value> deep() {
+    return core.isEmpty() ? head.deep() : core.get().deeper(head.deep());
+  }
+
+  /** What is cut into the neck for bars, rod first. */
+  List<Channel> channels() {
+    List<Channel> all = new ArrayList<>(List.of(rod.channel()));
+    details.stiffeners().ifPresent(s -> all.addAll(List.of(s.bass(), s.treble())));
+    return all;
+  }
+
+  /** What shapes those channels. */
+  Basis channelled() {
+    return rod.basis().and(details.stiffeners().map(Stiffeners::basis).orElse(Basis.NONE));
+  }
+
+  /** Density of its heaviest wood, kg/m³. */
+  double density() {
+    return blank.strips().stream()
+        .mapToDouble(s -> BodyBlank.density(ground.shop(), s.strip().species()))
+        .max()
+        .orElse(0);
+  }
+
+  /** Rod and bars with what they weigh. */
+  List<Weights.LetIn> letIn() {
+    List<Weights.LetIn> bars = new ArrayList<>();
+    bars.add(bar(rod.channel(), NeckDecisions.ROD_MASS));
+    details
+        .stiffeners()
+        .ifPresent(
+            s -> {
+              bars.add(bar(s.bass(), NeckDecisions.STIFFENER_MASS));
+              bars.add(bar(s.treble(), NeckDecisions.STIFFENER_MASS));
+            });
+    return bars;
+  }
+
+  private Weights.LetIn bar(Channel channel, NumberDecision mass) {
+    return new Weights.LetIn(
+        channel.volume(), ground.givens().get(mass).value(), (channel.from() + channel.to()) / 2);
+  }
+}

@@ -1,0 +1,75 @@
+package roughcut.thin;
+
+import static roughcut.measure.Quantity.FINE_LENGTH;
+import static roughcut.measure.Quantity.LENGTH;
+import static roughcut.measure.Worked.in;
+
+import java.util.List;
+import roughcut.layout.FretLayout;
+import roughcut.layout.FretboardTaper;
+import roughcut.layout.StringSpread;
+import roughcut.measure.Found;
+import roughcut.measure.Ledger;
+import roughcut.measure.Value;
+import roughcut.shop.Shop;
+
+/** What remains beside the outer strings. */
+public final class LayoutThinSpots {
+
+  private LayoutThinSpots() {}
+
+  public static List<ThinSpot> of(
+      Shop shop, FretLayout frets, StringSpread strings, FretboardTaper taper, Ledger ledger) {
+    Spots spots = new Spots(shop);
+    strings(spots, frets, ledger, strings, taper);
+    return spots.list();
+  }
+
+  private static void strings(
+      Spots spots, FretLayout frets, Ledger ledger, StringSpread strings, FretboardTaper taper) {
+    FretLayout.Fret last = frets.last();
+    Value width = taper.fretWidths().get(last.number() - 1);
+    Value worst = null;
+    for (int number = 1; number <= strings.count(); number += Math.max(1, strings.count() - 1)) {
+      Value nut = strings.atNut().get(number - 1);
+      Value saddle = strings.atSaddle().get(number - 1);
+      Value margin =
+          ledger.put(
+              "string." + number + ".margin-at-last-fret",
+              "Fretboard edge to string " + number + " at the last fret",
+              FINE_LENGTH,
+              "w / 2 − abs(y_n + (y_s − y_n) · (d − x_n) / l)",
+              in("w", width),
+              in("y_n", nut),
+              in("y_s", saddle),
+              in("d", last.fromNut()),
+              in(
+                  "x_n",
+                  Found.of(
+                      "string." + number + ".nut-line",
+                      "Nut at string " + number,
+                      strings.nutX(number),
+                      FINE_LENGTH,
+                      "found along the string",
+                      strings.lengthwise(number))),
+              in(
+                  "l",
+                  Found.of(
+                      "string." + number + ".scale",
+                      "Scale of string " + number,
+                      strings.scale(number),
+                      LENGTH,
+                      "found along the string",
+                      strings.lengthwise(number))));
+      worst = worst == null || margin.value() < worst.value() ? margin : worst;
+    }
+    spots.add(
+        ThinKind.STRING_MARGIN,
+        "string to edge, fret " + last.number(),
+        worst,
+        last.x(),
+        "fretboard.end-width",
+        "bridge.spread",
+        "nut.edge-margin");
+  }
+}

@@ -1,0 +1,132 @@
+package roughcut.whatif;
+
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import roughcut.finding.Finding;
+import roughcut.measure.Precision;
+import roughcut.measure.Quantity;
+import roughcut.measure.Value;
+import roughcut.plan.Plan;
+import roughcut.thin.ThinSpot;
+
+/** Two plans beside each other: the one that stands, and one that is tried. */
+public record Comparison(Plan kept, Plan tried) {
+  /**
+   * A number that would be another.
+   *
+   * @param kept empty where there is no such number yet
+   * @param tried empty where there would be none any more
+   */
+  public record Changed(String id, Optional<Value> kept, Optional<Value> tried) {
+    /** What it is called. */
+    public String label() {
+      return tried.or(() -> kept).orElseThrow().label();
+    }
+
+    /** By how much it changes; empty where one of the two isn't there. */
+    public Optional<Double> by() {
+      return kept.flatMap(k -> tried.map(t -> t.value() - k.value()));
+    }
+  }
+
+  /**
+   * A thin spot that would stand otherwise.
+   *
+   * @param kept as it stands; empty where it is new
+   * @param tried as it would; empty where it would be gone
+   */
+  public record Moved(Optional<ThinSpot> kept, Optional<ThinSpot> tried) {
+    public String what() {
+      return tried.or(() -> kept).orElseThrow().what();
+    }
+
+    /** Whether it would be worse than it is: nearer to a stop than before. */
+    public boolean worse() {
+      return rank(tried) < rank(kept);
+    }
+
+    /** Whether it would be better than it is. */
+    public boolean better() {
+      return rank(tried) > rank(kept);
+    }
+
+    private static int rank(Optional<ThinSpot> spot) {
+      return switch (spot.map(ThinSpot::state).orElse(ThinSpot.State.CLEAR)) {
+        case STOP -> 0;
+        case LOOK -> 1;
+        case CLEAR -> 2;
+      };
+    }
+  }
+
+  /** Numbers that differ, those of the plan that stands first. */
+  public List<Changed> values() {
+    Set<String> ids = new LinkedHashSet<>(kept.values().keySet());
+    ids.addAll(tried.values().keySet());
+    List<Changed> all = new ArrayList<>();
+    for (String id : ids) {
+      Optional<Value> a = kept.value(id);
+      Optional<Value> b = tried.value(id);
+      if (a.isEmpty() || b.isEmpty() || !same(a.get().value(), b.get().value())) {
+        all.add(new Changed(id, a, b));
+      }
+    }
+    return all;
+  }
+
+  private static boolean same(double a, double b) {
+    return Math.abs(a - b) <= Precision.SAME * Math.max(1, Math.abs(a));
+  }
+
+  /** Thin spots whose wood left differs, the worst of what is tried first. */
+  public List<Moved> thinSpots() {
+    List<Moved> all = new ArrayList<>();
+    for (ThinSpot spot : tried.thinSpots()) {
+      Optional<ThinSpot> before = find(kept, spot);
+      if (before.isEmpty() || !same(before.get().left().value(), spot.left().value())) {
+        all.add(new Moved(before, Optional.of(spot)));
+      }
+    }
+    for (ThinSpot spot : kept.thinSpots()) {
+      if (find(tried, spot).isEmpty()) {
+        all.add(new Moved(Optional.of(spot), Optional.empty()));
+      }
+    }
+    return all;
+  }
+
+  private static Optional<ThinSpot> find(Plan plan, ThinSpot like) {
+    return plan.thinSpots().stream()
+        .filter(s -> s.kind() == like.kind() && s.left().id().equals(like.left().id()))
+        .findFirst();
+  }
+
+  /** What is found in the plan that is tried and not in the one that stands. */
+  public List<Finding> fresh() {
+    return without(tried.findings(), kept.findings());
+  }
+
+  /** What would be mended. */
+  public List<Finding> mended() {
+    return without(kept.findings(), tried.findings());
+  }
+
+  private static List<Finding> without(List<Finding> all, List<Finding> others) {
+    return all.stream().filter(f -> !others.contains(f)).toList();
+  }
+
+  /** How much heavier the whole instrument would be, g. */
+  public double heavier() {
+    return mass(tried) - mass(kept);
+  }
+
+  private static double mass(Plan plan) {
+    return plan.value("instrument.mass")
+        .filter(v -> v.quantity() == Quantity.MASS)
+        .map(Value::value)
+        .orElse(0.0);
+  }
+}

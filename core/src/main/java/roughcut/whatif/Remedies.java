@@ -1,0 +1,101 @@
+package roughcut.whatif;
+
+import static roughcut.measure.NumberWriter.fixed;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import roughcut.blank.RipPlan;
+import roughcut.blank.RipWaysOut;
+import roughcut.blank.StackWaysOut;
+import roughcut.blank.WoodPart;
+import roughcut.design.Proposal;
+import roughcut.finding.Finding;
+import roughcut.geometry.Outline;
+import roughcut.measure.Sentence;
+import roughcut.plan.Plan;
+import roughcut.thin.ThinSpot;
+
+/**
+ * What would mend something, each tried on the whole instrument: what would spoil it elsewhere
+ * isn't offered, and what it would cost elsewhere is said.
+ */
+public final class Remedies {
+  /** So many things that would want a look are named. */
+  private static final int NAMED = 2;
+
+  private Remedies() {}
+
+  /** What would make the strips of one wood come out of the rack's boards; none when they do. */
+  public static List<Proposal> strips(Plan plan, RipPlan rip) {
+    double end =
+        plan.neck().through() ? plan.neck().joint().value() : plan.neck().heelEnd().value();
+    double half = Math.max(plan.taper().halfWidth(0), plan.taper().halfWidth(end));
+    Optional<Outline> piece =
+        plan.parts().stream()
+            .filter(p -> p.id().equals("neck.piece"))
+            .map(WoodPart::shape)
+            .filter(Objects::nonNull)
+            .findFirst();
+    double spare = plan.neckPlan().spare().value();
+    return judged(
+        plan,
+        RipWaysOut.of(
+            plan.build(), plan.shop(), plan.tree(), new RipWaysOut.Needs(half, spare, piece), rip));
+  }
+
+  /** What would keep the outline from cutting through the stack's glue lines. */
+  public static List<Proposal> stack(Plan plan) {
+    return judged(plan, StackWaysOut.of(plan.build(), plan.blank(), plan.taper()));
+  }
+
+  /** Those that spoil nothing, each saying what it would cost elsewhere. */
+  static List<Proposal> judged(Plan plan, List<Proposal> offered) {
+    List<Proposal> good = new ArrayList<>();
+    for (Proposal proposal : offered) {
+      judged(plan, proposal).ifPresent(good::add);
+    }
+    return good;
+  }
+
+  private static Optional<Proposal> judged(Plan plan, Proposal proposal) {
+    Plan tried;
+    try {
+      tried = Plan.of(proposal.change().apply(plan.build()), plan.shop());
+    } catch (IllegalArgumentException e) {
+      return Optional.empty(); // it can't be decided so
+    }
+    Comparison comparison = new Comparison(plan, tried);
+    boolean spoils =
+        comparison.fresh().stream().anyMatch(Finding::stops)
+                && comparison.mended().stream().noneMatch(Finding::stops)
+            || comparison.thinSpots().stream().anyMatch(Remedies::newStop);
+    return spoils ? Optional.empty() : Optional.of(proposal.saying(cost(comparison)));
+  }
+
+  private static boolean newStop(Comparison.Moved moved) {
+    return moved.worse() && moved.tried().map(s -> s.state() == ThinSpot.State.STOP).orElse(false);
+  }
+
+  /** What would want a look that doesn't now; empty when nothing does. */
+  private static String cost(Comparison comparison) {
+    List<Comparison.Moved> worse =
+        comparison.thinSpots().stream().filter(Comparison.Moved::worse).toList();
+    if (worse.isEmpty()) {
+      return "";
+    }
+    String named =
+        worse.stream()
+            .limit(NAMED)
+            .map(m -> m.what() + " then " + left(m.tried().orElseThrow()))
+            .collect(Collectors.joining(", "));
+    int more = worse.size() - NAMED;
+    return "; look: " + named + (more > 0 ? " and " + fixed(more, 0) + " more" : "");
+  }
+
+  private static String left(ThinSpot spot) {
+    return Sentence.mm(spot.left().value(), 1);
+  }
+}
