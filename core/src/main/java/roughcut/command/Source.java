@@ -39,13 +39,14 @@ final class Source {
           "decide differently, for example --set scale.length=25.5in; a bare length is in mm")
   private List<String> settings = new ArrayList<>();
 
-  /** The plan of a build with more decided otherwise. */
+  /** The plan of a build with more decided otherwise; what is tried stands before any reading. */
   static Plan tried(Plan plan, List<String> settings) throws BadSetting {
-    Design design = plan.build().design();
+    Build build = plan.build();
     for (String setting : settings) {
-      design = set(design, setting, "--what-if ");
+      build = build.withDesign(set(build.design(), setting, "--what-if "));
+      build = build.withoutMeasured(setting.substring(0, setting.indexOf('=')).strip());
     }
-    return Plan.of(plan.build().withDesign(design), plan.shop());
+    return Plan.of(build, plan.shop());
   }
 
   /** The plan, with measured values in their place or left out. */

@@ -254,4 +254,20 @@ class CommandLineTest {
     assertThat(out.toString()).contains("stock under back");
     assertThat(err.toString().split("shaft.thickness 14.9 mm", -1)).hasSize(3);
   }
+
+  @Test
+  void aTryListsWhatWouldBeOtherwiseAndKeepsTheBuildAsItIs() {
+    assertThat(run("report", "--as-designed", "--what-if", "scale.length=648")).isZero();
+    String[] first = out.toString().lines().findFirst().orElseThrow().split("\t");
+    assertThat(first[0]).isEqualTo("fret.1.from-nut");
+    assertThat(Double.parseDouble(first[2]) - Double.parseDouble(first[1]))
+        .isCloseTo(8 * (1 - Math.pow(2, -1 / 12.0)), within(1e-9));
+    // What is tried stands before a reading of it.
+    out.getBuffer().setLength(0);
+    assertThat(run("report", "--what-if", "nut.width=44")).isZero();
+    assertThat(out.toString()).contains("nut.spread\t");
+    assertThat(run("report", "--what-if", "nut.width=4")).isEqualTo(2);
+    assertThat(run("report", "--what-if", "nonsense=4")).isEqualTo(2);
+    assertThat(err.toString()).contains("--what-if nonsense=4: there is no decision");
+  }
 }

@@ -89,8 +89,7 @@ final class FittingPage extends PlainPage {
     seat.setText(kind.seat());
     nut.begin();
     StringBuilder bottoms = new StringBuilder();
-    plan.stringPlan()
-        .nut()
+    plan.nutWork()
         .bottoms()
         .forEach(b -> bottoms.append(bottoms.length() > 0 ? " · " : "").append(number(b, units)));
     nut.row(false, "slot bottoms", bottoms.toString());

@@ -121,8 +121,7 @@ final class StringsPage extends PlainPage {
     set.end();
     poles.begin();
     StringBuilder errors = new StringBuilder();
-    plan.stringPlan()
-        .nut()
+    plan.nutWork()
         .poleErrors()
         .forEach(v -> errors.append(errors.length() > 0 ? " · " : "").append(number(v, units)));
     poles.row(false, "outside their poles", errors.toString());
@@ -130,8 +129,7 @@ final class StringsPage extends PlainPage {
         false, "there", plan.nutWork().spreadThere().text(units) + " between the outer strings");
     if (fanned) {
       StringBuilder fan = new StringBuilder();
-      plan.stringPlan()
-          .nut()
+      plan.nutWork()
           .fanError()
           .forEach(v -> fan.append(fan.length() > 0 ? " · " : "").append(number(v, units)));
       poles.row(false, "frets off their scale by", fan.toString());
