@@ -69,6 +69,24 @@ class WallsTest {
     return type.getPackageName().replaceFirst("^roughcut\\.", "").replaceFirst("\\..*", "");
   }
 
+  /** What was measured stands in a decision's place in the plan only; who asks the design, lies. */
+  @Test
+  void drawingsTakeTheirNumbersFromThePlan() {
+    noClasses()
+        .that()
+        .resideInAPackage("roughcut.drawing..")
+        .should()
+        .dependOnClassesThat()
+        .haveFullyQualifiedName("roughcut.design.Design")
+        .orShould()
+        .dependOnClassesThat()
+        .haveFullyQualifiedName("roughcut.design.Build")
+        .orShould()
+        .dependOnClassesThat()
+        .haveFullyQualifiedName("roughcut.design.Givens")
+        .check(core);
+  }
+
   @Test
   void coreKnowsNoWindows() {
     noClasses()

@@ -160,7 +160,7 @@ public record BlankTree(
   private static BlankNode stack(Givens givens, double length, double width, double depth) {
     List<BlankNode> strips = new ArrayList<>();
     int number = 1;
-    for (Strip strip : givens.design().neckStack().strips()) {
+    for (Strip strip : givens.neckStrips()) {
       double widest = Math.max(strip.thickness(), strip.heelThickness()) + strip.bow();
       strips.add(
           new BlankNode(
@@ -174,7 +174,7 @@ public record BlankTree(
               List.of()));
     }
     double own =
-        givens.design().neckStack().strips().stream()
+        givens.neckStrips().stream()
             .mapToDouble(s -> Math.max(s.thickness(), s.heelThickness()))
             .sum();
     boolean single = strips.size() == 1;

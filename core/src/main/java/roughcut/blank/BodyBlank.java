@@ -245,10 +245,7 @@ public record BodyBlank(
             };
     double outer =
         kind.laminated()
-            ? givens.design().bodyStack().strips().stream()
-                .mapToDouble(Strip::thickness)
-                .min()
-                .orElse(100)
+            ? givens.bodyStrips().stream().mapToDouble(Strip::thickness).min().orElse(100)
             : 100;
     return GlueJob.of(
         givens,

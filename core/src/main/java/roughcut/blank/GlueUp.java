@@ -48,7 +48,7 @@ public record GlueUp(GlueJob job, List<Step> steps, Optional<Pins> pins) {
   public static GlueUp of(Givens givens, BlankTree tree, Ledger ledger) {
     Value length = tree.length();
     Value depth = tree.depth();
-    List<Strip> strips = givens.design().neckStack().strips();
+    List<Strip> strips = givens.neckStrips();
     Value count = Known.of("strips.count", "Strips in the stack", strips.size(), COUNT, "counted");
     Value faces = ledger.put("glue.faces", "Faces to glue", COUNT, "n − 1", in("n", count));
     Value outer =
@@ -122,7 +122,7 @@ public record GlueUp(GlueJob job, List<Step> steps, Optional<Pins> pins) {
                           LENGTH,
                           "found of the piece",
                           basis),
-                      densest(givens.design().neckStack().strips()),
+                      densest(givens.neckStrips()),
                       step.thickness() > 0
                           ? Decided.of(
                               prefix + ".outer", "Outermost piece", step.thickness(), LENGTH)

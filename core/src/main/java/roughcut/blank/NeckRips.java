@@ -57,7 +57,7 @@ public record NeckRips(Value length, Value depth, List<RipPlan> plans) {
     Value length = tree.length();
     Value depth = tree.depth();
     Set<String> woods = new LinkedHashSet<>();
-    givens.design().neckStack().strips().forEach(s -> woods.add(s.species()));
+    givens.neckStrips().forEach(s -> woods.add(s.species()));
     List<RipPlan> plans = new ArrayList<>();
     for (String species : woods) {
       plans.add(

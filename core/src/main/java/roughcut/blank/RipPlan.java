@@ -85,7 +85,7 @@ public record RipPlan(
       Ledger ledger) {
     Value kerf = givens.get(Decisions.SAW_KERF);
     Value allowance = givens.get(BlankDecisions.SAW_ALLOWANCE);
-    List<Strip> stack = givens.design().neckStack().strips();
+    List<Strip> stack = givens.neckStrips();
     int copies = (int) givens.get(BlankDecisions.NECK_COPIES).value();
     List<Integer> open = new ArrayList<>();
     List<Integer> done = new ArrayList<>();
@@ -240,7 +240,7 @@ public record RipPlan(
 
   /** What a strip is where it is widest: at the thicker end, and where it swells. */
   private static Value widest(Givens givens, int number, Ledger ledger) {
-    List<Strip> stack = givens.design().neckStack().strips();
+    List<Strip> stack = givens.neckStrips();
     Strip strip = stack.get(number - 1);
     Value nut = givens.get(PartDecisions.stripThickness(number));
     if (!strip.tapered() && strip.bow() == 0) {

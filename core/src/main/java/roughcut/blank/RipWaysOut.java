@@ -87,8 +87,7 @@ public final class RipWaysOut {
    */
   private boolean works(Build candidate, String other) {
     NeckRips rips = rips(candidate);
-    double width =
-        candidate.design().neckStack().strips().stream().mapToDouble(Strip::thickness).sum();
+    double width = new Givens(candidate).neckStrips().stream().mapToDouble(Strip::thickness).sum();
     return width / 2 >= halfNeeded
         && rips.plans().stream()
             .filter(p -> p.species().equals(plan.species()) || p.species().equals(other))

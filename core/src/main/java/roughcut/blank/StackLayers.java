@@ -43,7 +43,7 @@ record StackLayers(
   }
 
   static StackLayers of(Givens givens) {
-    List<Strip> stack = givens.design().neckStack().strips();
+    List<Strip> stack = givens.neckStrips();
     List<Layer> layers = new ArrayList<>();
     List<Worked.Input> inputs = new ArrayList<>();
     List<String> nut = new ArrayList<>();

@@ -70,7 +70,7 @@ public final class WoodParts {
   }
 
   private void neck(BlankTree tree, NeckRips rips, Outline neckShape) {
-    List<Strip> stack = givens.design().neckStack().strips();
+    List<Strip> stack = givens.neckStrips();
     double length = tree.length().value();
     double depth = tree.depth().value();
     int copies = (int) givens.get(BlankDecisions.NECK_COPIES).value();
@@ -135,7 +135,7 @@ public final class WoodParts {
 
   private void wing(String side, double width) {
     if (width > 0) {
-      List<Strip> strips = givens.design().neckStack().strips();
+      List<Strip> strips = givens.neckStrips();
       Strip outer = strips.get(side.equals("bass") ? 0 : strips.size() - 1);
       add(
           "head.wing." + side,
@@ -183,7 +183,7 @@ public final class WoodParts {
       }
       case STRIPS -> {
         int number = 1;
-        for (Strip strip : givens.design().bodyStack().strips()) {
+        for (Strip strip : givens.bodyStrips()) {
           double width = strip.thickness() + 2 * allowance;
           bodyPart(
               "body.strip." + number,

@@ -144,6 +144,37 @@ public final class Givens {
     return real;
   }
 
+  /** The neck's strips from the bass side, as thick as they really are. */
+  public List<Strip> neckStrips() {
+    List<Strip> strips = new ArrayList<>();
+    List<Strip> decided = build.design().neckStack().strips();
+    for (int i = 1; i <= decided.size(); i++) {
+      Strip strip = decided.get(i - 1);
+      double thick = get(PartDecisions.stripThickness(i)).value();
+      strips.add(
+          strip.tapered() || strip.bow() > 0
+              ? new Strip(
+                  strip.species(),
+                  thick,
+                  strip.tapered() ? get(PartDecisions.stripHeelThickness(i)).value() : thick,
+                  get(PartDecisions.stripBow(i)).value(),
+                  strip.grain())
+              : strip.withThickness(thick));
+    }
+    return strips;
+  }
+
+  /** The strips of a laminated body back from the bass side, as wide as they really are. */
+  public List<Strip> bodyStrips() {
+    List<Strip> strips = new ArrayList<>();
+    List<Strip> decided = build.design().bodyStack().strips();
+    for (int i = 1; i <= decided.size(); i++) {
+      strips.add(
+          decided.get(i - 1).withThickness(get(PartDecisions.bodyStripThickness(i)).value()));
+    }
+    return strips;
+  }
+
   public <C extends Choice> C get(ChoiceDecision<C> decision) {
     return decision.in(build.design());
   }

@@ -92,7 +92,7 @@ public final class BodyBlankDrawing {
       }
       case STRIPS -> {
         double y = -half;
-        for (Strip strip : plan.build().design().bodyStack().strips()) {
+        for (Strip strip : plan.bodyStrips()) {
           piece(
               Outline.rectangle(0, y, length, y + strip.thickness()),
               SpeciesBook.get(strip.species()),

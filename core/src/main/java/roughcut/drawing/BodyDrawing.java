@@ -146,7 +146,7 @@ public final class BodyDrawing {
     sketch.origin(0, 0);
     double left = Math.min(b.left(), plan.neck().joint().value() - 60) - 10;
     return sketch.drawing(
-        plan.build().name() + ", body",
+        plan.name() + ", body",
         new Bounds(
             left, section - plan.body().thickness().value() - 12, b.right() + 40, half + 12));
   }

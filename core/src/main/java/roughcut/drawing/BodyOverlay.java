@@ -119,7 +119,7 @@ final class BodyOverlay {
     plan.cuts().parts().stream()
         .filter(p -> p.of().equals(chosen) && !p.above())
         .forEach(p -> sketch.outline(Role.TOUCH, place(p.outline())));
-    Fitting fitting = plan.build().design().fitting(chosen).orElse(null);
+    Fitting fitting = plan.fitting(chosen).orElse(null);
     if (fitting != null && fitting.type() == FittingType.PICKUP) {
       plan.cuts().pickups().stream()
           .filter(p -> p.fitting().equals(fitting))

@@ -25,10 +25,9 @@ public enum FretboardDrawing {
     view.markers();
     double half = half(plan);
     centre(plan, sketch);
-    sketch.text(
-        Role.OUTLINE, 0, half + 12, plan.build().name() + ", fretboard", Anchor.START, Size.TITLE);
+    sketch.text(Role.OUTLINE, 0, half + 12, plan.name() + ", fretboard", Anchor.START, Size.TITLE);
     return sketch.drawing(
-        plan.build().name() + ", fretboard",
+        plan.name() + ", fretboard",
         new Bounds(-14, -half - 10, plan.taper().end().value() + 14, half + 22));
   }
 
@@ -62,8 +61,7 @@ public enum FretboardDrawing {
     double low = -half - BETWEEN;
     sketch.text(Role.NOTE, 0, low - 10, "from the treble side", Anchor.START, Size.SMALL);
     return sketch.drawing(
-        plan.build().name(),
-        new Bounds(plan.neck().head().breakX() - 26, low - 16, end + 24, half + 16));
+        plan.name(), new Bounds(plan.neck().head().breakX() - 26, low - 16, end + 24, half + 16));
   }
 
   private static Value octave(Plan plan) {

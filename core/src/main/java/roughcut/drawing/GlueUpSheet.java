@@ -51,7 +51,7 @@ public final class GlueUpSheet {
   }
 
   private Drawing draw() {
-    sketch.text(Role.OUTLINE, 0, 0, plan.build().name() + ": neck blank", Anchor.START, Size.TITLE);
+    sketch.text(Role.OUTLINE, 0, 0, plan.name() + ": neck blank", Anchor.START, Size.TITLE);
     y = -4;
     pictures();
     double top = y;
@@ -69,7 +69,7 @@ public final class GlueUpSheet {
     heading("Take care");
     cautions();
     return sketch.drawing(
-        plan.build().name() + ": glue-up", new Bounds(-4, Math.min(low, y) - 2, WIDTH + 4, 8));
+        plan.name() + ": glue-up", new Bounds(-4, Math.min(low, y) - 2, WIDTH + 4, 8));
   }
 
   private void pictures() {
@@ -141,7 +141,7 @@ public final class GlueUpSheet {
     }
     int number = 1;
     List<String> strips = new ArrayList<>();
-    for (Strip strip : plan.build().design().neckStack().strips()) {
+    for (Strip strip : plan.neckStrips()) {
       strips.add(
           number++
               + " "
@@ -253,7 +253,7 @@ public final class GlueUpSheet {
 
   private void cautions() {
     Set<String> dusty = new LinkedHashSet<>();
-    for (Strip strip : plan.build().design().neckStack().strips()) {
+    for (Strip strip : plan.neckStrips()) {
       Species wood = SpeciesBook.get(strip.species());
       if (!wood.dust().isEmpty()) {
         dusty.add(wood.name() + " (" + wood.dust() + ")");

@@ -33,8 +33,7 @@ public final class MillingDrawing {
     double low = 0;
     double high = from;
     sketch.endGrain(
-        Outline.rectangle(0, 0, shown, from),
-        SpeciesBook.get(plan.build().design().neckStack().strips().get(0).species()));
+        Outline.rectangle(0, 0, shown, from), SpeciesBook.get(plan.neckStrips().get(0).species()));
     List<Double> depths = milling.depths();
     for (int i = 0; i < depths.size(); i++) {
       boolean top = i % 2 == 0;

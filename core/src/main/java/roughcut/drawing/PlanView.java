@@ -351,8 +351,7 @@ final class PlanView {
     double x = heelEnd - 24;
     List<PlacedStrip> strips = plan.blank().strips();
     for (PlacedStrip strip : strips) {
-      if (strip.number() > 0
-          && plan.build().design().neckSteps().stream().noneMatch(s -> s.kind().rearranges())) {
+      if (strip.number() > 0 && !plan.neckPlan().rearranged()) {
         double middle = (strip.from(x) + strip.to(x)) / 2;
         sketch.handle(
             "strip." + strip.number(),

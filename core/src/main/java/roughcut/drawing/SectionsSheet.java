@@ -29,10 +29,10 @@ public final class SectionsSheet {
         Role.OUTLINE,
         0,
         26,
-        plan.build().name() + ": sections, looking to the bridge",
+        plan.name() + ": sections, looking to the bridge",
         Anchor.START,
         Size.TITLE);
     return sketch.drawing(
-        plan.build().name() + ": sections", new Bounds(-4, -deepest - 10, x - APART + 44, 36));
+        plan.name() + ": sections", new Bounds(-4, -deepest - 10, x - APART + 44, 36));
   }
 }

@@ -48,18 +48,13 @@ public final class SheetDrawing {
     SectionView.place(plan, plan.frets().at(1), sketch, plan.frets().at(1), sections);
     SectionView.place(plan, plan.frets().octave(), sketch, plan.frets().octave(), sections);
     sketch.text(
-        Role.OUTLINE,
-        PlanView.tipX(plan),
-        half + 18,
-        plan.build().name(),
-        Anchor.START,
-        Size.TITLE);
+        Role.OUTLINE, PlanView.tipX(plan), half + 18, plan.name(), Anchor.START, Size.TITLE);
     Bounds bounds =
         new Bounds(
             PlanView.tipX(plan) - 24,
             sections - 36,
             Math.max(saddle, plan.neck().heelEnd().value()) + 26,
             half + 28);
-    return sketch.drawing(plan.build().name(), bounds);
+    return sketch.drawing(plan.name(), bounds);
   }
 }

@@ -128,7 +128,7 @@ public enum StationDrawing {
             side - ElevationView.depth(plan) - below - 18,
             rightEnd(plan),
             half + 14);
-    return sketch.drawing(plan.build().name(), bounds);
+    return sketch.drawing(plan.name(), bounds);
   }
 
   /**

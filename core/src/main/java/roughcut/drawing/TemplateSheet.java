@@ -84,7 +84,7 @@ public final class TemplateSheet {
     }
     sketch.origin(0, 0);
     return new Drawing(
-        plan.build().name() + ": templates",
+        plan.name() + ": templates",
         sketch.marks(),
         new Bounds(-6, row - tallest - 6, Math.max(right, 100), 6),
         pieces);
@@ -180,11 +180,7 @@ public final class TemplateSheet {
     }
     for (Part part : plan.cuts().parts()) {
       boolean plate =
-          plan.build()
-              .design()
-              .fitting(part.of())
-              .filter(f -> f.type() == FittingType.PLATE)
-              .isPresent();
+          plan.fitting(part.of()).filter(f -> f.type() == FittingType.PLATE).isPresent();
       if (plate) {
         all.add(
             new Piece(

@@ -149,6 +149,11 @@ public record NeckPlan(
     };
   }
 
+  /** Whether steps of gluing turn or part the strips, so that they lie otherwise than listed. */
+  public boolean rearranged() {
+    return ground.givens().design().neckSteps().stream().anyMatch(s -> s.kind().rearranges());
+  }
+
   /** How deep the blank has to be; empty when the shaft's depth will do. */
   Optional<Value> deep() {
     return core.isEmpty() ? head.deep() : core.get().deeper(head.deep());

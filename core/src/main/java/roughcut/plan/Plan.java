@@ -20,10 +20,12 @@ import roughcut.design.Build;
 import roughcut.design.Choice;
 import roughcut.design.ChoiceDecision;
 import roughcut.design.Decisions;
+import roughcut.design.Fitting;
 import roughcut.design.Givens;
 import roughcut.design.HeadMaking;
 import roughcut.design.NeckDecisions;
 import roughcut.design.NumberDecision;
+import roughcut.design.Strip;
 import roughcut.finding.Chapter;
 import roughcut.finding.Finding;
 import roughcut.finding.Finding.Severity;
@@ -109,6 +111,26 @@ public record Plan(
   /** What can't be, isn't ready or wants a look, apart from thin wood. */
   public List<Finding> findings() {
     return told.findings();
+  }
+
+  /** What the instrument is called. */
+  public String name() {
+    return build.name();
+  }
+
+  /** The neck's strips from the bass side, as they really are. */
+  public List<Strip> neckStrips() {
+    return new Givens(build).neckStrips();
+  }
+
+  /** The strips of a laminated body back, as they really are. */
+  public List<Strip> bodyStrips() {
+    return new Givens(build).bodyStrips();
+  }
+
+  /** What is fitted under that name. */
+  public Optional<Fitting> fitting(String name) {
+    return build.design().fitting(name);
   }
 
   public FretLayout frets() {

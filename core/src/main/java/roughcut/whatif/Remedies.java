@@ -13,6 +13,7 @@ import roughcut.blank.StackWaysOut;
 import roughcut.blank.WoodPart;
 import roughcut.design.Proposal;
 import roughcut.finding.Finding;
+import roughcut.finding.Finding.Severity;
 import roughcut.geometry.Outline;
 import roughcut.measure.Sentence;
 import roughcut.plan.Plan;
@@ -51,36 +52,53 @@ public final class Remedies {
     return judged(plan, StackWaysOut.of(plan.build(), plan.blank(), plan.taper()));
   }
 
-  /** Those that spoil nothing, each saying what it would cost elsewhere. */
+  /** Those that can be had, what stops nothing first, each saying what it would cost elsewhere. */
   static List<Proposal> judged(Plan plan, List<Proposal> offered) {
     List<Proposal> good = new ArrayList<>();
+    List<Proposal> dear = new ArrayList<>();
     for (Proposal proposal : offered) {
-      judged(plan, proposal).ifPresent(good::add);
+      tried(plan, proposal)
+          .filter(Remedies::sound)
+          .ifPresent(
+              c -> {
+                List<Finding> stops = c.fresh().stream().filter(Finding::stops).toList();
+                (stops.isEmpty() ? good : dear).add(proposal.saying(cost(c, stops)));
+              });
     }
+    good.addAll(dear);
     return good;
   }
 
-  private static Optional<Proposal> judged(Plan plan, Proposal proposal) {
-    Plan tried;
+  private static Optional<Comparison> tried(Plan plan, Proposal proposal) {
     try {
-      tried = Plan.of(proposal.change().apply(plan.build()), plan.shop());
+      Plan tried = Plan.of(proposal.change().apply(plan.build()), plan.shop());
+      return Optional.of(new Comparison(plan, tried));
     } catch (IllegalArgumentException e) {
       return Optional.empty(); // it can't be decided so
     }
-    Comparison comparison = new Comparison(plan, tried);
-    boolean spoils =
-        comparison.fresh().stream().anyMatch(Finding::stops)
-                && comparison.mended().stream().noneMatch(Finding::stops)
-            || comparison.thinSpots().stream().anyMatch(Remedies::newStop);
-    return spoils ? Optional.empty() : Optional.of(proposal.saying(cost(comparison)));
+  }
+
+  /** Nothing that can't be, and no spot thinner than it may be, that wasn't there before. */
+  private static boolean sound(Comparison comparison) {
+    return comparison.fresh().stream().noneMatch(f -> f.severity() == Severity.IMPOSSIBLE)
+        && comparison.thinSpots().stream().noneMatch(Remedies::newStop);
   }
 
   private static boolean newStop(Comparison.Moved moved) {
     return moved.worse() && moved.tried().map(s -> s.state() == ThinSpot.State.STOP).orElse(false);
   }
 
-  /** What would want a look that doesn't now; empty when nothing does. */
-  private static String cost(Comparison comparison) {
+  /** What would stop or want a look that doesn't now; empty when nothing does. */
+  private static String cost(Comparison comparison, List<Finding> stops) {
+    String stopped =
+        stops.isEmpty()
+            ? ""
+            : "; not ready then: "
+                + stops.stream().map(Finding::words).collect(Collectors.joining("; "));
+    return stopped + looks(comparison);
+  }
+
+  private static String looks(Comparison comparison) {
     List<Comparison.Moved> worse =
         comparison.thinSpots().stream().filter(Comparison.Moved::worse).toList();
     if (worse.isEmpty()) {

@@ -93,8 +93,9 @@ class StackShapesTest {
       assertThat(value(after, "blank.side-spare")).as(way.words()).isNotNegative();
       assertThat(after.blank().symmetrical()).isTrue();
     }
-    assertThat(ways.get(2).words()).contains("taper");
-    Plan tapered = Plan.of(ways.get(2).change().apply(before.build()), Demo.shop());
+    Proposal taper =
+        ways.stream().filter(w -> w.words().contains("taper")).findFirst().orElseThrow();
+    Plan tapered = Plan.of(taper.change().apply(before.build()), Demo.shop());
     GlueFace line = tapered.blank().strips().get(1).lower();
     for (double x : new double[] {0, 200, 500}) {
       assertThat(tapered.taper().halfWidth(x) - Math.abs(line.at(x)))
