@@ -5,7 +5,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import roughcut.demo.Demo;
-import roughcut.design.Build;
 import roughcut.design.Decision;
 import roughcut.design.Decisions;
 import roughcut.design.Design;
@@ -16,6 +15,7 @@ import roughcut.measure.Quantity;
 import roughcut.measure.Units;
 import roughcut.measure.Unreadable;
 import roughcut.plan.Plan;
+import roughcut.record.Build;
 
 /** The demo's six-string as a starting point for tests, with decisions set on top. */
 public final class Heron {

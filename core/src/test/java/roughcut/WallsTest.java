@@ -25,6 +25,7 @@ class WallsTest {
           "geometry",
           "shop",
           "design",
+          "record",
           "layout",
           "blank",
           "fretboard",
@@ -80,10 +81,10 @@ class WallsTest {
         .haveFullyQualifiedName("roughcut.design.Design")
         .orShould()
         .dependOnClassesThat()
-        .haveFullyQualifiedName("roughcut.design.Build")
+        .haveFullyQualifiedName("roughcut.record.Build")
         .orShould()
         .dependOnClassesThat()
-        .haveFullyQualifiedName("roughcut.design.Givens")
+        .haveFullyQualifiedName("roughcut.record.Givens")
         .check(core);
   }
 

@@ -12,13 +12,13 @@ import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import roughcut.demo.Demo;
-import roughcut.design.Build;
 import roughcut.design.Design;
 import roughcut.design.Fitting;
 import roughcut.design.FittingDecisions;
 import roughcut.design.FittingType;
 import roughcut.design.NumberDecision;
 import roughcut.plan.Plan;
+import roughcut.record.Build;
 import roughcut.shop.Shop;
 
 /** How a plan's time grows with what is fitted into the body; it should grow as that does. */

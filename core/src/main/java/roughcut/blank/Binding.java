@@ -6,10 +6,10 @@ import static roughcut.measure.Worked.in;
 
 import java.util.Optional;
 import roughcut.design.BodyDecisions;
-import roughcut.design.Givens;
 import roughcut.layout.BodyOutline;
 import roughcut.measure.Ledger;
 import roughcut.measure.Value;
+import roughcut.record.Givens;
 import roughcut.shop.Species;
 import roughcut.shop.SpeciesBook;
 

@@ -10,13 +10,13 @@ import roughcut.design.BlankDecisions;
 import roughcut.design.BlankStep;
 import roughcut.design.BodyDecisions;
 import roughcut.design.Decisions;
-import roughcut.design.Givens;
 import roughcut.design.Strip;
 import roughcut.measure.Decided;
 import roughcut.measure.Ledger;
 import roughcut.measure.Sentence;
 import roughcut.measure.Value;
 import roughcut.measure.Worked;
+import roughcut.record.Givens;
 import roughcut.shop.SpeciesBook;
 
 /**

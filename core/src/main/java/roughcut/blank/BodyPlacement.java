@@ -1,10 +1,10 @@
 package roughcut.blank;
 
 import roughcut.design.BodyDecisions;
-import roughcut.design.Givens;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.layout.BodyOutline;
+import roughcut.record.Givens;
 
 /**
  * How the body's outline lies on its blank. The blank's own places: x from its head end along the

@@ -6,10 +6,10 @@ import static roughcut.measure.Worked.in;
 
 import roughcut.design.BlankDecisions;
 import roughcut.design.FaceUse;
-import roughcut.design.Givens;
 import roughcut.measure.Known;
 import roughcut.measure.Ledger;
 import roughcut.measure.Value;
+import roughcut.record.Givens;
 
 /**
  * Whether a planed face is flat enough for what it is to be, free of wind, and its edge square

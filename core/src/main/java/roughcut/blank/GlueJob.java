@@ -13,11 +13,11 @@ import java.util.ArrayList;
 import java.util.List;
 import roughcut.design.BlankDecisions;
 import roughcut.design.Clamping;
-import roughcut.design.Givens;
 import roughcut.measure.Known;
 import roughcut.measure.Ledger;
 import roughcut.measure.Value;
 import roughcut.measure.Worked;
+import roughcut.record.Givens;
 import roughcut.shop.Glue;
 import roughcut.shop.GlueBook;
 

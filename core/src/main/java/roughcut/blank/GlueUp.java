@@ -11,7 +11,6 @@ import roughcut.design.BlankDecisions;
 import roughcut.design.BlankStep;
 import roughcut.design.Clamping;
 import roughcut.design.Decisions;
-import roughcut.design.Givens;
 import roughcut.design.PartDecisions;
 import roughcut.design.Strip;
 import roughcut.measure.Basis;
@@ -21,6 +20,7 @@ import roughcut.measure.Known;
 import roughcut.measure.Ledger;
 import roughcut.measure.Value;
 import roughcut.measure.Worked;
+import roughcut.record.Givens;
 import roughcut.shop.SpeciesBook;
 
 /**
@@ -83,7 +83,11 @@ public record GlueUp(GlueJob job, List<Step> steps, Optional<Pins> pins) {
 
   /** Every step's own joint: leaves to each other, a turned half, a cap, wings, a block. */
   private static List<Step> steps(Givens givens, BlankTree tree, Ledger ledger) {
-    Basis basis = Basis.of(tree.length(), tree.depth());
+    List<Value> strips = new ArrayList<>();
+    for (int i = 1; i <= givens.neckStrips().size(); i++) {
+      strips.add(givens.get(PartDecisions.stripThickness(i)));
+    }
+    Basis basis = Basis.of(strips).with(tree.length(), tree.depth());
     List<Step> all = new ArrayList<>();
     List<BlankNode> nodes = tree.afterSteps();
     for (int i = 0; i < nodes.size(); i++) {

@@ -5,11 +5,11 @@ import static roughcut.measure.Worked.in;
 
 import roughcut.design.BlankDecisions;
 import roughcut.design.Decisions;
-import roughcut.design.Givens;
 import roughcut.measure.Basis;
 import roughcut.measure.Found;
 import roughcut.measure.Ledger;
 import roughcut.measure.Value;
+import roughcut.record.Givens;
 
 /**
  * Wood glued to the blank's sides where the head is wider than it: what the stack lacks where the

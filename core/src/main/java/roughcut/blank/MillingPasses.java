@@ -7,9 +7,9 @@ import static roughcut.measure.Worked.in;
 import java.util.ArrayList;
 import java.util.List;
 import roughcut.design.BlankDecisions;
-import roughcut.design.Givens;
 import roughcut.measure.Ledger;
 import roughcut.measure.Value;
+import roughcut.record.Givens;
 
 /**
  * A board followed down to thickness: full passes, the remainder, then the finishing cut, faces

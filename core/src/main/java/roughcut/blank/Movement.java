@@ -8,12 +8,12 @@ import static roughcut.measure.Worked.in;
 import java.util.ArrayList;
 import java.util.List;
 import roughcut.design.BlankDecisions;
-import roughcut.design.Givens;
 import roughcut.measure.Found;
 import roughcut.measure.Known;
 import roughcut.measure.Ledger;
 import roughcut.measure.Value;
 import roughcut.measure.Worked;
+import roughcut.record.Givens;
 import roughcut.shop.Species;
 import roughcut.shop.SpeciesBook;
 

@@ -7,12 +7,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
 import roughcut.design.Decisions;
-import roughcut.design.Givens;
 import roughcut.layout.FretboardTaper;
 import roughcut.measure.Basis;
 import roughcut.measure.Ledger;
 import roughcut.measure.Value;
 import roughcut.measure.Worked;
+import roughcut.record.Givens;
 
 /**
  * The laminated neck blank: strips side by side with the centre line in the middle of the stack,

@@ -8,13 +8,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import roughcut.design.Givens;
 import roughcut.design.Strip;
 import roughcut.geometry.Outline;
 import roughcut.measure.Basis;
 import roughcut.measure.Ledger;
 import roughcut.measure.Value;
 import roughcut.measure.ValueKey;
+import roughcut.record.Givens;
 import roughcut.shop.Board;
 import roughcut.shop.Shop;
 

@@ -4,11 +4,11 @@ import static roughcut.measure.NumberWriter.fixed;
 
 import java.util.List;
 import roughcut.design.BlankDecisions;
-import roughcut.design.Givens;
 import roughcut.finding.Finding;
 import roughcut.finding.Findings;
 import roughcut.finding.Topic;
 import roughcut.measure.Sentence;
+import roughcut.record.Givens;
 import roughcut.shop.Planer;
 
 /**

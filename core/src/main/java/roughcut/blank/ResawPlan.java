@@ -7,10 +7,10 @@ import static roughcut.measure.Worked.in;
 import java.util.Optional;
 import roughcut.design.BlankDecisions;
 import roughcut.design.BodyDecisions;
-import roughcut.design.Givens;
 import roughcut.measure.Known;
 import roughcut.measure.Ledger;
 import roughcut.measure.Value;
+import roughcut.record.Givens;
 import roughcut.shop.Board;
 
 /**

@@ -10,7 +10,6 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import roughcut.design.BlankDecisions;
 import roughcut.design.Decisions;
-import roughcut.design.Givens;
 import roughcut.design.PartDecisions;
 import roughcut.design.Strip;
 import roughcut.geometry.Outline;
@@ -20,12 +19,14 @@ import roughcut.measure.Known;
 import roughcut.measure.Ledger;
 import roughcut.measure.Value;
 import roughcut.measure.Worked;
+import roughcut.record.Done;
+import roughcut.record.Givens;
 import roughcut.shop.Board;
 
 /**
  * The strips of one wood sawn from one board: a rough strip is the finished thickness and the
  * planing of both faces, and between two strips the saw takes its kerf (handbook page 3). Strips
- * whose thickness was measured are cut already and need no more wood.
+ * that are sawn off their boards already need no more wood.
  *
  * @param species id of the wood
  * @param board the board that they come from, or empty when the rack has none
@@ -94,7 +95,7 @@ public record RipPlan(
     List<Value> widths = new ArrayList<>();
     for (int i = 1; i <= stack.size(); i++) {
       if (stack.get(i - 1).species().equals(species)) {
-        if (givens.get(PartDecisions.stripThickness(i)).measured()) {
+        if (givens.done(Done.stripSawn(i))) {
           done.add(i);
         } else {
           Value t = widest(givens, i, ledger);
@@ -108,17 +109,23 @@ public record RipPlan(
       }
     }
     String prefix = "rip." + species + ".";
-    Worked.Input widest =
-        inputs.stream()
-            .max((a, b) -> Double.compare(a.value().value(), b.value().value()))
-            .orElse(in("t", Known.of("strip", "Strip", 0, LENGTH, "no strip is open")));
+    Value widest =
+        widths.isEmpty()
+            ? Known.of("strip", "Strip", 0, LENGTH, "no strip is open")
+            : Found.of(
+                prefix + "widest",
+                "Widest of the strips",
+                widths.stream().mapToDouble(Value::value).max().orElseThrow(),
+                LENGTH,
+                "found among the strips",
+                Basis.of(widths));
     Value rough =
         ledger.put(
             prefix + "rough",
             "Rough strip, the widest of " + species,
             LENGTH,
             "t + 2 · p",
-            in("t", widest.value()),
+            in("t", widest),
             in("p", allowance));
     boolean pieces = nested.isPresent() && copies > 1 && !open.isEmpty();
     Value need =

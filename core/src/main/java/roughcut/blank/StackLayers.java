@@ -8,13 +8,13 @@ import java.util.List;
 import roughcut.design.BlankDecisions;
 import roughcut.design.BlankStep;
 import roughcut.design.Decisions;
-import roughcut.design.Givens;
 import roughcut.design.PartDecisions;
 import roughcut.design.Strip;
 import roughcut.measure.Decided;
 import roughcut.measure.Quantity;
 import roughcut.measure.Value;
 import roughcut.measure.Worked;
+import roughcut.record.Givens;
 
 /**
  * The strips of the neck blank as they lie side by side at last, after resawing, opening and

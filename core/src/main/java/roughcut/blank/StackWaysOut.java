@@ -3,12 +3,12 @@ package roughcut.blank;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.UnaryOperator;
-import roughcut.design.Build;
-import roughcut.design.Proposal;
 import roughcut.design.Stack;
 import roughcut.design.Strip;
 import roughcut.layout.FretboardTaper;
 import roughcut.measure.Sentence;
+import roughcut.record.Build;
+import roughcut.record.Proposal;
 
 /**
  * What would keep the outline from cutting through a glue line (handbook page 3): the line so far

@@ -8,7 +8,6 @@ import static roughcut.measure.Worked.in;
 import java.util.List;
 import roughcut.design.BodyDecisions;
 import roughcut.design.Decisions;
-import roughcut.design.Givens;
 import roughcut.layout.FretboardTaper;
 import roughcut.measure.Basis;
 import roughcut.measure.Found;
@@ -16,6 +15,7 @@ import roughcut.measure.Known;
 import roughcut.measure.Ledger;
 import roughcut.measure.Quantity;
 import roughcut.measure.Value;
+import roughcut.record.Givens;
 import roughcut.shop.Shop;
 
 /**

@@ -7,12 +7,12 @@ import roughcut.design.BlankStep;
 import roughcut.design.BodyDecisions;
 import roughcut.design.Decisions;
 import roughcut.design.FretboardDecisions;
-import roughcut.design.Givens;
 import roughcut.design.SmallPart;
 import roughcut.design.Strip;
 import roughcut.geometry.Outline;
 import roughcut.layout.Fan;
 import roughcut.layout.FretboardTaper;
+import roughcut.record.Givens;
 
 /**
  * Every rough part that an instrument wants from the rack: neck strips or necks, fretboard, head

@@ -5,7 +5,6 @@ import java.util.List;
 import roughcut.design.BodyDecisions;
 import roughcut.design.BodyFace;
 import roughcut.design.Decisions;
-import roughcut.design.Givens;
 import roughcut.design.NumberDecision;
 import roughcut.design.StringDecisions;
 import roughcut.design.SurfaceDecisions;
@@ -14,6 +13,7 @@ import roughcut.geometry.Point;
 import roughcut.layout.BodyOutline;
 import roughcut.layout.FretLayout;
 import roughcut.measure.Basis;
+import roughcut.record.Givens;
 
 /**
  * Top and back of the finished body as heights over the plan: a flat slab, less round-overs, arm,

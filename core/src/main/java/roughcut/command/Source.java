@@ -8,7 +8,6 @@ import java.util.Optional;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import roughcut.demo.Demo;
-import roughcut.design.Build;
 import roughcut.design.Decision;
 import roughcut.design.Decisions;
 import roughcut.design.Design;
@@ -18,6 +17,7 @@ import roughcut.file.ShopFile;
 import roughcut.measure.Units;
 import roughcut.measure.Unreadable;
 import roughcut.plan.Plan;
+import roughcut.record.Build;
 import roughcut.shop.Shop;
 
 /**

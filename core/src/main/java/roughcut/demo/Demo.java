@@ -5,13 +5,14 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import roughcut.design.BlankStep;
-import roughcut.design.Build;
 import roughcut.design.Design;
-import roughcut.design.Measurement;
 import roughcut.design.SmallPart;
 import roughcut.design.Stack;
 import roughcut.design.StringSpec;
 import roughcut.design.Strip;
+import roughcut.record.Build;
+import roughcut.record.Log;
+import roughcut.record.Reading;
 import roughcut.shop.Shop;
 
 /**
@@ -23,6 +24,14 @@ public final class Demo {
 
   public static Shop shop() {
     return Shop.usual("The shop on the marsh").withBoards(DemoRack.boards());
+  }
+
+  private static Log log(Reading... readings) {
+    Log log = Log.NONE;
+    for (Reading reading : readings) {
+      log = log.with(reading);
+    }
+    return log;
   }
 
   /** All of them, the one that the demo opens with first. */
@@ -46,12 +55,12 @@ public final class Demo {
     return new Build(
         "Heron",
         DemoFittings.heron(plain),
-        Map.of(
-            "control.selector.height", new Measurement(34, today.minusDays(1)),
-            "pickup.bridge.height", new Measurement(18.6, today.minusDays(1)),
-            "shaft.thickness", new Measurement(14.9, today.minusDays(2)),
-            "nut.width", new Measurement(43.2, today.minusDays(1)),
-            "fretboard.end-width", new Measurement(56.4, today.minusDays(1))));
+        log(
+            Reading.of("control.selector.height", 34, today.minusDays(1)),
+            Reading.of("pickup.bridge.height", 18.6, today.minusDays(1)),
+            Reading.of("shaft.thickness", 14.9, today.minusDays(2)),
+            Reading.of("nut.width", 43.2, today.minusDays(1)),
+            Reading.of("fretboard.end-width", 56.4, today.minusDays(1))));
   }
 
   /**
@@ -105,8 +114,8 @@ public final class Demo {
                         "body.top-species", "larch"),
                     bitternStrings(),
                     Stack.mirroredFromMiddle(larch, plum, larch, plum))
-                .withNeckSteps(List.of(new BlankStep(BlankStep.Kind.HEEL_BLOCK, "plum", 20, 400)))),
-        Map.of());
+                .withNeckSteps(
+                    List.of(new BlankStep(BlankStep.Kind.HEEL_BLOCK, "plum", 20, 400)))));
   }
 
   /**
@@ -160,7 +169,7 @@ public final class Demo {
                     dunlinStrings(),
                     new Stack(List.of(new Strip("plum", 72, Strip.Grain.TO_HEEL)), true))
                 .withNeckSteps(List.of(new BlankStep(BlankStep.Kind.HEEL_BLOCK, "plum", 7, 100)))),
-        Map.of("shaft.thickness", new Measurement(19.2, today.minusDays(12))));
+        log(Reading.of("shaft.thickness", 19.2, today.minusDays(12))));
   }
 
   /**
@@ -194,8 +203,8 @@ public final class Demo {
                         "body.top-species", "pear"),
                     heronStrings(),
                     heronStack())
-                .withNeckSteps(List.of(new BlankStep(BlankStep.Kind.HEEL_BLOCK, "cherry", 8, 96)))),
-        Map.of());
+                .withNeckSteps(
+                    List.of(new BlankStep(BlankStep.Kind.HEEL_BLOCK, "cherry", 8, 96)))));
   }
 
   private static List<StringSpec> bitternStrings() {

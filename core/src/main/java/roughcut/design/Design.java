@@ -226,7 +226,7 @@ public record Design(
    *
    * @throws IllegalArgumentException when it can't be called so, or another is
    */
-  Design withFittingRenamed(Fitting fitting, String to) {
+  public Design withFittingRenamed(Fitting fitting, String to) {
     Map<String, Double> kept = new TreeMap<>();
     numbers.forEach((id, value) -> kept.put(fitting.renamed(id, to), value));
     Map<String, String> ways = new TreeMap<>();

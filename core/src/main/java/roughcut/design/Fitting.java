@@ -67,7 +67,7 @@ public record Fitting(FittingType type, String name, String kind, List<String> w
   }
 
   /** An id of this fitting's decisions under another name; any other id as it is. */
-  String renamed(String decisionId, String to) {
+  public String renamed(String decisionId, String to) {
     int rout = routs(name).indexOf(decisionId);
     if (rout >= 0) {
       return routs(to).get(rout);

@@ -7,7 +7,7 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
-import roughcut.design.Build;
+import roughcut.record.Build;
 import roughcut.shop.Shop;
 
 /**

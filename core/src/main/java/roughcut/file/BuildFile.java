@@ -5,8 +5,8 @@ import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.util.Locale;
 import java.util.Optional;
-import roughcut.design.Build;
 import roughcut.design.Decisions;
+import roughcut.record.Build;
 
 /**
  * A build on disk. It belongs to the shop in whose folder it lies; one that lies elsewhere says in
@@ -120,10 +120,11 @@ public final class BuildFile {
 
   /** What was taken back is known, and so must not come back as an unknown field. */
   private static ObjectNode forgetRemoved(ObjectNode tree, Build build) {
-    if (tree.get("measured") instanceof ObjectNode measured) {
-      measured
-          .properties()
-          .removeIf(e -> Decisions.knows(e.getKey()) && !build.measured().containsKey(e.getKey()));
+    // What the first format had elsewhere is in the log now.
+    tree.remove(LogJson.MEASURED);
+    tree.remove(LogJson.FRETS);
+    if (tree.get(LogJson.FIELD) instanceof ObjectNode log) {
+      log.remove(LogJson.FRETS);
     }
     if (tree.get("decisions") instanceof ObjectNode decisions) {
       decisions

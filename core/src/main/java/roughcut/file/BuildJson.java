@@ -3,24 +3,16 @@ package roughcut.file;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
-import java.time.LocalDate;
-import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
-import roughcut.design.Build;
 import roughcut.design.ChoiceDecision;
 import roughcut.design.Decision;
 import roughcut.design.Decisions;
 import roughcut.design.Design;
-import roughcut.design.FretRecords;
-import roughcut.design.FretStage;
-import roughcut.design.Measurement;
 import roughcut.design.NumberDecision;
 import roughcut.design.Stack;
 import roughcut.design.StringSpec;
@@ -28,6 +20,7 @@ import roughcut.design.Strip;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Units;
 import roughcut.measure.Unreadable;
+import roughcut.record.Build;
 
 /**
  * A build as JSON. Every plain decision is written out, so that a file says the same whatever the
@@ -35,12 +28,10 @@ import roughcut.measure.Unreadable;
  */
 final class BuildJson {
   static final String KIND = "rough-cut-build";
-  static final int FORMAT = 1;
+  static final int FORMAT = 2;
 
   /** Objects whose fields are names that the maker gave: what isn't there any more was removed. */
-  static final List<String> NAMED_BY_THE_MAKER = List.of("boards", "saws", "placements", "frets");
-
-  private static final Pattern FRET = Pattern.compile("(\\d{1,2})\\.([a-z-]+)");
+  static final List<String> NAMED_BY_THE_MAKER = List.of("boards", "saws", "placements");
 
   private final String file;
 
@@ -83,42 +74,8 @@ final class BuildJson {
     writeStack(root.putObject("neckStack"), build.design().neckStack());
     BlankJson.write(root, build.design());
     writeStack(root.putObject("bodyStack"), build.design().bodyStack());
-    ObjectNode measured = root.putObject("measured");
-    build
-        .measured()
-        .forEach(
-            (id, reading) -> {
-              ObjectNode node = measured.putObject(id);
-              putNumber(node, "value", reading.value());
-              node.put("on", reading.on().toString());
-            });
-    writeFrets(root, build.frets());
+    LogJson.write(root.putObject(LogJson.FIELD), build.log());
     return root;
-  }
-
-  /** Flat, so that a stage taken back isn't mistaken for a field that this program doesn't know. */
-  private static void writeFrets(ObjectNode root, FretRecords frets) {
-    ObjectNode node = root.putObject("frets");
-    frets
-        .done()
-        .forEach(
-            (fret, stages) ->
-                stages.forEach(
-                    (stage, day) -> node.put(fret + "." + stage.word(), day.toString())));
-  }
-
-  private FretRecords frets(JsonNode node) throws FileTrouble {
-    FretRecords frets = FretRecords.NONE;
-    for (Map.Entry<String, JsonNode> entry : node.properties()) {
-      for (FretStage stage : FretStage.values()) {
-        Matcher matcher = FRET.matcher(entry.getKey());
-        if (matcher.matches() && matcher.group(2).equals(stage.word())) {
-          LocalDate day = day(entry.getValue().asText(), "frets, " + entry.getKey());
-          frets = frets.turned(Integer.parseInt(matcher.group(1)), stage, day);
-        }
-      }
-    }
-    return frets;
   }
 
   private static void writeStack(ObjectNode node, Stack stack) {
@@ -183,11 +140,7 @@ final class BuildJson {
         choices.put("saw." + entry.getKey(), entry.getValue().asText());
       }
       design = design.withNumbers(numbers).withChoices(choices);
-      return new Build(
-          root.path("name").asText(),
-          design,
-          measured(root.path("measured"), design),
-          frets(root.path("frets")));
+      return new Build(root.path("name").asText(), design, new LogJson(this, design).read(root));
     } catch (IllegalArgumentException e) {
       throw new FileTrouble(file + ": " + e.getMessage(), e);
     }
@@ -308,28 +261,8 @@ final class BuildJson {
     return new Stack(strips, node.path("mirrored").asBoolean(true));
   }
 
-  private Map<String, Measurement> measured(JsonNode object, Design design) throws FileTrouble {
-    Map<String, Measurement> readings = new TreeMap<>();
-    for (Map.Entry<String, JsonNode> entry : object.properties()) {
-      String id = entry.getKey();
-      double value = number(entry.getValue().path("value"), "measured, " + id);
-      if (Decisions.find(design, id).orElse(null) instanceof NumberDecision decision
-          && decision.measurable()) {
-        if (!decision.allows(value)) {
-          throw new FileTrouble(file + ": measured " + id + " of " + value + " can't be right");
-        }
-        readings.put(id, new Measurement(value, day(entry.getValue().path("on").asText(), id)));
-      }
-    }
-    return readings;
-  }
-
-  private LocalDate day(String text, String id) throws FileTrouble {
-    try {
-      return LocalDate.parse(text);
-    } catch (DateTimeParseException e) {
-      throw new FileTrouble(
-          file + ": measured " + id + ": “" + text + "” is not a day like 2026-05-31", e);
-    }
+  /** What the file is called in messages. */
+  String file() {
+    return file;
   }
 }

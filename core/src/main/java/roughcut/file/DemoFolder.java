@@ -6,7 +6,7 @@ import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import roughcut.demo.Demo;
-import roughcut.design.Build;
+import roughcut.record.Build;
 
 /** The demo shop on disk: a throw-away copy that can be played with and laid out anew. */
 public final class DemoFolder {

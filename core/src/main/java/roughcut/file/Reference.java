@@ -9,7 +9,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import roughcut.demo.Demo;
-import roughcut.design.Build;
 import roughcut.design.Choice;
 import roughcut.design.ChoiceDecision;
 import roughcut.design.Decision;
@@ -24,6 +23,7 @@ import roughcut.measure.NumberWriter;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
+import roughcut.record.Build;
 import roughcut.shop.FittingBook;
 
 /** The reference pages in docs/, written from the code so that they can't fall behind it. */
@@ -159,13 +159,6 @@ public final class Reference {
     string.putObject("wound").put("type", "boolean");
     number(string.putObject("core"), 0, 5);
     number(string.putObject("pitch"), 10, 2000);
-    properties
-        .putObject("frets")
-        .put("type", "object")
-        .put("description", "What was done to which fret and when, by fret and stage: 7.seated.")
-        .putObject("additionalProperties")
-        .put("type", "string")
-        .put("format", "date");
     ObjectNode fitting = array(properties, "fittings", "What is fitted into the body.");
     fitting.putObject("name").put("type", "string").put("pattern", "^" + Fitting.NAME + "$");
     ArrayNode types = fitting.putObject("type").putArray("enum");
@@ -194,17 +187,36 @@ public final class Reference {
     strip.putObject("species").put("type", "string");
     number(strip.putObject("thickness"), Strip.LEAST, Strip.MOST);
     strip.putObject("grain").putArray("enum").add("to-heel").add("to-head");
-    ObjectNode reading =
-        properties
-            .putObject("measured")
-            .put("type", "object")
-            .put("description", "By the id of the decision that was measured.")
-            .putObject("additionalProperties")
-            .put("type", "object")
-            .putObject("properties");
-    reading.putObject("value").put("type", "number");
-    reading.putObject("on").put("type", "string").put("format", "date");
+    log(properties);
     return Json.bytes(root);
+  }
+
+  private static void log(ObjectNode properties) {
+    ObjectNode log =
+        properties
+            .putObject(LogJson.FIELD)
+            .put("type", "object")
+            .put("description", "What happened to the instrument.")
+            .putObject("properties");
+    ObjectNode reading =
+        array(log, "readings", "Everything read off the wood; of one id the latest that counts.");
+    reading.putObject("of").put("type", "string");
+    reading.putObject("at").put("type", "string");
+    reading.putObject("value").put("type", "number");
+    reading.putObject("stage").put("type", "string");
+    reading.putObject("with").put("type", "string");
+    reading.putObject("counts").put("type", "boolean");
+    ObjectNode done = array(log, "done", "Operations done.");
+    done.putObject("operation").put("type", "string");
+    done.putObject("at").put("type", "string");
+    done.putObject("minutes").put("type", "integer");
+    done.putObject("note").put("type", "string");
+    log.putObject(LogJson.FRETS)
+        .put("type", "object")
+        .put("description", "What was done to which fret and when, by fret and stage: 7.seated.")
+        .putObject("additionalProperties")
+        .put("type", "string")
+        .put("format", "date");
   }
 
   private static void decisions(ObjectNode node) {

@@ -7,13 +7,13 @@ import static roughcut.measure.Worked.in;
 import roughcut.design.BlankDecisions;
 import roughcut.design.Decisions;
 import roughcut.design.FretboardDecisions;
-import roughcut.design.Givens;
 import roughcut.layout.Fan;
 import roughcut.layout.FretboardTaper;
 import roughcut.measure.Found;
 import roughcut.measure.Ledger;
 import roughcut.measure.Value;
 import roughcut.measure.Worked;
+import roughcut.record.Givens;
 
 /**
  * What the fretboard is sawn from, and how far a bound one's tangs are cut back (handbook page 5,

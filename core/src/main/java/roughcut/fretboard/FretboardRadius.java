@@ -4,11 +4,11 @@ import static roughcut.measure.Quantity.FINE_LENGTH;
 import static roughcut.measure.Worked.in;
 
 import roughcut.design.Decisions;
-import roughcut.design.Givens;
 import roughcut.layout.FretboardTaper;
 import roughcut.measure.Basis;
 import roughcut.measure.Ledger;
 import roughcut.measure.Value;
+import roughcut.record.Givens;
 
 /**
  * The curve across the fretboard's face, single or conical: the radius runs linearly from the nut

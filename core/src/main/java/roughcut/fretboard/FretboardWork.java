@@ -11,7 +11,6 @@ import java.util.Optional;
 import roughcut.design.Decisions;
 import roughcut.design.FretboardDecisions;
 import roughcut.design.GaugeLight;
-import roughcut.design.Givens;
 import roughcut.design.StringDecisions;
 import roughcut.layout.Fan;
 import roughcut.layout.FretLayout;
@@ -21,6 +20,7 @@ import roughcut.measure.Found;
 import roughcut.measure.Ledger;
 import roughcut.measure.Value;
 import roughcut.measure.Worked;
+import roughcut.record.Givens;
 
 /**
  * Everything about the fretboard beside its slots: the two wishes for a conical radius, the radius

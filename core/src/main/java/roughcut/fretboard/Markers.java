@@ -9,13 +9,13 @@ import java.util.List;
 import java.util.Set;
 import roughcut.design.Decisions;
 import roughcut.design.FretboardDecisions;
-import roughcut.design.Givens;
 import roughcut.layout.FretLayout;
 import roughcut.layout.FretboardTaper;
 import roughcut.measure.Basis;
 import roughcut.measure.Found;
 import roughcut.measure.Ledger;
 import roughcut.measure.Value;
+import roughcut.record.Givens;
 
 /**
  * Dots between the frets, drilled flat before the radius: how deep a bore may be so that the dot

@@ -5,12 +5,12 @@ import static roughcut.measure.Worked.in;
 
 import roughcut.design.Decisions;
 import roughcut.design.FretboardDecisions;
-import roughcut.design.Givens;
 import roughcut.design.NutKind;
 import roughcut.design.StringDecisions;
 import roughcut.layout.FretboardTaper;
 import roughcut.measure.Ledger;
 import roughcut.measure.Value;
+import roughcut.record.Givens;
 
 /**
  * What the nut's kind asks of fretboard and blank (handbook page 2, "Nut"). Places from the nut

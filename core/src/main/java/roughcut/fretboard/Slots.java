@@ -9,7 +9,6 @@ import java.util.List;
 import java.util.Optional;
 import roughcut.design.Decisions;
 import roughcut.design.FretboardDecisions;
-import roughcut.design.Givens;
 import roughcut.design.SlotSchool;
 import roughcut.geometry.Point;
 import roughcut.layout.FretLayout;
@@ -23,6 +22,7 @@ import roughcut.measure.Quantity;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.measure.Worked;
+import roughcut.record.Givens;
 
 /**
  * The fret slots: how deep they are sawn in the flat board so that after radius and sanding the

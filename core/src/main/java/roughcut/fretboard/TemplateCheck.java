@@ -4,9 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import roughcut.design.FretboardDecisions;
-import roughcut.design.Givens;
 import roughcut.layout.Fan;
 import roughcut.layout.FretLayout;
+import roughcut.record.Givens;
 
 /**
  * A slotting template of another scale held against this one: frets of L2 are those of a longer L1

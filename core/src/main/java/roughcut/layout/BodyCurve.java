@@ -3,13 +3,13 @@ package roughcut.layout;
 import java.util.ArrayList;
 import java.util.List;
 import roughcut.design.BodyDecisions;
-import roughcut.design.Givens;
 import roughcut.design.PartDecisions;
 import roughcut.design.SurfaceDecisions;
 import roughcut.design.YesNo;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.geometry.Spline;
+import roughcut.record.Givens;
 
 /**
  * The body's curve of our own: one fair curve (no kink in slope or curvature) from the neck's bass

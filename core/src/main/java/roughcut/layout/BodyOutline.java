@@ -9,7 +9,6 @@ import java.util.List;
 import java.util.Optional;
 import roughcut.design.Decisions;
 import roughcut.design.DrawnOutline;
-import roughcut.design.Givens;
 import roughcut.design.SurfaceDecisions;
 import roughcut.design.YesNo;
 import roughcut.geometry.Bounds;
@@ -19,6 +18,7 @@ import roughcut.geometry.Point;
 import roughcut.measure.Basis;
 import roughcut.measure.Ledger;
 import roughcut.measure.Value;
+import roughcut.record.Givens;
 
 /**
  * The body from above, from the neck's bass side round the body's end to its treble side: a curve

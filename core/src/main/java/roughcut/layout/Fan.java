@@ -5,7 +5,6 @@ import static roughcut.measure.Worked.in;
 
 import java.util.Optional;
 import roughcut.design.Decisions;
-import roughcut.design.Givens;
 import roughcut.design.StringDecisions;
 import roughcut.measure.Basis;
 import roughcut.measure.Found;
@@ -14,6 +13,7 @@ import roughcut.measure.Quantity;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.measure.Worked;
+import roughcut.record.Givens;
 
 /**
  * Two scales, one along each outer string, and the fret that stays square between them (handbook

@@ -6,13 +6,13 @@ import static roughcut.measure.Worked.in;
 import java.util.ArrayList;
 import java.util.List;
 import roughcut.design.Decisions;
-import roughcut.design.Givens;
 import roughcut.measure.Basis;
 import roughcut.measure.Found;
 import roughcut.measure.Known;
 import roughcut.measure.Ledger;
 import roughcut.measure.Quantity;
 import roughcut.measure.Value;
+import roughcut.record.Givens;
 
 /**
  * Where the frets stand. In equal temperament with n divisions to the octave fret k stands at L ·

@@ -7,12 +7,12 @@ import static roughcut.measure.Worked.in;
 import java.util.ArrayList;
 import java.util.List;
 import roughcut.design.Decisions;
-import roughcut.design.Givens;
 import roughcut.design.WidthStation;
 import roughcut.geometry.Point;
 import roughcut.measure.Basis;
 import roughcut.measure.Ledger;
 import roughcut.measure.Value;
+import roughcut.record.Givens;
 
 /**
  * The straight taper of fretboard and neck: linear from the nut's width at x = 0 through the second

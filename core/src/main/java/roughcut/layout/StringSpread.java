@@ -6,7 +6,6 @@ import static roughcut.measure.Worked.in;
 import java.util.ArrayList;
 import java.util.List;
 import roughcut.design.Decisions;
-import roughcut.design.Givens;
 import roughcut.design.PartDecisions;
 import roughcut.design.StringSpacing;
 import roughcut.measure.Basis;
@@ -15,6 +14,7 @@ import roughcut.measure.Ledger;
 import roughcut.measure.Quantity;
 import roughcut.measure.Value;
 import roughcut.measure.Worked;
+import roughcut.record.Givens;
 
 /**
  * Where the strings run: offsets from the centre line at the nut and at the saddle line, straight

@@ -7,7 +7,6 @@ import static roughcut.measure.Worked.in;
 import java.util.List;
 import java.util.Optional;
 import roughcut.design.Decisions;
-import roughcut.design.Givens;
 import roughcut.design.NeckDecisions;
 import roughcut.geometry.Minimum;
 import roughcut.geometry.Point;
@@ -16,6 +15,7 @@ import roughcut.measure.Known;
 import roughcut.measure.Ledger;
 import roughcut.measure.Value;
 import roughcut.measure.Worked;
+import roughcut.record.Givens;
 
 /**
  * The bore through which a head-adjusted rod is turned: where it opens on the head's face, how far

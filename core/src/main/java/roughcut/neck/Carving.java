@@ -6,13 +6,13 @@ import static roughcut.measure.Worked.in;
 import java.util.ArrayList;
 import java.util.List;
 import roughcut.design.Decisions;
-import roughcut.design.Givens;
 import roughcut.design.NeckDecisions;
 import roughcut.design.RodActing;
 import roughcut.layout.FretLayout;
 import roughcut.measure.Ledger;
 import roughcut.measure.Sentence;
 import roughcut.measure.Value;
+import roughcut.record.Givens;
 
 /**
  * Carving the neck's back from computed lines: facets at fret 1, at the octave fret and at one more

@@ -6,12 +6,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import roughcut.design.ChannelMachine;
-import roughcut.design.Givens;
 import roughcut.design.NeckDecisions;
 import roughcut.measure.Ledger;
 import roughcut.measure.Quantity;
 import roughcut.measure.Value;
 import roughcut.measure.Worked;
+import roughcut.record.Givens;
 
 /**
  * How the channels are routed, run after run: the rod's at its even depth, then what is deeper in

@@ -3,10 +3,10 @@ package roughcut.neck;
 import static roughcut.measure.Quantity.LENGTH;
 import static roughcut.measure.Worked.in;
 
-import roughcut.design.Givens;
 import roughcut.design.NeckDecisions;
 import roughcut.measure.Ledger;
 import roughcut.measure.Value;
+import roughcut.record.Givens;
 
 /**
  * A head in line with the neck, its face a step lower: what depth that wants, and how long the

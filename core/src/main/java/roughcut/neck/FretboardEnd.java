@@ -9,7 +9,6 @@ import java.util.List;
 import java.util.Optional;
 import roughcut.design.Decisions;
 import roughcut.design.FretboardDecisions;
-import roughcut.design.Givens;
 import roughcut.design.NeckDecisions;
 import roughcut.fretboard.Slots;
 import roughcut.geometry.Outline;
@@ -17,6 +16,7 @@ import roughcut.geometry.Point;
 import roughcut.measure.Basis;
 import roughcut.measure.Ledger;
 import roughcut.measure.Value;
+import roughcut.record.Givens;
 
 /**
  * A rod worked at the fretboard's end: the way from there to the adjuster is a groove in the neck's

@@ -8,14 +8,14 @@ import roughcut.blank.NeckBlank;
 import roughcut.blank.PlacedStrip;
 import roughcut.design.BlankDecisions;
 import roughcut.design.Decisions;
-import roughcut.design.Givens;
 import roughcut.design.HeadMaking;
 import roughcut.design.NeckDecisions;
-import roughcut.design.Proposal;
 import roughcut.design.ScarfSchool;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
 import roughcut.measure.Units;
+import roughcut.record.Givens;
+import roughcut.record.Proposal;
 import roughcut.shop.Board;
 import roughcut.shop.Shop;
 

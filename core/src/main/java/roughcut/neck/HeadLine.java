@@ -2,7 +2,6 @@ package roughcut.neck;
 
 import roughcut.design.Decisions;
 import roughcut.design.FretboardDecisions;
-import roughcut.design.Givens;
 import roughcut.design.HeadMaking;
 import roughcut.design.NeckDecisions;
 import roughcut.geometry.Point;
@@ -12,6 +11,7 @@ import roughcut.measure.Found;
 import roughcut.measure.Known;
 import roughcut.measure.Quantity;
 import roughcut.measure.Value;
+import roughcut.record.Givens;
 
 /**
  * Where the head's face leaves the neck's top: the break line, at the nut's head side, and the

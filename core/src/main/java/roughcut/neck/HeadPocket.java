@@ -9,13 +9,13 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import roughcut.design.Decisions;
-import roughcut.design.Givens;
 import roughcut.design.NeckDecisions;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.measure.Basis;
 import roughcut.measure.Ledger;
 import roughcut.measure.Value;
+import roughcut.record.Givens;
 
 /**
  * A pocket routed square into the head's face behind the nut, under a cover: the adjuster's end

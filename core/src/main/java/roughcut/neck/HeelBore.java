@@ -6,12 +6,12 @@ import static roughcut.measure.Worked.in;
 
 import java.util.List;
 import java.util.Optional;
-import roughcut.design.Givens;
 import roughcut.design.NeckDecisions;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.measure.Ledger;
 import roughcut.measure.Value;
+import roughcut.record.Givens;
 import roughcut.strings.Heights;
 
 /**

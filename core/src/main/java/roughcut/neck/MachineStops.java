@@ -9,13 +9,13 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import roughcut.design.ChannelMachine;
-import roughcut.design.Givens;
 import roughcut.design.NeckDecisions;
 import roughcut.measure.Basis;
 import roughcut.measure.Found;
 import roughcut.measure.Ledger;
 import roughcut.measure.Value;
 import roughcut.measure.Worked;
+import roughcut.record.Givens;
 import roughcut.shop.PassRule;
 
 /**

@@ -3,12 +3,12 @@ package roughcut.neck;
 import roughcut.blank.NeckBlank;
 import roughcut.design.BodyDecisions;
 import roughcut.design.Decisions;
-import roughcut.design.Givens;
 import roughcut.design.NeckDecisions;
 import roughcut.layout.FretLayout;
 import roughcut.layout.FretboardTaper;
 import roughcut.measure.Basis;
 import roughcut.measure.Value;
+import roughcut.record.Givens;
 
 /**
  * The finished neck as a solid: how wide and how deep it is at every place along it, and the

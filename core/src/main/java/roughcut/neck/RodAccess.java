@@ -2,12 +2,12 @@ package roughcut.neck;
 
 import java.util.List;
 import java.util.Optional;
-import roughcut.design.Givens;
 import roughcut.fretboard.Slots;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.measure.Ledger;
 import roughcut.measure.Value;
+import roughcut.record.Givens;
 import roughcut.strings.Heights;
 
 /**

@@ -10,13 +10,13 @@ import java.util.Optional;
 import java.util.function.DoubleUnaryOperator;
 import roughcut.design.ChannelBottom;
 import roughcut.design.Decisions;
-import roughcut.design.Givens;
 import roughcut.design.NeckDecisions;
 import roughcut.design.RodReach;
 import roughcut.geometry.Minimum;
 import roughcut.measure.Basis;
 import roughcut.measure.Ledger;
 import roughcut.measure.Value;
+import roughcut.record.Givens;
 
 /**
  * The truss rod channel on the centre line, straight or curved, with its adjuster's end, and what

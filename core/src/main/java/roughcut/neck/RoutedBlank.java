@@ -5,10 +5,10 @@ import java.util.function.DoubleUnaryOperator;
 import roughcut.blank.NeckBlank;
 import roughcut.design.BlankDecisions;
 import roughcut.design.Decisions;
-import roughcut.design.Givens;
 import roughcut.design.NeckDecisions;
 import roughcut.measure.Basis;
 import roughcut.measure.Value;
+import roughcut.record.Givens;
 
 /**
  * The neck blank as it lies at the router: its edges, and the ends that stops are counted from. A

@@ -7,13 +7,13 @@ import static roughcut.measure.Worked.in;
 import java.util.List;
 import roughcut.design.BlankDecisions;
 import roughcut.design.Decisions;
-import roughcut.design.Givens;
 import roughcut.design.ScarfSchool;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.measure.Ledger;
 import roughcut.measure.Quantity;
 import roughcut.measure.Value;
+import roughcut.record.Givens;
 
 /**
  * A head glued on at an angle: one saw cut through the blank at the head angle, the offcut turned

@@ -10,13 +10,13 @@ import java.util.Optional;
 import roughcut.blank.NeckBlank;
 import roughcut.design.BlankDecisions;
 import roughcut.design.Decisions;
-import roughcut.design.Givens;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.measure.Basis;
 import roughcut.measure.Found;
 import roughcut.measure.Ledger;
 import roughcut.measure.Value;
+import roughcut.record.Givens;
 
 /**
  * What is drawn on the blank and set on the saw for a scarf joint, and what comes of the turned

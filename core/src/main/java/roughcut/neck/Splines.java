@@ -5,11 +5,11 @@ import static roughcut.measure.Quantity.FINE_LENGTH;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import roughcut.design.Givens;
 import roughcut.design.NeckDecisions;
 import roughcut.measure.Basis;
 import roughcut.measure.Ledger;
 import roughcut.measure.Value;
+import roughcut.record.Givens;
 
 /**
  * Thin bars let in from above, across the scarf joint or the short grain at the break of a head in

@@ -4,7 +4,6 @@ import static roughcut.measure.Quantity.FINE_LENGTH;
 import static roughcut.measure.Quantity.LENGTH;
 
 import java.util.List;
-import roughcut.design.Givens;
 import roughcut.design.NeckDecisions;
 import roughcut.geometry.Minimum;
 import roughcut.geometry.Outline;
@@ -12,6 +11,7 @@ import roughcut.geometry.Point;
 import roughcut.measure.Basis;
 import roughcut.measure.Ledger;
 import roughcut.measure.Value;
+import roughcut.record.Givens;
 
 /**
  * Bars of carbon or titanium either side of the rod, parallel or splayed with the taper: their

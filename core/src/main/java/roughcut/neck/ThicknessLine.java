@@ -1,10 +1,10 @@
 package roughcut.neck;
 
 import roughcut.design.Decisions;
-import roughcut.design.Givens;
 import roughcut.design.NeckDecisions;
 import roughcut.layout.FretLayout;
 import roughcut.measure.Value;
+import roughcut.record.Givens;
 
 /**
  * The neck's thickness, fretboard included: straight through the thickness at fret 1 and at the

@@ -8,13 +8,13 @@ import java.util.Optional;
 import roughcut.design.BlankStep;
 import roughcut.design.BodyDecisions;
 import roughcut.design.Decisions;
-import roughcut.design.Givens;
 import roughcut.layout.BodyOutline;
 import roughcut.measure.Decided;
 import roughcut.measure.Found;
 import roughcut.measure.Ledger;
 import roughcut.measure.Value;
 import roughcut.measure.Worked;
+import roughcut.record.Givens;
 import roughcut.strings.Heights;
 
 /**

@@ -11,7 +11,6 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import roughcut.design.Decisions;
 import roughcut.design.FretboardDecisions;
-import roughcut.design.Givens;
 import roughcut.design.NeckDecisions;
 import roughcut.design.PartDecisions;
 import roughcut.design.TunerRule;
@@ -24,6 +23,7 @@ import roughcut.measure.Known;
 import roughcut.measure.Ledger;
 import roughcut.measure.Quantity;
 import roughcut.measure.Value;
+import roughcut.record.Givens;
 import roughcut.strings.NutAction;
 
 /**

@@ -6,7 +6,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import roughcut.design.FretboardDecisions;
-import roughcut.design.Givens;
 import roughcut.fretboard.FretPins;
 import roughcut.geometry.Point;
 import roughcut.layout.FretLayout;
@@ -14,6 +13,7 @@ import roughcut.layout.FretboardTaper;
 import roughcut.measure.Basis;
 import roughcut.measure.Ledger;
 import roughcut.measure.Value;
+import roughcut.record.Givens;
 
 /** The fretboard's locating pins, clear of what is let into the neck below. */
 public final class UnderFretboard {

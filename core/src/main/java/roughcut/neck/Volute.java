@@ -5,12 +5,12 @@ import static roughcut.measure.Quantity.LENGTH;
 import static roughcut.measure.Worked.in;
 
 import roughcut.design.Decisions;
-import roughcut.design.Givens;
 import roughcut.design.NeckDecisions;
 import roughcut.layout.FretboardTaper;
 import roughcut.measure.Ledger;
 import roughcut.measure.Value;
 import roughcut.measure.Worked;
+import roughcut.record.Givens;
 
 /**
  * The curve that the sanding drum leaves behind the nut, and what the drum asks for (handbook page

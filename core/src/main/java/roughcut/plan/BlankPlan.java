@@ -21,7 +21,6 @@ import roughcut.blank.WoodParts;
 import roughcut.design.BlankDecisions;
 import roughcut.design.BodyDecisions;
 import roughcut.design.Decisions;
-import roughcut.design.Givens;
 import roughcut.design.NeckDecisions;
 import roughcut.fretboard.FretboardRadius;
 import roughcut.geometry.Outline;
@@ -37,6 +36,7 @@ import roughcut.neck.HeadOutline;
 import roughcut.neck.NeckShape;
 import roughcut.neck.OnePieceHead;
 import roughcut.neck.RoutedBlank;
+import roughcut.record.Givens;
 import roughcut.shop.Shop;
 import roughcut.thin.BlankThinSpots;
 

@@ -1,8 +1,8 @@
 package roughcut.plan;
 
 import java.util.Map;
-import roughcut.design.Build;
 import roughcut.measure.Value;
+import roughcut.record.Build;
 import roughcut.shop.Shop;
 
 /**

@@ -1,7 +1,6 @@
 package roughcut.plan;
 
 import java.util.List;
-import roughcut.design.Givens;
 import roughcut.fretboard.FretboardRadius;
 import roughcut.fretboard.FretboardWork;
 import roughcut.fretboard.Markers;
@@ -10,6 +9,7 @@ import roughcut.layout.FretLayout;
 import roughcut.layout.FretboardTaper;
 import roughcut.measure.Ledger;
 import roughcut.measure.Value;
+import roughcut.record.Givens;
 import roughcut.thin.FretboardThinSpots;
 
 /**

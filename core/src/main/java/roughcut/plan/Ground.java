@@ -1,7 +1,7 @@
 package roughcut.plan;
 
-import roughcut.design.Build;
-import roughcut.design.Givens;
+import roughcut.record.Build;
+import roughcut.record.Givens;
 import roughcut.shop.Shop;
 
 /**

@@ -3,7 +3,6 @@ package roughcut.plan;
 import java.util.Optional;
 import roughcut.design.BlankDecisions;
 import roughcut.design.Decisions;
-import roughcut.design.Givens;
 import roughcut.design.HeadMaking;
 import roughcut.design.NeckDecisions;
 import roughcut.geometry.Outline;
@@ -17,6 +16,7 @@ import roughcut.neck.OnePieceHead;
 import roughcut.neck.ScarfJoint;
 import roughcut.neck.TunerLayout;
 import roughcut.neck.Volute;
+import roughcut.record.Givens;
 
 /**
  * The head: its face, what each way of making it would ask of the blank, its tuners.

@@ -1,12 +1,12 @@
 package roughcut.plan;
 
 import java.util.List;
-import roughcut.design.Givens;
 import roughcut.layout.BodyOutline;
 import roughcut.layout.FretLayout;
 import roughcut.layout.FretboardTaper;
 import roughcut.layout.StringSpread;
 import roughcut.measure.Ledger;
+import roughcut.record.Givens;
 import roughcut.thin.LayoutThinSpots;
 
 /**

@@ -5,12 +5,12 @@ import java.util.List;
 import roughcut.blank.BlankTree;
 import roughcut.design.BlankDecisions;
 import roughcut.design.Decisions;
-import roughcut.design.Givens;
 import roughcut.geometry.Bounds;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.layout.FretboardTaper;
 import roughcut.neck.HeadLine;
+import roughcut.record.Givens;
 
 /**
  * What a neck from one piece takes of a board, seen from above: head, shaft and room for the saw.

@@ -9,7 +9,6 @@ import roughcut.design.BlankStep;
 import roughcut.design.Decision;
 import roughcut.design.Decisions;
 import roughcut.design.FretboardDecisions;
-import roughcut.design.Givens;
 import roughcut.design.NeckDecisions;
 import roughcut.design.NumberDecision;
 import roughcut.design.NutKind;
@@ -30,6 +29,7 @@ import roughcut.neck.HeadLine;
 import roughcut.neck.NeckDetails;
 import roughcut.neck.NeckShape;
 import roughcut.neck.RodAccess;
+import roughcut.record.Givens;
 import roughcut.rout.BodyCuts;
 import roughcut.strings.Bridge;
 

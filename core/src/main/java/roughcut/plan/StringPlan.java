@@ -1,10 +1,10 @@
 package roughcut.plan;
 
 import java.util.List;
-import roughcut.design.Givens;
 import roughcut.layout.FretLayout;
 import roughcut.layout.StringSpread;
 import roughcut.measure.Ledger;
+import roughcut.record.Givens;
 import roughcut.strings.Bridge;
 import roughcut.strings.Compensation;
 import roughcut.strings.Heights;

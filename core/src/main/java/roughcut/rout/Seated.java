@@ -1,8 +1,8 @@
 package roughcut.rout;
 
-import roughcut.design.Givens;
 import roughcut.design.StringDecisions;
 import roughcut.measure.Basis;
+import roughcut.record.Givens;
 import roughcut.strings.Heights;
 
 /**

@@ -18,7 +18,6 @@ import roughcut.design.BodyFace;
 import roughcut.design.Fitting;
 import roughcut.design.FittingDecisions;
 import roughcut.design.FittingTraits;
-import roughcut.design.Givens;
 import roughcut.design.RoutDecisions;
 import roughcut.finding.Finding;
 import roughcut.finding.Topic;
@@ -32,6 +31,7 @@ import roughcut.measure.Known;
 import roughcut.measure.Ledger;
 import roughcut.measure.Value;
 import roughcut.measure.Worked;
+import roughcut.record.Givens;
 import roughcut.shop.Shop;
 import roughcut.shop.Template;
 

@@ -8,7 +8,6 @@ import java.util.ArrayList;
 import java.util.List;
 import roughcut.design.BodyDecisions;
 import roughcut.design.Decisions;
-import roughcut.design.Givens;
 import roughcut.design.StringDecisions;
 import roughcut.layout.FretLayout;
 import roughcut.layout.FretboardTaper;
@@ -19,6 +18,7 @@ import roughcut.measure.Known;
 import roughcut.measure.Ledger;
 import roughcut.measure.Sentence;
 import roughcut.measure.Value;
+import roughcut.record.Givens;
 import roughcut.shop.BridgeBook;
 import roughcut.shop.BridgeKind;
 

@@ -8,7 +8,6 @@ import static roughcut.measure.Worked.in;
 import java.util.ArrayList;
 import java.util.List;
 import roughcut.design.CompensationBy;
-import roughcut.design.Givens;
 import roughcut.design.PartDecisions;
 import roughcut.design.StringDecisions;
 import roughcut.design.StringKind;
@@ -16,6 +15,7 @@ import roughcut.layout.StringSpread;
 import roughcut.measure.Known;
 import roughcut.measure.Ledger;
 import roughcut.measure.Value;
+import roughcut.record.Givens;
 
 /**
  * How much further back than its scale each string's saddle stands: an estimate from the stretch of

@@ -12,7 +12,6 @@ import java.util.Optional;
 import roughcut.design.BodyDecisions;
 import roughcut.design.Decisions;
 import roughcut.design.FretboardDecisions;
-import roughcut.design.Givens;
 import roughcut.design.SolveFor;
 import roughcut.design.StringDecisions;
 import roughcut.fretboard.FretboardRadius;
@@ -26,6 +25,7 @@ import roughcut.measure.Quantity;
 import roughcut.measure.Sentence;
 import roughcut.measure.Value;
 import roughcut.measure.Worked;
+import roughcut.record.Givens;
 import roughcut.shop.BridgeKind;
 
 /**

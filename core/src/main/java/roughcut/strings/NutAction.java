@@ -3,10 +3,10 @@ package roughcut.strings;
 import static roughcut.measure.Quantity.FINE_LENGTH;
 
 import roughcut.design.FretboardDecisions;
-import roughcut.design.Givens;
 import roughcut.design.StringDecisions;
 import roughcut.measure.Known;
 import roughcut.measure.Value;
+import roughcut.record.Givens;
 
 /**
  * How high the strings stand over the plane of the fret tops where they begin: a_nut, the action

@@ -8,7 +8,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import roughcut.design.FretboardDecisions;
-import roughcut.design.Givens;
 import roughcut.design.StringDecisions;
 import roughcut.fretboard.FretboardRadius;
 import roughcut.layout.FretLayout;
@@ -21,6 +20,7 @@ import roughcut.measure.Precision;
 import roughcut.measure.Quantity;
 import roughcut.measure.Value;
 import roughcut.measure.Worked;
+import roughcut.record.Givens;
 
 /**
  * The strings at the nut and over the pickup: slot bottoms, the least break angle, what fanned

@@ -8,7 +8,6 @@ import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
 import java.util.List;
-import roughcut.design.Givens;
 import roughcut.design.PartDecisions;
 import roughcut.design.StringDecisions;
 import roughcut.design.StringKind;
@@ -19,6 +18,7 @@ import roughcut.measure.Known;
 import roughcut.measure.Ledger;
 import roughcut.measure.Value;
 import roughcut.measure.Worked;
+import roughcut.record.Givens;
 
 /**
  * What each string pulls at its pitch: T = μ·(2·L·f)², μ the mass of a metre, of a plain string by

@@ -4,11 +4,11 @@ import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import roughcut.design.BodyFace;
-import roughcut.design.Givens;
 import roughcut.design.RoutDecisions;
 import roughcut.design.SurfacesStage;
 import roughcut.geometry.Box;
 import roughcut.measure.Value;
+import roughcut.record.Givens;
 import roughcut.rout.BodyCuts;
 import roughcut.rout.Cut;
 

@@ -6,11 +6,11 @@ import static roughcut.measure.Quantity.LENGTH;
 
 import java.util.ArrayList;
 import java.util.List;
-import roughcut.design.Givens;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
+import roughcut.record.Givens;
 import roughcut.rout.BodyCuts;
 import roughcut.shop.BridgeBook;
 import roughcut.shop.BridgeKind;

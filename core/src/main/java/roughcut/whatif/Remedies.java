@@ -11,12 +11,12 @@ import roughcut.blank.RipPlan;
 import roughcut.blank.RipWaysOut;
 import roughcut.blank.StackWaysOut;
 import roughcut.blank.WoodPart;
-import roughcut.design.Proposal;
 import roughcut.finding.Finding;
 import roughcut.finding.Finding.Severity;
 import roughcut.geometry.Outline;
 import roughcut.measure.Sentence;
 import roughcut.plan.Plan;
+import roughcut.record.Proposal;
 import roughcut.thin.ThinSpot;
 
 /**

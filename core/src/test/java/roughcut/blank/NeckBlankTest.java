@@ -8,10 +8,10 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import roughcut.Heron;
 import roughcut.demo.Demo;
-import roughcut.design.Build;
 import roughcut.design.Stack;
 import roughcut.design.Strip;
 import roughcut.plan.Plan;
+import roughcut.record.Build;
 
 class NeckBlankTest {
   private static Plan withStack(Stack stack, String... settings) {

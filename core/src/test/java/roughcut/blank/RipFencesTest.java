@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 import static roughcut.Heron.value;
 
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
@@ -13,16 +14,17 @@ import org.junit.jupiter.api.Test;
 import roughcut.Heron;
 import roughcut.demo.Demo;
 import roughcut.design.BlankDecisions;
-import roughcut.design.Build;
 import roughcut.design.Decisions;
-import roughcut.design.Measurement;
-import roughcut.design.Proposal;
 import roughcut.design.Stack;
 import roughcut.design.Strip;
 import roughcut.file.ReadBack;
 import roughcut.finding.Topic;
 import roughcut.geometry.Outline;
 import roughcut.plan.Plan;
+import roughcut.record.Build;
+import roughcut.record.Done;
+import roughcut.record.Proposal;
+import roughcut.record.Reading;
 import roughcut.shop.Board;
 import roughcut.shop.Saw;
 import roughcut.shop.Shop;
@@ -69,9 +71,11 @@ class RipFencesTest {
     Shop shop = Demo.shop().withBoards(List.of(board("h-1", 60, 40), board("h-2", 20, 40)));
     Build build =
         build(strips(14, 14, 14, 14, 14))
-            .withMeasured("neck.strip.1.thickness", new Measurement(14.2, LocalDate.of(2026, 5, 4)))
-            .withMeasured(
-                "neck.strip.5.thickness", new Measurement(13.9, LocalDate.of(2026, 5, 4)));
+            .withReading(Reading.of("neck.strip.1.thickness", 14.2, LocalDate.of(2026, 5, 4)))
+            .withReading(Reading.of("neck.strip.5.thickness", 13.9, LocalDate.of(2026, 5, 4)));
+    LocalDateTime then = LocalDate.of(2026, 5, 4).atTime(11, 30);
+    build =
+        build.withLog(build.log().turned(Done.stripSawn(1), then).turned(Done.stripSawn(5), then));
     Plan plan = Plan.of(build.withDesign(build.design().withBoard("neck.hornbeam", "h-2")), shop);
     RipPlan rip = plan.rips().plans().get(0);
     assertThat(rip.done()).containsExactly(1, 5);
@@ -138,8 +142,7 @@ class RipFencesTest {
         .as("follows the ripping saw until it is decided")
         .isCloseTo(2 * value(plan, "resaw.rough") + 3, within(1e-9));
     Build named = RipWaysOut.with(Heron.build(), new Saw("blue saw", 1.1, 0.9, 1.5, 200));
-    Build measured =
-        named.withMeasured("saw.kerf", new Measurement(1.25, LocalDate.of(2026, 5, 4)));
+    Build measured = named.withReading(Reading.of("saw.kerf", 1.25, LocalDate.of(2026, 5, 4)));
     assertThat(measured.design().sawFor("rip")).contains("blue saw");
     assertThat(ReadBack.of(measured).design().sawFor("rip")).contains("blue saw");
     assertThat(Decisions.SAW_KERF.in(ReadBack.of(measured).design())).isEqualTo(1.1);

@@ -16,12 +16,14 @@ import org.junit.jupiter.api.Test;
 import roughcut.Heron;
 import roughcut.Vectors;
 import roughcut.demo.Demo;
-import roughcut.design.Build;
-import roughcut.design.Measurement;
-import roughcut.design.Proposal;
 import roughcut.finding.Finding;
 import roughcut.finding.Topic;
 import roughcut.plan.Plan;
+import roughcut.record.Build;
+import roughcut.record.Done;
+import roughcut.record.Log;
+import roughcut.record.Proposal;
+import roughcut.record.Reading;
 import roughcut.shop.Board;
 import roughcut.shop.BoardMark;
 import roughcut.shop.Shop;
@@ -108,13 +110,19 @@ class RipPlanTest {
   }
 
   @Test
-  void stripsThatWereMeasuredAreCutAndTheRestComesFromTheWidthLeft() {
+  void stripsThatAreSawnAreOutAndTheRestComesFromTheWidthLeft() {
     Build build =
         Demo.bittern()
-            .withMeasured("neck.strip.1.thickness", new Measurement(11.4, LocalDate.of(2026, 5, 4)))
-            .withMeasured("neck.strip.3.thickness", new Measurement(11.6, LocalDate.of(2026, 5, 4)))
-            .withMeasured("rip.plum.left", new Measurement(29, LocalDate.of(2026, 5, 4)));
-    Plan plan = Plan.of(build, Demo.shop());
+            .withReading(Reading.of("neck.strip.1.thickness", 11.4, LocalDate.of(2026, 5, 4)))
+            .withReading(Reading.of("rip.plum.left", 29, LocalDate.of(2026, 5, 4)));
+    assertThat(plan(Plan.of(build, Demo.shop()), "plum").done())
+        .as("measured is not sawn")
+        .isEmpty();
+    Log log = build.log();
+    for (int strip : new int[] {1, 3}) {
+      log = log.turned(Done.stripSawn(strip), LocalDate.of(2026, 5, 4).atTime(10, 0));
+    }
+    Plan plan = Plan.of(build.withLog(log), Demo.shop());
     RipPlan plum = plan(plan, "plum");
     assertThat(plum.done()).containsExactly(1, 3);
     assertThat(plum.strips()).containsExactly(5, 7);

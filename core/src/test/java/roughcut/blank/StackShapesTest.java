@@ -11,15 +11,15 @@ import org.junit.jupiter.api.Test;
 import roughcut.Heron;
 import roughcut.demo.Demo;
 import roughcut.design.BlankStep;
-import roughcut.design.Build;
 import roughcut.design.Design;
-import roughcut.design.Proposal;
 import roughcut.design.Stack;
 import roughcut.design.Strip;
 import roughcut.finding.Finding;
 import roughcut.finding.Topic;
 import roughcut.geometry.Arcs;
 import roughcut.plan.Plan;
+import roughcut.record.Build;
+import roughcut.record.Proposal;
 import roughcut.whatif.Remedies;
 
 /** Tapered and curved strips, steps after gluing, and what is seen of it all. */

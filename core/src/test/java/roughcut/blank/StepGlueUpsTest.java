@@ -9,11 +9,11 @@ import org.junit.jupiter.api.Test;
 import roughcut.Heron;
 import roughcut.demo.Demo;
 import roughcut.design.BlankStep;
-import roughcut.design.Build;
 import roughcut.design.Stack;
 import roughcut.design.Strip;
 import roughcut.finding.Topic;
 import roughcut.plan.Plan;
+import roughcut.record.Build;
 
 /** Blanks of blanks: what each step glues; veneers in number. */
 class StepGlueUpsTest {

@@ -15,6 +15,8 @@ import roughcut.demo.Demo;
 import roughcut.file.BuildFile;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
+import roughcut.record.Build;
+import roughcut.record.Reading;
 import roughcut.shop.Shop;
 import roughcut.shop.Template;
 
@@ -34,7 +36,7 @@ class RenamedFittingTest {
         double value = Math.min(number.most(), usual + 0.125 * random.nextDouble());
         next = next.withDesign(number.with(next.design(), value));
         if (number.measurable() && random.nextBoolean()) {
-          next = next.withMeasured(number.id(), new Measurement(value, DAY));
+          next = next.withReading(Reading.of(number.id(), value, DAY));
         }
       }
     }

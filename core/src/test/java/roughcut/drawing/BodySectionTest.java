@@ -10,11 +10,11 @@ import org.junit.jupiter.api.Test;
 import roughcut.Heron;
 import roughcut.demo.Demo;
 import roughcut.design.BodyFace;
-import roughcut.design.Build;
 import roughcut.geometry.Bounds;
 import roughcut.geometry.Solids;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
+import roughcut.record.Build;
 
 class BodySectionTest {
   private static List<Mark.Dimension> dimensions(Plan plan, double x) {

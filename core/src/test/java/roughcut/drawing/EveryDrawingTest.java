@@ -12,12 +12,12 @@ import org.junit.jupiter.api.Test;
 import roughcut.Heron;
 import roughcut.demo.Demo;
 import roughcut.design.BodyFace;
-import roughcut.design.Build;
 import roughcut.design.Decisions;
 import roughcut.geometry.Bounds;
 import roughcut.geometry.Point;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
+import roughcut.record.Build;
 import roughcut.rout.Cut;
 
 /** What holds of every drawing, whatever it shows: read from its marks alone. */

@@ -14,7 +14,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import roughcut.Heron;
 import roughcut.demo.Demo;
-import roughcut.design.Build;
+import roughcut.record.Build;
 
 class AutosaveTest {
   @TempDir Path folder;

@@ -12,15 +12,15 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import roughcut.Heron;
 import roughcut.demo.Demo;
-import roughcut.design.Build;
 import roughcut.design.Decision;
 import roughcut.design.Decisions;
 import roughcut.design.Design;
 import roughcut.design.Fitting;
 import roughcut.design.FittingType;
-import roughcut.design.Measurement;
 import roughcut.design.NumberDecision;
 import roughcut.plan.Plan;
+import roughcut.record.Build;
+import roughcut.record.Reading;
 import roughcut.shop.Cutter;
 import roughcut.shop.CutterBook;
 import roughcut.shop.CutterKind;
@@ -66,8 +66,8 @@ class FittingFileTest {
   @Test
   void whatWasMeasuredOfAFittingsRoutGoesWithTheFitting() throws Exception {
     for (Fitting fitting : Heron.build().design().fittings()) {
-      Measurement deep = new Measurement(7, LocalDate.of(2026, 5, 4));
-      Build measured = Heron.build().withMeasured("rout." + fitting.name() + ".depth", deep);
+      Reading deep = Reading.of("rout." + fitting.name() + ".depth", 7, LocalDate.of(2026, 5, 4));
+      Build measured = Heron.build().withReading(deep);
       Build without = measured.withoutFitting(fitting.name());
       assertThat(without.measured().keySet())
           .noneMatch(id -> id.contains("." + fitting.name() + "."));

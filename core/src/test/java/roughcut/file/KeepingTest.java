@@ -19,10 +19,10 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import roughcut.Heron;
 import roughcut.demo.Demo;
-import roughcut.design.Build;
 import roughcut.design.Fitting;
 import roughcut.design.FittingType;
-import roughcut.design.Measurement;
+import roughcut.record.Build;
+import roughcut.record.Reading;
 import roughcut.shop.Shop;
 
 /** What is kept beside what the program knows, and what was there before. */
@@ -126,9 +126,7 @@ class KeepingTest {
     BuildFile.Opened opened = BuildFile.open(heron());
     opened
         .file()
-        .save(
-            build.withMeasured(
-                pickup.id("height"), new Measurement(17.5, LocalDate.of(2026, 5, 4))));
+        .save(build.withReading(Reading.of(pickup.id("height"), 17.5, LocalDate.of(2026, 5, 4))));
     opened.file().save(build.withoutFitting(pickup.name()));
     opened.file().save(build);
     assertThat(BuildFile.open(heron()).build().measured()).doesNotContainKey(pickup.id("height"));

@@ -15,13 +15,13 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import roughcut.Heron;
 import roughcut.demo.Demo;
-import roughcut.design.Build;
 import roughcut.drawing.Sheet;
 import roughcut.finding.Finding;
 import roughcut.geometry.Bounds;
 import roughcut.geometry.Outline;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
+import roughcut.record.Build;
 
 @Timeout(60)
 class OutlineFileTest {

@@ -1,6 +1,6 @@
 package roughcut.file;
 
-import roughcut.design.Build;
+import roughcut.record.Build;
 
 /** A build written out and read again, without a file between. */
 public final class ReadBack {

@@ -2,7 +2,7 @@ package roughcut.file;
 
 import java.nio.file.Path;
 import roughcut.Heron;
-import roughcut.design.Build;
+import roughcut.record.Build;
 
 /** Saves one build after another for ever, to be killed by a test. */
 final class SavingLoop {

@@ -17,10 +17,10 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import roughcut.Heron;
 import roughcut.demo.Demo;
-import roughcut.design.Build;
-import roughcut.design.FretRecords;
-import roughcut.design.FretStage;
-import roughcut.design.Measurement;
+import roughcut.record.Build;
+import roughcut.record.FretRecords;
+import roughcut.record.FretStage;
+import roughcut.record.Reading;
 import roughcut.shop.Limit;
 import roughcut.shop.Shop;
 
@@ -267,7 +267,7 @@ class SavingTest {
         .file()
         .save(
             Heron.build()
-                .withMeasured("head.thickness", new Measurement(13.8, LocalDate.of(2026, 5, 4))));
+                .withReading(Reading.of("head.thickness", 13.8, LocalDate.of(2026, 5, 4))));
     DemoFolder.ensure(folder, LocalDate.of(2026, 5, 5));
     assertThat(BuildFile.open(heron).build().measured()).containsKey("head.thickness");
     DemoFolder.reset(folder, LocalDate.of(2026, 5, 5));

@@ -9,7 +9,6 @@ import java.util.Random;
 import org.junit.jupiter.api.Test;
 import roughcut.Heron;
 import roughcut.demo.Demo;
-import roughcut.design.Build;
 import roughcut.drawing.AllDrawings;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.Mark;
@@ -20,6 +19,7 @@ import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
+import roughcut.record.Build;
 
 /** What is drawn on a full-size sheet is on its pages, and no page is printed for nothing. */
 class WholeSheetsTest {

@@ -11,11 +11,11 @@ import java.util.Random;
 import org.junit.jupiter.api.Test;
 import roughcut.Heron;
 import roughcut.Vectors;
-import roughcut.design.Build;
-import roughcut.design.FretRecords;
-import roughcut.design.FretStage;
 import roughcut.layout.FretLayout;
 import roughcut.plan.Plan;
+import roughcut.record.Build;
+import roughcut.record.FretRecords;
+import roughcut.record.FretStage;
 
 class FretboardTest {
   /** A board of even width with one radius. */

@@ -9,9 +9,9 @@ import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import roughcut.Heron;
 import roughcut.demo.Demo;
-import roughcut.design.Build;
 import roughcut.finding.Topic;
 import roughcut.plan.Plan;
+import roughcut.record.Build;
 import roughcut.whatif.Remedies;
 
 /** Lengths in sentences, in the maker's units. */

@@ -9,10 +9,10 @@ import java.util.Random;
 import org.junit.jupiter.api.Test;
 import roughcut.Heron;
 import roughcut.demo.Demo;
-import roughcut.design.Build;
 import roughcut.design.Strip;
 import roughcut.geometry.Point;
 import roughcut.plan.Plan;
+import roughcut.record.Build;
 
 /** What each way of making the head sets: its own lengths and lines, wings, pins, the drum. */
 class HeadMakingTest {

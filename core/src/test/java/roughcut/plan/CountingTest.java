@@ -12,13 +12,13 @@ import java.util.TreeSet;
 import org.junit.jupiter.api.Test;
 import roughcut.Heron;
 import roughcut.demo.Demo;
-import roughcut.design.Build;
 import roughcut.design.Counting;
 import roughcut.design.Decision;
 import roughcut.design.Decisions;
 import roughcut.design.Design;
 import roughcut.design.NumberDecision;
 import roughcut.measure.Value;
+import roughcut.record.Build;
 import roughcut.thin.ThinSpot;
 
 /** What is said not to count really changes nothing, in every construction. */

@@ -8,7 +8,6 @@ import java.util.Random;
 import org.junit.jupiter.api.Test;
 import roughcut.Heron;
 import roughcut.demo.Demo;
-import roughcut.design.Build;
 import roughcut.design.Decisions;
 import roughcut.design.Design;
 import roughcut.design.Fitting;
@@ -16,6 +15,7 @@ import roughcut.design.FittingType;
 import roughcut.design.NumberDecision;
 import roughcut.geometry.Point;
 import roughcut.measure.Units;
+import roughcut.record.Build;
 import roughcut.rout.Cut;
 
 class CutDragTest {

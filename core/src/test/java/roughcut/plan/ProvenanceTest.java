@@ -10,13 +10,13 @@ import java.util.TreeSet;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import roughcut.demo.Demo;
-import roughcut.design.Build;
 import roughcut.design.Decision;
 import roughcut.design.Decisions;
-import roughcut.design.Measurement;
 import roughcut.design.NumberDecision;
 import roughcut.measure.Quantity;
 import roughcut.measure.Value;
+import roughcut.record.Build;
+import roughcut.record.Reading;
 
 /**
  * Every number can tell: each measurable value measured in turn, a little and a lot off, exactly
@@ -42,11 +42,6 @@ class ProvenanceTest {
     return Math.abs(a.value() - b.value()) > 1e-9 * Math.max(1, Math.abs(a.value()));
   }
 
-  /** A measured strip is out of the rip plan, as if it were sawn: what is done, not what it is. */
-  private static boolean counted(Value value) {
-    return value.id().startsWith("rip.");
-  }
-
   @ParameterizedTest
   @ValueSource(ints = {0, 1, 2, 3})
   void whatAReadingMovesSaysSoAndNothingElse(int demo) {
@@ -66,12 +61,11 @@ class ProvenanceTest {
           continue;
         }
         tried++;
-        Plan real =
-            Plan.of(build.withMeasured(number.id(), new Measurement(reading, DAY)), Demo.shop());
+        Plan real = Plan.of(build.withReading(Reading.of(number.id(), reading, DAY)), Demo.shop());
         for (Value value : real.values().values()) {
           Value before = drawn.values().get(value.id());
           boolean moved = before == null || differ(before, value);
-          if (moved && before != null && !value.fromMeasured() && !counted(value)) {
+          if (moved && before != null && !value.fromMeasured()) {
             silent.computeIfAbsent(value.id(), i -> new TreeSet<>()).add(number.id());
           }
           if (demo == 0 && share > 0 && !moved && real.fromWood(value)) {

@@ -7,11 +7,11 @@ import java.util.Random;
 import org.junit.jupiter.api.Test;
 import roughcut.Heron;
 import roughcut.demo.Demo;
-import roughcut.design.Build;
 import roughcut.measure.Found;
 import roughcut.measure.Read;
 import roughcut.measure.Value;
 import roughcut.measure.Worked;
+import roughcut.record.Build;
 
 /** What a plan's numbers say of themselves. */
 class SumsTest {

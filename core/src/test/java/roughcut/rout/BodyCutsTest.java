@@ -12,13 +12,13 @@ import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import roughcut.Heron;
 import roughcut.demo.Demo;
-import roughcut.design.Build;
 import roughcut.design.Design;
 import roughcut.design.Fitting;
 import roughcut.design.FittingType;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.plan.Plan;
+import roughcut.record.Build;
 
 class BodyCutsTest {
   private static Plan plan(Design design) {

@@ -10,12 +10,12 @@ import org.junit.jupiter.api.Test;
 import roughcut.Heron;
 import roughcut.demo.Demo;
 import roughcut.design.BodyFace;
-import roughcut.design.Build;
 import roughcut.geometry.Bounds;
 import roughcut.geometry.Edge;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.plan.Plan;
+import roughcut.record.Build;
 import roughcut.thin.ThinSpot;
 
 class CoverTest {

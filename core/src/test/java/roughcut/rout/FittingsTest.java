@@ -9,10 +9,10 @@ import java.util.Set;
 import org.junit.jupiter.api.Test;
 import roughcut.Heron;
 import roughcut.demo.Demo;
-import roughcut.design.Build;
 import roughcut.finding.Finding;
 import roughcut.geometry.Outline;
 import roughcut.plan.Plan;
+import roughcut.record.Build;
 import roughcut.thin.ThinSpot;
 
 class FittingsTest {

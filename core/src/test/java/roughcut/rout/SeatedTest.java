@@ -32,7 +32,7 @@ class SeatedTest {
           value(plan, "heights.joint")
               - value(plan, "pocket.exposed")
               + 2 * 1.8
-              - roughcut.strings.NutAction.of(new roughcut.design.Givens(plan.build())).value();
+              - roughcut.strings.NutAction.of(new roughcut.record.Givens(plan.build())).value();
       double run = 640 - joint;
       double plain = joint + run * Math.cos(a) - stack * Math.sin(a);
       double stackSet =

@@ -10,9 +10,9 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import roughcut.Heron;
 import roughcut.demo.Demo;
-import roughcut.design.Build;
 import roughcut.geometry.Point;
 import roughcut.plan.Plan;
+import roughcut.record.Build;
 import roughcut.shop.Template;
 
 class WasteAndTemplatesTest {

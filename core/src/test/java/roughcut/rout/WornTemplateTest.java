@@ -9,9 +9,9 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import roughcut.Heron;
 import roughcut.demo.Demo;
-import roughcut.design.Build;
 import roughcut.geometry.Bounds;
 import roughcut.plan.Plan;
+import roughcut.record.Build;
 import roughcut.shop.Shop;
 import roughcut.shop.Template;
 

@@ -34,7 +34,7 @@ class NeckProofTest {
       double wanted = value(plan, "saddle.height");
       double fret = FretboardDecisions.WIRE_HEIGHT.in(plan.build().design());
       double a12 = StringDecisions.ACTION_12.in(plan.build().design());
-      double nut = NutAction.of(new roughcut.design.Givens(plan.build())).value();
+      double nut = NutAction.of(new roughcut.record.Givens(plan.build())).value();
       double joint = plan.neck().joint().value();
       double run = 640 - joint;
       double tan = (edge - standing - fret) / run;

@@ -9,8 +9,8 @@ import java.util.Random;
 import org.junit.jupiter.api.Test;
 import roughcut.Heron;
 import roughcut.demo.Demo;
-import roughcut.design.Build;
 import roughcut.plan.Plan;
+import roughcut.record.Build;
 
 class BodyNowTest {
   private static Plan plan(Build build, String... settings) {

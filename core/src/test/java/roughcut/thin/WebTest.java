@@ -9,10 +9,10 @@ import java.util.Random;
 import org.junit.jupiter.api.Test;
 import roughcut.Heron;
 import roughcut.demo.Demo;
-import roughcut.design.Build;
 import roughcut.geometry.Convex;
 import roughcut.geometry.Sampled;
 import roughcut.plan.Plan;
+import roughcut.record.Build;
 import roughcut.rout.Cut;
 
 class WebTest {

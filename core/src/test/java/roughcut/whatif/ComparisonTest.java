@@ -9,12 +9,12 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import roughcut.demo.Demo;
-import roughcut.design.Build;
 import roughcut.design.Decisions;
-import roughcut.design.Proposal;
 import roughcut.file.ReportWriter;
 import roughcut.finding.Finding;
 import roughcut.plan.Plan;
+import roughcut.record.Build;
+import roughcut.record.Proposal;
 import roughcut.thin.ThinSpot;
 
 /** Two plans beside each other, and ways out that are judged on the whole. */

@@ -2,11 +2,11 @@ package roughcut.wild;
 
 import java.nio.file.Path;
 import roughcut.demo.Demo;
-import roughcut.design.Build;
 import roughcut.file.Autosave;
 import roughcut.file.BuildFile;
 import roughcut.file.Rescue;
 import roughcut.file.ShopFile;
+import roughcut.record.Build;
 import roughcut.shop.Shop;
 
 /**

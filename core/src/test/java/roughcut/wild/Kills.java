@@ -11,10 +11,10 @@ import java.util.Random;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
 import roughcut.demo.Demo;
-import roughcut.design.Build;
 import roughcut.file.BuildFile;
 import roughcut.file.ShopFile;
 import roughcut.file.Versions;
+import roughcut.record.Build;
 
 /**
  * Kills a program that is edited without a pause, at random moments, and reads what it left: every

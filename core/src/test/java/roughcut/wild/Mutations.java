@@ -8,9 +8,9 @@ import java.util.Random;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import roughcut.demo.Demo;
-import roughcut.design.Build;
 import roughcut.file.FileTrouble;
 import roughcut.file.ReadBack;
+import roughcut.record.Build;
 
 /**
  * Files of every kind, spoilt at random as by a bad disk, another program or a curious maker: each

@@ -11,7 +11,6 @@ import java.util.TreeMap;
 import java.util.function.UnaryOperator;
 import roughcut.demo.Demo;
 import roughcut.design.BlankStep;
-import roughcut.design.Build;
 import roughcut.design.Choice;
 import roughcut.design.ChoiceDecision;
 import roughcut.design.Decision;
@@ -20,7 +19,6 @@ import roughcut.design.Design;
 import roughcut.design.DrawnOutline;
 import roughcut.design.Fitting;
 import roughcut.design.FittingType;
-import roughcut.design.Measurement;
 import roughcut.design.NumberDecision;
 import roughcut.design.PartDecisions;
 import roughcut.design.Placement;
@@ -30,6 +28,8 @@ import roughcut.design.StringSpec;
 import roughcut.design.Strip;
 import roughcut.geometry.Point;
 import roughcut.measure.Quantity;
+import roughcut.record.Build;
+import roughcut.record.Reading;
 import roughcut.shop.Board;
 import roughcut.shop.FittingBook;
 import roughcut.shop.FittingKind;
@@ -347,7 +347,7 @@ public final class RandomBuilds {
     for (int i = 0; i < count; i++) {
       if (any(all) instanceof NumberDecision number && number.measurable()) {
         double value = value(number, number.in(build.design()), random.nextDouble());
-        next = next.withMeasured(number.id(), new Measurement(value, DAY));
+        next = next.withReading(Reading.of(number.id(), value, DAY));
       }
     }
     return next;

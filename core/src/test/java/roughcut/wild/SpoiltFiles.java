@@ -6,10 +6,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import roughcut.demo.Demo;
-import roughcut.design.Build;
 import roughcut.file.FileTrouble;
 import roughcut.file.ForeignFiles;
 import roughcut.file.ReadBack;
+import roughcut.record.Build;
 
 /** Sound files of every kind that the program reads, and how each is read. */
 final class SpoiltFiles {

@@ -7,7 +7,6 @@ import java.util.Optional;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Supplier;
 import roughcut.blank.RipPlan;
-import roughcut.design.Build;
 import roughcut.drawing.AllDrawings;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.Mark;
@@ -25,6 +24,7 @@ import roughcut.geometry.Point;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
+import roughcut.record.Build;
 import roughcut.thin.ThinSpot;
 import roughcut.whatif.Remedies;
 

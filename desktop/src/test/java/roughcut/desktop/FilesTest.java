@@ -13,9 +13,9 @@ import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
-import roughcut.design.Build;
 import roughcut.file.Autosave;
 import roughcut.file.BuildFile;
+import roughcut.record.Build;
 
 class FilesTest extends WindowTest {
   @Start

@@ -5,8 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.time.LocalDate;
 import org.junit.jupiter.api.Test;
 import roughcut.demo.Demo;
-import roughcut.design.Build;
 import roughcut.desktop.session.History;
+import roughcut.record.Build;
 
 class HistoryTest {
   private static final long SECOND = 1_000_000_000L;

@@ -5,12 +5,12 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import roughcut.design.Build;
 import roughcut.design.Design;
 import roughcut.design.Stack;
 import roughcut.design.StringSpec;
 import roughcut.design.Strip;
 import roughcut.file.BuildFile;
+import roughcut.record.Build;
 
 /**
  * A five-string through-neck bass begun from nothing, with a long name: nothing of a demo in it.
@@ -48,7 +48,7 @@ final class OwnBass {
                 new Strip("maple", 3, Strip.Grain.TO_HEEL),
                 new Strip("wenge", 22, Strip.Grain.TO_HEEL)));
     Path file = shop.resolve("builds/whimbrel.roughcut.json");
-    BuildFile.at(file).save(new Build(NAME, design, Map.of()));
+    BuildFile.at(file).save(new Build(NAME, design));
     return file;
   }
 }

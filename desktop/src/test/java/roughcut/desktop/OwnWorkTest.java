@@ -20,7 +20,6 @@ import org.junit.jupiter.api.Test;
 import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
 import roughcut.demo.Demo;
-import roughcut.design.Build;
 import roughcut.desktop.session.Habits;
 import roughcut.desktop.session.OwnShop;
 import roughcut.desktop.shell.ShopWindow;
@@ -32,6 +31,7 @@ import roughcut.file.DemoFolder;
 import roughcut.file.FileTrouble;
 import roughcut.file.Rescue;
 import roughcut.file.ShopFile;
+import roughcut.record.Build;
 import roughcut.shop.Board;
 
 /** Own work and the demo's are apart, and nothing that was made is lost on the way. */

@@ -15,8 +15,8 @@ import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
 import org.testfx.util.WaitForAsyncUtils;
-import roughcut.design.FretStage;
 import roughcut.desktop.control.SlotList;
+import roughcut.record.FretStage;
 import roughcut.strings.Bridge;
 
 /** The stations Fretboard and Bridge through the real controls. */

@@ -17,10 +17,10 @@ import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
 import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
-import roughcut.design.Build;
 import roughcut.design.Decisions;
 import roughcut.design.NumberDecision;
 import roughcut.measure.Units;
+import roughcut.record.Build;
 
 /** What is typed is kept, exactly, however fast or slowly it is typed. */
 class TypingTest extends WindowTest {

@@ -16,9 +16,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import roughcut.design.Build;
 import roughcut.design.Decisions;
-import roughcut.design.Measurement;
 import roughcut.design.NumberDecision;
 import roughcut.desktop.session.Ago;
 import roughcut.desktop.session.Session;
@@ -28,6 +26,8 @@ import roughcut.measure.Units;
 import roughcut.measure.Unreadable;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
+import roughcut.record.Build;
+import roughcut.record.Reading;
 
 /**
  * A number that the maker decides: typed with or without its unit, nudged with the arrow keys,
@@ -190,7 +190,7 @@ public final class DecisionField extends VBox implements Typing.Into {
   }
 
   private UnaryOperator<Build> measured(double value) {
-    return build -> build.withMeasured(decision.id(), new Measurement(value, LocalDate.now()));
+    return build -> build.withReading(Reading.of(decision.id(), value, LocalDateTime.now()));
   }
 
   @Override
@@ -269,7 +269,7 @@ public final class DecisionField extends VBox implements Typing.Into {
   }
 
   private void showMeasured() {
-    Measurement reading = session.build().get().measured().get(decision.id());
+    Reading reading = session.build().get().measured().get(decision.id());
     show(measuredRow, reading != null && session.asBuilt().get());
     if (reading != null) {
       measured.setText(

@@ -11,10 +11,10 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.VBox;
-import roughcut.design.FretRecords;
-import roughcut.design.FretStage;
 import roughcut.desktop.session.Session;
 import roughcut.plan.Plan;
+import roughcut.record.FretRecords;
+import roughcut.record.FretStage;
 
 /** A record for each fret: seated, rocked, levelled, crowned, each with its day. */
 public final class FretTicks extends VBox {

@@ -9,9 +9,9 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import roughcut.design.Proposal;
 import roughcut.desktop.session.Session;
 import roughcut.measure.Sentence;
+import roughcut.record.Proposal;
 
 /** Changes that would make something fit, each made with one press and undone like any edit. */
 public final class WaysOut extends VBox {

@@ -9,9 +9,9 @@ import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleObjectProperty;
-import roughcut.design.Build;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
+import roughcut.record.Build;
 import roughcut.shop.Shop;
 
 /**

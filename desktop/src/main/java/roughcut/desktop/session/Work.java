@@ -1,6 +1,6 @@
 package roughcut.desktop.session;
 
-import roughcut.design.Build;
+import roughcut.record.Build;
 import roughcut.shop.Shop;
 
 /** What one window's edits change and its undo goes back over: the instrument and the shop. */

@@ -8,7 +8,6 @@ import java.util.Optional;
 import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
-import roughcut.design.Build;
 import roughcut.file.Autosave;
 import roughcut.file.BuildFile;
 import roughcut.file.DemoFolder;
@@ -16,6 +15,7 @@ import roughcut.file.FileTrouble;
 import roughcut.file.Rescue;
 import roughcut.file.ShopFile;
 import roughcut.file.Versions;
+import roughcut.record.Build;
 import roughcut.shop.Shop;
 
 /**

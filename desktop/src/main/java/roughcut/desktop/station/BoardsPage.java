@@ -1,7 +1,9 @@
 package roughcut.desktop.station;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.function.Consumer;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -12,9 +14,9 @@ import roughcut.blank.RipPlan;
 import roughcut.design.BlankDecisions;
 import roughcut.design.Decisions;
 import roughcut.design.PartDecisions;
-import roughcut.design.Proposal;
 import roughcut.desktop.control.BoardChoices;
 import roughcut.desktop.control.DecisionField;
+import roughcut.desktop.control.DoneTicks;
 import roughcut.desktop.control.PartPlacer;
 import roughcut.desktop.control.Questions;
 import roughcut.desktop.control.SmallPartsEditor;
@@ -27,6 +29,8 @@ import roughcut.finding.Topic;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
+import roughcut.record.Done;
+import roughcut.record.Proposal;
 import roughcut.whatif.Remedies;
 
 /**
@@ -42,6 +46,7 @@ final class BoardsPage extends PlainPage {
   private final WaysOut ways;
   private PartPlacer placer;
   private SmallPartsEditor small;
+  private DoneTicks sawn;
   private final VBox lefts = new VBox(4);
   private List<String> woods = List.of();
 
@@ -67,12 +72,14 @@ final class BoardsPage extends PlainPage {
   @Override
   Panel makePanel() {
     choices = new BoardChoices(session);
+    sawn = new DoneTicks(session, "Strips off their boards", "sawn");
     placer = new PartPlacer(session);
     small = new SmallPartsEditor(session);
     return new Panel(session)
         .node(turner(station))
         .heading("You decide")
         .node(choices)
+        .node(sawn)
         .decisions(Decisions.SAW_KERF, BlankDecisions.SAW_ALLOWANCE)
         .more(
             "lay parts by hand, and more",
@@ -117,6 +124,7 @@ final class BoardsPage extends PlainPage {
   @Override
   void showLower(Plan plan, Units units) {
     choices.show(plan);
+    sawn.show(plan, strips(plan));
     placer.show(plan);
     small.show();
     lefts(plan);
@@ -130,6 +138,14 @@ final class BoardsPage extends PlainPage {
         BlankReadiness.comesOut(plan.rips())
             ? "All strips come out of their boards."
             : "No single change makes it fit: take another wood, or change the stack by hand.");
+  }
+
+  private static Map<String, String> strips(Plan plan) {
+    Map<String, String> strips = new LinkedHashMap<>();
+    for (int i = 1; i <= plan.neckStrips().size(); i++) {
+      strips.put(Done.stripSawn(i), "strip " + i);
+    }
+    return strips;
   }
 
   /** Ripping taken up in the middle: what is left of each wood's board. */

@@ -1,10 +1,17 @@
-package roughcut.design;
+package roughcut.record;
 
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Supplier;
+import roughcut.design.Choice;
+import roughcut.design.ChoiceDecision;
+import roughcut.design.Decisions;
+import roughcut.design.Design;
+import roughcut.design.NumberDecision;
+import roughcut.design.PartDecisions;
+import roughcut.design.Strip;
 import roughcut.measure.Basis;
 import roughcut.measure.Decided;
 import roughcut.measure.Found;
@@ -22,6 +29,7 @@ public final class Givens {
   private static final String FOLLOWS = "found from what it follows, until it is decided";
 
   private final Build build;
+  private final Map<String, Reading> readings;
   private final Map<String, Value> following;
   private Design real;
   private List<Basis> asked;
@@ -32,6 +40,7 @@ public final class Givens {
 
   private Givens(Build build, Map<String, Value> following) {
     this.build = build;
+    this.readings = build.measured();
     this.following = Map.copyOf(following);
   }
 
@@ -45,7 +54,7 @@ public final class Givens {
 
   /** Whether the maker decided or measured it, so that it follows from nothing else. */
   public boolean own(NumberDecision decision) {
-    return !decision.undecided(build.design()) || build.measured().containsKey(decision.id());
+    return !decision.undecided(build.design()) || readings.containsKey(decision.id());
   }
 
   /** Something made, and the values that were asked for while it was made. */
@@ -130,7 +139,7 @@ public final class Givens {
 
   /** What was read in the place of what was decided, where something was. */
   private Value real(Value decided) {
-    Measurement measured = build.measured().get(decided.id());
+    Reading measured = readings.get(decided.id());
     return measured == null ? decided : new Read(decided, measured.value(), measured.on());
   }
 
@@ -138,10 +147,15 @@ public final class Givens {
   private Design real() {
     if (real == null) {
       Map<String, Double> numbers = new HashMap<>(build.design().numbers());
-      build.measured().forEach((id, reading) -> numbers.put(id, reading.value()));
-      real = build.measured().isEmpty() ? build.design() : build.design().withNumbers(numbers);
+      readings.forEach((id, reading) -> numbers.put(id, reading.value()));
+      real = readings.isEmpty() ? build.design() : build.design().withNumbers(numbers);
     }
     return real;
+  }
+
+  /** Whether an operation was done. */
+  public boolean done(String operation) {
+    return build.log().isDone(operation);
   }
 
   /** The neck's strips from the bass side, as thick as they really are. */

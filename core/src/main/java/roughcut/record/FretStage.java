@@ -1,4 +1,6 @@
-package roughcut.design;
+package roughcut.record;
+
+import roughcut.design.Choice;
 
 /** What is done to each fret, in this order (handbook page 5, "Frets"). */
 public enum FretStage implements Choice {

@@ -1,4 +1,4 @@
-package roughcut.design;
+package roughcut.record;
 
 import java.util.function.UnaryOperator;
 

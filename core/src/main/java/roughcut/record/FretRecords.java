@@ -1,4 +1,4 @@
-package roughcut.design;
+package roughcut.record;
 
 import java.time.LocalDate;
 import java.util.Collections;
@@ -6,6 +6,7 @@ import java.util.EnumMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import roughcut.design.Decisions;
 
 /**
  * What was done to which fret and when; a record for each, not one tick for all. Immutable.

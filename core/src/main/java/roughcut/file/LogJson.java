@@ -1,0 +1,178 @@
+package roughcut.file;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.time.Duration;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.format.DateTimeParseException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import roughcut.design.Decision;
+import roughcut.design.Decisions;
+import roughcut.design.Design;
+import roughcut.design.NumberDecision;
+import roughcut.record.Done;
+import roughcut.record.FretRecords;
+import roughcut.record.FretStage;
+import roughcut.record.Log;
+import roughcut.record.Reading;
+
+/**
+ * What happened to an instrument, as JSON: {@code log} with its readings, what was done, and what
+ * was done to which fret. Format 1 had one reading of each thing in {@code measured}, by id, and
+ * {@code frets} at the top.
+ */
+final class LogJson {
+  static final String FIELD = "log";
+  static final String FRETS = "frets";
+
+  /** Where format 1 had its readings. */
+  static final String MEASURED = "measured";
+
+  private static final Pattern FRET = Pattern.compile("(\\d{1,2})\\.([a-z-]+)");
+
+  private final BuildJson build;
+  private final Design design;
+
+  LogJson(BuildJson build, Design design) {
+    this.build = build;
+    this.design = design;
+  }
+
+  static void write(ObjectNode node, Log log) {
+    ArrayNode readings = node.putArray("readings");
+    for (Reading reading : log.readings()) {
+      ObjectNode one = readings.addObject();
+      one.put("of", reading.of());
+      one.put("at", reading.at().toString());
+      BuildJson.putNumber(one, "value", reading.value());
+      one.put("stage", reading.stage());
+      one.put("with", reading.with());
+      one.put("counts", reading.counts());
+    }
+    ArrayNode done = node.putArray("done");
+    for (Done operation : log.done()) {
+      ObjectNode one = done.addObject();
+      one.put("operation", operation.operation());
+      one.put("at", operation.at().toString());
+      one.put("minutes", operation.hands().toMinutes());
+      one.put("note", operation.note());
+    }
+    writeFrets(node.putObject(FRETS), log.frets());
+  }
+
+  /** Flat, so that a stage taken back isn't mistaken for a field that this program doesn't know. */
+  private static void writeFrets(ObjectNode node, FretRecords frets) {
+    frets
+        .done()
+        .forEach(
+            (fret, stages) ->
+                stages.forEach(
+                    (stage, day) -> node.put(fret + "." + stage.word(), day.toString())));
+  }
+
+  /**
+   * Reads the log of a build, of this format or of the first.
+   *
+   * @throws FileTrouble saying what is wrong and where
+   */
+  Log read(ObjectNode root) throws FileTrouble {
+    if (!root.has(FIELD)) {
+      return new Log(first(root.path(MEASURED)), List.of(), frets(root.path(FRETS)));
+    }
+    JsonNode node = root.path(FIELD);
+    List<Reading> readings = new ArrayList<>();
+    for (JsonNode one : node.path("readings")) {
+      String of = one.path("of").asText();
+      String where = "log, reading of " + of;
+      readings.add(
+          new Reading(
+              of,
+              value(of, one.path("value"), where),
+              time(one.path("at").asText(), where),
+              one.path("stage").asText(""),
+              one.path("with").asText(""),
+              one.path("counts").asBoolean(true)));
+    }
+    List<Done> done = new ArrayList<>();
+    for (JsonNode one : node.path("done")) {
+      String operation = one.path("operation").asText();
+      String where = "log, " + operation + " done";
+      done.add(
+          new Done(
+              operation,
+              time(one.path("at").asText(), where),
+              Duration.ofMinutes(one.path("minutes").asLong(0)),
+              one.path("note").asText("")));
+    }
+    return new Log(readings, done, frets(node.path(FRETS)));
+  }
+
+  /** Format 1: the one reading that stood of each decision. */
+  private List<Reading> first(JsonNode object) throws FileTrouble {
+    List<Reading> readings = new ArrayList<>();
+    for (Map.Entry<String, JsonNode> entry : object.properties()) {
+      String id = entry.getKey();
+      double value = value(id, entry.getValue().path("value"), "measured, " + id);
+      if (measurable(id).isPresent()) {
+        readings.add(
+            Reading.of(id, value, day(entry.getValue().path("on").asText(), "measured " + id)));
+      }
+    }
+    return readings;
+  }
+
+  private Optional<NumberDecision> measurable(String id) {
+    Optional<Decision> decision = Decisions.find(design, id);
+    return decision
+        .filter(NumberDecision.class::isInstance)
+        .map(NumberDecision.class::cast)
+        .filter(NumberDecision::measurable);
+  }
+
+  private double value(String id, JsonNode node, String where) throws FileTrouble {
+    double value = build.number(node, where);
+    if (measurable(id).map(d -> !d.allows(value)).orElse(false)) {
+      throw new FileTrouble(build.file() + ": measured " + id + " of " + value + " can't be right");
+    }
+    return value;
+  }
+
+  private FretRecords frets(JsonNode node) throws FileTrouble {
+    FretRecords frets = FretRecords.NONE;
+    for (Map.Entry<String, JsonNode> entry : node.properties()) {
+      for (FretStage stage : FretStage.values()) {
+        Matcher matcher = FRET.matcher(entry.getKey());
+        if (matcher.matches() && matcher.group(2).equals(stage.word())) {
+          LocalDate day = day(entry.getValue().asText(), "frets, " + entry.getKey());
+          frets = frets.turned(Integer.parseInt(matcher.group(1)), stage, day);
+        }
+      }
+    }
+    return frets;
+  }
+
+  private LocalDate day(String text, String where) throws FileTrouble {
+    try {
+      return LocalDate.parse(text);
+    } catch (DateTimeParseException e) {
+      throw new FileTrouble(
+          build.file() + ": " + where + ": “" + text + "” is not a day like 2026-05-31", e);
+    }
+  }
+
+  private LocalDateTime time(String text, String where) throws FileTrouble {
+    try {
+      return LocalDateTime.parse(text);
+    } catch (DateTimeParseException e) {
+      throw new FileTrouble(
+          build.file() + ": " + where + ": “" + text + "” is not a time like 2026-05-31T16:20", e);
+    }
+  }
+}

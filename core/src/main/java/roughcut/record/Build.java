@@ -1,0 +1,88 @@
+package roughcut.record;
+
+import java.util.Map;
+import roughcut.design.Design;
+import roughcut.design.Fitting;
+
+/**
+ * One instrument: what it is called, what was decided, and what was read and done. Immutable; an
+ * edit is a function from build to build.
+ */
+public record Build(String name, Design design, Log log) {
+  public static final int LONGEST_NAME = 80;
+
+  public Build {
+    if (name == null || name.isBlank() || name.length() > LONGEST_NAME) {
+      throw new IllegalArgumentException(
+          "a build needs a name of at most " + LONGEST_NAME + " letters");
+    }
+  }
+
+  /** A build of which nothing is made yet. */
+  public Build(String name, Design design) {
+    this(name, design, Log.NONE);
+  }
+
+  /** The readings that stand, by the id of the decision whose place they take. */
+  public Map<String, Reading> measured() {
+    return log.standing();
+  }
+
+  /** What was done to each fret. */
+  public FretRecords frets() {
+    return log.frets();
+  }
+
+  public Build withDesign(Design next) {
+    return new Build(name, next, log);
+  }
+
+  public Build withLog(Log next) {
+    return new Build(name, design, next);
+  }
+
+  public Build withFrets(FretRecords next) {
+    return withLog(log.with(next));
+  }
+
+  public Build withName(String next) {
+    return new Build(next, design, log);
+  }
+
+  public Build withReading(Reading reading) {
+    return withLog(log.with(reading));
+  }
+
+  /** This build with what was read of one thing withdrawn. */
+  public Build withoutMeasured(String decisionId) {
+    return withLog(log.withdrawn(decisionId));
+  }
+
+  /** This build without a fitting, and without what was measured on it. */
+  public Build withoutFitting(String fitting) {
+    Log kept = design.fitting(fitting).map(f -> log.without(f::owns)).orElse(log);
+    return new Build(name, design.withoutFitting(fitting), kept);
+  }
+
+  /**
+   * This build with a fitting under another name, its decisions and readings with it.
+   *
+   * @throws IllegalArgumentException in words, when it can't be called so
+   */
+  public Build withFittingRenamed(String from, String to) {
+    Fitting fitting = design.fitting(from).orElse(null);
+    if (fitting == null || from.equals(to)) {
+      return this;
+    }
+    if (design.fitting(to).isPresent()) {
+      throw new IllegalArgumentException("another fitting is called “" + to + "” already");
+    }
+    return new Build(
+        name, design.withFittingRenamed(fitting, to), log.renamed(id -> fitting.renamed(id, to)));
+  }
+
+  /** This build as it was drawn, before anything was measured; what was done stays done. */
+  public Build asDesigned() {
+    return withLog(log.unread());
+  }
+}

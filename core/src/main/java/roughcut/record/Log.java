@@ -1,0 +1,97 @@
+package roughcut.record;
+
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.function.Predicate;
+import java.util.function.UnaryOperator;
+
+/**
+ * What happened to an instrument: every reading that was taken, every operation that was done, and
+ * what was done to which fret. Immutable; nothing in it is forgotten, a reading is withdrawn and an
+ * operation undone.
+ *
+ * @param readings in the order of taking
+ * @param done in the order of doing
+ */
+public record Log(List<Reading> readings, List<Done> done, FretRecords frets) {
+  public static final Log NONE = new Log(List.of(), List.of(), FretRecords.NONE);
+
+  public Log {
+    readings = List.copyOf(readings);
+    done = List.copyOf(done);
+  }
+
+  /** The readings that stand, by what they are of: the latest of each that counts. */
+  public Map<String, Reading> standing() {
+    Map<String, Reading> standing = new TreeMap<>();
+    readings.stream()
+        .filter(Reading::counts)
+        .sorted(Comparator.comparing(Reading::at))
+        .forEach(r -> standing.put(r.of(), r));
+    return Collections.unmodifiableMap(standing);
+  }
+
+  /** With one more reading. */
+  public Log with(Reading reading) {
+    List<Reading> next = new ArrayList<>(readings);
+    next.add(reading);
+    return new Log(next, done, frets);
+  }
+
+  /** With nothing read of that counting any more. */
+  public Log withdrawn(String of) {
+    return readings(r -> r.of().equals(of), Reading::withdrawn);
+  }
+
+  /** With no reading counting: as it was drawn. What was done stays done. */
+  public Log unread() {
+    return readings(r -> true, Reading::withdrawn);
+  }
+
+  /** Without the readings of something that isn't there any more. */
+  Log without(Predicate<String> gone) {
+    return new Log(readings.stream().filter(r -> !gone.test(r.of())).toList(), done, frets);
+  }
+
+  /** With the readings of something under its new name. */
+  Log renamed(UnaryOperator<String> name) {
+    return readings(r -> true, r -> r.called(name.apply(r.of())));
+  }
+
+  private Log readings(Predicate<Reading> which, UnaryOperator<Reading> change) {
+    return new Log(
+        readings.stream().map(r -> which.test(r) ? change.apply(r) : r).toList(), done, frets);
+  }
+
+  public Log with(FretRecords next) {
+    return new Log(readings, done, next);
+  }
+
+  /** Whether an operation was done. */
+  public boolean isDone(String operation) {
+    return done.stream().anyMatch(d -> d.operation().equals(operation));
+  }
+
+  /** When an operation was done last; empty when it wasn't. */
+  public Optional<LocalDateTime> when(String operation) {
+    return done.stream()
+        .filter(d -> d.operation().equals(operation))
+        .map(Done::at)
+        .max(Comparator.naturalOrder());
+  }
+
+  /** With an operation done, or taken back when it was done already. */
+  public Log turned(String operation, LocalDateTime at) {
+    List<Done> next = new ArrayList<>(done);
+    if (!next.removeIf(d -> d.operation().equals(operation))) {
+      next.add(Done.of(operation, at));
+    }
+    return new Log(readings, next, frets);
+  }
+}

@@ -1,0 +1,128 @@
+package roughcut.file;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import roughcut.demo.Demo;
+import roughcut.measure.Value;
+import roughcut.plan.Plan;
+import roughcut.record.Build;
+import roughcut.record.Done;
+import roughcut.record.FretStage;
+import roughcut.record.Log;
+import roughcut.record.Reading;
+
+/** Files of format 1, written by the program of that time, open and plan the same numbers. */
+class UpgradeTest {
+  @TempDir Path folder;
+
+  private Path fixture(String name) throws Exception {
+    Path file = folder.resolve(name + ".roughcut.json");
+    Files.write(
+        file,
+        UpgradeTest.class
+            .getResourceAsStream("/format-1/" + name + ".roughcut.json")
+            .readAllBytes());
+    return file;
+  }
+
+  private static Map<String, Double> numbersThen(String name) throws Exception {
+    String table =
+        new String(
+            UpgradeTest.class.getResourceAsStream("/format-1/" + name + ".tsv").readAllBytes(),
+            java.nio.charset.StandardCharsets.UTF_8);
+    Map<String, Double> numbers = new HashMap<>();
+    for (String line : table.lines().toList()) {
+      String[] cells = line.split("\t");
+      numbers.put(cells[0], Double.parseDouble(cells[1]));
+    }
+    return numbers;
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"heron", "bittern", "dunlin", "avocet"})
+  void aBuildOfTheFirstFormatPlansTheSameNumbersBeforeAndAfterItIsSaved(String name)
+      throws Exception {
+    Path file = fixture(name);
+    BuildFile.Opened opened = BuildFile.open(file);
+    Map<String, Double> then = numbersThen(name);
+    assertThat(then).hasSizeGreaterThan(700);
+    same(then, Plan.of(opened.build(), Demo.shop()));
+    opened.file().save(opened.build());
+    JsonNode saved = new ObjectMapper().readTree(file.toFile());
+    assertThat(saved.path("format").asInt()).isEqualTo(2);
+    assertThat(saved.has("measured")).as("is in the log now").isFalse();
+    assertThat(saved.has("frets")).as("is in the log now").isFalse();
+    Build again = BuildFile.open(file).build();
+    assertThat(again).isEqualTo(opened.build());
+    same(then, Plan.of(again, Demo.shop()));
+  }
+
+  private static void same(Map<String, Double> then, Plan plan) {
+    assertThat(plan.values().keySet()).containsAll(then.keySet());
+    plan.values()
+        .forEach(
+            (id, value) -> {
+              if (then.containsKey(id)) {
+                assertThat(value.value()).as(id).isCloseTo(then.get(id), within(1e-5));
+              }
+            });
+    assertThat(plan.values().values().stream().map(Value::id).filter(i -> !then.containsKey(i)))
+        .isEmpty();
+  }
+
+  @Test
+  void whatWasReadAndDoneThenIsStillKnown() throws Exception {
+    Build heron = BuildFile.open(fixture("heron")).build();
+    assertThat(heron.measured().get("shaft.thickness").value()).isEqualTo(14.9);
+    assertThat(heron.measured().get("shaft.thickness").on()).isEqualTo("2026-05-18");
+    assertThat(heron.frets().when(3, FretStage.SEATED)).contains(LocalDate.of(2026, 5, 19));
+    assertThat(heron.frets().when(7, FretStage.LEVELLED)).contains(LocalDate.of(2026, 5, 20));
+    assertThat(heron.log().done()).isEmpty();
+  }
+
+  @Test
+  void everyReadingAndOperationComesBackAsItWas() throws Exception {
+    LocalDateTime at = LocalDateTime.of(2026, 11, 26, 10, 15, 30);
+    Log log =
+        new Log(
+            List.of(
+                new Reading("shaft.thickness", 15.2, at, "planed", "caliper", true),
+                new Reading("shaft.thickness", 14.8, at.plusMinutes(9), "", "", false),
+                Reading.of("nut.width", 43.05, at)),
+            List.of(
+                new Done(Done.stripSawn(2), at, Duration.ofMinutes(25), "blade wants sharpening")),
+            Demo.heron(LocalDate.of(2026, 5, 20))
+                .frets()
+                .turned(5, FretStage.ROCKED, at.toLocalDate()));
+    Build build = Demo.heron(LocalDate.of(2026, 5, 20)).withLog(log);
+    Path file = folder.resolve("a.roughcut.json");
+    BuildFile.at(file).save(build);
+    assertThat(BuildFile.open(file).build().log()).isEqualTo(log);
+    assertThat(BuildFile.open(file).build().measured().get("shaft.thickness").value())
+        .as("the later one was withdrawn")
+        .isEqualTo(15.2);
+  }
+
+  @Test
+  void aReadingTakenBackOfAnOldFileStaysAway() throws Exception {
+    Path file = fixture("heron");
+    BuildFile.Opened opened = BuildFile.open(file);
+    opened.file().save(opened.build().withoutMeasured("nut.width"));
+    assertThat(BuildFile.open(file).build().measured()).doesNotContainKey("nut.width");
+  }
+}

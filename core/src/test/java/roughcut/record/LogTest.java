@@ -1,0 +1,92 @@
+package roughcut.record;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+
+/** What happened is kept: the latest reading stands, one withdrawn is kept and counts no more. */
+class LogTest {
+  private static final LocalDateTime NOON = LocalDateTime.of(2026, 11, 26, 12, 0);
+
+  private static Reading read(String of, double value, int minutes) {
+    return Reading.of(of, value, NOON.plusMinutes(minutes));
+  }
+
+  @Test
+  void theLatestThatCountsStandsWhateverTheOrderOfEntering() {
+    Log log = Log.NONE.with(read("a", 1, 5)).with(read("b", 7, 1)).with(read("a", 2, 3));
+    assertThat(log.standing().get("a").value()).isEqualTo(1);
+    assertThat(log.standing().get("b").value()).isEqualTo(7);
+    assertThat(log.with(read("a", 3, 6)).standing().get("a").value()).isEqualTo(3);
+    assertThat(log.readings()).hasSize(3);
+  }
+
+  @Test
+  void oneTakenInTheSameMinuteStandsBeforeTheOneEnteredEarlier() {
+    assertThat(Log.NONE.with(read("a", 1, 0)).with(read("a", 2, 0)).standing().get("a").value())
+        .isEqualTo(2);
+  }
+
+  @Test
+  void whatIsWithdrawnIsKeptAndCountsNoMore() {
+    Log log = Log.NONE.with(read("a", 1, 0)).with(read("a", 2, 1)).with(read("b", 5, 0));
+    Log without = log.withdrawn("a");
+    assertThat(without.standing()).containsOnlyKeys("b");
+    assertThat(without.readings()).hasSize(3);
+    assertThat(without.with(read("a", 4, 0)).standing().get("a").value()).isEqualTo(4);
+    assertThat(log.unread().standing()).isEmpty();
+    assertThat(log.unread().readings()).hasSize(3);
+  }
+
+  @Test
+  void anOperationIsDoneAndTakenBack() {
+    Log log = Log.NONE.turned("neck.strip.1.saw", NOON);
+    assertThat(log.isDone("neck.strip.1.saw")).isTrue();
+    assertThat(log.when("neck.strip.1.saw")).contains(NOON);
+    assertThat(log.turned("neck.strip.1.saw", NOON.plusDays(1)).isDone("neck.strip.1.saw"))
+        .isFalse();
+    assertThat(log.when("neck.strip.2.saw")).isEmpty();
+  }
+
+  @Test
+  void whateverIsReadAndWithdrawnTheLatestLeftOfEachStands() {
+    Random random = new Random(12);
+    for (int run = 0; run < 200; run++) {
+      Log log = Log.NONE;
+      List<Reading> model = new ArrayList<>();
+      for (int i = 0; i < 30; i++) {
+        String of = "x" + random.nextInt(4);
+        if (random.nextInt(4) == 0) {
+          log = log.withdrawn(of);
+          model.removeIf(r -> r.of().equals(of));
+        } else {
+          Reading reading = read(of, random.nextInt(100), random.nextInt(50));
+          log = log.with(reading);
+          model.add(reading);
+        }
+      }
+      for (String of : List.of("x0", "x1", "x2", "x3")) {
+        Reading latest = null;
+        for (Reading reading : model) {
+          boolean later = latest == null || !reading.at().isBefore(latest.at());
+          latest = reading.of().equals(of) && later ? reading : latest;
+        }
+        assertThat(log.standing().get(of)).isEqualTo(latest);
+      }
+    }
+  }
+
+  @Test
+  void whatIsNoNumberOrHasNoNameIsNoRecord() {
+    assertThatThrownBy(() -> Reading.of("a", Double.NaN, NOON))
+        .isInstanceOf(IllegalArgumentException.class);
+    assertThatThrownBy(() -> Reading.of("a", Double.POSITIVE_INFINITY, NOON))
+        .isInstanceOf(IllegalArgumentException.class);
+    assertThatThrownBy(() -> Done.of(" ", NOON)).isInstanceOf(IllegalArgumentException.class);
+  }
+}
