@@ -263,7 +263,7 @@ class OwnWorkTest extends WindowTest {
         find(robot, "fret.5.seated", javafx.scene.control.CheckBox.class);
     assertThat(box.isSelected()).isTrue();
     show(box::fire);
-    assertThat(session().build().get().frets().count(22, roughcut.design.FretStage.SEATED))
+    assertThat(session().build().get().frets().count(22, roughcut.record.FretStage.SEATED))
         .as("one is taken back, the others stay")
         .isEqualTo(21);
   }

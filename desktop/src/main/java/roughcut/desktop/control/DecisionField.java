@@ -1,6 +1,7 @@
 package roughcut.desktop.control;
 
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.DoubleFunction;
@@ -190,7 +191,8 @@ public final class DecisionField extends VBox implements Typing.Into {
   }
 
   private UnaryOperator<Build> measured(double value) {
-    return build -> build.withReading(Reading.of(decision.id(), value, LocalDateTime.now()));
+    return build ->
+        build.withReading(Reading.of(decision.id(), value, LocalDateTime.now().withNano(0)));
   }
 
   @Override
