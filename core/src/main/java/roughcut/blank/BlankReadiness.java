@@ -63,6 +63,7 @@ public final class BlankReadiness {
       if (plan.missing() != null && !plan.fits()) {
         all.stop(plan.species() + ": " + fixed(plan.missing().value(), 1) + " mm of width missing");
       }
+      begun(plan).ifPresent(words -> all.look(words));
     }
     ofParts(layout, all);
     sawHeight(givens, shop, rips, all);
@@ -244,6 +245,20 @@ public final class BlankReadiness {
   }
 
   /** A saw that can't cut as high as the board lies: said of the one that was chosen by name. */
+  /** Once strips are off a board it is narrower than on its label. */
+  private static Optional<String> begun(RipPlan plan) {
+    boolean told = plan.from() != null && plan.from().id().endsWith(".left");
+    return plan.done().isEmpty() || plan.strips().isEmpty() || plan.board().isEmpty() || told
+        ? Optional.empty()
+        : Optional.of(
+            plan.species()
+                + ": "
+                + (plan.done().size() == 1 ? "a strip is" : plan.done().size() + " strips are")
+                + " sawn off "
+                + plan.board().get().id()
+                + "; measure how wide it is left");
+  }
+
   private static void sawHeight(Givens givens, Shop shop, NeckRips rips, Findings all) {
     Optional<Saw> saw =
         givens

@@ -125,6 +125,13 @@ class RipPlanTest {
     Plan plan = Plan.of(build.withLog(log), Demo.shop());
     RipPlan plum = plan(plan, "plum");
     assertThat(plum.done()).containsExactly(1, 3);
+    assertThat(plan.about(Topic.NECK_BLANK)).noneMatch(f -> f.words().contains("measure how"));
+    Plan unmeasured =
+        Plan.of(
+            build.withoutMeasured("rip.plum.left").withLog(log.withdrawn("rip.plum.left")),
+            Demo.shop());
+    assertThat(unmeasured.about(Topic.NECK_BLANK))
+        .anyMatch(f -> f.words().contains("plum: 2 strips are sawn off"));
     assertThat(plum.strips()).containsExactly(5, 7);
     assertThat(plum.from().value()).isEqualTo(29);
     assertThat(plum.need().value())

@@ -61,6 +61,9 @@ public final class StackEditor extends VBox {
     }
   }
 
+  /** No wider than its name asks for: the thickness beside it takes five decimals of an inch. */
+  private static final double WOOD = 88;
+
   private final Session session;
   private final Which which;
   private final Set<Integer> opened = new HashSet<>();
@@ -152,8 +155,8 @@ public final class StackEditor extends VBox {
     wood.setConverter(names());
     TypeAhead.on(wood);
     wood.setValue(SpeciesBook.get(strip.species()));
-    wood.setPrefWidth(104);
-    wood.setMinWidth(104);
+    wood.setPrefWidth(WOOD);
+    wood.setMinWidth(WOOD);
     wood.valueProperty()
         .addListener(
             (p, was, is) ->

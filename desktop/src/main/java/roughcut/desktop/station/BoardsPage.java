@@ -72,7 +72,7 @@ final class BoardsPage extends PlainPage {
   @Override
   Panel makePanel() {
     choices = new BoardChoices(session);
-    sawn = new DoneTicks(session, "Strips off their boards", "sawn");
+    sawn = new DoneTicks(session, "Sawn already", "sawn");
     placer = new PartPlacer(session);
     small = new SmallPartsEditor(session);
     return new Panel(session)
