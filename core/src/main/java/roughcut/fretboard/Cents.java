@@ -14,12 +14,4 @@ public final class Cents {
   public static double fretMoved(double error, double speaking) {
     return OCTAVE * Math.log(speaking / (speaking - error));
   }
-
-  /**
-   * How a fretted note changes against the open string when the nut's edge moves towards the
-   * bridge: the open string gets sharper, every fretted one falls behind it.
-   */
-  public static double nutMoved(double moved, double scale) {
-    return -OCTAVE * Math.log(scale / (scale - moved));
-  }
 }

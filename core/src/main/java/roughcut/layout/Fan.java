@@ -8,9 +8,6 @@ import roughcut.design.Decisions;
 import roughcut.design.StringDecisions;
 import roughcut.measure.Basis;
 import roughcut.measure.Found;
-import roughcut.measure.NumberWriter;
-import roughcut.measure.Quantity;
-import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.measure.Worked;
 import roughcut.record.Givens;
@@ -155,12 +152,5 @@ public record Fan(
   /** Scale of a string that stands so far across: 0 at the bass string, 1 at the treble one. */
   public double scale(double across) {
     return bass + across * (treble - bass);
-  }
-
-  /** The fret that stays square, in the maker's words. */
-  public String squareAt() {
-    return square == 0
-        ? "the nut"
-        : "fret " + NumberWriter.number(square, Quantity.RATIO, Units.MM);
   }
 }

@@ -50,15 +50,6 @@ public record NeckProfile(
     return share >= 1 ? 0 : shoulder + bowl() * Math.pow(1 - Math.pow(share, p), 1 / p);
   }
 
-  /**
-   * Half the section's width at the depth z below the glue line, at that side; 0 below the back.
-   */
-  public double widthAt(double z, double side) {
-    double share = Math.max(0, z - shoulder) / bowl();
-    double p = exponent(side);
-    return share >= 1 ? 0 : halfWidth * Math.pow(1 - Math.pow(share, p), 1 / p);
-  }
-
   /** Whether the section has wood at that offset and depth. */
   public boolean holds(double y, double z) {
     return z < depthAt(y);

@@ -35,8 +35,6 @@ public record PassPlan(List<Pass> passes, Optional<String> missing, int changes)
     TEMPLATE("template"),
     /** The wall above, cut already, with the template still on. */
     WALL("wall above"),
-    /** The wall above, with the template off. */
-    WALL_ALONE("wall, template off"),
     BUSH("guide bush");
 
     private final String words;
@@ -91,16 +89,6 @@ public record PassPlan(List<Pass> passes, Optional<String> missing, int changes)
   /** Whether the bearing of a cutter at that depth lies on the template. */
   public static boolean onTemplate(double cutting, double template, double depth) {
     return depth >= cutting - template + TOUCH - TINY && depth <= cutting + TINY;
-  }
-
-  /** Whether it lies on the wall above, which is cut already, the template still on. */
-  public static boolean onWallAbove(double cutting, double bearing, double depth) {
-    return depth > cutting + TINY && depth <= cutting + bearing - TOUCH + TINY;
-  }
-
-  /** Whether it lies on the wall with the template off. */
-  public static boolean onWallAlone(double cutting, double depth, double wall) {
-    return depth >= cutting + TOUCH - TINY && wall >= depth - cutting - TINY;
   }
 
   /** Plans it from a drawer. */

@@ -228,17 +228,4 @@ public record Board(
     }
     return SpeciesBook.get(species).density();
   }
-
-  /**
-   * Shrinkage green to dry across its width: tangential when flat-sawn, radial when quartered,
-   * between when rift.
-   */
-  public double shrinkageAcross() {
-    Species wood = SpeciesBook.get(species);
-    return switch (grain) {
-      case FLAT -> wood.tangential();
-      case QUARTER -> wood.radial();
-      case RIFT -> (wood.tangential() + wood.radial()) / 2;
-    };
-  }
 }

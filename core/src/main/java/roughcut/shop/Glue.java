@@ -21,17 +21,4 @@ public record Glue(
     double least,
     double gap,
     boolean warmthLengthens,
-    String note) {
-
-  /** Open time at a temperature, s (handbook page 3); 0 below the least. */
-  public double openAt(double celsius) {
-    if (celsius < least) {
-      return 0;
-    }
-    double tens = (celsius - 20) / 10;
-    if (warmthLengthens) {
-      return open * Math.pow(1.5, tens);
-    }
-    return open * (tens > 0 ? Math.pow(2, -tens) : Math.pow(1.5, -tens));
-  }
-}
+    String note) {}

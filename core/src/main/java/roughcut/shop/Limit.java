@@ -15,9 +15,4 @@ public record Limit(double warn, double fail) {
       throw new IllegalArgumentException("a limit warns at or above the value where it fails");
     }
   }
-
-  /** A limit that only warns. */
-  public static Limit warnOnly(double warn) {
-    return new Limit(warn, NO_STOP);
-  }
 }

@@ -147,11 +147,6 @@ public record NutWork(
         strings.basis(i).with(x));
   }
 
-  /** Where the pole of a string stands on a pickup of that spread. */
-  private static double poleAt(int i, int count, double spread) {
-    return count == 1 ? 0 : spread / 2 - (i - 1) * spread / (count - 1);
-  }
-
   private static List<String> advice(List<Value> breaks, List<Value> poles) {
     List<String> words = new ArrayList<>();
     for (Value angle : breaks) {

@@ -12,7 +12,6 @@ import org.junit.jupiter.params.provider.CsvSource;
 import roughcut.Heron;
 import roughcut.finding.Topic;
 import roughcut.plan.Plan;
-import roughcut.shop.GlueBook;
 import roughcut.shop.Species;
 import roughcut.shop.SpeciesBook;
 
@@ -69,7 +68,8 @@ class GlueAndMillingTest {
     "hide,17,0"
   })
   void openTimeFollowsTheTemperatureByTheGluesOwnWay(String glue, double celsius, double seconds) {
-    assertThat(GlueBook.get(glue).openAt(celsius)).isCloseTo(seconds, within(1e-9));
+    Plan plan = Heron.with("glue.kind=" + glue, "shop.temperature=" + celsius);
+    assertThat(value(plan, "glue.open-time")).isCloseTo(seconds, within(1e-9));
   }
 
   @Test

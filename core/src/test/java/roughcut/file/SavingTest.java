@@ -248,7 +248,11 @@ class SavingTest {
     Shop shop =
         Demo.shop()
             .withLimits(
-                Map.of("rod.least", new Limit(4, 3), "blank.outer-strip", Limit.warnOnly(2)));
+                Map.of(
+                    "rod.least",
+                    new Limit(4, 3),
+                    "blank.outer-strip",
+                    new Limit(2, Limit.NO_STOP)));
     Path path = folder.resolve(ShopFile.NAME);
     ShopFile.write(path, shop);
     assertThat(ShopFile.read(path)).isEqualTo(shop);

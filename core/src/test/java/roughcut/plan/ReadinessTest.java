@@ -128,7 +128,7 @@ class ReadinessTest {
               ThinKind.INSERT,
               "curved joint",
               Decided.of("x", "x", left, Quantity.LENGTH),
-              Limit.warnOnly(3),
+              new Limit(3, Limit.NO_STOP),
               0,
               0,
               List.of());

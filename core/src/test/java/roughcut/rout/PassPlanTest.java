@@ -49,9 +49,6 @@ class PassPlanTest {
       assertThat(PassPlan.onTemplate(cutting, Double.parseDouble(row[2]), depth))
           .as(line)
           .isEqualTo(row[4].equals("yes"));
-      assertThat(PassPlan.onWallAlone(cutting, depth, depth))
-          .as(line)
-          .isEqualTo(row[5].equals("yes"));
     }
     assertThat(lines).hasSizeGreaterThan(5);
   }
@@ -134,8 +131,7 @@ class PassPlanTest {
             .isLessThanOrEqualTo(
                 PassRule.deepest(c.diameter(), job.density()) * job.factor() + 1e-4);
         boolean onTemplate = PassPlan.onTemplate(c.cutting(), job.template(), pass.depth());
-        boolean onWall =
-            PassPlan.onWallAbove(c.cutting(), c.bearingHeight(), pass.depth()) && cut > 0;
+        boolean onWall = onWallAbove(c.cutting(), c.bearingHeight(), pass.depth()) && cut > 0;
         assertThat(onTemplate || onWall)
             .as(c.name() + " at " + pass.depth() + " with " + job)
             .isTrue();
@@ -183,7 +179,7 @@ class PassPlanTest {
           double depth = Math.min(job.depth(), k * grid);
           boolean guided =
               PassPlan.onTemplate(c.cutting(), job.template(), depth)
-                  || i > 0 && PassPlan.onWallAbove(c.cutting(), c.bearingHeight(), depth);
+                  || i > 0 && onWallAbove(c.cutting(), c.bearingHeight(), depth);
           if (guided && depth + job.template() <= c.stickOut()) {
             reached[k] = true;
           }
@@ -265,5 +261,10 @@ class PassPlanTest {
         assertThat(cutter.speed()).as("bits run slow").isLessThanOrEqualTo(3000);
       }
     }
+  }
+
+  /** Whether a bearing lies on the wall above, which is cut already, the template still on. */
+  private static boolean onWallAbove(double cutting, double bearing, double depth) {
+    return depth > cutting + 1e-6 && depth <= cutting + bearing - PassPlan.TOUCH + 1e-6;
   }
 }

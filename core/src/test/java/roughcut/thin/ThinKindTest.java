@@ -81,7 +81,7 @@ class ThinKindTest {
                 wanted.put(
                     l[0],
                     l[2].equals("-")
-                        ? Limit.warnOnly(Double.parseDouble(l[1]))
+                        ? new Limit(Double.parseDouble(l[1]), Limit.NO_STOP)
                         : new Limit(Double.parseDouble(l[1]), Double.parseDouble(l[2]))));
     Set<String> told = new HashSet<>(wanted.keySet());
     for (ThinKind kind : ThinKind.values()) {

@@ -1,7 +1,6 @@
 package roughcut.desktop.session;
 
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.Optional;
@@ -272,10 +271,5 @@ public final class Workspace {
   /** Saves what is waiting and stops. */
   public void close() {
     autosave.close();
-  }
-
-  /** Whether the file is still there. */
-  public boolean fileExists() {
-    return Files.exists(path());
   }
 }
