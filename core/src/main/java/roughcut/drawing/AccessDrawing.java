@@ -1,6 +1,8 @@
 package roughcut.drawing;
 
+import java.util.ArrayList;
 import java.util.List;
+import roughcut.design.Decisions;
 import roughcut.design.NeckDecisions;
 import roughcut.drawing.Mark.Anchor;
 import roughcut.drawing.Mark.Size;
@@ -10,6 +12,7 @@ import roughcut.geometry.Point;
 import roughcut.measure.Units;
 import roughcut.neck.AccessBore;
 import roughcut.neck.Channel;
+import roughcut.neck.HeadLine;
 import roughcut.neck.RodAccess;
 import roughcut.plan.Plan;
 
@@ -117,12 +120,15 @@ public final class AccessDrawing {
     sketch.dimension(face, a, 13, "stop", bore.depth());
   }
 
+  /** The neck seen from the side, the face's veneer on it. */
   private Outline outline() {
-    List<Point> back = plan.neck().back().line();
-    List<Point> corners = new java.util.ArrayList<>(back);
+    HeadLine head = plan.neck().head();
+    double veneer = plan.given(Decisions.HEAD_VENEER);
+    List<Point> corners = new ArrayList<>(plan.neck().back().line());
     corners.add(new Point(plan.neck().heelEnd().value(), 0));
-    corners.add(plan.neck().head().breakPoint());
-    corners.add(plan.neck().head().at(plan.neck().head().length().value(), 0));
+    corners.add(head.breakPoint());
+    corners.add(head.at(0, -veneer));
+    corners.add(head.at(head.length().value(), -veneer));
     return new Outline(corners);
   }
 

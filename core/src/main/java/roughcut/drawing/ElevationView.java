@@ -112,6 +112,35 @@ final class ElevationView {
     }
     plan.scarf().ifPresent(this::seam);
     sketch.outline(Role.OUTLINE, finished);
+    veneers();
+  }
+
+  /** On the head's face, from the break to the tip, and on its back as far as that lies even. */
+  private void veneers() {
+    double face = plan.given(Decisions.HEAD_VENEER);
+    double back = plan.given(Decisions.HEAD_BACK_VENEER);
+    if (face > 0) {
+      veneer(0, head.length().value(), -face, 0);
+    }
+    // From the tip on the back is even until the drum's curve begins.
+    List<Point> line = neck.back().line();
+    double from = head.length().value() - line.get(0).distance(line.get(1));
+    if (back > 0 && from < head.length().value()) {
+      double thick = head.thickness().value();
+      veneer(from, head.length().value(), thick, thick + back);
+    }
+  }
+
+  /** A layer along the head between two depths below its face; less than 0 is over it. */
+  private void veneer(double from, double to, double upper, double lower) {
+    Outline layer =
+        Outline.of(
+            head.at(from, upper), head.at(to, upper), head.at(to, lower), head.at(from, lower));
+    sketch.wood(
+        layer,
+        SpeciesBook.get(plan.given(NeckDecisions.VENEER_SPECIES).word()),
+        head.angle().value());
+    sketch.outline(Role.EDGE, layer);
   }
 
   private void seam(ScarfJoint scarf) {

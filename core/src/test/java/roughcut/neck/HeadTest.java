@@ -314,4 +314,25 @@ class HeadTest {
     assertThat(splines.rod().value()).isCloseTo(15 - 1.5 - 3.2, within(1e-9));
     assertThat(plan.neck().back().straightFrom()).isNotNaN();
   }
+
+  @Test
+  void theSideViewShowsTheFacesVeneerOverTheWoodAndTheBoreComesThroughIt() {
+    for (double v : new double[] {0, 1, 2.5}) {
+      Plan plan = Heron.with("head.face-veneer=" + v);
+      roughcut.neck.HeadLine head = plan.neck().head();
+      double theta = Math.toRadians(12.5);
+      // Square to the face, so much over the line from the break down to the tip.
+      double highest =
+          roughcut.drawing.AccessDrawing.of(plan, roughcut.measure.Units.MM).marks().stream()
+              .filter(roughcut.drawing.Mark.Path.class::isInstance)
+              .map(roughcut.drawing.Mark.Path.class::cast)
+              .filter(m -> m.role() == roughcut.drawing.Role.EDGE)
+              .flatMap(m -> m.points().stream())
+              .filter(p -> p.x() < head.breakX())
+              .mapToDouble(p -> p.y() * Math.cos(theta) + (head.breakX() - p.x()) * Math.sin(theta))
+              .max()
+              .orElse(Double.NaN);
+      assertThat(highest).isCloseTo(v, within(1e-6));
+    }
+  }
 }
