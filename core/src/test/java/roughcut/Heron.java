@@ -15,6 +15,7 @@ import roughcut.measure.Quantity;
 import roughcut.measure.Units;
 import roughcut.measure.Unreadable;
 import roughcut.plan.Plan;
+import roughcut.plan.Rooms;
 import roughcut.record.Build;
 
 /** The demo's six-string as a starting point for tests, with decisions set on top. */
@@ -28,6 +29,11 @@ public final class Heron {
   /** The plan as designed, with decisions given as {@code id=value}. */
   public static Plan with(String... settings) {
     return Plan.of(build().asDesigned().withDesign(set(build().design(), settings)), Demo.shop());
+  }
+
+  /** The first chapters alone, as designed, with decisions given as {@code id=value}. */
+  public static Rooms rooms(String... settings) {
+    return Rooms.of(build().asDesigned().withDesign(set(build().design(), settings)));
   }
 
   public static Design set(Design design, String... settings) {
@@ -45,6 +51,10 @@ public final class Heron {
 
   public static double value(Plan plan, String id) {
     return plan.value(id).orElseThrow(() -> new AssertionError("no value " + id)).value();
+  }
+
+  public static double value(Rooms rooms, String id) {
+    return rooms.value(id).orElseThrow(() -> new AssertionError("no value " + id)).value();
   }
 
   /** A design with every number drawn at random from its limits, or from near its usual value. */

@@ -4,6 +4,7 @@ import roughcut.design.BodyDecisions;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.layout.BodyOutline;
+import roughcut.measure.Precision;
 import roughcut.record.Givens;
 
 /**
@@ -37,7 +38,7 @@ public record BodyPlacement(double dx, double dy, double turn, Point pivot, Outl
 
   /** Whether the outline's centre line is the blank's, as a centre joint wants it. */
   public boolean centred() {
-    return Math.abs(dy) < 1e-9 && Math.abs(turn) < 1e-9;
+    return Math.abs(dy) < Precision.SAME && Math.abs(turn) < Precision.SAME;
   }
 
   /** How far the outline runs off a blank of that size; 0 when it lies on it, mm. */

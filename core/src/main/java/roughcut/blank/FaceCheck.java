@@ -8,6 +8,7 @@ import roughcut.design.BlankDecisions;
 import roughcut.design.FaceUse;
 import roughcut.measure.Known;
 import roughcut.measure.Ledger;
+import roughcut.measure.Precision;
 import roughcut.measure.Value;
 import roughcut.record.Givens;
 
@@ -69,15 +70,15 @@ public record FaceCheck(
   }
 
   public boolean flat() {
-    return gap.value() <= allowed.value() + 1e-9;
+    return gap.value() <= allowed.value() + Precision.SAME;
   }
 
   public boolean untwisted() {
-    return wind.value() <= allowed.value() + 1e-9;
+    return wind.value() <= allowed.value() + Precision.SAME;
   }
 
   public boolean square() {
-    return squareGap.value() <= allowedSquare.value() + 1e-9;
+    return squareGap.value() <= allowedSquare.value() + Precision.SAME;
   }
 
   public boolean passes() {

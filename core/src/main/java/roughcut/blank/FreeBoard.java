@@ -2,6 +2,7 @@ package roughcut.blank;
 
 import java.util.ArrayList;
 import java.util.List;
+import roughcut.measure.Precision;
 import roughcut.shop.Board;
 import roughcut.shop.BoardMark;
 
@@ -10,21 +11,20 @@ import roughcut.shop.BoardMark;
  * overlap each other. Each part taken splits those that it touches.
  */
 final class FreeBoard {
-  private static final double HAIR = 1e-6;
 
   private record Rect(double x0, double y0, double x1, double y1) {
     boolean holds(Rect other) {
-      return x0 <= other.x0 + HAIR
-          && y0 <= other.y0 + HAIR
-          && x1 >= other.x1 - HAIR
-          && y1 >= other.y1 - HAIR;
+      return x0 <= other.x0 + Precision.NEAR
+          && y0 <= other.y0 + Precision.NEAR
+          && x1 >= other.x1 - Precision.NEAR
+          && y1 >= other.y1 - Precision.NEAR;
     }
 
     boolean touches(Rect other) {
-      return x0 < other.x1 - HAIR
-          && other.x0 < x1 - HAIR
-          && y0 < other.y1 - HAIR
-          && other.y0 < y1 - HAIR;
+      return x0 < other.x1 - Precision.NEAR
+          && other.x0 < x1 - Precision.NEAR
+          && y0 < other.y1 - Precision.NEAR
+          && other.y0 < y1 - Precision.NEAR;
     }
   }
 
@@ -52,7 +52,7 @@ final class FreeBoard {
   private boolean suits(WoodPart part) {
     return board.species().equals(part.species())
         && board.unmeasured().isEmpty()
-        && board.thickness().getAsDouble() >= part.thickness() - HAIR;
+        && board.thickness().getAsDouble() >= part.thickness() - Precision.NEAR;
   }
 
   /** A mark that the part may not have in it. */
@@ -83,7 +83,9 @@ final class FreeBoard {
     for (Rect rect : free) {
       for (double[] at : corners(rect, part)) {
         boolean better =
-            best == null || at[0] < best[0] - HAIR || at[0] < best[0] + HAIR && at[1] < best[1];
+            best == null
+                || at[0] < best[0] - Precision.NEAR
+                || at[0] < best[0] + Precision.NEAR && at[1] < best[1];
         if (better && fits(rect, at, part, width)) {
           best = at;
         }
@@ -133,10 +135,10 @@ final class FreeBoard {
   private boolean fits(Rect rect, double[] at, WoodPart part, double width) {
     double x1 = at[0] + part.length();
     double y1 = at[1] + width;
-    return at[0] >= rect.x0 - HAIR
-        && at[1] >= rect.y0 - HAIR
-        && x1 <= rect.x1 + HAIR
-        && y1 <= rect.y1 + HAIR
+    return at[0] >= rect.x0 - Precision.NEAR
+        && at[1] >= rect.y0 - Precision.NEAR
+        && x1 <= rect.x1 + Precision.NEAR
+        && y1 <= rect.y1 + Precision.NEAR
         && board.marks().stream()
             .noneMatch(m -> blocks(m, part) && m.overlaps(at[0], at[1], x1, y1));
   }
@@ -149,7 +151,7 @@ final class FreeBoard {
     if (board.unmeasured().isPresent()) {
       return "the board's " + board.unmeasured().get() + " isn't measured";
     }
-    if (board.thickness().getAsDouble() < part.thickness() - HAIR) {
+    if (board.thickness().getAsDouble() < part.thickness() - Precision.NEAR) {
       return "the board is too thin";
     }
     Rect here = new Rect(x, y, x + part.length(), y + part.width());
@@ -196,7 +198,7 @@ final class FreeBoard {
   }
 
   private static void keep(List<Rect> list, Rect rect) {
-    if (rect.x1 - rect.x0 > HAIR && rect.y1 - rect.y0 > HAIR) {
+    if (rect.x1 - rect.x0 > Precision.NEAR && rect.y1 - rect.y0 > Precision.NEAR) {
       list.add(rect);
     }
   }

@@ -11,6 +11,7 @@ import roughcut.layout.FretboardTaper;
 import roughcut.measure.Basis;
 import roughcut.measure.Found;
 import roughcut.measure.Ledger;
+import roughcut.measure.Precision;
 import roughcut.measure.Value;
 import roughcut.measure.Worked;
 
@@ -77,7 +78,11 @@ final class GlueLineCrossing {
     List<Crossing> found = new ArrayList<>();
     for (double x :
         Roots.of(
-            at -> Math.abs(face.at(at)) - taper.halfWidth(at), 0, heelEnd.value(), PIECES, 1e-6)) {
+            at -> Math.abs(face.at(at)) - taper.halfWidth(at),
+            0,
+            heelEnd.value(),
+            PIECES,
+            Precision.NEAR)) {
       Value where =
           ledger.find(
               "blank.crossing." + line + (found.isEmpty() ? ".x" : ".x-" + (found.size() + 1)),

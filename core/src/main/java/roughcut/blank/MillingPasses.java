@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.List;
 import roughcut.design.BlankDecisions;
 import roughcut.measure.Ledger;
+import roughcut.measure.Precision;
 import roughcut.measure.Value;
 import roughcut.record.Givens;
 
@@ -22,7 +23,6 @@ import roughcut.record.Givens;
  */
 public record MillingPasses(
     Value from, Value to, List<Double> depths, Value full, Value remainder) {
-  private static final double NOTHING = 1e-9;
 
   public MillingPasses {
     depths = List.copyOf(depths);
@@ -35,7 +35,7 @@ public record MillingPasses(
     Value finish = givens.get(BlankDecisions.MILL_FINISH);
     List<Double> depths = passes(from.value(), to.value(), bite.value(), finish.value());
     double before = Math.max(0, from.value() - to.value() - finish.value());
-    int count = (int) Math.floor(before / bite.value() + NOTHING);
+    int count = (int) Math.floor(before / bite.value() + Precision.SAME);
     Value full =
         ledger.put(
             "mill.full-passes",
@@ -87,14 +87,14 @@ public record MillingPasses(
     double left = from - to;
     double last = Math.min(left, finish);
     double before = left - last;
-    while (before >= bite - NOTHING) {
+    while (before >= bite - Precision.SAME) {
       depths.add(bite);
       before -= bite;
     }
-    if (before > NOTHING) {
+    if (before > Precision.SAME) {
       depths.add(before);
     }
-    if (last > NOTHING) {
+    if (last > Precision.SAME) {
       depths.add(last);
     }
     return depths;

@@ -10,6 +10,7 @@ import roughcut.design.Decisions;
 import roughcut.layout.FretboardTaper;
 import roughcut.measure.Basis;
 import roughcut.measure.Ledger;
+import roughcut.measure.Precision;
 import roughcut.measure.Value;
 import roughcut.measure.Worked;
 import roughcut.record.Givens;
@@ -162,9 +163,9 @@ public record NeckBlank(
       PlacedStrip bass = strips.get(i);
       PlacedStrip treble = strips.get(strips.size() - 1 - i);
       if (!bass.strip().species().equals(treble.strip().species())
-          || Math.abs(bass.from() + treble.to()) > 1e-6
+          || Math.abs(bass.from() + treble.to()) > Precision.NEAR
           || Math.abs(bass.from(bass.lower().heelEnd()) + treble.to(bass.lower().heelEnd()))
-              > 1e-6) {
+              > Precision.NEAR) {
         return false;
       }
     }

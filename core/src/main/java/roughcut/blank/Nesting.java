@@ -2,6 +2,7 @@ package roughcut.blank;
 
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
+import roughcut.measure.Precision;
 
 /**
  * Two parts of the same tapering outline laid head to tail in each other, so that together they
@@ -28,7 +29,7 @@ final class Nesting {
       Outline moved = turned.moved(0, middle);
       boolean clear =
           !shape.overlaps(moved)
-              && shape.distance(moved) >= kerf - 1e-9
+              && shape.distance(moved) >= kerf - Precision.SAME
               && moved.centre().y() > shape.centre().y();
       if (clear) {
         high = middle;

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import roughcut.measure.Precision;
 import roughcut.shop.Board;
 import roughcut.shop.BoardMark;
 
@@ -78,7 +79,7 @@ public record RipLayout(List<Cut> cuts, double missing, int rows, boolean clear)
             .filter(b -> oneRow >= 0 && b.length().isPresent())
             .map(b -> b.length().getAsDouble())
             .orElse(length);
-    int rows = (int) Math.floor((boardLength + kerf) / (length + kerf) + 1e-9);
+    int rows = (int) Math.floor((boardLength + kerf) / (length + kerf) + Precision.SAME);
     List<BoardMark> marks =
         oneRow < 0
             ? List.of()
@@ -100,7 +101,7 @@ public record RipLayout(List<Cut> cuts, double missing, int rows, boolean clear)
             .toList();
     for (int i : widestFirst) {
       double r = rough.get(i);
-      Optional<Band> band = bands.stream().filter(b -> b.room() >= r - 1e-9).findFirst();
+      Optional<Band> band = bands.stream().filter(b -> b.room() >= r - Precision.SAME).findFirst();
       if (band.isPresent()) {
         Band b = band.get();
         cuts.add(new Cut(strips.get(i), b.row, b.row * (length + kerf), length, b.next, r));

@@ -17,6 +17,7 @@ import roughcut.measure.Basis;
 import roughcut.measure.Found;
 import roughcut.measure.Known;
 import roughcut.measure.Ledger;
+import roughcut.measure.Precision;
 import roughcut.measure.Value;
 import roughcut.measure.Worked;
 import roughcut.record.Done;
@@ -68,7 +69,7 @@ public record RipPlan(
    * forgiven.
    */
   public static int strips(double from, double rough, double kerf) {
-    return (int) Math.floor((from + kerf) / (rough + kerf) + 1e-9);
+    return (int) Math.floor((from + kerf) / (rough + kerf) + Precision.SAME);
   }
 
   /** Width that strips take: their rough thicknesses and the kerfs between them. */

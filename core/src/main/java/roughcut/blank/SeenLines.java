@@ -9,6 +9,7 @@ import roughcut.geometry.Outline;
 import roughcut.geometry.Roots;
 import roughcut.measure.Basis;
 import roughcut.measure.Ledger;
+import roughcut.measure.Precision;
 import roughcut.measure.Value;
 
 /**
@@ -76,13 +77,13 @@ public record SeenLines(int line, Value back, Value head, List<double[]> stretch
     DoubleUnaryOperator inside = x -> halfWidth.applyAsDouble(x) - Math.abs(face.at(x));
     List<Double> ends = new ArrayList<>();
     ends.add(0.0);
-    ends.addAll(Roots.of(inside, 0, seenTo, face.straight() ? FEW_PIECES : PIECES, 1e-6));
+    ends.addAll(Roots.of(inside, 0, seenTo, face.straight() ? FEW_PIECES : PIECES, Precision.NEAR));
     ends.add(seenTo);
     List<double[]> stretches = new ArrayList<>();
     for (int i = 1; i < ends.size(); i++) {
       double a = ends.get(i - 1);
       double b = ends.get(i);
-      if (b - a > 1e-6 && inside.applyAsDouble((a + b) / 2) > 0) {
+      if (b - a > Precision.NEAR && inside.applyAsDouble((a + b) / 2) > 0) {
         stretches.add(new double[] {a, b});
       }
     }

@@ -11,6 +11,7 @@ import roughcut.design.Decisions;
 import roughcut.design.PartDecisions;
 import roughcut.design.Strip;
 import roughcut.measure.Decided;
+import roughcut.measure.Precision;
 import roughcut.measure.Quantity;
 import roughcut.measure.Value;
 import roughcut.measure.Worked;
@@ -137,7 +138,7 @@ record StackLayers(
       double highNut = Math.min(nut + layer.nut(), toNut);
       double lowHeel = Math.max(heel, fromHeel);
       double highHeel = Math.min(heel + layer.heel(), toHeel);
-      if (highNut - lowNut > 1e-9 && highHeel - lowHeel > 1e-9) {
+      if (highNut - lowNut > Precision.SAME && highHeel - lowHeel > Precision.SAME) {
         kept.add(layer.part(lowNut, highNut, lowHeel, highHeel));
       }
       nut += layer.nut();

@@ -18,6 +18,7 @@ import roughcut.geometry.Bounds;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.measure.NumberWriter;
+import roughcut.measure.Precision;
 import roughcut.measure.Quantity;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
@@ -154,7 +155,7 @@ public final class BoardsDrawing {
       double bottom = cut.y() + low;
       double high = bottom + cut.rough();
       double end = cut.x() + cut.length();
-      if (high < width - 1e-6) {
+      if (high < width - Precision.NEAR) {
         sketch.fill(
             Role.KERF,
             Outline.rectangle(cut.x(), high, end, Math.min(width, high + Math.max(kerf, 0.05))),

@@ -11,6 +11,7 @@ import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.geometry.Prism;
 import roughcut.measure.NumberWriter;
+import roughcut.measure.Precision;
 import roughcut.measure.Quantity;
 import roughcut.measure.Units;
 import roughcut.neck.NeckShape;
@@ -142,7 +143,7 @@ public final class BodySection {
   /** Whether wood is left all round an opening. */
   private static boolean insideOf(Outline piece, Outline opening) {
     return piece.covers(opening)
-        && opening.corners().stream().allMatch(p -> piece.edgeDistance(p) > 1e-6);
+        && opening.corners().stream().allMatch(p -> piece.edgeDistance(p) > Precision.NEAR);
   }
 
   /** The body's wood there: a through-neck's strip where the section runs along it. */

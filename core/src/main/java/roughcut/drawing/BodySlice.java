@@ -11,6 +11,7 @@ import roughcut.geometry.Point;
 import roughcut.geometry.Point3;
 import roughcut.geometry.Prism;
 import roughcut.geometry.Shapes;
+import roughcut.measure.Precision;
 
 /**
  * The body cut by an upright plane, across the strings or along them: what is wood before anything
@@ -72,7 +73,7 @@ record BodySlice(BodySurface surface, boolean across, double at) {
   private List<Outline> prism(Prism prism) {
     List<Outline> all = new ArrayList<>();
     for (double[] span : new Outline(prism.corners()).spans(at, across)) {
-      if (span[1] - span[0] < 1e-6) {
+      if (span[1] - span[0] < Precision.NEAR) {
         continue;
       }
       double a = across ? prism.floorAt(at) : prism.floorAt(span[0]);
@@ -93,7 +94,7 @@ record BodySlice(BodySurface surface, boolean across, double at) {
   private List<Outline> bore(Cylinder bore) {
     Point3 axis = bore.to().minus(bore.from());
     double length = axis.length();
-    if (length < 1e-9) {
+    if (length < Precision.SAME) {
       return List.of();
     }
     Point3 way = axis.times(1 / length);

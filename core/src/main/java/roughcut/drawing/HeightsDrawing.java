@@ -13,6 +13,7 @@ import roughcut.geometry.Bounds;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.layout.FretLayout;
+import roughcut.measure.Precision;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.rout.Pocket;
@@ -136,7 +137,7 @@ public final class HeightsDrawing {
     sketch.fill(Role.NOTE, Outline.rectangle(saddle - 4, low, saddle + 4, third), THIRD);
     sketch.outline(Role.EDGE, all);
     double z = heights.needed().value();
-    boolean reached = z >= low - 1e-9 && z <= high + 1e-9;
+    boolean reached = z >= low - Precision.SAME && z <= high + Precision.SAME;
     sketch.line(reached ? Role.TOUCH : Role.STOP, saddle - 9, z, saddle + 9, z);
     sketch.text(
         Role.NOTE, saddle, Math.max(high, z) + 5, "bridge's range", Anchor.MIDDLE, Size.SMALL);

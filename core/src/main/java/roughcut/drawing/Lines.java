@@ -6,6 +6,7 @@ import roughcut.drawing.Mark.Anchor;
 import roughcut.drawing.Mark.Size;
 import roughcut.geometry.Arcs;
 import roughcut.geometry.Point;
+import roughcut.measure.Precision;
 
 /**
  * Takes compound marks apart into paths and text, so that every writer draws them alike. Sizes are
@@ -22,14 +23,14 @@ public final class Lines {
   public static List<Mark> of(Mark.Dimension d, double scale) {
     double length = d.a().distance(d.b());
     List<Mark> marks = new ArrayList<>();
-    if (length < 1e-9) {
+    if (length < Precision.SAME) {
       return marks;
     }
     double ux = (d.b().x() - d.a().x()) / length;
     double uy = (d.b().y() - d.a().y()) / length;
     Point a = d.a().plus(-uy * d.aside(), ux * d.aside());
     Point b = d.b().plus(-uy * d.aside(), ux * d.aside());
-    if (Math.abs(d.aside()) > 1e-9) {
+    if (Math.abs(d.aside()) > Precision.SAME) {
       double out = Math.signum(d.aside()) * TICK * scale;
       marks.add(path(d.role(), d.a().plus(-uy * out, ux * out), a.plus(-uy * out, ux * out)));
       marks.add(path(d.role(), d.b().plus(-uy * out, ux * out), b.plus(-uy * out, ux * out)));

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import roughcut.geometry.Arcs;
 import roughcut.geometry.Point;
+import roughcut.measure.Precision;
 
 /**
  * The paths of a DXF drawing: polylines with their bulges, circles, ellipses, splines, and lines
@@ -211,7 +212,7 @@ final class DxfPaths {
       Point a = corners.get(i);
       Point b = corners.get((i + 1) % corners.size());
       double bulge = bulges.get(i);
-      if (Math.abs(bulge) > 1e-9 && a.distance(b) > 1e-9) {
+      if (Math.abs(bulge) > Precision.SAME && a.distance(b) > Precision.SAME) {
         double half = a.distance(b) / 2;
         double radius = half * (1 + bulge * bulge) / (2 * bulge);
         double up = radius - bulge * half;
@@ -278,7 +279,7 @@ final class DxfPaths {
               ax * Math.cos(t) - ay * ratio * Math.sin(t),
               ay * Math.cos(t) + ax * ratio * Math.sin(t)));
     }
-    if (Math.abs(way - 2 * Math.PI) < 1e-6) {
+    if (Math.abs(way - 2 * Math.PI) < Precision.NEAR) {
       closed(run);
     } else {
       loose.add(count(run));

@@ -15,6 +15,7 @@ import roughcut.design.DrawnOutline;
 import roughcut.geometry.Bounds;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
+import roughcut.measure.Precision;
 
 /**
  * A body's outline read from a drawing, SVG or DXF: its largest path, in mm.
@@ -156,7 +157,7 @@ public record OutlineFile(DrawnOutline outline, String said, boolean doubt) {
       if (!DrawnOutline.reaches(next.x) || !DrawnOutline.reaches(next.y)) {
         throw new FileTrouble(name + " has a place in it that no body reaches");
       }
-      if (line.isEmpty() || line.get(line.size() - 1).distance(next) > 1e-6) {
+      if (line.isEmpty() || line.get(line.size() - 1).distance(next) > Precision.NEAR) {
         line.add(next);
       }
     }

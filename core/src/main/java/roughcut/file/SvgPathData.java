@@ -4,6 +4,7 @@ import java.awt.geom.AffineTransform;
 import java.awt.geom.Arc2D;
 import java.awt.geom.Path2D;
 import java.awt.geom.Point2D;
+import roughcut.measure.Precision;
 
 /** The letters and numbers of an SVG path, as a path of lines and curves. */
 final class SvgPathData {
@@ -246,7 +247,7 @@ final class SvgPathData {
     place.rotate(turn);
     path.append(arc.getPathIterator(place), true);
     Point2D end = path.getCurrentPoint();
-    if (end.distance(x, y) > 1e-6 * Math.max(1, rx)) {
+    if (end.distance(x, y) > Precision.NEAR * Math.max(1, rx)) {
       path.lineTo(x, y);
     }
   }

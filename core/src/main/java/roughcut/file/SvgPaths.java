@@ -17,6 +17,7 @@ import javax.xml.stream.XMLStreamConstants;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamReader;
 import roughcut.geometry.Point;
+import roughcut.measure.Precision;
 
 /**
  * The paths of an SVG drawing: path, polygon, polyline, rect, circle and ellipse, with the
@@ -174,7 +175,8 @@ final class SvgPaths {
 
   private void add(Path2D path, AffineTransform frame, String where) throws FileTrouble {
     PathIterator it =
-        new FlatteningPathIterator(path.getPathIterator(frame), FLAT / Math.max(1e-6, perUnit), 12);
+        new FlatteningPathIterator(
+            path.getPathIterator(frame), FLAT / Math.max(Precision.NEAR, perUnit), 12);
     List<Point> run = new ArrayList<>();
     double[] at = new double[6];
     while (!it.isDone()) {

@@ -6,6 +6,7 @@ import java.util.Locale;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.Mark;
 import roughcut.geometry.Bounds;
+import roughcut.measure.Precision;
 
 /**
  * How a full-size drawing is spread over sheets of paper. What is one thing goes over rows and
@@ -114,7 +115,7 @@ public record Tiling(Paper paper, long sheets, List<Tile> tiles, Bounds drawing)
 
   private static long count(double length, double paper) {
     double inside = paper - 2 * MARGIN;
-    return Math.max(1, (long) Math.ceil((length - OVERLAP) / (inside - OVERLAP) - 1e-9));
+    return Math.max(1, (long) Precision.ceil((length - OVERLAP) / (inside - OVERLAP)));
   }
 
   double tileWidth() {

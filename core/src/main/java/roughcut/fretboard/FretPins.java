@@ -3,6 +3,7 @@ package roughcut.fretboard;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import roughcut.measure.Precision;
 
 /**
  * Pins through two slots near both ends that keep the fretboard from sliding while it is glued:
@@ -16,7 +17,6 @@ import java.util.Optional;
  */
 public record FretPins(int fret, double x, double slant, Optional<Double> y) {
   private static final double CLEAR = 1;
-  private static final double TINY = 1e-9;
 
   /** Where the pin at one side stands along the neck; 1 for treble, −1 for bass. */
   public double along(int side) {
@@ -43,7 +43,10 @@ public record FretPins(int fret, double x, double slant, Optional<Double> y) {
     Optional<Double> clear =
         candidates.stream()
             .filter(y -> y >= r && y <= most)
-            .filter(y -> taken.stream().allMatch(t -> y + r <= t.from() + TINY || y - r >= t.to()))
+            .filter(
+                y ->
+                    taken.stream()
+                        .allMatch(t -> y + r <= t.from() + Precision.SAME || y - r >= t.to()))
             .max(Double::compare);
     return new FretPins(fret, x, slant, clear);
   }

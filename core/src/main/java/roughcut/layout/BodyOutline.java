@@ -17,6 +17,7 @@ import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.measure.Basis;
 import roughcut.measure.Ledger;
+import roughcut.measure.Precision;
 import roughcut.measure.Value;
 import roughcut.record.Givens;
 
@@ -167,7 +168,7 @@ public record BodyOutline(
       Point c = p.get(i + 1);
       double twice =
           Math.abs((b.x() - a.x()) * (c.y() - a.y()) - (c.x() - a.x()) * (b.y() - a.y()));
-      if (twice > 1e-9) {
+      if (twice > Precision.SAME) {
         tightest = Math.min(tightest, a.distance(b) * b.distance(c) * c.distance(a) / (2 * twice));
       }
     }

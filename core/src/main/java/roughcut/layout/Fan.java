@@ -8,6 +8,7 @@ import roughcut.design.Decisions;
 import roughcut.design.StringDecisions;
 import roughcut.measure.Basis;
 import roughcut.measure.Found;
+import roughcut.measure.Precision;
 import roughcut.measure.Value;
 import roughcut.measure.Worked;
 import roughcut.record.Givens;
@@ -126,7 +127,7 @@ public record Fan(
     Value scale = givens.get(Decisions.SCALE_LENGTH);
     double middle = (bass + treble) / 2;
     Value octave = givens.get(StringDecisions.NUT_TO_OCTAVE);
-    if (octave.value() > 0 && Math.abs(middle - 2 * octave.value()) < 1e-9) {
+    if (octave.value() > 0 && Math.abs(middle - 2 * octave.value()) < Precision.SAME) {
       return realScale(givens, drawn(givens)).orElseThrow();
     }
     return middle == scale.value()

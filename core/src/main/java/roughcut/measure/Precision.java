@@ -11,6 +11,9 @@ public final class Precision {
   /** Two numbers this near are one: lengths in mm, angles in degrees, shares. */
   public static final double SAME = 1e-9;
 
+  /** Two places this near are one place, where wood is concerned: mm. */
+  public static final double NEAR = 1e-6;
+
   private Precision() {}
 
   /** The whole number below, or the one that it is. */

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import roughcut.geometry.Arcs;
 import roughcut.geometry.Point;
+import roughcut.measure.Precision;
 
 /**
  * The finished back of head and neck in the elevation, from the head's tip to the heel's end: the
@@ -15,9 +16,6 @@ import roughcut.geometry.Point;
  * @param straightTo where it ends, before the heel's curve
  */
 public record BackLine(List<Point> line, double straightFrom, double straightTo) {
-
-  /** Points nearer than this are one, mm. */
-  private static final double SAME = 1e-6;
 
   public BackLine {
     line = List.copyOf(line);
@@ -66,7 +64,7 @@ public record BackLine(List<Point> line, double straightFrom, double straightTo)
   private static List<Point> distinct(List<Point> points) {
     List<Point> kept = new ArrayList<>(points.size());
     for (Point p : points) {
-      if (!kept.isEmpty() && kept.get(kept.size() - 1).distance(p) < SAME) {
+      if (!kept.isEmpty() && kept.get(kept.size() - 1).distance(p) < Precision.NEAR) {
         kept.remove(kept.size() - 1);
       }
       kept.add(p);
@@ -99,7 +97,7 @@ public record BackLine(List<Point> line, double straightFrom, double straightTo)
     double neck = thickness.depth(head.breakX());
     double headDepth = head.drop() + head.thickness().value();
     double height = Math.abs(neck - headDepth);
-    if (height < 1e-9 || height >= drum) {
+    if (height < Precision.SAME || height >= drum) {
       points.add(new Point(head.breakX(), -headDepth));
     } else {
       double swing = Math.acos(1 - height / drum);

@@ -5,6 +5,7 @@ import java.util.List;
 import roughcut.geometry.Arcs;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
+import roughcut.measure.Precision;
 
 /**
  * The head seen square to its face: out from the nut in an easy curve, a long shallow taper, a
@@ -40,7 +41,7 @@ public final class HeadOutline {
       Point b = corners.get((i + 1) % corners.size());
       double lo = Math.min(a.x(), b.x());
       double hi = Math.max(a.x(), b.x());
-      if (hi - lo > 1e-9 && x >= lo - 1e-9 && x <= hi + 1e-9) {
+      if (hi - lo > Precision.SAME && x >= lo - Precision.SAME && x <= hi + Precision.SAME) {
         double y = a.towards(b, (x - a.x()) / (b.x() - a.x())).y();
         treble = y >= 0 ? Math.min(treble, y) : treble;
         bass = y < 0 ? Math.min(bass, -y) : bass;

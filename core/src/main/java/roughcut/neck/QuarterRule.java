@@ -10,6 +10,7 @@ import roughcut.layout.FretLayout;
 import roughcut.measure.Basis;
 import roughcut.measure.Found;
 import roughcut.measure.Ledger;
+import roughcut.measure.Precision;
 import roughcut.measure.Quantity;
 import roughcut.measure.Value;
 
@@ -33,7 +34,7 @@ public record QuarterRule(List<Round> rounds, double margin, String where) {
   public record Round(Value atBack, double worst) {
     /** Whether it cuts into the profile even with the margin on. */
     public boolean bites(double margin) {
-      return worst - margin / Math.sqrt(2) > 1e-6;
+      return worst - margin / Math.sqrt(2) > Precision.NEAR;
     }
   }
 

@@ -1,6 +1,7 @@
 package roughcut.neck;
 
 import roughcut.measure.Basis;
+import roughcut.measure.Precision;
 import roughcut.measure.Value;
 
 /**
@@ -17,7 +18,6 @@ import roughcut.measure.Value;
  */
 public record SawnBack(
     NeckShape neck, double margin, double stock, Value first, Value octave, Basis basis) {
-  private static final double SAME_PLACE = 1e-6;
 
   /** Depth of the back below the glue line at x, mm. */
   public double depth(double x) {
@@ -44,9 +44,9 @@ public record SawnBack(
               ? two - line.depth(x2) + neck.profile(x).depth()
               : one + (two - one) * (x - x1) / (x2 - x1);
     }
-    if (!Double.isNaN(one) && Math.abs(x - x1) < SAME_PLACE) {
+    if (!Double.isNaN(one) && Math.abs(x - x1) < Precision.NEAR) {
       return one;
     }
-    return !Double.isNaN(two) && Math.abs(x - x2) < SAME_PLACE ? two : Double.POSITIVE_INFINITY;
+    return !Double.isNaN(two) && Math.abs(x - x2) < Precision.NEAR ? two : Double.POSITIVE_INFINITY;
   }
 }

@@ -1,6 +1,7 @@
 package roughcut.plan;
 
 import java.util.Map;
+import roughcut.measure.Precision;
 import roughcut.measure.Value;
 import roughcut.record.Build;
 import roughcut.shop.Shop;
@@ -10,8 +11,6 @@ import roughcut.shop.Shop;
  * differs from them comes from the wood.
  */
 final class Drawn {
-  /** A number is moved when it differs by more than this share of it, or so many mm. */
-  private static final double MOVED = 1e-9;
 
   private final Build build;
   private final Shop shop;
@@ -35,7 +34,8 @@ final class Drawn {
     }
     Value before = values().get(value.id());
     return before == null
-        || Math.abs(before.value() - value.value()) > MOVED * Math.max(1, Math.abs(value.value()));
+        || Math.abs(before.value() - value.value())
+            > Precision.SAME * Math.max(1, Math.abs(value.value()));
   }
 
   private synchronized Map<String, Value> values() {

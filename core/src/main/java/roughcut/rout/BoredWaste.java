@@ -7,6 +7,7 @@ import java.util.Optional;
 import roughcut.geometry.Bounds;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
+import roughcut.measure.Precision;
 import roughcut.shop.Cutter;
 import roughcut.shop.CutterKind;
 
@@ -64,8 +65,8 @@ public record BoredWaste(Cutter bit, double stop, List<Point> places) {
       return places;
     }
     Outline shape = step.outline();
-    int n = (int) Math.min(MOST_BORES, Math.ceil(room / (diameter * PITCH) - 1e-9));
-    int m = (int) Math.min(MOST_BORES, Math.ceil(roomAcross / (diameter * PITCH) - 1e-9));
+    int n = (int) Math.min(MOST_BORES, Precision.ceil(room / (diameter * PITCH)));
+    int m = (int) Math.min(MOST_BORES, Precision.ceil(roomAcross / (diameter * PITCH)));
     if ((long) (n + 1) * (m + 1) > MOST_BORES) {
       return places; // nobody bores that out; it is routed all the way
     }
@@ -75,7 +76,7 @@ public record BoredWaste(Cutter bit, double stop, List<Point> places) {
             new Point(
                 n == 0 ? (b.left() + b.right()) / 2 : b.left() + clear + room * i / n,
                 m == 0 ? (b.low() + b.high()) / 2 : b.low() + clear + roomAcross * k / m);
-        if (shape.holds(at) && shape.edgeDistance(at) >= clear - 1e-6) {
+        if (shape.holds(at) && shape.edgeDistance(at) >= clear - Precision.NEAR) {
           places.add(at);
         }
       }

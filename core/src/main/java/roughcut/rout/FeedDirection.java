@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
+import roughcut.measure.Precision;
 
 /**
  * Round the outside of a body with the grain along it: stretches where a hand router's usual way,
@@ -41,7 +42,7 @@ public record FeedDirection(List<Stretch> stretches) {
       Point a = p.get(i);
       Point b = p.get((i + 1) % p.size());
       double size = a.distance(b);
-      if (size < 1e-9) {
+      if (size < Precision.SAME) {
         continue;
       }
       double tx = (b.x() - a.x()) / size;

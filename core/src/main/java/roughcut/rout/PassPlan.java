@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import roughcut.measure.Precision;
 import roughcut.measure.Sentence;
 import roughcut.shop.Cutter;
 import roughcut.shop.PassRule;
@@ -22,8 +23,6 @@ import roughcut.shop.PassRule;
 public record PassPlan(List<Pass> passes, Optional<String> missing, int changes) {
   /** How much of a bearing's height has to touch what guides it, mm. */
   public static final double TOUCH = 2;
-
-  private static final double TINY = 1e-6;
 
   /** A guide bush is so much wider than the cutter that fits through it, mm. */
   private static final double BUSH_WALL = 2;
@@ -88,7 +87,8 @@ public record PassPlan(List<Pass> passes, Optional<String> missing, int changes)
 
   /** Whether the bearing of a cutter at that depth lies on the template. */
   public static boolean onTemplate(double cutting, double template, double depth) {
-    return depth >= cutting - template + TOUCH - TINY && depth <= cutting + TINY;
+    return depth >= cutting - template + TOUCH - Precision.NEAR
+        && depth <= cutting + Precision.NEAR;
   }
 
   /** Plans it from a drawer. */
@@ -124,7 +124,7 @@ public record PassPlan(List<Pass> passes, Optional<String> missing, int changes)
       double cut = 0;
       int changes = -1;
       Cutter now = null;
-      while (cut < job.depth - TINY) {
+      while (cut < job.depth - Precision.NEAR) {
         Cutter next = furthest(cut, now);
         if (next == null) {
           return new PassPlan(passes, Optional.of(missing(cut)), Math.max(0, changes));
@@ -145,12 +145,12 @@ public record PassPlan(List<Pass> passes, Optional<String> missing, int changes)
     /** The cutter that can go on from here and gets furthest; the shorter of two that get alike. */
     private Cutter furthest(double cut, Cutter now) {
       Cutter best = null;
-      double most = cut + TINY;
+      double most = cut + Precision.NEAR;
       for (Cutter c : fit) {
         // The opening is made for one cutter in the bush.
         boolean other = job.bushed() && now != null && c.diameter() != now.diameter();
         double to = c == now || other ? cut : reach(c, cut);
-        if (to > most + TINY) {
+        if (to > most + Precision.NEAR) {
           most = to;
           best = c;
         }
@@ -164,10 +164,13 @@ public record PassPlan(List<Pass> passes, Optional<String> missing, int changes)
      */
     private double until(Cutter c, double cut) {
       double reach = reach(c, cut);
-      if (reach >= job.depth - TINY || c.cutting() <= cut + LEAST_PASS || reach <= c.cutting()) {
+      if (reach >= job.depth - Precision.NEAR
+          || c.cutting() <= cut + LEAST_PASS
+          || reach <= c.cutting()) {
         return reach;
       }
-      boolean taken = fit.stream().anyMatch(n -> n != c && reach(n, c.cutting()) > reach + TINY);
+      boolean taken =
+          fit.stream().anyMatch(n -> n != c && reach(n, c.cutting()) > reach + Precision.NEAR);
       return taken ? c.cutting() : reach;
     }
 
@@ -175,7 +178,7 @@ public record PassPlan(List<Pass> passes, Optional<String> missing, int changes)
     private double reach(Cutter c, double cut) {
       double least = Math.max(lowest(c, cut), cut);
       double deepest = Math.min(job.depth, Math.min(highest(c, cut), c.stickOut() - job.template));
-      if (least - cut > most(c) + TINY || deepest < least - TINY) {
+      if (least - cut > most(c) + Precision.NEAR || deepest < least - Precision.NEAR) {
         return cut;
       }
       return Math.max(cut, deepest);
@@ -199,14 +202,14 @@ public record PassPlan(List<Pass> passes, Optional<String> missing, int changes)
     private void run(Cutter c, double cut, double to) {
       double from = cut;
       double least = lowest(c, cut);
-      if (least > cut + LEAST_PASS + TINY) {
+      if (least > cut + LEAST_PASS + Precision.NEAR) {
         from = Math.min(to, Math.max(least, cut));
         add(c, from);
       }
-      boolean end = to >= job.depth - TINY;
-      double last = end && job.last > 0 && to - from > job.last + TINY ? job.last : 0;
+      boolean end = to >= job.depth - Precision.NEAR;
+      double last = end && job.last > 0 && to - from > job.last + Precision.NEAR ? job.last : 0;
       double way = to - last - from;
-      int count = way > TINY ? PassRule.passes(way, most(c)) : 0;
+      int count = way > Precision.NEAR ? PassRule.passes(way, most(c)) : 0;
       for (int i = 1; i <= count; i++) {
         add(c, from + way * i / count);
       }

@@ -19,6 +19,7 @@ import roughcut.geometry.Point3;
 import roughcut.geometry.Shapes;
 import roughcut.measure.Basis;
 import roughcut.measure.Found;
+import roughcut.measure.Precision;
 import roughcut.measure.Value;
 
 /**
@@ -181,7 +182,8 @@ record Relief(Value count, Value wanted, boolean met) {
     for (Point p : shaped ? Shapes.circle(at, radius + 1).corners() : List.<Point>of()) {
       double over = cap - slab.surface.at(BodyFace.TOP, p.x(), p.y());
       double under = slab.surface.at(BodyFace.BACK, p.x(), p.y()) - floor;
-      if (over < Math.min(cap, COVER) - 1e-6 || under < Math.min(left, UNDER) - 1e-6) {
+      if (over < Math.min(cap, COVER) - Precision.NEAR
+          || under < Math.min(left, UNDER) - Precision.NEAR) {
         return false;
       }
     }

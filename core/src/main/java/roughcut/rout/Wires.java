@@ -22,6 +22,7 @@ import roughcut.geometry.Prism;
 import roughcut.geometry.Shapes;
 import roughcut.measure.Basis;
 import roughcut.measure.Found;
+import roughcut.measure.Precision;
 import roughcut.measure.Value;
 
 /**
@@ -66,7 +67,7 @@ final class Wires {
     double radius = slab.value(fitting, "diameter") / 2;
     Point a = middle(from.get());
     Point b = middle(to.get());
-    double far = Math.max(1e-6, a.distance(b));
+    double far = Math.max(Precision.NEAR, a.distance(b));
     double aside = slab.value(fitting, "aside");
     Point square = new Point(-(b.y() - a.y()) / far * aside, (b.x() - a.x()) / far * aside);
     a = a.plus(square.x(), square.y());

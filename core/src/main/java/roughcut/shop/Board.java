@@ -3,6 +3,7 @@ package roughcut.shop;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import roughcut.measure.Precision;
 
 /**
  * A board in the rack. A dimension that wasn't measured yet is empty, and nothing is computed as if
@@ -78,8 +79,8 @@ public record Board(
       String id, BoardMark mark, OptionalDouble length, OptionalDouble width) {
     if (mark.x() < 0
         || mark.y() < 0
-        || length.isPresent() && mark.x() + mark.length() > length.getAsDouble() + 1e-6
-        || width.isPresent() && mark.y() + mark.width() > width.getAsDouble() + 1e-6) {
+        || length.isPresent() && mark.x() + mark.length() > length.getAsDouble() + Precision.NEAR
+        || width.isPresent() && mark.y() + mark.width() > width.getAsDouble() + Precision.NEAR) {
       throw new IllegalArgumentException(
           id
               + ": the mark “"

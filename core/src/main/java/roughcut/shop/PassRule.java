@@ -1,5 +1,7 @@
 package roughcut.shop;
 
+import roughcut.measure.Precision;
+
 /**
  * How deep a router cuts in one pass (handbook page 6, "Passes"): by the cutter's diameter, less in
  * dense wood.
@@ -19,6 +21,6 @@ public final class PassRule {
 
   /** How many equal passes a depth takes. */
   public static int passes(double depth, double deepest) {
-    return (int) Math.max(1, Math.ceil(depth / deepest - 1e-9));
+    return (int) Math.max(1, Precision.ceil(depth / deepest));
   }
 }

@@ -21,6 +21,7 @@ import roughcut.measure.Basis;
 import roughcut.measure.Found;
 import roughcut.measure.Known;
 import roughcut.measure.Ledger;
+import roughcut.measure.Precision;
 import roughcut.measure.Quantity;
 import roughcut.measure.Sentence;
 import roughcut.measure.Value;
@@ -61,8 +62,6 @@ public record Heights(
     Optional<NeckProof> proof,
     Frame frame,
     Basis basis) {
-
-  private static final double TINY = 1e-9;
 
   /**
    * The numbers that heights along the string are read from: of the seated neck once it was proved,
@@ -132,7 +131,8 @@ public record Heights(
   /** Whether the saddle height lies in the bridge's range over the body under it. */
   public boolean reaches(BridgeKind bridge) {
     double over = needed().value() - frame.rise;
-    return over >= bridge.heightLeast() - TINY && over <= bridge.heightMost() + TINY;
+    return over >= bridge.heightLeast() - Precision.SAME
+        && over <= bridge.heightMost() + Precision.SAME;
   }
 
   /** Whether the bridge reaches the saddle height, and what to change when it doesn't. */
@@ -140,7 +140,7 @@ public record Heights(
     double over = needed().value() - frame.rise;
     double third = bridge.heightLeast() + (bridge.heightMost() - bridge.heightLeast()) / 3;
     double run = frame.scale - frame.jointX;
-    if (over > bridge.heightMost() + TINY) {
+    if (over > bridge.heightMost() + Precision.SAME) {
       double by = over - bridge.heightMost();
       return "the saddles would have to stand "
           + Sentence.mm(by, 1)
@@ -152,7 +152,7 @@ public record Heights(
           + Sentence.mm(by, 1)
           + ")";
     }
-    if (over < bridge.heightLeast() - TINY) {
+    if (over < bridge.heightLeast() - Precision.SAME) {
       double by = bridge.heightLeast() - over;
       return "the saddles would have to stand "
           + Sentence.mm(by, 1)

@@ -12,6 +12,7 @@ import roughcut.layout.FretLayout;
 import roughcut.layout.FretboardTaper;
 import roughcut.measure.Known;
 import roughcut.measure.Ledger;
+import roughcut.measure.Precision;
 import roughcut.measure.Value;
 import roughcut.neck.AccessBore;
 import roughcut.neck.NeckDetails;
@@ -89,7 +90,7 @@ public final class NeckThinSpots {
     for (int line = 1; line < blank.strips().size(); line++) {
       double offset = blank.strips().get(line).from();
       double b = Math.abs(offset);
-      if (b >= heel || told.stream().anyMatch(other -> Math.abs(other - b) < 1e-6)) {
+      if (b >= heel || told.stream().anyMatch(other -> Math.abs(other - b) < Precision.NEAR)) {
         continue;
       }
       told.add(b);

@@ -16,6 +16,7 @@ import roughcut.geometry.Point;
 import roughcut.geometry.Point3;
 import roughcut.geometry.Prism;
 import roughcut.geometry.Shapes;
+import roughcut.measure.Precision;
 import roughcut.rout.Cut;
 
 /**
@@ -114,7 +115,7 @@ record SurfaceGap(String what, BodyFace face, double distance, Point at) {
         Minimum.of(
             u -> Math.hypot(inside - u, Math.max(0, high - surface.edgeLoss(face, u))),
             0,
-            Math.max(1e-6, Math.min(inside, reach)),
+            Math.max(Precision.NEAR, Math.min(inside, reach)),
             24,
             0.005);
     return new SurfaceGap(what, face, least.value(), nearest.from());
@@ -190,7 +191,7 @@ record SurfaceGap(String what, BodyFace face, double distance, Point at) {
         Point q = edge.get((i + 1) % edge.size());
         int pieces = (int) Math.min(12, Math.ceil(p.distance(q) / RIM));
         for (int k = 0; k < pieces; k++) {
-          starts.add(p.towards(q, (double) k / pieces).towards(middle, 1e-6));
+          starts.add(p.towards(q, (double) k / pieces).towards(middle, Precision.NEAR));
         }
       }
     }

@@ -3,6 +3,7 @@ package roughcut.thin;
 import java.util.Comparator;
 import java.util.List;
 import roughcut.measure.NumberWriter;
+import roughcut.measure.Precision;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.shop.Limit;
@@ -31,8 +32,6 @@ public record ThinSpot(
   /** By state, then by how little of the limit is left. */
   public static final Comparator<ThinSpot> WORST_FIRST =
       Comparator.comparing(ThinSpot::state).thenComparingDouble(ThinSpot::share);
-
-  private static final double HAIR = 1e-9;
 
   /** A spot that is now as it will be when finished. */
   public ThinSpot(
@@ -69,7 +68,7 @@ public record ThinSpot(
 
   /** Whether it will be less when finished than it is now. */
   public boolean later() {
-    return Math.abs(now - left.value()) > HAIR;
+    return Math.abs(now - left.value()) > Precision.SAME;
   }
 
   /** What is left now, in the maker's units. */
@@ -100,7 +99,7 @@ public record ThinSpot(
   /** Under its limit; and less than nothing is a stop whatever the limit. */
   public State state() {
     double value = left.value();
-    if (value < limit.fail() || value < -HAIR) {
+    if (value < limit.fail() || value < -Precision.SAME) {
       return State.STOP;
     }
     return value < limit.warn() ? State.LOOK : State.CLEAR;

@@ -13,6 +13,7 @@ import roughcut.Heron;
 import roughcut.Vectors;
 import roughcut.layout.FretLayout;
 import roughcut.plan.Plan;
+import roughcut.plan.Rooms;
 import roughcut.record.Build;
 import roughcut.record.FretRecords;
 import roughcut.record.FretStage;
@@ -87,10 +88,7 @@ class FretboardTest {
   void aDotBoredWithinItsWindowShowsAndKeepsWood() {
     Random random = new Random(5);
     for (int i = 0; i < 300; i++) {
-      Plan plan =
-          Plan.of(
-              Heron.build().asDesigned().withDesign(Heron.random(random, false)),
-              roughcut.demo.Demo.shop());
+      Rooms plan = Rooms.of(Heron.build().asDesigned().withDesign(Heron.random(random, false)));
       double sanding = 0;
       for (Markers.Dot dot : plan.fretboard().markers().dots()) {
         if (!dot.possible()) {

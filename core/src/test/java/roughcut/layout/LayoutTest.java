@@ -9,8 +9,8 @@ import java.util.Random;
 import org.junit.jupiter.api.Test;
 import roughcut.Heron;
 import roughcut.Vectors;
-import roughcut.demo.Demo;
 import roughcut.plan.Plan;
+import roughcut.plan.Rooms;
 
 class LayoutTest {
   @Test
@@ -35,8 +35,7 @@ class LayoutTest {
   void fretsRiseTheOctaveHalvesAndSpacingsAddUp() {
     Random random = new Random(3);
     for (int i = 0; i < 100; i++) {
-      Plan plan =
-          Plan.of(Heron.build().asDesigned().withDesign(Heron.random(random, true)), Demo.shop());
+      Rooms plan = Rooms.of(Heron.build().asDesigned().withDesign(Heron.random(random, true)));
       double scale = plan.frets().scale().value();
       double before = 0;
       double spacing = Double.MAX_VALUE;

@@ -7,9 +7,9 @@ import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import roughcut.Heron;
-import roughcut.demo.Demo;
 import roughcut.geometry.Point;
 import roughcut.plan.Plan;
+import roughcut.plan.Rooms;
 
 class BackLineTest {
   @Test
@@ -61,8 +61,7 @@ class BackLineTest {
   void isBuiltForAnyDecisionsWithinLimits() {
     Random random = new Random(19);
     for (int i = 0; i < 300; i++) {
-      Plan plan =
-          Plan.of(Heron.build().asDesigned().withDesign(Heron.random(random, true)), Demo.shop());
+      Rooms plan = Rooms.of(Heron.build().asDesigned().withDesign(Heron.random(random, true)));
       plan.neck().back().line().forEach(p -> assertThat(p.x() + p.y()).isFinite());
     }
   }

@@ -14,6 +14,7 @@ import roughcut.layout.FretLayout;
 import roughcut.measure.Pitch;
 import roughcut.measure.Unreadable;
 import roughcut.plan.Plan;
+import roughcut.plan.Rooms;
 
 class StringsTest {
   private static final String[] FANNED = {
@@ -97,8 +98,8 @@ class StringsTest {
       int square = 1 + random.nextInt(12);
       double treble = 600 + random.nextInt(60);
       double bass = treble + 5 + random.nextInt(60);
-      Plan plan =
-          Heron.with(
+      Rooms plan =
+          Heron.rooms(
               "scale.bass=" + bass, "scale.treble=" + treble, "scale.perpendicular-fret=" + square);
       assertThat(plan.frets().frets().get(square - 1).slant()).isCloseTo(0, within(1e-9));
       int last = plan.strings().count();
@@ -149,18 +150,12 @@ class StringsTest {
       double forward = -8 + random.nextDouble() * 8;
       double travel = 1 + random.nextDouble() * 6;
       double slant = random.nextDouble() * 6;
-      Bridge bridge =
-          Heron.with(
-                  "bridge.forward=" + forward,
-                  "bridge.rear=" + (forward + travel),
-                  "bridge.slant=" + slant)
-              .stringPlan()
-              .bridge();
-      Plan plan =
-          Heron.with(
+      Rooms plan =
+          Heron.rooms(
               "bridge.forward=" + forward,
               "bridge.rear=" + (forward + travel),
               "bridge.slant=" + slant);
+      Bridge bridge = plan.stringPlan().bridge();
       boolean any = false;
       for (double datum = 600; datum <= 680; datum += 0.01) {
         boolean all = true;
@@ -295,16 +290,16 @@ class StringsTest {
         "strings.action-nut=" + (0.2 + random.nextDouble()),
         "heights.solve-for=saddle"
       };
-      Plan first = Heron.with(set);
+      Rooms first = Heron.rooms(set);
       double saddle = value(first, "saddle.height");
       if (saddle < 2 || saddle > 60) {
         continue;
       }
       set[4] = "heights.solve-for=angle";
-      Plan angle = Heron.with(with(set, "saddle.height=" + saddle));
+      Rooms angle = Heron.rooms(with(set, "saddle.height=" + saddle));
       assertThat(value(angle, "neck.angle")).isCloseTo(value(first, "neck.angle"), within(1e-6));
       set[4] = "heights.solve-for=exposed";
-      Plan deep = Heron.with(with(set, "saddle.height=" + saddle));
+      Rooms deep = Heron.rooms(with(set, "saddle.height=" + saddle));
       assertThat(value(deep, "pocket.exposed"))
           .isCloseTo(value(first, "pocket.exposed"), within(1e-6));
       // The proof read off that neck finds the same neck again.
@@ -313,8 +308,8 @@ class StringsTest {
       double standing = heights.fretPlane(joint) - 1.1;
       double edge = heights.fretPlane(first.frets().scale().value());
       if (standing > 0.5 && edge > 0.5) {
-        Plan proved =
-            Heron.with(
+        Rooms proved =
+            Heron.rooms(
                 with(
                     set,
                     "saddle.height=" + saddle,
@@ -337,11 +332,11 @@ class StringsTest {
       String[] set = {
         "string.1.gauge=" + gauge, "strings.action-12=" + action, "string.1.pitch=250"
       };
-      Plan plan = Heron.with(set);
+      Rooms plan = Heron.rooms(set);
       set[1] = "strings.action-12=" + (action + 0.5);
-      Plan higher = Heron.with(set);
+      Rooms higher = Heron.rooms(set);
       set[2] = "string.1.pitch=300";
-      Plan tighter = Heron.with(set);
+      Rooms tighter = Heron.rooms(set);
       assertThat(value(higher, "string.1.compensation.stretch"))
           .isGreaterThan(value(plan, "string.1.compensation.stretch"));
       assertThat(value(higher, "string.1.compensation.stiffness"))
