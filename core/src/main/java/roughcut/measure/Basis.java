@@ -3,8 +3,11 @@ package roughcut.measure;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.IdentityHashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 
 /**
@@ -60,12 +63,13 @@ public final class Basis {
     return measured;
   }
 
-  /** All of them, each once. */
+  /** All of them, each once: those that come from the wood first. */
   public List<Value> values() {
-    Set<Object> met = Collections.newSetFromMap(new IdentityHashMap<>());
-    List<Value> all = new ArrayList<>();
-    gather(met, all);
-    return Collections.unmodifiableList(all);
+    Map<String, Value> all = new LinkedHashMap<>();
+    gather(Collections.newSetFromMap(new IdentityHashMap<>()), all);
+    List<Value> sorted = new ArrayList<>(all.values());
+    sorted.sort(Comparator.comparing(v -> !v.fromMeasured()));
+    return Collections.unmodifiableList(sorted);
   }
 
   /** Whether the same values, by name and number, shape both. */
@@ -88,15 +92,12 @@ public final class Basis {
     return told().toString();
   }
 
-  private void gather(Set<Object> met, List<Value> into) {
+  private void gather(Set<Basis> met, Map<String, Value> into) {
     if (!met.add(this)) {
       return;
     }
-    for (Value value : own) {
-      if (met.add(value)) {
-        into.add(value);
-      }
-    }
+    // Asked for twice, a decision is two objects and one value.
+    own.forEach(v -> into.putIfAbsent(v.id() + " = " + v.value(), v));
     others.forEach(b -> b.gather(met, into));
   }
 }

@@ -175,7 +175,7 @@ public final class Formula {
 
     private Node single() {
       if (take('−')) {
-        Node node = single();
+        Node node = power(); // −x² is what stands to its right, taken off
         return s -> -node.of(s);
       }
       if (take('√')) {

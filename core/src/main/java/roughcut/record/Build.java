@@ -83,6 +83,7 @@ public record Build(String name, Design design, Log log) {
 
   /** This build as it was drawn, before anything was measured; what was done stays done. */
   public Build asDesigned() {
-    return withLog(log.unread());
+    Log unread = log.unread();
+    return unread == log ? this : withLog(unread);
   }
 }

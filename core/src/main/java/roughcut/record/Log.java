@@ -51,7 +51,7 @@ public record Log(List<Reading> readings, List<Done> done, FretRecords frets) {
 
   /** With no reading counting: as it was drawn. What was done stays done. */
   public Log unread() {
-    return readings(r -> true, Reading::withdrawn);
+    return standing().isEmpty() ? this : readings(r -> true, Reading::withdrawn);
   }
 
   /** Without the readings of something that isn't there any more. */

@@ -8,6 +8,7 @@ import java.util.Set;
 import roughcut.finding.Finding;
 import roughcut.measure.Precision;
 import roughcut.measure.Quantity;
+import roughcut.measure.Sentence;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
 import roughcut.thin.ThinSpot;
@@ -116,6 +117,34 @@ public record Comparison(Plan kept, Plan tried) {
 
   private static List<Finding> without(List<Finding> all, List<Finding> others) {
     return all.stream().filter(f -> !others.contains(f)).toList();
+  }
+
+  /**
+   * What trying it says, in a sentence: how many numbers change, the first thing that then can't be
+   * or isn't ready, or else the worst spot that gets worse. Lengths in millimetres, written out.
+   */
+  public String told() {
+    int changed = values().size();
+    String numbers =
+        changed == 0
+            ? "tried: nothing changes"
+            : "tried: " + changed + (changed == 1 ? " number changes" : " numbers change");
+    Optional<String> stops =
+        fresh().stream().filter(Finding::stops).map(Finding::words).findFirst();
+    Optional<String> worse =
+        thinSpots().stream()
+            .filter(Moved::worse)
+            .map(Moved::tried)
+            .flatMap(Optional::stream)
+            .findFirst()
+            .map(
+                s ->
+                    s.what()
+                        + " then "
+                        + Sentence.mm(s.left().value(), 1)
+                        + ": "
+                        + s.state().word());
+    return numbers + stops.or(() -> worse).map(w -> "; " + w).orElse("");
   }
 
   /** How much heavier the whole instrument would be, g. */

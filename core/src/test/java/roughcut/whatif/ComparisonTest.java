@@ -80,6 +80,22 @@ class ComparisonTest {
   }
 
   @Test
+  void aTryIsToldInASentence() {
+    Plan kept = plan(heron());
+    assertThat(new Comparison(kept, plan(heron())).told()).isEqualTo("tried: nothing changes");
+    Comparison deeper =
+        new Comparison(
+            kept, plan(heron().withDesign(Decisions.ROD_DEPTH.with(heron().design(), 13.5))));
+    assertThat(deeper.told())
+        .startsWith("tried: " + deeper.values().size() + " numbers change; ")
+        .contains("under the rod");
+    Comparison lighter =
+        new Comparison(
+            kept, plan(heron().withDesign(Decisions.HEAD_LENGTH.with(heron().design(), 181))));
+    assertThat(lighter.told()).matches("tried: \\d+ numbers change(; .*)?");
+  }
+
+  @Test
   void theReportOfATryIsReadBackAsTheTwoPlans() {
     Plan kept = plan(heron());
     Plan tried = plan(heron().withDesign(Decisions.NUT_WIDTH.with(heron().design(), 44)));

@@ -42,8 +42,10 @@ class EditingTest extends WindowTest {
     assertThat(Decisions.SCALE_LENGTH.in(session().build().get().design()))
         .as("and nothing is stored")
         .isEqualTo(640);
+    assertThat(words(robot, "about")).as("what the try changes").matches("tried: \\d{3} numbers.*");
     robot.push(KeyCode.ENTER);
     WaitForAsyncUtils.waitForFxEvents();
+    assertThat(words(robot, "about")).startsWith("6 strings");
     assertThat(Decisions.SCALE_LENGTH.in(session().build().get().design())).isEqualTo(628);
     robot.push(KeyCode.CONTROL, KeyCode.Z);
     assertThat(value("saddle.from-nut")).isEqualTo(640);

@@ -61,8 +61,8 @@ public final class StackEditor extends VBox {
     }
   }
 
-  /** No wider than its name asks for: the thickness beside it takes five decimals of an inch. */
-  private static final double WOOD = 88;
+  /** So wide that the longest common names stand whole, px. */
+  private static final double WOOD = 104;
 
   private final Session session;
   private final Which which;

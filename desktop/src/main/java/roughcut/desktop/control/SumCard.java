@@ -134,6 +134,9 @@ public final class SumCard extends VBox {
     inputs.getChildren().clear();
     int row = 0;
     for (Worked.Input input : worked.inputs()) {
+      if (worked instanceof Found && input.value().value() == 0) {
+        continue; // what isn't there doesn't shape it
+      }
       Label symbol = new Label(input.symbol());
       symbol.getStyleClass().add("sum-symbol");
       symbol.setMinWidth(Region.USE_PREF_SIZE);

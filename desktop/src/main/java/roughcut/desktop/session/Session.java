@@ -13,6 +13,7 @@ import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
 import roughcut.shop.Shop;
+import roughcut.whatif.Comparison;
 
 /**
  * What one window works on: the build with its history, and the plan that follows from it. Every
@@ -58,6 +59,11 @@ public final class Session {
   /** Whether the plan on the screen is only tried. */
   public boolean trying() {
     return plan.get() != kept;
+  }
+
+  /** What is tried beside what is kept; empty while nothing is tried. */
+  public Optional<Comparison> comparison() {
+    return trying() ? Optional.of(new Comparison(kept, plan.get())) : Optional.empty();
   }
 
   /** What is kept; never what is only tried. */

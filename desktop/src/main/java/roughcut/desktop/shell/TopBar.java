@@ -24,6 +24,7 @@ import roughcut.desktop.session.Workspace;
 import roughcut.file.Autosave;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
+import roughcut.measure.Sentence;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 
@@ -33,6 +34,8 @@ import roughcut.plan.Plan;
 final class TopBar extends HBox {
   private static final String UNDO = "M6,1 L1.5,5 L6,9 M2,5 H9 C13,5 13,11 9,11";
   private static final String REDO = "M7,1 L11.5,5 L7,9 M11,5 H4 C0,5 0,11 4,11";
+
+  private static final double ABOUT = 380;
 
   private final Session session;
   private final MenuButton name = new MenuButton();
@@ -69,6 +72,7 @@ final class TopBar extends HBox {
     about.getStyleClass().add("about");
     about.setId("about");
     about.setMinWidth(0);
+    about.setWrapText(true);
     saving.getStyleClass().add("saving");
     saving.setId("saving");
     saving.setMinWidth(Region.USE_PREF_SIZE);
@@ -76,8 +80,7 @@ final class TopBar extends HBox {
     getChildren()
         .addAll(
             name,
-            about,
-            saving,
+            aboutAndSaving(),
             stretch(),
             designedOrBuilt(),
             stretch(),
@@ -89,6 +92,15 @@ final class TopBar extends HBox {
     workspace.state().addListener((p, was, is) -> saving(is));
     saving(workspace.state().get());
     show(session.plan().get());
+  }
+
+  /** Of one width whatever it says, so that nothing moves while something is tried. */
+  private HBox aboutAndSaving() {
+    HBox box = new HBox(14, about, saving);
+    box.setAlignment(Pos.CENTER_LEFT);
+    box.setMinWidth(0);
+    box.setPrefWidth(ABOUT);
+    return box;
   }
 
   private static Region stretch() {
@@ -177,7 +189,13 @@ final class TopBar extends HBox {
   private void show(Plan plan) {
     name.setText(plan.build().name());
     Tips.on(name, plan.build().name());
-    about.setText(about(plan, session.units().get()));
+    Units units = session.units().get();
+    about.setText(
+        session
+            .comparison()
+            .map(c -> Sentence.in(c.told(), units))
+            .orElseGet(() -> about(plan, units)));
+    about.pseudoClassStateChanged(States.TRIED, session.trying());
     Tips.on(about, about.getText());
     label(undo, "Undo", session.history().undoName().orElse(null));
     label(redo, "Redo", session.history().redoName().orElse(null));
