@@ -32,6 +32,7 @@ public record LayoutPlan(
         Told.of(
             ledger,
             LayoutThinSpots.of(ground.shop(), frets, strings, taper, ledger),
-            List.of(Problems.layout(givens, frets, taper, strings))));
+            List.of(
+                Problems.layout(givens, frets, taper, strings), Readiness.limits(ground.shop()))));
   }
 }

@@ -1,6 +1,7 @@
 package roughcut.plan;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Collectors;
 import roughcut.design.FretboardDecisions;
@@ -15,8 +16,10 @@ import roughcut.measure.Sentence;
 import roughcut.rout.BodyCuts;
 import roughcut.rout.Pocket;
 import roughcut.rout.RoutPlan;
+import roughcut.shop.Shop;
 import roughcut.strings.Bridge;
 import roughcut.strings.Heights;
+import roughcut.thin.ThinKind;
 
 /**
  * What keeps the maker from beginning, apart from the blanks: bores without a possible depth, a
@@ -24,6 +27,28 @@ import roughcut.strings.Heights;
  */
 final class Readiness {
   private Readiness() {}
+
+  /** Limits of the shop's own for kinds of thin spot that there aren't. */
+  static List<Finding> limits(Shop shop) {
+    Findings found = new Findings(Topic.LAYOUT);
+    for (String kind : shop.limits().keySet()) {
+      if (ThinKind.find(kind).isEmpty()) {
+        String group = kind.contains(".") ? kind.substring(0, kind.indexOf('.') + 1) : kind;
+        String alike =
+            Arrays.stream(ThinKind.values())
+                .map(ThinKind::id)
+                .filter(id -> id.startsWith(group))
+                .distinct()
+                .collect(Collectors.joining(", "));
+        found.look(
+            "shop.json has a limit for “"
+                + kind
+                + "”, which is no kind of thin spot"
+                + (alike.isEmpty() ? "" : "; there are " + alike));
+      }
+    }
+    return found.list();
+  }
 
   static List<Finding> strings(Heights heights, Bridge bridge) {
     Findings strings = new Findings(Topic.STRINGS);

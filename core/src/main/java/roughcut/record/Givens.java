@@ -1,9 +1,13 @@
 package roughcut.record;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashMap;
+import java.util.IdentityHashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.Supplier;
 import roughcut.design.Choice;
 import roughcut.design.ChoiceDecision;
@@ -32,7 +36,7 @@ public final class Givens {
   private final Map<String, Reading> readings;
   private final Map<String, Value> following;
   private Design real;
-  private List<Basis> asked;
+  private Asked asked;
 
   public Givens(Build build) {
     this(build, Map.of());
@@ -61,26 +65,45 @@ public final class Givens {
   public record Watched<T>(T made, Basis asked) {}
 
   /**
+   * What was asked for while something is made. Each once, however often a search asks: by its name
+   * a value, by itself what shapes another thing.
+   */
+  private static final class Asked {
+    private final Map<String, Value> values = new LinkedHashMap<>();
+    private final Set<Basis> others = Collections.newSetFromMap(new IdentityHashMap<>());
+
+    Basis basis() {
+      return Basis.all(others).with(values.values().toArray(Value[]::new));
+    }
+
+    void more(Asked inner) {
+      inner.values.forEach(values::putIfAbsent);
+      others.addAll(inner.others);
+    }
+  }
+
+  /**
    * Makes something and tells what was asked for meanwhile, so that what is found by searching
    * along it can name all that shapes it, without anyone having to list it.
    */
   public <T> Watched<T> watched(Supplier<T> making) {
-    List<Basis> outer = asked;
-    asked = new ArrayList<>();
+    Asked outer = asked;
+    Asked own = new Asked();
+    asked = own;
     try {
       T made = making.get();
-      if (outer != null) {
-        outer.addAll(asked);
-      }
-      return new Watched<>(made, Basis.all(asked));
+      return new Watched<>(made, own.basis());
     } finally {
       asked = outer;
+      if (outer != null) {
+        outer.more(own);
+      }
     }
   }
 
   /** Looks something up for which nothing that is being made hangs on it. */
   public <T> T quietly(Supplier<T> looking) {
-    List<Basis> outer = asked;
+    Asked outer = asked;
     asked = null;
     try {
       return looking.get();
@@ -90,20 +113,27 @@ public final class Givens {
   }
 
   private Value told(Value value) {
-    note(Basis.of(value));
+    note(value);
     return value;
+  }
+
+  /** Says that what is being made hangs on a value. */
+  public void note(Value value) {
+    if (asked != null) {
+      asked.values.putIfAbsent(value.id(), value);
+    }
+  }
+
+  /** Says that what is being made hangs on all that shapes something else. */
+  public void note(Basis more) {
+    if (asked != null) {
+      asked.others.add(more);
+    }
   }
 
   /** What was asked for so far while something is made. */
   public Basis soFar() {
-    return asked == null ? Basis.NONE : Basis.all(asked);
-  }
-
-  /** Says that what is being made hangs on more than what was asked for here. */
-  public void note(Basis more) {
-    if (asked != null) {
-      asked.add(more);
-    }
+    return asked == null ? Basis.NONE : asked.basis();
   }
 
   public Design design() {

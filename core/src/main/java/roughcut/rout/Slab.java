@@ -116,7 +116,7 @@ final class Slab {
   /** A fitting's number; what is being made hangs on it from now on. */
   Value get(Fitting fitting, String trait) {
     Value value = known(fitting, trait);
-    givens.note(Basis.of(value));
+    givens.note(value);
     return value;
   }
 
@@ -139,7 +139,7 @@ final class Slab {
 
   /** How thick the body is; what is being made hangs on it from now on. */
   Value thickness() {
-    givens.note(Basis.of(thickness));
+    givens.note(thickness);
     return thickness;
   }
 

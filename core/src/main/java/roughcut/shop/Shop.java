@@ -142,4 +142,18 @@ public record Shop(
       }
     }
   }
+
+  /** This shop with a limit of its own for a kind of thin spot. */
+  public Shop withLimit(String kind, Limit own) {
+    Map<String, Limit> next = new TreeMap<>(limits);
+    next.put(kind, own);
+    return new Shop(name, saws, planer, boards, next, cutters, templates);
+  }
+
+  /** This shop with the usual limit for a kind of thin spot. */
+  public Shop withoutLimit(String kind) {
+    Map<String, Limit> next = new TreeMap<>(limits);
+    next.remove(kind);
+    return new Shop(name, saws, planer, boards, next, cutters, templates);
+  }
 }

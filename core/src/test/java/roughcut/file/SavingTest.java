@@ -8,7 +8,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.List;
-import java.util.Map;
 import java.util.Random;
 import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.Test;
@@ -247,12 +246,8 @@ class SavingTest {
   void aShopComesBackAsItWasSaved() throws Exception {
     Shop shop =
         Demo.shop()
-            .withLimits(
-                Map.of(
-                    "rod.least",
-                    new Limit(4, 3),
-                    "blank.outer-strip",
-                    new Limit(2, Limit.NO_STOP)));
+            .withLimit("rod.least", new Limit(4, 3))
+            .withLimit("blank.outer-strip", new Limit(2, Limit.NO_STOP));
     Path path = folder.resolve(ShopFile.NAME);
     ShopFile.write(path, shop);
     assertThat(ShopFile.read(path)).isEqualTo(shop);

@@ -17,12 +17,14 @@ import roughcut.file.ReportWriter;
 import roughcut.finding.Chapter;
 import roughcut.finding.Finding;
 import roughcut.finding.Finding.Severity;
+import roughcut.finding.Topic;
 import roughcut.fretboard.Markers;
 import roughcut.measure.Decided;
 import roughcut.measure.Quantity;
 import roughcut.record.Build;
 import roughcut.rout.RoutPlan;
 import roughcut.shop.Limit;
+import roughcut.shop.Shop;
 import roughcut.thin.ThinKind;
 import roughcut.thin.ThinSpot;
 
@@ -207,5 +209,16 @@ class ReadinessTest {
       }
     }
     assertThat(seen).isGreaterThan(40);
+  }
+
+  @Test
+  void aLimitForAKindThatThereIsntIsSaidWithThoseThatThereAre() {
+    Shop shop = Demo.shop().withLimit("rod.leest", new Limit(4, 3));
+    Plan plan = Plan.of(Heron.build(), shop);
+    assertThat(plan.about(Topic.LAYOUT))
+        .anyMatch(
+            f -> !f.stops() && f.words().contains("rod.leest") && f.words().contains("rod.least"));
+    assertThat(Plan.of(Heron.build(), shop.withoutLimit("rod.leest")).about(Topic.LAYOUT))
+        .noneMatch(f -> f.words().contains("shop.json"));
   }
 }

@@ -2,7 +2,6 @@ package roughcut.plan;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.util.Map;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -55,7 +54,7 @@ class ThinAndProblemsTest {
 
   @Test
   void theShopsOwnLimitsHold() {
-    Shop strict = Demo.shop().withLimits(Map.of("rod.least", new Limit(6, 4)));
+    Shop strict = Demo.shop().withLimit("rod.least", new Limit(6, 4));
     assertThat(spot(Plan.of(Heron.build().asDesigned(), strict), "rod.least").state())
         .isEqualTo(ThinSpot.State.STOP);
   }

@@ -3,11 +3,9 @@ package roughcut.wild;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Random;
-import java.util.TreeMap;
 import java.util.function.UnaryOperator;
 import roughcut.demo.Demo;
 import roughcut.design.BlankStep;
@@ -383,12 +381,10 @@ public final class RandomBuilds {
       shop = shop.withCutters(shop.cutters().stream().filter(c -> random.nextBoolean()).toList());
     }
     if (random.nextDouble() < share) {
-      Map<String, Limit> limits = new TreeMap<>();
       for (String kind : List.of("edge", "web", "floor", "pocket", "nonsense")) {
         double fail = between(0.1, 20);
-        limits.put(kind, new Limit(fail + between(0, 20), fail));
+        shop = shop.withLimit(kind, new Limit(fail + between(0, 20), fail));
       }
-      shop = shop.withLimits(limits);
     }
     return shop;
   }

@@ -12,6 +12,7 @@ import java.util.stream.Collectors;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
@@ -25,6 +26,7 @@ import roughcut.finding.Finding;
 import roughcut.finding.Topic;
 import roughcut.measure.Units;
 import roughcut.measure.Unreadable;
+import roughcut.thin.ThinSpot;
 
 /** What stops the work is on the rails, leads to where it is mended, and goes when it is. */
 class StopsTest extends WindowTest {
@@ -145,5 +147,32 @@ class StopsTest extends WindowTest {
     }
     Button card = find(robot, "stop.routs", Button.class);
     assertThat(card.getAccessibleText()).contains("not ready");
+  }
+
+  private ThinSpot rod() {
+    return session().plan().get().thinSpots().stream()
+        .filter(t -> t.left().id().equals("rod.least"))
+        .findFirst()
+        .orElseThrow();
+  }
+
+  private void limit(FxRobot robot, String id, String text) {
+    robot.clickOn(find(robot, id, TextField.class));
+    robot.push(KeyCode.CONTROL, KeyCode.A).write(text, 0).push(KeyCode.ENTER);
+    settle();
+  }
+
+  @Test
+  void aLimitIsChangedWhereItsSpotIsLookedAtAndPutBack(FxRobot robot) {
+    ThinSpot before = rod();
+    click("thin.rod.least");
+    limit(robot, "limit.better", "9");
+    assertThat(rod().limit().warn()).isEqualTo(9);
+    limit(robot, "limit.least", "12");
+    assertThat(rod().limit().fail()).as("nothing stops before it warns").isEqualTo(2.5);
+    robot.push(KeyCode.ESCAPE);
+    click("thin.rod.least");
+    click("limit.usual");
+    assertThat(rod().limit()).isEqualTo(before.limit());
   }
 }

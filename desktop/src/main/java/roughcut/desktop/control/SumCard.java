@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -18,6 +19,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import roughcut.desktop.session.Ago;
+import roughcut.desktop.session.Session;
 import roughcut.measure.Decided;
 import roughcut.measure.Found;
 import roughcut.measure.Known;
@@ -26,6 +28,7 @@ import roughcut.measure.Read;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.measure.Worked;
+import roughcut.thin.ThinSpot;
 
 /**
  * Where a number comes from: its formula, the values put in, and of each whether it was decided
@@ -39,16 +42,21 @@ public final class SumCard extends VBox {
   private final Button back = new Button("back");
   private final Deque<Value> before = new ArrayDeque<>();
   private final Consumer<String> goToDecision;
+  private final Session session;
+  private final LimitFields limits;
   private Value shown;
   private Units units = Units.MM;
 
   /**
    * Makes a hidden card.
    *
+   * @param session whose thin spots' limits are shown, and changed
    * @param goToDecision gets the id of a decision to go to
    */
-  public SumCard(Consumer<String> goToDecision) {
+  public SumCard(Session session, Consumer<String> goToDecision) {
     super(6);
+    this.session = session;
+    this.limits = new LimitFields(session);
     this.goToDecision = goToDecision;
     setId("sum-card");
     getStyleClass().add("sum-card");
@@ -81,7 +89,7 @@ public final class SumCard extends VBox {
     scroll.setFitToWidth(true);
     scroll.getStyleClass().add("bare-scroll");
     scroll.setMaxHeight(220);
-    getChildren().addAll(head, formula, scroll, buttons);
+    getChildren().addAll(head, formula, scroll, limits, buttons);
     setOnKeyPressed(
         e -> {
           if (e.getCode() == KeyCode.ESCAPE) {
@@ -145,6 +153,13 @@ public final class SumCard extends VBox {
       value.setMinWidth(Region.USE_PREF_SIZE);
       inputs.addRow(row++, symbol, value, source(input.value()));
     }
+    Optional<ThinSpot> spot =
+        session.plan().get().thinSpots().stream()
+            .filter(s -> s.left().id().equals(worked.id()))
+            .findFirst();
+    limits.setVisible(spot.isPresent());
+    limits.setManaged(spot.isPresent());
+    spot.ifPresent(limits::show);
     back.setVisible(!before.isEmpty());
     setVisible(true);
   }

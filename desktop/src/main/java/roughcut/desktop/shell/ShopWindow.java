@@ -63,7 +63,7 @@ public final class ShopWindow {
   private final VBox middle = new VBox();
   private final BorderPane body = new BorderPane();
   private final StackPane root = new StackPane(body);
-  private final SumCard sum = new SumCard(this::goTo);
+  private final SumCard sum;
   private final Notice notice = new Notice();
   private final HelpCard help = new HelpCard();
   private final FindCard find = new FindCard(this::everything);
@@ -80,6 +80,7 @@ public final class ShopWindow {
   public ShopWindow(Workspace workspace, Habits habits) {
     this.workspace = workspace;
     this.session = workspace.session();
+    this.sum = new SumCard(session, this::goTo);
     this.habits = habits;
     session.units().set(habits.units());
     tour = new Tour(() -> habits.markSeen("tour"));

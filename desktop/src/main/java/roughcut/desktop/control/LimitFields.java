@@ -1,0 +1,139 @@
+package roughcut.desktop.control;
+
+import java.util.Optional;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
+import roughcut.desktop.session.Session;
+import roughcut.measure.NumberReader;
+import roughcut.measure.NumberWriter;
+import roughcut.measure.Quantity;
+import roughcut.measure.Unreadable;
+import roughcut.shop.Limit;
+import roughcut.thin.ThinSpot;
+
+/**
+ * The limits that a thin spot is held against: the usual ones, or the shop's own in their place.
+ */
+final class LimitFields extends HBox {
+  private final Session session;
+  private final TextField better = new TextField();
+  private final TextField least = new TextField();
+  private final Label unit = new Label();
+  private final Label message = new Label();
+  private final Label whose = new Label();
+  private final Button usual = new Button("as usual");
+  private final Typing betterTyping;
+  private final Typing leastTyping;
+  private ThinSpot spot;
+
+  LimitFields(Session session) {
+    super(6);
+    this.session = session;
+    setAlignment(Pos.CENTER_LEFT);
+    betterTyping = typing(better, "limit.better", "Better more than", true);
+    leastTyping = typing(least, "limit.least", "Least", false);
+    usual.setId("limit.usual");
+    usual.getStyleClass().add("text-button");
+    usual.setOnAction(
+        e -> {
+          String kind = spot.kind().id();
+          session.makeShop("usual limit", "limit " + kind, s -> s.withoutLimit(kind));
+          session.history().settle();
+        });
+    for (Label label : new Label[] {unit, whose}) {
+      label.getStyleClass().add("decision-unit");
+      label.setMinWidth(Region.USE_PREF_SIZE);
+    }
+    message.getStyleClass().add("decision-message");
+    getChildren().addAll(word("better"), better, word("least"), least, unit, whose, usual, message);
+  }
+
+  private static Label word(String text) {
+    Label label = new Label(text);
+    label.getStyleClass().add("decision-label");
+    label.setMinWidth(Region.USE_PREF_SIZE);
+    return label;
+  }
+
+  private Typing typing(TextField field, String id, String words, boolean warns) {
+    field.setId(id);
+    field.setPrefWidth(64);
+    field.setMinWidth(54);
+    field.setAccessibleText(words + ", limit of this kind of thin spot");
+    return new Typing(
+        field,
+        session,
+        new Typing.Into() {
+          @Override
+          public Optional<String> attempt(String text) {
+            return limit(text, warns).refusal;
+          }
+
+          @Override
+          public Optional<String> enter(String text) {
+            Entered entered = limit(text, warns);
+            if (entered.refusal.isPresent()) {
+              return entered.refusal;
+            }
+            String kind = spot.kind().id();
+            return session.editShop(
+                "limit", "limit " + kind, s -> s.withLimit(kind, entered.limit));
+          }
+
+          @Override
+          public String shown() {
+            double mm = spot == null ? 0 : warns ? spot.limit().warn() : spot.limit().fail();
+            return Double.isNaN(mm)
+                ? ""
+                : NumberWriter.editable(mm, Quantity.LENGTH, session.units().get());
+          }
+
+          @Override
+          public boolean says(String text) {
+            return text.equals(shown());
+          }
+
+          @Override
+          public void tell(String said) {
+            message.setText(said == null ? "" : said);
+          }
+        });
+  }
+
+  /** A limit as typed, or why it can't be. */
+  private record Entered(Limit limit, Optional<String> refusal) {}
+
+  private Entered limit(String text, boolean warns) {
+    try {
+      boolean none = !warns && text.isBlank();
+      double typed = none ? Limit.NO_STOP : NumberReader.length(text, session.units().get());
+      Limit now = spot.limit();
+      return new Entered(
+          warns ? new Limit(typed, now.fail()) : new Limit(now.warn(), typed), Optional.empty());
+    } catch (Unreadable | IllegalArgumentException e) {
+      return new Entered(null, Optional.of(e.getMessage()));
+    }
+  }
+
+  /** Shows the limits of a spot. */
+  void show(ThinSpot next) {
+    boolean another = spot == null || spot.kind() != next.kind();
+    spot = next;
+    if (another) {
+      betterTyping.another();
+      leastTyping.another();
+    }
+    boolean own = session.shop().get().limits().containsKey(next.kind().id());
+    betterTyping.refresh();
+    leastTyping.refresh();
+    unit.setText(NumberWriter.sign(Quantity.LENGTH, session.units().get()));
+    whose.setText(own ? "your own" : "usual");
+    usual.setVisible(own);
+    usual.setManaged(own);
+    setId("limit." + next.kind().id());
+  }
+}
