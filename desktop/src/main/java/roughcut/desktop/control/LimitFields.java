@@ -61,8 +61,8 @@ final class LimitFields extends HBox {
 
   private Typing typing(TextField field, String id, String words, boolean warns) {
     field.setId(id);
-    field.setPrefWidth(64);
-    field.setMinWidth(54);
+    field.setPrefWidth(90);
+    field.setMinWidth(80);
     field.setAccessibleText(words + ", limit of this kind of thin spot");
     return new Typing(
         field,
