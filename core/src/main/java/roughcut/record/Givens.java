@@ -70,15 +70,23 @@ public final class Givens {
    */
   private static final class Asked {
     private final Map<String, Value> values = new LinkedHashMap<>();
-    private final Set<Basis> others = Collections.newSetFromMap(new IdentityHashMap<>());
+    private final List<Basis> others = new ArrayList<>();
+    private final Set<Basis> met = Collections.newSetFromMap(new IdentityHashMap<>());
 
     Basis basis() {
       return Basis.all(others).with(values.values().toArray(Value[]::new));
     }
 
+    /** In the order of asking, so that the same plan tells the same twice. */
+    void add(Basis basis) {
+      if (met.add(basis)) {
+        others.add(basis);
+      }
+    }
+
     void more(Asked inner) {
       inner.values.forEach(values::putIfAbsent);
-      others.addAll(inner.others);
+      inner.others.forEach(this::add);
     }
   }
 
@@ -127,7 +135,7 @@ public final class Givens {
   /** Says that what is being made hangs on all that shapes something else. */
   public void note(Basis more) {
     if (asked != null) {
-      asked.others.add(more);
+      asked.add(more);
     }
   }
 

@@ -24,6 +24,8 @@ import roughcut.design.Placement;
 import roughcut.desktop.shell.Windows;
 import roughcut.file.DemoFolder;
 import roughcut.file.ShopFile;
+import roughcut.finding.Topic;
+import roughcut.record.Done;
 import roughcut.shop.Board;
 
 /** From the rack to the glue-up, through the real controls. */
@@ -178,6 +180,23 @@ class BlanksTest extends WindowTest {
     assertThat(session().plan().get().rips().fit()).isTrue();
     robot.push(KeyCode.CONTROL, KeyCode.Z);
     assertThat(value("rip.short")).isEqualTo(2);
+  }
+
+  @Test
+  void aStripIsTickedAsSawnAndUndoBringsItBackToItsBoard(FxRobot robot) {
+    page(robot, "boards");
+    double need = value("rip.hornbeam.need");
+    click("done." + Done.stripSawn(1));
+    assertThat(session().build().get().log().isDone(Done.stripSawn(1))).isTrue();
+    // Its own rough width, and one kerf less.
+    assertThat(value("rip.hornbeam.need")).isLessThan(need - 7);
+    assertThat(session().plan().get().about(Topic.NECK_BLANK))
+        .anyMatch(f -> f.words().contains("a strip is sawn off hornbeam-1"));
+    robot.push(KeyCode.CONTROL, KeyCode.Z);
+    settle();
+    assertThat(session().build().get().log().isDone(Done.stripSawn(1))).isFalse();
+    assertThat(value("rip.hornbeam.need")).isEqualTo(need);
+    assertThat(find(robot, "done." + Done.stripSawn(1), CheckBox.class).isSelected()).isFalse();
   }
 
   @Test
