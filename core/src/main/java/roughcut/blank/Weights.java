@@ -169,14 +169,14 @@ public record Weights(Value neck, Value body, double neckAt, double headAt, Basi
             "Density of " + body.backWood().name() + "",
             BodyBlank.density(shop, body.backWood().id()),
             DENSITY,
-            "table of woods");
+            "the table of woods");
     Value topDensity =
         Known.of(
             "body.top-density",
             "Density of " + body.topWood().name() + "",
             BodyBlank.density(shop, body.topWood().id()),
             DENSITY,
-            "table of woods");
+            "the table of woods");
     double top = body.top().value() + body.accent().value();
     // A through-neck's core is the neck's own weight.
     Value core =

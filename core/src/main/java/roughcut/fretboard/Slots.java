@@ -151,7 +151,7 @@ public record Slots(
               "2 · R · asin(min(1, w / (2 · R))) · π / 180 + 2 · o",
               in("R", r),
               in("w", chord),
-              in("π", Known.of("pi", "π", Math.PI, Quantity.RATIO, "Math.PI")),
+              in("π", Known.of("pi", "π", Math.PI, Quantity.RATIO, "a circle's own")),
               in("o", overhang));
       Slot slot = new Slot(k, fret.x(), fret.slant(), flat, done, under, length, later);
       slots.add(slot);

@@ -226,7 +226,7 @@ public record Mass(Value body, Value instrument, Value balance, Value behind) {
             slab.surface.basis());
     Value density =
         Known.of(
-            "body.density", "Density of the back", before.density(), DENSITY, "table of woods");
+            "body.density", "Density of the back", before.density(), DENSITY, "the table of woods");
     return ledger.put(
         "body.mass",
         "Body, finished, estimated",

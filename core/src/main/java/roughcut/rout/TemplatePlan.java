@@ -8,6 +8,7 @@ import java.util.Optional;
 import roughcut.design.RoutDecisions;
 import roughcut.geometry.Bounds;
 import roughcut.geometry.Outline;
+import roughcut.measure.Basis;
 import roughcut.measure.Found;
 import roughcut.measure.Known;
 import roughcut.measure.Sentence;
@@ -37,26 +38,22 @@ public record TemplatePlan(
     return offset > 0 ? step.outline().grown(offset) : step.outline();
   }
 
+  private static Value found(Step step, String side, double value, Basis basis) {
+    return Found.of(
+        "rout." + step.name() + "." + side,
+        "Rout's " + side,
+        value,
+        FINE_LENGTH,
+        "found of the rout as drawn",
+        basis);
+  }
+
   static TemplatePlan of(Slab slab, Shop shop, Cut cut, Step step, double cutter) {
     Value bush = slab.givens.get(RoutDecisions.TEMPLATE_BUSH);
     double offset = bush.value() > 0 ? Math.max(0, (bush.value() - cutter) / 2) : 0;
     Bounds b = slab.drawn(step);
-    Value wide =
-        Found.of(
-            "rout." + step.name() + ".width",
-            "Rout's width",
-            b.width(),
-            FINE_LENGTH,
-            "found of the rout as drawn",
-            slab.basis(cut));
-    Value across =
-        Found.of(
-            "rout." + step.name() + ".length",
-            "Rout's length",
-            b.height(),
-            FINE_LENGTH,
-            "found of the rout as drawn",
-            slab.basis(cut));
+    Value wide = found(step, "width", b.width(), slab.basis(cut));
+    Value across = found(step, "length", b.height(), slab.basis(cut));
     Value more =
         Worked.of(
             "template." + step.name() + ".offset",

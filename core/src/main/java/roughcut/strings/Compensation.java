@@ -69,8 +69,8 @@ public record Compensation(CompensationBy by, List<Part> parts) {
         FINE_LENGTH,
         "L · E · π · c^2 / 4 · (2 · √((L / 2)^2 + h^2) − L) / L / (2 · T)",
         in("L", length),
-        in("E", Known.of("steel.elasticity", "Steel", STEEL, PRESSURE, "steel")),
-        in("π", Known.of("pi", "π", Math.PI, RATIO, "Math.PI")),
+        in("E", Known.of("steel.elasticity", "Steel", STEEL, PRESSURE, "music wire")),
+        in("π", Known.of("pi", "π", Math.PI, RATIO, "a circle's own")),
         in("c", core),
         in("h", down),
         in("T", tension));
@@ -94,8 +94,8 @@ public record Compensation(CompensationBy by, List<Part> parts) {
                 kind.stiffness(),
                 RATIO,
                 "the kind of string")),
-        in("E", Known.of("steel.elasticity", "Steel", STEEL, PRESSURE, "steel")),
-        in("π", Known.of("pi", "π", Math.PI, RATIO, "Math.PI")),
+        in("E", Known.of("steel.elasticity", "Steel", STEEL, PRESSURE, "music wire")),
+        in("π", Known.of("pi", "π", Math.PI, RATIO, "a circle's own")),
         in("c", core),
         in("T", tension));
   }

@@ -79,7 +79,7 @@ public record NutWork(
             "Slots under the zero fret's top",
             NutAction.GUIDE_LOWER,
             FINE_LENGTH,
-            "half a millimetre and a little");
+            "usual for a guide behind a zero fret");
     for (int i = 1; i <= count; i++) {
       Value y = strings.atNut().get(i - 1);
       Value drop =

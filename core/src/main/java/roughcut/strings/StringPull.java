@@ -111,8 +111,8 @@ public record StringPull(List<Value> tensions, List<Value> cores, List<Value> sc
 
   private static Value mass(
       int i, StringSpec spec, Value gauge, Value core, Value wrap, Ledger ledger) {
-    Value steel = Known.of("steel.density", "Steel", STEEL, DENSITY, "steel");
-    Value pi = Known.of("pi", "π", Math.PI, RATIO, "Math.PI");
+    Value steel = Known.of("steel.density", "Steel", STEEL, DENSITY, "music wire");
+    Value pi = Known.of("pi", "π", Math.PI, RATIO, "a circle's own");
     String id = "string." + i + ".mass";
     String label = "String " + i + ", g to the metre";
     double c = core.value();

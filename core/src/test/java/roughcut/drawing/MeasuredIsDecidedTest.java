@@ -16,6 +16,7 @@ import roughcut.design.Decisions;
 import roughcut.design.NumberDecision;
 import roughcut.measure.Quantity;
 import roughcut.measure.Units;
+import roughcut.measure.Value;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
 import roughcut.record.Reading;
@@ -29,6 +30,32 @@ class MeasuredIsDecidedTest {
     double step = number.quantity() == Quantity.COUNT ? 1 : Math.max(0.3, Math.abs(now) * 0.04);
     double next = now + step <= number.most() ? now + step : now - step;
     return Math.max(number.least(), Math.min(number.most(), next));
+  }
+
+  /** One plan with the number decided, and one with it measured. */
+  private record Both(Plan decided, Plan measured) {
+    /** Values that aren't the same in both; one that's missing or no number counts as different. */
+    List<String> differing() {
+      List<String> different = new ArrayList<>();
+      decided
+          .values()
+          .forEach(
+              (id, worked) -> {
+                double there = measured.value(id).map(Value::value).orElse(Double.NaN);
+                if (!(Math.abs(there - worked.value()) <= 1e-9)) {
+                  different.add(id);
+                }
+              });
+      return different;
+    }
+  }
+
+  private static Both both(Build build, NumberDecision number, double value) {
+    return new Both(
+        Plan.of(build.withDesign(number.with(build.design(), value)), Demo.shop()),
+        Plan.of(
+            build.withReading(Reading.of(number.id(), value, LocalDate.of(2026, 5, 4))),
+            Demo.shop()));
   }
 
   /** The ink apart: what was measured is drawn in its own. */
@@ -66,22 +93,10 @@ class MeasuredIsDecidedTest {
         continue;
       }
       tried.add(number.id());
-      Plan decided = Plan.of(build.withDesign(number.with(build.design(), value)), Demo.shop());
-      Plan measured =
-          Plan.of(
-              build.withReading(Reading.of(number.id(), value, LocalDate.of(2026, 5, 4))),
-              Demo.shop());
-      decided
-          .values()
-          .forEach(
-              (id, worked) -> {
-                double there = measured.value(id).map(v -> v.value()).orElse(Double.NaN);
-                if (Math.abs(there - worked.value()) > 1e-9 || Double.isNaN(there)) {
-                  different.add(number.id() + " → value " + id);
-                }
-              });
-      Map<String, Drawing> one = AllDrawings.drawn(decided, Units.MM);
-      Map<String, Drawing> two = AllDrawings.drawn(measured, Units.MM);
+      Both plans = both(build, number, value);
+      plans.differing().forEach(id -> different.add(number.id() + " → value " + id));
+      Map<String, Drawing> one = AllDrawings.drawn(plans.decided(), Units.MM);
+      Map<String, Drawing> two = AllDrawings.drawn(plans.measured(), Units.MM);
       for (String name : one.keySet()) {
         if (!alike(one.get(name), two.get(name))) {
           different.add(number.id() + " → drawing " + name);
@@ -110,20 +125,9 @@ class MeasuredIsDecidedTest {
         }
         double value = other(number, number.in(build.design()));
         tried++;
-        Plan decided = Plan.of(build.withDesign(number.with(build.design(), value)), Demo.shop());
-        Plan measured =
-            Plan.of(
-                build.withReading(Reading.of(number.id(), value, LocalDate.of(2026, 5, 4))),
-                Demo.shop());
-        decided
-            .values()
-            .forEach(
-                (id, worked) -> {
-                  double there = measured.value(id).map(v -> v.value()).orElse(Double.NaN);
-                  if (!(Math.abs(there - worked.value()) <= 1e-9 * Math.max(1, there))) {
-                    different.add(build.name() + ": " + number.id() + " → " + id);
-                  }
-                });
+        both(build, number, value)
+            .differing()
+            .forEach(id -> different.add(build.name() + ": " + number.id() + " → " + id));
       }
     }
     assertThat(different).isEmpty();
