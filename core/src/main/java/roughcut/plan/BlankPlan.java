@@ -137,7 +137,7 @@ public record BlankPlan(
               ledger,
               left.spots(),
               List.of(
-                  Problems.neckBlank(givens),
+                  BlankProblems.of(givens),
                   BlankReadiness.of(
                       givens,
                       shop,

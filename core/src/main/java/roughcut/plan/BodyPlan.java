@@ -57,7 +57,7 @@ public record BodyPlan(BodyCuts cuts, List<BodyMarks> marks, Told told) {
             ledger,
             BodyThinSpots.of(ground.shop(), givens, strings.heights().proof(), cuts, ledger),
             List.of(
-                Problems.body(givens, layout.outline(), cuts),
+                BodyProblems.of(givens, layout.outline(), cuts),
                 BlankReadiness.ofBody(blanks.body(), blanks.boards(), marks, ground.shop()),
                 Readiness.routs(cuts))));
   }

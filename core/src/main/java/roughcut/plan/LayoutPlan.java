@@ -33,6 +33,7 @@ public record LayoutPlan(
             ledger,
             LayoutThinSpots.of(ground.shop(), frets, strings, taper, ledger),
             List.of(
-                Problems.layout(givens, frets, taper, strings), Readiness.limits(ground.shop()))));
+                LayoutProblems.of(givens, frets, taper, strings),
+                Readiness.limits(ground.shop()))));
   }
 }

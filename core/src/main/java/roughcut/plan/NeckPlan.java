@@ -91,7 +91,7 @@ public record NeckPlan(
         UnderFretboard.pins(givens, frets, layout.taper(), rod, details.stiffeners(), ledger),
         left.side(),
         left.shaft(),
-        Told.of(ledger, left.spots(), List.of(Problems.neck(givens, frets, shape, details))));
+        Told.of(ledger, left.spots(), List.of(NeckProblems.of(givens, frets, shape, details))));
   }
 
   private static NeckDetails details(

@@ -31,6 +31,6 @@ public record StringPlan(
         Told.of(
             ledger,
             List.of(),
-            List.of(Problems.strings(givens, bridge), Readiness.strings(heights, bridge))));
+            List.of(StringProblems.of(givens, bridge), Readiness.strings(heights, bridge))));
   }
 }

@@ -1,0 +1,46 @@
+package roughcut.plan;
+
+import java.util.List;
+import roughcut.design.BlankDecisions;
+import roughcut.design.BlankStep;
+import roughcut.design.Decisions;
+import roughcut.design.PartDecisions;
+import roughcut.finding.Finding;
+import roughcut.finding.Topic;
+import roughcut.record.Givens;
+
+/**
+ * Decisions on the neck blank that leave nothing of it. Lengths in messages are millimetres,
+ * written out.
+ */
+final class BlankProblems extends Problems {
+  private BlankProblems(Givens givens) {
+    super(givens, Topic.NECK_BLANK);
+  }
+
+  static List<Finding> of(Givens givens) {
+    BlankProblems stock = new BlankProblems(givens);
+    stock.halved();
+    return stock.found();
+  }
+
+  /** A blank that is sawn in two and is all kerf. */
+  private void halved() {
+    boolean halved =
+        givens.design().neckSteps().stream().anyMatch(s -> s.kind() == BlankStep.Kind.TURNED);
+    double width = 0;
+    for (int i = 1; i <= givens.design().neckStack().size(); i++) {
+      width += of(PartDecisions.stripThickness(i));
+    }
+    double lost = of(Decisions.SAW_KERF) + 2 * of(BlankDecisions.SAW_ALLOWANCE);
+    if (halved && lost >= width) {
+      add(
+          Decisions.SAW_KERF,
+          "halving the blank with a loss of "
+              + mm(lost)
+              + " leaves nothing of its "
+              + mm(width)
+              + "; a thinner saw, or don't turn a half");
+    }
+  }
+}

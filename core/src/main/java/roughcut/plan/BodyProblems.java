@@ -1,0 +1,79 @@
+package roughcut.plan;
+
+import java.util.ArrayList;
+import java.util.List;
+import roughcut.design.SurfaceDecisions;
+import roughcut.finding.Finding;
+import roughcut.finding.Topic;
+import roughcut.layout.BodyOutline;
+import roughcut.record.Givens;
+import roughcut.rout.BodyCuts;
+
+/**
+ * Outlines that can't be, and cuts that can't be made. Lengths in messages are millimetres, written
+ * out.
+ */
+final class BodyProblems extends Problems {
+  private BodyProblems(Givens givens) {
+    super(givens, Topic.BODY);
+  }
+
+  static List<Finding> of(Givens givens, BodyOutline outline, BodyCuts cuts) {
+    BodyProblems edge = new BodyProblems(givens);
+    edge.outline(outline);
+    List<Finding> all = new ArrayList<>(edge.found());
+    cuts.troubles().forEach(t -> all.add(t.finding()));
+    return all;
+  }
+
+  /** An outline whose edge crosses itself, or of a size that no body has. */
+  private void outline(BodyOutline outline) {
+    outline
+        .crossing()
+        .ifPresent(
+            p ->
+                add(
+                    givens.design().drawn().isPresent() ? "outline.turn" : crossed(),
+                    "the outline crosses itself "
+                        + mm(p.x())
+                        + " from the nut line and "
+                        + mm(Math.abs(p.y()))
+                        + " to the "
+                        + (p.y() < 0 ? "bass" : "treble")
+                        + " side"));
+    givens
+        .design()
+        .drawn()
+        .filter(d -> d.open() > 0)
+        .ifPresent(
+            d ->
+                add(
+                    SurfaceDecisions.OUTLINE_TURN.id(),
+                    "the path in "
+                        + d.source()
+                        + " is open: its ends are "
+                        + mm(d.open())
+                        + " apart, and a straight line closes it"));
+    if (givens.design().drawn().isPresent()) {
+      double length = outline.bounds().width();
+      if (length < 150 || length > 900) {
+        add(
+            SurfaceDecisions.OUTLINE_SCALE.id(),
+            "the drawn outline is "
+                + mm(length)
+                + " long: was it drawn in "
+                + (length < 150 ? "inches, 25.4 times as large?" : "another unit?"));
+      }
+    }
+  }
+
+  /** The first point of our own curve that was moved, or else its length. */
+  private String crossed() {
+    return givens.design().numbers().entrySet().stream()
+        .filter(e -> e.getKey().startsWith("outline.") && e.getValue() != 0)
+        .filter(e -> e.getKey().matches("outline\\.(bass|treble)\\..*"))
+        .map(java.util.Map.Entry::getKey)
+        .findFirst()
+        .orElse("body.length");
+  }
+}

@@ -1,0 +1,141 @@
+package roughcut.plan;
+
+import java.util.List;
+import roughcut.design.Decisions;
+import roughcut.design.FretboardDecisions;
+import roughcut.design.NumberDecision;
+import roughcut.design.StringDecisions;
+import roughcut.finding.Finding;
+import roughcut.finding.Topic;
+import roughcut.layout.Fan;
+import roughcut.layout.FretLayout;
+import roughcut.layout.FretboardTaper;
+import roughcut.layout.StringSpread;
+import roughcut.record.Givens;
+
+/**
+ * Decisions on scale, frets, strings and fretboard that exclude each other. Lengths in messages are
+ * millimetres, written out.
+ */
+final class LayoutProblems extends Problems {
+  /** Frets closer than this can't be seated beside each other, mm. */
+  private static final double CLOSEST_FRETS = 3;
+
+  private LayoutProblems(Givens givens) {
+    super(givens, Topic.LAYOUT);
+  }
+
+  static List<Finding> of(
+      Givens givens, FretLayout frets, FretboardTaper taper, StringSpread strings) {
+    LayoutProblems layout = new LayoutProblems(givens);
+    layout.frets(frets);
+    layout.lastSlot(frets, taper);
+    layout.strings(strings);
+    layout.radius(taper);
+    layout.scales(frets);
+    layout.octave(frets);
+    return layout.found();
+  }
+
+  private void frets(FretLayout frets) {
+    double last = frets.last().fromPrevious().value();
+    if (last < CLOSEST_FRETS) {
+      double n = frets.divisions().value();
+      // Spacing L·(2^(1/n) − 1)·2^(−k/n) reaches the closest at this k.
+      int most =
+          (int)
+              Math.floor(
+                  n
+                      * Math.log(
+                          frets.scale().value() * Math.expm1(Math.log(2) / n) / CLOSEST_FRETS)
+                      / Math.log(2));
+      add(
+          Decisions.FRETS,
+          "the last frets would stand "
+              + mm(last)
+              + " apart; at most "
+              + Math.max(1, most)
+              + " frets fit this scale");
+    }
+  }
+
+  /** A leaning last slot that leaves the fretboard by its end instead of by its side. */
+  private void lastSlot(FretLayout frets, FretboardTaper taper) {
+    FretLayout.Fret last = frets.last();
+    double half = of(FretboardDecisions.WIRE_TANG_WIDTH) / 2;
+    for (int side : new int[] {-1, 1}) {
+      double past = taper.edge(last.x(), last.slant(), side).x() + half - taper.end().value();
+      if (past > 0) {
+        add(
+            Decisions.FRETBOARD_PAST_LAST,
+            "the last slot runs out of the fretboard's end at the "
+                + (side < 0 ? "bass" : "treble")
+                + " side, by "
+                + mm(past)
+                + "; at least "
+                + mm(of(Decisions.FRETBOARD_PAST_LAST) + past));
+        return;
+      }
+    }
+  }
+
+  private void strings(StringSpread strings) {
+    if (strings.spread().value() <= 0) {
+      add(
+          Decisions.NUT_EDGE_MARGIN,
+          "the margins leave no room for strings; at most " + mm(of(Decisions.NUT_WIDTH) / 2 - 1));
+    } else if (strings.gap() != null && strings.gap().value() <= 0) {
+      add(Decisions.NUT_WIDTH, "the strings would touch at the nut; more width or less margin");
+    }
+  }
+
+  private void radius(FretboardTaper taper) {
+    radius(Decisions.RADIUS_NUT, taper.halfWidth(0));
+    radius(Decisions.RADIUS_END, taper.halfWidth(taper.end().value()));
+    if (taper.width(of(Decisions.HEEL_END)) < 10 || taper.width(taper.end().value()) < 10) {
+      add(Decisions.FRETBOARD_END_WIDTH, "the neck would taper to nothing before its end");
+    }
+  }
+
+  private void radius(NumberDecision decision, double half) {
+    if (of(decision) < half) {
+      add(decision, "smaller than half the fretboard's width; at least " + mm(half));
+    }
+  }
+
+  /** A reading from nut to octave that can't be of this neck; it doesn't count then. */
+  private void octave(FretLayout frets) {
+    double octave = of(StringDecisions.NUT_TO_OCTAVE);
+    if (octave > 0 && !Fan.ofThisNeck(2 * octave, Fan.drawn(givens))) {
+      add(
+          StringDecisions.NUT_TO_OCTAVE,
+          "can't be of this neck, whose octave fret is drawn at "
+              + mm(Fan.drawn(givens) / 2)
+              + "; it doesn't count");
+    }
+  }
+
+  /** Scales too short for anything, or with their longer side at the treble. */
+  private void scales(FretLayout frets) {
+    for (NumberDecision scale : List.of(StringDecisions.SCALE_BASS, StringDecisions.SCALE_TREBLE)) {
+      if (of(scale) > 0 && of(scale) < Decisions.SCALE_LENGTH.least()) {
+        add(scale, "too short; at least " + mm(Decisions.SCALE_LENGTH.least()) + ", or 0");
+      }
+    }
+    if (frets.fan().treble() > frets.fan().bass()) {
+      add(
+          StringDecisions.SCALE_TREBLE,
+          "longer than the bass side; at most " + mm(frets.fan().bass()));
+    }
+    double end = frets.last().x() + of(Decisions.FRETBOARD_PAST_LAST);
+    if (end >= frets.scale().value() - 10) {
+      double room = frets.scale().value() - 10 - frets.last().x();
+      add(
+          Decisions.FRETBOARD_PAST_LAST,
+          "the fretboard would reach the saddle; at most " + mm(Math.max(0, room)));
+    }
+    if (of(Decisions.JOINT_X) >= frets.scale().value() - 20) {
+      add(Decisions.JOINT_X, "beyond the saddle line; at most " + mm(frets.scale().value() - 20));
+    }
+  }
+}

@@ -1,0 +1,164 @@
+package roughcut.plan;
+
+import static roughcut.measure.NumberWriter.fixed;
+
+import java.util.List;
+import roughcut.design.Decisions;
+import roughcut.design.FretboardDecisions;
+import roughcut.design.NeckDecisions;
+import roughcut.design.NumberDecision;
+import roughcut.design.NutKind;
+import roughcut.design.RodReach;
+import roughcut.finding.Finding;
+import roughcut.finding.Topic;
+import roughcut.layout.FretLayout;
+import roughcut.neck.AccessBore;
+import roughcut.neck.HeadLine;
+import roughcut.neck.NeckDetails;
+import roughcut.neck.NeckShape;
+import roughcut.neck.RodAccess;
+import roughcut.record.Givens;
+
+/**
+ * Decisions on neck, head and channels that exclude each other. Lengths in messages are
+ * millimetres, written out.
+ */
+final class NeckProblems extends Problems {
+  /** With less fall between bore and face it comes out nowhere near the nut, degrees. */
+  private static final double LEAST_FALL = 2;
+
+  private NeckProblems(Givens givens) {
+    super(givens, Topic.NECK);
+  }
+
+  static List<Finding> of(Givens givens, FretLayout frets, NeckShape neck, NeckDetails details) {
+    NeckProblems carved = new NeckProblems(givens);
+    carved.thickness(frets);
+    carved.head();
+    carved.heel();
+    carved.rod();
+    carved.channels(neck);
+    carved.access(details);
+    return carved.found();
+  }
+
+  private void thickness(FretLayout frets) {
+    double least = of(Decisions.FRETBOARD_THICKNESS) + 3;
+    for (NumberDecision thickness : List.of(Decisions.THICKNESS_1, Decisions.THICKNESS_12)) {
+      if (of(thickness) < least) {
+        add(thickness, "leaves under 3 mm of neck below the fretboard; at least " + mm(least));
+      }
+    }
+    double slope =
+        (of(Decisions.THICKNESS_12) - of(Decisions.THICKNESS_1)) / (frets.octave() - frets.at(1));
+    if (Math.abs(slope) > 0.1) {
+      add(
+          Decisions.THICKNESS_12,
+          "too far from the thickness at fret 1: the back would slope by more than 1 in 10");
+    }
+  }
+
+  private void head() {
+    double theta = Math.toRadians(of(Decisions.HEAD_ANGLE));
+    if (of(Decisions.HEAD_ANGLE) < HeadLine.FLAT) {
+      return;
+    }
+    if (of(Decisions.HEAD_THICKNESS) > of(Decisions.SHAFT_THICKNESS)) {
+      add(
+          Decisions.HEAD_THICKNESS,
+          "thicker than the shaft that it is sawn from; at most "
+              + mm(of(Decisions.SHAFT_THICKNESS)));
+    }
+    double bevel = of(Decisions.SHAFT_THICKNESS) / Math.sin(theta);
+    if (!givens.get(Decisions.SCARF_SCHOOL).underFretboard()
+        && bevel >= of(Decisions.HEAD_LENGTH)) {
+      add(
+          Decisions.HEAD_LENGTH,
+          "shorter than the bevel of " + mm(bevel) + " that is to be its first part");
+    } else if (bevel - HeadLine.of(givens).nutThickness().value() > of(Decisions.JOINT_X)) {
+      add(Decisions.HEAD_ANGLE, "so flat that the scarf would reach into the body");
+    }
+  }
+
+  private void heel() {
+    if (of(Decisions.HEEL_END) < of(Decisions.JOINT_X) + 10) {
+      add(
+          Decisions.HEEL_END,
+          "must lie behind the body's edge; at least " + mm(of(Decisions.JOINT_X) + 10));
+    }
+  }
+
+  private void rod() {
+    double room = of(Decisions.HEEL_END) - of(Decisions.ROD_START);
+    if (of(Decisions.ROD_LENGTH) > room) {
+      add(Decisions.ROD_LENGTH, "longer than the neck behind its start; at most " + mm(room));
+    }
+    double width = Math.min(of(Decisions.NUT_WIDTH), of(Decisions.FRETBOARD_END_WIDTH));
+    if (of(Decisions.ROD_WIDTH) >= width) {
+      add(Decisions.ROD_WIDTH, "wider than the neck; under " + mm(width));
+    }
+  }
+
+  /** A channel deeper than the carved neck, or stiffeners that run out of its side or end. */
+  private void channels(NeckShape neck) {
+    double thinnest = Double.POSITIVE_INFINITY;
+    double from = Math.max(0, of(Decisions.ROD_START));
+    double to = Math.min(of(Decisions.HEEL_END), from + of(Decisions.ROD_LENGTH));
+    for (double x : new double[] {from, neck.back().straightFrom(), to}) {
+      thinnest = Math.min(thinnest, neck.profile(Math.max(from, Math.min(to, x))).depth());
+    }
+    if (of(Decisions.ROD_DEPTH) >= thinnest) {
+      add(
+          Decisions.ROD_DEPTH,
+          "deeper than the carved neck, which is " + mm(thinnest) + " there; under that");
+    }
+    cutter(NeckDecisions.CHANNEL_CUTTER, Decisions.ROD_WIDTH, "rod's");
+    if (of(NeckDecisions.STIFFENERS) < 2) {
+      return;
+    }
+    cutter(NeckDecisions.STIFFENER_CUTTER, NeckDecisions.STIFFENER_WIDTH, "stiffener's");
+    double room = of(Decisions.HEEL_END) - of(NeckDecisions.STIFFENER_START);
+    if (of(NeckDecisions.STIFFENER_LENGTH) > room) {
+      add(
+          NeckDecisions.STIFFENER_LENGTH,
+          "longer than the neck behind its start; at most " + mm(room));
+    }
+    double screws = of(FretboardDecisions.NUT_SCREWS);
+    if (givens.get(FretboardDecisions.NUT_KIND) == NutKind.LOCKING
+        && of(NeckDecisions.STIFFENER_START) < screws) {
+      add(NeckDecisions.STIFFENER_START, "meets the lock's screws; at least " + mm(screws));
+    }
+    double side =
+        neck.halfWidth(of(NeckDecisions.STIFFENER_START)) - of(NeckDecisions.STIFFENER_WIDTH) / 2;
+    if (of(NeckDecisions.STIFFENER_HEAD) >= side) {
+      add(NeckDecisions.STIFFENER_HEAD, "comes out of the neck's side; under " + mm(side));
+    }
+  }
+
+  /** A channel comes out no narrower than what cuts it. */
+  private void cutter(NumberDecision cutter, NumberDecision channel, String whose) {
+    if (of(cutter) > of(channel) + 0.01) {
+      add(cutter, "wider than the " + whose + " channel; at most " + mm(of(channel)));
+    }
+  }
+
+  /** A bore that never meets the head's face. */
+  private void access(NeckDetails details) {
+    details
+        .keyWay()
+        .flatMap(RodAccess::trouble)
+        .ifPresent(words -> add(NeckDecisions.ROD_REACH, words));
+    if (givens.get(NeckDecisions.ROD_REACH) != RodReach.HEAD_BORE) {
+      return;
+    }
+    HeadLine head = HeadLine.of(givens);
+    if (!AccessBore.meets(head, givens)) {
+      double tilt = Math.ceil(2 * (LEAST_FALL - Math.toDegrees(head.theta()))) / 2;
+      add(
+          NeckDecisions.ACCESS_TILT,
+          "the bore never meets the head's face; tilt the drill by at least "
+              + fixed(tilt, 1)
+              + "°, or work the rod from elsewhere");
+    }
+  }
+}
