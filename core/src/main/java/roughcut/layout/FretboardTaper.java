@@ -99,9 +99,29 @@ public record FretboardTaper(
    * @param side 1 for treble, −1 for bass
    */
   public Point edge(double x, double slant, int side) {
+    return edge(secondAt.value(), x, slant, side);
+  }
+
+  private Point edge(double at, double x, double slant, int side) {
     // |y| = half(x + slant · y), and half is linear in its place.
-    double perMm = (halfWidth(1000) - halfWidth(0)) / 1000;
-    double y = halfWidth(x) / (1 - side * slant * perMm);
+    double perMm = (secondWidth.value() - nutWidth.value()) / at / 2;
+    double y = width(nutWidth.value(), secondWidth.value(), at, x) / 2 / (1 - side * slant * perMm);
     return new Point(x + slant * side * y, side * y);
+  }
+
+  /**
+   * How far a leaning slot would reach beyond the fretboard's end, mm, were the end elsewhere; at 0
+   * or less it leaves by the side.
+   *
+   * @param station where the second width is given: at the end, it goes along with it
+   * @param elsewhere the end, mm from the nut line
+   * @param half half the slot's width, mm
+   * @param side 1 for treble, −1 for bass
+   */
+  public double beyond(
+      WidthStation station, double elsewhere, FretLayout.Fret fret, double half, int side) {
+    double at = station == WidthStation.END ? elsewhere : secondAt.value();
+    double along = half * Math.hypot(1, fret.slant());
+    return edge(at, fret.x(), fret.slant(), side).x() + along - elsewhere;
   }
 }

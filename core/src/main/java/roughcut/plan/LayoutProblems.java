@@ -7,6 +7,7 @@ import roughcut.design.NumberDecision;
 import roughcut.design.StringDecisions;
 import roughcut.finding.Finding;
 import roughcut.finding.Topic;
+import roughcut.geometry.Roots;
 import roughcut.layout.Fan;
 import roughcut.layout.FretLayout;
 import roughcut.layout.FretboardTaper;
@@ -61,22 +62,42 @@ final class LayoutProblems extends Problems {
 
   /** A leaning last slot that leaves the fretboard by its end instead of by its side. */
   private void lastSlot(FretLayout frets, FretboardTaper taper) {
-    FretLayout.Fret last = frets.last();
-    double half = of(FretboardDecisions.WIRE_TANG_WIDTH) / 2;
-    for (int side : new int[] {-1, 1}) {
-      double past = taper.edge(last.x(), last.slant(), side).x() + half - taper.end().value();
-      if (past > 0) {
-        add(
-            Decisions.FRETBOARD_PAST_LAST,
-            "the last slot runs out of the fretboard's end at the "
-                + (side < 0 ? "bass" : "treble")
-                + " side, by "
-                + mm(past)
-                + "; at least "
-                + mm(of(Decisions.FRETBOARD_PAST_LAST) + past));
-        return;
-      }
+    double now = of(Decisions.FRETBOARD_PAST_LAST);
+    int side = out(frets, taper, now, -1) >= out(frets, taper, now, 1) ? -1 : 1;
+    double past = out(frets, taper, now, side);
+    if (past <= 0) {
+      return;
     }
+    // Where the second width is given at the end, another end makes another taper.
+    String enough =
+        Roots.of(
+                p -> Math.max(out(frets, taper, p, -1), out(frets, taper, p, 1)),
+                now,
+                Decisions.FRETBOARD_PAST_LAST.most(),
+                100,
+                1e-6)
+            .stream()
+            .findFirst()
+            .map(p -> "at least " + mm(p))
+            .orElse("no end is far enough: less difference between the scales");
+    add(
+        Decisions.FRETBOARD_PAST_LAST,
+        "the last slot runs out of the fretboard's end at the "
+            + (side < 0 ? "bass" : "treble")
+            + " side, by "
+            + mm(past)
+            + "; "
+            + enough);
+  }
+
+  private double out(FretLayout frets, FretboardTaper taper, double pastLast, int side) {
+    FretLayout.Fret last = frets.last();
+    return taper.beyond(
+        givens.get(Decisions.FRETBOARD_WIDTH_AT),
+        last.x() + pastLast,
+        last,
+        of(FretboardDecisions.WIRE_TANG_WIDTH) / 2,
+        side);
   }
 
   private void strings(StringSpread strings) {
