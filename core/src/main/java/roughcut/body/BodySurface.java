@@ -74,7 +74,7 @@ public record BodySurface(
       double turn = value(givens, SurfaceDecisions.ARM_TURN);
       contours.add(
           new Contour(
-              "arm contour",
+              Contour.Kind.ARM,
               BodyFace.TOP,
               outermost(outline, turn),
               way(turn),
@@ -88,7 +88,7 @@ public record BodySurface(
       Point waist = waist(outline, turn);
       contours.add(
           new Contour(
-              "belly contour",
+              Contour.Kind.BELLY,
               BodyFace.BACK,
               waist,
               way(turn),
@@ -101,7 +101,7 @@ public record BodySurface(
       List<Point> p = outline.shape().corners();
       contours.add(
           new Contour(
-              "heel carve",
+              Contour.Kind.HEEL,
               BodyFace.BACK,
               p.get(p.size() - 1),
               way(value(givens, SurfaceDecisions.HEEL_CARVE_TURN)),

@@ -1,6 +1,8 @@
 package roughcut.body;
 
 import roughcut.design.BodyFace;
+import roughcut.design.NumberDecision;
+import roughcut.design.SurfaceDecisions;
 import roughcut.geometry.Box;
 import roughcut.geometry.Point;
 
@@ -9,7 +11,7 @@ import roughcut.geometry.Point;
  * (arm, belly, heel). A level one falls like a plane; one with a length is a hollow that fades out
  * to both sides.
  *
- * @param name arm, belly or heel
+ * @param kind arm, belly or heel
  * @param outermost where it is deepest, from above
  * @param way in which it falls, of length 1
  * @param depth there, mm
@@ -17,13 +19,36 @@ import roughcut.geometry.Point;
  * @param length along the edge, mm; 0 for a level one
  */
 public record Contour(
-    String name,
+    Kind kind,
     BodyFace face,
     Point outermost,
     Point way,
     double depth,
     double reach,
     double length) {
+  /** Where a body is hollowed, each with the decision on how deep. */
+  public enum Kind {
+    ARM("arm contour", SurfaceDecisions.ARM_DEPTH),
+    BELLY("belly contour", SurfaceDecisions.BELLY_DEPTH),
+    HEEL("heel carve", SurfaceDecisions.HEEL_CARVE_DEPTH);
+
+    private final String words;
+    private final NumberDecision depth;
+
+    Kind(String words, NumberDecision depth) {
+      this.words = words;
+      this.depth = depth;
+    }
+
+    /** The decision on how deep it is. */
+    public NumberDecision depth() {
+      return depth;
+    }
+  }
+
+  public String name() {
+    return kind.words;
+  }
 
   /** What it takes off at a place, mm. */
   public double at(double x, double y) {

@@ -15,4 +15,9 @@ public enum BoltReach implements Choice {
   public String label() {
     return label;
   }
+
+  /** What stands over the bolt's tip. */
+  public String stops() {
+    return this == GLUE_LINE ? "fretboard" : "slots";
+  }
 }

@@ -64,7 +64,7 @@ final class BodyContours {
               contour.name(),
               Anchor.MIDDLE,
               Size.SMALL,
-              decision(contour));
+              contour.kind().depth().id());
         }
       }
     }
@@ -81,14 +81,6 @@ final class BodyContours {
         shape.inset(in).forEach(o -> sketch.outline(Role.COVERED, place(o)));
       }
     }
-  }
-
-  private static String decision(Contour contour) {
-    return switch (contour.name()) {
-      case "arm contour" -> "arm.depth";
-      case "belly contour" -> "belly.depth";
-      default -> "heel-carve.depth";
-    };
   }
 
   /** The line on which a contour takes that share of its depth. */

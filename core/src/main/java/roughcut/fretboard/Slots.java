@@ -86,7 +86,6 @@ public record Slots(
     Value overhang = givens.get(FretboardDecisions.OVERHANG);
     List<Slot> slots = new ArrayList<>();
     double deepest = 0;
-    double wire = 0;
     Slot least = null;
     for (FretLayout.Fret fret : slotted(givens, frets, ledger)) {
       int k = fret.number();
@@ -142,21 +141,10 @@ public record Slots(
                   in("σ", sanding),
                   in("d", flat))
               : under(k, crown, sanding, givens, later.get(), ledger);
-      double half = Math.min(1, chord.value() / (2 * r.value()));
-      Value length =
-          ledger.put(
-              "wire." + k + ".length",
-              "Wire for fret " + k,
-              LENGTH,
-              "2 · R · asin(min(1, w / (2 · R))) · π / 180 + 2 · o",
-              in("R", r),
-              in("w", chord),
-              in("π", Known.of("pi", "π", Math.PI, Quantity.RATIO, "a circle's own")),
-              in("o", overhang));
+      Value length = FretWire.length(k, r, chord, overhang, ledger);
       Slot slot = new Slot(k, fret.x(), fret.slant(), flat, done, under, length, later);
       slots.add(slot);
       deepest = Math.max(deepest, flat.value());
-      wire += length.value();
       least = least == null || under.value() < least.under().value() ? slot : least;
     }
     SlotSchool school = givens.get(FretboardDecisions.SLOT_SCHOOL);
@@ -165,21 +153,8 @@ public record Slots(
         slots,
         sawStop(school, givens, deepest, slots, ledger),
         least,
-        ledger.put(
-            "wire.total",
-            "Wire for all frets, 5 % to spare",
-            LENGTH,
-            "1.05 · Σ",
-            in(
-                "Σ",
-                Found.of(
-                    "wire.sum",
-                    "All frets together",
-                    wire,
-                    LENGTH,
-                    "found by adding them",
-                    Basis.of(slots.stream().map(Slot::wire).toList())))),
-        bend(givens, ledger));
+        FretWire.total(slots.stream().map(Slot::wire).toList(), ledger),
+        FretWire.bend(givens, ledger));
   }
 
   /** The stop for the first cut of all slots; for slots deepened later, the second one's, too. */
@@ -211,8 +186,9 @@ public record Slots(
           "slot.deepen-when",
           "Deepen before the edges are down by, crown and radius together",
           FINE_LENGTH,
-          "max(0, d_1 − 0.8)",
-          in("d_1", first));
+          "max(0, d_1 − g)",
+          in("d_1", first),
+          in("g", Known.of("slot.guides", "What guides the saw", GUIDES, FINE_LENGTH, "usual")));
       ledger.find(
           "slot.second-stop",
           "Saw's second stop, deepened now",
@@ -353,18 +329,6 @@ public record Slots(
             FINE_LENGTH,
             "found between the two edges",
             taper.basis().and(fan).with(fret.fromNut()));
-  }
-
-  private static Value bend(Givens givens, Ledger ledger) {
-    Value share = givens.get(FretboardDecisions.BEND);
-    Value radius = givens.get(Decisions.RADIUS_NUT);
-    return ledger.put(
-        "wire.bend-radius",
-        "Bend the wire to a radius of",
-        LENGTH,
-        "s · R",
-        in("s", share),
-        in("R", radius));
   }
 
   /** When the slots are deepened, in words, by the school. */

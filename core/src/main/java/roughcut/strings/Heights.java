@@ -1,31 +1,18 @@
 package roughcut.strings;
 
 import static roughcut.measure.NumberWriter.fixed;
-import static roughcut.measure.Quantity.ANGLE;
-import static roughcut.measure.Quantity.FINE_LENGTH;
-import static roughcut.measure.Quantity.LENGTH;
-import static roughcut.measure.Worked.in;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import roughcut.design.BodyDecisions;
-import roughcut.design.Decisions;
-import roughcut.design.FretboardDecisions;
 import roughcut.design.SolveFor;
-import roughcut.design.StringDecisions;
 import roughcut.fretboard.FretboardRadius;
 import roughcut.layout.FretLayout;
 import roughcut.layout.StringSpread;
 import roughcut.measure.Basis;
-import roughcut.measure.Found;
-import roughcut.measure.Known;
 import roughcut.measure.Ledger;
 import roughcut.measure.Precision;
-import roughcut.measure.Quantity;
 import roughcut.measure.Sentence;
 import roughcut.measure.Value;
-import roughcut.measure.Worked;
 import roughcut.record.Givens;
 import roughcut.shop.BridgeKind;
 
@@ -98,7 +85,7 @@ public record Heights(
       FretboardRadius radius,
       BridgeKind bridge,
       Ledger ledger) {
-    return new Builder(givens, frets, strings, radius, bridge, ledger).build();
+    return new HeightsBuilder(givens, frets, strings, radius, bridge, ledger).build();
   }
 
   /** The plane of the fret tops over the body's top at x. */
@@ -167,283 +154,5 @@ public record Heights(
     return over <= third
         ? "in the bridge's lower third, with room to raise"
         : "within the bridge's range; its lower third ends at " + Sentence.mm(third, 1);
-  }
-
-  private static final class Builder {
-    private final Givens givens;
-    private final StringSpread strings;
-    private final FretboardRadius radius;
-    private final BridgeKind bridge;
-    private final Ledger ledger;
-    private final Value scale;
-    private final Value jointX;
-    private final Value board;
-    private final Value fret;
-    private final Value action;
-    private final Value nut;
-    private final Value rise;
-    private final double run;
-
-    private Builder(
-        Givens givens,
-        FretLayout frets,
-        StringSpread strings,
-        FretboardRadius radius,
-        BridgeKind bridge,
-        Ledger ledger) {
-      this.givens = givens;
-      this.strings = strings;
-      this.radius = radius;
-      this.bridge = bridge;
-      this.ledger = ledger;
-      this.scale = frets.scale();
-      this.jointX = givens.get(Decisions.JOINT_X);
-      this.board = givens.get(Decisions.FRETBOARD_THICKNESS);
-      this.fret = givens.get(FretboardDecisions.WIRE_HEIGHT);
-      this.action = givens.get(StringDecisions.ACTION_12);
-      this.nut = NutAction.of(givens);
-      this.rise = givens.get(StringDecisions.CARVE_RISE);
-      this.run = Math.max(1, scale.value() - jointX.value());
-    }
-
-    private Value along() {
-      return Worked.of(
-          "heights.run",
-          "Joint to saddle line",
-          LENGTH,
-          "max(1, L − x_j)",
-          in("L", scale),
-          in("x_j", jointX));
-    }
-
-    Heights build() {
-      SolveFor solve = givens.get(StringDecisions.SOLVE_FOR);
-      Value e = givens.get(StringDecisions.EXPOSED);
-      Value h = givens.get(StringDecisions.SADDLE_HEIGHT);
-      Value alpha = givens.get(StringDecisions.ANGLE_DECIDED);
-      double string = 2 * action.value() - nut.value();
-      double plane = board.value() + fret.value();
-      double tan = Math.tan(Math.toRadians(alpha.value()));
-      Value exposed =
-          solve == SolveFor.EXPOSED
-              ? put(
-                  "pocket.exposed",
-                  "Fretboard has to stand out",
-                  LENGTH,
-                  "H − tan(α) · max(1, L − x_j) − 2 · a_12 + a_nut − t_b − t_f",
-                  in("H", h),
-                  in("α", alpha))
-              : put("pocket.exposed", "Fretboard stands out", LENGTH, "e", in("e", e));
-      Value joint =
-          put(
-              "heights.joint",
-              "Fret tops over the body at the joint",
-              FINE_LENGTH,
-              "e + t_b + t_f",
-              in("e", exposed));
-      Value angle =
-          solve == SolveFor.ANGLE
-              ? put(
-                  "neck.angle",
-                  "Neck leans back by",
-                  ANGLE,
-                  "atan((H − z_j − 2 · a_12 + a_nut) / max(1, L − x_j))",
-                  in("H", h),
-                  in("z_j", joint))
-              : put("neck.angle", "Neck leans back by", ANGLE, "α", in("α", alpha));
-      Value saddle =
-          solve == SolveFor.SADDLE
-              ? put(
-                  "saddle.height",
-                  "Saddle has to stand over the body",
-                  LENGTH,
-                  "z_j + tan(α) · max(1, L − x_j) + 2 · a_12 − a_nut",
-                  in("z_j", joint),
-                  in("α", alpha))
-              : put("saddle.height", "Saddle stands over the body", LENGTH, "H", in("H", h));
-      Value heel = givens.get(Decisions.HEEL_END);
-      // A through-neck has its angle in the blank.
-      boolean through = givens.get(BodyDecisions.NECK_JOINT).runsThrough();
-      Optional<Value> taper =
-          through
-              ? Optional.empty()
-              : Optional.of(
-                  put(
-                      "heights.taper",
-                      "A tilted floor or planed heel takes, over the pocket",
-                      FINE_LENGTH,
-                      "(x_h − x_j) · tan(α)",
-                      in("x_h", heel),
-                      in("α", angle)));
-      Optional<NeckProof> proof = NeckProof.of(givens, saddle, along(), ledger);
-      // What was seated and measured stands in the drawing's place for all that follows.
-      Value seated = proof.map(NeckProof::joint).orElse(joint);
-      Value lean = proof.map(NeckProof::angle).orElse(angle);
-      return new Heights(
-          solve,
-          angle,
-          exposed,
-          saddle,
-          joint,
-          shortening(angle),
-          put(
-              "heights.flat-exposed",
-              "Fretboard would stand out without an angle",
-              LENGTH,
-              "H − 2 · a_12 + a_nut − t_b − t_f",
-              in("H", saddle)),
-          saddles(seated, lean),
-          breakSaddle(saddle),
-          taper,
-          there(seated, lean),
-          proof,
-          new Frame(
-              scale.value(),
-              jointX.value(),
-              nut.value(),
-              action.value(),
-              rise.value(),
-              seated.value(),
-              Math.tan(Math.toRadians(lean.value())),
-              !givens.get(BodyDecisions.NECK_JOINT).runsThrough()),
-          Basis.of(scale, jointX, nut, action, rise, seated, lean));
-    }
-
-    /** Enters a value with the inputs that most of these formulas share. */
-    private Value put(
-        String id, String label, Quantity quantity, String formula, Worked.Input... own) {
-      List<Worked.Input> inputs = new ArrayList<>(List.of(own));
-      inputs.add(in("L", scale));
-      inputs.add(in("x_j", jointX));
-      inputs.add(in("t_b", board));
-      inputs.add(in("t_f", fret));
-      inputs.add(in("a_12", action));
-      inputs.add(in("a_nut", nut));
-      inputs.removeIf(i -> !uses(formula, i.symbol()));
-      return ledger.put(id, label, quantity, formula, inputs.toArray(Worked.Input[]::new));
-    }
-
-    private static boolean uses(String formula, String symbol) {
-      int at = formula.indexOf(symbol);
-      while (at >= 0) {
-        int end = at + symbol.length();
-        boolean starts = at == 0 || !part(formula.charAt(at - 1));
-        boolean ends = end == formula.length() || !part(formula.charAt(end));
-        if (starts && ends) {
-          return true;
-        }
-        at = formula.indexOf(symbol, at + 1);
-      }
-      return false;
-    }
-
-    private static boolean part(char c) {
-      return Character.isLetterOrDigit(c) || c == '_';
-    }
-
-    private Value shortening(Value angle) {
-      double a = Math.toRadians(angle.value());
-      double stack = board.value() + fret.value() + 2 * action.value() - nut.value();
-      return put(
-          "heights.plan-shortening",
-          "Saddle line nearer the nut, seen in plan",
-          FINE_LENGTH,
-          "max(1, L − x_j) · (1 − cos(α)) + (t_b + t_f + 2 · a_12 − a_nut) · sin(α)",
-          in("α", angle));
-    }
-
-    /**
-     * Each real string lies over a fret that the radius has lowered, and on a fan its saddle stands
-     * at its own place on the leaning plane, and its octave at its own half.
-     */
-    private List<Value> saddles(Value joint, Value angle) {
-      List<Value> all = new ArrayList<>();
-      double tan = Math.tan(Math.toRadians(angle.value()));
-      for (int i = 1; i <= strings.count(); i++) {
-        double nutX = strings.nutX(i);
-        double half = nutX + strings.scale(i) / 2;
-        Value octave =
-            Found.of(
-                "string." + i + ".drop-12",
-                "Fret lower under the string at the octave",
-                FretboardRadius.drop(radius.radius(half), strings.offset(i, half)),
-                FINE_LENGTH,
-                "found on the radius there",
-                radius.basis().and(strings.basis(i)));
-        Value first =
-            Found.of(
-                "string." + i + ".drop-nut",
-                "Face lower under the string at the nut",
-                FretboardRadius.drop(radius.radius(nutX), strings.atNut().get(i - 1).value()),
-                FINE_LENGTH,
-                "found on the radius there",
-                radius.basis().and(strings.lengthwise(i)).with(strings.atNut().get(i - 1)));
-        Value saddle =
-            Found.of(
-                "string." + i + ".saddle-x",
-                "Saddle of the string, from the nut line",
-                nutX + strings.scale(i),
-                LENGTH,
-                "found along the string",
-                strings.lengthwise(i));
-        all.add(
-            put(
-                "string." + i + ".saddle-height",
-                "Saddle of string " + i + " over the body",
-                FINE_LENGTH,
-                "z_j + tan(α) · max(1, x_s − x_j) + 2 · (a_12 − s_12) − (a_nut − s_nut)",
-                in("z_j", joint),
-                in("α", angle),
-                in("x_s", saddle),
-                in("s_12", octave),
-                in("s_nut", first)));
-      }
-      return all;
-    }
-
-    private Value breakSaddle(Value saddle) {
-      Value own = givens.get(StringDecisions.BRIDGE_ANCHOR);
-      Value back =
-          own.value() > 0
-              ? own
-              : Known.of(
-                  "bridge.anchor-back",
-                  "Strings go down behind it",
-                  bridge.anchorBack(),
-                  LENGTH,
-                  "the bridge's listed sizes");
-      Value height =
-          Known.of(
-              "bridge.anchor-height",
-              "Over the body there",
-              bridge.anchorHeight(),
-              LENGTH,
-              "the bridge's listed sizes");
-      return put(
-          "break.saddle",
-          "Strings break over the saddle by",
-          ANGLE,
-          "atan((H − r − z_a) / x_a)",
-          in("H", saddle),
-          in("r", rise),
-          in("z_a", height),
-          in("x_a", back));
-    }
-
-    /** A string over the body at the place looked at, for the pickups. */
-    private Value there(Value joint, Value angle) {
-      Value x = givens.get(StringDecisions.SPREAD_X);
-      double share = Math.max(0, Math.min(1, (x.value() - jointX.value()) / run));
-      return put(
-          "string.height-there",
-          "String over the body where you look",
-          FINE_LENGTH,
-          "z_j + tan(α) · (x − x_j) + a_nut + (a_12 − a_nut) · 2 · x / L"
-              + " − r · max(0, min(1, (x − x_j) / max(1, L − x_j)))",
-          in("z_j", joint),
-          in("α", angle),
-          in("x", x),
-          in("r", rise));
-    }
   }
 }

@@ -13,9 +13,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import roughcut.design.BodyDecisions;
-import roughcut.design.BodyFace;
-import roughcut.design.Decisions;
-import roughcut.design.RoutDecisions;
 import roughcut.geometry.Box;
 import roughcut.geometry.Cylinder;
 import roughcut.geometry.Edge;
@@ -27,12 +24,10 @@ import roughcut.measure.Ledger;
 import roughcut.measure.Value;
 import roughcut.record.Givens;
 import roughcut.rout.BodyCuts;
-import roughcut.rout.Bolts;
 import roughcut.rout.Cut;
 import roughcut.rout.CutFrom;
 import roughcut.rout.CutKind;
 import roughcut.rout.Step;
-import roughcut.shop.Limit;
 import roughcut.shop.Shop;
 import roughcut.strings.NeckProof;
 
@@ -41,14 +36,8 @@ import roughcut.strings.NeckProof;
  * 6, "What remains"). Cuts that meet on purpose are told so by themselves and left out.
  */
 public final class BodyThinSpots {
-  /** Pairs further apart than this are not told, mm. */
+  /** Pairs further apart than this aren't told under the usual limits, mm. */
   static final double NEAR = 20;
-
-  /** Less than this nobody deepens a pocket by, mm. */
-  private static final double PROVED = 0.1;
-
-  /** A spot with more than so many times its limit isn't told. */
-  static final double WORTH_TELLING = 3;
 
   private final Spots spots;
   private final Givens givens;
@@ -74,9 +63,7 @@ public final class BodyThinSpots {
   }
 
   private void find(Optional<NeckProof> proof) {
-    pocket();
-    proof.ifPresent(this::proof);
-    body.bolts().ifPresent(this::bolts);
+    new PocketThinSpots(spots, givens, body).find(proof);
     for (Cut cut : body.cuts()) {
       floor(cut);
       Edge.Nearest toEdge = toEdge(cut);
@@ -88,109 +75,8 @@ public final class BodyThinSpots {
     new FittingThinSpots(spots, givens, ledger, body).find();
   }
 
-  private void tell(ThinKind kind, String what, Value left, double x, double y, List<String> by) {
-    tell(spots, kind, kind.limit(), what, left, x, y, by);
-  }
-
-  /** Tells a spot unless there is plenty. */
-  static void tell(
-      Spots spots,
-      ThinKind kind,
-      Limit usual,
-      String what,
-      Value left,
-      double x,
-      double y,
-      List<String> by) {
-    if (left.value() < WORTH_TELLING * usual.warn()) {
-      spots.add(kind, usual, what, left, x, y, by.toArray(String[]::new));
-    }
-  }
-
   private Value value(String id) {
     return ledger.values().get(id);
-  }
-
-  private void pocket() {
-    body.pocket()
-        .ifPresent(
-            pocket -> {
-              spots.add(
-                  floorKind(),
-                  floorLimit(),
-                  "floor under the pocket",
-                  pocket.floor(),
-                  givens.get(Decisions.JOINT_X).value(),
-                  0,
-                  "body.thickness",
-                  "heel.thickness",
-                  "pocket.exposed");
-            });
-  }
-
-  /** The floor that deepening would leave, where the seated neck asks for it. */
-  private void proof(NeckProof proof) {
-    if (body.pocket().isEmpty() || proof.deepen().value() < PROVED) {
-      return;
-    }
-    spots.add(
-        floorKind(),
-        floorLimit(),
-        "floor if deepened for the saddle",
-        proof.floor(),
-        givens.get(Decisions.JOINT_X).value(),
-        0,
-        "saddle.height",
-        "neck.angle",
-        "fretboard.thickness",
-        "body.thickness");
-  }
-
-  private ThinKind floorKind() {
-    return body.bolts().isPresent() ? ThinKind.POCKET_FLOOR_BOLTED : ThinKind.POCKET_FLOOR_GLUED;
-  }
-
-  private Limit floorLimit() {
-    return floorLimit(givens, body);
-  }
-
-  /** The usual limits of the pocket's floor, by what holds the neck. */
-  static Limit floorLimit(Givens givens, BodyCuts body) {
-    return body.bolts().isPresent()
-        ? ThinKind.POCKET_FLOOR_BOLTED.limit(givens.get(RoutDecisions.BOLT_DIAMETER).value())
-        : ThinKind.POCKET_FLOOR_GLUED.limit();
-  }
-
-  private void bolts(Bolts bolts) {
-    double d = givens.get(RoutDecisions.BOLT_DIAMETER).value();
-    Point first = bolts.places().get(0);
-    tell(
-        ThinKind.BOLT_TIP,
-        "bolt's tip to the " + (bolts.tip().label().contains("slot") ? "slots" : "fretboard"),
-        bolts.tip(),
-        first.x(),
-        first.y(),
-        List.of("bolt.bite", "bolt.reach", "heel.thickness"));
-    tell(
-        spots,
-        ThinKind.BOLT_EDGE,
-        ThinKind.BOLT_EDGE.limit(d),
-        "bolt to the heel's edge",
-        bolts.edge(),
-        first.x(),
-        first.y(),
-        List.of("bolt.across", "bolt.first", "bolt.along"));
-    bolts
-        .channel()
-        .ifPresent(
-            c ->
-                tell(
-                    ThinKind.BOLT_CHANNEL,
-                    "bolt to a channel of the neck",
-                    c,
-                    first.x(),
-                    first.y(),
-                    List.of("bolt.first", "bolt.across", "rod.length", "bolt.bite")));
   }
 
   /** Wood beyond the floor; the pocket and the controls have limits of their own. */
@@ -201,7 +87,7 @@ public final class BodyThinSpots {
     }
     Point at = cut.shapes().get(0).centre();
     boolean cavity = cut.kind() == CutKind.CAVITY && cut.from() == CutFrom.BACK;
-    tell(
+    spots.tell(
         cavity ? ThinKind.CONTROL_TOP : ThinKind.FLOOR,
         (cavity ? "top over the " : "under the ") + cut.words(),
         floor,
@@ -251,7 +137,7 @@ public final class BodyThinSpots {
             body.basis(cut).and(body.surface().basis()));
     boolean bore = cut.kind().bored() && cut.kind() != CutKind.RELIEF;
     binding(cut, left, least);
-    tell(
+    spots.tell(
         bore ? ThinKind.BORE : ThinKind.EDGE,
         cut.words() + " to the edge",
         left,
@@ -262,7 +148,9 @@ public final class BodyThinSpots {
 
   /** Binding is let into the edge, so that less is left before it. */
   private void binding(Cut cut, Value toEdge, Edge.Nearest least) {
-    if (body.binding() == 0 || toEdge.value() > 2 * ThinKind.EDGE.limit().warn() + body.binding()) {
+    if (body.binding() == 0
+        || toEdge.value() - body.binding()
+            > spots.farthest(2 * ThinKind.EDGE.limit().warn(), ThinKind.SURFACE)) {
       return;
     }
     Value width = Decided.of("binding.let-in", "Binding is let in by", body.binding(), FINE_LENGTH);
@@ -274,7 +162,7 @@ public final class BodyThinSpots {
             "e − b",
             in("e", toEdge),
             in("b", width));
-    tell(
+    spots.tell(
         ThinKind.SURFACE,
         cut.words() + " to the binding",
         left,
@@ -302,7 +190,7 @@ public final class BodyThinSpots {
             Math.min(top, back),
             "least of the ways up and down",
             body.basis(cut).with(thickness));
-    tell(
+    spots.tell(
         ThinKind.BORE,
         cut.words() + " to the " + (top < back ? "top" : "back"),
         left,
@@ -315,8 +203,9 @@ public final class BodyThinSpots {
     if (cut.kind() == CutKind.BOLT || cut.kind() == CutKind.STRING) {
       return;
     }
+    double far = spots.farthest(SurfaceGap.FAR, ThinKind.SURFACE, ThinKind.BORE);
     SurfaceGap least = null;
-    for (SurfaceGap gap : SurfaceGap.of(cut, body.surface(), toEdge)) {
+    for (SurfaceGap gap : SurfaceGap.of(cut, body.surface(), toEdge, far)) {
       least = least == null || gap.distance() < least.distance() ? gap : least;
     }
     if (least == null) {
@@ -332,16 +221,9 @@ public final class BodyThinSpots {
             body.basis(cut).and(body.surface().basis()));
     List<String> by =
         new ArrayList<>(cut.changedBy().subList(0, Math.min(3, cut.changedBy().size())));
-    by.add(
-        switch (least.what()) {
-          case "arm contour" -> "arm.depth";
-          case "belly contour" -> "belly.depth";
-          case "heel carve" -> "heel-carve.depth";
-          case "carved top" -> "carve.drop";
-          default -> least.face() == BodyFace.TOP ? "edge.round-top" : "edge.round-back";
-        });
+    by.add(least.changedBy());
     boolean bore = cut.kind().bored();
-    tell(
+    spots.tell(
         bore ? ThinKind.BORE : ThinKind.SURFACE,
         cut.words() + " to the " + least.what(),
         left,
@@ -352,7 +234,8 @@ public final class BodyThinSpots {
 
   /** Every pair has its number; of a row of like bores only the nearest pair is told. */
   private void webs() {
-    List<Web> all = Web.all(body.cuts(), NEAR);
+    double near = spots.farthest(NEAR, ThinKind.BORE, ThinKind.SAME_FACE, ThinKind.OPPOSITE);
+    List<Web> all = Web.all(body.cuts(), near);
     Map<String, Web> least = new LinkedHashMap<>();
     for (Web web : all) {
       least.merge(
@@ -398,7 +281,7 @@ public final class BodyThinSpots {
     }
     Set<String> once = new HashSet<>();
     by.removeIf(id -> !once.add(id));
-    tell(
+    spots.tell(
         bore ? ThinKind.BORE : same ? ThinKind.SAME_FACE : ThinKind.OPPOSITE,
         a.words() + " to " + b.words(),
         left,

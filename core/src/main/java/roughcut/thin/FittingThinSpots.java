@@ -72,10 +72,6 @@ final class FittingThinSpots {
     hardware();
   }
 
-  private void tell(ThinKind kind, String what, Value left, double x, double y, List<String> by) {
-    BodyThinSpots.tell(spots, kind, kind.limit(), what, left, x, y, by);
-  }
-
   private Value value(String id) {
     return ledger.values().get(id);
   }
@@ -87,7 +83,7 @@ final class FittingThinSpots {
           .hidden()
           .ifPresent(
               h ->
-                  tell(
+                  spots.tell(
                       ThinKind.HIDDEN,
                       pickup.fitting().words() + "'s ring over its rout",
                       h,
@@ -121,7 +117,7 @@ final class FittingThinSpots {
         .findFirst()
         .ifPresent(f -> by.add(f.id("left")));
     by.add("body.thickness");
-    tell(own.kind, String.format(own.words, fitting.words()), left, at.x(), at.y(), by);
+    spots.tell(own.kind, String.format(own.words, fitting.words()), left, at.x(), at.y(), by);
   }
 
   /**
@@ -143,8 +139,7 @@ final class FittingThinSpots {
         if (a.of().equals(b.of()) || covers(a, b) || covers(b, a)) {
           continue;
         }
-        if (a.solid().box().distance(b.solid().box())
-            >= ThinKind.HARDWARE.limit().warn() * BodyThinSpots.WORTH_TELLING) {
+        if (a.solid().box().distance(b.solid().box()) >= spots.within(ThinKind.HARDWARE)) {
           continue;
         }
         ClosestApproach closest = ClosestApproach.of(a.solid(), b.solid());
@@ -156,7 +151,7 @@ final class FittingThinSpots {
                 closest.distance() > 0 ? closest.distance() : -inEachOther(a, b),
                 "least distance of the two in space; less than 0 by how deep they lie in each other",
                 body.basis(a).and(body.basis(b)));
-        tell(
+        spots.tell(
             ThinKind.HARDWARE,
             a.words() + " to " + b.words(),
             left,

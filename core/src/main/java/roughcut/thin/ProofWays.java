@@ -37,7 +37,7 @@ public final class ProofWays {
       return ways;
     }
     Limit limit =
-        shop.limit(ThinKind.POCKET_FLOOR_BOLTED.id(), BodyThinSpots.floorLimit(givens, body));
+        shop.limit(PocketThinSpots.floorKind(body).id(), PocketThinSpots.floorLimit(givens, body));
     boolean back = proof.tilt().value() > 0;
     String by = text(Math.abs(proof.tilt().value()), FINE_LENGTH, units);
     String edge = back ? "body's edge" : "heel's end";

@@ -8,6 +8,9 @@ import roughcut.shop.Shop;
 
 /** Gathers thin spots. The limits are the handbook's unless the shop has its own. */
 final class Spots {
+  /** A spot with more than so many times its limit isn't told. */
+  private static final double WORTH_TELLING = 3;
+
   /** Seen from the side rather than from above. */
   private static final double SIDE = Double.NaN;
 
@@ -39,6 +42,39 @@ final class Spots {
   /** Enters a spot that is looked at from the side. */
   void add(ThinKind kind, String what, Value left, double x, String... changedBy) {
     add(kind, kind.limit(), what, left, x, SIDE, changedBy);
+  }
+
+  /** Tells a spot unless there is plenty. */
+  void tell(ThinKind kind, String what, Value left, double x, double y, List<String> by) {
+    tell(kind, kind.limit(), what, left, x, y, by);
+  }
+
+  /** The same with limits of its own. */
+  void tell(
+      ThinKind kind, Limit usual, String what, Value left, double x, double y, List<String> by) {
+    if (left.value() < within(kind, usual)) {
+      add(kind, usual, what, left, x, y, by.toArray(String[]::new));
+    }
+  }
+
+  /** Where there is less than this, a spot is told, mm: whatever the shop's own limit is. */
+  double within(ThinKind kind) {
+    return within(kind, kind.limit());
+  }
+
+  private double within(ThinKind kind, Limit usual) {
+    return Math.max(WORTH_TELLING * usual.warn(), shop.limit(kind.id(), usual).warn());
+  }
+
+  /**
+   * What has to be looked at so that no spot of these kinds is missed, mm; {@code usual} at least.
+   */
+  double farthest(double usual, ThinKind... kinds) {
+    double far = usual;
+    for (ThinKind kind : kinds) {
+      far = Math.max(far, shop.limit(kind.id(), kind.limit()).warn());
+    }
+    return far;
   }
 
   List<ThinSpot> list() {

@@ -5,6 +5,7 @@ import java.util.List;
 import roughcut.body.BodySurface;
 import roughcut.body.Contour;
 import roughcut.design.BodyFace;
+import roughcut.design.SurfaceDecisions;
 import roughcut.geometry.Box;
 import roughcut.geometry.ClosestApproach;
 import roughcut.geometry.Convex;
@@ -27,11 +28,12 @@ import roughcut.rout.Cut;
  *
  * @param what arm contour, belly contour, heel carve, carved top or rounded edge: what takes the
  *     most there
+ * @param changedBy the decision on how much that takes
  * @param distance mm
  * @param at where on the face, from above
  */
-record SurfaceGap(String what, BodyFace face, double distance, Point at) {
-  /** Gaps wider than this are nobody's concern, mm. */
+record SurfaceGap(String what, String changedBy, double distance, Point at) {
+  /** Gaps wider than this are nobody's concern under the usual limits, mm. */
   static final double FAR = 10;
 
   private static final int STARTS = 3;
@@ -46,20 +48,20 @@ record SurfaceGap(String what, BodyFace face, double distance, Point at) {
   private static final double OPEN = 0.05;
 
   /**
-   * Every gap of a cut to what was taken off a face, within {@link #FAR}; a solid that opens at a
+   * Every gap of a cut to what was taken off a face, within {@code far} mm; a solid that opens at a
    * face has none to it, one that a top covers has.
    */
-  static List<SurfaceGap> of(Cut cut, BodySurface surface, Edge.Nearest toEdge) {
+  static List<SurfaceGap> of(Cut cut, BodySurface surface, Edge.Nearest toEdge, double far) {
     List<SurfaceGap> gaps = new ArrayList<>();
     for (BodyFace face : BodyFace.values()) {
       double reach = surface.edgeReach(face);
-      boolean nearEdge = reach > 0 && toEdge.distance() < reach + FAR;
+      boolean nearEdge = reach > 0 && toEdge.distance() < reach + far;
       SurfaceGap best = null;
       for (Convex solid : cut.solids()) {
-        SurfaceGap here = gap(solid, surface, face, nearEdge);
+        SurfaceGap here = gap(solid, surface, face, nearEdge, far);
         best = here != null && (best == null || here.distance < best.distance) ? here : best;
       }
-      if (best != null && best.distance < FAR) {
+      if (best != null && best.distance < far) {
         gaps.add(best);
       }
     }
@@ -67,7 +69,7 @@ record SurfaceGap(String what, BodyFace face, double distance, Point at) {
   }
 
   private static SurfaceGap gap(
-      Convex solid, BodySurface surface, BodyFace face, boolean nearEdge) {
+      Convex solid, BodySurface surface, BodyFace face, boolean nearEdge, double far) {
     Box box = solid.box();
     boolean back = face == BodyFace.BACK;
     double plain =
@@ -78,19 +80,20 @@ record SurfaceGap(String what, BodyFace face, double distance, Point at) {
       return null;
     }
     List<Contour> near =
-        surface.contours().stream().filter(c -> c.face() == face && c.reaches(box, FAR)).toList();
+        surface.contours().stream().filter(c -> c.face() == face && c.reaches(box, far)).toList();
     double most = near.stream().mapToDouble(Contour::depth).sum();
     most += nearEdge ? surface.edgeLoss(face, 0) : 0;
-    if (most == 0 || plain - most > FAR) {
+    if (most == 0 || plain - most > far) {
       return null;
     }
     return near.isEmpty() && surface.rise() == 0
-        ? besideEdge(solid, box, surface, face)
+        ? besideEdge(solid, box, surface, face, far)
         : new Search(solid, box, surface, face, near, nearEdge).go();
   }
 
   /** Beside the edge a face is lost by the distance from the edge only, so one line tells it. */
-  private static SurfaceGap besideEdge(Convex solid, Box box, BodySurface surface, BodyFace face) {
+  private static SurfaceGap besideEdge(
+      Convex solid, Box box, BodySurface surface, BodyFace face, double far) {
     Edge edge = surface.edge();
     boolean round = solid instanceof Cylinder bore && bore.upright();
     Edge.Nearest nearest =
@@ -101,15 +104,14 @@ record SurfaceGap(String what, BodyFace face, double distance, Point at) {
                 : edge.nearest(Cut.shadow((Cylinder) solid));
     double inside = nearest.distance();
     double reach = surface.edgeReach(face);
-    if (inside < 0 || inside > reach + FAR) {
+    if (inside < 0 || inside > reach + far) {
       return null;
     }
     double high =
         face == BodyFace.BACK ? surface.thickness() - box.z1() : box.z0() - surface.topPlane(0);
-    String what = face == BodyFace.TOP && surface.drop() > 0 ? "carved top" : "rounded edge";
     double over = high - surface.edgeLoss(face, inside);
     if (over < 0) {
-      return new SurfaceGap(what, face, over, nearest.from());
+      return ofEdge(surface, face, over, nearest.from());
     }
     Minimum least =
         Minimum.of(
@@ -118,7 +120,18 @@ record SurfaceGap(String what, BodyFace face, double distance, Point at) {
             Math.max(Precision.NEAR, Math.min(inside, reach)),
             24,
             0.005);
-    return new SurfaceGap(what, face, least.value(), nearest.from());
+    return ofEdge(surface, face, least.value(), nearest.from());
+  }
+
+  /** To what is taken off all along a face's edge. */
+  private static SurfaceGap ofEdge(BodySurface surface, BodyFace face, double distance, Point at) {
+    return face == BodyFace.TOP && surface.drop() > 0
+        ? new SurfaceGap("carved top", SurfaceDecisions.CARVE_DROP.id(), distance, at)
+        : new SurfaceGap(
+            "rounded edge",
+            (face == BodyFace.TOP ? SurfaceDecisions.ROUND_TOP : SurfaceDecisions.ROUND_BACK).id(),
+            distance,
+            at);
   }
 
   /** Walks over the finished face to where a solid comes nearest it. */
@@ -217,7 +230,7 @@ record SurfaceGap(String what, BodyFace face, double distance, Point at) {
           at = better;
         }
       }
-      return new SurfaceGap(what(at), face, least, at);
+      return named(at, least);
     }
 
     /** What the edge takes there; nothing where it isn't near, less than nothing off the body. */
@@ -257,17 +270,17 @@ record SurfaceGap(String what, BodyFace face, double distance, Point at) {
       return ClosestApproach.of(new Point3(p.x(), p.y(), z), solid).distance();
     }
 
-    private String what(Point p) {
+    private SurfaceGap named(Point p, double distance) {
       double most = edgeLoss(p);
-      String name = face == BodyFace.TOP && surface.drop() > 0 ? "carved top" : "rounded edge";
+      SurfaceGap gap = ofEdge(surface, face, distance, p);
       for (Contour contour : near) {
         double own = contour.at(p.x(), p.y());
         if (!(most >= own)) {
           most = own;
-          name = contour.name();
+          gap = new SurfaceGap(contour.name(), contour.kind().depth().id(), distance, p);
         }
       }
-      return name;
+      return gap;
     }
   }
 }

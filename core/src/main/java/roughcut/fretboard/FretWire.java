@@ -1,0 +1,71 @@
+package roughcut.fretboard;
+
+import static roughcut.measure.Quantity.LENGTH;
+import static roughcut.measure.Worked.in;
+
+import java.util.List;
+import roughcut.design.Decisions;
+import roughcut.design.FretboardDecisions;
+import roughcut.measure.Basis;
+import roughcut.measure.Found;
+import roughcut.measure.Known;
+import roughcut.measure.Ledger;
+import roughcut.measure.Quantity;
+import roughcut.measure.Value;
+import roughcut.record.Givens;
+
+/**
+ * The wire of the frets: how long each is, all of them, and how it is bent (handbook page 5,
+ * "Wire").
+ */
+final class FretWire {
+  private FretWire() {}
+
+  /**
+   * Wire for one fret, over its crown and out at both sides.
+   *
+   * @param radius of the fretboard there
+   * @param chord straight from edge to edge
+   * @param overhang beyond each edge
+   */
+  static Value length(int fret, Value radius, Value chord, Value overhang, Ledger ledger) {
+    return ledger.put(
+        "wire." + fret + ".length",
+        "Wire for fret " + fret,
+        LENGTH,
+        "2 · R · asin(min(1, w / (2 · R))) · π / 180 + 2 · o",
+        in("R", radius),
+        in("w", chord),
+        in("π", Known.of("pi", "π", Math.PI, Quantity.RATIO, "a circle's own")),
+        in("o", overhang));
+  }
+
+  /** All of them, and a little to spare. */
+  static Value total(List<Value> lengths, Ledger ledger) {
+    return ledger.put(
+        "wire.total",
+        "Wire for all frets, 5 % to spare",
+        LENGTH,
+        "1.05 · Σ",
+        in(
+            "Σ",
+            Found.of(
+                "wire.sum",
+                "All frets together",
+                lengths.stream().mapToDouble(Value::value).sum(),
+                LENGTH,
+                "found by adding them",
+                Basis.of(lengths))));
+  }
+
+  /** The radius to which the wire is bent before it is pressed in. */
+  static Value bend(Givens givens, Ledger ledger) {
+    return ledger.put(
+        "wire.bend-radius",
+        "Bend the wire to a radius of",
+        LENGTH,
+        "s · R",
+        in("s", givens.get(FretboardDecisions.BEND)),
+        in("R", givens.get(Decisions.RADIUS_NUT)));
+  }
+}
