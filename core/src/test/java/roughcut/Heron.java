@@ -17,23 +17,46 @@ import roughcut.measure.Unreadable;
 import roughcut.plan.Plan;
 import roughcut.plan.Rooms;
 import roughcut.record.Build;
+import roughcut.record.Measurables;
+import roughcut.record.Reading;
 
 /** The demo's six-string as a starting point for tests, with decisions set on top. */
 public final class Heron {
+  private static final LocalDate DAY = LocalDate.of(2026, 5, 4);
+
   private Heron() {}
 
   public static Build build() {
-    return Demo.heron(LocalDate.of(2026, 5, 4));
+    return Demo.heron(DAY);
   }
 
   /** The plan as designed, with decisions given as {@code id=value}. */
   public static Plan with(String... settings) {
-    return Plan.of(build().asDesigned().withDesign(set(build().design(), settings)), Demo.shop());
+    return Plan.of(lived(build().asDesigned(), settings), Demo.shop());
   }
 
   /** The first chapters alone, as designed, with decisions given as {@code id=value}. */
   public static Rooms rooms(String... settings) {
-    return Rooms.of(build().asDesigned().withDesign(set(build().design(), settings)));
+    return Rooms.of(lived(build().asDesigned(), settings));
+  }
+
+  /**
+   * A build with decisions given as {@code id=value}, readings of what nobody decides given the
+   * same way, and what was done as {@code done=operation}.
+   */
+  public static Build lived(Build build, String... settings) {
+    Build next = build;
+    for (String setting : settings) {
+      String[] parts = setting.split("=", 2);
+      if (parts[0].equals("done")) {
+        next = next.withLog(next.log().turned(parts[1], DAY.atStartOfDay()));
+      } else if (Measurables.find(parts[0]).isPresent()) {
+        next = next.withReading(Reading.of(parts[0], Double.parseDouble(parts[1]), DAY));
+      } else {
+        next = next.withDesign(set(next.design(), setting));
+      }
+    }
+    return next;
   }
 
   public static Design set(Design design, String... settings) {

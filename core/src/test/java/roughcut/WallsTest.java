@@ -26,6 +26,7 @@ class WallsTest {
           "shop",
           "design",
           "record",
+          "part",
           "layout",
           "blank",
           "fretboard",

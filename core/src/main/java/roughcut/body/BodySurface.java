@@ -13,16 +13,20 @@ import roughcut.geometry.Point;
 import roughcut.layout.BodyOutline;
 import roughcut.layout.FretLayout;
 import roughcut.measure.Basis;
+import roughcut.part.BodyState;
+import roughcut.part.BodyWork;
 import roughcut.record.Givens;
 
 /**
- * Top and back of the finished body as heights over the plan: a flat slab, less round-overs, arm,
- * belly and heel contours, and a carved top. z counts downwards from the top's plane at the neck
- * end, so that the back of a flat body lies at its thickness.
+ * Top and back of the body as heights over the plan: a flat slab, less round-overs, arm, belly and
+ * heel contours, and a carved top. z counts downwards from the top's plane at the neck end, so that
+ * the back of a flat body lies at its thickness.
  *
  * @param rise how much higher a carved top is at the saddle line than at the neck end
  * @param from where that rise begins, the body's edge at the neck
  * @param to where it ends, the saddle line
+ * @param overTop stock that is still on the top, mm
+ * @param overBack stock that is still on the back, mm
  */
 public record BodySurface(
     Edge edge,
@@ -36,6 +40,8 @@ public record BodySurface(
     double rise,
     double from,
     double to,
+    double overTop,
+    double overBack,
     Basis basis) {
   public BodySurface {
     contours = List.copyOf(contours);
@@ -51,6 +57,28 @@ public record BodySurface(
     return flat() ? Basis.NONE : basis;
   }
 
+  /**
+   * The body's faces at a stage: without what is still to be cut of its shape, and with the stock
+   * that is still to come off.
+   */
+  public BodySurface at(BodyState state) {
+    return new BodySurface(
+        edge,
+        thickness,
+        contours.stream().filter(c -> !state.toCome(c.kind().work())).toList(),
+        state.toCome(BodyWork.EDGES) ? 0 : roundTop,
+        state.toCome(BodyWork.EDGES) ? 0 : roundBack,
+        state.toCome(BodyWork.CARVE) ? 0 : drop,
+        carveWidth,
+        ledge,
+        rise,
+        from,
+        to,
+        state.on(BodyFace.TOP),
+        state.on(BodyFace.BACK),
+        basis.with(state.stock(), state.outside()));
+  }
+
   private BodySurface on(Basis shaping) {
     return new BodySurface(
         edge,
@@ -64,6 +92,8 @@ public record BodySurface(
         rise,
         from,
         to,
+        overTop,
+        overBack,
         shaping);
   }
 
@@ -121,6 +151,8 @@ public record BodySurface(
         value(givens, StringDecisions.CARVE_RISE),
         value(givens, Decisions.JOINT_X),
         frets.scale().value(),
+        0,
+        0,
         Basis.NONE);
   }
 
@@ -164,7 +196,17 @@ public record BodySurface(
 
   /** z of the top before edges and contours: where routs from the top are measured from. */
   public double topPlane(double x) {
-    return -riseAt(x);
+    return -riseAt(x) - overTop;
+  }
+
+  /** z of the back before edges and contours: where routs from the back are measured from. */
+  public double backPlane() {
+    return thickness + overBack;
+  }
+
+  /** Stock that is still on a face, mm. */
+  public double over(BodyFace face) {
+    return face == BodyFace.TOP ? overTop : overBack;
   }
 
   /** What carving takes off the top so far inside the edge. */
@@ -209,7 +251,7 @@ public record BodySurface(
     double inside = edgeReach(face) > 0 ? edge.inside(new Point(x, y)) : 0;
     double loss = inside < edgeReach(face) ? edgeLoss(face, inside) : 0;
     loss += contoured(face, x, y);
-    return face == BodyFace.TOP ? topPlane(x) + loss : thickness - loss;
+    return face == BodyFace.TOP ? topPlane(x) + loss : backPlane() - loss;
   }
 
   /** Whether anything is taken off beside the plain slab. */

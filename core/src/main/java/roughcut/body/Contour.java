@@ -5,6 +5,7 @@ import roughcut.design.NumberDecision;
 import roughcut.design.SurfaceDecisions;
 import roughcut.geometry.Box;
 import roughcut.geometry.Point;
+import roughcut.part.BodyWork;
 
 /**
  * Wood taken off one face towards the edge: deepest at the outermost place, less and less inwards
@@ -28,16 +29,23 @@ public record Contour(
     double length) {
   /** Where a body is hollowed, each with the decision on how deep. */
   public enum Kind {
-    ARM("arm contour", SurfaceDecisions.ARM_DEPTH),
-    BELLY("belly contour", SurfaceDecisions.BELLY_DEPTH),
-    HEEL("heel carve", SurfaceDecisions.HEEL_CARVE_DEPTH);
+    ARM("arm contour", SurfaceDecisions.ARM_DEPTH, BodyWork.ARM),
+    BELLY("belly contour", SurfaceDecisions.BELLY_DEPTH, BodyWork.BELLY),
+    HEEL("heel carve", SurfaceDecisions.HEEL_CARVE_DEPTH, BodyWork.HEEL);
 
     private final String words;
     private final NumberDecision depth;
+    private final BodyWork work;
 
-    Kind(String words, NumberDecision depth) {
+    Kind(String words, NumberDecision depth, BodyWork work) {
       this.words = words;
       this.depth = depth;
+      this.work = work;
+    }
+
+    /** What cuts it. */
+    public BodyWork work() {
+      return work;
     }
 
     /** The decision on how deep it is. */

@@ -8,6 +8,8 @@ import roughcut.design.NumberDecision;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
+import roughcut.record.Measurable;
+import roughcut.record.Measurables;
 
 /**
  * Whether measured values stand in the place of decided ones: in every command they do, unless they
@@ -37,6 +39,7 @@ final class Measured {
                         + Decisions.find(plan.build().design(), e.getKey())
                             .filter(NumberDecision.class::isInstance)
                             .map(d -> ((NumberDecision) d).quantity())
+                            .or(() -> Measurables.find(e.getKey()).map(Measurable::quantity))
                             .map(q -> NumberWriter.text(e.getValue().value(), q, Units.MM))
                             .orElse(Double.toString(e.getValue().value())))
             .collect(Collectors.joining(", "));

@@ -183,11 +183,7 @@ public final class Counting {
           rule(
               "relief\\.(diameter|left|clear|edge)",
               "with a target for the body's weight",
-              d -> RoutDecisions.MASS_TARGET.in(d) > 0),
-          rule(
-              "body\\.stock-from",
-              "while the body is still too thick",
-              d -> RoutDecisions.STOCK_LEFT.in(d) > 0));
+              d -> RoutDecisions.MASS_TARGET.in(d) > 0));
 
   private Counting() {}
 

@@ -242,12 +242,6 @@ public final class NeckDecisions {
   public static final NumberDecision CARVE_ROUNDS =
       BOOK.number("carve.rounds", "Rounds of facets", COUNT, 3, 1, 4, 1)
           .hint("Bevels a side: one, then two more, then four more.");
-  public static final NumberDecision CARVE_NOW_1 =
-      BOOK.number("carve.now-1", "Now at fret 1", LENGTH, 0, 0, 80, 0.1)
-          .measured("Thickness with the fretboard, as the neck is; 0 until it is measured.");
-  public static final NumberDecision CARVE_NOW_12 =
-      BOOK.number("carve.now-12", "Now at the octave", LENGTH, 0, 0, 80, 0.1)
-          .measured("Thickness with the fretboard, as the neck is; 0 until it is measured.");
   public static final NumberDecision CARVE_STATION =
       BOOK.number("carve.station", "One more station", LENGTH, 0, 0, 1000, 1)
           .hint("Facet lines there too, from the nut line; 0 for none.");

@@ -5,11 +5,9 @@ import java.util.Map;
 import java.util.TreeMap;
 import java.util.function.BiFunction;
 import java.util.function.ToDoubleFunction;
-import java.util.regex.Pattern;
-import roughcut.measure.NumberReader;
 import roughcut.measure.NumberWriter;
-import roughcut.measure.Pitch;
 import roughcut.measure.Quantity;
+import roughcut.measure.Range;
 import roughcut.measure.Units;
 import roughcut.measure.Unreadable;
 
@@ -65,7 +63,7 @@ public record NumberDecision(
    */
   public Design with(Design design, double value) {
     if (!allows(value)) {
-      throw new IllegalArgumentException(label + ": " + limits(value, Units.MM));
+      throw new IllegalArgumentException(label + ": " + range().refusal(value, Units.MM));
     }
     return setter.apply(design, value);
   }
@@ -82,8 +80,13 @@ public record NumberDecision(
     return design.withNumbers(left);
   }
 
+  /** Between what it makes sense. */
+  public Range range() {
+    return new Range(quantity, least, most);
+  }
+
   public boolean allows(double value) {
-    return value >= least && value <= most;
+    return range().allows(value);
   }
 
   /**
@@ -93,20 +96,7 @@ public record NumberDecision(
    * @throws Unreadable in words for the maker
    */
   public double read(String text, Units units) throws Unreadable {
-    double value =
-        switch (quantity) {
-          case FINE_LENGTH, LENGTH, ROUGH_LENGTH -> NumberReader.length(text, units);
-          case ANGLE -> NumberReader.angle(text);
-          case COUNT -> NumberReader.count(text);
-          case PITCH -> Pitch.read(text);
-          default ->
-              NumberReader.ratio(
-                  text.replaceFirst("\\s*" + Pattern.quote(quantity.sign()) + "\\s*$", ""));
-        };
-    if (!allows(value)) {
-      throw new Unreadable(limits(value, units));
-    }
-    return value;
+    return range().read(text, units);
   }
 
   /**
@@ -127,12 +117,5 @@ public record NumberDecision(
   @Override
   public String editable(Design design, Units units) {
     return NumberWriter.editable(in(design), quantity, units);
-  }
-
-  private String limits(double value, Units units) {
-    boolean low = value < least;
-    return NumberWriter.text(value, quantity, units)
-        + (low ? " is too small: at least " : " is too large: at most ")
-        + NumberWriter.text(low ? least : most, quantity, units);
   }
 }

@@ -134,24 +134,12 @@ public final class RoutDecisions {
           .follows(d -> bridge(d).springs().width())
           .measured("Across the springs. Empty for the kind's own.");
 
-  public static final NumberDecision STOCK_LEFT =
-      BOOK.number("body.stock-left", "Still too thick by", LENGTH, 0, 0, 60, 0.1)
-          .measured("0 when it is at its thickness.");
   public static final ChoiceDecision<BodyFace> STOCK_FROM =
       BOOK.choice(
           "body.stock-from",
-          "That comes off",
+          "Last comes off",
           BodyFace.values(),
-          "From which face the rest will be planed.");
-  public static final NumberDecision OUTLINE_LEFT =
-      BOOK.number("body.outline-left", "Still outside its line", LENGTH, 0, 0, 40, 0.5)
-          .measured("0 when it is sawn and trimmed to its outline.");
-  public static final ChoiceDecision<SurfacesStage> SURFACES_STAGE =
-      BOOK.choice(
-          "body.surfaces",
-          "Edges, contours",
-          SurfacesStage.values(),
-          "Round-overs, arm, belly and heel contours, carving.");
+          "From which face the body is planed to its thickness.");
   public static final NumberDecision FILM =
       BOOK.number("finish.film", "Film of finish", FINE_LENGTH, 0.15, 0, 1, 0.05)
           .hint("Counts in pockets, bores and ferrules.");

@@ -131,7 +131,7 @@ public final class BuildFile {
           .properties()
           .removeIf(
               e ->
-                  Decisions.knows(e.getKey())
+                  (Decisions.knows(e.getKey()) || BeforeStages.had(e.getKey()))
                       && !build.design().numbers().containsKey(e.getKey())
                       && !build.design().choices().containsKey(e.getKey()));
     }

@@ -28,7 +28,7 @@ import roughcut.record.Build;
  */
 final class BuildJson {
   static final String KIND = "rough-cut-build";
-  static final int FORMAT = 2;
+  static final int FORMAT = 3;
 
   /** Objects whose fields are names that the maker gave: what isn't there any more was removed. */
   static final List<String> NAMED_BY_THE_MAKER = List.of("boards", "saws", "placements");

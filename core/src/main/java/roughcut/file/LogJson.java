@@ -17,16 +17,19 @@ import roughcut.design.Decision;
 import roughcut.design.Decisions;
 import roughcut.design.Design;
 import roughcut.design.NumberDecision;
+import roughcut.measure.Range;
 import roughcut.record.Done;
 import roughcut.record.FretRecords;
 import roughcut.record.FretStage;
 import roughcut.record.Log;
+import roughcut.record.Measurable;
+import roughcut.record.Measurables;
 import roughcut.record.Reading;
 
 /**
  * What happened to an instrument, as JSON: {@code log} with its readings, what was done, and what
  * was done to which fret. Format 1 had one reading of each thing in {@code measured}, by id, and
- * {@code frets} at the top.
+ * {@code frets} at the top; how far parts had come was decided until format 3.
  */
 final class LogJson {
   static final String FIELD = "log";
@@ -84,7 +87,8 @@ final class LogJson {
    */
   Log read(ObjectNode root) throws FileTrouble {
     if (!root.has(FIELD)) {
-      return new Log(first(root.path(MEASURED)), List.of(), frets(root.path(FRETS)));
+      List<Reading> first = first(root.path(MEASURED));
+      return new Log(staged(first, List.of(), root), List.of(), frets(root.path(FRETS)));
     }
     JsonNode node = root.path(FIELD);
     List<Reading> readings = new ArrayList<>();
@@ -111,7 +115,11 @@ final class LogJson {
               Duration.ofMinutes(one.path("minutes").asLong(0)),
               one.path("note").asText("")));
     }
-    return new Log(readings, done, frets(node.path(FRETS)));
+    return new Log(staged(readings, done, root), done, frets(node.path(FRETS)));
+  }
+
+  private List<Reading> staged(List<Reading> readings, List<Done> done, ObjectNode root) {
+    return BeforeStages.readings(readings, done, root.path("decisions"), design);
   }
 
   /** Format 1: the one reading that stood of each decision. */
@@ -120,7 +128,7 @@ final class LogJson {
     for (Map.Entry<String, JsonNode> entry : object.properties()) {
       String id = entry.getKey();
       double value = value(id, entry.getValue().path("value"), "measured, " + id);
-      if (measurable(id).isPresent()) {
+      if (range(id).isPresent() || BeforeStages.had(id)) {
         readings.add(
             Reading.of(id, value, day(entry.getValue().path("on").asText(), "measured " + id)));
       }
@@ -128,17 +136,20 @@ final class LogJson {
     return readings;
   }
 
-  private Optional<NumberDecision> measurable(String id) {
+  /** Between what it can be read; empty where nothing is measured under that id. */
+  private Optional<Range> range(String id) {
     Optional<Decision> decision = Decisions.find(design, id);
     return decision
         .filter(NumberDecision.class::isInstance)
         .map(NumberDecision.class::cast)
-        .filter(NumberDecision::measurable);
+        .filter(NumberDecision::measurable)
+        .map(NumberDecision::range)
+        .or(() -> Measurables.find(id).map(Measurable::range));
   }
 
   private double value(String id, JsonNode node, String where) throws FileTrouble {
     double value = build.number(node, where);
-    if (measurable(id).map(d -> !d.allows(value)).orElse(false)) {
+    if (range(id).map(r -> !r.allows(value)).orElse(false)) {
       throw new FileTrouble(build.file() + ": measured " + id + " of " + value + " can't be right");
     }
     return value;

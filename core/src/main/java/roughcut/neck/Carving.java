@@ -5,6 +5,7 @@ import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import roughcut.design.Decisions;
 import roughcut.design.NeckDecisions;
 import roughcut.design.RodActing;
@@ -13,6 +14,7 @@ import roughcut.measure.Ledger;
 import roughcut.measure.Sentence;
 import roughcut.measure.Value;
 import roughcut.record.Givens;
+import roughcut.record.Measurables;
 
 /**
  * Carving the neck's back from computed lines: facets at fret 1, at the octave fret and at one more
@@ -77,8 +79,10 @@ public record Carving(
     String octave = Integer.toString((int) frets.divisions().value());
     List<Facets> facets = new ArrayList<>();
     List<Reading> readings = new ArrayList<>();
-    Value first = givens.get(NeckDecisions.CARVE_NOW_1);
-    Value second = givens.get(NeckDecisions.CARVE_NOW_12);
+    Value wanted1 = givens.get(Decisions.THICKNESS_1);
+    Value wanted12 = givens.get(Decisions.THICKNESS_12);
+    Optional<Value> first = givens.read(Measurables.NECK_1, wanted1);
+    Optional<Value> second = givens.read(Measurables.NECK_12, wanted12);
     SawnBack back =
         new SawnBack(
             neck,
@@ -86,11 +90,11 @@ public record Carving(
             stock.value(),
             first,
             second,
-            neck.basis().with(margin, stock, first, second));
+            neck.basis().with(margin, stock, first.orElse(wanted1), second.orElse(wanted12)));
     facets("1", frets.at(1), back, rounds, facets, ledger);
     facets(octave, frets.octave(), back, rounds, facets, ledger);
-    readings.add(reading("1", first, givens.get(Decisions.THICKNESS_1), ledger));
-    readings.add(reading(octave, second, givens.get(Decisions.THICKNESS_12), ledger));
+    readings.add(reading("1", first, wanted1, ledger));
+    readings.add(reading(octave, second, wanted12, ledger));
     double station = givens.get(NeckDecisions.CARVE_STATION).value();
     if (station > 0) {
       facets("at", Math.min(station, neck.heelEnd().value()), back, rounds, facets, ledger);
@@ -115,18 +119,19 @@ public record Carving(
     }
   }
 
-  private static Reading reading(String station, Value now, Value wanted, Ledger ledger) {
+  private static Reading reading(String station, Optional<Value> now, Value wanted, Ledger ledger) {
     return new Reading(
         "fret " + station,
-        now.value() == 0
-            ? null
-            : ledger.put(
-                "carve." + station + ".left",
-                "Still to come off at fret " + station,
-                FINE_LENGTH,
-                "T_now − T",
-                in("T_now", now),
-                in("T", wanted)));
+        now.map(
+                t ->
+                    ledger.put(
+                        "carve." + station + ".left",
+                        "Still to come off at fret " + station,
+                        FINE_LENGTH,
+                        "T_now − T",
+                        in("T_now", t),
+                        in("T", wanted)))
+            .orElse(null));
   }
 
   private static Bow bow(Givens givens, NeckShape neck, Value edge, Ledger ledger) {

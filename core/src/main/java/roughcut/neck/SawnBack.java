@@ -1,5 +1,6 @@
 package roughcut.neck;
 
+import java.util.Optional;
 import roughcut.measure.Basis;
 import roughcut.measure.Precision;
 import roughcut.measure.Value;
@@ -12,12 +13,17 @@ import roughcut.measure.Value;
  *
  * @param margin left on by the saw, mm
  * @param stock depth of the shaft's wood below the glue line, mm
- * @param first what was read at fret 1, fretboard included; 0 while nothing was
+ * @param first what was read at fret 1, fretboard included; empty while nothing was
  * @param octave the same at the octave fret
  * @param basis what shapes it
  */
 public record SawnBack(
-    NeckShape neck, double margin, double stock, Value first, Value octave, Basis basis) {
+    NeckShape neck,
+    double margin,
+    double stock,
+    Optional<Value> first,
+    Optional<Value> octave,
+    Basis basis) {
 
   /** Depth of the back below the glue line at x, mm. */
   public double depth(double x) {
@@ -35,8 +41,8 @@ public record SawnBack(
     ThicknessLine line = neck.thickness();
     double x1 = line.firstX();
     double x2 = line.octaveX();
-    double one = first.value() > 0 ? first.value() - line.fretboard().value() : Double.NaN;
-    double two = octave.value() > 0 ? octave.value() - line.fretboard().value() : Double.NaN;
+    double one = first.map(v -> v.value() - line.fretboard().value()).orElse(Double.NaN);
+    double two = octave.map(v -> v.value() - line.fretboard().value()).orElse(Double.NaN);
     if (!Double.isNaN(one) && !Double.isNaN(two)) {
       return x <= x1
           ? one - line.depth(x1) + neck.profile(x).depth()

@@ -1,10 +1,11 @@
 package roughcut.neck;
 
+import java.util.Optional;
 import roughcut.design.Decisions;
-import roughcut.design.NeckDecisions;
 import roughcut.layout.FretLayout;
 import roughcut.measure.Value;
 import roughcut.record.Givens;
+import roughcut.record.Measurables;
 
 /**
  * The neck's thickness, fretboard included: straight through the thickness at fret 1 and at the
@@ -29,8 +30,8 @@ public record ThicknessLine(
   public static ThicknessLine of(Givens givens, FretLayout frets) {
     Value decidedFirst = givens.get(Decisions.THICKNESS_1);
     Value decidedOctave = givens.get(Decisions.THICKNESS_12);
-    Value first = real(decidedFirst, givens.get(NeckDecisions.CARVE_NOW_1));
-    Value octave = real(decidedOctave, givens.get(NeckDecisions.CARVE_NOW_12));
+    Value first = real(decidedFirst, givens.read(Measurables.NECK_1, decidedFirst));
+    Value octave = real(decidedOctave, givens.read(Measurables.NECK_12, decidedOctave));
     return new ThicknessLine(
         first,
         octave,
@@ -42,8 +43,8 @@ public record ThicknessLine(
   }
 
   /** What was read below the line is how thick the neck is: no carving puts wood back. */
-  private static Value real(Value line, Value read) {
-    return read.value() > 0 && read.value() < line.value() ? read : line;
+  private static Value real(Value line, Optional<Value> read) {
+    return read.filter(r -> r.value() < line.value()).orElse(line);
   }
 
   /** Whether the line dips because less was read. */

@@ -23,6 +23,11 @@ public record Done(String operation, LocalDateTime at, Duration hands, String no
     return "neck.strip." + number + ".saw";
   }
 
+  /** The operation by which something is cut into the body. */
+  public static String cut(String name) {
+    return "body.cut." + name;
+  }
+
   /** An operation of which nothing more is known. */
   public static Done of(String operation, LocalDateTime at) {
     return new Done(operation, at, Duration.ZERO, "");

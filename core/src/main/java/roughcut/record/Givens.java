@@ -7,6 +7,7 @@ import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
 import roughcut.design.Choice;
@@ -173,6 +174,19 @@ public final class Givens {
       others.add(get((NumberDecision) Decisions.find(build.design(), id).orElseThrow()));
     }
     return told(real(new Found(key, decision.in(real()), FOLLOWS, Basis.of(others))));
+  }
+
+  /**
+   * What was read of something that nobody decides; empty while nothing was.
+   *
+   * @param nominal what it stands for
+   */
+  public Optional<Value> read(Measurable measurable, Value nominal) {
+    Reading reading = readings.get(measurable.id());
+    ValueKey key = new ValueKey(measurable.id(), measurable.label(), measurable.quantity());
+    return reading == null
+        ? Optional.empty()
+        : Optional.of(told(new Read(nominal.as(key), reading.value(), reading.on())));
   }
 
   /** What was read in the place of what was decided, where something was. */

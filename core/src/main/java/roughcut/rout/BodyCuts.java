@@ -30,6 +30,7 @@ import roughcut.measure.Ledger;
 import roughcut.measure.Value;
 import roughcut.neck.Channel;
 import roughcut.neck.NeckShape;
+import roughcut.part.BodyState;
 import roughcut.record.Givens;
 import roughcut.shop.FittingKind;
 import roughcut.shop.Shop;
@@ -41,6 +42,7 @@ import roughcut.strings.Heights;
  * controls, edge, channels, plates, relief.
  *
  * @param surface of the finished body
+ * @param state the body as it is now
  * @param parts hardware as solids
  * @param covers of cavities, for the offcut
  * @param pocket none on a through-neck
@@ -56,6 +58,7 @@ import roughcut.strings.Heights;
  */
 public record BodyCuts(
     BodySurface surface,
+    BodyState state,
     List<Cut> cuts,
     List<Part> parts,
     List<Cover> covers,
@@ -181,6 +184,7 @@ public record BodyCuts(
 
     return new BodyCuts(
         surface,
+        slab.state,
         slab.cuts,
         slab.parts,
         covers,

@@ -7,6 +7,7 @@ import static roughcut.measure.Worked.in;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import roughcut.body.BodySurface;
 import roughcut.design.BodyFace;
 import roughcut.design.Fitting;
 import roughcut.geometry.Cylinder;
@@ -17,6 +18,7 @@ import roughcut.geometry.Prism;
 import roughcut.geometry.Shapes;
 import roughcut.measure.Found;
 import roughcut.measure.Value;
+import roughcut.part.BodyState;
 
 /**
  * How single controls sit in the top: the hole for shaft or lever, a recess round it where the top
@@ -80,6 +82,7 @@ final class ControlSeats {
     if (face == BodyFace.BACK) {
       double lost = slab.surface.at(BodyFace.TOP, at.x(), at.y());
       double left = throughTop(control, floor, lost - plane);
+      now(control, floor, at);
       slab.ledger.put(
           control.id("room"),
           control.title() + ", room behind it in the cavity",
@@ -149,6 +152,32 @@ final class ControlSeats {
           in("f", left));
     }
     return left.value();
+  }
+
+  /** What is left of the top there now, where some of it is still to come off. */
+  private void now(Fitting control, Value floor, Point at) {
+    BodySurface now = slab.surface.at(slab.state);
+    double plane = now.topPlane(at.x());
+    if (slab.state.isFinished()) {
+      return;
+    }
+    slab.ledger.put(
+        BodyState.now(control.id("top-left")),
+        control.title() + ", top over the cavity now",
+        LENGTH,
+        "f + s − c − r",
+        in("f", floor),
+        in("s", slab.state.over(BodyFace.TOP)),
+        in(
+            "c",
+            Found.of(
+                BodyState.now(control.id("carved")),
+                "Carved or contoured off there by now",
+                now.at(BodyFace.TOP, at.x(), at.y()) - plane,
+                LENGTH,
+                "found on the top as it is",
+                now.heights().and(slab.soFar()))),
+        in("r", slab.get(control, "recess")));
   }
 
   /** How much lower the top is somewhere under the washer than at the shaft, mm. */

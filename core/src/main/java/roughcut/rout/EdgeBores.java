@@ -7,6 +7,7 @@ import static roughcut.measure.Worked.in;
 
 import java.util.List;
 import java.util.Set;
+import roughcut.body.BodySurface;
 import roughcut.design.BodyFace;
 import roughcut.design.Fitting;
 import roughcut.design.FittingType;
@@ -17,6 +18,7 @@ import roughcut.geometry.Point3;
 import roughcut.measure.Found;
 import roughcut.measure.Sentence;
 import roughcut.measure.Value;
+import roughcut.part.BodyState;
 
 /**
  * What is bored into the body's edge: the jack, along its own axis until it breaks into its cavity,
@@ -89,19 +91,30 @@ final class EdgeBores {
         slab.surface.basis().and(slab.soFar()));
   }
 
-  /** How near a finished face comes to the bore's way, contours and carving summed, mm. */
-  private double wall(BodyFace face, Edge.Place place, Point way, double length) {
+  private Value now(Fitting fitting, BodyFace face, double z) {
+    return Found.of(
+        BodyState.now(fitting.id("face-" + face.word())),
+        "The " + face.word() + " as it is over its bore, at its nearest",
+        z,
+        FINE_LENGTH,
+        "least over its way to the face as it is",
+        slab.surface.at(slab.state).basis().and(slab.soFar()));
+  }
+
+  /** How near a face comes to the bore's way, contours and carving summed, mm. */
+  private static double wall(
+      BodySurface surface, BodyFace face, Edge.Place place, Point way, double length) {
     double nearest = face == BodyFace.TOP ? Double.NEGATIVE_INFINITY : Double.POSITIVE_INFINITY;
     for (int i = 0; i <= WALL_PLACES; i++) {
       double along = BEHIND_EDGE + (length - BEHIND_EDGE) * i / WALL_PLACES;
       Point p = place.at().plus(way.x() * along, way.y() * along);
-      double lost = slab.surface.contoured(face, p.x(), p.y());
+      double lost = surface.contoured(face, p.x(), p.y());
       if (face == BodyFace.TOP) {
-        double inside = slab.surface.edge().upTo(slab.surface.edgeReach(face) + 1, p);
-        double z = slab.surface.topPlane(p.x()) + slab.surface.carved(inside) + lost;
+        double inside = surface.edge().upTo(surface.edgeReach(face) + 1, p);
+        double z = surface.topPlane(p.x()) + surface.carved(inside) + lost;
         nearest = Math.max(nearest, z);
       } else {
-        nearest = Math.min(nearest, slab.thickness().value() - lost);
+        nearest = Math.min(nearest, surface.backPlane() - lost);
       }
     }
     return nearest;
@@ -141,8 +154,8 @@ final class EdgeBores {
     Value back =
         slab.surface.flat() ? slab.thickness() : edge(fitting, "back", slab.thickness().value());
     if (!slab.surface.flat()) {
-      top = edge(fitting, "top", wall(BodyFace.TOP, place, way, length.value()));
-      back = edge(fitting, "back", wall(BodyFace.BACK, place, way, length.value()));
+      top = edge(fitting, "top", wall(slab.surface, BodyFace.TOP, place, way, length.value()));
+      back = edge(fitting, "back", wall(slab.surface, BodyFace.BACK, place, way, length.value()));
     }
     Value walls =
         slab.ledger.put(
@@ -154,6 +167,7 @@ final class EdgeBores {
             in("c", top),
             in("t", back),
             in("b", bore));
+    now(fitting, walls, place, way, length.value());
     jackTold = true;
     Value plate = slab.get(fitting, "plate-width");
     if (plate.value() > 0) {
@@ -184,6 +198,23 @@ final class EdgeBores {
       slab.trouble(
           fitting.id("depth"), "its bore comes out through a face of the body", place.at());
     }
+  }
+
+  /** What is left beside it now, where the faces are still to be planed or shaped. */
+  private void now(Fitting fitting, Value walls, Edge.Place place, Point way, double length) {
+    BodySurface now = slab.surface.at(slab.state);
+    if (slab.state.isFinished()) {
+      return;
+    }
+    slab.ledger.put(
+        BodyState.now(walls.id()),
+        fitting.title() + ", wood between its bore and the nearer face now",
+        FINE_LENGTH,
+        "min(z − c, t − z) − b / 2",
+        in("z", depth(fitting)),
+        in("c", now(fitting, BodyFace.TOP, wall(now, BodyFace.TOP, place, way, length))),
+        in("t", now(fitting, BodyFace.BACK, wall(now, BodyFace.BACK, place, way, length))),
+        in("b", slab.get(fitting, "bore")));
   }
 
   /** From the edge to where the bore first meets the cavity that it belongs to. */

@@ -6,6 +6,7 @@ import static roughcut.measure.Quantity.MASS;
 import static roughcut.measure.Quantity.VOLUME;
 import static roughcut.measure.Worked.in;
 
+import java.util.List;
 import roughcut.blank.BodyBlank;
 import roughcut.blank.Weights;
 import roughcut.body.BodySurface;
@@ -21,6 +22,7 @@ import roughcut.measure.Found;
 import roughcut.measure.Known;
 import roughcut.measure.Ledger;
 import roughcut.measure.Value;
+import roughcut.record.Done;
 import roughcut.shop.Shop;
 
 /**
@@ -69,7 +71,7 @@ public record Mass(Value body, Value instrument, Value balance, Value behind) {
           if (surface.drop() > 0) {
             lost += surface.carved(surface.edge().upTo(surface.carveWidth(), new Point(x, y)));
           }
-          sum += (lost + surface.topPlane(x)) * grid * grid;
+          sum += (lost - surface.riseAt(x)) * grid * grid;
         }
       }
     }
@@ -79,6 +81,7 @@ public record Mass(Value body, Value instrument, Value balance, Value behind) {
   static Mass of(
       Slab slab, BodyBlank body, Weights weights, Uncut before, double saddle, Ledger ledger) {
     Value mass = body(slab, weights, before, ledger);
+    now(slab, body, mass, before, ledger);
     Value other = slab.givens.get(RoutDecisions.OTHER_MASS);
     Value share = slab.givens.get(RoutDecisions.OTHER_AT);
     double fitted = 0;
@@ -224,9 +227,6 @@ public record Mass(Value body, Value instrument, Value balance, Value behind) {
             VOLUME,
             "found by adding slices up",
             slab.surface.basis());
-    Value density =
-        Known.of(
-            "body.density", "Density of the back", before.density(), DENSITY, "the table of woods");
     return ledger.put(
         "body.mass",
         "Body, finished, estimated",
@@ -235,7 +235,53 @@ public record Mass(Value body, Value instrument, Value balance, Value behind) {
         in("m", weights.body()),
         in("v", cut),
         in("c", carved),
-        in("ρ", density));
+        in("ρ", density(before)));
+  }
+
+  /** What the body weighs now, where wood is still to come off it; untold when it was weighed. */
+  private static void now(Slab slab, BodyBlank body, Value mass, Uncut before, Ledger ledger) {
+    List<Cut> made = slab.cuts.stream().filter(c -> slab.givens.done(Done.cut(c.name()))).toList();
+    boolean begun = !made.isEmpty() || !slab.state.isFinished();
+    if (!begun || slab.givens.get(BodyDecisions.BODY_WEIGHED).value() > 0) {
+      return;
+    }
+    double all = slab.cuts.stream().mapToDouble(Cut::volume).sum() - Overlap.between(slab.cuts);
+    double gone = made.stream().mapToDouble(Cut::volume).sum() - Overlap.between(made);
+    double ring =
+        slab.surface.edge().length() * slab.state.outside().value() * slab.thickness().value();
+    double shape = carved(slab.surface) - carved(slab.surface.at(slab.state)) + ring;
+    ledger.put(
+        "body.mass-now",
+        "Body as it is now, estimated",
+        MASS,
+        "m + (v + c + A · s / 10) · ρ / 1000",
+        in("m", mass),
+        in(
+            "v",
+            Found.of(
+                "body.cut-to-come",
+                "Still to be cut away",
+                (all - gone) / 1000,
+                VOLUME,
+                "found by adding up the cuts that are not made yet",
+                slab.everything())),
+        in(
+            "c",
+            Found.of(
+                "body.shape-to-come",
+                "Edge, rounding and carving still to come",
+                shape / 1000,
+                VOLUME,
+                "found by adding slices up",
+                slab.surface.at(slab.state).basis())),
+        in("A", body.outline().area()),
+        in("s", slab.state.stock()),
+        in("ρ", density(before)));
+  }
+
+  private static Value density(Uncut before) {
+    return Known.of(
+        "body.density", "Density of the back", before.density(), DENSITY, "the table of woods");
   }
 
   /** The slab's middle, moved by what was cut from it. */

@@ -8,7 +8,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import roughcut.design.BodyFace;
 import roughcut.design.RoutDecisions;
 import roughcut.design.WasteRemoval;
 import roughcut.geometry.Bounds;
@@ -77,11 +76,10 @@ public record RoutPlan(
 
   private static RoutPlan of(
       Slab slab, Shop shop, Cut cut, Step step, double density, Optional<Value> floor) {
-    Value stock = slab.givens.get(RoutDecisions.STOCK_LEFT);
-    BodyFace off = slab.givens.get(RoutDecisions.STOCK_FROM);
+    Value stock = slab.state.stock();
     boolean covered = cut.kind() == CutKind.CHANNEL && slab.cap() > 0;
     // Before the top is on, what is still to come off it isn't there.
-    boolean thicker = cut.from().opens(off) && stock.value() > 0 && !covered;
+    boolean thicker = cut.from().opens(slab.state.off()) && stock.value() > 0 && !covered;
     Value surface =
         slab.ledger.put(
             "pass." + step.name() + ".depth-now",

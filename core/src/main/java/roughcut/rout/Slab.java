@@ -31,6 +31,7 @@ import roughcut.measure.Known;
 import roughcut.measure.Ledger;
 import roughcut.measure.Value;
 import roughcut.measure.Worked;
+import roughcut.part.BodyState;
 import roughcut.record.Givens;
 import roughcut.shop.Shop;
 import roughcut.shop.Template;
@@ -43,6 +44,10 @@ final class Slab {
   final Givens givens;
   final Ledger ledger;
   final BodySurface surface;
+
+  /** The body as it is now. */
+  final BodyState state;
+
   private final Value thickness;
   final List<Cut> cuts = new ArrayList<>();
   final List<Part> parts = new ArrayList<>();
@@ -62,6 +67,7 @@ final class Slab {
     this.givens = givens;
     this.ledger = ledger;
     this.surface = surface;
+    this.state = givens.quietly(() -> BodyState.now(givens));
     this.shop = shop;
     this.thickness = givens.get(BodyDecisions.BODY_THICKNESS);
   }

@@ -3,12 +3,11 @@ package roughcut.rout;
 import static roughcut.measure.Quantity.LENGTH;
 import static roughcut.measure.Worked.in;
 
-import roughcut.design.BodyFace;
-import roughcut.design.RoutDecisions;
 import roughcut.geometry.Cylinder;
 import roughcut.measure.Found;
 import roughcut.measure.Value;
 import roughcut.measure.Worked;
+import roughcut.part.BodyState;
 
 /**
  * The drill's stop of every bore, from the surface that is there now: deeper where stock will still
@@ -19,9 +18,7 @@ final class Stops {
   private Stops() {}
 
   static void tell(Slab slab) {
-    Value stock = slab.givens.get(RoutDecisions.STOCK_LEFT);
-    Value outside = slab.givens.get(RoutDecisions.OUTLINE_LEFT);
-    BodyFace off = slab.givens.get(RoutDecisions.STOCK_FROM);
+    BodyState state = slab.state;
     for (Cut cut : slab.cuts) {
       // A wire is bored from inside, relief before there is a top.
       if (!cut.steps().isEmpty() || cut.kind() == CutKind.WIRE || cut.kind() == CutKind.RELIEF) {
@@ -42,9 +39,9 @@ final class Stops {
               "found along the finished bore",
               slab.basis(cut));
       if (cut.from() == CutFrom.EDGE) {
-        put(slab, cut, finished, outside);
-      } else if (cut.from().opens(off)) {
-        put(slab, cut, finished, stock);
+        put(slab, cut, finished, state.outside());
+      } else if (cut.from().opens(state.off())) {
+        put(slab, cut, finished, state.stock());
       } else {
         put(slab, cut, finished, null);
       }

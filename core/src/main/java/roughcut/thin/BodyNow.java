@@ -1,127 +1,113 @@
 package roughcut.thin;
 
-import java.util.Optional;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
+import static roughcut.measure.Quantity.FINE_LENGTH;
+import static roughcut.measure.Worked.in;
+
+import roughcut.body.BodySurface;
 import roughcut.design.BodyFace;
-import roughcut.design.RoutDecisions;
-import roughcut.design.SurfacesStage;
 import roughcut.geometry.Box;
+import roughcut.geometry.Edge;
+import roughcut.measure.Ledger;
 import roughcut.measure.Value;
-import roughcut.record.Givens;
+import roughcut.part.BodyState;
+import roughcut.part.BodyWork;
 import roughcut.rout.BodyCuts;
 import roughcut.rout.Cut;
 
 /**
  * What is left of the body's spots at the stage that it has reached: more, as long as it is too
  * thick, not yet sawn to its line, or its edges and contours are still to come (handbook page 8, "A
- * part is a history").
+ * part is a history"). Each with its sum; the finished value itself where nothing is to come.
  */
 final class BodyNow {
-  private static final Pattern OF_A_ROUT = Pattern.compile("rout\\.(.+)\\.([a-z]+)");
-
+  private final Ledger ledger;
   private final BodyCuts body;
-  private final double stock;
-  private final BodyFace off;
-  private final double outside;
-  private final boolean rough;
+  private final BodyState state;
+  private final BodySurface surface;
 
-  BodyNow(Givens givens, BodyCuts body) {
+  BodyNow(BodyCuts body, Ledger ledger) {
+    this.ledger = ledger;
     this.body = body;
-    this.stock = givens.get(RoutDecisions.STOCK_LEFT).value();
-    this.off = givens.get(RoutDecisions.STOCK_FROM);
-    this.outside = givens.get(RoutDecisions.OUTLINE_LEFT).value();
-    this.rough = givens.get(RoutDecisions.SURFACES_STAGE) == SurfacesStage.TO_COME;
+    this.state = body.state();
+    this.surface = body.surface().at(state);
   }
 
-  /** The spot with what is left there now. */
-  ThinSpot of(ThinSpot spot) {
-    if (!spot.inBody() || stock == 0 && outside == 0 && !rough) {
-      return spot;
+  /** Of what the room that made it has told already what is left now. */
+  Value told(Value left) {
+    return ledger.values().getOrDefault(BodyState.now(left.id()), left);
+  }
+
+  /** A floor has more beyond it while the rest is to come off the other face. */
+  Value floor(Value left, Cut cut) {
+    return cut.from().opens(state.off()) ? left : more(left, state.stock());
+  }
+
+  /** Before the edge is trimmed there is more at it. */
+  Value edge(Value left) {
+    return more(left, state.outside());
+  }
+
+  /** Before the binding is let in there is all the wood to the edge. */
+  Value binding(Value left, Value edge) {
+    return state.toCome(BodyWork.EDGES)
+        ? ledger.put(
+            BodyState.now(left.id()), left.label() + ", now", FINE_LENGTH, "e", in("e", edge))
+        : left;
+  }
+
+  private Value more(Value left, Value more) {
+    return more.value() == 0
+        ? left
+        : ledger.put(
+            BodyState.now(left.id()),
+            left.label() + ", now",
+            left.quantity(),
+            "f + s",
+            in("f", left),
+            in("s", more));
+  }
+
+  /** A bore between the faces, while they are still to be planed. */
+  Value faces(Value left, Cut cut) {
+    return state.stock().value() == 0 ? left : found(left, nearer(cut.box()), cut);
+  }
+
+  /**
+   * To the faces as they are: to the nearest of what is shaped already, or to the plain face
+   * opposite.
+   *
+   * @param far as far as gaps are looked for, mm
+   */
+  Value surface(Value left, Cut cut, Edge.Nearest toEdge, double far) {
+    if (state.isFinished()) {
+      return left;
     }
-    String id = spot.left().id();
-    double left = spot.left().value();
-    if (id.equals("pocket.floor")) {
-      return floor(spot, "pocket");
+    Box box = cut.box();
+    double least =
+        cut.from().opens(BodyFace.TOP)
+            ? surface.backPlane() - box.z1()
+            : cut.from().opens(BodyFace.BACK) ? up(box) : nearer(box);
+    for (SurfaceGap gap : SurfaceGap.of(cut, surface, toEdge, far)) {
+      least = Math.min(least, gap.distance());
     }
-    if (id.equals("jack.walls") || id.matches("jack\\..*\\.walls")) {
-      return spot.withNow(walls(spot.left()));
-    }
-    if (id.startsWith("control.") && id.endsWith(".top-left")) {
-      return spot.withNow(left + (rough ? input(spot.left(), "c") : 0) + on(BodyFace.TOP));
-    }
-    Matcher rout = OF_A_ROUT.matcher(id);
-    if (!rout.matches()) {
-      return spot;
-    }
-    String name = rout.group(1);
-    return switch (rout.group(2)) {
-      case "floor" -> floor(spot, name);
-      case "edge" -> spot.withNow(left + outside);
-      case "binding" -> spot.withNow(left + outside + (rough ? input(spot.left(), "b") : 0));
-      case "surface" -> rough ? surface(spot, name) : spot;
-      case "faces" -> cut(name).map(c -> spot.withNow(nearerFace(c))).orElse(spot);
-      default -> spot;
-    };
+    return least > left.value() ? found(left, least, cut) : left;
   }
 
-  private Optional<Cut> cut(String name) {
-    return body.cut(name);
+  private Value found(Value left, double least, Cut cut) {
+    return ledger.find(
+        BodyState.now(left.id()),
+        left.label() + ", now",
+        FINE_LENGTH,
+        least,
+        "found as the least distance to the faces as they are",
+        body.basis(cut).and(surface.basis()));
   }
 
-  private static double input(Value worked, String symbol) {
-    return worked.inputs().stream()
-        .filter(i -> i.symbol().equals(symbol))
-        .mapToDouble(i -> i.value().value())
-        .findFirst()
-        .orElse(0);
-  }
-
-  private double on(BodyFace face) {
-    return face == off ? stock : 0;
-  }
-
-  /** A floor has more beyond it when the rest comes off the other face. */
-  private ThinSpot floor(ThinSpot spot, String name) {
-    return cut(name)
-        .filter(c -> !c.from().opens(off))
-        .map(c -> spot.withNow(spot.left().value() + stock))
-        .orElse(spot);
-  }
-
-  /** To the flat face that will be carved, contoured or rounded; a bore between faces has two. */
-  private ThinSpot surface(ThinSpot spot, String name) {
-    return cut(name)
-        .map(
-            c -> {
-              double plain =
-                  c.from().opens(BodyFace.TOP)
-                      ? down(c.box()) + on(BodyFace.BACK)
-                      : c.from().opens(BodyFace.BACK)
-                          ? up(c.box()) + on(BodyFace.TOP)
-                          : nearerFace(c);
-              return spot.withNow(Math.max(spot.left().value(), plain));
-            })
-        .orElse(spot);
-  }
-
-  private double nearerFace(Cut cut) {
-    return Math.min(up(cut.box()) + on(BodyFace.TOP), down(cut.box()) + on(BodyFace.BACK));
+  private double nearer(Box box) {
+    return Math.min(up(box), surface.backPlane() - box.z1());
   }
 
   private double up(Box box) {
-    return box.z0() - body.surface().topPlane(box.x0());
-  }
-
-  private double down(Box box) {
-    return body.surface().thickness() - box.z1();
-  }
-
-  private double walls(Value left) {
-    double z = input(left, "z");
-    double top = rough ? Math.min(0, input(left, "c")) : input(left, "c");
-    double back = rough ? body.surface().thickness() : input(left, "t");
-    return Math.min(z - top + on(BodyFace.TOP), back - z + on(BodyFace.BACK))
-        - input(left, "b") / 2;
+    return box.z0() - surface.topPlane(box.x0());
   }
 }

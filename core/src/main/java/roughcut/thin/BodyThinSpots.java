@@ -44,6 +44,7 @@ public final class BodyThinSpots {
   private final Ledger ledger;
   private final BodyCuts body;
   private final Value thickness;
+  private final BodyNow now;
 
   private BodyThinSpots(Spots spots, Givens givens, Ledger ledger, BodyCuts body) {
     this.spots = spots;
@@ -51,6 +52,7 @@ public final class BodyThinSpots {
     this.ledger = ledger;
     this.body = body;
     this.thickness = givens.get(BodyDecisions.BODY_THICKNESS);
+    this.now = new BodyNow(body, ledger);
   }
 
   /** Looks the body through; {@code ledger} has what its cuts entered. */
@@ -58,12 +60,11 @@ public final class BodyThinSpots {
       Shop shop, Givens givens, Optional<NeckProof> proof, BodyCuts body, Ledger ledger) {
     Spots spots = new Spots(shop);
     new BodyThinSpots(spots, givens, ledger, body).find(proof);
-    BodyNow now = new BodyNow(givens, body);
-    return spots.list().stream().map(now::of).toList();
+    return spots.list();
   }
 
   private void find(Optional<NeckProof> proof) {
-    new PocketThinSpots(spots, givens, body).find(proof);
+    new PocketThinSpots(spots, givens, body, now).find(proof);
     for (Cut cut : body.cuts()) {
       floor(cut);
       Edge.Nearest toEdge = toEdge(cut);
@@ -72,7 +73,12 @@ public final class BodyThinSpots {
       surface(cut, toEdge);
     }
     webs();
-    new FittingThinSpots(spots, givens, ledger, body).find();
+    new FittingThinSpots(spots, givens, ledger, body, now).find();
+  }
+
+  private void tell(
+      ThinKind kind, String what, Value left, Value leftNow, double x, double y, List<String> by) {
+    spots.tell(kind, kind.limit(), what, left, leftNow, x, y, by);
   }
 
   private Value value(String id) {
@@ -87,10 +93,11 @@ public final class BodyThinSpots {
     }
     Point at = cut.shapes().get(0).centre();
     boolean cavity = cut.kind() == CutKind.CAVITY && cut.from() == CutFrom.BACK;
-    spots.tell(
+    tell(
         cavity ? ThinKind.CONTROL_TOP : ThinKind.FLOOR,
         (cavity ? "top over the " : "under the ") + cut.words(),
         floor,
+        now.floor(floor, cut),
         at.x(),
         at.y(),
         cut.changedBy());
@@ -136,18 +143,20 @@ public final class BodyThinSpots {
             "found as the least distance in plan to the outline",
             body.basis(cut).and(body.surface().basis()));
     boolean bore = cut.kind().bored() && cut.kind() != CutKind.RELIEF;
-    binding(cut, left, least);
-    spots.tell(
+    Value edgeNow = now.edge(left);
+    binding(cut, left, edgeNow, least);
+    tell(
         bore ? ThinKind.BORE : ThinKind.EDGE,
         cut.words() + " to the edge",
         left,
+        edgeNow,
         least.from().x(),
         least.from().y(),
         cut.changedBy());
   }
 
   /** Binding is let into the edge, so that less is left before it. */
-  private void binding(Cut cut, Value toEdge, Edge.Nearest least) {
+  private void binding(Cut cut, Value toEdge, Value edgeNow, Edge.Nearest least) {
     if (body.binding() == 0
         || toEdge.value() - body.binding()
             > spots.farthest(2 * ThinKind.EDGE.limit().warn(), ThinKind.SURFACE)) {
@@ -162,10 +171,11 @@ public final class BodyThinSpots {
             "e − b",
             in("e", toEdge),
             in("b", width));
-    spots.tell(
+    tell(
         ThinKind.SURFACE,
         cut.words() + " to the binding",
         left,
+        now.binding(left, edgeNow),
         least.from().x(),
         least.from().y(),
         cut.changedBy());
@@ -190,10 +200,11 @@ public final class BodyThinSpots {
             Math.min(top, back),
             "least of the ways up and down",
             body.basis(cut).with(thickness));
-    spots.tell(
+    tell(
         ThinKind.BORE,
         cut.words() + " to the " + (top < back ? "top" : "back"),
         left,
+        now.faces(left, cut),
         (box.x0() + box.x1()) / 2,
         (box.y0() + box.y1()) / 2,
         cut.changedBy());
@@ -223,10 +234,11 @@ public final class BodyThinSpots {
         new ArrayList<>(cut.changedBy().subList(0, Math.min(3, cut.changedBy().size())));
     by.add(least.changedBy());
     boolean bore = cut.kind().bored();
-    spots.tell(
+    tell(
         bore ? ThinKind.BORE : ThinKind.SURFACE,
         cut.words() + " to the " + least.what(),
         left,
+        now.surface(left, cut, toEdge, far),
         least.at().x(),
         least.at().y(),
         by);

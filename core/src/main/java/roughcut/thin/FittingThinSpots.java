@@ -5,7 +5,6 @@ import static roughcut.measure.Quantity.LENGTH;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import roughcut.design.BodyDecisions;
 import roughcut.design.Fitting;
 import roughcut.design.FittingType;
 import roughcut.geometry.Box;
@@ -57,14 +56,14 @@ final class FittingThinSpots {
   private final Givens givens;
   private final Ledger ledger;
   private final BodyCuts body;
-  private final Value thickness;
+  private final BodyNow now;
 
-  FittingThinSpots(Spots spots, Givens givens, Ledger ledger, BodyCuts body) {
+  FittingThinSpots(Spots spots, Givens givens, Ledger ledger, BodyCuts body, BodyNow now) {
     this.spots = spots;
     this.givens = givens;
     this.ledger = ledger;
     this.body = body;
-    this.thickness = givens.get(BodyDecisions.BODY_THICKNESS);
+    this.now = now;
   }
 
   void find() {
@@ -117,7 +116,15 @@ final class FittingThinSpots {
         .findFirst()
         .ifPresent(f -> by.add(f.id("left")));
     by.add("body.thickness");
-    spots.tell(own.kind, String.format(own.words, fitting.words()), left, at.x(), at.y(), by);
+    spots.tell(
+        own.kind,
+        own.kind.limit(),
+        String.format(own.words, fitting.words()),
+        left,
+        now.told(left),
+        at.x(),
+        at.y(),
+        by);
   }
 
   /**

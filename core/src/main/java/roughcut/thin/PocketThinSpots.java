@@ -19,11 +19,13 @@ final class PocketThinSpots {
   private final Spots spots;
   private final Givens givens;
   private final BodyCuts body;
+  private final BodyNow now;
 
-  PocketThinSpots(Spots spots, Givens givens, BodyCuts body) {
+  PocketThinSpots(Spots spots, Givens givens, BodyCuts body, BodyNow now) {
     this.spots = spots;
     this.givens = givens;
     this.body = body;
+    this.now = now;
   }
 
   void find(Optional<NeckProof> proof) {
@@ -41,11 +43,10 @@ final class PocketThinSpots {
                   floorLimit(givens, body),
                   "floor under the pocket",
                   pocket.floor(),
+                  now.floor(pocket.floor(), pocket.cut()),
                   givens.get(Decisions.JOINT_X).value(),
                   0,
-                  "body.thickness",
-                  "heel.thickness",
-                  "pocket.exposed");
+                  List.of("body.thickness", "heel.thickness", "pocket.exposed"));
             });
   }
 

@@ -30,8 +30,20 @@ final class Spots {
       double x,
       double y,
       String... changedBy) {
-    found.add(
-        new ThinSpot(kind, what, left, shop.limit(kind.id(), usual), x, y, List.of(changedBy)));
+    add(kind, usual, what, left, left, x, y, List.of(changedBy));
+  }
+
+  /** The same where another amount is left now. */
+  void add(
+      ThinKind kind,
+      Limit usual,
+      String what,
+      Value left,
+      Value now,
+      double x,
+      double y,
+      List<String> changedBy) {
+    found.add(new ThinSpot(kind, what, left, shop.limit(kind.id(), usual), x, y, now, changedBy));
   }
 
   /** Enters a spot that is looked at from above. */
@@ -52,8 +64,21 @@ final class Spots {
   /** The same with limits of its own. */
   void tell(
       ThinKind kind, Limit usual, String what, Value left, double x, double y, List<String> by) {
+    tell(kind, usual, what, left, left, x, y, by);
+  }
+
+  /** The same where another amount is left now, at the stage that the wood has reached. */
+  void tell(
+      ThinKind kind,
+      Limit usual,
+      String what,
+      Value left,
+      Value now,
+      double x,
+      double y,
+      List<String> by) {
     if (left.value() < within(kind, usual)) {
-      add(kind, usual, what, left, x, y, by.toArray(String[]::new));
+      add(kind, usual, what, left, now, x, y, by);
     }
   }
 

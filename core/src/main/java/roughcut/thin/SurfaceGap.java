@@ -74,9 +74,9 @@ record SurfaceGap(String what, String changedBy, double distance, Point at) {
     boolean back = face == BodyFace.BACK;
     double plain =
         back
-            ? surface.thickness() - box.z1()
+            ? surface.backPlane() - box.z1()
             : box.z0() - surface.topPlane((box.x0() + box.x1()) / 2);
-    if (plain < OPEN) {
+    if (plain - surface.over(face) < OPEN) {
       return null;
     }
     List<Contour> near =
@@ -108,7 +108,7 @@ record SurfaceGap(String what, String changedBy, double distance, Point at) {
       return null;
     }
     double high =
-        face == BodyFace.BACK ? surface.thickness() - box.z1() : box.z0() - surface.topPlane(0);
+        face == BodyFace.BACK ? surface.backPlane() - box.z1() : box.z0() - surface.topPlane(0);
     double over = high - surface.edgeLoss(face, inside);
     if (over < 0) {
       return ofEdge(surface, face, over, nearest.from());
@@ -253,7 +253,7 @@ record SurfaceGap(String what, String changedBy, double distance, Point at) {
         return Double.POSITIVE_INFINITY;
       }
       boolean back = face == BodyFace.BACK;
-      double z = back ? surface.thickness() - lost : surface.topPlane(p.x()) + lost;
+      double z = back ? surface.backPlane() - lost : surface.topPlane(p.x()) + lost;
       double[] chord = solid.chord(p.x(), p.y());
       boolean level = solid instanceof Prism prism && prism.lean() == 0;
       double upright = chord == null ? 0 : back ? z - chord[1] : chord[0] - z;

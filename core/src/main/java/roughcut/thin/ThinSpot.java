@@ -2,7 +2,6 @@ package roughcut.thin;
 
 import java.util.Comparator;
 import java.util.List;
-import roughcut.measure.NumberWriter;
 import roughcut.measure.Precision;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
@@ -17,7 +16,8 @@ import roughcut.shop.Limit;
  * @param left the wood that is left, with its sum
  * @param x where along the instrument, from the nut line, mm
  * @param y where across, from the centre line, for what is seen from above; not a number otherwise
- * @param now what is left at the stage that the wood has reached, mm
+ * @param now what is left at the stage that the wood has reached; the same value where nothing is
+ *     still to come off
  * @param changedBy ids of decisions that would change it, the likeliest first
  */
 public record ThinSpot(
@@ -27,7 +27,7 @@ public record ThinSpot(
     Limit limit,
     double x,
     double y,
-    double now,
+    Value now,
     List<String> changedBy) {
   /** By state, then by how little of the limit is left. */
   public static final Comparator<ThinSpot> WORST_FIRST =
@@ -42,7 +42,7 @@ public record ThinSpot(
       double x,
       double y,
       List<String> changedBy) {
-    this(kind, what, left, limit, x, y, left.value(), changedBy);
+    this(kind, what, left, limit, x, y, left, changedBy);
   }
 
   /** How bad it is. */
@@ -68,17 +68,12 @@ public record ThinSpot(
 
   /** Whether it will be less when finished than it is now. */
   public boolean later() {
-    return Math.abs(now - left.value()) > Precision.SAME;
+    return Math.abs(now.value() - left.value()) > Precision.SAME;
   }
 
   /** What is left now, in the maker's units. */
   public String nowText(Units units) {
-    return NumberWriter.text(now, left.quantity(), units);
-  }
-
-  /** This spot with what is left now. */
-  public ThinSpot withNow(double mm) {
-    return new ThinSpot(kind, what, left, limit, x, y, mm, changedBy);
+    return now.text(units);
   }
 
   /** Whether it is about the cut or fitting of that name: its number, or what would change it. */

@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.within;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
@@ -64,7 +66,7 @@ class UpgradeTest {
     same(then, Plan.of(opened.build(), Demo.shop()));
     opened.file().save(opened.build());
     JsonNode saved = new ObjectMapper().readTree(file.toFile());
-    assertThat(saved.path("format").asInt()).isEqualTo(2);
+    assertThat(saved.path("format").asInt()).isEqualTo(3);
     assertThat(saved.has("measured")).as("is in the log now").isFalse();
     assertThat(saved.has("frets")).as("is in the log now").isFalse();
     Build again = BuildFile.open(file).build();
@@ -83,6 +85,40 @@ class UpgradeTest {
             });
     assertThat(plan.values().values().stream().map(Value::id).filter(i -> !then.containsKey(i)))
         .isEmpty();
+  }
+
+  /** How far the wood had come was decided until format 3; it was read, and is a reading now. */
+  @Test
+  void whatWasDecidedOfPartsOnTheirWayBecomesReadings() throws Exception {
+    Path file = folder.resolve("two.roughcut.json");
+    Build heron = Demo.heron(LocalDate.of(2026, 5, 20));
+    BuildFile.at(file).save(heron);
+    ObjectMapper mapper = new ObjectMapper();
+    ObjectNode tree = (ObjectNode) mapper.readTree(file.toFile());
+    tree.put("format", 2);
+    ObjectNode decisions = (ObjectNode) tree.get("decisions");
+    decisions.put("body.stock-left", 3.5).put("body.outline-left", 0).put("carve.now-1", 22.4);
+    decisions.put("carve.now-12", 0).put("body.surfaces", "to-come");
+    ObjectNode reading = ((ArrayNode) tree.get("log").get("readings")).addObject();
+    reading.put("of", "carve.now-12").put("at", "2026-05-21T10:00").put("value", 23.1);
+    reading.put("with", "caliper");
+    Files.write(file, mapper.writeValueAsBytes(tree));
+
+    BuildFile.Opened opened = BuildFile.open(file);
+    Map<String, Reading> read = opened.build().measured();
+    assertThat(read.get("body.now-thickness").value()).as("44 and 3.5 more").isEqualTo(47.5);
+    assertThat(read.get("neck.now-1").value()).isEqualTo(22.4);
+    assertThat(read.get("neck.now-12").value()).isEqualTo(23.1);
+    assertThat(read.get("neck.now-12").with()).isEqualTo("caliper");
+    assertThat(read).doesNotContainKeys("body.now-outside", "body.stock-left", "carve.now-1");
+    assertThat(Plan.of(opened.build(), Demo.shop()).cuts().state().stock().value()).isEqualTo(3.5);
+
+    opened.file().save(opened.build());
+    JsonNode saved = mapper.readTree(file.toFile()).get("decisions");
+    assertThat(List.of("body.stock-left", "body.outline-left", "carve.now-1", "body.surfaces"))
+        .as("nothing that nobody knows any more stays behind")
+        .noneMatch(saved::has);
+    assertThat(BuildFile.open(file).build()).isEqualTo(opened.build());
   }
 
   @Test

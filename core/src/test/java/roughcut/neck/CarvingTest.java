@@ -123,7 +123,7 @@ class CarvingTest {
   @Test
   void theBackAsMeasuredMovesTheMarks() {
     Plan margin = even(21.5, 15.5, 2);
-    Plan measured = even(21.5, 15.5, 2, "carve.now-1=22.1");
+    Plan measured = even(21.5, 15.5, 2, "neck.now-1=22.1");
     assertThat(value(measured, "facet.1.1.on-back"))
         .as("16.1 deep as it is, 1.5 was meant")
         .isGreaterThan(value(margin, "facet.1.1.on-back"));

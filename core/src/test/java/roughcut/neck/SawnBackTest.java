@@ -138,8 +138,7 @@ class SawnBackTest {
   @Test
   void readingsCountAtTheirStationAndBetween() {
     Plan plan =
-        Heron.with(
-            "carve.now-1=21", "carve.now-12=21.6", "carve.station=178", "shaft.thickness=25");
+        Heron.with("neck.now-1=21", "neck.now-12=21.6", "carve.station=178", "shaft.thickness=25");
     SawnBack back = plan.details().carving().back();
     double x1 = plan.frets().at(1);
     double x12 = plan.frets().octave();
@@ -147,7 +146,7 @@ class SawnBackTest {
     assertThat(back.depth(x12)).isCloseTo(15.6, within(1e-9));
     assertThat(back.depth((x1 + x12) / 2)).as("halfway between").isCloseTo(15.3, within(1e-9));
     assertThat(back.left(x12 + 40)).as("beyond, as much is on").isCloseTo(0.6, within(1e-9));
-    SawnBack one = Heron.with("carve.now-12=21.6", "shaft.thickness=25").details().carving().back();
+    SawnBack one = Heron.with("neck.now-12=21.6", "shaft.thickness=25").details().carving().back();
     assertThat(one.left(x12)).isCloseTo(0.6, within(1e-9));
     assertThat(one.left(x1))
         .as("one reading tells of its own station")
@@ -156,7 +155,7 @@ class SawnBackTest {
 
   @Test
   void whatWasReadBelowTheLineIsHowThickTheNeckIsEverywhere() {
-    Plan plan = Heron.with("carve.now-12=17");
+    Plan plan = Heron.with("neck.now-12=17");
     double x12 = plan.frets().octave();
     assertThat(plan.neck().profile(x12).depth()).isCloseTo(11, within(1e-9));
     assertThat(
@@ -171,7 +170,7 @@ class SawnBackTest {
     assertThat(value(plan, "carve.12.left"))
         .as("told against the line")
         .isCloseTo(-4, within(1e-9));
-    assertThat(value(Heron.with("carve.now-12=22"), "rod.under-centre"))
+    assertThat(value(Heron.with("neck.now-12=22"), "rod.under-centre"))
         .as("what is still on is no wood to count on")
         .isEqualTo(value(Heron.with(), "rod.under-centre"));
   }

@@ -151,7 +151,7 @@ class SeatedTest {
 
   @Test
   void aRoutedWiringChannelIsOfTheStageBeforeTheTop() {
-    Plan plan = Heron.with("body.stock-left=3", "body.stock-from=top");
+    Plan plan = Heron.with("body.now-thickness=47", "body.stock-from=top");
     RoutPlan wire = plan.cuts().plansOf("neck-wire").get(0);
     assertThat(wire.stage()).contains("before the top is glued, from the back's face");
     assertThat(wire.surface().value())

@@ -18,7 +18,7 @@ import roughcut.shop.Shop;
 
 /** A shop that wants more wood left than is usual hears of every spot that has less. */
 class OwnLimitsTest {
-  private static Shop wanting(double warn) {
+  static Shop wanting(double warn) {
     Map<String, Limit> limits = new TreeMap<>();
     Arrays.stream(ThinKind.values()).forEach(k -> limits.put(k.id(), new Limit(warn, warn)));
     return Demo.shop().withLimits(limits);

@@ -117,13 +117,13 @@ class WebTest {
 
   @Test
   void nowAndFinishedDifferWhileTheBodyIsTooThick() {
-    Plan plan = Heron.with("body.stock-left=9", "body.stock-from=back");
+    Plan plan = Heron.with("body.now-thickness=53", "body.stock-from=back");
     ThinSpot pocket =
         plan.thinSpots().stream()
             .filter(s -> s.kind().id().equals("pocket.floor"))
             .findFirst()
             .orElseThrow();
-    assertThat(pocket.now() - pocket.left().value()).isCloseTo(9, within(1e-9));
+    assertThat(pocket.now().value() - pocket.left().value()).isCloseTo(9, within(1e-9));
     assertThat(Heron.value(plan, "pass.controls.depth-now"))
         .as("from the back, where the rest comes off, the router goes deeper now")
         .isCloseTo(Heron.value(Heron.with(), "pass.controls.depth-now") + 9, within(1e-9));

@@ -21,6 +21,7 @@ import roughcut.neck.Carving;
 import roughcut.neck.Facets;
 import roughcut.neck.QuarterRule;
 import roughcut.plan.Plan;
+import roughcut.record.Measurables;
 
 /** Carving lines by rounds, readings on the way, and the rule of thumb held against the profile. */
 final class CarvingPage extends KnifePage {
@@ -47,9 +48,8 @@ final class CarvingPage extends KnifePage {
             NeckDecisions.SHOULDER,
             Decisions.ROUGHING_MARGIN,
             NeckDecisions.CARVE_ROUNDS,
-            NeckDecisions.CARVE_STATION,
-            NeckDecisions.CARVE_NOW_1,
-            NeckDecisions.CARVE_NOW_12)
+            NeckDecisions.CARVE_STATION)
+        .readings(Measurables.NECK_1, Measurables.NECK_12)
         .more(NeckDecisions.REST_DAYS, NeckDecisions.BOW, NeckDecisions.BOW_ROD)
         .settings(
             ask,

@@ -18,11 +18,13 @@ import roughcut.design.Decision;
 import roughcut.design.NumberDecision;
 import roughcut.desktop.control.ChoiceField;
 import roughcut.desktop.control.DecisionField;
+import roughcut.desktop.control.ReadingField;
 import roughcut.desktop.control.SettingRow;
 import roughcut.desktop.session.Session;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
+import roughcut.record.Measurable;
 
 /** A station's right side: what the maker decides, then what machine and ruler are to be set to. */
 final class Panel {
@@ -57,6 +59,16 @@ final class Panel {
   Panel decisions(Decision... decisions) {
     for (Decision decision : decisions) {
       column.getChildren().add(field(decision));
+    }
+    return this;
+  }
+
+  /** What is only read off the wood. */
+  Panel readings(Measurable... measurables) {
+    for (Measurable measurable : measurables) {
+      ReadingField field = new ReadingField(measurable, session);
+      fields.put(measurable.id(), field);
+      column.getChildren().add(field);
     }
     return this;
   }
@@ -172,6 +184,8 @@ final class Panel {
           scroll.layout();
           if (field instanceof DecisionField number) {
             number.take();
+          } else if (field instanceof ReadingField reading) {
+            reading.take();
           } else {
             ((ChoiceField) field).take();
           }

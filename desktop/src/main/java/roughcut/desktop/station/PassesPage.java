@@ -17,6 +17,7 @@ import roughcut.measure.Sentence;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
+import roughcut.record.Measurables;
 import roughcut.rout.PassPlan;
 import roughcut.rout.RoutPlan;
 
@@ -55,11 +56,8 @@ final class PassesPage extends BodyViewPage {
             RoutDecisions.POCKET_TIGHT)
         .more(RoutDecisions.LAST_PASS, RoutDecisions.OWN_FACTOR)
         .heading("The body as it is now")
-        .decisions(
-            RoutDecisions.STOCK_LEFT,
-            RoutDecisions.STOCK_FROM,
-            RoutDecisions.OUTLINE_LEFT,
-            RoutDecisions.SURFACES_STAGE)
+        .readings(Measurables.BODY_THICKNESS, Measurables.BODY_OUTSIDE)
+        .decisions(RoutDecisions.STOCK_FROM)
         .node(cautions());
   }
 

@@ -1,0 +1,167 @@
+package roughcut.desktop.control;
+
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.function.DoubleFunction;
+import java.util.function.UnaryOperator;
+import javafx.beans.value.ChangeListener;
+import javafx.beans.value.WeakChangeListener;
+import javafx.geometry.Pos;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import roughcut.desktop.session.Ago;
+import roughcut.desktop.session.Session;
+import roughcut.measure.NumberWriter;
+import roughcut.measure.Units;
+import roughcut.measure.Unreadable;
+import roughcut.plan.Plan;
+import roughcut.record.Build;
+import roughcut.record.Measurable;
+import roughcut.record.Reading;
+
+/**
+ * Something that is only read off the wood, never decided: typed, tried while it is typed, and
+ * entered as a reading. Emptied, the reading is withdrawn; it stays in the log.
+ */
+public final class ReadingField extends VBox implements Typing.Into {
+  private final Measurable measurable;
+  private final Session session;
+  private final TextField field = new TextField();
+  private final Typing typing;
+  private final Label unit = new Label();
+  private final Label message = new Label();
+  private final ChangeListener<Plan> follower = (p, was, is) -> follow();
+  private final ChangeListener<Units> unitsFollower = (p, was, is) -> follow();
+
+  public ReadingField(Measurable measurable, Session session) {
+    this.measurable = measurable;
+    this.session = session;
+    this.typing = new Typing(field, session, this);
+    getStyleClass().add("decision");
+    Label label = new Label(measurable.label());
+    label.getStyleClass().add("decision-label");
+    label.setMinWidth(0);
+    label.setWrapText(true);
+    Tips.on(label, measurable.hint());
+    field.setId(measurable.id());
+    field.getStyleClass().add("decision-field");
+    field.pseudoClassStateChanged(States.MEASURING, true);
+    field.setPromptText("measured");
+    field.setAccessibleText(measurable.label());
+    field.setAccessibleHelp(measurable.hint());
+    unit.getStyleClass().add("decision-unit");
+    unit.setMinWidth(Region.USE_PREF_SIZE);
+    HBox box = new HBox(field, unit);
+    box.getStyleClass().add("decision-box");
+    box.setAlignment(Pos.CENTER_RIGHT);
+    box.setMinWidth(Region.USE_PREF_SIZE);
+    Region space = new Region();
+    HBox.setHgrow(space, Priority.ALWAYS);
+    HBox row = new HBox(8, label, space, box);
+    row.setAlignment(Pos.CENTER_LEFT);
+    message.getStyleClass().add("decision-message");
+    message.setWrapText(true);
+    message.setId(measurable.id() + ".message");
+    getChildren().addAll(row, message);
+    session.plan().addListener(new WeakChangeListener<>(follower));
+    session.units().addListener(new WeakChangeListener<>(unitsFollower));
+    sceneProperty().addListener((p, was, is) -> follow());
+    refresh();
+  }
+
+  /** Moves the keyboard here with everything selected. */
+  public void take() {
+    field.requestFocus();
+    field.selectAll();
+  }
+
+  @Override
+  public Optional<String> attempt(String text) {
+    return text.isBlank() ? session.attempt(withdrawn()) : read(text, v -> session.attempt(at(v)));
+  }
+
+  @Override
+  public Optional<String> enter(String text) {
+    String name = measurable.label().toLowerCase(Locale.ROOT);
+    String merge = "measured " + measurable.id();
+    return text.isBlank()
+        ? session.edit("taking back " + name, merge, withdrawn())
+        : read(text, v -> session.edit("measured " + name, merge, at(v)));
+  }
+
+  private Optional<String> read(String text, DoubleFunction<Optional<String>> use) {
+    try {
+      return use.apply(measurable.range().read(text, session.units().get()));
+    } catch (Unreadable e) {
+      return Optional.of(e.getMessage());
+    }
+  }
+
+  private UnaryOperator<Build> at(double value) {
+    return build ->
+        build.withReading(Reading.of(measurable.id(), value, LocalDateTime.now().withNano(0)));
+  }
+
+  private UnaryOperator<Build> withdrawn() {
+    return build -> build.withoutMeasured(measurable.id());
+  }
+
+  private Optional<Reading> standing() {
+    return Optional.ofNullable(session.build().get().measured().get(measurable.id()));
+  }
+
+  @Override
+  public String shown() {
+    return standing()
+        .map(r -> NumberWriter.editable(r.value(), measurable.quantity(), session.units().get()))
+        .orElse("");
+  }
+
+  @Override
+  public boolean says(String text) {
+    if (text.isBlank()) {
+      return standing().isEmpty();
+    }
+    try {
+      double value = measurable.range().read(text, session.units().get());
+      return standing().map(r -> r.value() == value).orElse(false);
+    } catch (Unreadable e) {
+      return false;
+    }
+  }
+
+  @Override
+  public void tell(String words) {
+    message.setText(words == null ? "" : words);
+    message.setVisible(words != null);
+    message.setManaged(words != null);
+    field.pseudoClassStateChanged(States.WRONG, words != null);
+    field.pseudoClassStateChanged(States.TRIED, words == null && typing.pending());
+  }
+
+  /** A field that isn't on the screen doesn't follow; it catches up when it comes back. */
+  private void follow() {
+    if (getScene() != null) {
+      refresh();
+    }
+  }
+
+  private void refresh() {
+    unit.setText(NumberWriter.sign(measurable.quantity(), session.units().get()));
+    if (typing.pending()) {
+      return;
+    }
+    typing.refresh();
+    Tips.on(
+        field,
+        standing()
+            .map(r -> measurable.hint() + "\nmeasured " + Ago.days(r.on(), LocalDate.now()))
+            .orElse(measurable.hint() + "\nnot measured yet"));
+  }
+}
