@@ -17,6 +17,7 @@ import roughcut.measure.Unreadable;
 import roughcut.plan.Plan;
 import roughcut.plan.Rooms;
 import roughcut.record.Build;
+import roughcut.record.Log;
 import roughcut.record.Measurables;
 import roughcut.record.Reading;
 
@@ -26,8 +27,10 @@ public final class Heron {
 
   private Heron() {}
 
+  /** As decided and measured, with nothing done yet: plans then tell the finished instrument. */
   public static Build build() {
-    return Demo.heron(DAY);
+    Build demo = Demo.heron(DAY);
+    return demo.withLog(new Log(demo.log().readings(), List.of(), demo.log().frets()));
   }
 
   /** The plan as designed, with decisions given as {@code id=value}. */

@@ -36,6 +36,7 @@ class WallsTest {
           "rout",
           "thin",
           "plan",
+          "bench",
           "whatif",
           "drawing",
           "demo",

@@ -212,7 +212,7 @@ public final class BlankReadiness {
    * What is wrong with the board of a plan apart from its width; empty when it will do, or when
    * nothing is to be sawn from it.
    */
-  static Optional<String> boardTrouble(RipPlan plan, NeckRips rips) {
+  public static Optional<String> boardTrouble(RipPlan plan, NeckRips rips) {
     if (plan.strips().isEmpty()) {
       return Optional.empty();
     }

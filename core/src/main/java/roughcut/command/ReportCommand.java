@@ -1,6 +1,7 @@
 package roughcut.command;
 
 import java.io.PrintWriter;
+import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.Callable;
@@ -9,6 +10,8 @@ import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Spec;
+import roughcut.bench.Bench;
+import roughcut.bench.Stage;
 import roughcut.file.ReportWriter;
 import roughcut.finding.Finding;
 import roughcut.plan.Plan;
@@ -38,13 +41,21 @@ final class ReportCommand implements Callable<Integer> {
               + " tried, between tabs")
   private List<String> tries = new ArrayList<>();
 
+  @Option(
+      names = "--stage",
+      paramLabel = "OPERATION",
+      description = "at which stage of the work: now, finished, or after an operation",
+      defaultValue = "now")
+  private String stage;
+
   @Mixin private Measured measured;
 
   @Spec private CommandSpec spec;
 
   @Override
   public Integer call() throws Exception {
-    Plan plan = source.plan(measured.count());
+    LocalDateTime now = LocalDateTime.now();
+    Plan plan = at(source.plan(measured.count()), now);
     measured.say(plan, spec);
     PrintWriter out = spec.commandLine().getOut();
     if (!tries.isEmpty()) {
@@ -52,11 +63,28 @@ final class ReportCommand implements Callable<Integer> {
       out.flush();
       return 0;
     }
-    out.print(format == Format.json ? ReportWriter.json(plan) : ReportWriter.text(plan));
+    Bench bench = Bench.of(plan, now);
+    out.print(
+        format == Format.json ? ReportWriter.json(plan, bench) : ReportWriter.text(plan, bench));
     out.flush();
     for (Finding problem : plan.problems()) {
       spec.commandLine().getErr().println("roughcut: " + problem.where() + ": " + problem.words());
     }
     return 0;
+  }
+
+  private Plan at(Plan plan, LocalDateTime now) throws BadSetting {
+    return switch (stage) {
+      case "now" -> plan;
+      case "finished" -> Stage.finished(plan, now);
+      default ->
+          Stage.after(plan, stage, now)
+              .orElseThrow(
+                  () ->
+                      new BadSetting(
+                          "--stage "
+                              + stage
+                              + ": there is no such operation; roughcut next lists them"));
+    };
   }
 }

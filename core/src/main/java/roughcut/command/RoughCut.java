@@ -27,6 +27,7 @@ import roughcut.file.FileTrouble;
     subcommands = {
       ReportCommand.class,
       CheckCommand.class,
+      NextCommand.class,
       ExportCommand.class,
       ReferenceCommand.class
     })

@@ -2,6 +2,7 @@ package roughcut.command;
 
 import java.nio.file.Path;
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -11,13 +12,18 @@ import roughcut.demo.Demo;
 import roughcut.design.Decision;
 import roughcut.design.Decisions;
 import roughcut.design.Design;
+import roughcut.design.NumberDecision;
 import roughcut.file.BuildFile;
 import roughcut.file.FileTrouble;
 import roughcut.file.ShopFile;
+import roughcut.measure.Range;
 import roughcut.measure.Units;
 import roughcut.measure.Unreadable;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
+import roughcut.record.Measurable;
+import roughcut.record.Measurables;
+import roughcut.record.Reading;
 import roughcut.shop.Shop;
 
 /**
@@ -39,6 +45,12 @@ final class Source {
           "decide differently, for example --set scale.length=25.5in; a bare length is in mm")
   private List<String> settings = new ArrayList<>();
 
+  @Option(
+      names = "--measure",
+      paramLabel = "ID=VALUE",
+      description = "read this off the wood, for example --measure shaft.thickness=14.8")
+  private List<String> readings = new ArrayList<>();
+
   /** The plan of a build with more decided otherwise; what is tried stands before any reading. */
   static Plan tried(Plan plan, List<String> settings) throws BadSetting {
     Build build = plan.build();
@@ -59,7 +71,35 @@ final class Source {
       design = set(design, setting, "--set ");
     }
     Build decided = build.withDesign(design);
+    for (String reading : readings) {
+      decided = read(decided, reading);
+    }
     return Plan.of(asBuilt ? decided : decided.asDesigned(), shop);
+  }
+
+  private static Build read(Build build, String reading) throws BadSetting {
+    int equals = reading.indexOf('=');
+    String id = equals < 1 ? reading : reading.substring(0, equals).strip();
+    Optional<Range> range =
+        Decisions.find(build.design(), id)
+            .filter(NumberDecision.class::isInstance)
+            .map(NumberDecision.class::cast)
+            .filter(NumberDecision::measurable)
+            .map(NumberDecision::range)
+            .or(() -> Measurables.find(id).map(Measurable::range));
+    if (equals < 1 || range.isEmpty()) {
+      throw new BadSetting(
+          "--measure "
+              + reading
+              + ": write it as id=value, of something that is measured"
+              + nearest(id));
+    }
+    try {
+      double value = range.get().read(reading.substring(equals + 1), Units.MM);
+      return build.withReading(Reading.of(id, value, LocalDateTime.now()));
+    } catch (Unreadable e) {
+      throw new BadSetting("--measure " + reading + ": " + e.getMessage());
+    }
   }
 
   private static Design set(Design design, String setting, String option) throws BadSetting {

@@ -55,12 +55,14 @@ public final class Demo {
     return new Build(
         "Heron",
         DemoFittings.heron(plain),
-        log(
-            Reading.of("control.selector.height", 34, today.minusDays(1)),
-            Reading.of("pickup.bridge.height", 18.6, today.minusDays(1)),
-            Reading.of("shaft.thickness", 14.9, today.minusDays(2)),
-            Reading.of("nut.width", 43.2, today.minusDays(1)),
-            Reading.of("fretboard.end-width", 56.4, today.minusDays(1))));
+        DemoWork.heron(
+            log(
+                Reading.of("control.selector.height", 34, today.minusDays(1)),
+                Reading.of("pickup.bridge.height", 18.6, today.minusDays(1)),
+                Reading.of("shaft.thickness", 14.9, today.minusDays(2)),
+                Reading.of("nut.width", 43.2, today.minusDays(1)),
+                Reading.of("fretboard.end-width", 56.4, today.minusDays(1))),
+            today));
   }
 
   /**

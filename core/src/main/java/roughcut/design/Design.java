@@ -22,6 +22,7 @@ import java.util.function.Consumer;
  * @param placements parts laid on boards by hand, by the part's id
  * @param smallParts what offcuts are kept for
  * @param fittings what is fitted into the body
+ * @param order what the maker does earlier or later than usual, in the order of deciding it
  * @param drawn an outline of the body that was drawn elsewhere; empty while it is shaped here
  */
 public record Design(
@@ -34,6 +35,7 @@ public record Design(
     Map<String, Placement> placements,
     List<SmallPart> smallParts,
     List<Fitting> fittings,
+    List<OrderChange> order,
     Optional<DrawnOutline> drawn) {
   public static final int MOST_STRINGS = 18;
   public static final int MOST_FITTINGS = 80;
@@ -47,6 +49,7 @@ public record Design(
     neckSteps = List.copyOf(neckSteps);
     smallParts = List.copyOf(smallParts);
     fittings = List.copyOf(fittings);
+    order = List.copyOf(order);
     if (strings.isEmpty() || strings.size() > MOST_STRINGS) {
       throw new IllegalArgumentException(
           "an instrument has 1 to " + MOST_STRINGS + " strings, not " + strings.size());
@@ -80,6 +83,7 @@ public record Design(
         List.of(),
         USUAL_BODY,
         Map.of(),
+        List.of(),
         List.of(),
         List.of(),
         Optional.empty());
@@ -159,6 +163,11 @@ public record Design(
 
   public Design withSmallParts(List<SmallPart> next) {
     return with(c -> c.smallParts = next);
+  }
+
+  /** This design with another order of work. */
+  public Design withOrder(List<OrderChange> next) {
+    return with(c -> c.order = next);
   }
 
   /** The fitting of that name. */
@@ -283,6 +292,7 @@ public record Design(
     private Map<String, Placement> placements;
     private List<SmallPart> smallParts;
     private List<Fitting> fittings;
+    private List<OrderChange> order;
     private Optional<DrawnOutline> drawn;
 
     Copy(Design of) {
@@ -295,6 +305,7 @@ public record Design(
       placements = of.placements;
       smallParts = of.smallParts;
       fittings = of.fittings;
+      order = of.order;
       drawn = of.drawn;
     }
 
@@ -309,6 +320,7 @@ public record Design(
           placements,
           smallParts,
           fittings,
+          order,
           drawn);
     }
   }

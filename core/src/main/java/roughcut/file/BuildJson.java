@@ -14,6 +14,7 @@ import roughcut.design.Decision;
 import roughcut.design.Decisions;
 import roughcut.design.Design;
 import roughcut.design.NumberDecision;
+import roughcut.design.OrderChange;
 import roughcut.design.Stack;
 import roughcut.design.StringSpec;
 import roughcut.design.Strip;
@@ -29,6 +30,8 @@ import roughcut.record.Build;
 final class BuildJson {
   static final String KIND = "rough-cut-build";
   static final int FORMAT = 3;
+
+  private static final String ORDER = "order";
 
   /** Objects whose fields are names that the maker gave: what isn't there any more was removed. */
   static final List<String> NAMED_BY_THE_MAKER = List.of("boards", "saws", "placements");
@@ -74,6 +77,10 @@ final class BuildJson {
     writeStack(root.putObject("neckStack"), build.design().neckStack());
     BlankJson.write(root, build.design());
     writeStack(root.putObject("bodyStack"), build.design().bodyStack());
+    ArrayNode order = root.putArray(ORDER);
+    for (OrderChange change : build.design().order()) {
+      order.addObject().put("operation", change.operation()).put("before", change.before());
+    }
     LogJson.write(root.putObject(LogJson.FIELD), build.log());
     return root;
   }
@@ -128,6 +135,7 @@ final class BuildJson {
       if (root.has("bodyStack")) {
         design = design.withBodyStack(stack(root.path("bodyStack"), "bodyStack"));
       }
+      design = design.withOrder(order(root.path(ORDER)));
       design = FittingJson.read(root, BlankJson.read(root, design, this), this);
       for (Map.Entry<String, JsonNode> entry : root.path("decisions").properties()) {
         decision(design, entry.getKey(), entry.getValue(), numbers, choices);
@@ -237,6 +245,14 @@ final class BuildJson {
                   : StringSpec.USUAL_PITCH));
     }
     return strings;
+  }
+
+  private static List<OrderChange> order(JsonNode array) {
+    List<OrderChange> order = new ArrayList<>();
+    for (JsonNode node : array) {
+      order.add(new OrderChange(node.path("operation").asText(), node.path("before").asText("")));
+    }
+    return order;
   }
 
   private Stack stack(JsonNode node, String which) throws FileTrouble {

@@ -11,6 +11,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import roughcut.design.Decision;
@@ -66,6 +67,8 @@ final class LogJson {
       one.put("at", operation.at().toString());
       one.put("minutes", operation.hands().toMinutes());
       one.put("note", operation.note());
+      ObjectNode cutAt = one.putObject("cutAt");
+      operation.cutAt().forEach((id, value) -> BuildJson.putNumber(cutAt, id, value));
     }
     writeFrets(node.putObject(FRETS), log.frets());
   }
@@ -113,9 +116,18 @@ final class LogJson {
               operation,
               time(one.path("at").asText(), where),
               Duration.ofMinutes(one.path("minutes").asLong(0)),
-              one.path("note").asText("")));
+              one.path("note").asText(""),
+              cutAt(one.path("cutAt"), where)));
     }
     return new Log(staged(readings, done, root), done, frets(node.path(FRETS)));
+  }
+
+  private Map<String, Double> cutAt(JsonNode node, String where) throws FileTrouble {
+    Map<String, Double> set = new TreeMap<>();
+    for (Map.Entry<String, JsonNode> entry : node.properties()) {
+      set.put(entry.getKey(), build.number(entry.getValue(), where + ", " + entry.getKey()));
+    }
+    return set;
   }
 
   private List<Reading> staged(List<Reading> readings, List<Done> done, ObjectNode root) {

@@ -8,6 +8,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import roughcut.bench.Operation;
+import roughcut.bench.Operations;
 import roughcut.demo.Demo;
 import roughcut.design.Choice;
 import roughcut.design.ChoiceDecision;
@@ -24,6 +26,8 @@ import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
+import roughcut.record.Measurable;
+import roughcut.record.Measurables;
 import roughcut.shop.FittingBook;
 
 /** The reference pages in docs/, written from the code so that they can't fall behind it. */
@@ -56,7 +60,35 @@ public final class Reference {
     md.append(
         "\nParts are numbered from 1: `string.I.gauge` from the treble side, `neck.strip.I.thickness` from the bass side.\n");
     md.append(
-        "\n## Value values\n\n`./roughcut report` lists them. K is a fret, I a string or glue line, counted from 1. ");
+        "\n### What is only measured\n\nHow far parts have come; `report --measure id=value`.\n\n"
+            + "| id | what | limits | |\n|---|---|---|---|\n");
+    for (Measurable measurable : Measurables.all()) {
+      md.append("| `")
+          .append(measurable.id())
+          .append("` | ")
+          .append(measurable.label())
+          .append(" | ")
+          .append(NumberWriter.text(measurable.range().least(), measurable.quantity(), Units.MM))
+          .append(" to ")
+          .append(NumberWriter.text(measurable.range().most(), measurable.quantity(), Units.MM))
+          .append(" | ")
+          .append(measurable.hint())
+          .append(" |\n");
+    }
+    md.append(
+            "\n## Operations\n\nOf the demo's six-string; `./roughcut next` lists those of a build.\n\n")
+        .append("| id | operation | part |\n|---|---|---|\n");
+    for (Operation op : Operations.of(Plan.of(Demo.heron(LocalDate.of(2026, 1, 1)), Demo.shop()))) {
+      md.append("| `")
+          .append(op.id())
+          .append("` | ")
+          .append(op.title())
+          .append(" | ")
+          .append(op.part().word())
+          .append(" |\n");
+    }
+    md.append(
+        "\n## Values\n\n`./roughcut report` lists them. K is a fret, I a string or glue line, counted from 1. ");
     md.append("Lengths are in mm, angles in degrees; formulas take angles in degrees.\n\n");
     md.append("| id | value | unit | formula |\n|---|---|---|---|\n");
     Map<String, Value> kinds = new LinkedHashMap<>();
@@ -180,6 +212,12 @@ public final class Reference {
     drawn.putObject("source").put("type", "string");
     drawn.putObject("open").put("type", "number");
     drawn.putObject("corners").put("type", "array").putObject("items").put("type", "array");
+    ObjectNode order = array(properties, "order", "What is done earlier or later than usual.");
+    order.putObject("operation").put("type", "string");
+    order
+        .putObject("before")
+        .put("type", "string")
+        .put("description", "Right before which other; empty for the end.");
     ObjectNode stack =
         properties.putObject("neckStack").put("type", "object").putObject("properties");
     stack.putObject("mirrored").put("type", "boolean");
@@ -211,6 +249,11 @@ public final class Reference {
     done.putObject("at").put("type", "string");
     done.putObject("minutes").put("type", "integer");
     done.putObject("note").put("type", "string");
+    done.putObject("cutAt")
+        .put("type", "object")
+        .put("description", "What was set, by the values' ids.")
+        .putObject("additionalProperties")
+        .put("type", "number");
     log.putObject(LogJson.FRETS)
         .put("type", "object")
         .put("description", "What was done to which fret and when, by fret and stage: 7.seated.")

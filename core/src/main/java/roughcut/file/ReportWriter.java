@@ -3,8 +3,11 @@ package roughcut.file;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.nio.charset.StandardCharsets;
+import java.util.LinkedHashMap;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import roughcut.bench.Bench;
 import roughcut.finding.Finding;
 import roughcut.measure.Read;
 import roughcut.measure.Units;
@@ -19,7 +22,7 @@ public final class ReportWriter {
   private ReportWriter() {}
 
   /** JSON with unrounded values; lengths in mm, angles in degrees. */
-  public static String json(Plan plan) {
+  public static String json(Plan plan, Bench bench) {
     ObjectNode root = Json.object();
     root.put("build", plan.build().name());
     ArrayNode values = root.putArray("values");
@@ -33,6 +36,8 @@ public final class ReportWriter {
       ArrayNode inputs = node.putArray("inputs");
       worked.inputs().forEach(input -> input(inputs.addObject(), input));
     }
+    ObjectNode work = root.putObject("bench");
+    bench(bench).forEach(work::put);
     ArrayNode thin = root.putArray("thinSpots");
     for (ThinSpot spot : plan.thinSpots()) {
       thin.addObject()
@@ -103,7 +108,7 @@ public final class ReportWriter {
   }
 
   /** A line for each value, for reading. */
-  public static String text(Plan plan) {
+  public static String text(Plan plan, Bench bench) {
     StringBuilder out = new StringBuilder(plan.build().name()).append('\n');
     for (Value worked : plan.values().values()) {
       String inputs =
@@ -119,6 +124,24 @@ public final class ReportWriter {
               worked.how(),
               inputs.isEmpty() ? "" : " [" + inputs + "]"));
     }
+    bench(bench).forEach((id, words) -> out.append(String.format("%-34s %12s%n", id, words)));
     return out.toString();
+  }
+
+  /** How the work stands: each operation, what is owed, each hold point. */
+  private static Map<String, String> bench(Bench bench) {
+    Map<String, String> rows = new LinkedHashMap<>();
+    int owed = 0;
+    for (Bench.Step step : bench.steps()) {
+      String id = "op." + step.operation().id();
+      rows.put(id + ".state", step.state().words());
+      rows.put(id + ".minutes", Integer.toString(step.operation().minutes()));
+      owed += step.owed().size();
+      for (Bench.Held held : bench.held(step.operation())) {
+        rows.put("hold." + held.hold().of() + ".state", held.state().word());
+      }
+    }
+    rows.put("owed.count", Integer.toString(owed));
+    return rows;
   }
 }

@@ -2,6 +2,9 @@ package roughcut.record;
 
 import java.time.Duration;
 import java.time.LocalDateTime;
+import java.util.Collections;
+import java.util.Map;
+import java.util.TreeMap;
 
 /**
  * One operation that was done.
@@ -10,12 +13,25 @@ import java.time.LocalDateTime;
  * @param at when
  * @param hands how long it took; nothing when nobody said
  * @param note of the maker's own; empty for none
+ * @param cutAt what machine and ruler were set to, by the values' ids: what the part really has
  */
-public record Done(String operation, LocalDateTime at, Duration hands, String note) {
+public record Done(
+    String operation, LocalDateTime at, Duration hands, String note, Map<String, Double> cutAt) {
   public Done {
+    cutAt = Collections.unmodifiableMap(new TreeMap<>(cutAt));
     if (operation.isBlank() || at == null) {
       throw new IllegalArgumentException("what was done needs a name and a time");
     }
+  }
+
+  /** One of which nobody noted what was set. */
+  public Done(String operation, LocalDateTime at, Duration hands, String note) {
+    this(operation, at, hands, note, Map.of());
+  }
+
+  /** The same with more said of it. */
+  public Done saying(String more) {
+    return new Done(operation, at, hands, note.isEmpty() ? more : note + "; " + more, cutAt);
   }
 
   /** The operation by which a strip of the neck's stack is sawn off its board. */
@@ -23,9 +39,9 @@ public record Done(String operation, LocalDateTime at, Duration hands, String no
     return "neck.strip." + number + ".saw";
   }
 
-  /** The operation by which something is cut into the body. */
-  public static String cut(String name) {
-    return "body.cut." + name;
+  /** The operation by which a row of like cuts is made in the body. */
+  public static String cut(String row) {
+    return "body.cut." + row;
   }
 
   /** An operation of which nothing more is known. */

@@ -86,6 +86,28 @@ public record Log(List<Reading> readings, List<Done> done, FretRecords frets) {
         .max(Comparator.naturalOrder());
   }
 
+  /** How an operation was done last; empty when it wasn't. */
+  public Optional<Done> done(String operation) {
+    return done.stream()
+        .filter(d -> d.operation().equals(operation))
+        .max(Comparator.comparing(Done::at));
+  }
+
+  /** With an operation done. */
+  public Log with(Done operation) {
+    List<Done> next = new ArrayList<>(done);
+    next.removeIf(d -> d.operation().equals(operation.operation()));
+    next.add(operation);
+    return new Log(readings, next, frets);
+  }
+
+  /** With an operation not done after all. */
+  public Log without(Done operation) {
+    List<Done> next = new ArrayList<>(done);
+    next.removeIf(d -> d.operation().equals(operation.operation()));
+    return new Log(readings, next, frets);
+  }
+
   /** With an operation done, or taken back when it was done already. */
   public Log turned(String operation, LocalDateTime at) {
     List<Done> next = new ArrayList<>(done);

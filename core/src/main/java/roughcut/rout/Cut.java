@@ -74,6 +74,11 @@ public final class Cut {
     return name;
   }
 
+  /** The name of the row of like cuts that it belongs to: bolts, a cover's screws, strings. */
+  public String row() {
+    return name.replaceFirst("-\\d+$", "");
+  }
+
   public String words() {
     return words;
   }

@@ -240,7 +240,7 @@ public record Mass(Value body, Value instrument, Value balance, Value behind) {
 
   /** What the body weighs now, where wood is still to come off it; untold when it was weighed. */
   private static void now(Slab slab, BodyBlank body, Value mass, Uncut before, Ledger ledger) {
-    List<Cut> made = slab.cuts.stream().filter(c -> slab.givens.done(Done.cut(c.name()))).toList();
+    List<Cut> made = slab.cuts.stream().filter(c -> slab.givens.done(Done.cut(c.row()))).toList();
     boolean begun = !made.isEmpty() || !slab.state.isFinished();
     if (!begun || slab.givens.get(BodyDecisions.BODY_WEIGHED).value() > 0) {
       return;

@@ -251,7 +251,7 @@ public final class BodyThinSpots {
     Map<String, Web> least = new LinkedHashMap<>();
     for (Web web : all) {
       least.merge(
-          row(web.a()) + "|" + row(web.b()),
+          web.a().row() + "|" + web.b().row(),
           web,
           (x, y) -> y.closest().distance() < x.closest().distance() ? y : x);
     }
@@ -260,10 +260,6 @@ public final class BodyThinSpots {
     for (Web web : all) {
       web(web, told.contains(web));
     }
-  }
-
-  private static String row(Cut cut) {
-    return cut.name().replaceFirst("-\\d+$", "");
   }
 
   private void web(Web web, boolean told) {

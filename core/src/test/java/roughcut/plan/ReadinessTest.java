@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -11,6 +12,7 @@ import java.util.Random;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import roughcut.Heron;
+import roughcut.bench.Bench;
 import roughcut.demo.Demo;
 import roughcut.design.Decisions;
 import roughcut.file.ReportWriter;
@@ -178,7 +180,7 @@ class ReadinessTest {
   @Test
   void everyFindingIsInTheReport() throws Exception {
     Plan plan = Heron.with("rod.length=900", "pocket.clearance=0", "marker.thickness=0.3");
-    String json = ReportWriter.json(plan);
+    String json = ReportWriter.json(plan, Bench.of(plan, LocalDateTime.of(2026, 5, 4, 12, 0)));
     var written = new com.fasterxml.jackson.databind.ObjectMapper().readTree(json).get("findings");
     List<String> read = new ArrayList<>();
     written.forEach(

@@ -1,11 +1,13 @@
 package roughcut.wild;
 
 import java.lang.management.ManagementFactory;
+import java.time.LocalDateTime;
 import java.util.Arrays;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Supplier;
+import roughcut.bench.Bench;
 import roughcut.blank.RipPlan;
 import roughcut.drawing.AllDrawings;
 import roughcut.drawing.Drawing;
@@ -102,8 +104,9 @@ public final class Trial {
           marks(entry.getValue().get());
         }
         where = "report";
-        noNonsense(ReportWriter.text(plan));
-        ReportWriter.json(plan);
+        Bench bench = Bench.of(plan, LocalDateTime.of(2026, 5, 4, 12, 0));
+        noNonsense(ReportWriter.text(plan, bench));
+        ReportWriter.json(plan, bench);
         where = "tables";
         FretboardTables.all(plan);
       }

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.function.DoubleFunction;
 import java.util.function.UnaryOperator;
 import javafx.beans.value.ChangeListener;
@@ -32,6 +33,7 @@ import roughcut.record.Reading;
 public final class ReadingField extends VBox implements Typing.Into {
   private final Measurable measurable;
   private final Session session;
+  private final Consumer<Plan> told;
   private final TextField field = new TextField();
   private final Typing typing;
   private final Label unit = new Label();
@@ -40,8 +42,19 @@ public final class ReadingField extends VBox implements Typing.Into {
   private final ChangeListener<Units> unitsFollower = (p, was, is) -> follow();
 
   public ReadingField(Measurable measurable, Session session) {
+    this(measurable, session, measurable.id(), before -> {});
+  }
+
+  /**
+   * A field of its own id.
+   *
+   * @param id of the field, where the same may be read in another place too
+   * @param told gets the plan as it was before a reading that was entered
+   */
+  ReadingField(Measurable measurable, Session session, String id, Consumer<Plan> told) {
     this.measurable = measurable;
     this.session = session;
+    this.told = told;
     this.typing = new Typing(field, session, this);
     getStyleClass().add("decision");
     Label label = new Label(measurable.label());
@@ -49,7 +62,7 @@ public final class ReadingField extends VBox implements Typing.Into {
     label.setMinWidth(0);
     label.setWrapText(true);
     Tips.on(label, measurable.hint());
-    field.setId(measurable.id());
+    field.setId(id);
     field.getStyleClass().add("decision-field");
     field.pseudoClassStateChanged(States.MEASURING, true);
     field.setPromptText("measured");
@@ -67,7 +80,7 @@ public final class ReadingField extends VBox implements Typing.Into {
     row.setAlignment(Pos.CENTER_LEFT);
     message.getStyleClass().add("decision-message");
     message.setWrapText(true);
-    message.setId(measurable.id() + ".message");
+    message.setId(id + ".message");
     getChildren().addAll(row, message);
     session.plan().addListener(new WeakChangeListener<>(follower));
     session.units().addListener(new WeakChangeListener<>(unitsFollower));
@@ -90,9 +103,16 @@ public final class ReadingField extends VBox implements Typing.Into {
   public Optional<String> enter(String text) {
     String name = measurable.label().toLowerCase(Locale.ROOT);
     String merge = "measured " + measurable.id();
-    return text.isBlank()
-        ? session.edit("taking back " + name, merge, withdrawn())
-        : read(text, v -> session.edit("measured " + name, merge, at(v)));
+    Plan before = session.kept();
+    Optional<String> refusal =
+        text.isBlank()
+            ? session.edit("taking back " + name, merge, withdrawn())
+            : read(text, v -> session.edit("measured " + name, merge, at(v)));
+    if (refusal.isEmpty()) {
+      session.asBuilt().set(true);
+      told.accept(before);
+    }
+    return refusal;
   }
 
   private Optional<String> read(String text, DoubleFunction<Optional<String>> use) {

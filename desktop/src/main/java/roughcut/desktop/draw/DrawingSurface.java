@@ -43,6 +43,7 @@ public final class DrawingSurface extends Region {
   private boolean fitted = true;
   private boolean knifeShown = true;
   private boolean paper;
+  private boolean rulerShown = true;
   private boolean fretsShown = true;
   private final Knife knife = new Knife();
   private List<Mark> tried = List.of();
@@ -120,6 +121,15 @@ public final class DrawingSurface extends Region {
     paintMoving();
   }
 
+  /** Whether there is a ruler; a picture of the work has no millimetres. */
+  public void showRuler(boolean shown) {
+    rulerShown = shown;
+  }
+
+  private double top() {
+    return rulerShown ? Ruler.HEIGHT : 0;
+  }
+
   /** Whether the ruler shows nut and frets. */
   public void showFrets(boolean shown) {
     fretsShown = shown;
@@ -154,15 +164,13 @@ public final class DrawingSurface extends Region {
     ensureView();
     fitted = false;
     double scale = Math.max(view.scale(), 3);
-    view =
-        new View(scale, 0, 0)
-            .centred(x, y, getWidth() / 2, Ruler.HEIGHT + (getHeight() - Ruler.HEIGHT) / 2);
+    view = new View(scale, 0, 0).centred(x, y, getWidth() / 2, top() + (getHeight() - top()) / 2);
     paintStill();
     paintMoving();
   }
 
   public void zoom(double factor) {
-    zoom(factor, getWidth() / 2, (getHeight() + Ruler.HEIGHT) / 2);
+    zoom(factor, getWidth() / 2, (getHeight() + top()) / 2);
   }
 
   public View view() {
@@ -197,7 +205,7 @@ public final class DrawingSurface extends Region {
 
   private void ensureView() {
     if (view == null && drawing != null) {
-      double top = Ruler.HEIGHT + (knifeShown ? KNIFE_WORDS : 0);
+      double top = top() + (knifeShown ? KNIFE_WORDS : 0);
       view =
           View.fitting(
               drawing.bounds(),
@@ -218,7 +226,9 @@ public final class DrawingSurface extends Region {
     g.setFill(Ink.SHEET);
     g.fillRect(0, 0, getWidth(), getHeight());
     targets = MarkPainter.paint(g, drawing, view, paper);
-    Ruler.paint(g, view, fretsShown ? frets : null, units, getWidth());
+    if (rulerShown) {
+      Ruler.paint(g, view, fretsShown ? frets : null, units, getWidth());
+    }
   }
 
   private void paintMoving() {
@@ -299,7 +309,7 @@ public final class DrawingSurface extends Region {
     g.setTextBaseline(VPos.BASELINE);
     g.setTextAlign(TextAlignment.LEFT);
     double left = Math.min(getWidth() - 180, view.px(held.at().x()) + dx + 14);
-    double base = Math.max(Ruler.HEIGHT + 16, view.py(held.at().y()) + dy - 12);
+    double base = Math.max(top() + 16, view.py(held.at().y()) + dy - 12);
     Ink.tag(g, left, base, MarkPainter.width(words, Ink.bold(12)), 12, 0.92);
     g.setFill(Ink.TOUCH);
     g.fillText(words, left, base);
@@ -318,7 +328,7 @@ public final class DrawingSurface extends Region {
     return knifeShown
         && view != null
         && Math.abs(e.getX() - view.px(knife.at())) < GRIP
-        && e.getY() > Ruler.HEIGHT - 4;
+        && e.getY() > top() - 4;
   }
 
   private MarkPainter.Target target(MouseEvent e) {
@@ -381,7 +391,7 @@ public final class DrawingSurface extends Region {
         onLink.accept(target.link());
       } else if (e.getClickCount() == 2) {
         fit();
-      } else if (knifeShown && e.getY() < Ruler.HEIGHT) {
+      } else if (knifeShown && e.getY() < top()) {
         knife(view.x(e.getX()));
       }
     }

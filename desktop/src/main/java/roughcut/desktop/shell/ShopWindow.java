@@ -24,9 +24,11 @@ import roughcut.design.Decisions;
 import roughcut.desktop.control.SumCard;
 import roughcut.desktop.control.ThinRail;
 import roughcut.desktop.draw.DrawingSurface;
+import roughcut.desktop.session.AtBench;
 import roughcut.desktop.session.Habits;
 import roughcut.desktop.session.Session;
 import roughcut.desktop.session.Workspace;
+import roughcut.desktop.station.BenchStation;
 import roughcut.desktop.station.BlanksStation;
 import roughcut.desktop.station.BodyStation;
 import roughcut.desktop.station.BridgeStation;
@@ -73,7 +75,9 @@ public final class ShopWindow {
   private final FileActions files;
   private final Tour tour;
   private final SheetsStation sheets;
+  private final AtBench bench;
   private Drawn drawn;
+  private MachineWindow atMachine;
   private int station = -1;
   private int chosenSpot = -1;
 
@@ -86,6 +90,7 @@ public final class ShopWindow {
     tour = new Tour(() -> habits.markSeen("tour"));
     files = new FileActions(workspace, notice, () -> root.getScene().getWindow());
     sheets = new SheetsStation(session, this::draw);
+    bench = new AtBench(session);
     stations =
         List.of(
             new LayoutStation(session, v -> sum.ask(v, units()), surface::knife),
@@ -97,7 +102,14 @@ public final class ShopWindow {
             new RoutsStation(
                 session, v -> sum.ask(v, units()), this::reopen, this::refresh, surface::knife),
             new BridgeStation(session, v -> sum.ask(v, units()), this::reopen),
-            sheets);
+            sheets,
+            new BenchStation(
+                session,
+                bench,
+                v -> sum.ask(v, units()),
+                this::refresh,
+                words -> notice.show("Not done: " + words + "."),
+                this::machine));
     rail = new StationRail(stations, this::choose);
     thin = new ThinRail(this::flyTo, this::toFinding, v -> sum.ask(v, units()));
     surface.onLink(this::link);
@@ -153,7 +165,7 @@ public final class ShopWindow {
     body.setTop(
         new TopBar(
             workspace,
-            files.menu(this::save, () -> choose(stations.size() - 1), this::showHelp),
+            files.menu(this::save, () -> choose(stations.indexOf(sheets)), this::showHelp),
             this::openFind,
             this::nextUnits,
             files::tellSaving));
@@ -202,6 +214,7 @@ public final class ShopWindow {
     if (here.lower().isManaged()) {
       middle.getChildren().add(here.lower());
     }
+    surface.showRuler(here.hasRuler());
     surface.showKnife(here.hasKnife());
     surface.handles(here.handles());
     surface.asOnPaper(here == sheets);
@@ -364,6 +377,19 @@ public final class ShopWindow {
     habits.units(next);
   }
 
+  /** Opens the screen that is read at the machine, or brings it forward. */
+  private void machine() {
+    if (atMachine == null) {
+      atMachine = new MachineWindow(session, bench);
+    }
+    atMachine.open();
+  }
+
+  /** The screen at the machine; empty before it was opened. */
+  public Optional<MachineWindow> atMachine() {
+    return Optional.ofNullable(atMachine);
+  }
+
   private void openFind() {
     find.open();
   }
@@ -379,12 +405,13 @@ public final class ShopWindow {
       all.add(
           new Command("Go to " + stations.get(i).name(), "Ctrl+" + (i + 1), () -> choose(index)));
     }
-    files.menu(this::save, () -> choose(stations.size() - 1), this::showHelp).stream()
+    files.menu(this::save, () -> choose(stations.indexOf(sheets)), this::showHelp).stream()
         .filter(c -> c != null)
         .forEach(all::add);
     all.add(new Command("Undo", "Ctrl+Z", session::undo));
     all.add(new Command("Redo", "Ctrl+Shift+Z", session::redo));
     all.add(new Command("Millimetres, inches, fractions", "Ctrl+U", this::nextUnits));
+    all.add(new Command("The screen at the machine", "F9", this::machine));
     all.add(new Command("The whole drawing", "0", surface::fit));
     for (Decision decision : Decisions.of(session.build().get().design())) {
       boolean counts = Counting.idle(session.build().get().design(), decision.id()).isEmpty();
@@ -417,7 +444,10 @@ public final class ShopWindow {
   }
 
   private void key(KeyEvent e) {
-    if (e.getCode() == KeyCode.F1) {
+    if (e.getCode() == KeyCode.F9) {
+      machine();
+      e.consume();
+    } else if (e.getCode() == KeyCode.F1) {
       showHelp();
       e.consume();
     } else if (REDO.match(e)) {
@@ -462,7 +492,7 @@ public final class ShopWindow {
           case Y -> session::redo;
           case S -> this::save;
           case O -> files::open;
-          case P -> () -> choose(stations.size() - 1);
+          case P -> () -> choose(stations.indexOf(sheets));
           case K -> this::openFind;
           case U -> this::nextUnits;
           case B -> () -> session.asBuilt().set(!session.asBuilt().get());

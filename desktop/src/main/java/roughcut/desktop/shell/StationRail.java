@@ -12,12 +12,9 @@ import roughcut.desktop.control.Tips;
 import roughcut.desktop.station.Station;
 import roughcut.plan.Plan;
 import roughcut.plan.Standing;
-import roughcut.thin.ThinSpot;
 
 /** The stations down the left in the order of work, each with how it stands. */
 final class StationRail extends VBox {
-  private static final Standing NOTHING = new Standing(ThinSpot.State.CLEAR, "");
-
   private final List<Button> buttons = new ArrayList<>();
   private final List<Label> states = new ArrayList<>();
   private final List<Station> stations;
@@ -47,7 +44,7 @@ final class StationRail extends VBox {
   void show(Plan plan, int chosen) {
     for (int i = 0; i < stations.size(); i++) {
       Station station = stations.get(i);
-      Standing standing = station.chapter().map(plan::standing).orElse(NOTHING);
+      Standing standing = station.standing(plan);
       String words = standing.words();
       Label state = states.get(i);
       state.setText(words);

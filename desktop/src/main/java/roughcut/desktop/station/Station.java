@@ -10,6 +10,7 @@ import roughcut.drawing.StationDrawing;
 import roughcut.finding.Chapter;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
+import roughcut.plan.Standing;
 import roughcut.thin.ThinSpot;
 
 /**
@@ -38,6 +39,16 @@ public interface Station {
 
   /** The part of the plan that is shown and mended here; none where nothing is judged. */
   Optional<Chapter> chapter();
+
+  /** How it stands, beneath its name; by its chapter unless it has more to say. */
+  default Standing standing(Plan plan) {
+    return chapter().map(plan::standing).orElse(new Standing(ThinSpot.State.CLEAR, ""));
+  }
+
+  /** Whether the drawing lies on a ruler. */
+  default boolean hasRuler() {
+    return true;
+  }
 
   /** Whether the section knife runs over this station's drawing. */
   default boolean hasKnife() {

@@ -1,0 +1,291 @@
+package roughcut.bench;
+
+import java.time.Duration;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import roughcut.measure.Precision;
+import roughcut.measure.Value;
+import roughcut.plan.Plan;
+import roughcut.record.Build;
+import roughcut.record.Done;
+import roughcut.record.Log;
+import roughcut.record.Reading;
+
+/**
+ * How the work stands at a time: what is done, what can be done now, what is owed before a face
+ * goes, what waits and for what. A pure function of plan and time.
+ */
+public final class Bench {
+  /** How an operation stands. */
+  public enum State {
+    DONE("done"),
+    READY("can be done now"),
+    OWES("owes something first"),
+    WAITS("waits"),
+    NOT_YET("not yet");
+
+    private final String words;
+
+    State(String words) {
+      this.words = words;
+    }
+
+    public String words() {
+      return words;
+    }
+  }
+
+  /**
+   * An operation with how it stands.
+   *
+   * @param why in words, one reason each; none for what is done or can be done
+   * @param owed what has to be done before it, since it takes a face away
+   */
+  public record Step(Operation operation, State state, List<String> why, List<Operation> owed) {}
+
+  private final Plan plan;
+  private final LocalDateTime now;
+  private final Route route;
+  private final List<Step> steps = new ArrayList<>();
+  private final Map<Face, Operation> gone = new EnumMap<>(Face.class);
+  private final Set<Face> there = EnumSet.noneOf(Face.class);
+
+  private Bench(Plan plan, LocalDateTime now) {
+    this.plan = plan;
+    this.now = now;
+    this.route = Route.of(Operations.of(plan), plan.build().design().order());
+    faces();
+    List<Operation> open = route.order().stream().filter(o -> !isDone(o)).toList();
+    route.order().forEach(o -> steps.add(step(o, open)));
+  }
+
+  public static Bench of(Plan plan, LocalDateTime now) {
+    return new Bench(plan, now);
+  }
+
+  public Route route() {
+    return route;
+  }
+
+  /** Every operation in its order. */
+  public List<Step> steps() {
+    return List.copyOf(steps);
+  }
+
+  public Optional<Step> step(String id) {
+    return steps.stream().filter(s -> s.operation().id().equals(id)).findFirst();
+  }
+
+  /** What can be done now, in the order of work. */
+  public List<Step> ready() {
+    return steps.stream().filter(s -> s.state() == State.READY).toList();
+  }
+
+  /** What would take a face away that something else still needs. */
+  public List<Step> owing() {
+    return steps.stream().filter(s -> s.state() == State.OWES).toList();
+  }
+
+  private Log log() {
+    return plan.build().log();
+  }
+
+  private boolean isDone(Operation op) {
+    return log().isDone(op.id());
+  }
+
+  /** What is there of the faces after what was done, in the order of doing. */
+  private void faces() {
+    List<Operation> done = new ArrayList<>(route.order().stream().filter(this::isDone).toList());
+    done.sort(
+        Comparator.comparing((Operation o) -> log().when(o.id()).orElse(LocalDateTime.MIN))
+            .thenComparing(o -> route.order().indexOf(o)));
+    for (Operation op : done) {
+      for (Face face : op.destroys()) {
+        there.remove(face);
+        gone.put(face, op);
+      }
+      for (Face face : op.makes()) {
+        there.add(face);
+        gone.remove(face);
+      }
+    }
+  }
+
+  private Step step(Operation op, List<Operation> open) {
+    if (isDone(op)) {
+      return new Step(op, State.DONE, List.of(), List.of());
+    }
+    Map<String, String> missing = new LinkedHashMap<>();
+    List<String> waits = new ArrayList<>();
+    for (Map.Entry<String, String> before : op.after().entrySet()) {
+      route
+          .find(before.getKey())
+          .ifPresent(
+              b -> {
+                if (isDone(b)) {
+                  waitFor(b).ifPresent(waits::add);
+                } else {
+                  missing.put(b.id(), Route.quoted(b) + " first: " + before.getValue());
+                }
+              });
+    }
+    for (Face face : op.needs()) {
+      if (there.contains(face)) {
+        continue;
+      }
+      Optional<Operation> maker =
+          route.order().stream().filter(o -> o.makes().contains(face) && !isDone(o)).findFirst();
+      if (maker.isPresent()) {
+        missing.putIfAbsent(
+            maker.get().id(), Route.quoted(maker.get()) + " first: it gives " + face.words());
+      } else if (gone.containsKey(face)) {
+        missing.put(face.name(), Route.takesAway(gone.get(face), face, op));
+      }
+    }
+    op.troubles().forEach(t -> missing.put(t, t));
+    if (!missing.isEmpty()) {
+      return new Step(op, State.NOT_YET, List.copyOf(missing.values()), List.of());
+    }
+    if (!waits.isEmpty()) {
+      return new Step(op, State.WAITS, waits, List.of());
+    }
+    List<Operation> owed = Route.owedBefore(op, open);
+    return owed.isEmpty()
+        ? new Step(op, State.READY, List.of(), owed)
+        : new Step(op, State.OWES, owed.stream().map(o -> owes(op, o)).toList(), owed);
+  }
+
+  private static String owes(Operation destroyer, Operation op) {
+    Face face =
+        destroyer.destroys().stream().filter(op.needs()::contains).findFirst().orElseThrow();
+    return Route.quoted(op)
+        + " is not done, and "
+        + face.words()
+        + " goes with "
+        + Route.quoted(destroyer);
+  }
+
+  /** What is still to pass after an operation, in words; empty when nothing is. */
+  private Optional<String> waitFor(Operation done) {
+    Optional<LocalDateTime> over = over(done);
+    return over.filter(t -> t.isAfter(now))
+        .map(
+            t ->
+                Route.quoted(done)
+                    + ": wait "
+                    + hours(Duration.between(now, t))
+                    + " more, until "
+                    + done.waiting().orElseThrow().reason());
+  }
+
+  /** When an operation's wait is over; empty for one without. */
+  public Optional<LocalDateTime> over(Operation done) {
+    return done.waiting()
+        .flatMap(w -> log().when(done.id()).map(at -> at.plusMinutes(Math.round(w.hours() * 60))));
+  }
+
+  private static String hours(Duration left) {
+    long hours = (left.toMinutes() + 59) / 60;
+    return hours < 48 ? hours + " h" : (hours + 23) / 24 + " days";
+  }
+
+  /**
+   * How a hold point of an operation stands.
+   *
+   * @param reading what was read; empty where nothing was
+   */
+  public record Held(HoldPoint hold, HoldPoint.State state, Optional<Reading> reading) {
+    /** By how much it is off what it should be; empty where nothing says. */
+    public Optional<Double> off() {
+      return reading.flatMap(r -> hold.nominal().map(n -> r.value() - n.value()));
+    }
+  }
+
+  /** What has to be known before an operation, and how it stands. */
+  public List<Held> held(Operation op) {
+    return op.holds().stream().map(h -> held(op, h)).toList();
+  }
+
+  private Held held(Operation op, HoldPoint hold) {
+    Optional<Reading> reading = Optional.ofNullable(log().standing().get(hold.of()));
+    HoldPoint.State state =
+        reading
+            .map(
+                r -> {
+                  if (stale(op, hold, r)) {
+                    return HoldPoint.State.STALE;
+                  }
+                  boolean off =
+                      hold.looked()
+                          ? r.value() == 0
+                          : hold.nominal()
+                              .map(
+                                  n ->
+                                      Math.abs(r.value() - n.value())
+                                          > hold.tolerance() + Precision.SAME)
+                              .orElse(false);
+                  return off ? HoldPoint.State.OFF : HoldPoint.State.HOLDS;
+                })
+            .orElse(HoldPoint.State.MISSING);
+    return new Held(hold, state, reading);
+  }
+
+  /** Older than it counts, or something heavy was taken off the part since. */
+  private boolean stale(Operation op, HoldPoint hold, Reading reading) {
+    if (hold.days() == 0) {
+      return false;
+    }
+    if (reading.at().plusDays(hold.days()).isBefore(now)) {
+      return true;
+    }
+    return route.order().stream()
+        .filter(o -> o.part() == op.part() && heavy(o))
+        .anyMatch(o -> log().when(o.id()).map(t -> t.isAfter(reading.at())).orElse(false));
+  }
+
+  private static boolean heavy(Operation op) {
+    return op.cautions().contains(Caution.PLANER)
+        || op.cautions().contains(Caution.SAW)
+        || op.cautions().contains(Caution.BANDSAW);
+  }
+
+  /** Hold points of an operation that nobody knows, or that went stale. */
+  public List<Held> unknown(Operation op) {
+    return held(op).stream().filter(h -> !h.state().known()).toList();
+  }
+
+  /** The values that an operation's machine and ruler are set to. */
+  public List<Value> settings(Operation op) {
+    return op.settings().stream().map(plan::value).flatMap(Optional::stream).toList();
+  }
+
+  /**
+   * The build with an operation done now. What wasn't known before it is written into the log.
+   *
+   * @param hands how long it took; nothing when nobody said
+   * @param note of the maker's own
+   */
+  public Build done(Build build, Operation op, Duration hands, String note) {
+    Map<String, Double> cutAt = new LinkedHashMap<>();
+    settings(op).forEach(v -> cutAt.put(v.id(), v.value()));
+    StringBuilder words = new StringBuilder(note);
+    if (!op.undoable()) {
+      for (Held unknown : unknown(op)) {
+        words
+            .append(words.isEmpty() ? "" : "; ")
+            .append("done without: ")
+            .append(unknown.hold().what());
+      }
+    }
+    return build.withLog(build.log().with(new Done(op.id(), now, hands, words.toString(), cutAt)));
+  }
+}

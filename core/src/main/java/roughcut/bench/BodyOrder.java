@@ -1,0 +1,197 @@
+package roughcut.bench;
+
+import static roughcut.bench.Face.BODY_BACK;
+import static roughcut.bench.Face.BODY_EDGE;
+import static roughcut.bench.Face.BODY_INSIDE;
+import static roughcut.bench.Face.BODY_LINES;
+import static roughcut.bench.Face.BODY_TOP;
+import static roughcut.finding.Chapter.BLANKS;
+import static roughcut.finding.Chapter.BODY;
+
+import roughcut.blank.BodyBlank;
+import roughcut.design.BodyBack;
+import roughcut.design.BodyDecisions;
+import roughcut.design.NumberDecision;
+import roughcut.design.SurfaceDecisions;
+import roughcut.part.BodyWork;
+import roughcut.part.PartId;
+
+/** The body's own operations: its blank, top, thickness and outline, its edges and contours. */
+final class BodyOrder {
+  private static final double REST = 48;
+
+  private final Writing w;
+  private final BodyBlank body;
+
+  BodyOrder(Writing w) {
+    this.w = w;
+    this.body = w.plan.body();
+  }
+
+  private static Operation.Draft body(String id, String title, int minutes) {
+    return Operation.of(id, PartId.BODY, BODY, title, minutes);
+  }
+
+  void blank() {
+    w.add(
+        Operation.of("body.mill", PartId.BODY, BLANKS, "Joint and plane the body's boards", 75)
+            .troubled(w.woodTrouble(p -> p.id().startsWith("body.")))
+            .tools("jointer", "planer", "winding sticks")
+            .set("body.blank-length", "body.blank-width", "body.back-thickness")
+            .waits(REST, "freshly milled wood has moved and shows it")
+            .cautions(Caution.PLANER, Caution.DUST)
+            .wrong("one dimension of the board was never measured"));
+    boolean joined = body.winged() || body.kind() != BodyBack.ONE_PIECE;
+    if (joined) {
+      Operation.Draft glue =
+          Operation.of("body.glue", PartId.BODY, BLANKS, joining(), 45)
+              .after("body.mill", "its boards aren't milled yet")
+              .tools(body.join().glue().name(), "clamps", "cauls")
+              .set("body.glue.open-time", "body.glue.time", "body.glue.mass", "body.clamps.needed")
+              .waits(body.join().glue().cureHours(), "the glue is cured")
+              .hold(
+                  HoldPoint.look(
+                          "body.joint",
+                          "The joint closes without clamps",
+                          "light behind it, the halves standing on each other",
+                          "a joint that is forced shut opens later")
+                      .within(HoldPoint.FLAT_DAYS))
+              .cautions(Caution.GLUE)
+              .wrong("the figure is wanted at the other side");
+      if (body.winged()) {
+        glue.after("neck.flatten", "the neck's core has no true sides yet");
+      }
+      w.add(glue);
+    }
+    w.add(
+        body("body.flatten", "Flatten the body's blank", 45)
+            .after(joined ? "body.glue" : "body.mill", "there is no blank yet")
+            .makes(BODY_TOP, BODY_BACK, BODY_EDGE, BODY_INSIDE)
+            .tools("router sled or planer", "straightedge")
+            .cautions(Caution.ROUTER, Caution.DUST));
+    w.add(
+        body("body.lines", "Draw the body's centre line, carried over both ends", 10)
+            .stands(BODY_TOP)
+            .measures(BODY_EDGE)
+            .makes(BODY_LINES)
+            .tools("knife", "square")
+            .undoable());
+  }
+
+  private String joining() {
+    if (body.winged()) {
+      return "Glue the body's wings to the neck's core";
+    }
+    return body.kind() == BodyBack.STRIPS ? "Glue the body's strips" : "Glue the body's halves";
+  }
+
+  boolean topped() {
+    return w.value(BodyDecisions.BODY_TOP) > 0;
+  }
+
+  /** The top closes what was cut inside. */
+  void top() {
+    if (!topped()) {
+      return;
+    }
+    if (w.there("resaw.leaves")) {
+      w.add(
+          top("top.resaw", "Resaw the top and open it like a book", 40)
+              .tools("bandsaw, tall fence")
+              .set("resaw.rough", "resaw.need", "resaw.leaves")
+              .waits(REST, "the leaves have moved and lie still")
+              .cautions(Caution.BANDSAW, Caution.DUST)
+              .wrong("the blade wanders and a leaf comes out too thin"));
+    }
+    Operation.Draft joint =
+        top("top.joint", "Joint and glue the top's leaves", 40)
+            .tools(body.join().glue().name(), "plane", "clamps")
+            .waits(body.join().glue().cureHours(), "the glue is cured")
+            .cautions(Caution.EDGES, Caution.GLUE);
+    if (w.has("top.resaw")) {
+      joint.after("top.resaw", "its leaves aren't sawn yet");
+    }
+    w.add(joint);
+    Operation.Draft glue =
+        top("top.glue", "Glue the top on", 45)
+            .stands(BODY_INSIDE)
+            .after("top.joint", "there is no top yet")
+            .after("body.flatten", "its face isn't flat yet")
+            .destroys(BODY_INSIDE)
+            .tools("clamps or vacuum bag", "pins in the waste")
+            .set("top.glue.open-time", "top.glue.time", "top.clamps.needed")
+            .hold(
+                HoldPoint.look(
+                        "top.flat",
+                        "Top and body lie flat on each other",
+                        "straightedge, both ways",
+                        "a hollow under the top is heard and never reached")
+                    .within(HoldPoint.FLAT_DAYS))
+            .cautions(Caution.GLUE)
+            .wrong("a channel or a bore under the top was forgotten");
+    body.topping().ifPresent(t -> glue.waits(t.glue().cureHours(), "the glue is cured"));
+    w.add(glue);
+  }
+
+  private static Operation.Draft top(String id, String title, int minutes) {
+    return Operation.of(id, PartId.TOP, BODY, title, minutes);
+  }
+
+  /** To thickness and outline. */
+  void shape() {
+    Operation.Draft thick =
+        body(BodyWork.THICKNESS.operation(), "Plane the body to its thickness", 40)
+            .after("body.flatten", "there is no flat blank yet")
+            .tools("router sled, planer or drum", "caliper")
+            .set("body.stock-now")
+            .cautions(Caution.PLANER, Caution.DUST);
+    if (topped()) {
+      thick.after("top.glue", "the top isn't on yet");
+    }
+    w.add(thick);
+    w.add(
+        body(
+                BodyWork.OUTLINE.operation(),
+                "Saw outside the body's line, trim it to the template",
+                90)
+            .stands(BODY_BACK)
+            .measures(BODY_LINES)
+            .destroys(BODY_EDGE)
+            .tools("bandsaw", "template", "bearing cutter, downhill with the grain")
+            .set("body.around")
+            .cautions(Caution.BANDSAW, Caution.ROUTER, Caution.DUST)
+            .wrong("the cutter tears out at a horn"));
+  }
+
+  /** What of its shape is cut last, each only where it is wanted. */
+  void surfaces() {
+    surface(BodyWork.CARVE, "Carve the top", 240, SurfaceDecisions.CARVE_DROP, BODY_TOP);
+    surface(BodyWork.ARM, "Cut the arm contour", 60, SurfaceDecisions.ARM_DEPTH);
+    surface(BodyWork.BELLY, "Cut the belly contour", 60, SurfaceDecisions.BELLY_DEPTH, BODY_BACK);
+    surface(BodyWork.HEEL, "Carve the heel's corner", 45, SurfaceDecisions.HEEL_CARVE_DEPTH);
+    w.add(
+        body(BodyWork.EDGES.operation(), edges(), 60)
+            .after(BodyWork.OUTLINE.operation(), "its edge isn't there yet")
+            .tools("round-over cutter with a bearing", "scraper")
+            .cautions(Caution.ROUTER, Caution.DUST)
+            .wrong("the bearing drops into a rout that is open at the edge"));
+  }
+
+  private void surface(
+      BodyWork work, String title, int minutes, NumberDecision depth, Face... destroys) {
+    if (w.value(depth) > 0) {
+      w.add(
+          body(work.operation(), title, minutes)
+              .after(BodyWork.OUTLINE.operation(), "its edge isn't there yet")
+              .tools("rasp, spokeshave or sanding disc", "lines as the Edges page draws them")
+              .destroys(destroys)
+              .cautions(Caution.EDGES, Caution.DUST));
+    }
+  }
+
+  private String edges() {
+    return body.binding().isPresent()
+        ? "Let the binding in and round the edges"
+        : "Round the body's edges";
+  }
+}

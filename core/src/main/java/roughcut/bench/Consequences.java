@@ -1,0 +1,85 @@
+package roughcut.bench;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import roughcut.finding.Finding;
+import roughcut.measure.Value;
+import roughcut.plan.Plan;
+import roughcut.thin.ThinSpot;
+
+/**
+ * What a reading or a change means at the bench: settings that are new for what is still to be cut,
+ * thin spots that moved, parts made already that no longer agree, and whether the next cut may go
+ * on (handbook page 7, "Hold points and measurements").
+ *
+ * @param settings of operations still to be done that would be other numbers
+ * @param spots that stand worse than before
+ * @param spoiled made parts that agreed before and don't now
+ */
+public record Consequences(
+    List<Value> settings, List<ThinSpot> spots, List<Spoiled> spoiled, Verdict verdict) {
+  /** Whether to go on with the next cut. */
+  public enum Verdict {
+    GO("go"),
+    LOOK("look"),
+    STOP("stop");
+
+    private final String word;
+
+    Verdict(String word) {
+      this.word = word;
+    }
+
+    public String word() {
+      return word;
+    }
+  }
+
+  /** Between two plans of one instrument; the second is the one that would count. */
+  public static Consequences of(Plan kept, Plan next) {
+    Route route = Route.of(Operations.of(next), next.build().design().order());
+    List<Value> settings = new ArrayList<>();
+    for (Operation op : route.order()) {
+      if (next.build().log().isDone(op.id())) {
+        continue;
+      }
+      for (String id : op.settings()) {
+        next.value(id)
+            .filter(
+                v ->
+                    kept.value(id)
+                        .map(k -> Math.abs(k.value() - v.value()) >= Spoiled.SEEN / 2)
+                        .orElse(true))
+            .filter(v -> settings.stream().noneMatch(s -> s.id().equals(v.id())))
+            .ifPresent(settings::add);
+      }
+    }
+    Set<String> before =
+        Spoiled.of(kept, route).stream().map(s -> s.wants().id()).collect(Collectors.toSet());
+    List<Spoiled> spoiled =
+        Spoiled.of(next, route).stream().filter(s -> !before.contains(s.wants().id())).toList();
+    List<ThinSpot> spots = next.thinSpots().stream().filter(s -> worse(s, kept)).toList();
+    return new Consequences(
+        List.copyOf(settings), spots, spoiled, verdict(kept, next, spots, spoiled));
+  }
+
+  private static boolean worse(ThinSpot spot, Plan kept) {
+    return kept.thinSpots().stream()
+        .filter(k -> k.left().id().equals(spot.left().id()))
+        .findFirst()
+        .map(k -> spot.state().compareTo(k.state()) < 0)
+        .orElse(spot.state() != ThinSpot.State.CLEAR);
+  }
+
+  private static Verdict verdict(
+      Plan kept, Plan next, List<ThinSpot> spots, List<Spoiled> spoiled) {
+    Set<String> known = kept.problems().stream().map(Finding::words).collect(Collectors.toSet());
+    boolean impossible = next.problems().stream().anyMatch(p -> !known.contains(p.words()));
+    if (impossible || spots.stream().anyMatch(s -> s.state() == ThinSpot.State.STOP)) {
+      return Verdict.STOP;
+    }
+    return spots.isEmpty() && spoiled.isEmpty() ? Verdict.GO : Verdict.LOOK;
+  }
+}

@@ -1,0 +1,289 @@
+package roughcut.bench;
+
+import static roughcut.bench.Face.BODY_BACK;
+import static roughcut.bench.Face.BODY_INSIDE;
+import static roughcut.bench.Face.BODY_LINES;
+import static roughcut.bench.Face.BODY_TOP;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Predicate;
+import roughcut.design.BodyFace;
+import roughcut.design.Decisions;
+import roughcut.design.Fitting;
+import roughcut.design.NumberDecision;
+import roughcut.design.StringDecisions;
+import roughcut.finding.Chapter;
+import roughcut.part.BodyWork;
+import roughcut.part.PartId;
+import roughcut.record.Done;
+import roughcut.rout.Cut;
+import roughcut.rout.CutFrom;
+import roughcut.rout.CutKind;
+import roughcut.rout.RoutPlan;
+
+/** What is cut into the body, row by row, and the neck that is tried in it meanwhile. */
+final class CutOrder {
+  private final Writing w;
+  private final Map<String, List<Cut>> rows = new LinkedHashMap<>();
+  private final boolean topped;
+
+  CutOrder(Writing w, boolean topped) {
+    this.w = w;
+    this.topped = topped;
+    for (Cut cut : w.plan.cuts().cuts()) {
+      rows.computeIfAbsent(cut.row(), r -> new ArrayList<>()).add(cut);
+    }
+  }
+
+  /** What a top will cover. */
+  private boolean covered(Cut cut) {
+    return topped
+        && (cut.kind() == CutKind.CHANNEL
+            || cut.kind() == CutKind.RELIEF && cut.from().opens(BodyFace.TOP));
+  }
+
+  void beforeTheTop() {
+    write(this::covered);
+  }
+
+  /** Templates are pinned on these. */
+  void indexBores() {
+    write(c -> c.kind() == CutKind.BORE);
+  }
+
+  void pocket() {
+    write(c -> c.kind() == CutKind.POCKET);
+    if (w.plan.cuts().pocket().isEmpty()) {
+      return;
+    }
+    w.add(
+        body("neck.fit", "Try the neck in its pocket, and ease it", 30)
+            .after(Done.cut("pocket"), "there is no pocket yet")
+            .after("heel.faces", "its heel isn't final yet")
+            .tools("the neck", "straightedge", "caliper")
+            .set("pocket.first-clearance", "pocket.heel-gap", "pocket.exposed")
+            .undoable()
+            .wrong("a pocket is deepened by guess until its floor gets thin"));
+    w.add(
+        body("neck.scale-check", "Measure the scale with the neck in the pocket", 15)
+            .after("neck.fit", "the neck isn't seated yet")
+            .tools("long rule", "string through both edges")
+            .set("saddle.from-nut", "heights.joint")
+            .undoable()
+            .wrong("the scale is measured before the neck is seated"));
+  }
+
+  void others() {
+    write(c -> c.kind() == CutKind.BOLT);
+    write(c -> c.kind() == CutKind.BRIDGE || c.kind() == CutKind.POST);
+    write(c -> c.kind() == CutKind.SPRINGS);
+    write(c -> c.kind() == CutKind.PICKUP);
+    write(c -> c.kind() == CutKind.CAVITY);
+    write(c -> c.kind() == CutKind.SLOT || c.kind() == CutKind.SHAFT);
+    write(c -> c.kind() == CutKind.WIRE);
+    write(c -> c.kind() == CutKind.JACK || c.kind() == CutKind.STRAP);
+    write(c -> true);
+  }
+
+  private void write(Predicate<Cut> which) {
+    rows.forEach(
+        (row, cuts) -> {
+          if (which.test(cuts.get(0)) && !w.has(Done.cut(row))) {
+            w.add(cut(row, cuts));
+          }
+        });
+  }
+
+  private static Operation.Draft body(String id, String title, int minutes) {
+    return Operation.of(id, PartId.BODY, Chapter.ROUTS, title, minutes);
+  }
+
+  private Operation.Draft cut(String row, List<Cut> cuts) {
+    Cut first = cuts.get(0);
+    boolean bored = first.kind().bored();
+    Operation.Draft draft =
+        body(Done.cut(row), title(cuts), minutes(first, cuts.size()))
+            .cautions(bored ? Caution.DRILL : Caution.ROUTER, Caution.DUST);
+    stands(draft, first);
+    settings(draft, cuts);
+    located(draft, first);
+    listed(draft, first);
+    if (row.endsWith("-screw")) {
+      // A cover's screws stand round its ledge; a plate's hold it where it lies.
+      w.plan
+          .cuts()
+          .cut(row.substring(0, row.length() - "-screw".length()))
+          .ifPresent(c -> draft.after(Done.cut(c.row()), "the ledge isn't cut yet"));
+    }
+    for (Cut cut : cuts) {
+      if (cut.kind() == CutKind.WIRE) {
+        w.plan
+            .fitting(cut.name())
+            .map(Fitting::with)
+            .orElse(List.of())
+            .forEach(
+                end ->
+                    w.plan
+                        .cuts()
+                        .cut(end)
+                        .ifPresent(
+                            c ->
+                                draft.after(
+                                    Done.cut(c.row()), "it is bored from the " + c.words())));
+      }
+    }
+    return draft.wrong(wrong(first));
+  }
+
+  private static String title(List<Cut> cuts) {
+    Cut first = cuts.get(0);
+    String way =
+        first.kind().bored()
+            ? "Bore "
+            : first.kind() == CutKind.SLOT ? "Bore, saw and file " : "Rout ";
+    if (cuts.size() == 1) {
+      return way + "the " + first.words() + ", " + first.from().words();
+    }
+    return way
+        + cuts.size()
+        + " × "
+        + first.words().replaceFirst(" \\d+(?= |$)", "")
+        + ", "
+        + first.from().words();
+  }
+
+  private static int minutes(Cut cut, int count) {
+    if (cut.kind().bored()) {
+      return 8 + 3 * count;
+    }
+    return 25 + 15 * cut.steps().size();
+  }
+
+  private void stands(Operation.Draft draft, Cut cut) {
+    if (covered(cut)) {
+      draft.stands(BODY_INSIDE, BODY_BACK).measures(BODY_LINES);
+    } else if (cut.from() == CutFrom.TOP) {
+      draft.stands(BODY_BACK, BODY_TOP).measures(BODY_LINES);
+    } else if (cut.from() == CutFrom.BACK) {
+      draft.stands(BODY_TOP, BODY_BACK).measures(BODY_LINES);
+    } else if (cut.from() == CutFrom.EDGE) {
+      draft.stands(BODY_BACK).after(BodyWork.OUTLINE.operation(), "its edge isn't there yet");
+    }
+    boolean open = cut.from() == CutFrom.TOP && !covered(cut);
+    if (topped && open) {
+      draft.after("top.glue", "the top isn't on yet");
+    }
+  }
+
+  private void settings(Operation.Draft draft, List<Cut> cuts) {
+    for (Cut cut : cuts) {
+      String stop = "rout." + cut.name() + ".stop-now";
+      if (w.there(stop)) {
+        draft.set(stop);
+      }
+      for (RoutPlan rout : w.plan.cuts().plansOf(cut.name())) {
+        rout.plan().missing().ifPresent(m -> draft.troubled(List.of(m)));
+        draft.set("pass." + rout.step().name() + ".depth-now");
+        for (int i = 1; i <= rout.plan().passes().size(); i++) {
+          draft.set("pass." + rout.step().name() + "." + i + ".setting");
+        }
+        draft.set("template." + rout.step().name() + ".opening-length");
+        draft.set("template." + rout.step().name() + ".opening-width");
+        rout.plan().passes().stream().map(p -> p.cutter().name()).distinct().forEach(draft::tools);
+      }
+    }
+    draft.tools(cuts.get(0).kind().bored() ? "drill press or jig, stop" : "template, screwed down");
+  }
+
+  /** What its place is measured from, as far as that has to be there. */
+  private void located(Operation.Draft draft, Cut cut) {
+    boolean pocketed = w.plan.cuts().pocket().isPresent();
+    switch (cut.kind()) {
+      case POCKET -> {
+        draft.after("heel.faces", "it is fitted to the heel's final faces");
+        draft
+            .hold(
+                measured(
+                    Decisions.HEEL_THICKNESS,
+                    "from the neck's top to the heel's flat",
+                    "the pocket's depth follows from it"))
+            .hold(
+                HoldPoint.look(
+                    "pocket.rails",
+                    "The rails are set round the real neck",
+                    "push it in and out between them: no play, no force",
+                    "the pocket fixes the string line"));
+      }
+      case BRIDGE, POST -> {
+        if (pocketed) {
+          draft.after("neck.scale-check", "it is measured from the nut of the seated neck");
+        }
+        draft.hold(standing()).hold(straightedge());
+      }
+      case BOLT -> {
+        if (pocketed) {
+          draft.after(Done.cut("pocket"), "they go through its floor");
+        }
+        if (w.has("bolt.pilots")) {
+          draft.after("bolt.pilots", "the body's bores are marked from the heel's");
+        }
+      }
+      case PICKUP -> {
+        if (pocketed) {
+          draft.after("neck.fit", "its place counts from the seated neck");
+        }
+      }
+      case JACK -> {
+        for (String with : w.plan.fitting(cut.name()).map(Fitting::with).orElse(List.of())) {
+          draft.after(Done.cut(with), "it breaks into that cavity");
+        }
+      }
+      default -> {}
+    }
+  }
+
+  private HoldPoint measured(NumberDecision decision, String datum, String reason) {
+    return HoldPoint.measured(w.drawn(decision), 0.3, datum, "caliper", reason);
+  }
+
+  private HoldPoint standing() {
+    return measured(
+        StringDecisions.STANDING,
+        "from the body's top to the fretboard's crown at its end",
+        "how high the saddles stand follows from it");
+  }
+
+  private HoldPoint straightedge() {
+    return measured(
+        StringDecisions.STRAIGHTEDGE,
+        "from the body's top to a straightedge along the frets, at the bridge line",
+        "whether the bridge can come low and high enough follows from it");
+  }
+
+  private void listed(Operation.Draft draft, Cut cut) {
+    if (cut.listed()) {
+      draft.hold(
+          HoldPoint.look(
+              "hardware." + cut.row(),
+              "The part for the " + cut.words() + " is in hand, and like its listed sizes",
+              "caliper on the part itself",
+              "hardware drilled for from memory differs"));
+    }
+  }
+
+  private static String wrong(Cut cut) {
+    return switch (cut.kind()) {
+      case POCKET -> "its corners are round, the heel is square";
+      case BRIDGE, POST -> "it is set square on the scale line, with no room for the saddles";
+      case PICKUP ->
+          "a long cutter can't take a shallow first pass: its bearing leaves the template";
+      case WIRE, CHANNEL -> "it comes out into another rout, or nearly";
+      case BOLT -> "half of a sum is wrong at the drill";
+      case CAVITY -> "the cover was cut first and doesn't fit";
+      default -> "";
+    };
+  }
+}

@@ -1,0 +1,216 @@
+package roughcut.bench;
+
+import static roughcut.finding.Chapter.BODY;
+import static roughcut.finding.Chapter.FRETBOARD;
+import static roughcut.finding.Chapter.ROUTS;
+import static roughcut.finding.Chapter.STRINGS;
+
+import java.util.List;
+import roughcut.design.BodyDecisions;
+import roughcut.design.NeckJoint;
+import roughcut.finding.Chapter;
+import roughcut.part.BodyWork;
+import roughcut.part.PartId;
+import roughcut.record.Done;
+import roughcut.rout.CutKind;
+
+/** From the finished wood to the instrument that plays. */
+final class FinishOrder {
+  /** A film hardens so long before it is handled; the maker's own table counts, h. */
+  private static final double HARDENING = 14 * 24;
+
+  private final Writing w;
+
+  FinishOrder(Writing w) {
+    this.w = w;
+  }
+
+  private static Operation.Draft whole(String id, Chapter chapter, String title, int minutes) {
+    return Operation.of(id, PartId.INSTRUMENT, chapter, title, minutes);
+  }
+
+  /** A neck that is glued in, and the heel that is blended with the body. */
+  void joining() {
+    NeckJoint joint = w.choice(BodyDecisions.NECK_JOINT);
+    if (joint.pocketed() && !joint.screwed()) {
+      w.add(
+          whole("neck.glue-in", BODY, "Glue the neck into its pocket", 40)
+              .after("neck.fit", "it doesn't fit yet")
+              .after("neck.carve", "its back is carved while nothing is in the way")
+              .tools(w.plan.glueUp().job().glue().name(), "cauls", "clamps")
+              .set("pocket.area", "heights.joint")
+              .hold(
+                  HoldPoint.look(
+                      "neck.line",
+                      "The string line runs down the middle, and the heel sits on the floor",
+                      "strings or a long rule along both edges; paper under the heel",
+                      "it never comes out again"))
+              .waits(w.plan.glueUp().job().glue().cureHours(), "the glue is cured")
+              .cautions(Caution.GLUE));
+      w.add(
+          whole("heel.blend", BODY, "Blend the heel with the body", 60)
+              .after("neck.glue-in", "a heel is blended only with the neck in the body")
+              .tools("rasp", "scraper")
+              .cautions(Caution.EDGES, Caution.DUST));
+    }
+  }
+
+  void finish() {
+    Operation.Draft sand =
+        whole("finish.sand", BODY, "Sand body and neck through the grits", 180)
+            .after(BodyWork.EDGES.operation(), "its edges aren't rounded yet")
+            .after("neck.carve", "the neck isn't carved yet")
+            .tools("sandpaper, blocks", "raking light")
+            .cautions(Caution.DUST)
+            .wrong("a scratch is seen only under the first coat");
+    for (Operation op : w.operations()) {
+      if (op.id().startsWith(Done.cut("")) || op.chapter() == Chapter.BODY) {
+        sand.after(op.id(), "what is cut through a film chips it");
+      }
+    }
+    w.add(sand);
+    w.add(
+        whole("finish.mask", BODY, "Mask pocket, slots, cavities", 30)
+            .after("finish.sand", "it isn't sanded yet")
+            .tools("tape", "plugs")
+            .undoable());
+    w.add(
+        whole("finish.coats", BODY, "Lay the finish on, coat by coat", 240)
+            .after("finish.mask", "film in the pocket makes it tight")
+            .tools("finish as tried on scrap", "lint-free cloth or gun")
+            .set("pocket.clearance-finished")
+            .waits(HARDENING, "the film has hardened")
+            .cautions(Caution.FINISH, Caution.OILY_RAGS));
+  }
+
+  void assembly() {
+    boolean cavities =
+        w.plan.cuts().cuts().stream()
+            .anyMatch(c -> c.kind() == CutKind.CAVITY || c.kind() == CutKind.PICKUP);
+    if (cavities) {
+      covers();
+      w.add(
+          whole("wiring.shield", ROUTS, "Shield the cavities, check that all of it conducts", 60)
+              .after("finish.coats", "the finish runs into it")
+              .tools("copper or paint", "meter")
+              .cautions(Caution.EDGES));
+      w.add(
+          whole("wiring.solder", ROUTS, "Wire pickups, controls and jack", 120)
+              .after("wiring.shield", "the shield isn't in yet")
+              .tools("iron", "meter")
+              .hold(
+                  HoldPoint.look(
+                      "wiring.phase",
+                      "The pickups agree: both on are louder and hum less",
+                      "tap with a screwdriver; coil and magnet both reversed cancel hum",
+                      "turned round later, everything has to come out again"))
+              .cautions(Caution.HEAT, Caution.ELECTRIC));
+    }
+    w.add(
+        whole("tuners.fit", STRINGS, "Fit the tuners", 30)
+            .after("finish.coats", "the finish isn't on yet")
+            .after("head.tuners", "there are no bores yet")
+            .tools("small drill", "wax on the screws")
+            .undoable());
+    Operation.Draft bridge =
+        whole("bridge.fit", STRINGS, "Set bridge and ground wire in", 30)
+            .after("finish.coats", "the finish isn't on yet")
+            .tools("press or clamp for the posts")
+            .hold(
+                HoldPoint.look(
+                    "bridge.bush",
+                    "The posts' bushings are as wide as their bores want",
+                    "caliper on each, and a trial bore in scrap with a drop of finish",
+                    "a bushing that is forced splits the top"));
+    List<String> posts =
+        w.plan.cuts().cuts().stream()
+            .filter(c -> c.kind() == CutKind.POST)
+            .map(c -> Done.cut(c.row()))
+            .distinct()
+            .toList();
+    for (String cut : posts) {
+      bridge.after(cut, "its bores aren't there yet");
+    }
+    w.add(bridge);
+    w.add(
+        whole("nut.shape", STRINGS, "Shape the nut's blank and seat it", 45)
+            .after("board.nut-end", "its seat isn't cut yet")
+            .tools("files", "caliper")
+            .set("nut.blank-length", "nut.blank-height")
+            .cautions(Caution.SMALL_PARTS, Caution.QUICK_GLUE));
+    if (w.choice(BodyDecisions.NECK_JOINT).screwed()) {
+      w.add(
+          whole("neck.screw-on", BODY, "Screw the neck on", 20)
+              .after("finish.coats", "the finish isn't on yet")
+              .after("bolt.pilots", "it has no pilots yet")
+              .after("neck.fit", "it doesn't fit yet")
+              .tools("driver by hand", "wax on the screws")
+              .set("bolt.length")
+              .undoable());
+    }
+  }
+
+  private void covers() {
+    if (w.plan.cuts().covers().isEmpty()) {
+      return;
+    }
+    Operation.Draft draft =
+        whole("covers.make", ROUTS, "Saw the covers to their ledges, screw them on", 60)
+            .tools("offcut", "fine saw", "template")
+            .cautions(Caution.SMALL_PARTS, Caution.DUST)
+            .wrong("a cover is sawn to the drawing, and the ledge came out otherwise");
+    w.plan
+        .cuts()
+        .covers()
+        .forEach(
+            c -> {
+              String id = Done.cut(c.of().name());
+              draft
+                  .after(id, "the ledge isn't cut yet")
+                  .set(c.of().id("cover-length"), c.of().id("cover-width"));
+            });
+    w.add(draft);
+  }
+
+  void playing() {
+    w.add(
+        whole("frets.level", FRETBOARD, "Level the frets, rod neutral", 60)
+            .after("frets.ends", "the frets aren't in yet")
+            .after("neck.straightedge", "the neck isn't known to be straight")
+            .tools("levelling beam", "marker", "rocker over three")
+            .cautions(Caution.EDGES));
+    w.add(
+        whole("frets.crown", FRETBOARD, "Crown and polish the frets", 90)
+            .after("frets.level", "they aren't level yet")
+            .tools("crowning file", "polish")
+            .cautions(Caution.EDGES));
+    w.add(
+        whole("strings.on", STRINGS, "String it up to pitch", 20)
+            .after("tuners.fit", "there are no tuners yet")
+            .after("bridge.fit", "there is no bridge yet")
+            .after("nut.shape", "there is no nut yet")
+            .after("frets.crown", "the frets aren't crowned yet")
+            .set("strings.total-tension")
+            .waits(24, "neck and strings have settled")
+            .cautions(Caution.WIRE)
+            .undoable());
+    w.add(
+        whole("nut.slots", STRINGS, "File the nut's slots down in steps", 45)
+            .after("strings.on", "their depth is read under the strings")
+            .tools("nut files", "feeler gauges")
+            .set("nut.string.1.slot-bottom", "nut.string.2.slot-bottom")
+            .wrong("one stroke too many, and the nut is made anew"));
+    w.add(
+        whole("setup.relief", STRINGS, "Set relief and action", 30)
+            .after("nut.slots", "the nut is still too high")
+            .tools("key of the rod", "straightedge", "feeler gauges")
+            .set("action.last-fret")
+            .undoable());
+    w.add(
+        whole("setup.intonation", STRINGS, "Set the intonation, string by string", 30)
+            .after("setup.relief", "it moves with the action")
+            .tools("tuner", "driver")
+            .set("saddle.from-nut")
+            .undoable());
+  }
+}

@@ -1,0 +1,191 @@
+package roughcut.bench;
+
+import static roughcut.bench.Face.BOARD_EDGE;
+import static roughcut.bench.Face.BOARD_TOP;
+import static roughcut.bench.Face.NECK_BACK;
+import static roughcut.bench.Face.NECK_LINES;
+import static roughcut.bench.Face.NECK_OPEN;
+import static roughcut.bench.Face.NECK_TOP;
+import static roughcut.finding.Chapter.FRETBOARD;
+
+import java.util.stream.IntStream;
+import roughcut.design.Decisions;
+import roughcut.design.FretboardDecisions;
+import roughcut.part.PartId;
+
+/** The fretboard's operations, and the frets. */
+final class FretboardOrder {
+  private final Writing w;
+
+  FretboardOrder(Writing w) {
+    this.w = w;
+  }
+
+  private static Operation.Draft board(String id, String title, int minutes) {
+    return Operation.of(id, PartId.FRETBOARD, FRETBOARD, title, minutes);
+  }
+
+  /** Up to the board that is ready to be glued on. */
+  void board() {
+    w.add(
+        board("board.plane", "Plane the fretboard, one edge straight", 40)
+            .troubled(w.woodTrouble(p -> p.id().startsWith("fretboard")))
+            .makes(BOARD_TOP, BOARD_EDGE)
+            .tools("planer or drum sander", "straightedge")
+            .set("fretboard.blank-length", "fretboard.blank-width", "fretboard.blank-thickness")
+            .waits(48, "freshly planed wood has moved and shows it")
+            .cautions(Caution.PLANER, Caution.SMALL_PARTS, Caution.DUST));
+    w.add(
+        board("board.slots", "Saw the fret slots", 75)
+            .stands(BOARD_TOP)
+            .measures(BOARD_EDGE)
+            .tools("slotting saw in a guide, or table saw with a template", "depth stop")
+            .set(
+                IntStream.of(1, 12, w.plan.frets().frets().size())
+                    .filter(k -> k <= w.plan.frets().frets().size())
+                    .distinct()
+                    .mapToObj(k -> "fret." + k + ".from-nut")
+                    .toArray(String[]::new))
+            .set("slot.saw-stop")
+            .hold(
+                HoldPoint.measured(
+                    w.drawn(FretboardDecisions.WIRE_TANG_WIDTH),
+                    0.03,
+                    "the wire's own tang, between its beads",
+                    "caliper, and the wire pressed into a slot sawn into scrap",
+                    "a tang that swims doesn't hold, one that is forced bends the board"))
+            .cautions(Caution.EDGES, Caution.SAW, Caution.DUST)
+            .wrong("slots are too shallow once the radius is sanded in"));
+    w.add(
+        board("board.nut-end", "Cut the nut's end square", 15)
+            .measures(BOARD_EDGE)
+            .after("board.slots", "its place counts from the slots")
+            .tools("fine saw", "square")
+            .set("nut.fretboard-cut", "nut.front")
+            .cautions(Caution.EDGES));
+    w.add(
+        board("board.taper", "Saw and plane the fretboard's taper", 35)
+            .after("board.slots", "the straight edge that the slots are squared from would be gone")
+            .destroys(BOARD_EDGE)
+            .tools("saw", "plane", "template")
+            .set("fret.1.width", "fret.12.width", "fretboard.end.width")
+            .hold(
+                HoldPoint.measured(
+                    w.drawn(Decisions.NUT_WIDTH),
+                    0.3,
+                    "across the fretboard at the nut line",
+                    "caliper",
+                    "the strings' margins follow from it"))
+            .cautions(Caution.EDGES, Caution.DUST));
+    w.add(
+        board("board.pins", "Bore for the locating pins through two fret slots", 15)
+            .after("board.slots", "they go through its slots")
+            .stands(NECK_OPEN)
+            .measures(NECK_LINES)
+            .tools("small drill", "pins")
+            .set("pin.head.y", "pin.body.y")
+            .cautions(Caution.DRILL)
+            .wrong("a pin meets the rod"));
+  }
+
+  /** The board goes on, and closes what is in the neck. */
+  void glue() {
+    Operation.Draft glue =
+        board("board.glue", "Glue the fretboard on", 45)
+            .stands(NECK_TOP, NECK_OPEN)
+            .after("board.taper", "nothing is flushed to it yet")
+            .after("board.pins", "it creeps without them")
+            .destroys(NECK_OPEN)
+            .tools(w.plan.glueUp().job().glue().name(), "caul", "pins", "the rod, masked")
+            .waits(w.plan.glueUp().job().glue().cureHours(), "the glue is cured")
+            .hold(
+                HoldPoint.look(
+                        "board.flat",
+                        "Neck and fretboard lie flat on each other",
+                        "straightedge on both, then press: it doesn't rock",
+                        "a hollow glue line opens at the edge")
+                    .within(HoldPoint.FLAT_DAYS))
+            .cautions(Caution.GLUE)
+            .wrong("glue runs into the rod's channel, or the board creeps off the nut line");
+    if (w.has("rod.channel")) {
+      glue.after("rod.channel", "its channel is closed from then on")
+          .hold(
+              HoldPoint.look(
+                  "rod.flush",
+                  "The rod lies flush, doesn't rock and doesn't rattle",
+                  "try it both ways with its key, tap the neck",
+                  "nobody gets at it again"));
+    }
+    if (w.has("stiffener.channels")) {
+      glue.after("stiffener.channels", "their channels are closed from then on");
+    }
+    if (w.has("rod.access")) {
+      glue.after("rod.access", "whether the key turns is seen from above only");
+    }
+    w.add(glue);
+    w.add(
+        board("board.flush", "Flush fretboard and neck to each other", 30)
+            .after("board.glue", "it isn't on yet")
+            .after("neck.outline", "the neck has no outline yet")
+            .tools("plane", "bearing cutter, light passes")
+            .cautions(Caution.EDGES, Caution.ROUTER, Caution.DUST));
+  }
+
+  /** Dots, radius, slots, frets. */
+  void frets() {
+    w.add(
+        board("board.dots", "Bore and set the dots, top and side", 60)
+            .after("board.glue", "it isn't on yet")
+            .stands(NECK_BACK)
+            .tools("drill with brad point", "stop", "glue")
+            .set("marker.3.depth-min", "marker.3.depth-max", "marker.side-clearance")
+            .cautions(Caution.DRILL, Caution.QUICK_GLUE));
+    w.add(
+        board("board.radius", "Sand the radius in", 60)
+            .after("board.glue", "it isn't on yet")
+            .stands(NECK_BACK)
+            .destroys(BOARD_TOP)
+            .tools("radius block", "gauges", "straightedge")
+            .set("fretboard.edge.nut", "fretboard.edge.end", "radius.even-end", "radius.cone-end")
+            .cautions(Caution.DUST)
+            .wrong("more comes off at the ends than in the middle"));
+    if (w.choice(FretboardDecisions.SLOT_SCHOOL).later()) {
+      Operation.Draft deepen =
+          board("board.deepen", "Deepen the slots", 45)
+              .stands(NECK_BACK)
+              .after("board.slots", "there are no slots yet")
+              .tools("slotting saw", "depth gauge")
+              .set("slot.saw-stop")
+              .cautions(Caution.EDGES)
+              .wrong("a slot is too shallow at its ends, and the fret never seats");
+      if (!w.choice(FretboardDecisions.SLOT_SCHOOL).midway()) {
+        deepen.after("board.radius", "the depth counts from the radius");
+      }
+      w.add(deepen);
+    }
+    Operation.Draft press =
+        board("frets.press", "Seat the frets", 90)
+            .stands(NECK_BACK)
+            .after("board.radius", "they follow the radius")
+            .tools("press caul or hammer", "wire bent tighter than the radius")
+            .set("wire.total", "wire.bend-radius", "wire.tang-back")
+            .hold(
+                HoldPoint.measured(
+                    w.drawn(Decisions.FRETBOARD_THICKNESS),
+                    0.3,
+                    "the board's crown over the glue line",
+                    "caliper at its end",
+                    "what is left under the slots follows from it"))
+            .cautions(Caution.WIRE)
+            .wrong("frets lift at their ends");
+    if (w.has("board.deepen")) {
+      press.after("board.deepen", "the slots aren't deep enough yet");
+    }
+    w.add(press);
+    w.add(
+        board("frets.ends", "Bevel and file the fret ends", 60)
+            .after("frets.press", "there are none yet")
+            .tools("long file in a guide")
+            .cautions(Caution.EDGES, Caution.WIRE));
+  }
+}

@@ -1,0 +1,86 @@
+package roughcut.bench;
+
+import java.util.Optional;
+import roughcut.measure.Value;
+
+/**
+ * What has to be known before an operation: measured, or looked at (handbook page 7, "Hold
+ * points").
+ *
+ * @param of id of its readings: a decision's or a measurable's where it is measured, of its own
+ *     where it is looked at
+ * @param what in the maker's words
+ * @param nominal what it should be; empty where it is looked at, or where nothing says
+ * @param tolerance how far from that the next cut may go on as planned, in the nominal's unit
+ * @param datum from where it is taken
+ * @param how with what and how
+ * @param reason what depends on it
+ * @param days how long it counts; 0 for as long as nothing is taken off there
+ */
+public record HoldPoint(
+    String of,
+    String what,
+    Optional<Value> nominal,
+    double tolerance,
+    String datum,
+    String how,
+    String reason,
+    int days) {
+  /** Handbook page 8: wood at rest stays flat so long. */
+  static final int FLAT_DAYS = 14;
+
+  private static final String LOOK = "look.";
+
+  /** One that is measured, as long as nothing is taken off there. */
+  static HoldPoint measured(
+      Value nominal, double tolerance, String datum, String how, String reason) {
+    return new HoldPoint(
+        nominal.id(),
+        nominal.label(),
+        // 0 stands for “not known before it is read”.
+        nominal.value() == 0 ? Optional.empty() : Optional.of(nominal),
+        tolerance,
+        datum,
+        how,
+        reason,
+        0);
+  }
+
+  /** One that is looked at: yes or no. */
+  static HoldPoint look(String id, String what, String how, String reason) {
+    return new HoldPoint(LOOK + id, what, Optional.empty(), 0, "", how, reason, 0);
+  }
+
+  /** The same, true for so many days only. */
+  HoldPoint within(int limit) {
+    return new HoldPoint(of, what, nominal, tolerance, datum, how, reason, limit);
+  }
+
+  /** Whether it is looked at rather than measured; its readings are 1 for yes and 0 for no. */
+  public boolean looked() {
+    return of.startsWith(LOOK);
+  }
+
+  /** How a hold point stands. */
+  public enum State {
+    MISSING("to be taken"),
+    STALE("to be taken again"),
+    OFF("off"),
+    HOLDS("holds");
+
+    private final String word;
+
+    State(String word) {
+      this.word = word;
+    }
+
+    public String word() {
+      return word;
+    }
+
+    /** Whether an irreversible cut may follow. */
+    public boolean known() {
+      return this == HOLDS || this == OFF;
+    }
+  }
+}

@@ -1,0 +1,429 @@
+package roughcut.bench;
+
+import static roughcut.bench.Face.HEAD_FACE;
+import static roughcut.bench.Face.HEEL_FLAT;
+import static roughcut.bench.Face.NECK_BACK;
+import static roughcut.bench.Face.NECK_EDGE;
+import static roughcut.bench.Face.NECK_LINES;
+import static roughcut.bench.Face.NECK_OPEN;
+import static roughcut.bench.Face.NECK_SIDES;
+import static roughcut.bench.Face.NECK_TOP;
+import static roughcut.finding.Chapter.BLANKS;
+import static roughcut.finding.Chapter.FRETBOARD;
+import static roughcut.finding.Chapter.NECK;
+import static roughcut.finding.Chapter.ROUTS;
+
+import java.util.List;
+import roughcut.blank.GlueJob;
+import roughcut.blank.GlueUp;
+import roughcut.design.Decisions;
+import roughcut.design.HeadMaking;
+import roughcut.design.NeckDecisions;
+import roughcut.design.PartDecisions;
+import roughcut.design.Strip;
+import roughcut.part.PartId;
+import roughcut.record.Done;
+
+/** The neck's operations: its blank, head, channels, outline, and the carving at the end. */
+final class NeckOrder {
+  /** Freshly milled wood moves; so long it rests, h. */
+  private static final double REST = 48;
+
+  private final Writing w;
+
+  NeckOrder(Writing w) {
+    this.w = w;
+  }
+
+  void blank() {
+    List<Strip> strips = w.plan.neckStrips();
+    w.add(
+        w.neck("neck.mill", BLANKS, "Joint and plane the neck's boards", 90)
+            .troubled(w.stripTrouble())
+            .troubled(w.woodTrouble(p -> p.id().startsWith("neck.")))
+            .tools("jointer", "planer", "winding sticks")
+            .set("stack.length", "stack.depth")
+            .waits(REST, "freshly milled wood has moved and shows it")
+            .cautions(Caution.PLANER, Caution.DUST)
+            .wrong("one dimension of the board was never measured"));
+    for (int i = 1; i <= strips.size(); i++) {
+      String wood = strips.get(i - 1).species();
+      w.add(
+          w.neck(Done.stripSawn(i), BLANKS, "Saw strip " + i + " of " + wood, 15)
+              .after("neck.mill", "its board has no true face yet")
+              .tools("saw as chosen on the Boards page", "push block")
+              .set("rip." + wood + ".strip." + i, "rip.strip." + i)
+              .cautions(Caution.SAW, Caution.DUST)
+              .wrong("the kerf wasn't counted, or another saw finished the job"));
+    }
+    Operation.Draft plane =
+        w.neck("neck.strips.plane", BLANKS, "Plane the strips to thickness", 30)
+            .tools("planer or drum sander", "caliper")
+            .cautions(Caution.PLANER, Caution.DUST)
+            .wrong("a strip comes out thinner than drawn, and the stack narrower");
+    for (int i = 1; i <= strips.size(); i++) {
+      plane.after(Done.stripSawn(i), "it isn't sawn yet");
+    }
+    w.add(plane);
+    if (strips.size() > 1) {
+      glue(strips);
+    }
+    Operation.Draft flatten =
+        w.neck("neck.flatten", BLANKS, "Flatten the blank, its top square to the glue lines", 40)
+            .after(strips.size() > 1 ? "neck.glue" : "neck.strips.plane", "there is no blank yet")
+            .makes(NECK_TOP, NECK_BACK, NECK_EDGE, NECK_SIDES, NECK_OPEN)
+            .tools("jointer or plane", "try square", "straightedge")
+            .set("blank.width", "check.allowed", "check.allowed-square")
+            .cautions(Caution.PLANER, Caution.DUST)
+            .wrong("the top leans to the glue lines, and a stripe runs out along the neck");
+    w.add(flatten);
+    for (GlueUp.Step step : w.plan.glueUp().steps()) {
+      step(step);
+    }
+    w.add(
+        w.neck(
+                "neck.lines",
+                NECK,
+                "Draw centre line and nut line, carried round every face and end",
+                15)
+            .stands(NECK_TOP)
+            .measures(NECK_EDGE)
+            .makes(NECK_LINES)
+            .tools("knife or sharp pencil", "square")
+            .set("fretboard.end.from-nut", "heel.end.from-break")
+            .undoable()
+            .wrong("a distance is taken from the rule's end instead of the line"));
+  }
+
+  private void glue(List<Strip> strips) {
+    GlueJob job = w.plan.glueUp().job();
+    Operation.Draft dry =
+        w.neck("neck.dry-fit", BLANKS, "Dry-fit the stack with pins in its waste", 20)
+            .after("neck.strips.plane", "the strips aren't planed yet")
+            .tools("pins", "clamps and cauls")
+            .undoable();
+    w.add(dry);
+    Operation.Draft glue =
+        w.neck("neck.glue", BLANKS, "Glue the neck's stack", 40)
+            .after("neck.dry-fit", "nobody knows yet whether it closes")
+            .tools(job.glue().name(), "roller", "clamps, cauls, parting film")
+            .set("glue.open-time", "glue.time", "glue.stages", "glue.mass", "clamps.needed")
+            .waits(job.glue().cureHours(), "the glue is cured and the wood gave its water off")
+            .cautions(Caution.GLUE)
+            .hold(
+                HoldPoint.look(
+                        "stack.closed",
+                        "The dry stack closes all along",
+                        "light behind every joint, clamps hand-tight",
+                        "a joint that is forced shut opens later")
+                    .within(HoldPoint.FLAT_DAYS))
+            .wrong("the glue grabs before the last strip is in place");
+    for (int i = 1; i <= strips.size(); i++) {
+      glue.hold(
+          HoldPoint.measured(
+              w.drawn(PartDecisions.stripThickness(i)),
+              0.15,
+              "between its planed faces",
+              "caliper at head, middle and heel",
+              "all offsets in the stack follow from it"));
+    }
+    w.add(glue);
+  }
+
+  private void step(GlueUp.Step step) {
+    String id = "neck.step." + step.number();
+    String before = step.number() == 1 ? "neck.flatten" : "neck.step." + (step.number() - 1);
+    String glue = "glue.step." + step.number();
+    w.add(
+        w.neck(id, BLANKS, "Blank " + (step.number() + 1) + ": " + step.words(), 60)
+            .after(before, "the blank isn't there yet")
+            .stands(NECK_EDGE)
+            .tools(step.job().glue().name(), "clamps and cauls")
+            .set(glue + ".open-time", glue + ".time", "clamps.step." + step.number() + ".needed")
+            .waits(step.job().glue().cureHours(), "the glue is cured")
+            .cautions(Caution.GLUE, Caution.SAW)
+            .hold(
+                HoldPoint.look(
+                        "step." + step.number() + ".flat",
+                        "Both glue faces are flat",
+                        "straightedge against the light, along and across",
+                        "flat last month is not flat today")
+                    .within(HoldPoint.FLAT_DAYS)));
+  }
+
+  /** The head: its angle, face and back, tuners and the way to the rod. */
+  void head() {
+    HeadMaking making = w.choice(NeckDecisions.HEAD_MAKING);
+    switch (making) {
+      case SCARF -> scarf();
+      case ONE_PIECE ->
+          w.add(
+              w.neck("head.saw", NECK, "Saw the head's angle out of the deep blank", 40)
+                  .stands(NECK_EDGE, NECK_SIDES)
+                  .measures(NECK_LINES)
+                  .makes(HEAD_FACE)
+                  .tools("bandsaw", "bevel gauge")
+                  .set(
+                      "head.one-piece-depth",
+                      "head.one-piece-break",
+                      "head.one-piece-face",
+                      "head.one-piece-back")
+                  .cautions(Caution.BANDSAW, Caution.DUST));
+      case FLAT ->
+          w.add(
+              w.neck("head.step-down", NECK, "Step the head's face down", 35)
+                  .stands(NECK_BACK)
+                  .measures(NECK_LINES)
+                  .makes(HEAD_FACE)
+                  .tools("router on rails, or saw and plane")
+                  .set("head.flat-depth", "head.flat-length")
+                  .cautions(Caution.ROUTER, Caution.DUST));
+    }
+    headFaces();
+  }
+
+  private void scarf() {
+    w.add(
+        w.neck("head.scarf.saw", NECK, "Saw the scarf", 30)
+            .stands(NECK_EDGE, NECK_SIDES)
+            .measures(NECK_LINES)
+            .tools("bandsaw or tenon saw with the wedge as a guide")
+            .set("scarf.mark-top", "scarf.mark-back", "scarf.wedge", "scarf.run")
+            .hold(
+                HoldPoint.measured(
+                    w.drawn(Decisions.SHAFT_THICKNESS),
+                    0.2,
+                    "from the neck's top to its back, where the scarf is sawn",
+                    "caliper, both edges",
+                    "the bevel's length and the seam follow from it"))
+            .cautions(Caution.BANDSAW, Caution.DUST)
+            .wrong("the shaft was thinner than drawn, and the seam came out elsewhere"));
+    w.add(
+        w.neck("head.scarf.plane", NECK, "Plane both bevels together", 40)
+            .after("head.scarf.saw", "it isn't sawn yet")
+            .tools("plane", "straightedge", "square")
+            .set("scarf.bevel", "scarf.flatness")
+            .cautions(Caution.EDGES));
+    w.add(
+        w.neck("head.scarf.glue", NECK, "Glue the head on, pinned beside the neck", 40)
+            .after("head.scarf.plane", "the bevels aren't planed yet")
+            .makes(HEAD_FACE)
+            .tools(w.plan.glueUp().job().glue().name(), "pins", "cauls", "parting film")
+            .set("scarf.shift", "scarf.pin-side", "scarf.seam-top", "scarf.seam-back")
+            .hold(
+                HoldPoint.look(
+                        "scarf.tight",
+                        "No light between the bevels",
+                        "straightedge along and across, the two laid together",
+                        "a gap under the fretboard is never seen again and never gone")
+                    .within(HoldPoint.FLAT_DAYS))
+            .waits(w.plan.glueUp().job().glue().cureHours(), "the glue is cured")
+            .cautions(Caution.GLUE)
+            .wrong("the joint creeps under the clamps"));
+  }
+
+  private void headFaces() {
+    if (w.value(Decisions.HEAD_VENEER) > 0) {
+      w.add(
+          head("head.veneer", "Glue the face veneer", 30)
+              .stands(HEAD_FACE)
+              .tools("veneer", "caul", "clamps")
+              .waits(w.plan.glueUp().job().glue().cureHours(), "the glue is cured")
+              .cautions(Caution.GLUE)
+              .wrong("glued after the volute, nothing lies flat behind it"));
+    }
+    w.add(
+        head("head.thickness", "Bring the head to thickness, from its back", 30)
+            .stands(HEAD_FACE)
+            .tools("drum sander or plane", "caliper")
+            .set("drum.turns", "drum.riser", "head.grip")
+            .cautions(Caution.SMALL_PARTS, Caution.DUST)
+            .wrong("the drum is shorter than the head is wide"));
+    w.add(
+        head("head.outline", "Saw and trim the head's outline", 45)
+            .stands(HEAD_FACE)
+            .measures(NECK_LINES)
+            .tools("bandsaw", "template", "bearing cutter")
+            .cautions(Caution.BANDSAW, Caution.ROUTER, Caution.DUST));
+    w.add(
+        head("head.tuners", "Bore for the tuners", 30)
+            .stands(HEAD_FACE)
+            .measures(NECK_LINES)
+            .after("head.thickness", "the bores would not be square to its back yet")
+            .tools("drill press", "fence", "backing board")
+            .hold(
+                HoldPoint.measured(
+                    w.drawn(NeckDecisions.TUNER_BUSHING),
+                    0.1,
+                    "the tuner's own bush or shaft",
+                    "caliper, every tuner",
+                    "a bore drilled from memory fits no other maker's post"))
+            .hold(
+                HoldPoint.measured(
+                    w.drawn(Decisions.HEAD_THICKNESS),
+                    0.3,
+                    "between the head's finished faces",
+                    "caliper beside each post",
+                    "the tuners clamp only so thin and so thick a head"))
+            .cautions(Caution.DRILL));
+    if (w.there("access.depth")) {
+      w.add(
+          head("rod.access", "Bore the way to the rod's adjuster", 25)
+              .stands(HEAD_FACE)
+              .measures(NECK_LINES)
+              .tools("drill press, table tilted", "long bit", "stop")
+              .set(
+                  "access.centre-at",
+                  "access.opens-at",
+                  "access.depth",
+                  "access.bit-length",
+                  "access.back-least")
+              .cautions(Caution.DRILL)
+              .wrong("the bore goes where it should not"));
+    }
+  }
+
+  private static Operation.Draft head(String id, String title, int minutes) {
+    return Operation.of(id, PartId.HEAD, NECK, title, minutes);
+  }
+
+  /** Rod and stiffeners: by a fence while there is an edge, by a jig any time. */
+  void channels() {
+    if (w.there("rod.least") || w.there("rod.end.from-nut")) {
+      w.add(
+          channel("rod.channel", "Rout the rod's channel", 40, "rod")
+              .hold(
+                  HoldPoint.measured(
+                      w.drawn(Decisions.ROD_WIDTH),
+                      0.1,
+                      "the rod in hand, at its widest",
+                      "caliper",
+                      "a loose rod rattles, a tight one splits the neck"))
+              .hold(
+                  HoldPoint.measured(
+                      w.drawn(Decisions.ROD_DEPTH),
+                      0.2,
+                      "the rod in hand, with bed and cap",
+                      "caliper",
+                      "it must lie flush, and every mm costs wood under it"))
+              .wrong("the ends are left round, and the rod rides up on them"));
+    }
+    if (w.there("stiffener.least")) {
+      w.add(
+          channel("stiffener.channels", "Rout the stiffeners' channels", 40, "stiffener")
+              .set("stiffener.wedge", "stiffener.fence-heel"));
+    }
+  }
+
+  private Operation.Draft channel(String id, String title, int minutes, String of) {
+    Operation.Draft draft =
+        w.neck(id, NECK, title, minutes)
+            .stands(NECK_BACK, NECK_OPEN)
+            .set(
+                of + ".fence",
+                of + ".start-stop",
+                of + ".end-stop",
+                of + ".passes",
+                of + ".pass-depth")
+            .cautions(Caution.ROUTER, Caution.DUST);
+    return w.choice(NeckDecisions.CHANNEL_MACHINE).fenced()
+        ? draft.measures(NECK_EDGE, NECK_LINES).tools("router", "fence", "stops at both ends")
+        : draft.measures(NECK_LINES).tools("router", "railed jig", "stops at both ends");
+  }
+
+  void outline() {
+    w.add(
+        w.neck("neck.outline", NECK, "Saw outside the neck's outline, trim it to the template", 60)
+            .stands(NECK_BACK)
+            .measures(NECK_LINES)
+            .destroys(NECK_EDGE, NECK_SIDES)
+            .tools("bandsaw", "template", "bearing cutter")
+            .set("fret.1.width", "fret.12.width", "fretboard.end.width", "blank.side-spare")
+            .cautions(Caution.BANDSAW, Caution.ROUTER, Caution.DUST)
+            .wrong("the lamination's stripe is cut through where the neck tapers"));
+    w.add(
+        w.neck(
+                "neck.supports",
+                NECK,
+                "Tape the offcuts back on, so that the neck stands square",
+                10)
+            .after("neck.outline", "the offcuts aren't sawn off yet")
+            .makes(NECK_SIDES)
+            .tools("the offcuts", "tape")
+            .undoable());
+  }
+
+  void sideProfile() {
+    w.add(
+        w.neck(
+                "neck.back.saw",
+                NECK,
+                "Saw the back of the neck, volute and heel, with a margin",
+                40)
+            .stands(NECK_SIDES)
+            .measures(NECK_LINES)
+            .after("head.thickness", "the volute runs into the head's back")
+            .tools("bandsaw", "support under the head")
+            .set("volute.tangent", "volute.apex", "heel.end.from-break")
+            .cautions(Caution.BANDSAW, Caution.DUST)
+            .wrong("the second profile is cut with nothing left to stand on"));
+    if (w.plan.cuts().pocket().isEmpty()) {
+      return;
+    }
+    w.add(
+        w.neck("heel.faces", NECK, "Bring the heel's faces to their final place", 40)
+            .after("neck.back.saw", "the heel isn't sawn yet")
+            .makes(HEEL_FLAT)
+            .measures(NECK_LINES)
+            .tools("plane or router on rails", "square")
+            .cautions(Caution.EDGES)
+            .wrong("the pocket is fitted to a heel that changes afterwards"));
+  }
+
+  /** What is bored into the heel while it is flat. */
+  void pilots() {
+    if (!w.there("bolt.pilot-stop")) {
+      return;
+    }
+    w.add(
+        w.neck("bolt.pilots", ROUTS, "Bore the heel's pilots or inserts", 25)
+            .stands(HEEL_FLAT)
+            .measures(NECK_LINES)
+            .tools("drill press", "template of the bolts", "stop")
+            .set("bolt.pilot", "bolt.pilot-stop", "bolt.length", "bolt.tip-clearance")
+            .hold(
+                HoldPoint.measured(
+                    w.drawn(Decisions.HEEL_THICKNESS),
+                    0.3,
+                    "from the neck's top to the heel's flat",
+                    "caliper, both sides",
+                    "how far the bolt's tip stays from the fretboard follows from it"))
+            .cautions(Caution.DRILL)
+            .wrong("forgotten until the neck is carved"));
+  }
+
+  void carve() {
+    w.add(
+        w.neck("neck.carve", NECK, "Carve the back from its facet lines", 150)
+            .after("neck.back.saw", "its back isn't sawn yet")
+            .after("head.tuners", "the head is clamped by its flat back for the bores")
+            .destroys(NECK_BACK, HEEL_FLAT, NECK_SIDES)
+            .tools("spokeshave", "rasp", "facet lines", "caliper")
+            .set(
+                "facet.1.1.on-back",
+                "facet.1.1.on-side",
+                "facet.12.1.on-back",
+                "facet.12.1.on-side",
+                "rod.least",
+                "rod.least.x")
+            .waits(24 * w.value(NeckDecisions.REST_DAYS), "the neck has moved as far as it will")
+            .cautions(Caution.EDGES, Caution.DUST)
+            .wrong("a rule of thumb cuts into the profile, or through to the rod"));
+    w.add(
+        w.neck("neck.straightedge", FRETBOARD, "Lay a straightedge on the rested neck", 10)
+            .after("neck.carve", "it isn't carved yet")
+            .tools("straightedge", "feeler gauge")
+            .set("bow.sanded", "bow.crown-left")
+            .undoable());
+  }
+}

@@ -1,0 +1,263 @@
+package roughcut.bench;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.EnumSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import roughcut.finding.Chapter;
+import roughcut.part.PartId;
+
+/**
+ * One operation of an instrument's making: what, on which part and faces, with what, set to what,
+ * what has to be done and known before, how long it takes, and what goes wrong there (handbook page
+ * 7, "Work order").
+ */
+public final class Operation {
+  private final String id;
+  private final PartId part;
+  private final Chapter chapter;
+  private final String title;
+  private final int minutes;
+  private final Set<Face> stands;
+  private final Set<Face> measures;
+  private final Set<Face> makes;
+  private final Set<Face> destroys;
+  private final Map<String, String> after;
+  private final List<String> settings;
+  private final List<String> tools;
+  private final List<HoldPoint> holds;
+  private final Optional<Wait> wait;
+  private final boolean undoable;
+  private final Set<Caution> cautions;
+  private final String wrong;
+  private final List<String> troubles;
+
+  private Operation(Draft draft) {
+    id = draft.id;
+    part = draft.part;
+    chapter = draft.chapter;
+    title = draft.title;
+    minutes = draft.minutes;
+    stands = Collections.unmodifiableSet(draft.stands);
+    measures = Collections.unmodifiableSet(draft.measures);
+    makes = Collections.unmodifiableSet(draft.makes);
+    destroys = Collections.unmodifiableSet(draft.destroys);
+    after = Collections.unmodifiableMap(draft.after);
+    settings = List.copyOf(draft.settings);
+    tools = List.copyOf(draft.tools);
+    holds = List.copyOf(draft.holds);
+    wait = Optional.ofNullable(draft.wait);
+    undoable = draft.undoable;
+    cautions = Collections.unmodifiableSet(draft.cautions);
+    wrong = draft.wrong;
+    troubles = List.copyOf(draft.troubles);
+  }
+
+  /** Begins one: id, part, the station that shows it, what is done, hands-on minutes. */
+  static Draft of(String id, PartId part, Chapter chapter, String title, int minutes) {
+    return new Draft(id, part, chapter, title, minutes);
+  }
+
+  public String id() {
+    return id;
+  }
+
+  public PartId part() {
+    return part;
+  }
+
+  /** The chapter on whose station it stands. */
+  public Chapter chapter() {
+    return chapter;
+  }
+
+  /** What is done, as one would tell a helper. */
+  public String title() {
+    return title;
+  }
+
+  /** Hands-on minutes, by rule of thumb until the log knows better. */
+  public int minutes() {
+    return minutes;
+  }
+
+  /** Faces that it is supported or clamped on. */
+  public Set<Face> standsOn() {
+    return stands;
+  }
+
+  /** Faces and lines that it measures from. */
+  public Set<Face> measuresFrom() {
+    return measures;
+  }
+
+  /** All faces that have to be there. */
+  public Set<Face> needs() {
+    Set<Face> all = EnumSet.noneOf(Face.class);
+    all.addAll(stands);
+    all.addAll(measures);
+    return all;
+  }
+
+  /** Faces that are there from then on. */
+  public Set<Face> makes() {
+    return makes;
+  }
+
+  /** Faces that are gone from then on. */
+  public Set<Face> destroys() {
+    return destroys;
+  }
+
+  /** What has to be done before, by id, each with its physical reason. */
+  public Map<String, String> after() {
+    return after;
+  }
+
+  /** Ids of the values that machine and ruler are set to. */
+  public List<String> settings() {
+    return settings;
+  }
+
+  public List<String> tools() {
+    return tools;
+  }
+
+  /** What has to be known before it. */
+  public List<HoldPoint> holds() {
+    return holds;
+  }
+
+  /** What has to pass after it. */
+  public Optional<Wait> waiting() {
+    return wait;
+  }
+
+  /** Whether it can be undone without harm. */
+  public boolean undoable() {
+    return undoable;
+  }
+
+  public Set<Caution> cautions() {
+    return cautions;
+  }
+
+  /** What goes wrong there; empty for nothing that makers tell of. */
+  public String wrong() {
+    return wrong;
+  }
+
+  /** What in the plan keeps it from being begun, in words; lengths in mm, written out. */
+  public List<String> troubles() {
+    return troubles;
+  }
+
+  @Override
+  public String toString() {
+    return id;
+  }
+
+  /** An operation while it is written down. */
+  static final class Draft {
+    private final String id;
+    private final PartId part;
+    private final Chapter chapter;
+    private final String title;
+    private final int minutes;
+    private final Set<Face> stands = EnumSet.noneOf(Face.class);
+    private final Set<Face> measures = EnumSet.noneOf(Face.class);
+    private final Set<Face> makes = EnumSet.noneOf(Face.class);
+    private final Set<Face> destroys = EnumSet.noneOf(Face.class);
+    private final Map<String, String> after = new LinkedHashMap<>();
+    private final List<String> settings = new ArrayList<>();
+    private final List<String> tools = new ArrayList<>();
+    private final List<HoldPoint> holds = new ArrayList<>();
+    private final Set<Caution> cautions = EnumSet.noneOf(Caution.class);
+    private Wait wait;
+    private boolean undoable;
+    private String wrong = "";
+    private final List<String> troubles = new ArrayList<>();
+
+    private Draft(String id, PartId part, Chapter chapter, String title, int minutes) {
+      this.id = id;
+      this.part = part;
+      this.chapter = chapter;
+      this.title = title;
+      this.minutes = minutes;
+    }
+
+    Draft stands(Face... faces) {
+      stands.addAll(List.of(faces));
+      return this;
+    }
+
+    Draft measures(Face... faces) {
+      measures.addAll(List.of(faces));
+      return this;
+    }
+
+    Draft makes(Face... faces) {
+      makes.addAll(List.of(faces));
+      return this;
+    }
+
+    Draft destroys(Face... faces) {
+      destroys.addAll(List.of(faces));
+      return this;
+    }
+
+    /** Binds it behind another, for a reason that wood gives rather than habit. */
+    Draft after(String operation, String reason) {
+      after.put(operation, reason);
+      return this;
+    }
+
+    Draft set(String... values) {
+      settings.addAll(List.of(values));
+      return this;
+    }
+
+    Draft tools(String... words) {
+      tools.addAll(List.of(words));
+      return this;
+    }
+
+    Draft hold(HoldPoint hold) {
+      holds.add(hold);
+      return this;
+    }
+
+    Draft waits(double hours, String reason) {
+      wait = new Wait(hours, reason);
+      return this;
+    }
+
+    Draft troubled(List<String> words) {
+      troubles.addAll(words);
+      return this;
+    }
+
+    Draft undoable() {
+      undoable = true;
+      return this;
+    }
+
+    Draft cautions(Caution... all) {
+      cautions.addAll(List.of(all));
+      return this;
+    }
+
+    Draft wrong(String words) {
+      wrong = words;
+      return this;
+    }
+
+    Operation done() {
+      return new Operation(this);
+    }
+  }
+}

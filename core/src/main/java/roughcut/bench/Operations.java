@@ -1,0 +1,45 @@
+package roughcut.bench;
+
+import java.util.List;
+import roughcut.plan.Plan;
+
+/**
+ * The operations of an instrument, written down from its construction and schools in one sound
+ * order of work (handbook page 1, "The order of work").
+ */
+public final class Operations {
+  private Operations() {}
+
+  /** All of them, in the usual order. */
+  public static List<Operation> of(Plan plan) {
+    Writing w = new Writing(plan);
+    NeckOrder neck = new NeckOrder(w);
+    FretboardOrder fretboard = new FretboardOrder(w);
+    BodyOrder body = new BodyOrder(w);
+    CutOrder cuts = new CutOrder(w, body.topped());
+    FinishOrder finish = new FinishOrder(w);
+    neck.blank();
+    neck.head();
+    neck.channels();
+    neck.outline();
+    fretboard.board();
+    fretboard.glue();
+    neck.sideProfile();
+    fretboard.frets();
+    neck.pilots();
+    neck.carve();
+    body.blank();
+    cuts.beforeTheTop();
+    body.top();
+    body.shape();
+    cuts.indexBores();
+    cuts.pocket();
+    cuts.others();
+    body.surfaces();
+    finish.joining();
+    finish.finish();
+    finish.assembly();
+    finish.playing();
+    return List.copyOf(w.operations());
+  }
+}

@@ -1,0 +1,153 @@
+package roughcut.bench;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import roughcut.design.OrderChange;
+
+/**
+ * An order of work that is possible: every operation still finds the faces and lines that it needs,
+ * and what it stands on is done (handbook page 8). Only physical needs bind; the rest is a habit.
+ *
+ * @param order all operations, as they are to be done
+ * @param refused changes that can't be, each with its reason in words
+ */
+public record Route(List<Operation> order, List<String> refused) {
+  public Route {
+    order = List.copyOf(order);
+    refused = List.copyOf(refused);
+  }
+
+  /** The usual order with the maker's changes, as far as they are possible. */
+  public static Route of(List<Operation> usual, List<OrderChange> changes) {
+    List<Operation> order = usual;
+    List<String> refused = new ArrayList<>();
+    for (OrderChange change : changes) {
+      List<Operation> next = moved(order, change);
+      Optional<String> reason = refusal(next);
+      if (reason.isEmpty()) {
+        order = next;
+      } else {
+        refused.add(reason.get());
+      }
+    }
+    return new Route(order, refused);
+  }
+
+  /** The order with one change; as it was where there is no such operation. */
+  static List<Operation> moved(List<Operation> order, OrderChange change) {
+    Optional<Operation> moved = find(order, change.operation());
+    if (moved.isEmpty() || !change.before().isEmpty() && find(order, change.before()).isEmpty()) {
+      return order;
+    }
+    List<Operation> next = new ArrayList<>(order);
+    next.remove(moved.get());
+    int at =
+        change.before().isEmpty() ? next.size() : next.indexOf(find(next, change.before()).get());
+    next.add(at, moved.get());
+    return next;
+  }
+
+  private static Optional<Operation> find(List<Operation> order, String id) {
+    return order.stream().filter(o -> o.id().equals(id)).findFirst();
+  }
+
+  public Optional<Operation> find(String id) {
+    return find(order, id);
+  }
+
+  /** Why that change can't be, in words; empty where it can. */
+  public Optional<String> refusal(OrderChange change) {
+    return refusal(moved(order, change));
+  }
+
+  /** Why an order can't be, in words; empty for one that can. */
+  static Optional<String> refusal(List<Operation> order) {
+    Map<String, Operation> all =
+        order.stream().collect(Collectors.toMap(Operation::id, o -> o, (a, b) -> a));
+    Map<String, Boolean> done = new HashMap<>();
+    Map<Face, Operation> gone = new EnumMap<>(Face.class);
+    Map<Face, Boolean> there = new EnumMap<>(Face.class);
+    for (Operation op : order) {
+      for (Map.Entry<String, String> before : op.after().entrySet()) {
+        if (all.containsKey(before.getKey()) && !done.containsKey(before.getKey())) {
+          return Optional.of(
+              quoted(op)
+                  + " comes after "
+                  + quoted(all.get(before.getKey()))
+                  + ": "
+                  + before.getValue());
+        }
+      }
+      for (Face face : op.needs()) {
+        if (gone.containsKey(face)) {
+          return Optional.of(takesAway(gone.get(face), face, op));
+        }
+        if (!there.containsKey(face)) {
+          Optional<Operation> maker =
+              order.stream().filter(o -> o.makes().contains(face)).findFirst();
+          if (maker.isPresent()) {
+            return Optional.of(
+                quoted(op)
+                    + " wants "
+                    + face.words()
+                    + ", which comes with "
+                    + quoted(maker.get()));
+          }
+        }
+      }
+      done.put(op.id(), true);
+      for (Face face : op.destroys()) {
+        gone.put(face, op);
+        there.remove(face);
+      }
+      for (Face face : op.makes()) {
+        there.put(face, true);
+        gone.remove(face);
+      }
+    }
+    return Optional.empty();
+  }
+
+  /** Tells that a face goes that another operation needs, and what would help. */
+  static String takesAway(Operation destroyer, Face face, Operation needs) {
+    return quoted(destroyer)
+        + " takes away "
+        + face.words()
+        + ", and "
+        + quoted(needs)
+        + (needs.measuresFrom().contains(face) ? " measures from it" : " stands on it")
+        + "; possible with "
+        + face.instead();
+  }
+
+  /** What needs a face that this operation takes away, among operations still to be done. */
+  static List<Operation> owedBefore(Operation destroyer, List<Operation> open) {
+    Set<Face> going = destroyer.destroys();
+    return open.stream()
+        .filter(o -> o != destroyer && o.needs().stream().anyMatch(going::contains))
+        // What makes the face anew has its own turn.
+        .filter(o -> !madeAgain(destroyer, o, open))
+        .toList();
+  }
+
+  private static boolean madeAgain(Operation destroyer, Operation op, List<Operation> open) {
+    int from = open.indexOf(destroyer);
+    int to = open.indexOf(op);
+    if (to <= from) {
+      return false;
+    }
+    return op.needs().stream()
+        .filter(destroyer.destroys()::contains)
+        .allMatch(f -> open.subList(from + 1, to).stream().anyMatch(o -> o.makes().contains(f)));
+  }
+
+  static String quoted(Operation op) {
+    return "“" + op.title() + "”";
+  }
+}

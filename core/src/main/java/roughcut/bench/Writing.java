@@ -1,0 +1,102 @@
+package roughcut.bench;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Predicate;
+import roughcut.blank.BlankReadiness;
+import roughcut.blank.BoardLayout;
+import roughcut.blank.RipPlan;
+import roughcut.blank.WoodPart;
+import roughcut.design.Choice;
+import roughcut.design.ChoiceDecision;
+import roughcut.design.NumberDecision;
+import roughcut.finding.Chapter;
+import roughcut.measure.Sentence;
+import roughcut.measure.Value;
+import roughcut.part.PartId;
+import roughcut.plan.Plan;
+import roughcut.record.Givens;
+
+/** Where the operations of one plan are written down, in a sound order of work. */
+final class Writing {
+  final Plan plan;
+  private final Givens drawn;
+  private final List<Operation> operations = new ArrayList<>();
+
+  Writing(Plan plan) {
+    this.plan = plan;
+    this.drawn = new Givens(plan.build().asDesigned());
+  }
+
+  List<Operation> operations() {
+    return operations;
+  }
+
+  void add(Operation.Draft draft) {
+    operations.add(draft.done());
+  }
+
+  Operation.Draft neck(String id, Chapter chapter, String title, int minutes) {
+    return Operation.of(id, PartId.NECK, chapter, title, minutes);
+  }
+
+  boolean has(String operation) {
+    return operations.stream().anyMatch(o -> o.id().equals(operation));
+  }
+
+  /**
+   * The last operation written so far of which that holds; for what stands on whatever was last.
+   */
+  Optional<String> last(String prefix) {
+    return operations.stream()
+        .map(Operation::id)
+        .filter(i -> i.startsWith(prefix))
+        .reduce((a, b) -> b);
+  }
+
+  /** A decision as it was drawn, for what a reading is held against. */
+  Value drawn(NumberDecision decision) {
+    return drawn.get(decision);
+  }
+
+  double value(NumberDecision decision) {
+    return plan.given(decision);
+  }
+
+  <C extends Choice> C choice(ChoiceDecision<C> decision) {
+    return plan.given(decision);
+  }
+
+  /** Why parts can't be had from the boards that they are laid on. */
+  List<String> woodTrouble(Predicate<WoodPart> parts) {
+    List<String> all = new ArrayList<>();
+    for (BoardLayout.Homeless one : plan.boards().homeless()) {
+      if (!one.part().small() && parts.test(one.part())) {
+        all.add(one.part().label() + ": " + one.why());
+      }
+    }
+    for (BoardLayout.Laid laid : plan.boards().laid()) {
+      if (!laid.trouble().isEmpty() && parts.test(laid.part())) {
+        all.add(laid.part().label() + ": " + laid.trouble());
+      }
+    }
+    return all;
+  }
+
+  /** Why the neck's strips can't be sawn as planned. */
+  List<String> stripTrouble() {
+    List<String> all = new ArrayList<>();
+    for (RipPlan rip : plan.rips().plans()) {
+      BlankReadiness.boardTrouble(rip, plan.rips()).ifPresent(all::add);
+      if (rip.missing() != null && !rip.fits()) {
+        all.add(rip.species() + ": " + Sentence.mm(rip.missing().value(), 1) + " of width missing");
+      }
+    }
+    return all;
+  }
+
+  boolean there(String value) {
+    return plan.value(value).isPresent();
+  }
+}

@@ -1,0 +1,15 @@
+package roughcut.design;
+
+/**
+ * One change of the usual order of work.
+ *
+ * @param operation id of what is moved
+ * @param before id of what it comes right before; empty for the end
+ */
+public record OrderChange(String operation, String before) {
+  public OrderChange {
+    if (operation.isBlank() || operation.equals(before)) {
+      throw new IllegalArgumentException("what is moved needs a name, and another place");
+    }
+  }
+}

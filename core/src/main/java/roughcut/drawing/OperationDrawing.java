@@ -1,0 +1,104 @@
+package roughcut.drawing;
+
+import java.util.ArrayList;
+import java.util.List;
+import roughcut.bench.Operation;
+import roughcut.design.BodyFace;
+import roughcut.geometry.Bounds;
+import roughcut.geometry.Point;
+import roughcut.measure.NumberWriter;
+import roughcut.measure.Quantity;
+import roughcut.measure.Units;
+import roughcut.plan.Plan;
+import roughcut.record.Done;
+import roughcut.rout.Cut;
+
+/** The drawing that belongs to one operation, close to where it is made. */
+public final class OperationDrawing {
+  /** So much is shown around a cut, mm. */
+  private static final double ROUND = 45;
+
+  private OperationDrawing() {}
+
+  public static Drawing of(Plan plan, Operation operation, Units units) {
+    List<Cut> cuts =
+        plan.cuts().cuts().stream().filter(c -> Done.cut(c.row()).equals(operation.id())).toList();
+    if (!cuts.isEmpty()) {
+      return cut(plan, cuts, units);
+    }
+    return bare(station(plan, operation, units));
+  }
+
+  private static Drawing station(Plan plan, Operation operation, Units units) {
+    return switch (operation.chapter()) {
+      case LAYOUT -> StationDrawing.LAYOUT.of(plan, units);
+      case BLANKS -> BoardsDrawing.of(plan, units);
+      case FRETBOARD -> FretboardDrawing.sheet(plan, units);
+      case NECK ->
+          operation.id().equals("neck.carve")
+              ? CarvingDrawing.of(plan, units)
+              : operation.id().startsWith("head.") && !operation.id().startsWith("head.scarf")
+                  ? HeadDrawing.of(plan, units)
+                  : operation.id().equals("rod.access")
+                      ? AccessDrawing.of(plan, units)
+                      : operation.id().endsWith("channel") || operation.id().endsWith("channels")
+                          ? StationDrawing.CHANNELS.of(plan, units)
+                          : StationDrawing.NECK.of(plan, units);
+      case STRINGS -> BridgeDrawing.of(plan, units);
+      case BODY, ROUTS -> BodyDrawing.of(plan, units, BodyFace.TOP, BodyDrawing.Shows.OUTLINE, "");
+    };
+  }
+
+  private static Drawing cut(Plan plan, List<Cut> cuts, Units units) {
+    Cut first = cuts.get(0);
+    BodyFace face = first.from().opens(BodyFace.BACK) ? BodyFace.BACK : BodyFace.TOP;
+    Drawing whole = BodyDrawing.of(plan, units, face, BodyDrawing.Shows.CUTS, first.name());
+    Bounds near =
+        cuts.stream()
+            .flatMap(c -> c.shapes().stream())
+            .map(o -> o.bounds())
+            .reduce(Bounds::and)
+            .orElseThrow();
+    Bounds round =
+        new Bounds(
+            near.left() - ROUND,
+            (face == BodyFace.TOP ? near.low() : -near.high()) - ROUND,
+            near.right() + ROUND,
+            (face == BodyFace.TOP ? near.high() : -near.low()) + ROUND);
+    List<Mark> marks = new ArrayList<>(bare(whole).marks());
+    for (Cut cut : cuts) {
+      Point at = cut.shapes().get(0).centre();
+      double y = face == BodyFace.TOP ? at.y() : -at.y();
+      if (Math.abs(y) >= 1) {
+        marks.add(
+            new Mark.Dimension(
+                Role.DIMENSION,
+                new Point(at.x(), 0),
+                new Point(at.x(), y),
+                0,
+                NumberWriter.text(Math.abs(y), Quantity.LENGTH, units),
+                null));
+      }
+      marks.add(
+          new Mark.Text(
+              Role.DIMENSION,
+              new Point(at.x(), y + (y < 0 ? -9 : 7)),
+              NumberWriter.text(at.x(), Quantity.LENGTH, units) + " from the nut line",
+              Mark.Anchor.MIDDLE,
+              Mark.Size.NORMAL,
+              0,
+              null));
+    }
+    return new Drawing(first.words(), marks, round);
+  }
+
+  /** Without what can be taken hold of: there is nothing to drag at a machine. */
+  private static Drawing bare(Drawing drawing) {
+    return new Drawing(
+        drawing.title(),
+        drawing.marks().stream()
+            .filter(m -> !(m instanceof Mark.Handle) && !(m instanceof Mark.Spot))
+            .toList(),
+        drawing.bounds());
+  }
+}

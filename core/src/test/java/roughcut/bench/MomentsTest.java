@@ -1,0 +1,241 @@
+package roughcut.bench;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.time.Duration;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.util.List;
+import java.util.OptionalDouble;
+import org.junit.jupiter.api.Test;
+import roughcut.Heron;
+import roughcut.demo.Demo;
+import roughcut.design.OrderChange;
+import roughcut.plan.Plan;
+import roughcut.record.Build;
+import roughcut.record.Done;
+import roughcut.record.Reading;
+
+/** What goes wrong on a maker's bench (handbook page 1), each stopped where it would happen. */
+class MomentsTest {
+  private static final LocalDateTime NOON = LocalDateTime.of(2026, 5, 4, 12, 0);
+
+  /** Everything in the usual order up to and without an operation, long ago. */
+  private static Build upTo(Build build, String operation) {
+    Build next = build;
+    LocalDateTime at = NOON.minusDays(200);
+    for (Operation op : Operations.of(plan(build))) {
+      if (op.id().equals(operation)) {
+        return next;
+      }
+      at = at.plusDays(1);
+      next = next.withLog(next.log().with(Done.of(op.id(), at)));
+    }
+    throw new AssertionError("no operation " + operation);
+  }
+
+  private static Build without(Build build, String operation) {
+    return build.withLog(build.log().without(Done.of(operation, NOON)));
+  }
+
+  private static Plan plan(Build build) {
+    return Plan.of(build, Demo.shop());
+  }
+
+  private static Bench bench(Build build) {
+    return Bench.of(plan(build), NOON);
+  }
+
+  private static Bench.Step step(Build build, String id) {
+    return bench(build).step(id).orElseThrow(() -> new AssertionError("no operation " + id));
+  }
+
+  @Test
+  void boltHolesForgottenUntilTheNeckIsCarved() {
+    Build build = without(upTo(Heron.build(), "neck.carve"), "bolt.pilots");
+    Bench.Step carve = step(build, "neck.carve");
+    assertThat(carve.state()).isEqualTo(Bench.State.OWES);
+    assertThat(carve.why())
+        .containsExactly(
+            "“Bore the heel's pilots or inserts” is not done, and the heel's flat goes with “Carve"
+                + " the back from its facet lines”");
+    assertThat(step(build, "bolt.pilots").state()).isEqualTo(Bench.State.READY);
+    assertThat(step(upTo(Heron.build(), "neck.carve"), "neck.carve").state())
+        .isEqualTo(Bench.State.READY);
+  }
+
+  @Test
+  void aHoleFoundForgottenOnceThePartIsCarvedSaysWhatWouldMakeItPossible() {
+    Build carved = upTo(Heron.build(), "neck.straightedge");
+    Bench.Step late = step(without(carved, "bolt.pilots"), "bolt.pilots");
+    assertThat(late.state()).isEqualTo(Bench.State.NOT_YET);
+    assertThat(late.why().get(0))
+        .contains("takes away the heel's flat")
+        .contains("possible with a block cut to the heel that holds the drill square");
+  }
+
+  @Test
+  void theSecondProfileCutWithNothingLeftToStandOn() {
+    Plan plan = plan(Heron.build());
+    Route route = Route.of(Operations.of(plan), List.of());
+    assertThat(route.refusal(new OrderChange("neck.back.saw", "neck.supports")).orElseThrow())
+        .contains("straight sides for the neck to stand on")
+        .contains("offcuts taped back on");
+    Build sawn = without(upTo(Heron.build(), "neck.back.saw"), "neck.supports");
+    assertThat(step(sawn, "neck.back.saw").why().get(0)).contains("Tape the offcuts back on");
+  }
+
+  @Test
+  void theChannelByFenceWantsTheEdgeThatTheOutlineTakes() {
+    Plan plan = plan(Heron.build());
+    Route route = Route.of(Operations.of(plan), List.of());
+    assertThat(route.refusal(new OrderChange("neck.outline", "rod.channel")).orElseThrow())
+        .contains("takes away the neck blank's square edge")
+        .contains("“Rout the rod's channel” measures from it")
+        .contains("railed jig");
+    Build jig = Heron.lived(Heron.build(), "channel.machine=railed-jig");
+    Route byJig = Route.of(Operations.of(plan(jig)), List.of());
+    assertThat(byJig.refusal(new OrderChange("neck.outline", "rod.channel")))
+        .as("by a jig on the centre line, any time before the fretboard")
+        .isEmpty();
+    assertThat(byJig.refusal(new OrderChange("rod.channel", "board.flush")).orElseThrow())
+        .contains("its channel is closed from then on");
+  }
+
+  @Test
+  void aWiringChannelForgottenUnderTheTop() {
+    Build build = without(upTo(Heron.build(), "top.glue"), "body.cut.neck-wire");
+    Bench.Step glue = step(build, "top.glue");
+    assertThat(glue.state()).isEqualTo(Bench.State.OWES);
+    assertThat(glue.owed()).extracting(Operation::id).containsExactly("body.cut.neck-wire");
+  }
+
+  @Test
+  void aPocketDeepenedByGuess() {
+    Build build = upTo(Heron.build(), "body.cut.pocket");
+    Bench bench = bench(build);
+    Operation pocket = step(build, "body.cut.pocket").operation();
+    assertThat(bench.unknown(pocket))
+        .extracting(h -> h.hold().of())
+        .containsExactly("heel.thickness", "look.pocket.rails");
+    Plan kept = plan(build);
+    Plan read = plan(build.withReading(Reading.of("heel.thickness", 21, NOON)));
+    Consequences thin = Consequences.of(kept, read);
+    assertThat(thin.settings())
+        .as("the pocket's router is set anew from the heel as it is")
+        .anyMatch(v -> v.id().equals("pass.pocket.depth-now"));
+    Bench then = Bench.of(read, NOON);
+    assertThat(then.unknown(pocket))
+        .extracting(h -> h.hold().of())
+        .doesNotContain("heel.thickness");
+  }
+
+  @Test
+  void theBodyIsRedrawnAfterItsPocketIsCut() {
+    Build build = upTo(Heron.build(), "body.cut.pocket");
+    Bench bench = bench(build);
+    Build cut =
+        bench.done(build, step(build, "body.cut.pocket").operation(), Duration.ofMinutes(50), "");
+    assertThat(Spoiled.of(plan(cut), bench.route())).isEmpty();
+    Build redrawn = Heron.lived(cut, "heel.thickness=25");
+    Consequences means = Consequences.of(plan(cut), plan(redrawn));
+    assertThat(means.spoiled())
+        .isNotEmpty()
+        .allMatch(s -> s.operation().id().equals("body.cut.pocket"));
+    assertThat(means.verdict()).isNotEqualTo(Consequences.Verdict.GO);
+    assertThat(means.spoiled().stream().filter(s -> s.wants().id().equals("pass.pocket.depth-now")))
+        .allSatisfy(s -> assertThat(Math.abs(s.by())).isGreaterThan(0.5));
+  }
+
+  @Test
+  void theGlueIsNotDry() {
+    Build build = upTo(Heron.build(), "neck.flatten");
+    Build glued =
+        without(build, "neck.glue")
+            .withLog(build.log().with(Done.of("neck.glue", NOON.minusHours(3))));
+    Bench.Step flatten = step(glued, "neck.flatten");
+    assertThat(flatten.state()).isEqualTo(Bench.State.WAITS);
+    assertThat(flatten.why().get(0)).contains("until the glue is cured");
+    assertThat(Bench.of(plan(glued), NOON.plusHours(30)).step("neck.flatten").orElseThrow().state())
+        .isEqualTo(Bench.State.READY);
+  }
+
+  @Test
+  void flatLastMonthIsNotFlatToday() {
+    Build build = upTo(Heron.build(), "neck.glue");
+    Operation glue = step(build, "neck.glue").operation();
+    Build seen = build.withReading(Reading.of("look.stack.closed", 1, NOON.minusDays(10)));
+    assertThat(bench(seen).held(glue).get(0).state()).isEqualTo(HoldPoint.State.HOLDS);
+    assertThat(Bench.of(plan(seen), NOON.plusDays(5)).held(glue).get(0).state())
+        .isEqualTo(HoldPoint.State.STALE);
+    Build planed = seen.withLog(seen.log().with(Done.of("neck.strips.plane", NOON.minusDays(1))));
+    assertThat(bench(planed).held(glue).get(0).state())
+        .as("heavy removal ends it at once")
+        .isEqualTo(HoldPoint.State.STALE);
+    Build rocks = build.withReading(Reading.of("look.stack.closed", 0, NOON));
+    assertThat(bench(rocks).held(glue).get(0).state()).isEqualTo(HoldPoint.State.OFF);
+  }
+
+  @Test
+  void hardwareDrilledForFromMemory() {
+    Build build = upTo(Heron.build(), "body.cut.volume");
+    Operation volume = step(build, "body.cut.volume").operation();
+    assertThat(bench(build).unknown(volume))
+        .anyMatch(h -> h.hold().of().equals("look.hardware.volume"));
+    Build done = bench(build).done(build, volume, Duration.ZERO, "");
+    assertThat(done.log().done("body.cut.volume").orElseThrow().note())
+        .as("cut all the same: said once, and kept")
+        .contains("done without: The part for the volume control is in hand");
+  }
+
+  @Test
+  void oneDimensionOfTheBoardWasNeverMeasured() {
+    Bench.Step plane = step(Heron.build(), "board.plane");
+    assertThat(plane.state()).isEqualTo(Bench.State.NOT_YET);
+    assertThat(plane.why()).containsExactly("fretboard: the width of robinia-1 isn't measured");
+    Plan measured =
+        Plan.of(
+            Heron.build(),
+            Demo.shop()
+                .withBoards(
+                    Demo.shop().boards().stream()
+                        .map(
+                            b ->
+                                b.id().equals("robinia-1") ? b.withWidth(OptionalDouble.of(90)) : b)
+                        .toList()));
+    assertThat(Bench.of(measured, NOON).step("board.plane").orElseThrow().state())
+        .isEqualTo(Bench.State.READY);
+  }
+
+  /** A long cutter's bearing would leave the template, or none in the drawer is long enough. */
+  @Test
+  void noCutterInTheDrawerGoesSoDeep() {
+    Build build = upTo(Heron.build(), "body.cut.controls");
+    assertThat(step(build, "body.cut.controls").why().get(0)).contains("no cutter in the drawer");
+    assertThat(step(build, "body.cut.controls").state()).isEqualTo(Bench.State.NOT_YET);
+  }
+
+  /** Heron in the middle of its build: its scarf was sawn for a shaft that came out thinner. */
+  @Test
+  void heronSaysWhatItsDeviationsMean() {
+    Build heron = Demo.heron(LocalDate.of(2026, 5, 4));
+    Bench bench = bench(heron);
+    assertThat(bench.ready()).extracting(s -> s.operation().id()).contains("body.cut.pocket");
+    assertThat(bench.step("neck.carve").orElseThrow().state()).isEqualTo(Bench.State.DONE);
+    List<Spoiled> spoiled = Spoiled.of(plan(heron), bench.route());
+    assertThat(spoiled).extracting(s -> s.operation().id()).containsOnly("head.scarf.saw");
+    Plan drawn = plan(heron.asDesigned());
+    heron
+        .log()
+        .done("head.scarf.saw")
+        .orElseThrow()
+        .cutAt()
+        .forEach(
+            (id, set) ->
+                assertThat(set)
+                    .as("was set as drawn then: " + id)
+                    .isCloseTo(Heron.value(drawn, id), within(0.1)));
+    assertThat(Spoiled.of(drawn, bench.route())).isEmpty();
+  }
+}

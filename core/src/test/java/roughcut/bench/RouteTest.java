@@ -1,0 +1,199 @@
+package roughcut.bench;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Random;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import roughcut.Heron;
+import roughcut.demo.Demo;
+import roughcut.design.OrderChange;
+import roughcut.plan.Plan;
+import roughcut.record.Build;
+
+/** Orders of work over many builds, held against a plain walk through what is there. */
+class RouteTest {
+  private static final LocalDate DAY = LocalDate.of(2026, 5, 4);
+
+  private static List<Build> builds() {
+    List<Build> all = new ArrayList<>(Demo.builds(DAY));
+    Random random = new Random(1313);
+    for (int i = 0; i < 12; i++) {
+      all.add(Heron.build().withDesign(Heron.random(random, i % 3 == 0)));
+    }
+    for (String choice :
+        List.of(
+            "neck.fixing=glued-in",
+            "neck.fixing=through",
+            "head.made=one-piece",
+            "head.made=flat",
+            "slot.school=after-radius",
+            "slot.school=midway",
+            "body.back=one-piece",
+            "body.back=strips",
+            "channel.machine=railed-jig")) {
+      all.add(Heron.lived(Heron.build(), choice));
+    }
+    return all;
+  }
+
+  /** A walk that shares no code with the route: every need there, every predecessor done. */
+  private static boolean possible(List<Operation> order) {
+    Set<String> done = new HashSet<>();
+    Set<String> ids = new HashSet<>();
+    order.forEach(o -> ids.add(o.id()));
+    Set<Face> there = EnumSet.noneOf(Face.class);
+    for (Operation op : order) {
+      boolean behind = op.after().keySet().stream().filter(ids::contains).allMatch(done::contains);
+      if (!behind || !there.containsAll(op.standsOn()) || !there.containsAll(op.measuresFrom())) {
+        return false;
+      }
+      there.removeAll(op.destroys());
+      there.addAll(op.makes());
+      done.add(op.id());
+    }
+    return true;
+  }
+
+  @Test
+  void theUsualOrderIsPossibleForEveryInstrument() {
+    for (Build build : builds()) {
+      List<Operation> order = Operations.of(Plan.of(build, Demo.shop()));
+      assertThat(order).as(build.name()).hasSizeGreaterThan(45);
+      assertThat(order.stream().map(Operation::id)).doesNotHaveDuplicates();
+      assertThat(possible(order)).as(build.name() + build.design().choices()).isTrue();
+      assertThat(Route.refusal(order)).isEmpty();
+      assertThat(order).allMatch(o -> o.minutes() > 0 && !o.title().isBlank());
+      assertThat(order.stream().flatMap(o -> o.after().keySet().stream()))
+          .as("nothing comes after itself")
+          .isNotEmpty();
+    }
+  }
+
+  @Test
+  void everySettingIsTheUsualPlansOwnValue() {
+    for (Build build : Demo.builds(DAY)) {
+      Plan plan = Plan.of(build, Demo.shop());
+      Set<String> known = new HashSet<>();
+      int missing = 0;
+      for (Operation op : Operations.of(plan)) {
+        for (String id : op.settings()) {
+          missing += plan.value(id).isPresent() ? 0 : 1;
+          known.add(id);
+        }
+      }
+      assertThat(known).hasSizeGreaterThan(100);
+      assertThat(missing).as("only what this construction hasn't").isLessThan(known.size() / 6);
+    }
+  }
+
+  @Test
+  void aDragIsRefusedExactlyWhenItCantBeAndSaysWhy() {
+    Random random = new Random(77);
+    int refused = 0;
+    int taken = 0;
+    for (Build build : Demo.builds(DAY)) {
+      List<Operation> usual = Operations.of(Plan.of(build, Demo.shop()));
+      List<OrderChange> changes = new ArrayList<>();
+      Route route = Route.of(usual, changes);
+      for (int i = 0; i < 150; i++) {
+        String moved = usual.get(random.nextInt(usual.size())).id();
+        String before = random.nextInt(20) == 0 ? "" : usual.get(random.nextInt(usual.size())).id();
+        if (moved.equals(before)) {
+          continue;
+        }
+        OrderChange change = new OrderChange(moved, before);
+        boolean can = possible(Route.moved(route.order(), change));
+        assertThat(route.refusal(change).isEmpty()).as(change.toString()).isEqualTo(can);
+        if (can) {
+          taken++;
+          changes.add(change);
+          route = Route.of(usual, changes);
+          assertThat(route.refused()).isEmpty();
+          assertThat(possible(route.order())).isTrue();
+          assertThat(route.order()).hasSameElementsAs(usual);
+        } else {
+          refused++;
+          assertThat(route.refusal(change).orElseThrow()).contains("“").contains("”");
+        }
+      }
+    }
+    assertThat(taken).isGreaterThan(60);
+    assertThat(refused).isGreaterThan(50);
+  }
+
+  @Test
+  void aChangeThatNoLongerFitsIsSaidAndLeftOut() {
+    Build jig = Heron.lived(Heron.build(), "channel.machine=railed-jig");
+    OrderChange early = new OrderChange("neck.outline", "rod.channel");
+    Route byJig = Route.of(Operations.of(Plan.of(jig, Demo.shop())), List.of(early));
+    assertThat(byJig.refused()).isEmpty();
+    Route byFence = Route.of(Operations.of(Plan.of(Heron.build(), Demo.shop())), List.of(early));
+    assertThat(byFence.refused()).hasSize(1);
+    assertThat(possible(byFence.order())).isTrue();
+    Route unknown =
+        Route.of(
+            Operations.of(Plan.of(jig, Demo.shop())),
+            List.of(new OrderChange("no.such", "rod.channel"), new OrderChange("neck.glue", "no")));
+    assertThat(unknown.refused()).isEmpty();
+  }
+
+  private static boolean stopped(Bench bench, Operation op) {
+    return !op.troubles().isEmpty()
+        || bench.step(op.id()).orElseThrow().owed().stream().anyMatch(o -> stopped(bench, o))
+        || op.after().keySet().stream()
+            .flatMap(id -> bench.step(id).stream())
+            .filter(s -> s.state() != Bench.State.DONE)
+            .anyMatch(s -> stopped(bench, s.operation()))
+        || bench.steps().stream()
+            .filter(s -> s.state() != Bench.State.DONE && s.operation() != op)
+            .filter(s -> s.operation().makes().stream().anyMatch(op.needs()::contains))
+            .anyMatch(s -> stopped(bench, s.operation()));
+  }
+
+  /** Doing whatever can be done, in whatever order, always gets to the end, and nothing is owed. */
+  @Test
+  void whateverIsReadyIsDoneTheInstrumentIsFinished() {
+    Random random = new Random(4);
+    for (Build demo : Demo.builds(DAY)) {
+      Build build = demo;
+      LocalDateTime now = LocalDateTime.of(2026, 6, 1, 9, 0);
+      Plan plan = Plan.of(build, Demo.shop());
+      int steps = Operations.of(plan).size();
+      for (int i = 0; i <= steps; i++) {
+        // What was done changes nothing in what there is to do.
+        Plan here =
+            new Plan(
+                build,
+                plan.shop(),
+                plan.layout(),
+                plan.fretboard(),
+                plan.stringPlan(),
+                plan.neckPlan(),
+                plan.blanks(),
+                plan.bodyPlan(),
+                plan.told(),
+                plan.drawn());
+        Bench bench = Bench.of(here, now);
+        List<Bench.Step> ready = bench.ready();
+        if (ready.isEmpty()) {
+          // What is left is what the plan itself stops, and what stands on it.
+          assertThat(bench.steps().stream().filter(s -> s.state() != Bench.State.DONE))
+              .allMatch(s -> s.state() == Bench.State.NOT_YET || s.state() == Bench.State.OWES)
+              .allMatch(s -> stopped(bench, s.operation()));
+          break;
+        }
+        Bench.Step next = ready.get(random.nextInt(ready.size()));
+        build = bench.done(build, next.operation(), java.time.Duration.ofMinutes(10), "");
+        now = now.plusDays(20);
+        assertThat(i).as("it ends").isLessThan(steps);
+      }
+    }
+  }
+}

@@ -1,0 +1,113 @@
+package roughcut.desktop.control;
+
+import java.time.LocalDate;
+import java.util.Locale;
+import java.util.Optional;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import roughcut.bench.Bench;
+import roughcut.bench.HoldPoint;
+import roughcut.design.Decisions;
+import roughcut.design.NumberDecision;
+import roughcut.desktop.session.Ago;
+import roughcut.desktop.session.AtBench;
+import roughcut.desktop.session.Session;
+import roughcut.measure.NumberWriter;
+import roughcut.measure.Quantity;
+import roughcut.measure.Units;
+import roughcut.record.Measurable;
+import roughcut.record.Measurables;
+
+/** A hold point at its operation: what it should be, how it is taken, and where it is answered. */
+final class HoldRow extends VBox {
+  HoldRow(Bench.Held held, Session session, AtBench bench) {
+    super(2);
+    HoldPoint hold = held.hold();
+    Units units = session.units().get();
+    getStyleClass().add("hold-row");
+    Label what = new Label(hold.what());
+    what.setWrapText(true);
+    what.getStyleClass().add("hold-what");
+    Label how = new Label(how(hold));
+    how.setWrapText(true);
+    how.setMinHeight(Region.USE_PREF_SIZE);
+    how.getStyleClass().add("lower-note");
+    Label state = new Label(state(held, units));
+    state.setWrapText(true);
+    state.getStyleClass().addAll("station-state", style(held.state()));
+    state.setId("hold." + hold.of() + ".state");
+    getChildren()
+        .addAll(
+            what, how, hold.looked() ? looking(hold, bench) : reading(hold, session, bench), state);
+  }
+
+  private static String how(HoldPoint hold) {
+    String from = hold.datum().isEmpty() ? "" : hold.datum() + "; ";
+    return from + hold.how() + ". " + sentence(hold.reason()) + ".";
+  }
+
+  private static String sentence(String words) {
+    return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
+  }
+
+  private static Region looking(HoldPoint hold, AtBench bench) {
+    Button yes = new Button("yes");
+    Button no = new Button("no");
+    yes.setId("hold." + hold.of() + ".yes");
+    no.setId("hold." + hold.of() + ".no");
+    yes.setAccessibleText(hold.what() + ": yes");
+    no.setAccessibleText(hold.what() + ": no");
+    yes.getStyleClass().add("text-button");
+    no.getStyleClass().add("text-button");
+    yes.setOnAction(e -> bench.look(hold, true));
+    no.setOnAction(e -> bench.look(hold, false));
+    HBox row = new HBox(8, yes, no);
+    row.setAlignment(Pos.CENTER_LEFT);
+    return row;
+  }
+
+  private static Region reading(HoldPoint hold, Session session, AtBench bench) {
+    Optional<Measurable> measurable =
+        Decisions.find(session.build().get().design(), hold.of())
+            .filter(NumberDecision.class::isInstance)
+            .map(NumberDecision.class::cast)
+            .map(d -> new Measurable(d.id(), "Measured", hold.how(), d.range()))
+            .or(() -> Measurables.find(hold.of()));
+    return measurable
+        .<Region>map(m -> new ReadingField(m, session, "hold." + hold.of(), bench::tell))
+        .orElseGet(Region::new);
+  }
+
+  private static String state(Bench.Held held, Units units) {
+    HoldPoint hold = held.hold();
+    String wanted =
+        hold.nominal()
+            .map(
+                n ->
+                    "drawn "
+                        + NumberWriter.text(n.value(), n.quantity(), units)
+                        + ", ± "
+                        + NumberWriter.text(hold.tolerance(), Quantity.FINE_LENGTH, units)
+                        + " · ")
+            .orElse("");
+    String taken = held.reading().map(r -> ", " + Ago.days(r.on(), LocalDate.now())).orElse("");
+    String off =
+        held.off()
+            .filter(o -> held.state() == HoldPoint.State.OFF)
+            .map(o -> " by " + NumberWriter.text(o, hold.nominal().orElseThrow().quantity(), units))
+            .orElse("");
+    return wanted + held.state().word() + off + taken;
+  }
+
+  private static String style(HoldPoint.State state) {
+    return switch (state) {
+      case HOLDS -> "is-clear";
+      case OFF, STALE -> "is-look";
+      case MISSING -> "is-stop";
+    };
+  }
+}

@@ -1,0 +1,207 @@
+package roughcut.desktop.control;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Consumer;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import roughcut.bench.Bench;
+import roughcut.bench.Caution;
+import roughcut.bench.Consequences;
+import roughcut.bench.Operation;
+import roughcut.bench.Spoiled;
+import roughcut.desktop.session.AtBench;
+import roughcut.desktop.session.Session;
+import roughcut.measure.NumberWriter;
+import roughcut.measure.Sentence;
+import roughcut.measure.Units;
+import roughcut.measure.Value;
+import roughcut.plan.Plan;
+
+/** One operation: how it stands, what has to be known, what it is set to, and its tick. */
+public final class OperationCard extends VBox {
+  /** So many settings stand before the rest is left to the page itself. */
+  private static final int MOST = 14;
+
+  private final Session session;
+  private final AtBench bench;
+  private final Consumer<Value> ask;
+  private final Runnable machine;
+  private Object shown;
+  private String insisted = "";
+
+  /**
+   * An empty card.
+   *
+   * @param machine opens the screen that is read at the machine
+   */
+  public OperationCard(Session session, AtBench bench, Consumer<Value> ask, Runnable machine) {
+    super(5);
+    this.session = session;
+    this.bench = bench;
+    this.ask = ask;
+    this.machine = machine;
+  }
+
+  private record Shown(Plan plan, Bench bench, String id, Units units, Consequences changed) {}
+
+  /** Shows the operation that is looked at. */
+  public void show(Plan plan, Units units) {
+    Bench.Step step = bench.step().orElse(null);
+    Shown next =
+        new Shown(
+            plan,
+            bench.bench(),
+            step == null ? "" : step.operation().id(),
+            units,
+            bench.changed().get());
+    // A field that is being typed into must stay where it is.
+    if (next.equals(shown) || session.trying()) {
+      return;
+    }
+    shown = next;
+    List<Node> all = new ArrayList<>();
+    if (step == null) {
+      all.add(text("There is nothing to do yet.", "panel-text"));
+    } else {
+      card(step, plan, units, all);
+    }
+    getChildren().setAll(all);
+  }
+
+  private void card(Bench.Step step, Plan plan, Units units, List<Node> all) {
+    Operation op = step.operation();
+    all.add(text(op.title(), "panel-heading"));
+    String wait = op.waiting().map(w -> ", then until " + w.reason()).orElse("");
+    Label state = text(step.state().words() + " · " + op.minutes() + " min" + wait, "panel-text");
+    state.setId("operation.state");
+    all.add(state);
+    step.why().forEach(w -> all.add(text(Sentence.in(w, units), "decision-message")));
+    all.addAll(buttons(step));
+    List<Bench.Held> holds = bench.bench().held(op);
+    if (!holds.isEmpty()) {
+      all.add(text("Know first", "panel-heading"));
+      holds.forEach(h -> all.add(new HoldRow(h, session, bench)));
+    }
+    changed(units, all);
+    List<Value> settings = bench.bench().settings(op);
+    if (!settings.isEmpty()) {
+      all.add(text("Set it to", "panel-heading"));
+      settings.stream().limit(MOST).forEach(v -> all.add(setting(plan, v, units)));
+      if (settings.size() > MOST) {
+        all.add(text(settings.size() - MOST + " more on the machine's screen", "lower-note"));
+      }
+    }
+    if (!op.tools().isEmpty()) {
+      all.add(text("Take", "panel-heading"));
+      all.add(text(String.join(" · ", op.tools()), "panel-text"));
+    }
+    if (!op.wrong().isEmpty()) {
+      all.add(text("Goes wrong when " + op.wrong() + ".", "panel-text"));
+    }
+    op.cautions().forEach(c -> all.add(text(c.words(), "caution")));
+    if (!op.cautions().isEmpty()) {
+      all.add(text(Caution.STANDING, "caution"));
+    }
+  }
+
+  private List<Node> buttons(Bench.Step step) {
+    Operation op = step.operation();
+    boolean done = step.state() == Bench.State.DONE;
+    List<Bench.Held> unknown = done || op.undoable() ? List.of() : bench.bench().unknown(op);
+    List<Node> all = new ArrayList<>();
+    Button mark = new Button(done ? "Not done after all" : "Done");
+    mark.setId("operation.done");
+    mark.getStyleClass().add(done ? "text-button" : "main-button");
+    mark.setMaxWidth(Double.MAX_VALUE);
+    mark.setOnAction(
+        e -> {
+          if (unknown.isEmpty() || insisted.equals(op.id())) {
+            insisted = "";
+            bench.turn(op);
+          } else {
+            insisted = op.id();
+            shown = null;
+            show(session.plan().get(), session.units().get());
+          }
+        });
+    if (insisted.equals(op.id()) && !unknown.isEmpty()) {
+      Label say =
+          text(
+              "It can't be undone, and "
+                  + unknown.size()
+                  + (unknown.size() == 1 ? " thing isn't known: " : " things aren't known: ")
+                  + String.join("; ", unknown.stream().map(h -> h.hold().what()).toList())
+                  + ". Done all the same?",
+              "decision-message");
+      say.setId("operation.unknown");
+      all.add(say);
+      mark.setText("Done all the same");
+    }
+    all.add(mark);
+    Button go = new Button("Show it at the machine");
+    go.setId("operation.machine");
+    go.getStyleClass().add("text-button");
+    go.setOnAction(e -> machine.run());
+    all.add(go);
+    return all;
+  }
+
+  private void changed(Units units, List<Node> all) {
+    Consequences c = bench.changed().get();
+    if (c == null) {
+      return;
+    }
+    all.add(text("What the last reading changed", "panel-heading"));
+    Label verdict = text(words(c), "panel-text");
+    verdict.setId("operation.changed");
+    verdict
+        .getStyleClass()
+        .add("is-" + (c.verdict() == Consequences.Verdict.GO ? "clear" : c.verdict().word()));
+    all.add(verdict);
+    c.spoiled().forEach(s -> all.add(text(spoiled(s, units), "decision-message")));
+    c.spots()
+        .forEach(
+            s ->
+                all.add(
+                    text(
+                        s.state().word() + ": " + s.what() + ", " + s.left().text(units),
+                        "decision-message")));
+  }
+
+  private static String words(Consequences c) {
+    return c.verdict().word()
+        + " · "
+        + c.settings().size()
+        + (c.settings().size() == 1 ? " setting is new" : " settings are new");
+  }
+
+  /** A made part that no longer agrees, in words. */
+  static String spoiled(Spoiled s, Units units) {
+    return s.operation().title()
+        + ": "
+        + s.wants().label()
+        + " was "
+        + NumberWriter.text(s.cutAt(), s.wants().quantity(), units)
+        + ", wants "
+        + s.wants().text(units)
+        + " now";
+  }
+
+  private Node setting(Plan plan, Value value, Units units) {
+    SettingRow row = new SettingRow("", ask);
+    row.show(plan, value, units);
+    return row;
+  }
+
+  private static Label text(String words, String style) {
+    Label label = new Label(words);
+    label.setWrapText(true);
+    label.setMinHeight(Region.USE_PREF_SIZE);
+    label.getStyleClass().add(style);
+    return label;
+  }
+}

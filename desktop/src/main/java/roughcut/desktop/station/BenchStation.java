@@ -1,0 +1,187 @@
+package roughcut.desktop.station;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.scene.Node;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import roughcut.bench.Bench;
+import roughcut.bench.Spoiled;
+import roughcut.desktop.control.OperationCard;
+import roughcut.desktop.control.StepList;
+import roughcut.desktop.draw.Handles;
+import roughcut.desktop.session.AtBench;
+import roughcut.desktop.session.Session;
+import roughcut.drawing.BenchDrawing;
+import roughcut.drawing.Drawing;
+import roughcut.finding.Chapter;
+import roughcut.measure.Units;
+import roughcut.measure.Value;
+import roughcut.plan.Plan;
+import roughcut.plan.Standing;
+import roughcut.thin.ThinSpot;
+
+/** The order of work: what can be done now, what is owed, and one operation in full. */
+public final class BenchStation implements Station {
+  private final AtBench bench;
+  private final Runnable changed;
+  private final Consumer<String> refused;
+  private final OperationCard card;
+  private final ScrollPane panel;
+  private final VBox lower = new VBox(4);
+  private final Label title = new Label();
+  private final CheckBox open = new CheckBox("only what is still to be done");
+  private final StepList list;
+
+  /**
+   * Makes the station.
+   *
+   * @param changed called when another operation is looked at
+   * @param refused is told why an order can't be
+   * @param machine opens the screen that is read at the machine
+   */
+  public BenchStation(
+      Session session,
+      AtBench bench,
+      Consumer<Value> ask,
+      Runnable changed,
+      Consumer<String> refused,
+      Runnable machine) {
+    this.bench = bench;
+    this.changed = changed;
+    this.refused = refused;
+    card = new OperationCard(session, bench, ask, machine);
+    card.getStyleClass().add("panel-column");
+    panel = new ScrollPane(card);
+    panel.setFitToWidth(true);
+    panel.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+    panel.getStyleClass().addAll("bare-scroll", "panel");
+    list = new StepList(this::choose);
+    open.setId("bench.open");
+    open.getStyleClass().add("tick");
+    open.setOnAction(e -> changed.run());
+    title.getStyleClass().add("lower-title");
+    Region space = new Region();
+    HBox.setHgrow(space, Priority.ALWAYS);
+    HBox head = new HBox(12, title, space, open);
+    VBox.setVgrow(list, Priority.ALWAYS);
+    lower.getStyleClass().add("lower");
+    lower.getChildren().addAll(head, list);
+    bench.chosen().addListener((p, was, is) -> changed.run());
+  }
+
+  private void choose(String operation) {
+    bench.chosen().set(operation);
+  }
+
+  @Override
+  public String name() {
+    return "Bench";
+  }
+
+  @Override
+  public Drawing drawing(Plan plan, Units units) {
+    return BenchDrawing.of(
+        bench.bench(), bench.step().map(s -> s.operation().id()).orElse(""), units);
+  }
+
+  @Override
+  public Node panel() {
+    return panel;
+  }
+
+  @Override
+  public Node lower() {
+    return lower;
+  }
+
+  @Override
+  public void show(Plan plan, Units units, double knife) {
+    card.show(plan, units);
+    Bench here = bench.bench();
+    List<Bench.Step> steps =
+        open.isSelected()
+            ? here.steps().stream().filter(s -> s.state() != Bench.State.DONE).toList()
+            : here.steps();
+    long done = here.steps().stream().filter(s -> s.state() == Bench.State.DONE).count();
+    int ready = here.ready().size();
+    int spoiled = Spoiled.of(plan, here.route()).size();
+    title.setText(
+        done
+            + " of "
+            + here.steps().size()
+            + " done · "
+            + ready
+            + " can be done now"
+            + (here.owing().isEmpty() ? "" : " · " + here.owing().size() + " owes something first")
+            + (spoiled == 0
+                ? ""
+                : " · " + spoiled + (spoiled == 1 ? " number" : " numbers") + " made otherwise"));
+    list.show(steps, bench.step().map(s -> s.operation().id()).orElse(""));
+  }
+
+  @Override
+  public void knife(double x) {}
+
+  @Override
+  public boolean goTo(String decisionId) {
+    return false;
+  }
+
+  @Override
+  public Optional<Chapter> chapter() {
+    return Optional.empty();
+  }
+
+  @Override
+  public Standing standing(Plan plan) {
+    Bench here = bench.bench();
+    int ready = here.ready().size();
+    return here.owing().isEmpty()
+        ? new Standing(ThinSpot.State.CLEAR, ready + " ready")
+        : new Standing(ThinSpot.State.LOOK, here.owing().size() + " owing");
+  }
+
+  @Override
+  public boolean hasRuler() {
+    return false;
+  }
+
+  @Override
+  public boolean hasKnife() {
+    return false;
+  }
+
+  @Override
+  public boolean hasFrets() {
+    return false;
+  }
+
+  @Override
+  public Handles handles() {
+    return new Handles() {
+      @Override
+      public String words(String id, double dx, double dy) {
+        return "";
+      }
+
+      @Override
+      public void drop(String id, double dx, double dy) {
+        String before = BenchDrawing.at(bench.bench(), BenchDrawing.from(bench.bench(), id) + dx);
+        bench.move(id, before).ifPresent(refused);
+        changed.run();
+      }
+
+      @Override
+      public void pick(String id) {
+        choose(id);
+      }
+    };
+  }
+}
