@@ -22,6 +22,7 @@ class WallsTest {
       List.of(
           "finding",
           "measure",
+          "caliper",
           "geometry",
           "shop",
           "design",

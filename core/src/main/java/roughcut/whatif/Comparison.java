@@ -5,6 +5,8 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import roughcut.bench.Consequences;
+import roughcut.bench.Spoiled;
 import roughcut.finding.Finding;
 import roughcut.measure.Precision;
 import roughcut.measure.Quantity;
@@ -144,7 +146,21 @@ public record Comparison(Plan kept, Plan tried) {
                         + Sentence.mm(s.left().value(), 1)
                         + ": "
                         + s.state().word());
-    return numbers + stops.or(() -> worse).map(w -> "; " + w).orElse("");
+    Optional<String> spoils =
+        spoiled().stream()
+            .findFirst()
+            .map(
+                s ->
+                    "spoils what is made: “"
+                        + s.operation().title()
+                        + "” by "
+                        + Sentence.mm(Math.abs(s.by()), 1));
+    return numbers + spoils.or(() -> stops).or(() -> worse).map(w -> "; " + w).orElse("");
+  }
+
+  /** What is made already and would no longer agree. */
+  public List<Spoiled> spoiled() {
+    return Consequences.of(kept, tried).spoiled();
   }
 
   /** How much heavier the whole instrument would be, g. */

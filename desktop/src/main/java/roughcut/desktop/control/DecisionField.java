@@ -35,7 +35,7 @@ import roughcut.record.Reading;
  * tried while it is typed and entered when it is done ({@link Typing}). Beneath stands what can't
  * be, what is wrong with it in the plan, and what was measured; the key F2 takes a new measurement.
  */
-public final class DecisionField extends VBox implements Typing.Into {
+public final class DecisionField extends VBox implements Typing.Into, TakesReading {
   private static final double FINE = 0.1;
   private static final double COARSE = 10;
 
@@ -116,6 +116,27 @@ public final class DecisionField extends VBox implements Typing.Into {
   public void take() {
     field.requestFocus();
     field.selectAll();
+  }
+
+  @Override
+  public Optional<String> take(double value) {
+    if (!decision.measurable()) {
+      return Optional.of(decision.label() + " isn't measured");
+    }
+    if (!decision.allows(value)) {
+      return Optional.of(decision.range().refusal(value, session.units().get()));
+    }
+    typing.restore();
+    Optional<String> refusal =
+        session.edit(
+            "measured " + decision.label().toLowerCase(Locale.ROOT),
+            "measured " + decision.id(),
+            measured(value));
+    if (refusal.isEmpty()) {
+      session.asBuilt().set(true);
+      endMeasuring();
+    }
+    return refusal;
   }
 
   @Override

@@ -30,7 +30,7 @@ import roughcut.record.Reading;
  * Something that is only read off the wood, never decided: typed, tried while it is typed, and
  * entered as a reading. Emptied, the reading is withdrawn; it stays in the log.
  */
-public final class ReadingField extends VBox implements Typing.Into {
+public final class ReadingField extends VBox implements Typing.Into, TakesReading {
   private final Measurable measurable;
   private final Session session;
   private final Consumer<Plan> told;
@@ -92,6 +92,23 @@ public final class ReadingField extends VBox implements Typing.Into {
   public void take() {
     field.requestFocus();
     field.selectAll();
+  }
+
+  @Override
+  public Optional<String> take(double value) {
+    typing.restore();
+    Optional<String> refusal =
+        measurable.range().allows(value)
+            ? entered(value)
+            : Optional.of(measurable.range().refusal(value, session.units().get()));
+    tell(refusal.orElse(null));
+    typing.write(shown());
+    field.selectAll();
+    return refusal;
+  }
+
+  private Optional<String> entered(double value) {
+    return enter(NumberWriter.editable(value, measurable.quantity(), session.units().get()));
   }
 
   @Override

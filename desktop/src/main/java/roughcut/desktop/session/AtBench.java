@@ -8,6 +8,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Supplier;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleStringProperty;
@@ -37,6 +38,7 @@ public final class AtBench {
   private final StringProperty chosen = new SimpleStringProperty("");
   private final ReadOnlyObjectWrapper<Consequences> changed = new ReadOnlyObjectWrapper<>();
   private final Map<String, String> notes = new HashMap<>();
+  private Supplier<LocalDateTime> clock = LocalDateTime::now;
   private Plan plan;
   private LocalDateTime at;
   private Bench bench;
@@ -67,8 +69,13 @@ public final class AtBench {
     return bench;
   }
 
-  private static LocalDateTime now() {
-    return LocalDateTime.now().truncatedTo(ChronoUnit.MINUTES);
+  private LocalDateTime now() {
+    return clock.get().truncatedTo(ChronoUnit.MINUTES);
+  }
+
+  /** Goes by another clock from here on: waits are long. */
+  public void clock(Supplier<LocalDateTime> next) {
+    clock = next;
   }
 
   /** The operation that is looked at: the first that can be done while none was chosen. */
@@ -118,7 +125,7 @@ public final class AtBench {
         "done " + op.id(),
         b ->
             done
-                ? b.withLog(b.log().without(Done.of(op.id(), LocalDateTime.now())))
+                ? b.withLog(b.log().without(Done.of(op.id(), clock.get())))
                 : here.done(b, op, hands, said));
     session.history().settle();
   }
@@ -129,7 +136,7 @@ public final class AtBench {
     session.make(
         hold.what() + ": " + (yes ? "yes" : "no"),
         "look " + hold.of(),
-        b -> b.withReading(Reading.of(hold.of(), yes ? 1 : 0, LocalDateTime.now().withNano(0))));
+        b -> b.withReading(Reading.of(hold.of(), yes ? 1 : 0, clock.get().withNano(0))));
     session.history().settle();
     tell(before);
   }
@@ -141,14 +148,24 @@ public final class AtBench {
    * @throws Unreadable in words, when it is no number that could be right
    */
   public Optional<String> read(HoldPoint hold, String text) throws Unreadable {
-    Range range = range(hold);
-    double value = range.read(text, session.units().get());
+    return read(hold, range(hold).read(text, session.units().get()));
+  }
+
+  /**
+   * Takes a reading.
+   *
+   * @return what can't be, in words; empty when it was entered
+   */
+  public Optional<String> read(HoldPoint hold, double value) {
+    if (!range(hold).allows(value)) {
+      return Optional.of(range(hold).refusal(value, session.units().get()));
+    }
     Plan before = session.kept();
     Optional<String> refusal =
         session.edit(
             "measured " + hold.what(),
             "measured " + hold.of(),
-            b -> b.withReading(Reading.of(hold.of(), value, LocalDateTime.now().withNano(0))));
+            b -> b.withReading(Reading.of(hold.of(), value, clock.get().withNano(0))));
     if (refusal.isEmpty()) {
       session.asBuilt().set(true);
       session.history().settle();

@@ -30,6 +30,7 @@ import roughcut.bench.Operation;
 import roughcut.desktop.control.States;
 import roughcut.desktop.draw.DrawingPane;
 import roughcut.desktop.session.AtBench;
+import roughcut.desktop.session.CaliperAtHand;
 import roughcut.desktop.session.Session;
 import roughcut.drawing.OperationDrawing;
 import roughcut.measure.NumberWriter;
@@ -50,6 +51,7 @@ public final class MachineWindow {
 
   private final Session session;
   private final AtBench bench;
+  private final CaliperAtHand caliper;
   private final Stage stage = new Stage();
   private final BorderPane root = new BorderPane();
   private final Label place = new Label();
@@ -69,15 +71,26 @@ public final class MachineWindow {
   private String insisted = "";
   private String noting = "";
   private int figuresFrom;
+  private boolean swallow;
 
   /** Makes the screen; nothing is shown yet. */
-  public MachineWindow(Session session, AtBench bench) {
+  public MachineWindow(Session session, AtBench bench, CaliperAtHand caliper) {
+    this.caliper = caliper;
     this.session = session;
     this.bench = bench;
     root.getStyleClass().add("machine");
     assemble();
     Scene scene = Windows.styled(root);
     scene.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+    // The letter of a key that opened the entry isn't the first letter in it.
+    scene.addEventFilter(
+        KeyEvent.KEY_TYPED,
+        e -> {
+          if (swallow) {
+            swallow = false;
+            e.consume();
+          }
+        });
     stage.setScene(scene);
     stage.titleProperty().bind(session.build().map(b -> b.name() + " – at the machine"));
     tick.setCycleCount(Animation.INDEFINITE);
@@ -134,7 +147,7 @@ public final class MachineWindow {
     Label keys =
         new Label(
             "→ next   ← back   D done   U not done   M measure   Y yes   N no   K note   T timer"
-                + "   ↓ more figures   L lamp   Esc leave");
+                + "   ↓ more figures   F4 from the caliper   L lamp   Esc leave");
     keys.getStyleClass().add("machine-keys");
     keys.setWrapText(true);
     root.setBottom(new VBox(8, ask, message, caution, keys));
@@ -286,6 +299,12 @@ public final class MachineWindow {
   }
 
   private void key(KeyEvent e) {
+    swallow = false;
+    if (e.getCode() == KeyCode.F4) {
+      fromCaliper();
+      e.consume();
+      return;
+    }
     if (entry.isFocused()) {
       typed(e);
       return;
@@ -308,6 +327,7 @@ public final class MachineWindow {
           default -> null;
         };
     if (action != null) {
+      swallow = e.getCode().isLetterKey();
       action.run();
       e.consume();
     }
@@ -320,6 +340,22 @@ public final class MachineWindow {
     } else if (e.getCode() == KeyCode.ENTER) {
       enter();
       e.consume();
+    }
+  }
+
+  /** The settled value goes where a measure is asked for. */
+  private void fromCaliper() {
+    Bench.Held held = asked().filter(h -> !h.hold().looked()).orElse(null);
+    if (held == null) {
+      message.setText("Nothing is to be measured here.");
+    } else if (caliper.settled().get().isEmpty()) {
+      message.setText("The caliper hasn't settled; hold still.");
+    } else {
+      message.setText("");
+      bench
+          .read(held.hold(), caliper.settled().get().getAsDouble())
+          .ifPresentOrElse(message::setText, this::tellChange);
+      leaveEntry();
     }
   }
 

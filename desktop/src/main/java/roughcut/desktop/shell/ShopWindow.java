@@ -22,9 +22,11 @@ import roughcut.design.Counting;
 import roughcut.design.Decision;
 import roughcut.design.Decisions;
 import roughcut.desktop.control.SumCard;
+import roughcut.desktop.control.TakesReading;
 import roughcut.desktop.control.ThinRail;
 import roughcut.desktop.draw.DrawingSurface;
 import roughcut.desktop.session.AtBench;
+import roughcut.desktop.session.CaliperAtHand;
 import roughcut.desktop.session.Habits;
 import roughcut.desktop.session.Session;
 import roughcut.desktop.session.Workspace;
@@ -77,7 +79,9 @@ public final class ShopWindow {
   private final SheetsStation sheets;
   private final AtBench bench;
   private Drawn drawn;
+  private final CaliperAtHand caliper = new CaliperAtHand();
   private MachineWindow atMachine;
+  private CaliperWindow calipers;
   private int station = -1;
   private int chosenSpot = -1;
 
@@ -380,9 +384,42 @@ public final class ShopWindow {
   /** Opens the screen that is read at the machine, or brings it forward. */
   private void machine() {
     if (atMachine == null) {
-      atMachine = new MachineWindow(session, bench);
+      atMachine = new MachineWindow(session, bench, caliper);
     }
     atMachine.open();
+  }
+
+  /** Opens the simulated caliper. */
+  private void caliper() {
+    if (calipers == null) {
+      calipers = new CaliperWindow(session, caliper);
+    }
+    calipers.open();
+  }
+
+  /** What the caliper settled on goes to the field that has the keyboard. */
+  private void fromCaliper() {
+    Node at = root.getScene().getFocusOwner();
+    while (at != null && !(at instanceof TakesReading)) {
+      at = at.getParent();
+    }
+    if (at == null) {
+      notice.tell("The caliper's value goes to a field that is measured: go to one first.");
+    } else if (caliper.settled().get().isEmpty()) {
+      notice.tell(
+          caliper.shown().get() == null
+              ? "No caliper is connected; the menu has a simulated one."
+              : "The caliper hasn't settled yet.");
+    } else {
+      ((TakesReading) at)
+          .take(caliper.settled().get().getAsDouble())
+          .ifPresent(words -> notice.show("Not taken: " + words + "."));
+    }
+  }
+
+  /** The bench that station and screen share. */
+  public AtBench bench() {
+    return bench;
   }
 
   /** The screen at the machine; empty before it was opened. */
@@ -412,6 +449,7 @@ public final class ShopWindow {
     all.add(new Command("Redo", "Ctrl+Shift+Z", session::redo));
     all.add(new Command("Millimetres, inches, fractions", "Ctrl+U", this::nextUnits));
     all.add(new Command("The screen at the machine", "F9", this::machine));
+    all.add(new Command("Caliper, simulated", "Ctrl+Shift+M", this::caliper));
     all.add(new Command("The whole drawing", "0", surface::fit));
     for (Decision decision : Decisions.of(session.build().get().design())) {
       boolean counts = Counting.idle(session.build().get().design(), decision.id()).isEmpty();
@@ -444,7 +482,13 @@ public final class ShopWindow {
   }
 
   private void key(KeyEvent e) {
-    if (e.getCode() == KeyCode.F9) {
+    if (e.getCode() == KeyCode.F4) {
+      fromCaliper();
+      e.consume();
+    } else if (e.getCode() == KeyCode.M && e.isShortcutDown() && e.isShiftDown()) {
+      caliper();
+      e.consume();
+    } else if (e.getCode() == KeyCode.F9) {
       machine();
       e.consume();
     } else if (e.getCode() == KeyCode.F1) {

@@ -1,0 +1,45 @@
+package roughcut.caliper;
+
+/**
+ * A caliper that sends readings. What it sends is heard on the thread on which it was opened or
+ * moved; nothing is sent before it is opened and after it is closed.
+ */
+public interface Caliper extends AutoCloseable {
+  /** Hears what a caliper sends. */
+  interface Hearer {
+    /** A reading. */
+    void read(Sample sample);
+
+    /** Something happened to the caliper itself, in words: low battery, connection lost. */
+    void told(Trouble trouble);
+  }
+
+  /** What can happen to a caliper. */
+  enum Trouble {
+    LOW_BATTERY("the caliper's battery is low; readings may jump"),
+    DROPPED("the caliper is gone; the last reading is not complete"),
+    UNREADABLE("the caliper sent something that is no reading");
+
+    private final String words;
+
+    Trouble(String words) {
+      this.words = words;
+    }
+
+    public String words() {
+      return words;
+    }
+  }
+
+  /** Begins to send. */
+  void open(Hearer hearer);
+
+  /** Makes the present opening 0. */
+  void zero();
+
+  /** Keeps sending the same reading, or goes on. */
+  void hold(boolean held);
+
+  @Override
+  void close();
+}
