@@ -61,7 +61,7 @@ public final class Bench {
   private Bench(Plan plan, LocalDateTime now) {
     this.plan = plan;
     this.now = now;
-    this.route = Route.of(Operations.of(plan), plan.build().design().order());
+    this.route = Route.of(plan);
     faces();
     List<Operation> open = route.order().stream().filter(o -> !isDone(o)).toList();
     route.order().forEach(o -> steps.add(step(o, open)));

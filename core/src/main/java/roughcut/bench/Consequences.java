@@ -39,7 +39,7 @@ public record Consequences(
 
   /** Between two plans of one instrument; the second is the one that would count. */
   public static Consequences of(Plan kept, Plan next) {
-    Route route = Route.of(Operations.of(next), next.build().design().order());
+    Route route = Route.of(next);
     List<Value> settings = new ArrayList<>();
     for (Operation op : route.order()) {
       if (next.build().log().isDone(op.id())) {

@@ -1,6 +1,9 @@
 package roughcut.bench;
 
 import java.util.Optional;
+import roughcut.measure.NumberWriter;
+import roughcut.measure.Quantity;
+import roughcut.measure.Units;
 import roughcut.measure.Value;
 
 /**
@@ -59,6 +62,18 @@ public record HoldPoint(
   /** Whether it is looked at rather than measured; its readings are 1 for yes and 0 for no. */
   public boolean looked() {
     return of.startsWith(LOOK);
+  }
+
+  /** What it should be and how far from that it may be, in the maker's units; empty for neither. */
+  public String wanted(Units units) {
+    return nominal.map(n -> n.text(units) + " ± " + tolerance(n.quantity(), units)).orElse("");
+  }
+
+  /** Fractions are too coarse for a tolerance: in inches it is told in thousandths. */
+  private String tolerance(Quantity quantity, Units units) {
+    return !quantity.isLength() || units.metric()
+        ? NumberWriter.text(tolerance, quantity.isLength() ? Quantity.FINE_LENGTH : quantity, units)
+        : NumberWriter.fixed(tolerance / Units.INCH, 3) + " in";
   }
 
   /** How a hold point stands. */

@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import roughcut.design.OrderChange;
+import roughcut.plan.Plan;
 
 /**
  * An order of work that is possible: every operation still finds the faces and lines that it needs,
@@ -37,6 +38,16 @@ public record Route(List<Operation> order, List<String> refused) {
       }
     }
     return new Route(order, refused);
+  }
+
+  /** A plan's order: the usual one with what its maker changed. */
+  public static Route of(Plan plan) {
+    return of(Operations.of(plan), plan.build().design().order());
+  }
+
+  /** What of a plan's order isn't done yet. */
+  public static List<Operation> open(Plan plan) {
+    return of(plan).order().stream().filter(o -> !plan.build().log().isDone(o.id())).toList();
   }
 
   /** The order with one change; as it was where there is no such operation. */

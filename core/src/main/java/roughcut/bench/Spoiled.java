@@ -18,7 +18,7 @@ import roughcut.record.Done;
  */
 public record Spoiled(Operation operation, double cutAt, Value wants) {
   /** What can't be set or seen any finer, mm or degrees; counts differ by one. */
-  static final double SEEN = 0.1;
+  public static final double SEEN = 0.1;
 
   public double by() {
     return wants.value() - cutAt;

@@ -14,7 +14,7 @@ public final class Stage {
 
   /** As it will be when everything is done. */
   public static Plan finished(Plan plan, LocalDateTime at) {
-    return after(plan, Route.of(Operations.of(plan), plan.build().design().order()).order(), at);
+    return after(plan, Route.of(plan).order(), at);
   }
 
   /**
@@ -22,7 +22,7 @@ public final class Stage {
    * no such operation.
    */
   public static Optional<Plan> after(Plan plan, String operation, LocalDateTime at) {
-    List<Operation> order = Route.of(Operations.of(plan), plan.build().design().order()).order();
+    List<Operation> order = Route.of(plan).order();
     for (int i = 0; i < order.size(); i++) {
       if (order.get(i).id().equals(operation)) {
         return Optional.of(after(plan, order.subList(0, i + 1), at));

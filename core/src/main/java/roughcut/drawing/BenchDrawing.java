@@ -26,9 +26,9 @@ public final class BenchDrawing {
 
   private static final double LEAST = 5.5;
   private static final double BLOCK = 16;
-  private static final double FACE = 14;
+  private static final double FACE = 16.5;
   private static final double GAP = 7;
-  private static final double NAMES = 66;
+  private static final double NAMES = 82;
 
   private static final String DONE = "#D8D2C5";
   private static final String READY = "#CFE0E6";
@@ -117,9 +117,11 @@ public final class BenchDrawing {
     double y = low;
     for (Face face : faces) {
       y -= FACE;
-      for (double[] span : spans(face)) {
-        face(face, span, y);
+      List<double[]> spans = spans(face);
+      for (double[] span : spans) {
+        face(span, y);
       }
+      sketch.text(Role.NOTE, spans.get(0)[0] - 3, y - 5, face.brief(), Anchor.END, Size.SMALL);
     }
     return y - GAP;
   }
@@ -173,12 +175,11 @@ public final class BenchDrawing {
     return all;
   }
 
-  private void face(Face face, double[] span, double y) {
+  private void face(double[] span, double y) {
     sketch.line(Role.GLUE_LINE, span[0], y, span[1], y);
     if (span[2] == 1) {
       sketch.line(Role.STOP, span[1], y - 2, span[1], y + 2);
     }
-    sketch.text(Role.NOTE, span[0] - 3, y - 4, face.brief(), Anchor.END, Size.SMALL);
   }
 
   private void hours(double y) {

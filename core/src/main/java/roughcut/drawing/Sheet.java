@@ -13,7 +13,8 @@ public enum Sheet {
   BODY_TOP("Body from the top, full size", "body-top", BodyDrawing::top),
   BODY_BACK("Body turned over, full size", "body-back", BodyDrawing::back),
   TEMPLATES("Templates for the routs", "templates", TemplateSheet::of),
-  SECTIONS("Sections for templates", "sections", SectionsSheet::of);
+  SECTIONS("Sections for templates", "sections", SectionsSheet::of),
+  CARDS("Cards for the shop, one operation each", "cards", ShopCards::of);
 
   private final String title;
   private final String file;

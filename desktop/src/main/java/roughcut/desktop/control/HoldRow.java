@@ -17,7 +17,6 @@ import roughcut.desktop.session.Ago;
 import roughcut.desktop.session.AtBench;
 import roughcut.desktop.session.Session;
 import roughcut.measure.NumberWriter;
-import roughcut.measure.Quantity;
 import roughcut.measure.Units;
 import roughcut.record.Measurable;
 import roughcut.record.Measurables;
@@ -84,16 +83,7 @@ final class HoldRow extends VBox {
 
   private static String state(Bench.Held held, Units units) {
     HoldPoint hold = held.hold();
-    String wanted =
-        hold.nominal()
-            .map(
-                n ->
-                    "drawn "
-                        + NumberWriter.text(n.value(), n.quantity(), units)
-                        + ", ± "
-                        + NumberWriter.text(hold.tolerance(), Quantity.FINE_LENGTH, units)
-                        + " · ")
-            .orElse("");
+    String wanted = hold.wanted(units).isEmpty() ? "" : "drawn " + hold.wanted(units) + " · ";
     String taken = held.reading().map(r -> ", " + Ago.days(r.on(), LocalDate.now())).orElse("");
     String off =
         held.off()

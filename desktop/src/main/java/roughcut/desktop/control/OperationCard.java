@@ -1,5 +1,6 @@
 package roughcut.desktop.control;
 
+import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
@@ -20,6 +21,7 @@ import roughcut.measure.Sentence;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
+import roughcut.record.Done;
 
 /** One operation: how it stands, what has to be known, what it is set to, and its tick. */
 public final class OperationCard extends VBox {
@@ -80,6 +82,7 @@ public final class OperationCard extends VBox {
     state.setId("operation.state");
     all.add(state);
     step.why().forEach(w -> all.add(text(Sentence.in(w, units), "decision-message")));
+    plan.build().log().done(op.id()).ifPresent(d -> made(d, plan, units, all));
     all.addAll(buttons(step));
     List<Bench.Held> holds = bench.bench().held(op);
     if (!holds.isEmpty()) {
@@ -106,6 +109,34 @@ public final class OperationCard extends VBox {
     if (!op.cautions().isEmpty()) {
       all.add(text(Caution.STANDING, "caution"));
     }
+  }
+
+  /** When and how it was done, and what the part really has. */
+  private static void made(Done done, Plan plan, Units units, List<Node> all) {
+    String took = done.hands().isZero() ? "" : ", took " + done.hands().toMinutes() + " min";
+    all.add(
+        text(
+            done.at().format(DateTimeFormatter.ofPattern("yyyy-MM-dd HH:mm")) + took,
+            "panel-text"));
+    if (!done.note().isEmpty()) {
+      all.add(text(done.note(), "panel-text"));
+    }
+    done.cutAt()
+        .forEach(
+            (id, set) ->
+                plan.value(id)
+                    .filter(v -> Math.abs(v.value() - set) >= Spoiled.SEEN)
+                    .ifPresent(
+                        v ->
+                            all.add(
+                                text(
+                                    v.label()
+                                        + " was set to "
+                                        + NumberWriter.text(set, v.quantity(), units)
+                                        + ", wants "
+                                        + v.text(units)
+                                        + " now",
+                                    "decision-message"))));
   }
 
   private List<Node> buttons(Bench.Step step) {

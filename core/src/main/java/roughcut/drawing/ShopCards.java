@@ -1,0 +1,210 @@
+package roughcut.drawing;
+
+import java.util.ArrayList;
+import java.util.List;
+import roughcut.bench.Caution;
+import roughcut.bench.HoldPoint;
+import roughcut.bench.Operation;
+import roughcut.bench.Route;
+import roughcut.drawing.Mark.Anchor;
+import roughcut.drawing.Mark.Size;
+import roughcut.geometry.Bounds;
+import roughcut.geometry.Outline;
+import roughcut.measure.NumberWriter;
+import roughcut.measure.Units;
+import roughcut.measure.Value;
+import roughcut.plan.Plan;
+
+/**
+ * Cards for the shop's wall: one operation each, four on a sheet, with what it is set to and a box
+ * for each reading. What is done already has none.
+ */
+public final class ShopCards {
+  /** A card's size, so that four stand on A4 and on letter paper with the printer's margins, mm. */
+  private static final double WIDTH = 125;
+
+  private static final double HEIGHT = 91;
+  private static final double GAP = 1.5;
+  private static final double INSIDE = 5;
+  private static final double LINE = 4.1;
+
+  /** Letters that go into one line of a card, and of half a card. */
+  private static final int LETTERS = 78;
+
+  private static final int HALF = 31;
+
+  /** Where tools and cautions begin. */
+  private static final double FOOT = -HEIGHT + 24;
+
+  private final Plan plan;
+  private final Units units;
+  private final Sketch sketch;
+
+  private ShopCards(Plan plan, Units units) {
+    this.plan = plan;
+    this.units = units;
+    this.sketch = new Sketch(plan, units);
+  }
+
+  public static Drawing of(Plan plan, Units units) {
+    return new ShopCards(plan, units).draw();
+  }
+
+  private Drawing draw() {
+    List<Operation> open = Route.open(plan);
+    List<Bounds> sheets = new ArrayList<>();
+    double low = 0;
+    for (int i = 0; i < open.size(); i++) {
+      int place = i % 4;
+      double left = place % 2 * (WIDTH + GAP);
+      double top = -(i / 4) * (2 * (HEIGHT + GAP) + 8) - place / 2 * (HEIGHT + GAP);
+      if (place == 0) {
+        sheets.add(
+            new Bounds(left, top - 2 * HEIGHT - GAP, left + 2 * WIDTH + GAP, top).grown(0.3));
+      }
+      sketch.origin(left, top);
+      card(open.get(i), i + 1, open.size());
+      low = Math.min(low, top - HEIGHT);
+    }
+    sketch.origin(0, 0);
+    if (open.isEmpty()) {
+      sketch.text(
+          Role.NOTE,
+          0,
+          -8,
+          "Everything is done: there are no cards left.",
+          Anchor.START,
+          Size.NORMAL);
+      low = -12;
+    }
+    return new Drawing(
+        plan.name() + ": cards",
+        sketch.marks(),
+        new Bounds(-4, low - 4, 2 * WIDTH + GAP + 4, 4),
+        sheets);
+  }
+
+  private void card(Operation op, int number, int of) {
+    sketch.outline(Role.EDGE, Outline.rectangle(0, -HEIGHT, WIDTH, 0));
+    double y = -6.5;
+    List<String> title = Wrapped.lines(op.title(), 42);
+    for (String line : title.subList(0, Math.min(2, title.size()))) {
+      sketch.text(Role.OUTLINE, INSIDE, y, line, Anchor.START, Size.TITLE);
+      y -= 5.6;
+    }
+    sketch.text(
+        Role.NOTE,
+        INSIDE,
+        y,
+        plan.name()
+            + " · "
+            + op.part().word()
+            + " · "
+            + number
+            + " of "
+            + of
+            + " · "
+            + op.minutes()
+            + " min by hand",
+        Anchor.START,
+        Size.SMALL);
+    y -= LINE + 1.5;
+    settings(op, y);
+    holds(op, y);
+    foot(op);
+  }
+
+  private void settings(Operation op, double from) {
+    double y = from;
+    List<Value> settings = op.settings().stream().flatMap(id -> plan.value(id).stream()).toList();
+    int shown = 0;
+    for (Value value : settings) {
+      if (y < FOOT + 2 * LINE + 5) {
+        break;
+      }
+      shown++;
+      sketch.text(
+          plan.fromWood(value) ? Role.MEASURED : Role.OUTLINE,
+          INSIDE + 30,
+          y,
+          NumberWriter.text(value.value(), value.quantity(), units),
+          Anchor.END,
+          Size.NORMAL);
+      List<String> lines = Wrapped.lines(value.label(), HALF);
+      for (int i = 0; i < lines.size(); i++) {
+        y -= i == 0 ? 0 : 3;
+        sketch.text(Role.NOTE, INSIDE + 32, y, lines.get(i), Anchor.START, Size.SMALL);
+      }
+      y -= LINE + 0.5;
+    }
+    if (settings.size() > shown) {
+      sketch.text(
+          Role.NOTE,
+          INSIDE,
+          y,
+          settings.size() - shown + " more on the Bench page",
+          Anchor.START,
+          Size.SMALL);
+    }
+  }
+
+  /** What has to be known, each with a box for the reading. */
+  private void holds(Operation op, double from) {
+    double y = from;
+    double left = WIDTH * 0.62;
+    int shown = 0;
+    for (HoldPoint hold : op.holds()) {
+      String wanted = hold.wanted(units).isEmpty() ? "" : " (" + hold.wanted(units) + ")";
+      List<String> lines = Wrapped.lines(hold.what() + wanted, hold.looked() ? 28 : 21);
+      if (y - lines.size() * 3.1 < FOOT + 5) {
+        sketch.text(
+            Role.NOTE,
+            left,
+            y,
+            op.holds().size() - shown + " more to know: Bench page",
+            Anchor.START,
+            Size.SMALL);
+        return;
+      }
+      shown++;
+      sketch.outline(
+          Role.EDGE, Outline.rectangle(left, y - 3.2, left + (hold.looked() ? 5 : 15), y + 2.4));
+      double words = left + (hold.looked() ? 7 : 17);
+      for (String line : lines) {
+        sketch.text(Role.NOTE, words, y, line, Anchor.START, Size.SMALL);
+        y -= 3.1;
+      }
+      y -= 2.2;
+    }
+  }
+
+  private void foot(Operation op) {
+    double y = FOOT;
+    sketch.line(Role.NOTE, INSIDE, y + 3.4, WIDTH - INSIDE, y + 3.4);
+    List<String> words = new ArrayList<>();
+    if (!op.tools().isEmpty()) {
+      words.add("Take: " + String.join(", ", op.tools()));
+    }
+    if (!op.wrong().isEmpty()) {
+      words.add("Goes wrong when " + op.wrong());
+    }
+    List<String> cautions = op.cautions().stream().map(Caution::words).toList();
+    words.add(String.join(" ", cautions) + (cautions.isEmpty() ? "" : " ") + Caution.STANDING);
+    for (String sentence : words) {
+      for (String line : Wrapped.lines(sentence, LETTERS)) {
+        if (y > -HEIGHT + 6) {
+          sketch.text(Role.NOTE, INSIDE, y, line, Anchor.START, Size.SMALL);
+          y -= 3.1;
+        }
+      }
+    }
+    sketch.outline(Role.EDGE, Outline.rectangle(INSIDE, -HEIGHT + 2, INSIDE + 3, -HEIGHT + 5));
+    sketch.text(
+        Role.NOTE,
+        INSIDE + 5,
+        -HEIGHT + 2.4,
+        "done on              took        min",
+        Anchor.START,
+        Size.SMALL);
+  }
+}
