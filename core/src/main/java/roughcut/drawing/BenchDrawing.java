@@ -26,7 +26,7 @@ public final class BenchDrawing {
 
   private static final double LEAST = 5.5;
   private static final double BLOCK = 16;
-  private static final double FACE = 16.5;
+  private static final double FACE = 19;
   private static final double GAP = 7;
   private static final double NAMES = 82;
 

@@ -13,6 +13,7 @@ import javafx.stage.Stage;
 import javax.imageio.ImageIO;
 import roughcut.desktop.session.Habits;
 import roughcut.desktop.session.Workspace;
+import roughcut.desktop.shell.MachineWindow;
 import roughcut.desktop.shell.ShopWindow;
 import roughcut.desktop.shell.Windows;
 import roughcut.file.DemoFolder;
@@ -37,7 +38,6 @@ final class Screenshots {
   private static final List<View> VIEWS =
       List.of(
           new View("layout", "Heron", 0, null),
-          new View("rack", "Heron", 1, "rack"),
           new View("stack", "Heron", 1, "stack"),
           new View("boards", "Bittern", 1, "boards"),
           new View("glue-up", "Bittern", 1, "glue-up"),
@@ -48,13 +48,16 @@ final class Screenshots {
           new View("channels", "Heron", 3, "channels"),
           new View("carving", "Heron", 3, "carving"),
           new View("outline", "Heron", 4, "outline"),
-          new View("edges", "Bittern", 4, "edges"),
           new View("pocket", "Heron", 4, "pocket"),
           new View("cuts", "Heron", 5, "cuts", "pickup.bridge.from-saddle"),
           new View("passes", "Heron", 5, "passes", "pickup.neck.from-saddle"),
           new View("bridge", "Bittern", 6, "bridge"),
           new View("heights", "Heron", 6, "heights"),
-          new View("sheets", "Heron", 7, null));
+          new View("sheets", "Heron", 7, null),
+          new View("bench", "Heron", 8, null));
+
+  /** What the screen at the machine shows. */
+  private static final String AT_MACHINE = "body.cut.pocket";
 
   /** Through pickup and pocket of the demo's bodies, mm from the nut line. */
   private static final double KNIFE_IN_BODY = 592;
@@ -85,6 +88,17 @@ final class Screenshots {
       window.surface().knife(view.station() == 4 || view.station() == 5 ? KNIFE_IN_BODY : at);
       save(scene, folder.resolve(view.file() + ".png"));
     }
+    machine(demo, data, folder);
+  }
+
+  private static void machine(Path demo, Path data, Path folder) throws IOException {
+    ShopWindow window =
+        new ShopWindow(Workspace.open(DemoFolder.build(demo, "Heron"), data), Habits.in(data));
+    window.bench().chosen().set(AT_MACHINE);
+    window.command(ShopWindow.MACHINE);
+    MachineWindow machine = window.atMachine().orElseThrow();
+    save(machine.content().getScene(), folder.resolve("machine.png"));
+    machine.close();
   }
 
   private static void save(Scene scene, Path file) throws IOException {

@@ -65,7 +65,7 @@ public final class ReadingField extends VBox implements Typing.Into, TakesReadin
     field.setId(id);
     field.getStyleClass().add("decision-field");
     field.pseudoClassStateChanged(States.MEASURING, true);
-    field.setPromptText("measured");
+    field.setPromptText("not yet");
     field.setAccessibleText(measurable.label());
     field.setAccessibleHelp(measurable.hint());
     unit.getStyleClass().add("decision-unit");

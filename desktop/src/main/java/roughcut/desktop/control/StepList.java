@@ -3,6 +3,7 @@ package roughcut.desktop.control;
 import java.util.List;
 import java.util.function.Consumer;
 import java.util.function.Function;
+import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.scene.control.TableColumn;
 import javafx.scene.control.TableView;
@@ -70,7 +71,9 @@ public final class StepList extends TableView<Bench.Step> {
     for (int i = 0; i < steps.size(); i++) {
       if (steps.get(i).operation().id().equals(chosen)) {
         getSelectionModel().select(i);
-        scrollTo(Math.max(0, i - 3));
+        int top = Math.max(0, i - 2);
+        // Only a table that is laid out knows how far to scroll.
+        Platform.runLater(() -> scrollTo(top));
       }
     }
     following = false;

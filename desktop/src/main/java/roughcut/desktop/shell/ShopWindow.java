@@ -56,6 +56,9 @@ import roughcut.thin.ThinSpot;
  * the right, thin spots along the bottom.
  */
 public final class ShopWindow {
+  /** The command that opens the screen at the machine. */
+  public static final String MACHINE = "The screen at the machine";
+
   private static final int FIRST_STATION = 3;
   private static final KeyCombination REDO =
       new KeyCodeCombination(KeyCode.Z, KeyCombination.SHORTCUT_DOWN, KeyCombination.SHIFT_DOWN);
@@ -448,7 +451,7 @@ public final class ShopWindow {
     all.add(new Command("Undo", "Ctrl+Z", session::undo));
     all.add(new Command("Redo", "Ctrl+Shift+Z", session::redo));
     all.add(new Command("Millimetres, inches, fractions", "Ctrl+U", this::nextUnits));
-    all.add(new Command("The screen at the machine", "F9", this::machine));
+    all.add(new Command(MACHINE, "F9", this::machine));
     all.add(new Command("Caliper, simulated", "Ctrl+Shift+M", this::caliper));
     all.add(new Command("The whole drawing", "0", surface::fit));
     for (Decision decision : Decisions.of(session.build().get().design())) {
