@@ -3,7 +3,6 @@ package roughcut.desktop.control;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.function.Consumer;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -15,6 +14,7 @@ import roughcut.bench.Consequences;
 import roughcut.bench.Operation;
 import roughcut.bench.Spoiled;
 import roughcut.desktop.session.AtBench;
+import roughcut.desktop.session.Desk;
 import roughcut.desktop.session.Session;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Sentence;
@@ -28,24 +28,17 @@ public final class OperationCard extends VBox {
   /** So many settings stand before the rest is left to the page itself. */
   private static final int MOST = 14;
 
+  private final Desk desk;
   private final Session session;
   private final AtBench bench;
-  private final Consumer<Value> ask;
-  private final Runnable machine;
   private Object shown;
   private String insisted = "";
 
-  /**
-   * An empty card.
-   *
-   * @param machine opens the screen that is read at the machine
-   */
-  public OperationCard(Session session, AtBench bench, Consumer<Value> ask, Runnable machine) {
+  public OperationCard(Desk desk) {
     super(5);
-    this.session = session;
-    this.bench = bench;
-    this.ask = ask;
-    this.machine = machine;
+    this.desk = desk;
+    this.session = desk.session();
+    this.bench = desk.bench();
   }
 
   private record Shown(Plan plan, Bench bench, String id, Units units, Consequences changed) {}
@@ -176,7 +169,7 @@ public final class OperationCard extends VBox {
     Button go = new Button("Show it at the machine");
     go.setId("operation.machine");
     go.getStyleClass().add("text-button");
-    go.setOnAction(e -> machine.run());
+    go.setOnAction(e -> desk.machine());
     all.add(go);
     return all;
   }
@@ -223,7 +216,7 @@ public final class OperationCard extends VBox {
   }
 
   private Node setting(Plan plan, Value value, Units units) {
-    SettingRow row = new SettingRow("", ask);
+    SettingRow row = new SettingRow("", desk::ask);
     row.show(plan, value, units);
     return row;
   }

@@ -190,7 +190,7 @@ public final class MarkPainter {
     g.restore();
     BoundingBox box = new BoundingBox(x - 3, y - font.getSize() - 1, width + 6, font.getSize() + 6);
     if (text.turn() == 0) {
-      labels.add(box);
+      labels.add(new BoundingBox(x - 3, y - font.getSize(), width + 6, font.getSize() + 3));
     }
     if (link != null || spot >= 0) {
       targets.add(new Target(box, link, spot, null));

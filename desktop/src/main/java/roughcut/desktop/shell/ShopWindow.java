@@ -27,6 +27,7 @@ import roughcut.desktop.control.ThinRail;
 import roughcut.desktop.draw.DrawingSurface;
 import roughcut.desktop.session.AtBench;
 import roughcut.desktop.session.CaliperAtHand;
+import roughcut.desktop.session.Desk;
 import roughcut.desktop.session.Habits;
 import roughcut.desktop.session.Session;
 import roughcut.desktop.session.Workspace;
@@ -96,27 +97,20 @@ public final class ShopWindow {
     session.units().set(habits.units());
     tour = new Tour(() -> habits.markSeen("tour"));
     files = new FileActions(workspace, notice, () -> root.getScene().getWindow());
-    sheets = new SheetsStation(session, this::draw);
     bench = new AtBench(session);
+    Desk desk = new OwnDesk();
+    sheets = new SheetsStation(desk);
     stations =
         List.of(
-            new LayoutStation(session, v -> sum.ask(v, units()), surface::knife),
-            new BlanksStation(session, v -> sum.ask(v, units()), this::reopen),
-            new FretboardStation(session, v -> sum.ask(v, units()), surface::knife, this::reopen),
-            new NeckStation(session, v -> sum.ask(v, units()), this::reopen),
-            new BodyStation(
-                session, v -> sum.ask(v, units()), this::reopen, this::refresh, surface::knife),
-            new RoutsStation(
-                session, v -> sum.ask(v, units()), this::reopen, this::refresh, surface::knife),
-            new BridgeStation(session, v -> sum.ask(v, units()), this::reopen),
+            new LayoutStation(desk),
+            new BlanksStation(desk),
+            new FretboardStation(desk),
+            new NeckStation(desk),
+            new BodyStation(desk),
+            new RoutsStation(desk),
+            new BridgeStation(desk),
             sheets,
-            new BenchStation(
-                session,
-                bench,
-                v -> sum.ask(v, units()),
-                this::refresh,
-                words -> notice.show("Not done: " + words + "."),
-                this::machine));
+            new BenchStation(desk));
     rail = new StationRail(stations, this::choose);
     thin = new ThinRail(this::flyTo, this::toFinding, v -> sum.ask(v, units()));
     surface.onLink(this::link);
@@ -128,6 +122,49 @@ public final class ShopWindow {
     session.units().addListener((p, was, is) -> refresh());
     workspace.state().addListener((p, was, is) -> files.tellSaving(is));
     surface.knife(0);
+  }
+
+  /** What the stations may ask of this window. */
+  private final class OwnDesk implements Desk {
+    @Override
+    public Session session() {
+      return session;
+    }
+
+    @Override
+    public AtBench bench() {
+      return bench;
+    }
+
+    @Override
+    public void ask(Value value) {
+      sum.ask(value, units());
+    }
+
+    @Override
+    public void reopen() {
+      ShopWindow.this.reopen();
+    }
+
+    @Override
+    public void refresh() {
+      ShopWindow.this.refresh();
+    }
+
+    @Override
+    public void knife(double x) {
+      surface.knife(x);
+    }
+
+    @Override
+    public void refused(String words) {
+      notice.show("Not done: " + words + ".");
+    }
+
+    @Override
+    public void machine() {
+      ShopWindow.this.machine();
+    }
   }
 
   public Parent root() {

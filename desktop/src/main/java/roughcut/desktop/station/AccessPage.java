@@ -1,12 +1,11 @@
 package roughcut.desktop.station;
 
 import java.util.Locale;
-import java.util.function.Consumer;
 import roughcut.design.Decisions;
 import roughcut.design.FretboardDecisions;
 import roughcut.design.NeckDecisions;
 import roughcut.desktop.control.Facts;
-import roughcut.desktop.session.Session;
+import roughcut.desktop.session.Desk;
 import roughcut.drawing.AccessDrawing;
 import roughcut.drawing.Drawing;
 import roughcut.measure.NumberWriter;
@@ -18,21 +17,19 @@ import roughcut.plan.Plan;
 
 /** The bore through which the rod is turned: its entry, angle, stop, and what it leaves. */
 final class AccessPage extends PlainPage {
-  private final Session session;
-  private final Consumer<Value> ask;
+  private final Desk desk;
   private final PagedStation station;
   private final Facts remains = new Facts();
   private final Facts steps = new Facts();
 
-  AccessPage(Session session, Consumer<Value> ask, PagedStation station) {
-    this.session = session;
-    this.ask = ask;
+  AccessPage(Desk desk, PagedStation station) {
+    this.desk = desk;
     this.station = station;
   }
 
   @Override
   Panel makePanel() {
-    return new Panel(session)
+    return new Panel(desk)
         .node(turner(station))
         .heading("You decide")
         .decisions(
@@ -52,7 +49,6 @@ final class AccessPage extends PlainPage {
             NeckDecisions.KEY_SIZE,
             Decisions.ROD_START)
         .settings(
-            ask,
             "access.depth",
             "Bore, bit's stop",
             "access.centre-at",

@@ -2,7 +2,6 @@ package roughcut.desktop.station;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Consumer;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
@@ -17,21 +16,19 @@ import roughcut.desktop.control.OperationCard;
 import roughcut.desktop.control.StepList;
 import roughcut.desktop.draw.Handles;
 import roughcut.desktop.session.AtBench;
-import roughcut.desktop.session.Session;
+import roughcut.desktop.session.Desk;
 import roughcut.drawing.BenchDrawing;
 import roughcut.drawing.Drawing;
 import roughcut.finding.Chapter;
 import roughcut.measure.Units;
-import roughcut.measure.Value;
 import roughcut.plan.Plan;
 import roughcut.plan.Standing;
 import roughcut.thin.ThinSpot;
 
 /** The order of work: what can be done now, what is owed, and one operation in full. */
 public final class BenchStation implements Station {
+  private final Desk desk;
   private final AtBench bench;
-  private final Runnable changed;
-  private final Consumer<String> refused;
   private final OperationCard card;
   private final ScrollPane panel;
   private final VBox lower = new VBox(4);
@@ -39,24 +36,10 @@ public final class BenchStation implements Station {
   private final CheckBox open = new CheckBox("only what is still to be done");
   private final StepList list;
 
-  /**
-   * Makes the station.
-   *
-   * @param changed called when another operation is looked at
-   * @param refused is told why an order can't be
-   * @param machine opens the screen that is read at the machine
-   */
-  public BenchStation(
-      Session session,
-      AtBench bench,
-      Consumer<Value> ask,
-      Runnable changed,
-      Consumer<String> refused,
-      Runnable machine) {
-    this.bench = bench;
-    this.changed = changed;
-    this.refused = refused;
-    card = new OperationCard(session, bench, ask, machine);
+  public BenchStation(Desk desk) {
+    this.desk = desk;
+    this.bench = desk.bench();
+    card = new OperationCard(desk);
     card.getStyleClass().add("panel-column");
     panel = new ScrollPane(card);
     panel.setFitToWidth(true);
@@ -65,7 +48,7 @@ public final class BenchStation implements Station {
     list = new StepList(this::choose);
     open.setId("bench.open");
     open.getStyleClass().add("tick");
-    open.setOnAction(e -> changed.run());
+    open.setOnAction(e -> desk.refresh());
     title.getStyleClass().add("lower-title");
     Region space = new Region();
     HBox.setHgrow(space, Priority.ALWAYS);
@@ -73,7 +56,7 @@ public final class BenchStation implements Station {
     VBox.setVgrow(list, Priority.ALWAYS);
     lower.getStyleClass().add("lower");
     lower.getChildren().addAll(head, list);
-    bench.chosen().addListener((p, was, is) -> changed.run());
+    bench.chosen().addListener((p, was, is) -> desk.refresh());
   }
 
   private void choose(String operation) {
@@ -174,8 +157,8 @@ public final class BenchStation implements Station {
       @Override
       public void drop(String id, double dx, double dy) {
         String before = BenchDrawing.at(bench.bench(), BenchDrawing.from(bench.bench(), id) + dx);
-        bench.move(id, before).ifPresent(refused);
-        changed.run();
+        bench.move(id, before).ifPresent(desk::refused);
+        desk.refresh();
       }
 
       @Override

@@ -2,10 +2,8 @@ package roughcut.desktop.station;
 
 import java.nio.file.Path;
 import java.util.Optional;
-import java.util.function.Consumer;
-import roughcut.desktop.session.Session;
+import roughcut.desktop.session.Desk;
 import roughcut.finding.Chapter;
-import roughcut.measure.Value;
 
 /**
  * From the rack to the blanks: the boards, the neck's strips, where everything is sawn, gluing,
@@ -17,22 +15,17 @@ public final class BlanksStation extends PagedStation {
 
   private final RackPage rack;
 
-  /**
-   * Makes the station.
-   *
-   * @param changed called when another page was turned to
-   */
-  public BlanksStation(Session session, Consumer<Value> ask, Runnable changed) {
-    super("Blanks", changed);
-    rack = new RackPage(session, this, changed);
+  public BlanksStation(Desk desk) {
+    super("Blanks", desk);
+    rack = new RackPage(desk, this);
     pages(
         FIRST,
         rack,
-        new StackPage(session, ask, this),
-        new BoardsPage(session, ask, this),
-        new GlueUpPage(session, ask, this),
-        new PlanerPage(session, ask, this),
-        new BodyPage(session, ask, this));
+        new StackPage(desk, this),
+        new BoardsPage(desk, this),
+        new GlueUpPage(desk, this),
+        new PlanerPage(desk, this),
+        new BodyPage(desk, this));
   }
 
   /** Reads a table of boards into the rack, and turns there. */

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.function.Consumer;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -22,12 +21,11 @@ import roughcut.desktop.control.Questions;
 import roughcut.desktop.control.SmallPartsEditor;
 import roughcut.desktop.control.WaysOut;
 import roughcut.desktop.draw.Handles;
-import roughcut.desktop.session.Session;
+import roughcut.desktop.session.Desk;
 import roughcut.drawing.BoardsDrawing;
 import roughcut.drawing.Drawing;
 import roughcut.finding.Topic;
 import roughcut.measure.Units;
-import roughcut.measure.Value;
 import roughcut.plan.Plan;
 import roughcut.record.Done;
 import roughcut.record.Proposal;
@@ -38,8 +36,7 @@ import roughcut.whatif.Remedies;
  * would make it fit.
  */
 final class BoardsPage extends PlainPage {
-  private final Session session;
-  private final Consumer<Value> ask;
+  private final Desk desk;
   private final PagedStation station;
   private BoardChoices choices;
   private final Questions questions = new Questions();
@@ -50,11 +47,10 @@ final class BoardsPage extends PlainPage {
   private final VBox lefts = new VBox(4);
   private List<String> woods = List.of();
 
-  BoardsPage(Session session, Consumer<Value> ask, PagedStation station) {
-    this.session = session;
-    this.ask = ask;
+  BoardsPage(Desk desk, PagedStation station) {
+    this.desk = desk;
     this.station = station;
-    this.ways = new WaysOut(session, "What would make it fit");
+    this.ways = new WaysOut(desk.session(), "What would make it fit");
   }
 
   @Override
@@ -71,11 +67,11 @@ final class BoardsPage extends PlainPage {
 
   @Override
   Panel makePanel() {
-    choices = new BoardChoices(session);
-    sawn = new DoneTicks(session, "Sawn already", "sawn");
-    placer = new PartPlacer(session);
-    small = new SmallPartsEditor(session);
-    return new Panel(session)
+    choices = new BoardChoices(desk.session());
+    sawn = new DoneTicks(desk.session(), "Sawn already", "sawn");
+    placer = new PartPlacer(desk.session());
+    small = new SmallPartsEditor(desk.session());
+    return new Panel(desk)
         .node(turner(station))
         .heading("You decide")
         .node(choices)
@@ -92,7 +88,6 @@ final class BoardsPage extends PlainPage {
             BlankDecisions.NECK_COPIES,
             BlankDecisions.FLATTENING)
         .settings(
-            ask,
             "rip.rough",
             "Widest strip, rough",
             "rip.need",
@@ -155,7 +150,7 @@ final class BoardsPage extends PlainPage {
       woods = now;
       lefts.getChildren().clear();
       for (String wood : now) {
-        lefts.getChildren().add(new DecisionField(PartDecisions.widthLeft(wood), session));
+        lefts.getChildren().add(new DecisionField(PartDecisions.widthLeft(wood), desk.session()));
       }
     }
   }

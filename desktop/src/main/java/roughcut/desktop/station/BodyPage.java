@@ -1,6 +1,5 @@
 package roughcut.desktop.station;
 
-import java.util.function.Consumer;
 import javafx.scene.layout.VBox;
 import roughcut.blank.BodyBlank;
 import roughcut.blank.GlueJob;
@@ -10,39 +9,36 @@ import roughcut.desktop.control.Facts;
 import roughcut.desktop.control.Questions;
 import roughcut.desktop.control.StackEditor;
 import roughcut.desktop.draw.Handles;
-import roughcut.desktop.session.Session;
+import roughcut.desktop.session.Desk;
 import roughcut.drawing.BodyBlankDrawing;
 import roughcut.drawing.Drawing;
 import roughcut.finding.Topic;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
 import roughcut.measure.Units;
-import roughcut.measure.Value;
 import roughcut.plan.Plan;
 
 /** The body's blank: its pieces, the outline laid on it, top, weight and binding. */
 final class BodyPage extends PlainPage {
   private static final double TURN_ARM = 350;
 
-  private final Session session;
-  private final Consumer<Value> ask;
+  private final Desk desk;
   private final PagedStation station;
   private final Facts facts = new Facts();
   private final Questions questions = new Questions();
   private final VBox strips = new VBox();
   private StackEditor editor;
 
-  BodyPage(Session session, Consumer<Value> ask, PagedStation station) {
-    this.session = session;
-    this.ask = ask;
+  BodyPage(Desk desk, PagedStation station) {
+    this.desk = desk;
     this.station = station;
   }
 
   @Override
   Panel makePanel() {
-    editor = new StackEditor(session, StackEditor.Which.BODY);
+    editor = new StackEditor(desk.session(), StackEditor.Which.BODY);
     strips.getChildren().add(editor);
-    return new Panel(session)
+    return new Panel(desk)
         .node(turner(station))
         .heading("You decide")
         .decisions(BodyDecisions.BODY_BACK)
@@ -80,7 +76,6 @@ final class BodyPage extends PlainPage {
             BodyDecisions.BODY_WEIGHED,
             BodyDecisions.NECK_WEIGHED)
         .settings(
-            ask,
             "body.back-thickness",
             "Plane the back to",
             "resaw.leaf-thickness",
@@ -169,7 +164,7 @@ final class BodyPage extends PlainPage {
   public Handles handles() {
     return new Handles() {
       private double moved(NumberDecision decision, double by) {
-        double now = decision.in(session.build().get().design());
+        double now = decision.in(desk.session().build().get().design());
         return Math.max(
             decision.least(), Math.min(decision.most(), Math.round((now + by) * 2) / 2.0));
       }
@@ -180,7 +175,7 @@ final class BodyPage extends PlainPage {
 
       @Override
       public String words(String id, double dx, double dy) {
-        Units units = session.units().get();
+        Units units = desk.session().units().get();
         return id.equals("body.turn")
             ? NumberWriter.text(turned(dy), Quantity.ANGLE, units)
             : NumberWriter.text(moved(BodyDecisions.BODY_LAID_X, dx), Quantity.LENGTH, units)
@@ -191,18 +186,19 @@ final class BodyPage extends PlainPage {
 
       @Override
       public void drop(String id, double dx, double dy) {
-        session.make(
-            id.equals("body.turn") ? "turning the outline" : "laying the outline",
-            id,
-            b ->
-                b.withDesign(
-                    id.equals("body.turn")
-                        ? BodyDecisions.BODY_LAID_TURN.with(b.design(), turned(dy))
-                        : BodyDecisions.BODY_LAID_Y.with(
-                            BodyDecisions.BODY_LAID_X.with(
-                                b.design(), moved(BodyDecisions.BODY_LAID_X, dx)),
-                            moved(BodyDecisions.BODY_LAID_Y, dy))));
-        session.history().settle();
+        desk.session()
+            .make(
+                id.equals("body.turn") ? "turning the outline" : "laying the outline",
+                id,
+                b ->
+                    b.withDesign(
+                        id.equals("body.turn")
+                            ? BodyDecisions.BODY_LAID_TURN.with(b.design(), turned(dy))
+                            : BodyDecisions.BODY_LAID_Y.with(
+                                BodyDecisions.BODY_LAID_X.with(
+                                    b.design(), moved(BodyDecisions.BODY_LAID_X, dx)),
+                                moved(BodyDecisions.BODY_LAID_Y, dy))));
+        desk.session().history().settle();
       }
     };
   }

@@ -1,9 +1,8 @@
 package roughcut.desktop.station;
 
 import java.util.List;
-import java.util.function.DoubleConsumer;
 import roughcut.design.RoutDecisions;
-import roughcut.desktop.session.Session;
+import roughcut.desktop.session.Desk;
 import roughcut.drawing.BodyDrawing;
 import roughcut.drawing.KnifeStops;
 import roughcut.plan.Plan;
@@ -13,17 +12,19 @@ import roughcut.thin.ThinSpot;
 abstract class BodyPages extends PagedStation {
   final Looking looking;
 
-  /**
-   * Makes a station without pages yet.
-   *
-   * @param knife puts the section knife somewhere: through the cut that is looked at
-   */
-  BodyPages(String name, Session session, Runnable changed, Runnable redraw, DoubleConsumer knife) {
-    super(name, changed);
+  /** Makes a station without pages yet. */
+  BodyPages(String name, Desk desk) {
+    super(name, desk);
     this.looking =
         new Looking(
-            redraw,
-            cut -> session.plan().get().cuts().cut(cut).ifPresent(c -> knife.accept(c.middleX())));
+            desk::refresh,
+            cut ->
+                desk.session()
+                    .plan()
+                    .get()
+                    .cuts()
+                    .cut(cut)
+                    .ifPresent(c -> desk.knife(c.middleX())));
   }
 
   /** Through the first bolts, where there is most to see. */

@@ -2,35 +2,20 @@ package roughcut.desktop.station;
 
 import java.nio.file.Path;
 import java.util.Optional;
-import java.util.function.Consumer;
-import java.util.function.DoubleConsumer;
-import roughcut.desktop.session.Session;
+import roughcut.desktop.session.Desk;
 import roughcut.finding.Chapter;
-import roughcut.measure.Value;
 
 /** The body: its outline, its edges and contours, the neck's pocket and bolts, what it weighs. */
 public final class BodyStation extends BodyPages {
 
-  /**
-   * Makes the station.
-   *
-   * @param changed called when another page was turned to
-   * @param redraw called when the body is looked at otherwise
-   * @param knife puts the section knife somewhere
-   */
-  public BodyStation(
-      Session session,
-      Consumer<Value> ask,
-      Runnable changed,
-      Runnable redraw,
-      DoubleConsumer knife) {
-    super("Body", session, changed, redraw, knife);
+  public BodyStation(Desk desk) {
+    super("Body", desk);
     pages(
         0,
-        new OutlinePage(session, ask, this, looking),
-        new SurfacesPage(session, ask, this, looking),
-        new PocketPage(session, ask, this, looking),
-        new WeightPage(session, ask, this, looking));
+        new OutlinePage(desk, this, looking),
+        new SurfacesPage(desk, this, looking),
+        new PocketPage(desk, this, looking),
+        new WeightPage(desk, this, looking));
   }
 
   /** Takes in an outline drawn elsewhere. */

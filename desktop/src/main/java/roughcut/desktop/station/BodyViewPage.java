@@ -1,6 +1,5 @@
 package roughcut.desktop.station;
 
-import java.util.function.Consumer;
 import javafx.scene.control.Label;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Region;
@@ -8,11 +7,10 @@ import javafx.scene.layout.VBox;
 import roughcut.design.BodyFace;
 import roughcut.desktop.control.Scrolled;
 import roughcut.desktop.draw.Handles;
-import roughcut.desktop.session.Session;
+import roughcut.desktop.session.Desk;
 import roughcut.drawing.BodyDrawing;
 import roughcut.drawing.Drawing;
 import roughcut.measure.Units;
-import roughcut.measure.Value;
 import roughcut.plan.CutDrag;
 import roughcut.plan.Plan;
 
@@ -21,15 +19,13 @@ abstract class BodyViewPage extends KnifePage {
   /** Least width of what stands beside the section. */
   static final double BESIDE = 390;
 
-  final Session session;
-  final Consumer<Value> ask;
+  final Desk desk;
   final PagedStation station;
   final Looking looking;
   private GridPane turner;
 
-  BodyViewPage(Session session, Consumer<Value> ask, PagedStation station, Looking looking) {
-    this.session = session;
-    this.ask = ask;
+  BodyViewPage(Desk desk, PagedStation station, Looking looking) {
+    this.desk = desk;
     this.station = station;
     this.looking = looking;
   }
@@ -59,7 +55,7 @@ abstract class BodyViewPage extends KnifePage {
   /** The page's turner and the face's, to begin a panel with. */
   final Panel begun() {
     turner = looking.turner();
-    return new Panel(session).node(turner(station)).node(turner);
+    return new Panel(desk).node(turner(station)).node(turner);
   }
 
   @Override
@@ -82,7 +78,7 @@ abstract class BodyViewPage extends KnifePage {
     return new Handles() {
       private CutDrag drag(String id, double dx, double dy) {
         double toTreble = looking.face() == BodyFace.TOP ? dy : -dy;
-        return dragged(session.plan().get(), id, dx, toTreble, session.units().get());
+        return dragged(desk.session().plan().get(), id, dx, toTreble, desk.session().units().get());
       }
 
       @Override
@@ -93,8 +89,8 @@ abstract class BodyViewPage extends KnifePage {
       @Override
       public void drop(String id, double dx, double dy) {
         CutDrag drag = drag(id, dx, dy);
-        session.make("moving on the body", id, b -> b.withDesign(drag.design()));
-        session.history().settle();
+        desk.session().make("moving on the body", id, b -> b.withDesign(drag.design()));
+        desk.session().history().settle();
         if (id.startsWith("cut.")) {
           looking.choose(id.substring("cut.".length()));
         }

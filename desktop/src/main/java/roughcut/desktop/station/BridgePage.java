@@ -1,40 +1,36 @@
 package roughcut.desktop.station;
 
-import java.util.function.Consumer;
 import javafx.scene.control.Label;
 import roughcut.design.RoutDecisions;
 import roughcut.design.StringDecisions;
 import roughcut.desktop.control.Facts;
 import roughcut.desktop.draw.Handles;
-import roughcut.desktop.session.Session;
+import roughcut.desktop.session.Desk;
 import roughcut.drawing.BridgeDrawing;
 import roughcut.drawing.Drawing;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
 import roughcut.measure.Sentence;
 import roughcut.measure.Units;
-import roughcut.measure.Value;
 import roughcut.plan.Plan;
 import roughcut.strings.Bridge;
 
 /** Where the bridge goes: its window, the datum dragged in it, and every hole's places. */
 final class BridgePage extends PlainPage {
-  private final Session session;
-  private final Consumer<Value> ask;
+  private final Desk desk;
   private final PagedStation station;
   private final Facts window = new Facts();
   private final Facts holes = new Facts();
   private final Label trouble = new Label();
 
-  BridgePage(Session session, Consumer<Value> ask, PagedStation station) {
-    this.session = session;
-    this.ask = ask;
+  BridgePage(Desk desk, PagedStation station) {
+    this.desk = desk;
     this.station = station;
   }
 
   @Override
   Panel makePanel() {
-    return new Panel(session)
+    return new Panel(desk)
         .node(turner(station))
         .heading("You decide")
         .decisions(
@@ -69,7 +65,6 @@ final class BridgePage extends PlainPage {
             StringDecisions.STRAIGHT_TREBLE,
             StringDecisions.STRAIGHT_ANGLE)
         .settings(
-            ask,
             "bridge.window.front",
             "Window from",
             "bridge.window.back",
@@ -184,19 +179,20 @@ final class BridgePage extends PlainPage {
     return new Handles() {
       @Override
       public String words(String id, double dx, double dy) {
-        Bridge bridge = session.plan().get().stringPlan().bridge();
+        Bridge bridge = desk.session().plan().get().stringPlan().bridge();
         return NumberWriter.text(
-            bridge.dragged(dx).datum(), Quantity.LENGTH, session.units().get());
+            bridge.dragged(dx).datum(), Quantity.LENGTH, desk.session().units().get());
       }
 
       @Override
       public void drop(String id, double dx, double dy) {
-        double share = session.plan().get().stringPlan().bridge().dragged(dx).share();
-        session.make(
-            "placing the bridge",
-            id,
-            b -> b.withDesign(StringDecisions.BRIDGE_PLACE.with(b.design(), share)));
-        session.history().settle();
+        double share = desk.session().plan().get().stringPlan().bridge().dragged(dx).share();
+        desk.session()
+            .make(
+                "placing the bridge",
+                id,
+                b -> b.withDesign(StringDecisions.BRIDGE_PLACE.with(b.design(), share)));
+        desk.session().history().settle();
       }
     };
   }

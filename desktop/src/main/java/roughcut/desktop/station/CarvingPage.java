@@ -1,6 +1,5 @@
 package roughcut.desktop.station;
 
-import java.util.function.Consumer;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.Region;
@@ -9,14 +8,13 @@ import roughcut.design.Decisions;
 import roughcut.design.NeckDecisions;
 import roughcut.desktop.control.Facts;
 import roughcut.desktop.control.Scrolled;
-import roughcut.desktop.session.Session;
+import roughcut.desktop.session.Desk;
 import roughcut.drawing.CarvingDrawing;
 import roughcut.drawing.Drawing;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
 import roughcut.measure.Sentence;
 import roughcut.measure.Units;
-import roughcut.measure.Value;
 import roughcut.neck.Carving;
 import roughcut.neck.Facets;
 import roughcut.neck.QuarterRule;
@@ -25,21 +23,19 @@ import roughcut.record.Measurables;
 
 /** Carving lines by rounds, readings on the way, and the rule of thumb held against the profile. */
 final class CarvingPage extends KnifePage {
-  private final Session session;
-  private final Consumer<Value> ask;
+  private final Desk desk;
   private final PagedStation station;
   private final Facts marks = new Facts();
   private final Facts rule = new Facts();
 
-  CarvingPage(Session session, Consumer<Value> ask, PagedStation station) {
-    this.session = session;
-    this.ask = ask;
+  CarvingPage(Desk desk, PagedStation station) {
+    this.desk = desk;
     this.station = station;
   }
 
   @Override
   Panel makePanel() {
-    return new Panel(session)
+    return new Panel(desk)
         .node(turner(station))
         .heading("You decide")
         .decisions(
@@ -52,7 +48,6 @@ final class CarvingPage extends KnifePage {
         .readings(Measurables.NECK_1, Measurables.NECK_12)
         .more(NeckDecisions.REST_DAYS, NeckDecisions.BOW, NeckDecisions.BOW_ROD)
         .settings(
-            ask,
             "facet.1.1.on-back",
             "Fret 1, on the back",
             "facet.1.1.on-side",

@@ -1,7 +1,6 @@
 package roughcut.desktop.station;
 
 import java.util.Locale;
-import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import javafx.scene.control.Label;
 import javafx.scene.layout.Region;
@@ -11,7 +10,7 @@ import roughcut.design.NeckDecisions;
 import roughcut.desktop.control.Facts;
 import roughcut.desktop.control.RodChoice;
 import roughcut.desktop.control.Scrolled;
-import roughcut.desktop.session.Session;
+import roughcut.desktop.session.Desk;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.StationDrawing;
 import roughcut.measure.NumberWriter;
@@ -25,25 +24,23 @@ import roughcut.plan.Plan;
 
 /** Rod and stiffeners: their channels, what remains, and what the machine is set to. */
 final class ChannelsPage extends KnifePage {
-  private final Session session;
-  private final Consumer<Value> ask;
+  private final Desk desk;
   private final PagedStation station;
   private final Facts remains = Facts.tight();
   private final Facts machine = Facts.tight();
   private final Label how = new Label();
 
-  ChannelsPage(Session session, Consumer<Value> ask, PagedStation station) {
-    this.session = session;
-    this.ask = ask;
+  ChannelsPage(Desk desk, PagedStation station) {
+    this.desk = desk;
     this.station = station;
   }
 
   @Override
   Panel makePanel() {
-    return new Panel(session)
+    return new Panel(desk)
         .node(turner(station))
         .heading("You decide")
-        .node(new RodChoice(session))
+        .node(new RodChoice(desk.session()))
         .decisions(
             Decisions.ROD_START,
             Decisions.ROD_LENGTH,
@@ -71,7 +68,6 @@ final class ChannelsPage extends KnifePage {
             NeckDecisions.STIFFENER_CUTTER,
             NeckDecisions.JIG_BASE)
         .settings(
-            ask,
             "rod.fence",
             "Fence to cutter",
             "rod.near-rail",

@@ -2,7 +2,6 @@ package roughcut.desktop.station;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.function.Consumer;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
@@ -15,12 +14,11 @@ import roughcut.desktop.control.Facts;
 import roughcut.desktop.control.FittingCard;
 import roughcut.desktop.control.PickField;
 import roughcut.desktop.control.Scrolled;
-import roughcut.desktop.session.Session;
+import roughcut.desktop.session.Desk;
 import roughcut.drawing.BodyDrawing;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
 import roughcut.measure.Units;
-import roughcut.measure.Value;
 import roughcut.plan.Plan;
 import roughcut.plan.StartingFitting;
 import roughcut.rout.Cut;
@@ -34,14 +32,14 @@ final class CutsPage extends BodyViewPage {
   private final Label title = new Label();
   private Panel panel;
 
-  CutsPage(Session session, Consumer<Value> ask, PagedStation station, Looking looking) {
-    super(session, ask, station, looking);
+  CutsPage(Desk desk, PagedStation station, Looking looking) {
+    super(desk, station, looking);
     which = new PickField<>("cut.which", "Looking at", this::words, looking::choose);
-    card = new FittingCard(session, ask, () -> looking.choose(""), looking::choose);
+    card = new FittingCard(desk.session(), desk::ask, () -> looking.choose(""), looking::choose);
   }
 
   private String words(String name) {
-    Plan plan = session.plan().get();
+    Plan plan = desk.session().plan().get();
     return plan.cuts()
         .cut(name)
         .map(Cut::words)
@@ -69,15 +67,15 @@ final class CutsPage extends BodyViewPage {
   }
 
   private void add(FittingType type) {
-    Plan plan = session.plan().get();
+    Plan plan = desk.session().plan().get();
     String name = plan.build().design().freeFittingName(StartingFitting.stem(type));
-    session
+    desk.session()
         .edit(
             "one more " + type.label(),
             "fitting",
             b -> b.withDesign(StartingFitting.added(plan, b.design(), type, name)))
         .ifPresentOrElse(title::setText, () -> looking.choose(name));
-    session.history().settle();
+    desk.session().history().settle();
   }
 
   @Override
@@ -144,7 +142,7 @@ final class CutsPage extends BodyViewPage {
 
   @Override
   public boolean goTo(String decisionId) {
-    Plan plan = session.plan().get();
+    Plan plan = desk.session().plan().get();
     for (Fitting fitting : plan.build().design().fittings()) {
       if (decisionId.startsWith(fitting.id(""))) {
         return lookAt(plan, fitting.name(), decisionId);
@@ -162,7 +160,7 @@ final class CutsPage extends BodyViewPage {
   private boolean lookAt(Plan plan, String name, String decisionId) {
     super.goTo(decisionId); // makes the panel when the maker hasn't been here yet
     looking.choose(name);
-    card.show(plan, session.units().get(), name);
+    card.show(plan, desk.session().units().get(), name);
     card.field(decisionId).ifPresent(panel::take);
     return true;
   }

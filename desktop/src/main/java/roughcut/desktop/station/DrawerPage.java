@@ -1,15 +1,13 @@
 package roughcut.desktop.station;
 
-import java.util.function.Consumer;
 import javafx.scene.layout.Region;
 import roughcut.desktop.control.CutterEditor;
 import roughcut.desktop.control.Facts;
-import roughcut.desktop.session.Session;
+import roughcut.desktop.session.Desk;
 import roughcut.drawing.BodyDrawing;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
 import roughcut.measure.Units;
-import roughcut.measure.Value;
 import roughcut.plan.Plan;
 import roughcut.rout.RoutPlan;
 import roughcut.shop.Cutter;
@@ -19,9 +17,9 @@ final class DrawerPage extends BodyViewPage {
   private final CutterEditor editor;
   private final Facts facts = new Facts();
 
-  DrawerPage(Session session, Consumer<Value> ask, PagedStation station, Looking looking) {
-    super(session, ask, station, looking);
-    editor = new CutterEditor(session);
+  DrawerPage(Desk desk, PagedStation station, Looking looking) {
+    super(desk, station, looking);
+    editor = new CutterEditor(desk.session());
   }
 
   @Override

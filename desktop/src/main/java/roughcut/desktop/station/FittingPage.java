@@ -1,13 +1,12 @@
 package roughcut.desktop.station;
 
-import java.util.function.Consumer;
 import javafx.scene.control.Label;
 import roughcut.design.Decisions;
 import roughcut.design.FretboardDecisions;
 import roughcut.design.NutKind;
 import roughcut.design.StringDecisions;
 import roughcut.desktop.control.Facts;
-import roughcut.desktop.session.Session;
+import roughcut.desktop.session.Desk;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.FretboardDrawing;
 import roughcut.fretboard.FretPins;
@@ -21,22 +20,20 @@ import roughcut.plan.Plan;
 /** Nut and pins, an owned template of another scale, and what a moved nut does. */
 final class FittingPage extends PlainPage {
 
-  private final Session session;
-  private final Consumer<Value> ask;
+  private final Desk desk;
   private final PagedStation station;
   private final Facts nut = new Facts();
   private final Facts template = new Facts();
   private final Label seat = new Label();
 
-  FittingPage(Session session, Consumer<Value> ask, PagedStation station) {
-    this.session = session;
-    this.ask = ask;
+  FittingPage(Desk desk, PagedStation station) {
+    this.desk = desk;
     this.station = station;
   }
 
   @Override
   Panel makePanel() {
-    return new Panel(session)
+    return new Panel(desk)
         .node(turner(station))
         .heading("You decide")
         .decisions(
@@ -55,7 +52,6 @@ final class FittingPage extends PlainPage {
             Decisions.NUT_THICKNESS,
             FretboardDecisions.WIRE_HEIGHT)
         .settings(
-            ask,
             "pin.head.y",
             "Pin near the nut, ±",
             "pin.body.y",

@@ -1,11 +1,8 @@
 package roughcut.desktop.station;
 
 import java.util.Optional;
-import java.util.function.Consumer;
-import java.util.function.DoubleConsumer;
-import roughcut.desktop.session.Session;
+import roughcut.desktop.session.Desk;
 import roughcut.finding.Chapter;
-import roughcut.measure.Value;
 
 /** The fretboard: its slots and wire, markers, the frets one by one, and fitting it to the neck. */
 public final class FretboardStation extends PagedStation {
@@ -13,18 +10,17 @@ public final class FretboardStation extends PagedStation {
   /**
    * Makes the station.
    *
-   * @param moveKnife puts the section knife somewhere, mm from the nut line
+   * @param desk::knife puts the section knife somewhere, mm from the nut line
    * @param changed called when another page was turned to
    */
-  public FretboardStation(
-      Session session, Consumer<Value> ask, DoubleConsumer moveKnife, Runnable changed) {
-    super("Fretboard", changed);
+  public FretboardStation(Desk desk) {
+    super("Fretboard", desk);
     pages(
         0,
-        new SlotsPage(session, ask, moveKnife, this),
-        new MarkersPage(session, ask, this),
-        new FretsPage(session, ask, this),
-        new FittingPage(session, ask, this));
+        new SlotsPage(desk, this),
+        new MarkersPage(desk, this),
+        new FretsPage(desk, this),
+        new FittingPage(desk, this));
   }
 
   @Override

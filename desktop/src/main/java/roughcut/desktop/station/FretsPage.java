@@ -1,32 +1,28 @@
 package roughcut.desktop.station;
 
-import java.util.function.Consumer;
 import roughcut.design.FretboardDecisions;
 import roughcut.desktop.control.FretTicks;
-import roughcut.desktop.session.Session;
+import roughcut.desktop.session.Desk;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.FretboardDrawing;
 import roughcut.measure.Units;
-import roughcut.measure.Value;
 import roughcut.plan.Plan;
 
 /** The frets one by one, the radius gauge read, and what falls away at the end. */
 final class FretsPage extends PlainPage {
-  private final Session session;
-  private final Consumer<Value> ask;
+  private final Desk desk;
   private final PagedStation station;
   private final FretTicks ticks;
 
-  FretsPage(Session session, Consumer<Value> ask, PagedStation station) {
-    this.session = session;
-    this.ask = ask;
+  FretsPage(Desk desk, PagedStation station) {
+    this.desk = desk;
     this.station = station;
-    this.ticks = new FretTicks(session);
+    this.ticks = new FretTicks(desk.session());
   }
 
   @Override
   Panel makePanel() {
-    return new Panel(session)
+    return new Panel(desk)
         .node(turner(station))
         .heading("You decide")
         .decisions(
@@ -40,7 +36,6 @@ final class FretsPage extends PlainPage {
             FretboardDecisions.BEVEL,
             FretboardDecisions.OVERHANG)
         .settings(
-            ask,
             "wire.1.length",
             "Fret 1, cut to",
             "wire.12.length",

@@ -1,7 +1,6 @@
 package roughcut.desktop.station;
 
 import java.util.List;
-import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import javafx.scene.control.Label;
 import roughcut.blank.GlueJob;
@@ -9,34 +8,31 @@ import roughcut.blank.GlueUp;
 import roughcut.design.BlankDecisions;
 import roughcut.desktop.control.Facts;
 import roughcut.desktop.control.Questions;
-import roughcut.desktop.session.Session;
+import roughcut.desktop.session.Desk;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.GlueUpDrawing;
 import roughcut.finding.Topic;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
 import roughcut.measure.Units;
-import roughcut.measure.Value;
 import roughcut.plan.Plan;
 
 /** Gluing the neck's strips within the open time with the clamps there are. */
 final class GlueUpPage extends PlainPage {
-  private final Session session;
-  private final Consumer<Value> ask;
+  private final Desk desk;
   private final PagedStation station;
   private final Facts gluing = new Facts();
   private final Label verdict = new Label();
   private final Questions questions = new Questions();
 
-  GlueUpPage(Session session, Consumer<Value> ask, PagedStation station) {
-    this.session = session;
-    this.ask = ask;
+  GlueUpPage(Desk desk, PagedStation station) {
+    this.desk = desk;
     this.station = station;
   }
 
   @Override
   Panel makePanel() {
-    return new Panel(session)
+    return new Panel(desk)
         .node(turner(station))
         .heading("You decide")
         .decisions(
@@ -49,7 +45,6 @@ final class GlueUpPage extends PlainPage {
             BlankDecisions.PIN_DIAMETER,
             BlankDecisions.END_TRIM)
         .settings(
-            ask,
             "glue.time",
             "Spread and close in",
             "glue.open-time",

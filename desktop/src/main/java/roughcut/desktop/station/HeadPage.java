@@ -1,12 +1,11 @@
 package roughcut.desktop.station;
 
-import java.util.function.Consumer;
 import roughcut.design.Decisions;
 import roughcut.design.NeckDecisions;
 import roughcut.design.NumberDecision;
 import roughcut.desktop.control.Facts;
 import roughcut.desktop.draw.Handles;
-import roughcut.desktop.session.Session;
+import roughcut.desktop.session.Desk;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.HeadDrawing;
 import roughcut.measure.NumberWriter;
@@ -19,21 +18,19 @@ import roughcut.strings.NutWork;
 
 /** The head's face: outline, tuners, strings on their way, and how it is thinned. */
 final class HeadPage extends PlainPage {
-  private final Session session;
-  private final Consumer<Value> ask;
+  private final Desk desk;
   private final PagedStation station;
   private final Facts tuners = Facts.tight();
   private final Facts bench = new Facts();
 
-  HeadPage(Session session, Consumer<Value> ask, PagedStation station) {
-    this.session = session;
-    this.ask = ask;
+  HeadPage(Desk desk, PagedStation station) {
+    this.desk = desk;
     this.station = station;
   }
 
   @Override
   Panel makePanel() {
-    return new Panel(session)
+    return new Panel(desk)
         .node(turner(station))
         .heading("You decide")
         .decisions(
@@ -60,7 +57,6 @@ final class HeadPage extends PlainPage {
             Decisions.HEAD_THICKNESS,
             NeckDecisions.DRUM_HEIGHT)
         .settings(
-            ask,
             "tuner.1.x",
             "First tuner, treble",
             "tuner.1.y",
@@ -161,7 +157,7 @@ final class HeadPage extends PlainPage {
   public Handles handles() {
     return new Handles() {
       private double moved(NumberDecision decision, double by) {
-        double now = decision.in(session.build().get().design()) + by;
+        double now = decision.in(desk.session().build().get().design()) + by;
         return Math.max(decision.least(), Math.min(decision.most(), Math.round(now * 2) / 2.0));
       }
 
@@ -175,9 +171,11 @@ final class HeadPage extends PlainPage {
             Math.max(
                 1,
                 Math.max(
-                        (int) NeckDecisions.TUNERS_TREBLE.in(session.build().get().design()),
-                        session.build().get().design().strings().size()
-                            - (int) NeckDecisions.TUNERS_TREBLE.in(session.build().get().design()))
+                        (int) NeckDecisions.TUNERS_TREBLE.in(desk.session().build().get().design()),
+                        desk.session().build().get().design().strings().size()
+                            - (int)
+                                NeckDecisions.TUNERS_TREBLE.in(
+                                    desk.session().build().get().design()))
                     - 1);
         return id.equals("tuner.first") ? -dx : -dx / places;
       }
@@ -185,17 +183,18 @@ final class HeadPage extends PlainPage {
       @Override
       public String words(String id, double dx, double dy) {
         return NumberWriter.text(
-            moved(decision(id), by(id, dx)), Quantity.LENGTH, session.units().get());
+            moved(decision(id), by(id, dx)), Quantity.LENGTH, desk.session().units().get());
       }
 
       @Override
       public void drop(String id, double dx, double dy) {
         NumberDecision decision = decision(id);
-        session.make(
-            decision.label().toLowerCase(java.util.Locale.ROOT),
-            decision.id(),
-            b -> b.withDesign(decision.with(b.design(), moved(decision, by(id, dx)))));
-        session.history().settle();
+        desk.session()
+            .make(
+                decision.label().toLowerCase(java.util.Locale.ROOT),
+                decision.id(),
+                b -> b.withDesign(decision.with(b.design(), moved(decision, by(id, dx)))));
+        desk.session().history().settle();
       }
     };
   }

@@ -1,18 +1,16 @@
 package roughcut.desktop.station;
 
-import java.util.function.Consumer;
 import javafx.scene.control.Label;
 import roughcut.design.BodyDecisions;
 import roughcut.design.Decisions;
 import roughcut.design.StringDecisions;
 import roughcut.desktop.control.Facts;
-import roughcut.desktop.session.Session;
+import roughcut.desktop.session.Desk;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.HeightsDrawing;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Sentence;
 import roughcut.measure.Units;
-import roughcut.measure.Value;
 import roughcut.plan.Plan;
 import roughcut.strings.Heights;
 import roughcut.thin.ProofWays;
@@ -20,22 +18,20 @@ import roughcut.thin.ThinSpot;
 
 /** Neck angle, how far the fretboard stands out, the saddle's height: any one from the others. */
 final class HeightsPage extends PlainPage {
-  private final Session session;
-  private final Consumer<Value> ask;
+  private final Desk desk;
   private final PagedStation station;
   private final Facts ways = new Facts();
   private final Facts proof = new Facts();
   private final Label reach = new Label();
 
-  HeightsPage(Session session, Consumer<Value> ask, PagedStation station) {
-    this.session = session;
-    this.ask = ask;
+  HeightsPage(Desk desk, PagedStation station) {
+    this.desk = desk;
     this.station = station;
   }
 
   @Override
   Panel makePanel() {
-    return new Panel(session)
+    return new Panel(desk)
         .node(turner(station))
         .heading("You decide")
         .decisions(
@@ -56,7 +52,6 @@ final class HeightsPage extends PlainPage {
             Decisions.JOINT_X,
             Decisions.HEEL_END)
         .settings(
-            ask,
             "neck.angle",
             "Neck leans back by",
             "pocket.exposed",

@@ -1,19 +1,16 @@
 package roughcut.desktop.station;
 
 import java.util.Optional;
-import java.util.function.Consumer;
-import java.util.function.DoubleConsumer;
 import javafx.scene.Node;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import roughcut.design.Decisions;
 import roughcut.desktop.control.FretList;
-import roughcut.desktop.session.Session;
+import roughcut.desktop.session.Desk;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.StationDrawing;
 import roughcut.finding.Chapter;
 import roughcut.measure.Units;
-import roughcut.measure.Value;
 import roughcut.plan.Plan;
 
 /** Scale, frets, nut, strings and the fretboard's taper. */
@@ -23,14 +20,10 @@ public final class LayoutStation implements Station {
   private FretList frets;
   private Plan plan;
 
-  private final Session session;
-  private final Consumer<Value> ask;
-  private final DoubleConsumer moveKnife;
+  private final Desk desk;
 
-  public LayoutStation(Session session, Consumer<Value> ask, DoubleConsumer moveKnife) {
-    this.session = session;
-    this.ask = ask;
-    this.moveKnife = moveKnife;
+  public LayoutStation(Desk desk) {
+    this.desk = desk;
   }
 
   /** Makes the controls when the maker first comes here. */
@@ -38,14 +31,14 @@ public final class LayoutStation implements Station {
     if (panel != null) {
       return;
     }
-    frets = new FretList(moveKnife);
+    frets = new FretList(desk::knife);
     VBox beside = new VBox(frets);
     VBox.setVgrow(frets, Priority.ALWAYS);
     beside.setMinWidth(420);
     beside.setPrefWidth(430);
     lower = new Lower(beside, Lower.Section.NECK);
     panel =
-        new Panel(session)
+        new Panel(desk)
             .heading("You decide")
             .decisions(
                 Decisions.SCALE_LENGTH,
@@ -65,7 +58,6 @@ public final class LayoutStation implements Station {
                 Decisions.FRETBOARD_SPECIES,
                 Decisions.NUT_THICKNESS)
             .settings(
-                ask,
                 "saddle.from-nut",
                 "Saddle line",
                 "fret.12.from-nut",

@@ -1,36 +1,32 @@
 package roughcut.desktop.station;
 
-import java.util.function.Consumer;
 import roughcut.design.Decisions;
 import roughcut.design.FretboardDecisions;
 import roughcut.desktop.control.Facts;
-import roughcut.desktop.session.Session;
+import roughcut.desktop.session.Desk;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.FretboardDrawing;
 import roughcut.fretboard.Markers;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
 import roughcut.measure.Units;
-import roughcut.measure.Value;
 import roughcut.plan.Plan;
 
 /** Dots with the window for their bores, side dots, and a shaped inlay. */
 final class MarkersPage extends PlainPage {
-  private final Session session;
-  private final Consumer<Value> ask;
+  private final Desk desk;
   private final PagedStation station;
   private final Facts dots = Facts.tight();
   private final Facts rest = new Facts();
 
-  MarkersPage(Session session, Consumer<Value> ask, PagedStation station) {
-    this.session = session;
-    this.ask = ask;
+  MarkersPage(Desk desk, PagedStation station) {
+    this.desk = desk;
     this.station = station;
   }
 
   @Override
   Panel makePanel() {
-    return new Panel(session)
+    return new Panel(desk)
         .node(turner(station))
         .heading("You decide")
         .decisions(
@@ -49,7 +45,6 @@ final class MarkersPage extends PlainPage {
             FretboardDecisions.INLAY_CUTTER,
             Decisions.FRETBOARD_THICKNESS)
         .settings(
-            ask,
             "marker.3.depth-min",
             "Fret 3, at least",
             "marker.3.depth-max",

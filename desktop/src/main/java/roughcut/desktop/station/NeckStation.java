@@ -1,28 +1,21 @@
 package roughcut.desktop.station;
 
 import java.util.Optional;
-import java.util.function.Consumer;
-import roughcut.desktop.session.Session;
+import roughcut.desktop.session.Desk;
 import roughcut.finding.Chapter;
-import roughcut.measure.Value;
 
 /** The neck: how its head is made, tuners, channels, the bore to the rod, and carving. */
 public final class NeckStation extends PagedStation {
 
-  /**
-   * Makes the station.
-   *
-   * @param changed called when another page was turned to
-   */
-  public NeckStation(Session session, Consumer<Value> ask, Runnable changed) {
-    super("Neck", changed);
+  public NeckStation(Desk desk) {
+    super("Neck", desk);
     pages(
         0,
-        new SidePage(session, ask, this),
-        new HeadPage(session, ask, this),
-        new ChannelsPage(session, ask, this),
-        new AccessPage(session, ask, this),
-        new CarvingPage(session, ask, this));
+        new SidePage(desk, this),
+        new HeadPage(desk, this),
+        new ChannelsPage(desk, this),
+        new AccessPage(desk, this),
+        new CarvingPage(desk, this));
   }
 
   @Override

@@ -5,7 +5,6 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Consumer;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.Region;
@@ -18,7 +17,7 @@ import roughcut.design.PartDecisions;
 import roughcut.design.SurfaceDecisions;
 import roughcut.desktop.control.Facts;
 import roughcut.desktop.control.PickField;
-import roughcut.desktop.session.Session;
+import roughcut.desktop.session.Desk;
 import roughcut.drawing.BodyDrawing;
 import roughcut.file.FileTrouble;
 import roughcut.file.OutlineFile;
@@ -28,7 +27,6 @@ import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
 import roughcut.measure.Sentence;
 import roughcut.measure.Units;
-import roughcut.measure.Value;
 import roughcut.plan.Plan;
 import roughcut.shop.BodyShapeBook;
 import roughcut.shop.BodyShapeBook.BodyShape;
@@ -41,8 +39,8 @@ final class OutlinePage extends BodyViewPage {
       new PickField<>("outline.shape", "Start from", BodyShape::name, this::start);
   private final Button own = new Button("shape it here again");
 
-  OutlinePage(Session session, Consumer<Value> ask, PagedStation station, Looking looking) {
-    super(session, ask, station, looking);
+  OutlinePage(Desk desk, PagedStation station, Looking looking) {
+    super(desk, station, looking);
   }
 
   @Override
@@ -63,11 +61,12 @@ final class OutlinePage extends BodyViewPage {
     own.getStyleClass().add("text-button");
     own.setOnAction(
         e -> {
-          session.make(
-              "shaping the outline here",
-              "outline.own",
-              b -> b.withDesign(b.design().withDrawn(Optional.empty())));
-          session.history().settle();
+          desk.session()
+              .make(
+                  "shaping the outline here",
+                  "outline.own",
+                  b -> b.withDesign(b.design().withDrawn(Optional.empty())));
+          desk.session().history().settle();
           said.setText("");
         });
     return begun()
@@ -108,11 +107,12 @@ final class OutlinePage extends BodyViewPage {
   }
 
   private void start(BodyShape shape) {
-    session.make(
-        "a body of " + shape.name(),
-        "outline.shape",
-        b -> b.withDesign(BodyShapes.set(b.design(), shape)));
-    session.history().settle();
+    desk.session()
+        .make(
+            "a body of " + shape.name(),
+            "outline.shape",
+            b -> b.withDesign(BodyShapes.set(b.design(), shape)));
+    desk.session().history().settle();
   }
 
   private void choose() {
@@ -131,11 +131,12 @@ final class OutlinePage extends BodyViewPage {
   void take(Path file) {
     try {
       OutlineFile read = OutlineFile.read(file);
-      session.make(
-          "taking in " + file.getFileName(),
-          "outline.drawn",
-          b -> b.withDesign(b.design().withDrawn(Optional.of(read.outline()))));
-      session.history().settle();
+      desk.session()
+          .make(
+              "taking in " + file.getFileName(),
+              "outline.drawn",
+              b -> b.withDesign(b.design().withDrawn(Optional.of(read.outline()))));
+      desk.session().history().settle();
       said.setText(read.said());
     } catch (FileTrouble e) {
       said.setText(e.getMessage());

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import javafx.scene.Node;
 import roughcut.desktop.draw.Handles;
+import roughcut.desktop.session.Desk;
 import roughcut.drawing.Drawing;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
@@ -11,18 +12,14 @@ import roughcut.plan.Plan;
 /** A station whose work is spread over pages; one of them is open. */
 abstract class PagedStation implements Station {
   private final String name;
-  private final Runnable changed;
+  private final Desk desk;
   private final List<Page> pages = new ArrayList<>();
   private Page page;
 
-  /**
-   * Makes a station without pages yet.
-   *
-   * @param changed called when another page was turned to
-   */
-  PagedStation(String name, Runnable changed) {
+  /** Makes a station without pages yet. */
+  PagedStation(String name, Desk desk) {
     this.name = name;
-    this.changed = changed;
+    this.desk = desk;
   }
 
   /** Adds the pages in their order, the open one by its number. */
@@ -38,7 +35,7 @@ abstract class PagedStation implements Station {
   /** Turns to a page. */
   public final void turnTo(int index) {
     page = pages.get(index);
-    changed.run();
+    desk.reopen();
   }
 
   @Override

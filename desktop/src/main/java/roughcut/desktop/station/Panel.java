@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.function.Consumer;
 import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -20,6 +19,7 @@ import roughcut.desktop.control.ChoiceField;
 import roughcut.desktop.control.DecisionField;
 import roughcut.desktop.control.ReadingField;
 import roughcut.desktop.control.SettingRow;
+import roughcut.desktop.session.Desk;
 import roughcut.desktop.session.Session;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
@@ -30,6 +30,7 @@ import roughcut.record.Measurable;
 final class Panel {
   private final VBox column = new VBox();
   private final ScrollPane scroll = new ScrollPane(column);
+  private final Desk desk;
   private final Session session;
   private final Map<String, Node> fields = new LinkedHashMap<>();
   private final Map<String, SettingRow> settings = new LinkedHashMap<>();
@@ -37,8 +38,9 @@ final class Panel {
   private TitledPane more;
   private Node setTo;
 
-  Panel(Session session) {
-    this.session = session;
+  Panel(Desk desk) {
+    this.desk = desk;
+    this.session = desk.session();
     column.getStyleClass().add("panel-column");
     scroll.setFitToWidth(true);
     scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
@@ -106,13 +108,13 @@ final class Panel {
   }
 
   /** Settings by the ids of their values, under a heading of their own. */
-  Panel settings(Consumer<Value> ask, String... idsAndLabels) {
+  Panel settings(String... idsAndLabels) {
     heading("Set it to");
     setTo = column.getChildren().get(column.getChildren().size() - 1);
     fromMeasured.getStyleClass().add("from-measured");
     column.getChildren().add(fromMeasured);
     for (int i = 0; i < idsAndLabels.length; i += 2) {
-      SettingRow row = new SettingRow(idsAndLabels[i + 1], ask);
+      SettingRow row = new SettingRow(idsAndLabels[i + 1], desk::ask);
       settings.put(idsAndLabels[i], row);
       column.getChildren().add(row);
     }

@@ -1,7 +1,6 @@
 package roughcut.desktop.station;
 
 import java.util.List;
-import java.util.function.Consumer;
 import javafx.scene.control.Label;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
@@ -9,13 +8,12 @@ import roughcut.design.RoutDecisions;
 import roughcut.desktop.control.Facts;
 import roughcut.desktop.control.PickField;
 import roughcut.desktop.control.Scrolled;
-import roughcut.desktop.session.Session;
+import roughcut.desktop.session.Desk;
 import roughcut.drawing.BodyDrawing;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
 import roughcut.measure.Sentence;
 import roughcut.measure.Units;
-import roughcut.measure.Value;
 import roughcut.plan.Plan;
 import roughcut.record.Measurables;
 import roughcut.rout.PassPlan;
@@ -29,13 +27,13 @@ final class PassesPage extends BodyViewPage {
   private final Label title = new Label();
   private final Label missing = new Label();
 
-  PassesPage(Session session, Consumer<Value> ask, PagedStation station, Looking looking) {
-    super(session, ask, station, looking);
+  PassesPage(Desk desk, PagedStation station, Looking looking) {
+    super(desk, station, looking);
     which =
         new PickField<>(
             "passes.which",
             "Rout",
-            n -> session.plan().get().cuts().cut(n).map(c -> c.words()).orElse(n),
+            n -> desk.session().plan().get().cuts().cut(n).map(c -> c.words()).orElse(n),
             looking::choose);
   }
 
@@ -168,7 +166,7 @@ final class PassesPage extends BodyViewPage {
           "creep up",
           "first cut "
               + NumberWriter.text(
-                  RoutDecisions.POCKET_TIGHT.in(session.build().get().design()),
+                  RoutDecisions.POCKET_TIGHT.in(desk.session().build().get().design()),
                   Quantity.FINE_LENGTH,
                   units)
               + " tight a side: stop, try the neck, then ease");

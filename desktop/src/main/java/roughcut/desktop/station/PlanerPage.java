@@ -1,11 +1,10 @@
 package roughcut.desktop.station;
 
-import java.util.function.Consumer;
 import roughcut.blank.FaceCheck;
 import roughcut.design.BlankDecisions;
 import roughcut.desktop.control.Facts;
 import roughcut.desktop.control.Questions;
-import roughcut.desktop.session.Session;
+import roughcut.desktop.session.Desk;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.MillingDrawing;
 import roughcut.finding.Topic;
@@ -19,22 +18,20 @@ import roughcut.plan.Plan;
 final class PlanerPage extends PlainPage {
   private static final int MOST_PASSES = 6;
 
-  private final Session session;
-  private final Consumer<Value> ask;
+  private final Desk desk;
   private final PagedStation station;
   private final Facts passes = Facts.tight();
   private final Facts face = Facts.tight();
   private final Questions advice = new Questions();
 
-  PlanerPage(Session session, Consumer<Value> ask, PagedStation station) {
-    this.session = session;
-    this.ask = ask;
+  PlanerPage(Desk desk, PagedStation station) {
+    this.desk = desk;
     this.station = station;
   }
 
   @Override
   Panel makePanel() {
-    return new Panel(session)
+    return new Panel(desk)
         .node(turner(station))
         .heading("You decide")
         .decisions(
@@ -50,7 +47,6 @@ final class PlanerPage extends PlainPage {
             BlankDecisions.CHECK_WIND)
         .more(BlankDecisions.CHECK_SQUARE_HEIGHT, BlankDecisions.CHECK_SQUARE_GAP)
         .settings(
-            ask,
             "mill.full-passes",
             "Passes at the full bite",
             "mill.remainder",

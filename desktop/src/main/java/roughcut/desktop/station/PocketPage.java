@@ -1,16 +1,14 @@
 package roughcut.desktop.station;
 
-import java.util.function.Consumer;
 import javafx.scene.layout.Region;
 import roughcut.design.BodyDecisions;
 import roughcut.design.Decisions;
 import roughcut.design.RoutDecisions;
 import roughcut.design.StringDecisions;
 import roughcut.desktop.control.Facts;
-import roughcut.desktop.session.Session;
+import roughcut.desktop.session.Desk;
 import roughcut.drawing.BodyDrawing;
 import roughcut.measure.Units;
-import roughcut.measure.Value;
 import roughcut.plan.Plan;
 import roughcut.rout.Bolts;
 import roughcut.rout.Pocket;
@@ -20,8 +18,8 @@ import roughcut.rout.Reach;
 final class PocketPage extends BodyViewPage {
   private final Facts facts = new Facts();
 
-  PocketPage(Session session, Consumer<Value> ask, PagedStation station, Looking looking) {
-    super(session, ask, station, looking);
+  PocketPage(Desk desk, PagedStation station, Looking looking) {
+    super(desk, station, looking);
   }
 
   @Override
@@ -61,7 +59,6 @@ final class PocketPage extends BodyViewPage {
             RoutDecisions.INSERT_BORE,
             RoutDecisions.INSERT_LENGTH)
         .settings(
-            ask,
             "pocket.depth.front",
             "Deep at the body's edge",
             "pocket.depth.end",

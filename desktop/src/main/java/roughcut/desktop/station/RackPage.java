@@ -16,7 +16,7 @@ import roughcut.desktop.control.BoardEditor;
 import roughcut.desktop.control.BoardTable;
 import roughcut.desktop.control.MachinesEditor;
 import roughcut.desktop.draw.Handles;
-import roughcut.desktop.session.Session;
+import roughcut.desktop.session.Desk;
 import roughcut.drawing.BoardFace;
 import roughcut.drawing.Drawing;
 import roughcut.file.BoardsCsv;
@@ -31,9 +31,8 @@ import roughcut.shop.Shop;
 
 /** The boards in the rack: measured, marked, and what is to be sawn from them. */
 final class RackPage extends PlainPage {
-  private final Session session;
+  private final Desk desk;
   private final PagedStation station;
-  private final Runnable redraw;
   private final VBox lower = new VBox(4);
   private final Label told = new Label();
   private BoardTable table;
@@ -41,10 +40,9 @@ final class RackPage extends PlainPage {
   private MachinesEditor machines;
   private String chosen = "";
 
-  RackPage(Session session, PagedStation station, Runnable redraw) {
-    this.session = session;
+  RackPage(Desk desk, PagedStation station) {
+    this.desk = desk;
     this.station = station;
-    this.redraw = redraw;
   }
 
   @Override
@@ -69,9 +67,9 @@ final class RackPage extends PlainPage {
 
   @Override
   Panel makePanel() {
-    editor = new BoardEditor(session, () -> chosen, name -> chosen = name);
-    machines = new MachinesEditor(session);
-    return new Panel(session).node(turner(station)).node(editor).more("saws and planer", machines);
+    editor = new BoardEditor(desk.session(), () -> chosen, name -> chosen = name);
+    machines = new MachinesEditor(desk.session());
+    return new Panel(desk).node(turner(station)).node(editor).more("saws and planer", machines);
   }
 
   private static Button button(String id, String words, Runnable action) {
@@ -92,24 +90,25 @@ final class RackPage extends PlainPage {
   void choose(String board) {
     if (!board.equals(chosen)) {
       chosen = board;
-      redraw.run();
+      desk.reopen();
     }
   }
 
   private void add() {
-    Shop shop = session.shop().get();
+    Shop shop = desk.session().shop().get();
     String wood = shop.board(chosen).map(Board::species).orElse("cherry");
     String name = shop.freeName(wood);
     chosen = name;
-    session.makeShop("adding a board", "board.add", s -> s.addBoard(Board.unknown(name, wood)));
-    session.history().settle();
-    redraw.run();
+    desk.session()
+        .makeShop("adding a board", "board.add", s -> s.addBoard(Board.unknown(name, wood)));
+    desk.session().history().settle();
+    desk.reopen();
   }
 
   private void remove() {
     String gone = chosen;
-    session.makeShop("removing board " + gone, "board.remove", s -> s.withoutBoard(gone));
-    session.history().settle();
+    desk.session().makeShop("removing board " + gone, "board.remove", s -> s.withoutBoard(gone));
+    desk.session().history().settle();
   }
 
   private FileChooser chooser(String title) {
@@ -133,8 +132,9 @@ final class RackPage extends PlainPage {
     try {
       BoardsCsv.Read read = BoardsCsv.read(path);
       Optional<String> refusal =
-          session.editShop("reading boards", "boards.read", shop -> merged(shop, read.boards()));
-      session.history().settle();
+          desk.session()
+              .editShop("reading boards", "boards.read", shop -> merged(shop, read.boards()));
+      desk.session().history().settle();
       List<String> words = new ArrayList<>();
       words.add(read.boards().size() + " boards read");
       if (!read.troubles().isEmpty()) {
@@ -170,7 +170,7 @@ final class RackPage extends PlainPage {
 
   void writeTo(Path path) {
     try {
-      SafeFile.write(path, BoardsCsv.write(session.shop().get().boards()));
+      SafeFile.write(path, BoardsCsv.write(desk.session().shop().get().boards()));
       tell("Written to " + path);
     } catch (FileTrouble e) {
       tell("Not written: " + e.getMessage());
@@ -209,7 +209,7 @@ final class RackPage extends PlainPage {
     return new Handles() {
       private Optional<BoardMark> mark(String id) {
         int index = Integer.parseInt(id.substring("mark.".length()));
-        return session
+        return desk.session()
             .shop()
             .get()
             .board(chosen)
@@ -233,7 +233,7 @@ final class RackPage extends PlainPage {
       public void drop(String id, double dx, double dy) {
         int index = Integer.parseInt(id.substring("mark.".length()));
         String on = chosen;
-        session
+        desk.session()
             .editShop(
                 "moving a mark",
                 id,
@@ -246,7 +246,7 @@ final class RackPage extends PlainPage {
                           return b.withMarks(next);
                         }))
             .ifPresent(RackPage.this::tell);
-        session.history().settle();
+        desk.session().history().settle();
       }
     };
   }

@@ -1,35 +1,20 @@
 package roughcut.desktop.station;
 
 import java.util.Optional;
-import java.util.function.Consumer;
-import java.util.function.DoubleConsumer;
-import roughcut.desktop.session.Session;
+import roughcut.desktop.session.Desk;
 import roughcut.finding.Chapter;
-import roughcut.measure.Value;
 
 /** Everything that is cut into the body: where it lies, how it is cut, with what. */
 public final class RoutsStation extends BodyPages {
 
-  /**
-   * Makes the station.
-   *
-   * @param changed called when another page was turned to
-   * @param redraw called when something else is looked at
-   * @param knife puts the section knife somewhere
-   */
-  public RoutsStation(
-      Session session,
-      Consumer<Value> ask,
-      Runnable changed,
-      Runnable redraw,
-      DoubleConsumer knife) {
-    super("Routs", session, changed, redraw, knife);
+  public RoutsStation(Desk desk) {
+    super("Routs", desk);
     pages(
         0,
-        new CutsPage(session, ask, this, looking),
-        new PassesPage(session, ask, this, looking),
-        new TemplatesPage(session, ask, this, looking),
-        new DrawerPage(session, ask, this, looking));
+        new CutsPage(desk, this, looking),
+        new PassesPage(desk, this, looking),
+        new TemplatesPage(desk, this, looking),
+        new DrawerPage(desk, this, looking));
   }
 
   @Override

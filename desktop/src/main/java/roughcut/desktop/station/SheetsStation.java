@@ -15,7 +15,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.stage.DirectoryChooser;
 import roughcut.desktop.control.PickField;
-import roughcut.desktop.session.Session;
+import roughcut.desktop.session.Desk;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.Mark;
 import roughcut.drawing.Role;
@@ -33,7 +33,7 @@ import roughcut.plan.Plan;
 
 /** The full-size sheets: how they fall on paper, and writing them out. */
 public final class SheetsStation implements Station {
-  private final Session session;
+  private final Desk desk;
   private final VBox column = new VBox(10);
   private final Region lower = new Region();
   private final ComboBox<Paper> paper = new ComboBox<>();
@@ -42,16 +42,9 @@ public final class SheetsStation implements Station {
   private final Label pages = new Label();
   private final Label result = new Label();
   private final Button export = new Button("Export to a folder …");
-  private final Runnable redraw;
 
-  /**
-   * Makes the station.
-   *
-   * @param redraw asks the window to draw this station again
-   */
-  public SheetsStation(Session session, Runnable redraw) {
-    this.session = session;
-    this.redraw = redraw;
+  public SheetsStation(Desk desk) {
+    this.desk = desk;
     column.getStyleClass().addAll("panel-column", "panel");
     Label heading = new Label("Full-size sheets");
     heading.getStyleClass().add("panel-heading");
@@ -62,7 +55,7 @@ public final class SheetsStation implements Station {
             Sheet::title,
             chosen -> {
               sheet = chosen;
-              this.redraw.run();
+              desk.refresh();
             });
     paper.setId("paper");
     paper.getItems().setAll(Paper.values());
@@ -70,7 +63,7 @@ public final class SheetsStation implements Station {
     paper.getStyleClass().add("choice-box");
     paper.setAccessibleText("Paper");
     paper.setMaxWidth(Double.MAX_VALUE);
-    paper.valueProperty().addListener((p, was, is) -> this.redraw.run());
+    paper.valueProperty().addListener((p, was, is) -> desk.refresh());
     pages.setWrapText(true);
     pages.getStyleClass().add("panel-text");
     export.setId("export");
@@ -175,8 +168,8 @@ public final class SheetsStation implements Station {
 
   /** Writes everything into that folder in the background, and says what came of it here. */
   public void exportTo(Path folder, Consumer<String> then) {
-    Plan plan = session.plan().get();
-    Units units = session.units().get();
+    Plan plan = desk.session().plan().get();
+    Units units = desk.session().units().get();
     Paper chosen = paper.getValue();
     Task<List<Path>> task =
         new Task<>() {

@@ -1,33 +1,29 @@
 package roughcut.desktop.station;
 
-import java.util.function.Consumer;
 import javafx.scene.layout.Region;
 import roughcut.design.Decisions;
 import roughcut.design.NeckDecisions;
 import roughcut.desktop.control.HeadWays;
-import roughcut.desktop.session.Session;
+import roughcut.desktop.session.Desk;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.StationDrawing;
 import roughcut.measure.Units;
-import roughcut.measure.Value;
 import roughcut.plan.Plan;
 
 /** The neck from the side: head angle and joint, thickness, heel, and the ways to make the head. */
 final class SidePage extends KnifePage {
-  private final Session session;
-  private final Consumer<Value> ask;
+  private final Desk desk;
   private final PagedStation station;
   private HeadWays ways;
 
-  SidePage(Session session, Consumer<Value> ask, PagedStation station) {
-    this.session = session;
-    this.ask = ask;
+  SidePage(Desk desk, PagedStation station) {
+    this.desk = desk;
     this.station = station;
   }
 
   @Override
   Panel makePanel() {
-    return new Panel(session)
+    return new Panel(desk)
         .node(turner(station))
         .heading("You decide")
         .decisions(
@@ -53,7 +49,6 @@ final class SidePage extends KnifePage {
             NeckDecisions.SPLINE_DEPTH,
             NeckDecisions.SPLINE_OFFSET)
         .settings(
-            ask,
             "scarf.mark-top",
             "Mark on the top",
             "scarf.mark-back",
@@ -88,7 +83,7 @@ final class SidePage extends KnifePage {
 
   @Override
   Region makeBeside() {
-    ways = new HeadWays(session);
+    ways = new HeadWays(desk.session());
     ways.setMinWidth(400);
     return ways;
   }

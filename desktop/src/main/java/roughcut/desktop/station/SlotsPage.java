@@ -1,7 +1,5 @@
 package roughcut.desktop.station;
 
-import java.util.function.Consumer;
-import java.util.function.DoubleConsumer;
 import java.util.stream.Collectors;
 import javafx.scene.control.Label;
 import javafx.scene.layout.Priority;
@@ -10,36 +8,33 @@ import javafx.scene.layout.VBox;
 import roughcut.design.Decisions;
 import roughcut.design.FretboardDecisions;
 import roughcut.desktop.control.SlotList;
-import roughcut.desktop.session.Session;
+import roughcut.desktop.session.Desk;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.FretboardDrawing;
 import roughcut.fretboard.FretboardWork;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
 import roughcut.measure.Units;
-import roughcut.measure.Value;
 import roughcut.plan.Plan;
 
 /** Slots and wire: the table and the drawing light up each other. */
 final class SlotsPage extends KnifePage {
-  private final Session session;
-  private final Consumer<Value> ask;
+  private final Desk desk;
   private final PagedStation station;
   private final SlotList slots;
   private final Label when = new Label();
   private final Label gauge = new Label();
   private Plan plan;
 
-  SlotsPage(Session session, Consumer<Value> ask, DoubleConsumer moveKnife, PagedStation station) {
-    this.session = session;
-    this.ask = ask;
+  SlotsPage(Desk desk, PagedStation station) {
+    this.desk = desk;
     this.station = station;
-    this.slots = new SlotList(moveKnife);
+    this.slots = new SlotList(desk::knife);
   }
 
   @Override
   Panel makePanel() {
-    return new Panel(session)
+    return new Panel(desk)
         .node(turner(station))
         .heading("You decide")
         .decisions(
@@ -65,7 +60,6 @@ final class SlotsPage extends KnifePage {
             FretboardDecisions.BEVEL,
             Decisions.DIVISIONS)
         .settings(
-            ask,
             "slot.saw-stop",
             "Saw's stop, at first",
             "slot.deepen-when",

@@ -1,6 +1,5 @@
 package roughcut.desktop.station;
 
-import java.util.function.Consumer;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -18,29 +17,26 @@ import roughcut.desktop.control.StackEditor;
 import roughcut.desktop.control.StepEditor;
 import roughcut.desktop.control.WaysOut;
 import roughcut.desktop.draw.Handles;
-import roughcut.desktop.session.Session;
+import roughcut.desktop.session.Desk;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.StationDrawing;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
 import roughcut.measure.Units;
-import roughcut.measure.Value;
 import roughcut.plan.Plan;
 import roughcut.plan.StackDrag;
 import roughcut.whatif.Remedies;
 
 /** The neck blank's strips, where the outline cuts through them, and what will be seen. */
 final class StackPage extends KnifePage {
-  private final Session session;
-  private final Consumer<Value> ask;
+  private final Desk desk;
   private final PagedStation station;
   private final Facts lines = new Facts();
   private StackEditor editor;
   private WaysOut ways;
 
-  StackPage(Session session, Consumer<Value> ask, PagedStation station) {
-    this.session = session;
-    this.ask = ask;
+  StackPage(Desk desk, PagedStation station) {
+    this.desk = desk;
     this.station = station;
   }
 
@@ -50,7 +46,7 @@ final class StackPage extends KnifePage {
     title.getStyleClass().add("lower-title");
     VBox story = new VBox(8, title, lines);
     story.setMinWidth(230);
-    ways = new WaysOut(session, "Ways out");
+    ways = new WaysOut(desk.session(), "Ways out");
     ways.setMinWidth(180);
     ways.setPrefWidth(280);
     HBox beside = new HBox(18, story, ways);
@@ -60,14 +56,14 @@ final class StackPage extends KnifePage {
 
   @Override
   Panel makePanel() {
-    editor = new StackEditor(session, StackEditor.Which.NECK);
-    return new Panel(session)
+    editor = new StackEditor(desk.session(), StackEditor.Which.NECK);
+    return new Panel(desk)
         .node(turner(station))
         .heading("You decide")
         .node(editor)
         .more(
             "after gluing, and more",
-            new StepEditor(session),
+            new StepEditor(desk.session()),
             Decisions.SHAFT_THICKNESS,
             Decisions.ROUGHING_MARGIN,
             BodyDecisions.NECK_JOINT,
@@ -77,7 +73,6 @@ final class StackPage extends KnifePage {
             BlankDecisions.MOISTURE_NOW,
             BlankDecisions.MOISTURE_LATER)
         .settings(
-            ask,
             "stack.width",
             "Width of the stack",
             "scarf.blank-length",
@@ -175,7 +170,7 @@ final class StackPage extends KnifePage {
       }
 
       private double thickness(String id, double dy) {
-        return StackDrag.thickness(session.plan().get(), number(id), dy);
+        return StackDrag.thickness(desk.session().plan().get(), number(id), dy);
       }
 
       @Override
@@ -184,7 +179,8 @@ final class StackPage extends KnifePage {
             ? "strip "
                 + number(id)
                 + ": "
-                + NumberWriter.text(thickness(id, dy), Quantity.LENGTH, session.units().get())
+                + NumberWriter.text(
+                    thickness(id, dy), Quantity.LENGTH, desk.session().units().get())
             : "strip " + number(id) + " to another place";
       }
 
@@ -192,15 +188,16 @@ final class StackPage extends KnifePage {
       public void drop(String id, double dx, double dy) {
         if (id.startsWith("edge.")) {
           var decision = PartDecisions.stripThickness(number(id));
-          session.make(
-              "thickness of a strip",
-              decision.id(),
-              b -> b.withDesign(decision.with(b.design(), thickness(id, dy))));
-          session.history().settle();
+          desk.session()
+              .make(
+                  "thickness of a strip",
+                  decision.id(),
+                  b -> b.withDesign(decision.with(b.design(), thickness(id, dy))));
+          desk.session().history().settle();
           return;
         }
         int number = number(id);
-        editor.move(number - 1, StackDrag.target(session.plan().get(), number, dy) - number);
+        editor.move(number - 1, StackDrag.target(desk.session().plan().get(), number, dy) - number);
       }
     };
   }

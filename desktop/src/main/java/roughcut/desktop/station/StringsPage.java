@@ -1,13 +1,12 @@
 package roughcut.desktop.station;
 
-import java.util.function.Consumer;
 import javafx.scene.control.Label;
 import javafx.scene.layout.Region;
 import roughcut.design.Decisions;
 import roughcut.design.StringDecisions;
 import roughcut.desktop.control.Facts;
 import roughcut.desktop.control.StringEditor;
-import roughcut.desktop.session.Session;
+import roughcut.desktop.session.Desk;
 import roughcut.drawing.BridgeDrawing;
 import roughcut.drawing.Drawing;
 import roughcut.measure.NumberWriter;
@@ -20,8 +19,7 @@ import roughcut.strings.Compensation;
 
 /** The set of strings: gauges, pitches, pull and compensation, spread and poles. */
 final class StringsPage extends PlainPage {
-  private final Session session;
-  private final Consumer<Value> ask;
+  private final Desk desk;
   private final PagedStation station;
   private final Facts set = Facts.tight();
   private final Facts poles = new Facts();
@@ -30,16 +28,15 @@ final class StringsPage extends PlainPage {
 
   private StringEditor editor;
 
-  StringsPage(Session session, Consumer<Value> ask, PagedStation station) {
-    this.session = session;
-    this.ask = ask;
+  StringsPage(Desk desk, PagedStation station) {
+    this.desk = desk;
     this.station = station;
   }
 
   @Override
   Panel makePanel() {
-    editor = new StringEditor(session);
-    return new Panel(session)
+    editor = new StringEditor(desk.session());
+    return new Panel(desk)
         .node(turner(station))
         .heading("You decide")
         .node(editor)
@@ -59,7 +56,6 @@ final class StringsPage extends PlainPage {
             StringDecisions.STRAIGHT_ANGLE,
             StringDecisions.WRAP_DENSITY)
         .settings(
-            ask,
             "strings.total-tension",
             "All strings pull",
             "nut.spread",

@@ -1,23 +1,21 @@
 package roughcut.desktop.station;
 
-import java.util.function.Consumer;
 import javafx.scene.layout.Region;
 import roughcut.design.BodyDecisions;
 import roughcut.design.StringDecisions;
 import roughcut.design.SurfaceDecisions;
 import roughcut.desktop.control.Facts;
-import roughcut.desktop.session.Session;
+import roughcut.desktop.session.Desk;
 import roughcut.drawing.BodyDrawing;
 import roughcut.measure.Units;
-import roughcut.measure.Value;
 import roughcut.plan.Plan;
 
 /** The body's edges, contours and carved top, and what comes near them. */
 final class SurfacesPage extends BodyViewPage {
   private final Facts facts = new Facts();
 
-  SurfacesPage(Session session, Consumer<Value> ask, PagedStation station, Looking looking) {
-    super(session, ask, station, looking);
+  SurfacesPage(Desk desk, PagedStation station, Looking looking) {
+    super(desk, station, looking);
   }
 
   @Override

@@ -1,17 +1,15 @@
 package roughcut.desktop.station;
 
-import java.util.function.Consumer;
 import javafx.scene.layout.Region;
 import roughcut.design.RoutDecisions;
 import roughcut.desktop.control.Facts;
 import roughcut.desktop.control.TemplateEditor;
-import roughcut.desktop.session.Session;
+import roughcut.desktop.session.Desk;
 import roughcut.drawing.BodyDrawing;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
 import roughcut.measure.Sentence;
 import roughcut.measure.Units;
-import roughcut.measure.Value;
 import roughcut.plan.Plan;
 import roughcut.rout.RoutPlan;
 
@@ -20,9 +18,9 @@ final class TemplatesPage extends BodyViewPage {
   private final TemplateEditor editor;
   private final Facts facts = new Facts();
 
-  TemplatesPage(Session session, Consumer<Value> ask, PagedStation station, Looking looking) {
-    super(session, ask, station, looking);
-    editor = new TemplateEditor(session, looking::choose);
+  TemplatesPage(Desk desk, PagedStation station, Looking looking) {
+    super(desk, station, looking);
+    editor = new TemplateEditor(desk.session(), looking::choose);
   }
 
   @Override

@@ -1,12 +1,11 @@
 package roughcut.desktop.station;
 
-import java.util.function.Consumer;
 import javafx.scene.layout.Region;
 import roughcut.design.BodyDecisions;
 import roughcut.design.NeckDecisions;
 import roughcut.design.RoutDecisions;
 import roughcut.desktop.control.Facts;
-import roughcut.desktop.session.Session;
+import roughcut.desktop.session.Desk;
 import roughcut.drawing.BodyDrawing;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
@@ -18,8 +17,8 @@ import roughcut.plan.Plan;
 final class WeightPage extends BodyViewPage {
   private final Facts facts = new Facts();
 
-  WeightPage(Session session, Consumer<Value> ask, PagedStation station, Looking looking) {
-    super(session, ask, station, looking);
+  WeightPage(Desk desk, PagedStation station, Looking looking) {
+    super(desk, station, looking);
   }
 
   @Override
@@ -45,7 +44,6 @@ final class WeightPage extends BodyViewPage {
             BodyDecisions.BODY_WEIGHED,
             BodyDecisions.NECK_WEIGHED)
         .settings(
-            ask,
             "body.mass",
             "Body, finished",
             "neck.mass",
