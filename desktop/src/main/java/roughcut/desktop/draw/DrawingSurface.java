@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.function.Consumer;
 import java.util.function.DoubleConsumer;
 import javafx.geometry.Point2D;
-import javafx.geometry.VPos;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Cursor;
 import javafx.scene.canvas.Canvas;
@@ -14,11 +13,9 @@ import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.input.ScrollEvent;
 import javafx.scene.layout.Region;
-import javafx.scene.text.TextAlignment;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.KnifeStops;
 import roughcut.drawing.Mark;
-import roughcut.geometry.Point;
 import roughcut.layout.FretLayout;
 import roughcut.measure.Units;
 
@@ -252,25 +249,10 @@ public final class DrawingSurface extends Region {
     if (tried.isEmpty()) {
       return;
     }
-    g.setStroke(Ink.TOUCH);
-    g.setLineWidth(1.4);
-    g.setLineDashes(2, 3);
+    Ghost.pen(g, 1.4, 2, 3);
     for (Mark mark : tried) {
       if (mark instanceof Mark.Path path) {
-        g.beginPath();
-        boolean first = true;
-        for (Point p : path.points()) {
-          if (first) {
-            g.moveTo(view.px(p.x()), view.py(p.y()));
-          } else {
-            g.lineTo(view.px(p.x()), view.py(p.y()));
-          }
-          first = false;
-        }
-        if (path.closed()) {
-          g.closePath();
-        }
-        g.stroke();
+        Ghost.line(g, view, path.points(), path.closed(), 0, 0);
       }
     }
     g.setLineDashes();
@@ -288,31 +270,14 @@ public final class DrawingSurface extends Region {
   private void paintHeld(GraphicsContext g) {
     double dx = view.scale() * moved(true);
     double dy = -view.scale() * moved(false);
-    g.setStroke(Ink.TOUCH);
-    g.setLineWidth(1.6);
-    g.setLineDashes(6, 4);
-    g.beginPath();
-    boolean first = true;
-    for (Point p : held.ghost()) {
-      if (first) {
-        g.moveTo(view.px(p.x()) + dx, view.py(p.y()) + dy);
-      } else {
-        g.lineTo(view.px(p.x()) + dx, view.py(p.y()) + dy);
-      }
-      first = false;
-    }
-    g.closePath();
-    g.stroke();
+    Ghost.pen(g, 1.6, 6, 4);
+    Ghost.line(g, view, held.ghost(), true, dx, dy);
     g.setLineDashes();
-    String words = handles.words(held.id(), moved(true), moved(false));
-    g.setFont(Ink.bold(12));
-    g.setTextBaseline(VPos.BASELINE);
-    g.setTextAlign(TextAlignment.LEFT);
-    double left = Math.min(getWidth() - 180, view.px(held.at().x()) + dx + 14);
-    double base = Math.max(top() + 16, view.py(held.at().y()) + dy - 12);
-    Ink.tag(g, left, base, MarkPainter.width(words, Ink.bold(12)), 12, 0.92);
-    g.setFill(Ink.TOUCH);
-    g.fillText(words, left, base);
+    Ghost.words(
+        g,
+        handles.words(held.id(), moved(true), moved(false)),
+        Math.min(getWidth() - 180, view.px(held.at().x()) + dx + 14),
+        Math.max(top() + 16, view.py(held.at().y()) + dy - 12));
   }
 
   /** How far the handle was dragged, mm; only in the ways that it goes. */

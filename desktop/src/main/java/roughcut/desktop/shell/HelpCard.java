@@ -21,6 +21,8 @@ final class HelpCard extends VBox {
     {"", ""},
     {"In a number", "up and down nudge it; with Shift ten steps, with Ctrl a tenth"},
     {"F2", "enter what was measured instead"},
+    {"F4", "the caliper's settled value goes there; Ctrl+Shift+M opens a simulated one"},
+    {"F9", "one operation in big figures, at the machine"},
     {"", ""},
     {"On the drawing", "← → move the knife a little, with Shift by a fret; Home and End"},
     {"+  −  0", "closer, further, everything; or wheel and double click"},

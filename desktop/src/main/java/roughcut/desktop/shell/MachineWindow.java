@@ -1,51 +1,31 @@
 package roughcut.desktop.shell;
 
 import java.time.Duration;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import javafx.animation.Animation;
 import javafx.animation.KeyFrame;
 import javafx.animation.Timeline;
-import javafx.geometry.Pos;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.Scene;
-import javafx.scene.control.Label;
-import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
-import javafx.scene.layout.BorderPane;
-import javafx.scene.layout.FlowPane;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
-import javafx.scene.layout.VBox;
 import javafx.stage.Screen;
 import javafx.stage.Stage;
 import roughcut.bench.Bench;
-import roughcut.bench.Caution;
 import roughcut.bench.Consequences;
-import roughcut.bench.HoldPoint;
 import roughcut.bench.Operation;
-import roughcut.desktop.control.States;
-import roughcut.desktop.draw.DrawingPane;
 import roughcut.desktop.session.AtBench;
 import roughcut.desktop.session.CaliperAtHand;
 import roughcut.desktop.session.Session;
-import roughcut.drawing.OperationDrawing;
-import roughcut.measure.NumberWriter;
-import roughcut.measure.Sentence;
-import roughcut.measure.Units;
 import roughcut.measure.Unreadable;
-import roughcut.measure.Value;
-import roughcut.plan.Plan;
 
 /**
  * The screen at the machine: one operation, read from two metres, worked by keys alone. A foot
  * switch is a key. It goes on while the plan's window is closed.
  */
 public final class MachineWindow {
-  private static final int FIGURES = 6;
   private static final double WIDTH = 1280;
   private static final double HEIGHT = 800;
 
@@ -53,18 +33,7 @@ public final class MachineWindow {
   private final AtBench bench;
   private final CaliperAtHand caliper;
   private final Stage stage = new Stage();
-  private final BorderPane root = new BorderPane();
-  private final Label place = new Label();
-  private final Label title = new Label();
-  private final Label state = new Label();
-  private final FlowPane figures = new FlowPane(34, 10);
-  private final DrawingPane drawing = new DrawingPane();
-  private final Label hold = new Label();
-  private final TextField entry = new TextField();
-  private final HBox ask = new HBox(16, hold, entry);
-  private final Label message = new Label();
-  private final Label caution = new Label();
-  private final Label clock = new Label();
+  private final MachineView view = new MachineView();
   private final Timeline tick =
       new Timeline(new KeyFrame(javafx.util.Duration.seconds(1), e -> clock()));
   private Duration running = Duration.ZERO;
@@ -78,11 +47,9 @@ public final class MachineWindow {
     this.caliper = caliper;
     this.session = session;
     this.bench = bench;
-    root.getStyleClass().add("machine");
-    assemble();
-    Scene scene = Windows.styled(root);
+    Scene scene = Windows.styled(view);
     scene.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
-    // The letter of a key that opened the entry isn't the first letter in it.
+    // The letter of a key that opened the view.entry() isn't the first letter in it.
     scene.addEventFilter(
         KeyEvent.KEY_TYPED,
         e -> {
@@ -102,55 +69,9 @@ public final class MachineWindow {
             (p, was, is) -> {
               insisted = "";
               figuresFrom = 0;
-              message.setText("");
+              view.message("");
               show();
             });
-  }
-
-  private void assemble() {
-    place.getStyleClass().add("machine-small");
-    title.getStyleClass().add("machine-title");
-    title.setWrapText(true);
-    title.setId("machine.title");
-    state.getStyleClass().add("machine-state");
-    state.setWrapText(true);
-    state.setId("machine.state");
-    clock.getStyleClass().add("machine-small");
-    clock.setId("machine.clock");
-    Region space = new Region();
-    HBox.setHgrow(space, Priority.ALWAYS);
-    VBox head = new VBox(2, new HBox(place, space, clock), title, state);
-    root.setTop(head);
-    figures.setAlignment(Pos.TOP_LEFT);
-    figures.setPrefWrapLength(640);
-    VBox.setVgrow(drawing, Priority.ALWAYS);
-    HBox.setHgrow(drawing, Priority.ALWAYS);
-    figures.setMinWidth(620);
-    HBox middle = new HBox(24, figures, drawing);
-    VBox.setVgrow(middle, Priority.ALWAYS);
-    root.setCenter(middle);
-    hold.getStyleClass().add("machine-hold");
-    hold.setWrapText(true);
-    hold.setId("machine.hold");
-    HBox.setHgrow(hold, Priority.ALWAYS);
-    hold.setMaxWidth(Double.MAX_VALUE);
-    entry.setId("machine.entry");
-    entry.getStyleClass().add("machine-entry");
-    entry.setPrefColumnCount(7);
-    entry.setAccessibleText("what was measured, or a note");
-    ask.setAlignment(Pos.CENTER_LEFT);
-    message.getStyleClass().add("machine-message");
-    message.setWrapText(true);
-    message.setId("machine.message");
-    caution.getStyleClass().add("machine-small");
-    caution.setWrapText(true);
-    Label keys =
-        new Label(
-            "→ next   ← back   D done   U not done   M measure   Y yes   N no   K note   T timer"
-                + "   ↓ more figures   F4 from the caliper   L lamp   Esc leave");
-    keys.getStyleClass().add("machine-keys");
-    keys.setWrapText(true);
-    root.setBottom(new VBox(8, ask, message, caution, keys));
   }
 
   /** Opens it, on the second screen where there is one, or brings it forward. */
@@ -166,7 +87,7 @@ public final class MachineWindow {
     }
     show();
     stage.toFront();
-    root.requestFocus();
+    view.requestFocus();
   }
 
   public boolean showing() {
@@ -175,7 +96,7 @@ public final class MachineWindow {
 
   /** The whole content, for tests and pictures. */
   public Region content() {
-    return root;
+    return view;
   }
 
   public void close() {
@@ -184,118 +105,14 @@ public final class MachineWindow {
   }
 
   private void show() {
-    if (!stage.isShowing()) {
-      return;
-    }
-    Plan plan = session.plan().get();
-    Units units = session.units().get();
-    Bench.Step step = bench.step().orElse(null);
-    if (step == null) {
-      title.setText("Nothing to do");
-      return;
-    }
-    Operation op = step.operation();
-    List<Bench.Step> steps = bench.bench().steps();
-    place.setText(
-        session.build().get().name()
-            + " · "
-            + op.part().word()
-            + " · "
-            + (steps.indexOf(step) + 1)
-            + " of "
-            + steps.size());
-    title.setText(op.title());
-    state.setText(
-        step.why().isEmpty()
-            ? step.state().words()
-            : step.state().words() + ": " + Sentence.in(step.why().get(0), units));
-    state.pseudoClassStateChanged(
-        States.WRONG, step.state() != Bench.State.READY && step.state() != Bench.State.DONE);
-    figures(op, units);
-    drawing.show(OperationDrawing.of(plan, op, units));
-    holds(op, units);
-    List<String> words = new ArrayList<>();
-    op.cautions().forEach(c -> words.add(c.words()));
-    words.add(Caution.STANDING);
-    caution.setText(String.join(" ", words));
-  }
-
-  private void figures(Operation op, Units units) {
-    List<Value> settings = bench.bench().settings(op);
-    if (figuresFrom >= settings.size()) {
-      figuresFrom = 0;
-    }
-    figures.getChildren().clear();
-    for (Value value :
-        settings.subList(figuresFrom, Math.min(settings.size(), figuresFrom + FIGURES))) {
-      Label number = new Label(NumberWriter.number(value.value(), value.quantity(), units));
-      number.getStyleClass().add("machine-figure");
-      Label unit = new Label(NumberWriter.sign(value.quantity(), units));
-      unit.getStyleClass().add("machine-unit");
-      HBox row = new HBox(6, number, unit);
-      row.setAlignment(Pos.BASELINE_LEFT);
-      Label what = new Label(value.label());
-      what.getStyleClass().add("machine-what");
-      what.setWrapText(true);
-      what.setPrefWidth(290);
-      figures.getChildren().add(new VBox(-4, row, what));
-    }
-    if (settings.size() > FIGURES) {
-      Label more =
-          new Label(
-              (figuresFrom + 1)
-                  + "–"
-                  + Math.min(settings.size(), figuresFrom + FIGURES)
-                  + " of "
-                  + settings.size()
-                  + " figures, ↓ for more");
-      more.getStyleClass().add("machine-small");
-      figures.getChildren().add(more);
+    if (stage.isShowing()) {
+      view.show(session, bench, figuresFrom, !noting.isEmpty());
     }
   }
 
   /** The hold point that is asked for: the first that isn't known. */
   private Optional<Bench.Held> asked() {
-    return bench.step().flatMap(s -> bench.bench().unknown(s.operation()).stream().findFirst());
-  }
-
-  private void holds(Operation op, Units units) {
-    if (!noting.isEmpty()) {
-      hold.setText("Note:");
-      entry.setVisible(true);
-      return;
-    }
-    Optional<Bench.Held> asked = asked();
-    entry.setVisible(asked.filter(h -> !h.hold().looked()).isPresent());
-    List<Bench.Held> all = bench.bench().held(op);
-    hold.setText(
-        asked
-            .map(h -> words(h.hold(), units))
-            .orElse(
-                all.isEmpty()
-                    ? "Nothing has to be known first."
-                    : all.size()
-                        + (all.size() == 1 ? " thing" : " things")
-                        + " known: "
-                        + String.join(
-                            "; ",
-                            all.stream()
-                                .map(h -> h.hold().what() + " " + h.state().word())
-                                .toList())));
-  }
-
-  private static String words(HoldPoint hold, Units units) {
-    return hold.looked()
-        ? "Look: " + hold.what() + "? Y or N – " + hold.how()
-        : "Measure: "
-            + hold.what()
-            + hold.nominal()
-                .map(n -> ", drawn " + NumberWriter.text(n.value(), n.quantity(), units))
-                .orElse("")
-            + " – "
-            + hold.datum()
-            + ", "
-            + hold.how();
+    return MachineView.asked(bench);
   }
 
   private void key(KeyEvent e) {
@@ -305,7 +122,7 @@ public final class MachineWindow {
       e.consume();
       return;
     }
-    if (entry.isFocused()) {
+    if (view.entry().isFocused()) {
       typed(e);
       return;
     }
@@ -321,7 +138,7 @@ public final class MachineWindow {
           case K -> this::note;
           case T -> this::timer;
           case DOWN -> this::more;
-          case L -> this::lamp;
+          case L -> view::lamp;
           case Z -> e.isShortcutDown() ? session::undo : null;
           case ESCAPE -> this::close;
           default -> null;
@@ -347,32 +164,32 @@ public final class MachineWindow {
   private void fromCaliper() {
     Bench.Held held = asked().filter(h -> !h.hold().looked()).orElse(null);
     if (held == null) {
-      message.setText("Nothing is to be measured here.");
+      view.message("Nothing is to be measured here.");
     } else if (caliper.settled().get().isEmpty()) {
-      message.setText("The caliper hasn't settled; hold still.");
+      view.message("The caliper hasn't settled; hold still.");
     } else {
-      message.setText("");
+      view.message("");
       bench
           .read(held.hold(), caliper.settled().get().getAsDouble())
-          .ifPresentOrElse(message::setText, this::tellChange);
+          .ifPresentOrElse(view::message, this::tellChange);
       leaveEntry();
     }
   }
 
   private void leaveEntry() {
     noting = "";
-    entry.clear();
-    root.requestFocus();
+    view.entry().clear();
+    view.requestFocus();
     show();
   }
 
   private void enter() {
-    String text = entry.getText().strip();
+    String text = view.entry().getText().strip();
     if (!noting.isEmpty()) {
       String of = noting;
       Optional<Operation> op = bench.bench().step(of).map(Bench.Step::operation);
       op.ifPresent(o -> bench.note(o, text));
-      message.setText(text.isEmpty() ? "" : "noted");
+      view.message(text.isEmpty() ? "" : "noted");
       leaveEntry();
       return;
     }
@@ -384,11 +201,11 @@ public final class MachineWindow {
     try {
       Optional<String> refused = bench.read(held.hold(), text);
       if (refused.isPresent()) {
-        message.setText(refused.get());
+        view.message(refused.get());
         return;
       }
     } catch (Unreadable refusal) {
-      message.setText(refusal.getMessage());
+      view.message(refusal.getMessage());
       return;
     }
     tellChange();
@@ -406,7 +223,7 @@ public final class MachineWindow {
             .reduce((a, b) -> a + ", " + b)
             .map(s -> " · " + s)
             .orElse("");
-    message.setText(
+    view.message(
         changed.verdict().word().toUpperCase(java.util.Locale.ROOT)
             + " · "
             + changed.settings().size()
@@ -419,8 +236,8 @@ public final class MachineWindow {
 
   private void measure() {
     if (asked().filter(h -> !h.hold().looked()).isPresent()) {
-      entry.setVisible(true);
-      entry.requestFocus();
+      view.entry().setVisible(true);
+      view.entry().requestFocus();
     }
   }
 
@@ -437,7 +254,7 @@ public final class MachineWindow {
   private void note() {
     noting = bench.step().map(s -> s.operation().id()).orElse("");
     show();
-    entry.requestFocus();
+    view.entry().requestFocus();
   }
 
   private void done(boolean back) {
@@ -449,7 +266,7 @@ public final class MachineWindow {
     List<Bench.Held> unknown = back || op.undoable() ? List.of() : bench.bench().unknown(op);
     if (!unknown.isEmpty() && !insisted.equals(op.id())) {
       insisted = op.id();
-      message.setText(
+      view.message(
           "It can't be undone, and isn't known yet: "
               + String.join("; ", unknown.stream().map(h -> h.hold().what()).toList())
               + ". Press D again if it is done all the same.");
@@ -460,12 +277,12 @@ public final class MachineWindow {
     bench.turn(op, running, "");
     tick.stop();
     running = Duration.ZERO;
-    clock.setText("");
+    view.clock("");
     bench.chosen().set(id);
     if (!back) {
       bench.go(1);
     }
-    message.setText((back ? "not done: " : "done: ") + op.title());
+    view.message((back ? "not done: " : "done: ") + op.title());
   }
 
   private void timer() {
@@ -481,22 +298,14 @@ public final class MachineWindow {
     if (tick.getStatus() == Animation.Status.RUNNING) {
       running = running.plusSeconds(1);
     }
-    clock.setText(
+    view.clock(
         String.format(
                 "%d:%02d:%02d", running.toHours(), running.toMinutesPart(), running.toSecondsPart())
             + (tick.getStatus() == Animation.Status.RUNNING ? "" : " stopped"));
   }
 
   private void more() {
-    figuresFrom += FIGURES;
+    figuresFrom += MachineView.FIGURES;
     show();
-  }
-
-  private void lamp() {
-    boolean lamp = !root.getStyleClass().contains("machine-lamp");
-    root.getStyleClass().remove("machine-lamp");
-    if (lamp) {
-      root.getStyleClass().add("machine-lamp");
-    }
   }
 }

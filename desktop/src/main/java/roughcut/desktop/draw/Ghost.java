@@ -1,0 +1,52 @@
+package roughcut.desktop.draw;
+
+import java.util.List;
+import javafx.geometry.VPos;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.text.TextAlignment;
+import roughcut.geometry.Point;
+
+/** How things are drawn that aren't there yet: what is tried, and what is being dragged. */
+final class Ghost {
+  private Ghost() {}
+
+  /** A dashed pen in the colour of what can be touched. */
+  static void pen(GraphicsContext g, double width, double... dashes) {
+    g.setStroke(Ink.TOUCH);
+    g.setLineWidth(width);
+    g.setLineDashes(dashes);
+  }
+
+  /**
+   * A line through points of the drawing.
+   *
+   * @param dx how far it is moved, px
+   */
+  static void line(
+      GraphicsContext g, View view, List<Point> points, boolean closed, double dx, double dy) {
+    g.beginPath();
+    boolean first = true;
+    for (Point p : points) {
+      if (first) {
+        g.moveTo(view.px(p.x()) + dx, view.py(p.y()) + dy);
+      } else {
+        g.lineTo(view.px(p.x()) + dx, view.py(p.y()) + dy);
+      }
+      first = false;
+    }
+    if (closed) {
+      g.closePath();
+    }
+    g.stroke();
+  }
+
+  /** Where it would come to lie, on a light ground. */
+  static void words(GraphicsContext g, String words, double left, double base) {
+    g.setFont(Ink.bold(12));
+    g.setTextBaseline(VPos.BASELINE);
+    g.setTextAlign(TextAlignment.LEFT);
+    Ink.tag(g, left, base, MarkPainter.width(words, Ink.bold(12)), 12, 0.92);
+    g.setFill(Ink.TOUCH);
+    g.fillText(words, left, base);
+  }
+}

@@ -1,0 +1,77 @@
+package roughcut.desktop.shell;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Objects;
+import roughcut.design.Counting;
+import roughcut.design.Decision;
+import roughcut.design.Decisions;
+import roughcut.design.Design;
+import roughcut.desktop.session.Session;
+import roughcut.measure.Units;
+import roughcut.measure.Value;
+
+/** Everything that can be found by its words in a window: places, actions, decisions, numbers. */
+final class Commands {
+  private final ShopWindow window;
+  private final List<Command> all = new ArrayList<>();
+
+  Commands(ShopWindow window) {
+    this.window = window;
+  }
+
+  List<Command> all() {
+    places();
+    actions();
+    decisions();
+    numbers();
+    return all;
+  }
+
+  private void places() {
+    for (int i = 0; i < window.stations().size(); i++) {
+      int index = i;
+      all.add(
+          new Command(
+              "Go to " + window.stations().get(i).name(),
+              "Ctrl+" + (i + 1),
+              () -> window.choose(index)));
+    }
+  }
+
+  private void actions() {
+    Session session = window.workspace().session();
+    window.menu().stream().filter(Objects::nonNull).forEach(all::add);
+    all.add(new Command("Undo", "Ctrl+Z", session::undo));
+    all.add(new Command("Redo", "Ctrl+Shift+Z", session::redo));
+    all.add(new Command("Millimetres, inches, fractions", "Ctrl+U", window::nextUnits));
+    all.add(new Command(ShopWindow.MACHINE, "F9", window.atBench()::openMachine));
+    all.add(new Command("Caliper, simulated", "Ctrl+Shift+M", window.atBench()::openCaliper));
+    all.add(new Command("The whole drawing", "0", window.surface()::fit));
+  }
+
+  private void decisions() {
+    Design design = window.workspace().session().build().get().design();
+    for (Decision decision : Decisions.of(design)) {
+      boolean counts = Counting.idle(design, decision.id()).isEmpty();
+      all.add(
+          new Command(
+              "Decide: " + decision.label(),
+              counts ? decision.editable(design, window.units()) : "doesn't count",
+              decision.id(),
+              () -> window.goTo(decision.id())));
+    }
+  }
+
+  private void numbers() {
+    Units units = window.units();
+    for (Value worked : window.workspace().session().plan().get().values().values()) {
+      all.add(
+          new Command(
+              worked.label(),
+              worked.text(units),
+              worked.id(),
+              () -> window.sum().ask(worked, window.units())));
+    }
+  }
+}
