@@ -21,20 +21,28 @@ public record Range(Quantity quantity, double least, double most) {
    * @throws Unreadable in words for the maker
    */
   public double read(String text, Units units) throws Unreadable {
-    double value =
-        switch (quantity) {
-          case FINE_LENGTH, LENGTH, ROUGH_LENGTH -> NumberReader.length(text, units);
-          case ANGLE -> NumberReader.angle(text);
-          case COUNT -> NumberReader.count(text);
-          case PITCH -> Pitch.read(text);
-          default ->
-              NumberReader.ratio(
-                  text.replaceFirst("\\s*" + Pattern.quote(quantity.sign()) + "\\s*$", ""));
-        };
+    double value = number(text, units);
     if (!allows(value)) {
       throw new Unreadable(refusal(value, units));
     }
     return value;
+  }
+
+  /**
+   * Reads a typed value, whether it lies within the limits or not.
+   *
+   * @throws Unreadable in words for the maker
+   */
+  public double number(String text, Units units) throws Unreadable {
+    return switch (quantity) {
+      case FINE_LENGTH, LENGTH, ROUGH_LENGTH -> NumberReader.length(text, units);
+      case ANGLE -> NumberReader.angle(text);
+      case COUNT -> NumberReader.count(text);
+      case PITCH -> Pitch.read(text);
+      default ->
+          NumberReader.ratio(
+              text.replaceFirst("\\s*" + Pattern.quote(quantity.sign()) + "\\s*$", ""));
+    };
   }
 
   /** What is wrong with a value outside the limits, in words. */

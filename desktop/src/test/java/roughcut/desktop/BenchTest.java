@@ -11,6 +11,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.Slider;
+import javafx.scene.control.TableView;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
@@ -22,6 +23,8 @@ import roughcut.bench.Bench;
 import roughcut.bench.Operation;
 import roughcut.design.OrderChange;
 import roughcut.desktop.session.AtBench;
+import roughcut.file.BuildFile;
+import roughcut.record.Build;
 import roughcut.record.Done;
 import roughcut.record.Log;
 import roughcut.record.Reading;
@@ -114,6 +117,54 @@ class BenchTest extends WindowTest {
     robot.push(KeyCode.ESCAPE);
     settle();
     assertThat(session().trying()).isFalse();
+  }
+
+  /** Several changes are tried together; nothing of it reaches the file before it is kept. */
+  @Test
+  void whatIsTriedIsKeptOrDroppedAsOne(FxRobot robot) throws Exception {
+    Build before = session().build().get();
+    robot.push(KeyCode.CONTROL, KeyCode.T);
+    settle();
+    assertThat(words(robot, "what-if.words")).contains("nothing of it is stored");
+    type("body.thickness", "41");
+    type("joint.x", "428");
+    assertThat(words(robot, "what-if.words")).contains("thin spots").contains("settings");
+    click("what-if.open");
+    TableView<?> table = find(robot, "what-if.table", TableView.class);
+    assertThat(table.getItems()).hasSizeGreaterThan(5);
+    window.workspace().save();
+    assertThat(BuildFile.open(heron).build().design()).isEqualTo(before.design());
+    click("what-if.drop");
+    assertThat(session().build().get()).isEqualTo(before);
+    assertThat(there("what-if")).isFalse();
+    undo();
+    assertThat(session().build().get().design().numbers()).containsEntry("joint.x", 428.0);
+    robot.push(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.Z);
+    settle();
+    assertThat(session().build().get()).isEqualTo(before);
+
+    robot.push(KeyCode.CONTROL, KeyCode.T);
+    settle();
+    type("body.thickness", "42");
+    click("what-if.keep");
+    window.workspace().save();
+    assertThat(BuildFile.open(heron).build().design().numbers())
+        .containsEntry("body.thickness", 42.0);
+  }
+
+  /** Inches taken for millimetres are asked about, and taken once the unit says so. */
+  @Test
+  void aSlipOfUnitsIsAskedAbout(FxRobot robot) {
+    look("body.cut.pocket");
+    robot.push(KeyCode.F9);
+    until(() -> window.atMachine().map(m -> m.showing()).orElse(false));
+    robot.push(KeyCode.M).write("0.86", 0).push(KeyCode.ENTER);
+    settle();
+    assertThat(machine("machine.message")).contains("did you mean 21.8 mm?");
+    assertThat(log().standing()).doesNotContainKey("heel.thickness");
+    robot.push(KeyCode.CONTROL, KeyCode.A).write("0.86 in", 0).push(KeyCode.ENTER);
+    settle();
+    assertThat(log().standing().get("heel.thickness").value()).isCloseTo(21.844, within(1e-6));
   }
 
   @Test

@@ -17,6 +17,7 @@ import roughcut.bench.Bench;
 import roughcut.bench.Consequences;
 import roughcut.bench.HoldPoint;
 import roughcut.bench.Operation;
+import roughcut.bench.Plausible;
 import roughcut.design.Decisions;
 import roughcut.design.Design;
 import roughcut.design.NumberDecision;
@@ -148,7 +149,14 @@ public final class AtBench {
    * @throws Unreadable in words, when it is no number that could be right
    */
   public Optional<String> read(HoldPoint hold, String text) throws Unreadable {
-    return read(hold, range(hold).read(text, session.units().get()));
+    double value = range(hold).number(text, session.units().get());
+    Optional<String> slip =
+        unitTyped(text) ? Optional.empty() : Plausible.slip(hold, value, session.units().get());
+    return slip.isPresent() ? slip : read(hold, value);
+  }
+
+  private static boolean unitTyped(String text) {
+    return text.matches("(?i).*(mm|cm|in|inch|\"|″)\\s*");
   }
 
   /**

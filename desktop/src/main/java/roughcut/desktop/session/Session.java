@@ -36,6 +36,8 @@ public final class Session {
   private final BooleanProperty asBuilt = new SimpleBooleanProperty(true);
   private final ObjectProperty<Units> units = new SimpleObjectProperty<>(Units.MM);
   private final History<Work> history;
+  private final ReadOnlyObjectWrapper<Plan> whatIf = new ReadOnlyObjectWrapper<>();
+  private Work base;
   private Plan kept;
   private Typed typed;
   private Consumer<String> refused = words -> {};
@@ -138,6 +140,47 @@ public final class Session {
   /** Why another build and shop couldn't be put in the place of these; empty when they can. */
   public Optional<String> canTake(Work next) {
     return Optional.ofNullable(worked(work -> next).refusal());
+  }
+
+  /**
+   * The plan that stood when trying several changes began; null while nothing is tried so. Edits
+   * made meanwhile are edits like any, and aren't stored before they are kept.
+   */
+  public ReadOnlyObjectProperty<Plan> whatIf() {
+    return whatIf.getReadOnlyProperty();
+  }
+
+  /** From here on changes are tried: kept or dropped together. */
+  public void beginWhatIf() {
+    if (base == null) {
+      enterTyped();
+      history.settle();
+      base = history.current();
+      whatIf.set(kept);
+    }
+  }
+
+  /** What was tried stays. */
+  public void keepWhatIf() {
+    enterTyped();
+    base = null;
+    whatIf.set(null);
+  }
+
+  /** Everything is as it was before; what was tried can still be brought back by undoing. */
+  public void dropWhatIf() {
+    Work back = base;
+    if (back != null) {
+      enterTyped();
+      base = null;
+      take("dropping what was tried", back);
+      whatIf.set(null);
+    }
+  }
+
+  /** What is written to disk: what is kept, without what is only tried. */
+  public Work stored() {
+    return base == null ? history.current() : base;
   }
 
   /** What is kept: the build and the shop. */

@@ -41,6 +41,7 @@ public final class Workspace {
     this.state = new ReadOnlyObjectWrapper<>(autosave.state());
     session.build().addListener((p, was, is) -> changed());
     session.shop().addListener((p, was, is) -> changed());
+    session.whatIf().addListener((p, was, is) -> changed());
     changed();
   }
 
@@ -128,7 +129,7 @@ public final class Workspace {
   }
 
   private void changed() {
-    autosave.keep(session.build().get(), session.shop().get());
+    autosave.keep(session.stored().build(), session.stored().shop());
   }
 
   /** Saves now. */

@@ -45,6 +45,7 @@ final class Commands {
     all.add(new Command("Undo", "Ctrl+Z", session::undo));
     all.add(new Command("Redo", "Ctrl+Shift+Z", session::redo));
     all.add(new Command("Millimetres, inches, fractions", "Ctrl+U", window::nextUnits));
+    all.add(new Command("What if: try changes before they count", "Ctrl+T", session::beginWhatIf));
     all.add(new Command(ShopWindow.MACHINE, "F9", window.atBench()::openMachine));
     all.add(new Command("Caliper, simulated", "Ctrl+Shift+M", window.atBench()::openCaliper));
     all.add(new Command("The whole drawing", "0", window.surface()::fit));

@@ -49,6 +49,7 @@ final class FileActions {
     menu.add(new Command("Earlier versions of this build …", "", this::versions));
     menu.add(new Command("Earlier versions of the shop …", "", this::shopVersions));
     menu.add(null);
+    menu.add(new Command("What if …", "Ctrl+T", workspace.session()::beginWhatIf));
     menu.add(new Command("Full-size sheets", "Ctrl+P", sheets));
     menu.add(new Command("What can be pressed", "F1", help));
     if (workspace.isDemo()) {

@@ -18,6 +18,7 @@ final class HelpCard extends VBox {
     {"Ctrl+C", "copy the number in hand, or a table's rows"},
     {"Ctrl+U", "millimetres, inches, fractions"},
     {"Ctrl+B", "as designed, as built"},
+    {"Ctrl+T", "what if: changes that are tried together, then kept or dropped"},
     {"", ""},
     {"In a number", "up and down nudge it; with Shift ten steps, with Ctrl a tenth"},
     {"F2", "enter what was measured instead"},

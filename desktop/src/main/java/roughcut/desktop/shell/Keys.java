@@ -61,6 +61,7 @@ final class Keys {
       case O -> window.files()::open;
       case P -> window::print;
       case K -> window.find()::open;
+      case T -> session::beginWhatIf;
       case U -> window::nextUnits;
       case B -> () -> session.asBuilt().set(!session.asBuilt().get());
       default -> null;

@@ -65,6 +65,7 @@ public final class ShopWindow {
   private final FileActions files;
   private final Tour tour;
   private final Ways ways;
+  private final WhatIfBar whatIf;
   private final SheetsStation sheets;
   private final AtBench bench;
   private Drawn drawn;
@@ -96,6 +97,7 @@ public final class ShopWindow {
             sheets,
             new BenchStation(desk));
     ways = new Ways(this, notice);
+    whatIf = new WhatIfBar(session);
     rail = new StationRail(stations, this::choose);
     thin = new ThinRail(this::flyTo, ways::toFinding, v -> sum.ask(v, units()));
     surface.onLink(ways::toLink);
@@ -169,7 +171,7 @@ public final class ShopWindow {
             leave(e);
           }
         });
-    middle.getChildren().addAll(notice, surface);
+    middle.getChildren().addAll(notice, whatIf, surface);
     to(NeckStation.class);
   }
 
@@ -190,7 +192,7 @@ public final class ShopWindow {
     drawn = null;
     Station here = stations.get(station);
     body.setRight(here.panel());
-    middle.getChildren().setAll(notice, surface);
+    middle.getChildren().setAll(notice, whatIf, surface);
     if (here.lower().isManaged()) {
       middle.getChildren().add(here.lower());
     }

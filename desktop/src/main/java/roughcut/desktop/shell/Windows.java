@@ -17,6 +17,7 @@ import javafx.stage.Stage;
 import javafx.stage.Window;
 import javafx.stage.WindowEvent;
 import roughcut.desktop.session.Habits;
+import roughcut.desktop.session.Session;
 import roughcut.desktop.session.Workspace;
 import roughcut.file.Autosave;
 import roughcut.file.FileTrouble;
@@ -153,6 +154,10 @@ public final class Windows {
   private static void closing(WindowEvent e, Stage stage, ShopWindow window) {
     Workspace workspace = window.workspace();
     workspace.session().enterTyped();
+    if (workspace.session().whatIf().get() != null && !settled(stage, workspace.session())) {
+      e.consume();
+      return;
+    }
     Autosave.State state = workspace.settle();
     if (state.troubled() && !mayClose(stage, state)) {
       e.consume();
@@ -171,6 +176,29 @@ public final class Windows {
     workspace.close();
     // The window's controls and textures go with it, whoever still holds the stage.
     stage.setScene(new Scene(new Region()));
+  }
+
+  /** What is only tried is kept or dropped before the window goes. */
+  private static boolean settled(Stage stage, Session session) {
+    ButtonType stay = new ButtonType("Stay here", ButtonBar.ButtonData.CANCEL_CLOSE);
+    ButtonType keep = new ButtonType("Keep it", ButtonBar.ButtonData.YES);
+    ButtonType drop = new ButtonType("Drop it", ButtonBar.ButtonData.NO);
+    Alert ask =
+        new Alert(
+            Alert.AlertType.NONE,
+            "What you are trying isn't kept yet. Keep it, or go back to what was before?",
+            keep,
+            drop,
+            stay);
+    ask.initOwner(stage);
+    ask.setTitle("What if");
+    ButtonType answer = ask.showAndWait().orElse(stay);
+    if (answer == keep) {
+      session.keepWhatIf();
+    } else if (answer == drop) {
+      session.dropWhatIf();
+    }
+    return answer != stay;
   }
 
   /** Asks before work is left that isn't saved. */

@@ -1,0 +1,127 @@
+package roughcut.desktop.shell;
+
+import java.util.List;
+import java.util.function.Function;
+import javafx.beans.property.ReadOnlyStringWrapper;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.TableColumn;
+import javafx.scene.control.TableView;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import roughcut.desktop.session.Session;
+import roughcut.measure.Units;
+import roughcut.plan.Plan;
+import roughcut.whatif.Comparison;
+import roughcut.whatif.Sides;
+
+/** While changes are tried: what they do, kept and tried side by side, and how it ends. */
+final class WhatIfBar extends VBox {
+  private static final double HEIGHT = 210;
+
+  private final Session session;
+  private final Label words = new Label();
+  private final ToggleButton open = new ToggleButton("side by side");
+  private final TableView<Sides.Row> table = new TableView<>();
+
+  WhatIfBar(Session session) {
+    this.session = session;
+    getStyleClass().add("what-if");
+    setId("what-if");
+    words.setId("what-if.words");
+    words.setWrapText(true);
+    words.setMinWidth(0);
+    words.setMaxWidth(Double.MAX_VALUE);
+    HBox.setHgrow(words, Priority.ALWAYS);
+    open.setId("what-if.open");
+    open.getStyleClass().add("text-button");
+    open.setMinWidth(USE_PREF_SIZE);
+    open.setOnAction(e -> show());
+    HBox row =
+        new HBox(
+            10,
+            words,
+            open,
+            button("keep", "what-if.keep", session::keepWhatIf),
+            button("drop", "what-if.drop", session::dropWhatIf));
+    row.setAlignment(Pos.CENTER_LEFT);
+    table.setId("what-if.table");
+    table.getStyleClass().addAll("number-table", "tight-table");
+    table.setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
+    table.setPrefHeight(HEIGHT);
+    table.setMinHeight(HEIGHT);
+    column("", r -> r.about().words(), 120, 160);
+    column("what", Sides.Row::what, 200, 2000);
+    column("kept", Sides.Row::kept, 110, 190);
+    column("tried", Sides.Row::tried, 110, 190);
+    getChildren().addAll(row, table);
+    session.whatIf().addListener((p, was, is) -> show());
+    session.plan().addListener((p, was, is) -> show());
+    session.units().addListener((p, was, is) -> show());
+    show();
+  }
+
+  private static Button button(String label, String id, Runnable action) {
+    Button button = new Button(label);
+    button.setId(id);
+    button.getStyleClass().add("notice-button");
+    button.setMinWidth(USE_PREF_SIZE);
+    button.setOnAction(e -> action.run());
+    return button;
+  }
+
+  private void column(String title, Function<Sides.Row, String> text, double least, double most) {
+    TableColumn<Sides.Row, String> column = new TableColumn<>(title);
+    column.setCellValueFactory(c -> new ReadOnlyStringWrapper(text.apply(c.getValue())));
+    column.setSortable(false);
+    column.setReorderable(false);
+    column.setMinWidth(least);
+    column.setMaxWidth(most);
+    column.getStyleClass().add("words-column");
+    table.getColumns().add(column);
+  }
+
+  private void show() {
+    Plan before = session.whatIf().get();
+    boolean trying = before != null;
+    setVisible(trying);
+    setManaged(trying);
+    boolean wide = trying && open.isSelected();
+    table.setVisible(wide);
+    table.setManaged(wide);
+    if (!trying) {
+      table.getItems().clear();
+      open.setSelected(false);
+      return;
+    }
+    Units units = session.units().get();
+    List<Sides.Row> rows = Sides.of(new Comparison(before, session.plan().get()), units);
+    words.setText(
+        rows.isEmpty()
+            ? "What if: change whatever you like; nothing of it is stored until you keep it."
+            : "What if: " + summary(rows));
+    if (wide) {
+      table.getItems().setAll(rows);
+    }
+  }
+
+  private static String summary(List<Sides.Row> rows) {
+    StringBuilder all = new StringBuilder();
+    for (Sides.About about : Sides.About.values()) {
+      List<Sides.Row> own = rows.stream().filter(r -> r.about() == about).toList();
+      if (own.isEmpty()) {
+        continue;
+      }
+      all.append(all.isEmpty() ? "" : " · ");
+      switch (about) {
+        case WEIGHT, HOURS ->
+            all.append(own.get(0).kept()).append(" → ").append(own.get(0).tried());
+        default -> all.append(own.size()).append(' ').append(about.words());
+      }
+    }
+    return all.toString();
+  }
+}
