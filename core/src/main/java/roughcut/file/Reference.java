@@ -6,6 +6,7 @@ import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Collectors;
 import roughcut.bench.Operation;
@@ -29,6 +30,7 @@ import roughcut.record.Build;
 import roughcut.record.Measurable;
 import roughcut.record.Measurables;
 import roughcut.shop.FittingBook;
+import roughcut.thin.ThinKind;
 
 /** The reference pages in docs/, written from the code so that they can't fall behind it. */
 public final class Reference {
@@ -59,6 +61,14 @@ public final class Reference {
     }
     md.append(
         "\nParts are numbered from 1: `string.I.gauge` from the treble side, `neck.strip.I.thickness` from the bass side.\n");
+    measurables(md);
+    limits(md);
+    operations(md);
+    worked(md);
+    return md.toString().getBytes(StandardCharsets.UTF_8);
+  }
+
+  private static void measurables(StringBuilder md) {
     md.append(
         "\n### What is only measured\n\nHow far parts have come; `report --measure id=value`.\n\n"
             + "| id | what | limits | |\n|---|---|---|---|\n");
@@ -75,6 +85,30 @@ public final class Reference {
           .append(measurable.hint())
           .append(" |\n");
     }
+  }
+
+  private static void limits(StringBuilder md) {
+    md.append(
+        "\n## Limits of thin spots\n\nUsual ones in mm; a shop's own stand under `limits` in `shop.json` by"
+            + " the kind's id.\n\n| id | better more than | at least | seen on | handbook |\n|---|---|---|---|---|\n");
+    for (ThinKind kind : ThinKind.values()) {
+      md.append("| `")
+          .append(kind.id())
+          .append("` | ")
+          .append(NumberWriter.fixed(kind.limit().warn(), 1))
+          .append(" | ")
+          .append(
+              Double.isNaN(kind.limit().fail()) ? "" : NumberWriter.fixed(kind.limit().fail(), 1))
+          .append(" | ")
+          .append(kind.owner().name().toLowerCase(Locale.ROOT))
+          .append(kind.view().isEmpty() ? "" : ", " + kind.view())
+          .append(" | ")
+          .append(kind.handbook())
+          .append(" |\n");
+    }
+  }
+
+  private static void operations(StringBuilder md) {
     md.append(
             "\n## Operations\n\nOf the demo's six-string; `./roughcut next` lists those of a build.\n\n")
         .append("| id | operation | part |\n|---|---|---|\n");
@@ -87,6 +121,9 @@ public final class Reference {
           .append(op.part().word())
           .append(" |\n");
     }
+  }
+
+  private static void worked(StringBuilder md) {
     md.append(
         "\n## Values\n\n`./roughcut report` lists them. K is a fret, I a string or glue line, counted from 1. ");
     md.append("Lengths are in mm, angles in degrees; formulas take angles in degrees.\n\n");
@@ -108,7 +145,6 @@ public final class Reference {
                 .append(" | ")
                 .append(worked.how().replace("|", "\\|"))
                 .append(" |\n"));
-    return md.toString().getBytes(StandardCharsets.UTF_8);
   }
 
   private static String decisionRow(Decision decision, Design usual) {

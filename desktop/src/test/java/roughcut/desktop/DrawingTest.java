@@ -18,6 +18,8 @@ import org.testfx.framework.junit5.Stop;
 import org.testfx.util.WaitForAsyncUtils;
 import roughcut.desktop.draw.DrawingSurface;
 import roughcut.desktop.draw.View;
+import roughcut.desktop.station.Station;
+import roughcut.thin.ThinKind;
 
 class DrawingTest extends WindowTest {
   @Start
@@ -114,5 +116,20 @@ class DrawingTest extends WindowTest {
     robot.clickOn(at);
     assertThat(find(robot, "sum-card", roughcut.desktop.control.SumCard.class).isVisible())
         .isTrue();
+  }
+
+  /** Each kind of thin spot is looked at on a page that there is, of its own chapter's station. */
+  @Test
+  void everyKindOfThinSpotHasAPageOfItsChapter() {
+    for (ThinKind kind : ThinKind.values()) {
+      Station station =
+          window.stations().stream()
+              .filter(s -> s.chapter().filter(c -> c == kind.owner()).isPresent())
+              .findFirst()
+              .orElseThrow();
+      show(() -> window.choose(window.stations().indexOf(station)));
+      show(() -> window.page(kind.view()));
+      assertThat(station.pageName()).as(kind.id()).isEqualTo(kind.view());
+    }
   }
 }

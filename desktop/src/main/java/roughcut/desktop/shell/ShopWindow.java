@@ -284,8 +284,14 @@ public final class ShopWindow {
     ThinSpot spot = plan.thinSpots().get(index);
     chosenSpot = index;
     ways.toChapter(spot.kind().owner());
-    surface.flyTo(spot.x(), stations.get(station).spotY(plan, spot));
-    surface.knife(spot.x());
+    if (!spot.kind().view().isEmpty() && !here().pageName().equals(spot.kind().view())) {
+      page(spot.kind().view());
+    }
+    // A page without the knife shows the whole of what the spot is on.
+    if (here().hasKnife()) {
+      surface.flyTo(spot.x(), here().spotY(plan, spot));
+      surface.knife(spot.x());
+    }
     thin.show(plan, units(), index);
     sum.ask(spot.left(), units());
   }

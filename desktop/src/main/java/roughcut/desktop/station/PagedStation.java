@@ -48,6 +48,11 @@ abstract class PagedStation implements Station {
   }
 
   @Override
+  public final String pageName() {
+    return page.name();
+  }
+
+  @Override
   public final String name() {
     return name;
   }

@@ -83,6 +83,11 @@ public interface Station {
   /** Turns to one of the station's pages by its name; nothing where there is none of that name. */
   default void page(String name) {}
 
+  /** Name of the page that is open; empty for a station that has but one. */
+  default String pageName() {
+    return "";
+  }
+
   /** What dragging means on this station's drawing. */
   default Handles handles() {
     return Handles.NONE;
