@@ -2,6 +2,7 @@ package roughcut.bench;
 
 import java.time.Duration;
 import java.time.LocalDateTime;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
@@ -92,6 +93,30 @@ public final class Bench {
   /** What would take a face away that something else still needs. */
   public List<Step> owing() {
     return steps.stream().filter(s -> s.state() == State.OWES).toList();
+  }
+
+  /**
+   * What in the log can't be right, in words: something read or done that is still to come, since a
+   * clock was wrong then or was set back since. It counts all the same.
+   */
+  public List<String> oddities() {
+    List<String> all = new ArrayList<>();
+    for (Reading reading : log().standing().values()) {
+      if (reading.at().isAfter(now)) {
+        all.add("the reading of " + reading.of() + " is of " + day(reading.at()));
+      }
+    }
+    for (Done done : log().done()) {
+      if (done.at().isAfter(now)) {
+        String what = route.find(done.operation()).map(Route::quoted).orElse(done.operation());
+        all.add(what + " was done on " + day(done.at()));
+      }
+    }
+    return all.stream().map(w -> w + ", which is still to come: is the clock right?").toList();
+  }
+
+  private static String day(LocalDateTime at) {
+    return at.toLocalDate() + " at " + at.toLocalTime().truncatedTo(ChronoUnit.MINUTES);
   }
 
   private Log log() {

@@ -5,6 +5,7 @@ import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
+import roughcut.record.Reading;
 
 /**
  * What has to be known before an operation: measured, or looked at (handbook page 7, "Hold
@@ -32,8 +33,6 @@ public record HoldPoint(
   /** Handbook page 8: wood at rest stays flat so long. */
   static final int FLAT_DAYS = 14;
 
-  private static final String LOOK = "look.";
-
   /** One that is measured, as long as nothing is taken off there. */
   static HoldPoint measured(
       Value nominal, double tolerance, String datum, String how, String reason) {
@@ -51,7 +50,7 @@ public record HoldPoint(
 
   /** One that is looked at: yes or no. */
   static HoldPoint look(String id, String what, String how, String reason) {
-    return new HoldPoint(LOOK + id, what, Optional.empty(), 0, "", how, reason, 0);
+    return new HoldPoint(Reading.LOOK + id, what, Optional.empty(), 0, "", how, reason, 0);
   }
 
   /** The same, true for so many days only. */
@@ -61,7 +60,7 @@ public record HoldPoint(
 
   /** Whether it is looked at rather than measured; its readings are 1 for yes and 0 for no. */
   public boolean looked() {
-    return of.startsWith(LOOK);
+    return of.startsWith(Reading.LOOK);
   }
 
   /** What it should be and how far from that it may be, in the maker's units; empty for neither. */

@@ -105,9 +105,12 @@ public record NeckRips(Value length, Value depth, List<RipPlan> plans) {
 
   /**
    * The ids without a wood in them tell of the tightest plan: the one that misses most, or has
-   * least to spare.
+   * least to spare. Of strips that are all sawn there is nothing to tell.
    */
   private static void tightest(List<RipPlan> plans, Ledger ledger) {
+    if (sawn(plans)) {
+      return;
+    }
     RipPlan tight =
         plans.stream()
             .filter(p -> p.from() != null && !p.strips().isEmpty())
@@ -121,6 +124,15 @@ public record NeckRips(Value length, Value depth, List<RipPlan> plans) {
       again(ledger, "rip.strips", tight.most(), ", " + tight.species());
       again(ledger, "rip.short", tight.missing(), "");
     }
+  }
+
+  private static boolean sawn(List<RipPlan> plans) {
+    return plans.stream().allMatch(p -> p.strips().isEmpty() && !p.done().isEmpty());
+  }
+
+  /** Whether every strip is sawn off its board already. */
+  public boolean sawn() {
+    return sawn(plans);
   }
 
   private static void again(Ledger ledger, String id, Value worked, String more) {

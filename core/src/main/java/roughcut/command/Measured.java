@@ -32,6 +32,7 @@ final class Measured {
   void say(Plan plan, CommandSpec spec) {
     String which =
         plan.build().measured().entrySet().stream()
+            .filter(e -> !e.getValue().looked())
             .map(
                 e ->
                     e.getKey()

@@ -29,6 +29,7 @@ final class NextCommand implements Callable<Integer> {
     PrintWriter out = spec.commandLine().getOut();
     long done = bench.steps().stream().filter(s -> s.state() == Bench.State.DONE).count();
     out.println(plan.name() + ": " + done + " of " + bench.steps().size() + " operations done");
+    bench.oddities().forEach(w -> out.println("look: " + w));
     for (Bench.State state :
         new Bench.State[] {Bench.State.READY, Bench.State.OWES, Bench.State.WAITS}) {
       heading(out, bench, state);

@@ -1,6 +1,6 @@
 package roughcut.plan;
 
-import java.util.Map;
+import java.util.Optional;
 import roughcut.measure.Precision;
 import roughcut.measure.Value;
 import roughcut.record.Build;
@@ -14,7 +14,7 @@ final class Drawn {
 
   private final Build build;
   private final Shop shop;
-  private Map<String, Value> values;
+  private Plan plan;
 
   Drawn(Build build, Shop shop) {
     this.build = build;
@@ -32,16 +32,21 @@ final class Drawn {
     if (value.measured()) {
       return true;
     }
-    Value before = values().get(value.id());
+    Value before = plan().values().get(value.id());
     return before == null
         || Math.abs(before.value() - value.value())
             > Precision.SAME * Math.max(1, Math.abs(value.value()));
   }
 
-  private synchronized Map<String, Value> values() {
-    if (values == null) {
-      values = Plan.of(build.asDesigned(), shop).values();
+  /** The plan as drawn; empty where nothing was measured, so that the two are one. */
+  Optional<Plan> different() {
+    return build.asDesigned() == build ? Optional.empty() : Optional.of(plan());
+  }
+
+  private synchronized Plan plan() {
+    if (plan == null) {
+      plan = Plan.of(build.asDesigned(), shop);
     }
-    return values;
+    return plan;
   }
 }

@@ -307,6 +307,11 @@ public record Plan(
     return drawn.moved(value);
   }
 
+  /** The plan before anything was measured; empty where nothing was. */
+  public Optional<Plan> asDrawn() {
+    return drawn.different();
+  }
+
   /** The worked value of that id. */
   public Optional<Value> value(String id) {
     return Optional.ofNullable(values().get(id));

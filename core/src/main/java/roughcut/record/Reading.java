@@ -32,6 +32,14 @@ public record Reading(
     return of(of, value, on.atStartOfDay());
   }
 
+  /** Begins the id of what is looked at rather than measured: 1 for yes, 0 for no. */
+  public static final String LOOK = "look.";
+
+  /** Whether something was looked at rather than measured. */
+  public boolean looked() {
+    return of.startsWith(LOOK);
+  }
+
   public LocalDate on() {
     return at.toLocalDate();
   }

@@ -1,10 +1,12 @@
 package roughcut.rout;
 
 import java.util.ArrayList;
-import java.util.Comparator;
+import java.util.Arrays;
 import java.util.List;
 import roughcut.geometry.Box;
 import roughcut.geometry.Convex;
+import roughcut.geometry.Outline;
+import roughcut.geometry.Prism;
 
 /**
  * Wood that more than one cut would take away: a bolt's bore through the pocket, a pickup's rout
@@ -50,51 +52,143 @@ final class Overlap {
       return 0;
     }
     double step = Math.max(Math.min(x1 - x0, y1 - y0), Math.max(x1 - x0, y1 - y0) / 8) / COLUMNS;
+    Box region = new Box(x0, y0, own.z0(), x1, y1, own.z1());
+    List<Standing> mine = within(cut.solids(), region);
+    List<Standing> theirs = new ArrayList<>();
+    others.forEach(o -> theirs.addAll(within(o.solids(), region)));
+    if (theirs.isEmpty()) {
+      return 0;
+    }
+    Column one = new Column();
+    Column two = new Column();
     for (double x = x0 + step / 2; x < x1; x += step) {
+      double line = x;
+      mine.forEach(m -> m.at(line));
+      theirs.forEach(t -> t.at(line));
       for (double y = y0 + step / 2; y < y1; y += step) {
-        List<double[]> mine = intervals(List.of(cut), x, y);
-        if (!mine.isEmpty()) {
-          List<double[]> all = intervals(others, x, y);
-          double both = length(mine) + length(all);
-          List<double[]> together = new ArrayList<>(mine);
-          together.addAll(all);
-          sum += (both - length(merged(together))) * step * step;
+        one.fill(mine, y);
+        if (one.count == 0) {
+          continue;
+        }
+        two.fill(theirs, y);
+        if (two.count > 0) {
+          double both = one.length() + two.length();
+          two.add(one);
+          sum += (both - two.length()) * step * step;
         }
       }
     }
     return sum;
   }
 
-  /** Where a column at a place runs through cuts, merged. */
-  private static List<double[]> intervals(List<Cut> cuts, double x, double y) {
-    List<double[]> all = new ArrayList<>();
-    for (Cut cut : cuts) {
-      for (Convex solid : cut.solids()) {
-        double[] chord = solid.chord(x, y);
+  /**
+   * A solid with its box, which is asked for at every column. A prism's heights are the same all
+   * along a line across, so that its outline is cut once for the line.
+   */
+  private static final class Standing {
+    private final Convex solid;
+    private final Box box;
+    private final Outline outline;
+    private double x;
+    private double[] heights;
+    private List<double[]> spans = List.of();
+
+    Standing(Convex solid) {
+      this.solid = solid;
+      this.box = solid.box();
+      this.outline = solid instanceof Prism prism ? new Outline(prism.corners()) : null;
+    }
+
+    boolean over(Box region) {
+      return box.x0() < region.x1()
+          && box.x1() > region.x0()
+          && box.y0() < region.y1()
+          && box.y1() > region.y0();
+    }
+
+    void at(double line) {
+      x = line;
+      if (outline != null) {
+        boolean there = x >= box.x0() && x <= box.x1();
+        spans = there ? outline.spans(x, true) : List.of();
+        heights = there ? heights((Prism) solid) : null;
+      }
+    }
+
+    private double[] heights(Prism prism) {
+      double floor = prism.floorAt(x);
+      return new double[] {Math.min(prism.open(), floor), Math.max(prism.open(), floor)};
+    }
+
+    double[] chord(double y) {
+      if (x < box.x0() || x > box.x1() || y < box.y0() || y > box.y1()) {
+        return null;
+      }
+      if (outline == null) {
+        return solid.chord(x, y);
+      }
+      for (int i = 0; i < spans.size(); i++) {
+        if (y >= spans.get(i)[0] && y <= spans.get(i)[1]) {
+          return heights;
+        }
+      }
+      return null;
+    }
+  }
+
+  /** Solids that stand over a region seen from above. */
+  private static List<Standing> within(List<Convex> solids, Box region) {
+    return solids.stream().map(Standing::new).filter(s -> s.over(region)).toList();
+  }
+
+  /** Where a column runs through solids: intervals in the order of their beginnings. */
+  private static final class Column {
+    private double[] from = new double[16];
+    private double[] to = new double[16];
+    private int count;
+
+    void fill(List<Standing> solids, double y) {
+      count = 0;
+      for (int i = 0; i < solids.size(); i++) {
+        double[] chord = solids.get(i).chord(y);
         if (chord != null) {
-          all.add(chord);
+          add(chord[0], chord[1]);
         }
       }
     }
-    return merged(all);
-  }
 
-  private static List<double[]> merged(List<double[]> intervals) {
-    List<double[]> sorted = new ArrayList<>(intervals);
-    sorted.sort(Comparator.comparingDouble(i -> i[0]));
-    List<double[]> merged = new ArrayList<>();
-    for (double[] next : sorted) {
-      double[] last = merged.isEmpty() ? null : merged.get(merged.size() - 1);
-      if (last != null && next[0] <= last[1]) {
-        last[1] = Math.max(last[1], next[1]);
-      } else {
-        merged.add(next.clone());
+    void add(Column other) {
+      for (int i = 0; i < other.count; i++) {
+        add(other.from[i], other.to[i]);
       }
     }
-    return merged;
-  }
 
-  private static double length(List<double[]> intervals) {
-    return intervals.stream().mapToDouble(i -> i[1] - i[0]).sum();
+    private void add(double low, double high) {
+      if (count == from.length) {
+        from = Arrays.copyOf(from, 2 * count);
+        to = Arrays.copyOf(to, 2 * count);
+      }
+      int at = count++;
+      while (at > 0 && from[at - 1] > low) {
+        from[at] = from[at - 1];
+        to[at] = to[at - 1];
+        at--;
+      }
+      from[at] = low;
+      to[at] = high;
+    }
+
+    /** Of all intervals together; what lies in several counts once. */
+    double length() {
+      double sum = 0;
+      double reached = Double.NEGATIVE_INFINITY;
+      for (int i = 0; i < count; i++) {
+        if (to[i] > reached) {
+          sum += to[i] - Math.max(from[i], reached);
+          reached = to[i];
+        }
+      }
+      return sum;
+    }
   }
 }

@@ -177,6 +177,36 @@ class MomentsTest {
     assertThat(bench(rocks).held(glue).get(0).state()).isEqualTo(HoldPoint.State.OFF);
   }
 
+  /** A clock that was wrong, or was set back: said, and nothing of it is lost. */
+  @Test
+  void whatIsStillToComeIsSaid() {
+    Build build =
+        upTo(Heron.build(), "neck.carve")
+            .withReading(Reading.of("heel.thickness", 21.5, NOON.plusDays(3)));
+    build = build.withLog(build.log().with(Done.of("bolt.pilots", NOON.plusHours(2))));
+    Bench bench = bench(build);
+    assertThat(bench.oddities())
+        .containsExactly(
+            "the reading of heel.thickness is of 2026-05-07 at 12:00, which is still to come: is"
+                + " the clock right?",
+            "“Bore the heel's pilots or inserts” was done on 2026-05-04 at 14:00, which is still to"
+                + " come: is the clock right?");
+    assertThat(plan(build).value("heel.stock")).isPresent();
+    assertThat(Bench.of(plan(build), NOON.plusDays(4)).oddities()).isEmpty();
+    assertThat(bench.step("bolt.pilots").orElseThrow().state()).isEqualTo(Bench.State.DONE);
+  }
+
+  /** What isn't known in this design any more stays in the log and stops nothing. */
+  @Test
+  void operationsThatThereAreNoMoreStopNothing() {
+    Build build = upTo(Heron.build(), "top.glue");
+    Build untopped = Heron.lived(build, "body.top-thickness=0");
+    Bench bench = bench(untopped);
+    assertThat(bench.step("top.glue")).isEmpty();
+    assertThat(untopped.log().isDone("top.joint")).isTrue();
+    assertThat(bench.step("body.to-thickness").orElseThrow().state()).isEqualTo(Bench.State.READY);
+  }
+
   @Test
   void hardwareDrilledForFromMemory() {
     Build build = upTo(Heron.build(), "body.cut.volume");

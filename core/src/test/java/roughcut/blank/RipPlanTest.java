@@ -260,4 +260,24 @@ class RipPlanTest {
           .isCloseTo(Math.max(0, RipPlan.need(rough, 1.5) - width), within(1e-9));
     }
   }
+
+  /** Of strips that are all sawn nothing is told as if they were still to be sawn. */
+  @Test
+  void whenAllIsSawnThereIsNothingMoreToSaw() {
+    String[] sawn = new String[5];
+    for (int i = 1; i <= 5; i++) {
+      sawn[i - 1] = "done=" + Done.stripSawn(i);
+    }
+    Plan before = Plan.of(Heron.build(), Demo.shop());
+    Plan after = Plan.of(Heron.lived(Heron.build(), sawn), Demo.shop());
+    assertThat(before.rips().sawn()).isFalse();
+    assertThat(before.value("rip.strips")).isPresent();
+    assertThat(after.rips().sawn()).isTrue();
+    assertThat(after.value("rip.strips")).isEmpty();
+    assertThat(after.value("rip.rough")).isEmpty();
+    Plan four =
+        Plan.of(Heron.lived(Heron.build(), sawn[0], sawn[1], sawn[2], sawn[3]), Demo.shop());
+    assertThat(four.rips().sawn()).isFalse();
+    assertThat(four.value("rip.strips")).isPresent();
+  }
 }

@@ -33,6 +33,7 @@ import roughcut.desktop.station.NeckStation;
 import roughcut.desktop.station.RoutsStation;
 import roughcut.desktop.station.SheetsStation;
 import roughcut.desktop.station.Station;
+import roughcut.drawing.AsBuilt;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.Mark;
 import roughcut.file.Rescue;
@@ -256,7 +257,11 @@ public final class ShopWindow {
     Station here = stations.get(station);
     surface.showFrets(here.hasFrets());
     if (!session.trying() || drawn == null || drawn.plan != kept) {
-      drawn = new Drawn(kept, here.drawing(kept, units()));
+      Drawing real = here.drawing(kept, units());
+      drawn =
+          new Drawn(
+              kept,
+              kept.asDrawn().map(d -> AsBuilt.over(real, here.drawing(d, units()))).orElse(real));
       surface.show(
           drawn.drawing,
           kept.frets(),

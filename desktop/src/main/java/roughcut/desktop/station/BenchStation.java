@@ -34,6 +34,7 @@ public final class BenchStation implements Station {
   private final VBox lower = new VBox(4);
   private final Label title = new Label();
   private final CheckBox open = new CheckBox("only what is still to be done");
+  private final Label odd = new Label();
   private final StepList list;
 
   public BenchStation(Desk desk) {
@@ -55,7 +56,10 @@ public final class BenchStation implements Station {
     HBox head = new HBox(12, title, space, open);
     VBox.setVgrow(list, Priority.ALWAYS);
     lower.getStyleClass().add("lower");
-    lower.getChildren().addAll(head, list);
+    odd.setWrapText(true);
+    odd.setId("bench.odd");
+    odd.getStyleClass().add("decision-message");
+    lower.getChildren().addAll(head, odd, list);
     bench.chosen().addListener((p, was, is) -> desk.refresh());
   }
 
@@ -106,6 +110,10 @@ public final class BenchStation implements Station {
             + (spoiled == 0
                 ? ""
                 : " · " + spoiled + (spoiled == 1 ? " number" : " numbers") + " made otherwise"));
+    List<String> oddities = here.oddities();
+    odd.setText(oddities.isEmpty() ? "" : oddities.get(0));
+    odd.setVisible(!oddities.isEmpty());
+    odd.setManaged(!oddities.isEmpty());
     list.show(steps, bench.step().map(s -> s.operation().id()).orElse(""));
   }
 

@@ -130,9 +130,11 @@ final class BoardsPage extends PlainPage {
     }
     ways.show(
         found,
-        BlankReadiness.comesOut(plan.rips())
-            ? "All strips come out of their boards."
-            : "No single change makes it fit: take another wood, or change the stack by hand.");
+        plan.rips().sawn()
+            ? "All strips are sawn."
+            : BlankReadiness.comesOut(plan.rips())
+                ? "All strips come out of their boards."
+                : "No single change makes it fit: take another wood, or change the stack by hand.");
   }
 
   private static Map<String, String> strips(Plan plan) {

@@ -1,0 +1,103 @@
+package roughcut.drawing;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.time.LocalDate;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import roughcut.Heron;
+import roughcut.demo.Demo;
+import roughcut.geometry.Outline;
+import roughcut.geometry.Point;
+import roughcut.measure.Units;
+import roughcut.plan.Plan;
+import roughcut.record.Build;
+import roughcut.record.Reading;
+
+class AsBuiltTest {
+  private static final LocalDate DAY = LocalDate.of(2026, 5, 4);
+
+  private static Drawing over(Build build, StationDrawing which) {
+    Plan plan = Plan.of(build, Demo.shop());
+    Drawing real = which.of(plan, Units.MM);
+    return plan.asDrawn().map(d -> AsBuilt.over(real, which.of(d, Units.MM))).orElse(real);
+  }
+
+  private static List<Mark.Path> thin(Drawing drawing) {
+    return drawing.marks().stream()
+        .filter(m -> m instanceof Mark.Path p && p.role() == Role.COVERED)
+        .map(Mark.Path.class::cast)
+        .toList();
+  }
+
+  /** The neck's heel came out thinner: its drawn lower edge lies under the real one. */
+  @Test
+  void theDrawnLineLiesThinWhereTheRealOneIsElsewhere() {
+    Build drawn = Heron.build().asDesigned();
+    Build real = drawn.withReading(Reading.of("heel.thickness", 20, DAY));
+    int before = thin(over(drawn, StationDrawing.NECK)).size();
+    Drawing both = over(real, StationDrawing.NECK);
+    assertThat(thin(both).size()).isGreaterThan(before);
+    double lowest =
+        thin(both).stream()
+            .flatMap(p -> p.points().stream())
+            .mapToDouble(Point::y)
+            .min()
+            .orElseThrow();
+    Drawing designed = StationDrawing.NECK.of(Plan.of(drawn, Demo.shop()), Units.MM);
+    double low =
+        designed.marks().stream()
+            .filter(m -> m instanceof Mark.Path p && p.role() == Role.OUTLINE)
+            .flatMap(m -> ((Mark.Path) m).points().stream())
+            .mapToDouble(Point::y)
+            .min()
+            .orElseThrow();
+    assertThat(lowest).as("where it was drawn").isCloseTo(low, within(1e-6));
+  }
+
+  @Test
+  void whatCameOutAsDrawnHasNothingUnderIt() {
+    Build drawn = Heron.build().asDesigned();
+    assertThat(Plan.of(drawn, Demo.shop()).asDrawn()).isEmpty();
+    Build same = drawn.withReading(Reading.of("heel.thickness", 22, DAY));
+    for (StationDrawing which : StationDrawing.values()) {
+      assertThat(thin(over(same, which))).as(which.name()).hasSameSizeAs(thin(over(drawn, which)));
+    }
+    Build hair = drawn.withReading(Reading.of("heel.thickness", 22.05, DAY));
+    assertThat(thin(over(hair, StationDrawing.NECK)))
+        .hasSameSizeAs(thin(over(drawn, StationDrawing.NECK)));
+  }
+
+  /** Nothing real is lost, moved or covered: the drawing is the real one with lines put in. */
+  @Test
+  void theRealDrawingIsAllThere() {
+    Build real =
+        Heron.build()
+            .withReading(Reading.of("heel.thickness", 20, DAY))
+            .withReading(Reading.of("body.thickness", 42, DAY));
+    Plan plan = Plan.of(real, Demo.shop());
+    for (StationDrawing which : StationDrawing.values()) {
+      Drawing alone = which.of(plan, Units.MM);
+      Drawing both = over(real, which);
+      assertThat(both.marks()).as(which.name()).containsSubsequence(alone.marks());
+      assertThat(both.bounds()).isEqualTo(alone.bounds());
+    }
+  }
+
+  @Test
+  void linesGoOverTheWoodAndUnderTheWords() {
+    Outline board = Outline.rectangle(0, 0, 10, 10);
+    Mark fill = new Mark.Fill(Role.WOOD, board, "#ffffff", null, Mark.Grain.NONE, 0);
+    Mark line = new Mark.Path(Role.OUTLINE, board.corners(), true);
+    Mark text =
+        new Mark.Text(Role.NOTE, new Point(1, 1), "a", Mark.Anchor.START, Mark.Size.SMALL, 0, null);
+    Mark before = new Mark.Path(Role.OUTLINE, Outline.rectangle(0, 0, 10, 12).corners(), true);
+    Drawing real = new Drawing("real", List.of(fill, line, text), board.bounds());
+    Drawing drawn = new Drawing("drawn", List.of(fill, before, text), board.bounds());
+    assertThat(AsBuilt.over(real, drawn).marks())
+        .containsExactly(
+            fill, new Mark.Path(Role.COVERED, ((Mark.Path) before).points(), true), line, text);
+    assertThat(AsBuilt.over(real, real)).isSameAs(real);
+  }
+}
