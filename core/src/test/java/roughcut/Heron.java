@@ -29,8 +29,7 @@ public final class Heron {
 
   /** As decided and measured, with nothing done yet: plans then tell the finished instrument. */
   public static Build build() {
-    Build demo = Demo.heron(DAY);
-    return demo.withLog(new Log(demo.log().readings(), List.of(), demo.log().frets()));
+    return undone(Demo.heron(DAY));
   }
 
   /** The plan as designed, with decisions given as {@code id=value}. */
@@ -41,6 +40,11 @@ public final class Heron {
   /** The first chapters alone, as designed, with decisions given as {@code id=value}. */
   public static Rooms rooms(String... settings) {
     return Rooms.of(lived(build().asDesigned(), settings));
+  }
+
+  /** A build of which nothing is done yet; what was read stays. */
+  public static Build undone(Build build) {
+    return build.withLog(new Log(build.log().readings(), List.of(), build.log().frets()));
   }
 
   /**

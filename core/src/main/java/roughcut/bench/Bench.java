@@ -5,6 +5,7 @@ import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.DoubleSummaryStatistics;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
@@ -233,6 +234,31 @@ public final class Bench {
     public Optional<Double> off() {
       return reading.flatMap(r -> hold.nominal().map(n -> r.value() - n.value()));
     }
+  }
+
+  /**
+   * Several readings of one thing, taken on one day.
+   *
+   * @param spread between the least and the most
+   */
+  public record Spread(int readings, double mean, double spread) {}
+
+  /** What readings of the latest day say together; empty where there is but one. */
+  public Optional<Spread> spread(HoldPoint hold) {
+    Reading last = log().standing().get(hold.of());
+    if (last == null || hold.looked()) {
+      return Optional.empty();
+    }
+    DoubleSummaryStatistics all =
+        log().readings().stream()
+            .filter(Reading::counts)
+            .filter(r -> r.of().equals(hold.of()) && r.on().equals(last.on()))
+            .mapToDouble(Reading::value)
+            .summaryStatistics();
+    return all.getCount() < 2
+        ? Optional.empty()
+        : Optional.of(
+            new Spread((int) all.getCount(), all.getAverage(), all.getMax() - all.getMin()));
   }
 
   /** What has to be known before an operation, and how it stands. */

@@ -35,6 +35,7 @@ public final class Operation {
   private final Set<Caution> cautions;
   private final String wrong;
   private final List<String> troubles;
+  private final List<String> hazards;
 
   private Operation(Draft draft) {
     id = draft.id;
@@ -55,6 +56,7 @@ public final class Operation {
     cautions = Collections.unmodifiableSet(draft.cautions);
     wrong = draft.wrong;
     troubles = List.copyOf(draft.troubles);
+    hazards = List.copyOf(draft.hazards);
   }
 
   /** Begins one: id, part, the station that shows it, what is done, hands-on minutes. */
@@ -146,6 +148,20 @@ public final class Operation {
     return cautions;
   }
 
+  /** What of the woods or stuffs in hand can harm, each a sentence. */
+  public List<String> hazards() {
+    return hazards;
+  }
+
+  /** Everything to take care of, in sentences; the standing one last. */
+  public List<String> care() {
+    List<String> all = new ArrayList<>();
+    cautions.forEach(c -> all.add(c.words()));
+    all.addAll(hazards);
+    all.add(Caution.STANDING);
+    return all;
+  }
+
   /** What goes wrong there; empty for nothing that makers tell of. */
   public String wrong() {
     return wrong;
@@ -181,6 +197,7 @@ public final class Operation {
     private boolean undoable;
     private String wrong = "";
     private final List<String> troubles = new ArrayList<>();
+    private final List<String> hazards = new ArrayList<>();
 
     private Draft(String id, PartId part, Chapter chapter, String title, int minutes) {
       this.id = id;
@@ -233,6 +250,19 @@ public final class Operation {
 
     Draft waits(double hours, String reason) {
       wait = new Wait(hours, reason);
+      return this;
+    }
+
+    PartId part() {
+      return part;
+    }
+
+    boolean dusty() {
+      return cautions.contains(Caution.DUST);
+    }
+
+    Draft hazards(List<String> sentences) {
+      hazards.addAll(sentences);
       return this;
     }
 

@@ -1,13 +1,16 @@
 package roughcut.bench;
 
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Predicate;
 import roughcut.blank.BlankReadiness;
 import roughcut.blank.BoardLayout;
 import roughcut.blank.RipPlan;
 import roughcut.blank.WoodPart;
+import roughcut.design.BodyDecisions;
 import roughcut.design.Choice;
 import roughcut.design.ChoiceDecision;
 import roughcut.design.NumberDecision;
@@ -17,6 +20,7 @@ import roughcut.measure.Value;
 import roughcut.part.PartId;
 import roughcut.plan.Plan;
 import roughcut.record.Givens;
+import roughcut.shop.SpeciesBook;
 
 /** Where the operations of one plan are written down, in a sound order of work. */
 final class Writing {
@@ -34,7 +38,44 @@ final class Writing {
   }
 
   void add(Operation.Draft draft) {
+    if (draft.dusty()) {
+      draft.hazards(dust(draft.part()));
+    }
     operations.add(draft.done());
+  }
+
+  /** What is known of the dust of the woods that a part is made of. */
+  private List<String> dust(PartId part) {
+    Set<String> woods = new LinkedHashSet<>();
+    boolean all = part == PartId.INSTRUMENT;
+    if (all || part == PartId.NECK || part == PartId.HEAD) {
+      plan.neckStrips().forEach(s -> woods.add(s.species()));
+    }
+    if (all || part == PartId.FRETBOARD) {
+      woods.add(plan.fretboardWood().id());
+    }
+    if (all || part == PartId.BODY) {
+      woods.add(plan.body().backWood().id());
+    }
+    if (all || part == PartId.TOP || part == PartId.BODY) {
+      if (value(BodyDecisions.BODY_TOP) > 0) {
+        woods.add(plan.body().topWood().id());
+      }
+    }
+    return woods.stream()
+        .map(SpeciesBook::get)
+        .filter(s -> !s.dust().isEmpty())
+        .map(
+            s ->
+                "Dust of "
+                    + s.name()
+                    + " is known as "
+                    + (s.dust().equals("irritant")
+                        ? "an "
+                        : s.dust().equals("sensitiser") ? "a " : "")
+                    + s.dust()
+                    + ": see the wood's safety sheet.")
+        .toList();
   }
 
   Operation.Draft neck(String id, Chapter chapter, String title, int minutes) {

@@ -251,6 +251,14 @@ public record Design(
           c.numbers = kept;
           c.choices = ways;
           c.fittings = next;
+          c.order =
+              order.stream()
+                  .map(
+                      o ->
+                          new OrderChange(
+                              fitting.followed(o.operation(), to),
+                              fitting.followed(o.before(), to)))
+                  .toList();
         });
   }
 

@@ -2,6 +2,8 @@ package roughcut.design;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import roughcut.shop.FittingBook;
 import roughcut.shop.FittingKind;
 
@@ -75,6 +77,26 @@ public record Fitting(FittingType type, String name, String kind, List<String> w
     return decisionId.startsWith(id(""))
         ? withName(to).id(decisionId.substring(id("").length()))
         : decisionId;
+  }
+
+  /**
+   * The same for what is worked out of this fitting, read of it or done for it: its cuts, passes
+   * and templates.
+   */
+  public String followed(String id, String to) {
+    String decided = renamed(id, to);
+    if (!decided.equals(id)) {
+      return decided;
+    }
+    Matcher own =
+        Pattern.compile(
+                "(body\\.cut|look\\.hardware|pass|rout|template|"
+                    + Pattern.quote(type.word())
+                    + ")\\."
+                    + Pattern.quote(name)
+                    + "((?:-(?:legs|ledge|screw)(?:-\\d+)?)?(?:\\..*)?)")
+            .matcher(id);
+    return own.matches() ? own.group(1) + "." + to + own.group(2) : id;
   }
 
   /** The id of one of its decisions. */

@@ -2,7 +2,6 @@ package roughcut.drawing;
 
 import java.util.ArrayList;
 import java.util.List;
-import roughcut.bench.Caution;
 import roughcut.bench.HoldPoint;
 import roughcut.bench.Operation;
 import roughcut.bench.Route;
@@ -188,8 +187,7 @@ public final class ShopCards {
     if (!op.wrong().isEmpty()) {
       words.add("Goes wrong when " + op.wrong());
     }
-    List<String> cautions = op.cautions().stream().map(Caution::words).toList();
-    words.add(String.join(" ", cautions) + (cautions.isEmpty() ? "" : " ") + Caution.STANDING);
+    words.add(String.join(" ", op.care()));
     for (String sentence : words) {
       for (String line : Wrapped.lines(sentence, LETTERS)) {
         if (y > -HEIGHT + 6) {

@@ -78,7 +78,7 @@ public record Build(String name, Design design, Log log) {
       throw new IllegalArgumentException("another fitting is called “" + to + "” already");
     }
     return new Build(
-        name, design.withFittingRenamed(fitting, to), log.renamed(id -> fitting.renamed(id, to)));
+        name, design.withFittingRenamed(fitting, to), log.renamed(id -> fitting.followed(id, to)));
   }
 
   /** This build as it was drawn, before anything was measured; what was done stays done. */

@@ -5,6 +5,7 @@ import java.time.LocalDateTime;
 import java.util.Collections;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.function.UnaryOperator;
 
 /**
  * One operation that was done.
@@ -32,6 +33,13 @@ public record Done(
   /** The same with more said of it. */
   public Done saying(String more) {
     return new Done(operation, at, hands, note.isEmpty() ? more : note + "; " + more, cutAt);
+  }
+
+  /** The same of something that is called otherwise now. */
+  Done called(UnaryOperator<String> name) {
+    Map<String, Double> set = new TreeMap<>();
+    cutAt.forEach((id, value) -> set.put(name.apply(id), value));
+    return new Done(name.apply(operation), at, hands, note, set);
   }
 
   /** The operation by which a strip of the neck's stack is sawn off its board. */

@@ -59,9 +59,16 @@ public record Log(List<Reading> readings, List<Done> done, FretRecords frets) {
     return new Log(readings.stream().filter(r -> !gone.test(r.of())).toList(), done, frets);
   }
 
-  /** With the readings of something under its new name. */
+  /**
+   * With what was read and done of something under its new name.
+   *
+   * @param name from an id to the one that it has then
+   */
   Log renamed(UnaryOperator<String> name) {
-    return readings(r -> true, r -> r.called(name.apply(r.of())));
+    return new Log(
+        readings.stream().map(r -> r.called(name.apply(r.of()))).toList(),
+        done.stream().map(d -> d.called(name)).toList(),
+        frets);
   }
 
   private Log readings(Predicate<Reading> which, UnaryOperator<Reading> change) {

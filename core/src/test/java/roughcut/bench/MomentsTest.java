@@ -177,6 +177,39 @@ class MomentsTest {
     assertThat(bench(rocks).held(glue).get(0).state()).isEqualTo(HoldPoint.State.OFF);
   }
 
+  @Test
+  void severalReadingsGiveTheirMeanAndSpread() {
+    Build build = upTo(Heron.build(), "body.cut.pocket");
+    HoldPoint heel = step(build, "body.cut.pocket").operation().holds().get(0);
+    assertThat(bench(build).spread(heel)).isEmpty();
+    Build read =
+        build
+            .withReading(Reading.of("heel.thickness", 30, NOON.minusDays(3)))
+            .withReading(Reading.of("heel.thickness", 21.0, NOON.minusMinutes(3)))
+            .withReading(Reading.of("heel.thickness", 21.2, NOON.minusMinutes(2)))
+            .withReading(Reading.of("heel.thickness", 21.1, NOON.minusMinutes(1)));
+    Bench.Spread spread = bench(read).spread(heel).orElseThrow();
+    assertThat(spread.readings()).as("those of that day").isEqualTo(3);
+    assertThat(spread.mean()).isCloseTo(21.1, within(1e-9));
+    assertThat(spread.spread()).isCloseTo(0.2, within(1e-9));
+    assertThat(bench(read.withoutMeasured("heel.thickness")).spread(heel)).isEmpty();
+  }
+
+  /** Woods whose dust is known to harm are named where dust is made of them, and nowhere else. */
+  @Test
+  void dustIsWarnedOfByTheWoodsInHand() {
+    Plan plan = plan(Heron.build());
+    for (Operation op : Operations.of(plan)) {
+      boolean fretboard = op.hazards().stream().anyMatch(h -> h.contains("robinia"));
+      boolean dusty = op.cautions().contains(Caution.DUST);
+      boolean of =
+          op.part() == roughcut.part.PartId.FRETBOARD
+              || op.part() == roughcut.part.PartId.INSTRUMENT;
+      assertThat(fretboard).as(op.id()).isEqualTo(dusty && of);
+      assertThat(op.care().get(op.care().size() - 1)).isEqualTo(Caution.STANDING);
+    }
+  }
+
   /** A clock that was wrong, or was set back: said, and nothing of it is lost. */
   @Test
   void whatIsStillToComeIsSaid() {

@@ -4,8 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.nio.file.Path;
+import java.time.Duration;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
@@ -16,6 +18,7 @@ import roughcut.file.BuildFile;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
+import roughcut.record.Done;
 import roughcut.record.Reading;
 import roughcut.shop.Shop;
 import roughcut.shop.Template;
@@ -50,6 +53,51 @@ class RenamedFittingTest {
         .map(Value::value)
         .sorted()
         .toList();
+  }
+
+  /** What was done for it, set for it, looked at and moved in the order goes by its new name. */
+  @Test
+  void whatWasDoneForItIsStillDone() {
+    Build heron = Demo.heron(DAY);
+    Done pocket =
+        new Done(
+            Done.cut("controls"),
+            DAY.atTime(10, 0),
+            Duration.ofMinutes(40),
+            "",
+            Map.of(
+                "pass.controls.1.setting", 21.0,
+                "pass.controls-ledge.depth-now", 3.0,
+                "rout.controls-screw-2.stop-now", 12.0,
+                "neck.mass", 900.0));
+    Build before =
+        heron
+            .withLog(heron.log().with(pocket).with(Reading.of("look.hardware.controls", 1, DAY)))
+            .withDesign(
+                heron
+                    .design()
+                    .withOrder(
+                        List.of(
+                            new OrderChange(Done.cut("controls"), "body.edges"),
+                            new OrderChange("neck.carve", Done.cut("controls-screw")))));
+    Build after = before.withFittingRenamed("controls", TO);
+    assertThat(after.log().isDone(Done.cut("controls"))).isFalse();
+    assertThat(after.log().done(Done.cut(TO)).orElseThrow().cutAt())
+        .containsOnlyKeys(
+            "pass." + TO + ".1.setting",
+            "pass." + TO + "-ledge.depth-now",
+            "rout." + TO + "-screw-2.stop-now",
+            "neck.mass");
+    assertThat(after.measured()).containsKey("look.hardware." + TO);
+    assertThat(after.design().order())
+        .containsExactly(
+            new OrderChange(Done.cut(TO), "body.edges"),
+            new OrderChange("neck.carve", Done.cut(TO + "-screw")));
+    Build pickup = heron.withFittingRenamed("neck", TO);
+    assertThat(pickup.log().isDone("neck.carve"))
+        .as("a pickup called neck is not the neck")
+        .isTrue();
+    assertThat(pickup.log().isDone(Done.cut("neck-wire"))).isTrue();
   }
 
   @Test

@@ -19,6 +19,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import roughcut.Heron;
 import roughcut.demo.Demo;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
@@ -91,7 +92,7 @@ class UpgradeTest {
   @Test
   void whatWasDecidedOfPartsOnTheirWayBecomesReadings() throws Exception {
     Path file = folder.resolve("two.roughcut.json");
-    Build heron = Demo.heron(LocalDate.of(2026, 5, 20));
+    Build heron = Heron.build();
     BuildFile.at(file).save(heron);
     ObjectMapper mapper = new ObjectMapper();
     ObjectNode tree = (ObjectNode) mapper.readTree(file.toFile());

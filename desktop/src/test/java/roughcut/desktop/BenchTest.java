@@ -311,6 +311,25 @@ class BenchTest extends WindowTest {
     assertThat(window.atMachine().orElseThrow().showing()).isFalse();
   }
 
+  /** The plan's window is closed; the machine's screen works on, and what is done there is kept. */
+  @Test
+  void theScreenAtTheMachineGoesOnWhenThePlansWindowIsClosed(FxRobot robot) throws Exception {
+    look("body.cut.index");
+    robot.push(KeyCode.F9);
+    until(() -> window.atMachine().map(m -> m.showing()).orElse(false));
+    show(
+        () ->
+            stage.fireEvent(
+                new javafx.stage.WindowEvent(
+                    stage, javafx.stage.WindowEvent.WINDOW_CLOSE_REQUEST)));
+    assertThat(window.atMachine().orElseThrow().showing()).isTrue();
+    show(() -> window.atMachine().orElseThrow().open());
+    robot.push(KeyCode.D);
+    settle();
+    robot.push(KeyCode.ESCAPE);
+    until(() -> BuildFile.open(heron).build().log().isDone("body.cut.index"));
+  }
+
   /** The jaw is drawn onto a part, settles, and one key puts it where it is measured. */
   @Test
   void theSimulatedCalipersValueGoesToWhatIsMeasured(FxRobot robot) {

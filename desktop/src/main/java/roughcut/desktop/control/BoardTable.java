@@ -6,11 +6,8 @@ import java.util.Locale;
 import java.util.OptionalDouble;
 import java.util.function.Consumer;
 import java.util.function.Function;
-import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.scene.control.Label;
 import javafx.scene.control.TableColumn;
-import javafx.scene.control.TableView;
-import javafx.scene.input.KeyCode;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
 import roughcut.measure.Units;
@@ -19,18 +16,16 @@ import roughcut.shop.Board;
 import roughcut.shop.SpeciesBook;
 
 /** The rack as a table: a board a row. */
-public final class BoardTable extends TableView<Board> {
+public final class BoardTable extends NumberTable<Board> {
   private static final double SIZE = 56;
   private static final double LEAST = 60;
 
   /** A column of sizes in fractions of an inch wants so much, px. */
   private static final double FRACTIONS = 74;
 
-  private final Consumer<String> chosen;
   private Plan plan;
   private Units units = Units.MM;
   private final List<TableColumn<Board, String>> sizes = new ArrayList<>();
-  private boolean showing;
 
   /**
    * Makes an empty table.
@@ -38,10 +33,7 @@ public final class BoardTable extends TableView<Board> {
    * @param chosen gets the name of the board that the maker chose
    */
   public BoardTable(Consumer<String> chosen) {
-    this.chosen = chosen;
-    setId("board-table");
-    getStyleClass().addAll("number-table", "tight-table");
-    setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
+    super("board-table", b -> chosen.accept(b.id()));
     Label empty = new Label("No boards yet: add one, or read a table.");
     empty.getStyleClass().add("fact");
     setPlaceholder(empty);
@@ -54,41 +46,17 @@ public final class BoardTable extends TableView<Board> {
     column("grain", b -> b.grain().name().toLowerCase(Locale.ROOT), 60);
     column("for", this::use, 116);
     column("note", Board::note, 160);
-    getSelectionModel()
-        .selectedItemProperty()
-        .addListener(
-            (p, was, is) -> {
-              if (is != null && !showing) {
-                this.chosen.accept(is.id());
-              }
-            });
-    setOnKeyPressed(
-        e -> {
-          if (e.isShortcutDown() && e.getCode() == KeyCode.C) {
-            copy();
-            e.consume();
-          }
-        });
   }
 
   private TableColumn<Board, String> column(
       String title, Function<Board, String> text, double width) {
-    TableColumn<Board, String> column = new TableColumn<>(title);
-    column.setCellValueFactory(cell -> new ReadOnlyStringWrapper(text.apply(cell.getValue())));
-    column.setReorderable(false);
+    // Words stand at the left, numbers at the right.
+    boolean words = List.of("board", "wood", "grain", "for", "note").contains(title);
+    TableColumn<Board, String> column = words ? words(title, text) : column(title, text);
+    column.setSortable(true);
     column.setPrefWidth(width);
     column.setMinWidth(title.equals("note") ? LEAST : width);
-
-    if (text(title)) {
-      column.getStyleClass().add("words-column");
-    }
-    getColumns().add(column);
     return column;
-  }
-
-  /** Words stand at the left, numbers at the right. */
-  private static boolean text(String title) {
-    return List.of("board", "wood", "grain", "for", "note").contains(title);
   }
 
   private String size(OptionalDouble mm) {
@@ -115,35 +83,15 @@ public final class BoardTable extends TableView<Board> {
 
   /** Shows the rack with one board chosen. */
   public void show(Plan next, Units in, String board) {
-    showing = true;
     plan = next;
     units = in;
     sizes.forEach(c -> c.setMinWidth(in.system() == Units.System.FRACTION ? FRACTIONS : SIZE));
-    getItems().setAll(next.shop().boards());
-    for (int i = 0; i < getItems().size(); i++) {
-      if (getItems().get(i).id().equals(board)) {
-        getSelectionModel().clearAndSelect(i);
-      }
+    List<Board> boards = next.shop().boards();
+    rows(boards);
+    int row = -1;
+    for (int i = 0; i < boards.size(); i++) {
+      row = boards.get(i).id().equals(board) ? i : row;
     }
-    showing = false;
-  }
-
-  private void copy() {
-    StringBuilder text = new StringBuilder("board\twood\tlength\twidth\tthickness\tmoisture\n");
-    for (Board b : getItems()) {
-      text.append(b.id())
-          .append('\t')
-          .append(b.species())
-          .append('\t')
-          .append(size(b.length()))
-          .append('\t')
-          .append(size(b.width()))
-          .append('\t')
-          .append(size(b.thickness()))
-          .append('\t')
-          .append(percent(b.moisture()))
-          .append('\n');
-    }
-    Numbers.copy(text.toString());
+    choose(row);
   }
 }

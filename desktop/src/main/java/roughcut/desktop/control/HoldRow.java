@@ -17,6 +17,7 @@ import roughcut.desktop.session.Ago;
 import roughcut.desktop.session.AtBench;
 import roughcut.desktop.session.Session;
 import roughcut.measure.NumberWriter;
+import roughcut.measure.Quantity;
 import roughcut.measure.Units;
 import roughcut.record.Measurable;
 import roughcut.record.Measurables;
@@ -35,7 +36,7 @@ final class HoldRow extends VBox {
     how.setWrapText(true);
     how.setMinHeight(Region.USE_PREF_SIZE);
     how.getStyleClass().add("lower-note");
-    Label state = new Label(state(held, units));
+    Label state = new Label(state(bench.bench(), held, units));
     state.setWrapText(true);
     state.getStyleClass().addAll("station-state", style(held.state()));
     state.setId("hold." + hold.of() + ".state");
@@ -81,7 +82,7 @@ final class HoldRow extends VBox {
         .orElseGet(Region::new);
   }
 
-  private static String state(Bench.Held held, Units units) {
+  private static String state(Bench bench, Bench.Held held, Units units) {
     HoldPoint hold = held.hold();
     String wanted = hold.wanted(units).isEmpty() ? "" : "drawn " + hold.wanted(units) + " · ";
     String taken = held.reading().map(r -> ", " + Ago.days(r.on(), LocalDate.now())).orElse("");
@@ -90,7 +91,19 @@ final class HoldRow extends VBox {
             .filter(o -> held.state() == HoldPoint.State.OFF)
             .map(o -> " by " + NumberWriter.text(o, hold.nominal().orElseThrow().quantity(), units))
             .orElse("");
-    return wanted + held.state().word() + off + taken;
+    String several =
+        bench
+            .spread(hold)
+            .map(
+                s ->
+                    "\n"
+                        + s.readings()
+                        + " readings: mean "
+                        + NumberWriter.text(s.mean(), Quantity.FINE_LENGTH, units)
+                        + ", spread "
+                        + NumberWriter.text(s.spread(), Quantity.FINE_LENGTH, units))
+            .orElse("");
+    return wanted + held.state().word() + off + taken + several;
   }
 
   private static String style(HoldPoint.State state) {

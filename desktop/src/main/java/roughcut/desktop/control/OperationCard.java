@@ -9,7 +9,6 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import roughcut.bench.Bench;
-import roughcut.bench.Caution;
 import roughcut.bench.Consequences;
 import roughcut.bench.Operation;
 import roughcut.bench.Spoiled;
@@ -98,10 +97,7 @@ public final class OperationCard extends VBox {
     if (!op.wrong().isEmpty()) {
       all.add(text("Goes wrong when " + op.wrong() + ".", "panel-text"));
     }
-    op.cautions().forEach(c -> all.add(text(c.words(), "caution")));
-    if (!op.cautions().isEmpty()) {
-      all.add(text(Caution.STANDING, "caution"));
-    }
+    op.care().forEach(c -> all.add(text(c, "caution")));
   }
 
   /** When and how it was done, and what the part really has. */

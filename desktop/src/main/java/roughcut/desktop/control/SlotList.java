@@ -2,10 +2,7 @@ package roughcut.desktop.control;
 
 import java.util.List;
 import java.util.function.DoubleConsumer;
-import java.util.function.Function;
-import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.scene.control.TableColumn;
-import javafx.scene.control.TableView;
 import roughcut.fretboard.Slots.Slot;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
@@ -14,7 +11,7 @@ import roughcut.measure.Value;
 import roughcut.plan.Plan;
 
 /** The slots as a table; a row and its line in the drawing light up each other. */
-public final class SlotList extends TableView<Slot> {
+public final class SlotList extends NumberTable<Slot> {
   private static final double FRET = 40;
   private static final double PLACE = 66;
   private static final double DEPTH = 46;
@@ -27,7 +24,6 @@ public final class SlotList extends TableView<Slot> {
   private final TableColumn<Slot, String> treble;
   private Plan plan;
   private Units units = Units.MM;
-  private boolean following;
 
   /**
    * Makes an empty table.
@@ -35,9 +31,7 @@ public final class SlotList extends TableView<Slot> {
    * @param onChosen gets the chosen slot's place, mm from the nut line
    */
   public SlotList(DoubleConsumer onChosen) {
-    setId("slot-list");
-    getStyleClass().addAll("number-table", "tight-table");
-    setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
+    super("slot-list", s -> onChosen.accept(s.x()));
     TableColumn<Slot, String> fret = column("fret", s -> Integer.toString(s.number()));
     fret.setMinWidth(FRET);
     fret.setMaxWidth(FRET);
@@ -52,24 +46,7 @@ public final class SlotList extends TableView<Slot> {
     now = column("saw now", s -> s.later().map(l -> text(l.sawNow())).orElse(""));
     column("under", s -> text(s.under()));
     column("wire", s -> text(s.wire())).setMinWidth(WIRE);
-    getSelectionModel()
-        .selectedItemProperty()
-        .addListener(
-            (p, was, is) -> {
-              if (is != null && !following) {
-                onChosen.accept(is.x());
-              }
-            });
-  }
-
-  private TableColumn<Slot, String> column(String title, Function<Slot, String> text) {
-    TableColumn<Slot, String> column = new TableColumn<>(title);
-    column.setCellValueFactory(cell -> new ReadOnlyStringWrapper(text.apply(cell.getValue())));
-    column.setSortable(false);
-    column.setReorderable(false);
-    column.setMinWidth(DEPTH);
-    getColumns().add(column);
-    return column;
+    getColumns().stream().filter(c -> c.getMinWidth() < DEPTH).forEach(c -> c.setMinWidth(DEPTH));
   }
 
   /** Where a slot meets an edge of the fretboard, from the nut line. */
@@ -91,25 +68,18 @@ public final class SlotList extends TableView<Slot> {
     now.setVisible(later);
     bass.setVisible(next.frets().fan().fanned());
     treble.setVisible(next.frets().fan().fanned());
-    following = true;
-    int chosen = getSelectionModel().getSelectedIndex();
-    getItems().setAll(next.fretboard().slots().slots());
-    if (chosen >= 0 && chosen < getItems().size()) {
-      getSelectionModel().select(chosen);
-    }
-    following = false;
+    rows(next.fretboard().slots().slots());
   }
 
   /** Lights up the slot that the knife stands at, without moving the knife. */
   public void follow(int fret) {
-    following = true;
-    getSelectionModel().clearSelection();
-    for (int row = 0; fret >= 1 && row < getItems().size(); row++) {
-      if (getItems().get(row).number() == fret) {
-        getSelectionModel().select(row);
-        scrollTo(Math.max(0, row - 2));
-      }
+    int row = -1;
+    for (int i = 0; fret >= 1 && i < getItems().size(); i++) {
+      row = getItems().get(i).number() == fret ? i : row;
     }
-    following = false;
+    choose(row);
+    if (row >= 0) {
+      scrollTo(Math.max(0, row - 2));
+    }
   }
 }

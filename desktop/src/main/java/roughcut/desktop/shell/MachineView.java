@@ -1,6 +1,5 @@
 package roughcut.desktop.shell;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import javafx.geometry.Pos;
@@ -13,7 +12,6 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import roughcut.bench.Bench;
-import roughcut.bench.Caution;
 import roughcut.bench.HoldPoint;
 import roughcut.bench.Operation;
 import roughcut.desktop.control.States;
@@ -152,10 +150,7 @@ final class MachineView extends BorderPane {
     figures(bench.bench().settings(op), from, units);
     drawing.show(OperationDrawing.of(plan, op, units));
     holds(bench, op, units, noting);
-    List<String> words = new ArrayList<>();
-    op.cautions().forEach(c -> words.add(c.words()));
-    words.add(Caution.STANDING);
-    caution.setText(String.join(" ", words));
+    caution.setText(String.join(" ", op.care()));
   }
 
   private void figures(List<Value> settings, int first, Units units) {

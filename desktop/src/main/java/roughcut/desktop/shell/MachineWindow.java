@@ -90,6 +90,11 @@ public final class MachineWindow {
     view.requestFocus();
   }
 
+  /** What to do once it is closed. */
+  public void onClosed(Runnable action) {
+    stage.setOnHidden(e -> action.run());
+  }
+
   public boolean showing() {
     return stage.isShowing();
   }

@@ -1,17 +1,15 @@
 package roughcut.desktop.shell;
 
 import java.util.List;
-import java.util.function.Function;
-import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TableColumn;
-import javafx.scene.control.TableView;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import roughcut.desktop.control.NumberTable;
 import roughcut.desktop.session.Session;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
@@ -25,7 +23,7 @@ final class WhatIfBar extends VBox {
   private final Session session;
   private final Label words = new Label();
   private final ToggleButton open = new ToggleButton("side by side");
-  private final TableView<Sides.Row> table = new TableView<>();
+  private final NumberTable<Sides.Row> table = new NumberTable<>("what-if.table", r -> {});
 
   WhatIfBar(Session session) {
     this.session = session;
@@ -48,15 +46,12 @@ final class WhatIfBar extends VBox {
             button("keep", "what-if.keep", session::keepWhatIf),
             button("drop", "what-if.drop", session::dropWhatIf));
     row.setAlignment(Pos.CENTER_LEFT);
-    table.setId("what-if.table");
-    table.getStyleClass().addAll("number-table", "tight-table");
-    table.setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
     table.setPrefHeight(HEIGHT);
     table.setMinHeight(HEIGHT);
-    column("", r -> r.about().words(), 120, 160);
-    column("what", Sides.Row::what, 200, 2000);
-    column("kept", Sides.Row::kept, 110, 190);
-    column("tried", Sides.Row::tried, 110, 190);
+    width(table.words("", r -> r.about().words()), 120, 160);
+    width(table.words("what", Sides.Row::what), 200, 2000);
+    width(table.words("kept", Sides.Row::kept), 110, 190);
+    width(table.words("tried", Sides.Row::tried), 110, 190);
     getChildren().addAll(row, table);
     session.whatIf().addListener((p, was, is) -> show());
     session.plan().addListener((p, was, is) -> show());
@@ -73,15 +68,9 @@ final class WhatIfBar extends VBox {
     return button;
   }
 
-  private void column(String title, Function<Sides.Row, String> text, double least, double most) {
-    TableColumn<Sides.Row, String> column = new TableColumn<>(title);
-    column.setCellValueFactory(c -> new ReadOnlyStringWrapper(text.apply(c.getValue())));
-    column.setSortable(false);
-    column.setReorderable(false);
+  private static void width(TableColumn<?, ?> column, double least, double most) {
     column.setMinWidth(least);
     column.setMaxWidth(most);
-    column.getStyleClass().add("words-column");
-    table.getColumns().add(column);
   }
 
   private void show() {
@@ -104,7 +93,7 @@ final class WhatIfBar extends VBox {
             ? "What if: change whatever you like; nothing of it is stored until you keep it."
             : "What if: " + summary(rows));
     if (wide) {
-      table.getItems().setAll(rows);
+      table.rows(rows);
     }
   }
 

@@ -3,6 +3,7 @@ package roughcut.desktop.shell;
 import atlantafx.base.theme.PrimerLight;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
 import javafx.application.Application;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.Parent;
@@ -173,7 +174,19 @@ public final class Windows {
     }
     habits.remember(LAST_BUILD, workspace.path().toAbsolutePath().toString());
     habits.save();
-    workspace.close();
+    Optional<MachineWindow> machine = window.atMachine().filter(MachineWindow::showing);
+    if (machine.isPresent()) {
+      // Work at the machine goes on, and is saved, until that screen is closed too.
+      machine
+          .get()
+          .onClosed(
+              () -> {
+                workspace.settle();
+                workspace.close();
+              });
+    } else {
+      workspace.close();
+    }
     // The window's controls and textures go with it, whoever still holds the stage.
     stage.setScene(new Scene(new Region()));
   }

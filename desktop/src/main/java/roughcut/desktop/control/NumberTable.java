@@ -1,0 +1,121 @@
+package roughcut.desktop.control;
+
+import java.util.List;
+import java.util.function.Consumer;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import javafx.beans.property.ReadOnlyStringWrapper;
+import javafx.scene.control.SelectionMode;
+import javafx.scene.control.TableColumn;
+import javafx.scene.control.TableView;
+import javafx.scene.input.KeyCode;
+
+/**
+ * A table that is read: a row chosen tells somebody, Ctrl+C copies the chosen rows, tab-separated
+ * under their titles, or all of them while no more than one is chosen.
+ *
+ * @param <T> what a row is of
+ */
+public class NumberTable<T> extends TableView<T> {
+  private boolean quiet;
+
+  /**
+   * Makes an empty table.
+   *
+   * @param onChosen gets what is chosen by the maker, not what is chosen by the program
+   */
+  public NumberTable(String id, Consumer<T> onChosen) {
+    setId(id);
+    getStyleClass().addAll("number-table", "tight-table");
+    setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
+    getSelectionModel().setSelectionMode(SelectionMode.MULTIPLE);
+    getSelectionModel()
+        .selectedItemProperty()
+        .addListener(
+            (p, was, is) -> {
+              if (is != null && !quiet) {
+                onChosen.accept(is);
+              }
+            });
+    setOnKeyPressed(
+        e -> {
+          if (e.isShortcutDown() && e.getCode() == KeyCode.C) {
+            Numbers.copy(copied(chosen()));
+            e.consume();
+          }
+        });
+  }
+
+  /** A column of numbers, which stand at the right. */
+  public final TableColumn<T, String> column(String title, Function<T, String> text) {
+    TableColumn<T, String> column = new TableColumn<>(title);
+    column.setCellValueFactory(cell -> new ReadOnlyStringWrapper(text.apply(cell.getValue())));
+    column.setSortable(false);
+    column.setReorderable(false);
+    getColumns().add(column);
+    return column;
+  }
+
+  /** A column of words, which stand at the left. */
+  public final TableColumn<T, String> words(String title, Function<T, String> text) {
+    TableColumn<T, String> column = column(title, text);
+    column.getStyleClass().add("words-column");
+    return column;
+  }
+
+  /** Changes rows or choice without telling anybody. */
+  protected final void quietly(Runnable change) {
+    boolean before = quiet;
+    quiet = true;
+    try {
+      change.run();
+    } finally {
+      quiet = before;
+    }
+  }
+
+  /** Puts other rows in the place of these; the same place stays chosen. */
+  public final void rows(List<T> next) {
+    quietly(
+        () -> {
+          int chosen = getSelectionModel().getSelectedIndex();
+          getItems().setAll(next);
+          if (chosen >= 0 && chosen < next.size()) {
+            getSelectionModel().select(chosen);
+          }
+        });
+  }
+
+  /** Chooses a row without telling anybody; none for less than 0. */
+  protected final void choose(int row) {
+    quietly(
+        () -> {
+          getSelectionModel().clearSelection();
+          if (row >= 0 && row < getItems().size()) {
+            getSelectionModel().select(row);
+          }
+        });
+  }
+
+  private List<T> chosen() {
+    List<T> rows = getSelectionModel().getSelectedItems();
+    return rows.size() > 1 ? List.copyOf(rows) : List.copyOf(getItems());
+  }
+
+  /** Rows as they are copied: their titles, then a line each, tab-separated. */
+  protected String copied(List<T> rows) {
+    List<TableColumn<T, ?>> shown = getVisibleLeafColumns().stream().toList();
+    StringBuilder text =
+        new StringBuilder(
+            shown.stream().map(TableColumn::getText).collect(Collectors.joining("\t")));
+    text.append('\n');
+    for (T row : rows) {
+      text.append(
+              shown.stream()
+                  .map(c -> String.valueOf(c.getCellObservableValue(row).getValue()))
+                  .collect(Collectors.joining("\t")))
+          .append('\n');
+    }
+    return text.toString();
+  }
+}
