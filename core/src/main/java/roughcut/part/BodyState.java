@@ -13,6 +13,7 @@ import roughcut.design.RoutDecisions;
 import roughcut.measure.Known;
 import roughcut.measure.Value;
 import roughcut.measure.Worked;
+import roughcut.record.Done;
 import roughcut.record.Givens;
 import roughcut.record.Measurables;
 
@@ -61,7 +62,10 @@ public record BodyState(BodyFace off, Value stock, Value outside, Set<BodyWork> 
             .read(Measurables.BODY_OUTSIDE, NOTHING)
             .filter(v -> toCome.contains(BodyWork.OUTLINE));
     boolean begun =
-        toCome.size() < BodyWork.values().length || thick.isPresent() || outside.isPresent();
+        toCome.size() < BodyWork.values().length
+            || givens.anyDone(Done.cut(""))
+            || thick.isPresent()
+            || outside.isPresent();
     if (!begun) {
       return finished();
     }

@@ -210,6 +210,11 @@ public final class Givens {
     return build.log().isDone(operation);
   }
 
+  /** Whether any operation was done whose id begins so. */
+  public boolean anyDone(String prefix) {
+    return build.log().done().stream().anyMatch(d -> d.operation().startsWith(prefix));
+  }
+
   /** The neck's strips from the bass side, as thick as they really are. */
   public List<Strip> neckStrips() {
     List<Strip> strips = new ArrayList<>();

@@ -270,4 +270,54 @@ class CommandLineTest {
     assertThat(run("report", "--what-if", "nonsense=4")).isEqualTo(2);
     assertThat(err.toString()).contains("--what-if nonsense=4: there is no decision");
   }
+
+  /** What can be done now, what has to be known first, and what is made otherwise. */
+  @Test
+  void nextTellsWhatCanBeDone() {
+    assertThat(run("next")).isZero();
+    assertThat(out.toString())
+        .startsWith("Heron: 49 of 85 operations done")
+        .contains("can be done now:")
+        .contains("Rout the neck pocket, from the top (body.cut.pocket, 40 min)")
+        .contains("first: Heel thickness – to be taken")
+        .contains("Made already, and wants another number now: Saw the scarf")
+        .doesNotContain("neck.carve");
+  }
+
+  @Test
+  void theReportTellsHowTheBenchStandsAtAStageAndAfterAReading() {
+    assertThat(run("report", "--stage", "body.cut.pocket")).isZero();
+    assertThat(row("op.body.cut.pocket.state")).isEqualTo("done");
+    assertThat(row("op.neck.fit.state")).isEqualTo("can be done now");
+    assertThat(row("op.neck.carve.minutes")).isEqualTo("150");
+    assertThat(row("hold.heel.thickness.state")).isEqualTo("to be taken");
+    assertThat(row("owed.count")).isEqualTo("0");
+    out.getBuffer().setLength(0);
+    assertThat(run("report", "--measure", "heel.thickness=21.9")).isZero();
+    assertThat(row("hold.heel.thickness.state")).isEqualTo("holds");
+    out.getBuffer().setLength(0);
+    assertThat(run("report", "--measure", "heel.thickness=0.8in")).isZero();
+    assertThat(row("hold.heel.thickness.state")).isEqualTo("off");
+  }
+
+  private String row(String id) {
+    return out.toString()
+        .lines()
+        .filter(l -> l.startsWith(id + " "))
+        .map(l -> l.substring(id.length()).strip())
+        .findFirst()
+        .orElseThrow(() -> new AssertionError("no row " + id));
+  }
+
+  @Test
+  void whatCantBeMeasuredOrIsNoStageIsSaid() {
+    assertThat(run("report", "--measure", "scale.nonsense=3")).isNotZero();
+    assertThat(err.toString()).contains("of something that is measured");
+    assertThat(run("report", "--measure", "heel.thickness=900")).isNotZero();
+    assertThat(err.toString()).contains("is too large: at most");
+    assertThat(run("report", "--measure", "heel.thickness")).isNotZero();
+    assertThat(err.toString()).contains("write it as id=value");
+    assertThat(run("report", "--stage", "body.cut.nothing")).isNotZero();
+    assertThat(err.toString()).contains("there is no such operation");
+  }
 }

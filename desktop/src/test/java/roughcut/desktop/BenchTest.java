@@ -289,7 +289,7 @@ class BenchTest extends WindowTest {
     settle();
     assertThat(machine("machine.message")).isNotEmpty();
     assertThat(machine("machine.entry")).as("stays as it was typed").isEqualTo("abc");
-    robot.push(KeyCode.CONTROL, KeyCode.A).write("506", 0).push(KeyCode.ENTER);
+    robot.push(KeyCode.CONTROL, KeyCode.A).write("206", 0).push(KeyCode.ENTER);
     settle();
     assertThat(machine("machine.message")).contains("too large");
     robot.push(KeyCode.CONTROL, KeyCode.A).write("20.9", 0).push(KeyCode.ENTER);

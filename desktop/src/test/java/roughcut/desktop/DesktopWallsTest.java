@@ -1,11 +1,20 @@
 package roughcut.desktop;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static org.assertj.core.api.Assertions.assertThat;
 
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.library.Architectures;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
 /** The rooms of the desktop, and what it may use of core. */
@@ -51,5 +60,39 @@ class DesktopWallsTest {
         .dependOnClassesThat()
         .resideInAnyPackage("com.fasterxml..", "org.apache.pdfbox..", "org.locationtech..")
         .check(desktop);
+  }
+
+  /** A style class that the sheet doesn't know is a word misspelt, or a control left plain. */
+  @Test
+  void everyStyleClassIsInTheSheet() throws IOException {
+    Path main = Path.of("src/main");
+    String sheet = Files.readString(main.resolve("resources/roughcut/desktop/rough-cut.css"));
+    Set<String> known = new TreeSet<>();
+    Matcher rule = Pattern.compile("\\.([a-z][a-z-]*)").matcher(sheet);
+    while (rule.find()) {
+      known.add(rule.group(1));
+    }
+    Pattern added =
+        Pattern.compile("getStyleClass\\(\\)\\s*\\.(?:add|addAll|setAll)\\(([^;]*?)\\);");
+    Pattern word = Pattern.compile("(?<!\\+ )\"([a-z][a-z-]*[a-z])\"");
+    Set<String> unknown = new TreeSet<>();
+    int seen = 0;
+    try (Stream<Path> sources = Files.walk(main.resolve("java"))) {
+      for (Path source : sources.filter(f -> f.toString().endsWith(".java")).toList()) {
+        Matcher call = added.matcher(Files.readString(source));
+        while (call.find()) {
+          Matcher style = word.matcher(call.group(1));
+          while (style.find()) {
+            seen++;
+            // What a state is called in the middle of a name, as in “is-clear”.
+            if (!known.contains(style.group(1)) && !known.contains("is-" + style.group(1))) {
+              unknown.add(style.group(1) + " in " + source.getFileName());
+            }
+          }
+        }
+      }
+    }
+    assertThat(seen).isGreaterThan(150);
+    assertThat(unknown).isEmpty();
   }
 }

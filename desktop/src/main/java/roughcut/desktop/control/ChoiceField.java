@@ -117,7 +117,7 @@ public final class ChoiceField extends HBox {
     show();
     Tooltip why = new Tooltip(words);
     why.setAutoHide(true);
-    why.getStyleClass().add("refusal");
+    why.getStyleClass().add("decision-message");
     var at = box.localToScreen(0, box.getHeight() + 4);
     why.show(box, at.getX(), at.getY());
   }

@@ -46,7 +46,7 @@ public final class SlotList extends NumberTable<Slot> {
     now = column("saw now", s -> s.later().map(l -> text(l.sawNow())).orElse(""));
     column("under", s -> text(s.under()));
     column("wire", s -> text(s.wire())).setMinWidth(WIRE);
-    getColumns().stream().filter(c -> c.getMinWidth() < DEPTH).forEach(c -> c.setMinWidth(DEPTH));
+    getColumns().stream().filter(c -> c.getMinWidth() < FRET).forEach(c -> c.setMinWidth(DEPTH));
   }
 
   /** Where a slot meets an edge of the fretboard, from the nut line. */

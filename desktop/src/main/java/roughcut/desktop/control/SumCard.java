@@ -69,7 +69,6 @@ public final class SumCard extends VBox {
     number.setMinWidth(Region.USE_PREF_SIZE);
     formula.getStyleClass().add("sum-formula");
     formula.setWrapText(true);
-    inputs.getStyleClass().add("sum-inputs");
     inputs.setHgap(10);
     inputs.setVgap(3);
     Button copy = new Button("copy");

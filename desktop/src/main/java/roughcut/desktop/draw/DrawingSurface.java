@@ -58,7 +58,6 @@ public final class DrawingSurface extends Region {
 
   public DrawingSurface() {
     getChildren().addAll(still, moving);
-    getStyleClass().add("drawing-surface");
     setFocusTraversable(true);
     setAccessibleRole(AccessibleRole.IMAGE_VIEW);
     setAccessibleText(

@@ -149,7 +149,6 @@ public final class ShopWindow {
   }
 
   private void assemble() {
-    root.getStyleClass().add("shop-window");
     VBox.setVgrow(surface, Priority.ALWAYS);
     body.setTop(new TopBar(workspace, menu(), find::open, this::nextUnits, files::tellSaving));
     body.setLeft(rail);

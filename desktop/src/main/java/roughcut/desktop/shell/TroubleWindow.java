@@ -77,7 +77,6 @@ public final class TroubleWindow {
       way("Go to the demo", () -> go(demo));
     }
     StackPane root = new StackPane(column);
-    root.getStyleClass().add("shop-window");
     stage.setScene(Windows.styled(root));
     stage.setTitle("Rough Cut");
     stage.show();
