@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import roughcut.bench.Spoiled;
 import roughcut.blank.RipPlan;
 import roughcut.blank.RipWaysOut;
 import roughcut.blank.StackWaysOut;
@@ -95,7 +96,12 @@ public final class Remedies {
             ? ""
             : "; not ready then: "
                 + stops.stream().map(Finding::words).collect(Collectors.joining("; "));
-    return stopped + looks(comparison);
+    List<Spoiled> spoiled = comparison.spoiled();
+    String made =
+        spoiled.isEmpty()
+            ? ""
+            : "; spoils what is made: “" + spoiled.get(0).operation().title() + "”";
+    return stopped + made + looks(comparison);
   }
 
   private static String looks(Comparison comparison) {

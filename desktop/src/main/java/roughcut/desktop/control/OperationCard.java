@@ -21,6 +21,9 @@ import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
 import roughcut.record.Done;
+import roughcut.record.Proposal;
+import roughcut.thin.ThinSpot;
+import roughcut.whatif.Mending;
 
 /** One operation: how it stands, what has to be known, what it is set to, and its tick. */
 public final class OperationCard extends VBox {
@@ -190,6 +193,37 @@ public final class OperationCard extends VBox {
                     text(
                         s.state().word() + ": " + s.what() + ", " + s.left().text(units),
                         "decision-message")));
+    if (!c.spots().isEmpty()) {
+      all.add(help(c.spots(), units));
+    }
+  }
+
+  /** What would mend the spots that stand worse now: worked out when it is asked for. */
+  private Node help(List<ThinSpot> spots, Units units) {
+    VBox rows = new VBox(4);
+    Button ask = new Button("What would help?");
+    ask.setId("operation.help");
+    ask.getStyleClass().add("text-button");
+    ask.setOnAction(
+        e -> {
+          Plan plan = session.kept();
+          List<Node> ways = new ArrayList<>();
+          spots.forEach(s -> Mending.of(plan, s).forEach(w -> ways.add(way(w, units))));
+          rows.getChildren().setAll(ways);
+          if (ways.isEmpty()) {
+            rows.getChildren()
+                .add(text("No single decision would; see the page of the spot.", "panel-text"));
+          }
+        });
+    return new VBox(4, ask, rows);
+  }
+
+  private Node way(Proposal way, Units units) {
+    Button apply = new Button("do this");
+    apply.getStyleClass().add("text-button");
+    apply.setAccessibleText("Do this: " + way.words());
+    apply.setOnAction(e -> session.make("what helps", "what helps", way.change()));
+    return new VBox(1, text(Sentence.in(way.words(), units), "panel-text"), apply);
   }
 
   private static String words(Consequences c) {
