@@ -102,13 +102,15 @@ public final class Bench {
    */
   public List<String> oddities() {
     List<String> all = new ArrayList<>();
+    // What was just read or done bears the seconds; the time here may be told to the minute.
+    LocalDateTime soon = now.plusMinutes(1);
     for (Reading reading : log().standing().values()) {
-      if (reading.at().isAfter(now)) {
+      if (reading.at().isAfter(soon)) {
         all.add("the reading of " + reading.of() + " is of " + day(reading.at()));
       }
     }
     for (Done done : log().done()) {
-      if (done.at().isAfter(now)) {
+      if (done.at().isAfter(soon)) {
         String what = route.find(done.operation()).map(Route::quoted).orElse(done.operation());
         all.add(what + " was done on " + day(done.at()));
       }

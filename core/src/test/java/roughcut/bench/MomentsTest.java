@@ -226,6 +226,9 @@ class MomentsTest {
                 + " come: is the clock right?");
     assertThat(plan(build).value("heel.stock")).isPresent();
     assertThat(Bench.of(plan(build), NOON.plusDays(4)).oddities()).isEmpty();
+    Build justNow =
+        Heron.build().withReading(Reading.of("heel.thickness", 21.5, NOON.plusSeconds(59)));
+    assertThat(bench(justNow).oddities()).as("the same minute").isEmpty();
     assertThat(bench.step("bolt.pilots").orElseThrow().state()).isEqualTo(Bench.State.DONE);
   }
 

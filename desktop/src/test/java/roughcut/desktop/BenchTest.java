@@ -91,6 +91,23 @@ class BenchTest extends WindowTest {
     assertThat(log().isDone("body.cut.pocket")).isFalse();
   }
 
+  /** What a reading makes impossible stays in sight with what it changed and what would help. */
+  @Test
+  void whatAReadingMakesThinIsToldWhereItWasRead(FxRobot robot) {
+    toBench();
+    look("body.cut.pocket");
+    type(robot, "hold.heel.thickness", "32");
+    assertThat(bench().chosen().get()).isEqualTo("body.cut.pocket");
+    assertThat(words(robot, "operation.changed")).startsWith("stop");
+    assertThat(there("bench.odd")).isFalse();
+    click("operation.help");
+    assertThat(
+            robot
+                .lookup((Node n) -> n instanceof Labeled l && "do this".equals(l.getText()))
+                .queryAll())
+        .isNotEmpty();
+  }
+
   @Test
   void whatIsCutAllTheSameIsWrittenDown(FxRobot robot) {
     toBench();

@@ -145,6 +145,9 @@ public final class OperationCard extends VBox {
           if (unknown.isEmpty() || insisted.equals(op.id())) {
             insisted = "";
             bench.turn(op);
+            if (!done) {
+              bench.go(1);
+            }
           } else {
             insisted = op.id();
             shown = null;

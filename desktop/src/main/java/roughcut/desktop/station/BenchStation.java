@@ -61,6 +61,7 @@ public final class BenchStation implements Station {
     odd.getStyleClass().add("decision-message");
     lower.getChildren().addAll(head, odd, list);
     bench.chosen().addListener((p, was, is) -> desk.refresh());
+    bench.changed().addListener((p, was, is) -> desk.refresh());
   }
 
   private void choose(String operation) {
@@ -90,6 +91,11 @@ public final class BenchStation implements Station {
 
   @Override
   public void show(Plan plan, Units units, double knife) {
+    if (bench.chosen().get().isEmpty() && bench.step().isPresent()) {
+      // What a reading makes impossible stays in sight, so that it is seen why.
+      choose(bench.step().get().operation().id());
+      return;
+    }
     card.show(plan, units);
     Bench here = bench.bench();
     List<Bench.Step> steps =
