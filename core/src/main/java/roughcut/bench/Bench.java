@@ -168,6 +168,7 @@ public final class Bench {
     }
     for (Face face : op.needs()) {
       if (there.contains(face)) {
+        madeBy(face).flatMap(this::waitFor).ifPresent(waits::add);
         continue;
       }
       Optional<Operation> maker =
@@ -177,6 +178,11 @@ public final class Bench {
             maker.get().id(), Route.quoted(maker.get()) + " first: it gives " + face.words());
       } else if (gone.containsKey(face)) {
         missing.put(face.name(), Route.takesAway(gone.get(face), face, op));
+      }
+    }
+    for (Operation other : route.order()) {
+      if (other.clamped().contains(op.part()) && isDone(other)) {
+        waitFor(other).filter(w -> !waits.contains(w)).ifPresent(waits::add);
       }
     }
     op.troubles().forEach(t -> missing.put(t, t));
@@ -190,6 +196,13 @@ public final class Bench {
     return owed.isEmpty()
         ? new Step(op, State.READY, List.of(), owed)
         : new Step(op, State.OWES, owed.stream().map(o -> owes(op, o)).toList(), owed);
+  }
+
+  /** The operation that a face that is there comes from: the last that made it. */
+  private Optional<Operation> madeBy(Face face) {
+    return route.order().stream()
+        .filter(o -> o.makes().contains(face) && isDone(o))
+        .max(Comparator.comparing(o -> log().when(o.id()).orElse(LocalDateTime.MIN)));
   }
 
   private static String owes(Operation destroyer, Operation op) {

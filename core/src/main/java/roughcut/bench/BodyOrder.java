@@ -19,6 +19,7 @@ import roughcut.part.PartId;
 /** The body's own operations: its blank, top, thickness and outline, its edges and contours. */
 final class BodyOrder {
   private static final double REST = 48;
+  private static final PartId[] BODY_ALONE = {PartId.BODY};
 
   private final Writing w;
   private final BodyBlank body;
@@ -48,7 +49,9 @@ final class BodyOrder {
               .after("body.mill", "its boards aren't milled yet")
               .tools(body.join().glue().name(), "clamps", "cauls")
               .set("body.glue.open-time", "body.glue.time", "body.glue.mass", "body.clamps.needed")
-              .waits(body.join().glue().cureHours(), "the glue is cured")
+              .cures(
+                  body.join().glue().cureHours(),
+                  body.winged() ? new PartId[] {PartId.BODY, PartId.NECK} : BODY_ALONE)
               .hold(
                   HoldPoint.look(
                           "body.joint",
@@ -106,7 +109,7 @@ final class BodyOrder {
     Operation.Draft joint =
         top("top.joint", "Joint and glue the top's leaves", 40)
             .tools(body.join().glue().name(), "plane", "clamps")
-            .waits(body.join().glue().cureHours(), "the glue is cured")
+            .cures(body.join().glue().cureHours(), PartId.TOP)
             .cautions(Caution.EDGES, Caution.GLUE);
     if (w.has("top.resaw")) {
       joint.after("top.resaw", "its leaves aren't sawn yet");
@@ -129,7 +132,7 @@ final class BodyOrder {
                     .within(HoldPoint.FLAT_DAYS))
             .cautions(Caution.GLUE)
             .wrong("a channel or a bore under the top was forgotten");
-    body.topping().ifPresent(t -> glue.waits(t.glue().cureHours(), "the glue is cured"));
+    body.topping().ifPresent(t -> glue.cures(t.glue().cureHours(), PartId.TOP, PartId.BODY));
     w.add(glue);
   }
 

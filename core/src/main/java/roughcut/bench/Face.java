@@ -8,7 +8,10 @@ import roughcut.part.PartId;
  */
 public enum Face {
   NECK_TOP(
-      PartId.NECK, "top", "the neck's true top", "plane it true again by the least that it takes"),
+      PartId.NECK,
+      "top",
+      "the neck's true top",
+      "planing it true again by the least that it takes"),
   NECK_EDGE(
       PartId.NECK,
       "edge",
@@ -25,7 +28,10 @@ public enum Face {
       "the neck's flat back",
       "a cradle cut to the carved back, lined with leather"),
   NECK_LINES(
-      PartId.NECK, "lines", "the neck's centre and nut lines", "draw them anew from the channel"),
+      PartId.NECK,
+      "lines",
+      "the neck's centre and nut lines",
+      "drawing them anew from the channel"),
   NECK_OPEN(
       PartId.NECK,
       "open channels",

@@ -45,7 +45,7 @@ final class FinishOrder {
                       "The string line runs down the middle, and the heel sits on the floor",
                       "strings or a long rule along both edges; paper under the heel",
                       "it never comes out again"))
-              .waits(w.plan.glueUp().job().glue().cureHours(), "the glue is cured")
+              .cures(w.plan.glueUp().job().glue().cureHours(), PartId.values())
               .cautions(Caution.GLUE));
       w.add(
           whole("heel.blend", BODY, "Blend the heel with the body", 60)

@@ -97,7 +97,11 @@ final class FretboardOrder {
             .after("board.pins", "it creeps without them")
             .destroys(NECK_OPEN)
             .tools(w.plan.glueUp().job().glue().name(), "caul", "pins", "the rod, masked")
-            .waits(w.plan.glueUp().job().glue().cureHours(), "the glue is cured")
+            .cures(
+                w.plan.glueUp().job().glue().cureHours(),
+                PartId.FRETBOARD,
+                PartId.NECK,
+                PartId.HEAD)
             .hold(
                 HoldPoint.look(
                         "board.flat",

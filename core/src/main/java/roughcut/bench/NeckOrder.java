@@ -108,7 +108,7 @@ final class NeckOrder {
             .after("neck.dry-fit", "nobody knows yet whether it closes")
             .tools(job.glue().name(), "roller", "clamps, cauls, parting film")
             .set("glue.open-time", "glue.time", "glue.stages", "glue.mass", "clamps.needed")
-            .waits(job.glue().cureHours(), "the glue is cured and the wood gave its water off")
+            .cures(job.glue().cureHours(), PartId.NECK)
             .cautions(Caution.GLUE)
             .hold(
                 HoldPoint.look(
@@ -140,7 +140,7 @@ final class NeckOrder {
             .stands(NECK_EDGE)
             .tools(step.job().glue().name(), "clamps and cauls")
             .set(glue + ".open-time", glue + ".time", "clamps.step." + step.number() + ".needed")
-            .waits(step.job().glue().cureHours(), "the glue is cured")
+            .cures(step.job().glue().cureHours(), PartId.NECK)
             .cautions(Caution.GLUE, Caution.SAW)
             .hold(
                 HoldPoint.look(
@@ -217,7 +217,7 @@ final class NeckOrder {
                         "straightedge along and across, the two laid together",
                         "a gap under the fretboard is never seen again and never gone")
                     .within(HoldPoint.FLAT_DAYS))
-            .waits(w.plan.glueUp().job().glue().cureHours(), "the glue is cured")
+            .cures(w.plan.glueUp().job().glue().cureHours(), PartId.NECK, PartId.HEAD)
             .cautions(Caution.GLUE)
             .wrong("the joint creeps under the clamps"));
   }
@@ -228,7 +228,7 @@ final class NeckOrder {
           head("head.veneer", "Glue the face veneer", 30)
               .stands(HEAD_FACE)
               .tools("veneer", "caul", "clamps")
-              .waits(w.plan.glueUp().job().glue().cureHours(), "the glue is cured")
+              .cures(w.plan.glueUp().job().glue().cureHours(), PartId.HEAD, PartId.NECK)
               .cautions(Caution.GLUE)
               .wrong("glued after the volute, nothing lies flat behind it"));
     }

@@ -36,6 +36,7 @@ public final class Operation {
   private final String wrong;
   private final List<String> troubles;
   private final List<String> hazards;
+  private final Set<PartId> clamped;
 
   private Operation(Draft draft) {
     id = draft.id;
@@ -57,6 +58,7 @@ public final class Operation {
     wrong = draft.wrong;
     troubles = List.copyOf(draft.troubles);
     hazards = List.copyOf(draft.hazards);
+    clamped = Collections.unmodifiableSet(draft.clamped);
   }
 
   /** Begins one: id, part, the station that shows it, what is done, hands-on minutes. */
@@ -148,6 +150,11 @@ public final class Operation {
     return cautions;
   }
 
+  /** Parts on which nothing else is done until its wait is over: they lie in clamps together. */
+  public Set<PartId> clamped() {
+    return clamped;
+  }
+
   /** What of the woods or stuffs in hand can harm, each a sentence. */
   public List<String> hazards() {
     return hazards;
@@ -198,6 +205,7 @@ public final class Operation {
     private String wrong = "";
     private final List<String> troubles = new ArrayList<>();
     private final List<String> hazards = new ArrayList<>();
+    private final Set<PartId> clamped = EnumSet.noneOf(PartId.class);
 
     private Draft(String id, PartId part, Chapter chapter, String title, int minutes) {
       this.id = id;
@@ -251,6 +259,12 @@ public final class Operation {
     Draft waits(double hours, String reason) {
       wait = new Wait(hours, reason);
       return this;
+    }
+
+    /** A glue-up: until it is cured nothing is done on the parts that lie in clamps. */
+    Draft cures(double hours, PartId... parts) {
+      clamped.addAll(List.of(parts));
+      return waits(hours, "the glue is cured");
     }
 
     PartId part() {

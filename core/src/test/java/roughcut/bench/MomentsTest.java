@@ -161,6 +161,39 @@ class MomentsTest {
         .isEqualTo(Bench.State.READY);
   }
 
+  /** No glue-up and no milled board is worked before its time, whatever binds the next step. */
+  @Test
+  void nothingIsReadyOnAPartThatLiesInClamps() {
+    for (Build demo : Demo.builds(LocalDate.of(2026, 5, 4))) {
+      List<Operation> order = Operations.of(plan(demo));
+      int clamped = 0;
+      for (Operation op : order) {
+        Build before = upTo(Heron.undone(demo), op.id());
+        Build then = before.withLog(before.log().with(Done.of(op.id(), NOON.minusMinutes(30))));
+        Bench bench = bench(then);
+        for (Bench.Step ready : bench.ready()) {
+          boolean held =
+              op.waiting().isPresent()
+                  && (op.clamped().contains(ready.operation().part())
+                      || op.makes().stream().anyMatch(ready.operation().needs()::contains)
+                      || ready.operation().after().containsKey(op.id()));
+          assertThat(held)
+              .as(demo.name() + ": " + ready.operation().title() + " after " + op.title())
+              .isFalse();
+        }
+        clamped += op.clamped().isEmpty() ? 0 : 1;
+      }
+      assertThat(clamped).as("glue-ups of " + demo.name()).isGreaterThan(3);
+    }
+    Build glued = upTo(Heron.build(), "head.scarf.glue");
+    glued = glued.withLog(glued.log().with(Done.of("head.scarf.glue", NOON.minusHours(1))));
+    Bench.Step thickness = step(glued, "head.thickness");
+    assertThat(thickness.state()).as("its glue is wet").isEqualTo(Bench.State.WAITS);
+    Build planed = upTo(Heron.build(), "board.plane");
+    planed = planed.withLog(planed.log().with(Done.of("board.plane", NOON.minusHours(2))));
+    assertThat(step(planed, "board.slots").state()).isEqualTo(Bench.State.WAITS);
+  }
+
   @Test
   void flatLastMonthIsNotFlatToday() {
     Build build = upTo(Heron.build(), "neck.glue");
