@@ -108,6 +108,25 @@ class BenchTest extends WindowTest {
         .isNotEmpty();
   }
 
+  /** “As designed” is only a way of looking: what is known of the wood is known at the bench. */
+  @Test
+  void theBenchKnowsTheWoodWhileThePlanIsLookedAtAsDesigned(FxRobot robot) {
+    toBench();
+    look("body.cut.pocket");
+    type(robot, "hold.heel.thickness", "21");
+    click("hold.look.pocket.rails.yes");
+    show(() -> session().asBuilt().set(false));
+    Operation pocket = bench().bench().step("body.cut.pocket").orElseThrow().operation();
+    assertThat(bench().bench().unknown(pocket)).isEmpty();
+    show(() -> bench().turn(pocket));
+    Done done = log().done("body.cut.pocket").orElseThrow();
+    assertThat(done.note()).isEmpty();
+    show(() -> session().asBuilt().set(true));
+    assertThat(done.cutAt().get("pass.pocket.depth-now"))
+        .as("set as the real heel wants it")
+        .isEqualTo(plan().value("pass.pocket.depth-now").orElseThrow().value());
+  }
+
   @Test
   void whatIsCutAllTheSameIsWrittenDown(FxRobot robot) {
     toBench();

@@ -40,6 +40,7 @@ public final class AtBench {
   private final ReadOnlyObjectWrapper<Consequences> changed = new ReadOnlyObjectWrapper<>();
   private final Map<String, String> notes = new HashMap<>();
   private Supplier<LocalDateTime> clock = LocalDateTime::now;
+  private Plan looked;
   private Plan plan;
   private LocalDateTime at;
   private Bench bench;
@@ -62,8 +63,11 @@ public final class AtBench {
   /** How the work stands now. */
   public Bench bench() {
     LocalDateTime now = now();
-    if (bench == null || plan != session.plan().get() || !now.equals(at)) {
-      plan = session.plan().get();
+    Plan shown = session.plan().get();
+    if (bench == null || looked != shown || !now.equals(at)) {
+      looked = shown;
+      // “As designed” is a way of looking; at the bench the wood is as it is.
+      plan = session.asBuilt().get() ? shown : Plan.of(session.build().get(), session.shop().get());
       at = now;
       bench = Bench.of(plan, now);
     }
