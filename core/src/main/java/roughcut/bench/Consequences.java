@@ -65,6 +65,22 @@ public record Consequences(
         List.copyOf(settings), spots, spoiled, verdict(kept, next, spots, spoiled));
   }
 
+  /**
+   * What it means in a line: go, look or stop, how many settings are new, what no longer agrees.
+   */
+  public String told() {
+    int parts = spoiled.size();
+    return verdict.word()
+        + " · "
+        + settings.size()
+        + (settings.size() == 1 ? " setting is new" : " settings are new")
+        + (parts == 0
+            ? ""
+            : parts == 1
+                ? " · a made part no longer agrees"
+                : " · " + parts + " numbers of made parts no longer agree");
+  }
+
   private static boolean worse(ThinSpot spot, Plan kept) {
     return kept.thinSpots().stream()
         .filter(k -> k.left().id().equals(spot.left().id()))

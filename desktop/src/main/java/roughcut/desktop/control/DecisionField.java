@@ -17,15 +17,18 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import roughcut.bench.Plausible;
 import roughcut.design.Decisions;
 import roughcut.design.NumberDecision;
 import roughcut.desktop.session.Ago;
 import roughcut.desktop.session.Session;
+import roughcut.measure.Decided;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Sentence;
 import roughcut.measure.Units;
 import roughcut.measure.Unreadable;
 import roughcut.measure.Value;
+import roughcut.measure.ValueKey;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
 import roughcut.record.Reading;
@@ -183,10 +186,21 @@ public final class DecisionField extends VBox implements Typing.Into, TakesReadi
 
   private Optional<String> read(String text, DoubleFunction<Optional<String>> use) {
     try {
-      return use.apply(decision.read(text, session.units().get()));
+      return use.apply(
+          measuring
+              ? Plausible.read(
+                  Optional.of(new Decided(key(), decision.in(session.build().get().design()))),
+                  decision.range(),
+                  text,
+                  session.units().get())
+              : decision.read(text, session.units().get()));
     } catch (Unreadable e) {
       return Optional.of(e.getMessage());
     }
+  }
+
+  private ValueKey key() {
+    return new ValueKey(decision.id(), decision.label(), decision.quantity());
   }
 
   private UnaryOperator<Build> decided(double value) {

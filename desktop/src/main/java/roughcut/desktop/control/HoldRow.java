@@ -78,7 +78,8 @@ final class HoldRow extends VBox {
             .map(d -> new Measurable(d.id(), "Measured", hold.how(), d.range()))
             .or(() -> Measurables.find(hold.of()));
     return measurable
-        .<Region>map(m -> new ReadingField(m, session, "hold." + hold.of(), bench::tell))
+        .<Region>map(
+            m -> new ReadingField(m, session, "hold." + hold.of(), hold.nominal(), bench::tell))
         .orElseGet(Region::new);
   }
 

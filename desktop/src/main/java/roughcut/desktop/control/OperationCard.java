@@ -182,7 +182,7 @@ public final class OperationCard extends VBox {
       return;
     }
     all.add(text("What the last reading changed", "panel-heading"));
-    Label verdict = text(words(c), "panel-text");
+    Label verdict = text(c.told(), "panel-text");
     verdict.setId("operation.changed");
     verdict
         .getStyleClass()
@@ -227,13 +227,6 @@ public final class OperationCard extends VBox {
     apply.setAccessibleText("Do this: " + way.words());
     apply.setOnAction(e -> session.make("what helps", "what helps", way.change()));
     return new VBox(1, text(Sentence.in(way.words(), units), "panel-text"), apply);
-  }
-
-  private static String words(Consequences c) {
-    return c.verdict().word()
-        + " · "
-        + c.settings().size()
-        + (c.settings().size() == 1 ? " setting is new" : " settings are new");
   }
 
   /** A made part that no longer agrees, in words. */

@@ -16,11 +16,13 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import roughcut.bench.Plausible;
 import roughcut.desktop.session.Ago;
 import roughcut.desktop.session.Session;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Units;
 import roughcut.measure.Unreadable;
+import roughcut.measure.Value;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
 import roughcut.record.Measurable;
@@ -33,6 +35,7 @@ import roughcut.record.Reading;
 public final class ReadingField extends VBox implements Typing.Into, TakesReading {
   private final Measurable measurable;
   private final Session session;
+  private final Optional<Value> nominal;
   private final Consumer<Plan> told;
   private final TextField field = new TextField();
   private final Typing typing;
@@ -42,16 +45,23 @@ public final class ReadingField extends VBox implements Typing.Into, TakesReadin
   private final ChangeListener<Units> unitsFollower = (p, was, is) -> follow();
 
   public ReadingField(Measurable measurable, Session session) {
-    this(measurable, session, measurable.id(), before -> {});
+    this(measurable, session, measurable.id(), Optional.empty(), before -> {});
   }
 
   /**
    * A field of its own id.
    *
    * @param id of the field, where the same may be read in another place too
+   * @param nominal what it should be, so that a slip of units is asked about
    * @param told gets the plan as it was before a reading that was entered
    */
-  ReadingField(Measurable measurable, Session session, String id, Consumer<Plan> told) {
+  ReadingField(
+      Measurable measurable,
+      Session session,
+      String id,
+      Optional<Value> nominal,
+      Consumer<Plan> told) {
+    this.nominal = nominal;
     this.measurable = measurable;
     this.session = session;
     this.told = told;
@@ -134,7 +144,7 @@ public final class ReadingField extends VBox implements Typing.Into, TakesReadin
 
   private Optional<String> read(String text, DoubleFunction<Optional<String>> use) {
     try {
-      return use.apply(measurable.range().read(text, session.units().get()));
+      return use.apply(Plausible.read(nominal, measurable.range(), text, session.units().get()));
     } catch (Unreadable e) {
       return Optional.of(e.getMessage());
     }

@@ -153,14 +153,7 @@ public final class AtBench {
    * @throws Unreadable in words, when it is no number that could be right
    */
   public Optional<String> read(HoldPoint hold, String text) throws Unreadable {
-    double value = range(hold).number(text, session.units().get());
-    Optional<String> slip =
-        unitTyped(text) ? Optional.empty() : Plausible.slip(hold, value, session.units().get());
-    return slip.isPresent() ? slip : read(hold, value);
-  }
-
-  private static boolean unitTyped(String text) {
-    return text.matches("(?i).*(mm|cm|in|inch|\"|″)\\s*");
+    return read(hold, Plausible.read(hold.nominal(), range(hold), text, session.units().get()));
   }
 
   /**

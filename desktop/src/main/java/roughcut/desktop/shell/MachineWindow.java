@@ -228,15 +228,7 @@ public final class MachineWindow {
             .reduce((a, b) -> a + ", " + b)
             .map(s -> " · " + s)
             .orElse("");
-    view.message(
-        changed.verdict().word().toUpperCase(java.util.Locale.ROOT)
-            + " · "
-            + changed.settings().size()
-            + " settings are new"
-            + (changed.spoiled().isEmpty()
-                ? ""
-                : " · " + changed.spoiled().size() + " made parts no longer agree")
-            + spots);
+    view.message(changed.told() + spots);
   }
 
   private void measure() {
