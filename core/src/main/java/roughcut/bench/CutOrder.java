@@ -105,7 +105,7 @@ final class CutOrder {
     Cut first = cuts.get(0);
     boolean bored = first.kind().bored();
     Operation.Draft draft =
-        body(Done.cut(row), title(cuts), minutes(first, cuts.size()))
+        body(Done.cut(row), CutTitle.of(cuts), minutes(first, cuts.size()))
             .cautions(bored ? Caution.DRILL : Caution.ROUTER, Caution.DUST);
     stands(draft, first);
     settings(draft, cuts);
@@ -136,23 +136,6 @@ final class CutOrder {
       }
     }
     return draft.wrong(wrong(first));
-  }
-
-  private static String title(List<Cut> cuts) {
-    Cut first = cuts.get(0);
-    String way =
-        first.kind().bored()
-            ? "Bore "
-            : first.kind() == CutKind.SLOT ? "Bore, saw and file " : "Rout ";
-    if (cuts.size() == 1) {
-      return way + "the " + first.words() + ", " + first.from().words();
-    }
-    return way
-        + cuts.size()
-        + " × "
-        + first.words().replaceFirst(" \\d+(?= |$)", "")
-        + ", "
-        + first.from().words();
   }
 
   private static int minutes(Cut cut, int count) {

@@ -19,7 +19,7 @@ public final class Operations {
     CutOrder cuts = new CutOrder(w, body.topped());
     FinishOrder finish = new FinishOrder(w);
     neck.blank();
-    neck.head();
+    new HeadOrder(w).all();
     neck.channels();
     neck.outline();
     fretboard.board();

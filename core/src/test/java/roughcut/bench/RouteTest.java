@@ -76,6 +76,32 @@ class RouteTest {
     }
   }
 
+  /** Titles as one would tell a helper: what the cut is for, how many, from where. */
+  @Test
+  void cutsAreToldAsOneWouldTellAHelper() {
+    List<String> titles =
+        Demo.builds(DAY).stream()
+            .flatMap(b -> Operations.of(Plan.of(b, Demo.shop())).stream())
+            .map(Operation::title)
+            .toList();
+    assertThat(titles)
+        .contains(
+            "Rout the neck pocket, from the top",
+            "Rout for the neck pickup, from the top",
+            "Rout the cavity for the controls, from the back",
+            "Rout the channel for the neck wire, from the top",
+            "Bore the channel for the bridge wire, from a neighbouring rout",
+            "Bore for 4 neck bolts, from the back",
+            "Bore for the controls cover's 4 screws, from the back",
+            "Bore for the volume control, from the top",
+            "Bore for the output jack, into the edge",
+            "Bore through for 7 strings, from the top",
+            "Bore 2 index bores, from the top",
+            "Cut the bridge's upper rout, from the top",
+            "Bore, saw and file the slot of the lever control, from the top");
+    assertThat(titles).noneMatch(t -> t.contains("×") || t.contains("  "));
+  }
+
   @Test
   void everySettingIsTheUsualPlansOwnValue() {
     for (Build build : Demo.builds(DAY)) {

@@ -1,7 +1,6 @@
 package roughcut.desktop.station;
 
 import java.util.List;
-import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
@@ -19,14 +18,13 @@ import roughcut.desktop.session.AtBench;
 import roughcut.desktop.session.Desk;
 import roughcut.drawing.BenchDrawing;
 import roughcut.drawing.Drawing;
-import roughcut.finding.Chapter;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.plan.Standing;
 import roughcut.thin.ThinSpot;
 
 /** The order of work: what can be done now, what is owed, and one operation in full. */
-public final class BenchStation implements Station {
+public final class BenchStation extends KnifelessStation {
   private final Desk desk;
   private final AtBench bench;
   private final OperationCard card;
@@ -124,19 +122,6 @@ public final class BenchStation implements Station {
   }
 
   @Override
-  public void knife(double x) {}
-
-  @Override
-  public boolean goTo(String decisionId) {
-    return false;
-  }
-
-  @Override
-  public Optional<Chapter> chapter() {
-    return Optional.empty();
-  }
-
-  @Override
   public Standing standing(Plan plan) {
     Bench here = bench.bench();
     int ready = here.ready().size();
@@ -147,16 +132,6 @@ public final class BenchStation implements Station {
 
   @Override
   public boolean hasRuler() {
-    return false;
-  }
-
-  @Override
-  public boolean hasKnife() {
-    return false;
-  }
-
-  @Override
-  public boolean hasFrets() {
     return false;
   }
 

@@ -4,7 +4,6 @@ import java.io.File;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.concurrent.Task;
 import javafx.scene.Node;
@@ -24,7 +23,6 @@ import roughcut.file.Exports;
 import roughcut.file.FileTrouble;
 import roughcut.file.Paper;
 import roughcut.file.Tiling;
-import roughcut.finding.Chapter;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.measure.Sentence;
@@ -32,7 +30,7 @@ import roughcut.measure.Units;
 import roughcut.plan.Plan;
 
 /** The full-size sheets: how they fall on paper, and writing them out. */
-public final class SheetsStation implements Station {
+public final class SheetsStation extends KnifelessStation {
   private final Desk desk;
   private final VBox column = new VBox(10);
   private final Region lower = new Region();
@@ -132,24 +130,6 @@ public final class SheetsStation implements Station {
     Drawing drawn = sheet.of(plan, units);
     Tiling tiling = Tiling.of(drawn, paper.getValue());
     pages.setText(Sentence.in(tiling.words(), units));
-  }
-
-  @Override
-  public void knife(double x) {}
-
-  @Override
-  public boolean goTo(String decisionId) {
-    return false;
-  }
-
-  @Override
-  public Optional<Chapter> chapter() {
-    return Optional.empty();
-  }
-
-  @Override
-  public boolean hasKnife() {
-    return false;
   }
 
   @Override

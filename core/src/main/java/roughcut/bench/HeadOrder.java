@@ -1,0 +1,157 @@
+package roughcut.bench;
+
+import static roughcut.bench.Face.HEAD_FACE;
+import static roughcut.bench.Face.NECK_BACK;
+import static roughcut.bench.Face.NECK_EDGE;
+import static roughcut.bench.Face.NECK_LINES;
+import static roughcut.bench.Face.NECK_SIDES;
+import static roughcut.finding.Chapter.NECK;
+
+import roughcut.design.Decisions;
+import roughcut.design.HeadMaking;
+import roughcut.design.NeckDecisions;
+import roughcut.part.PartId;
+
+/** The head's operations: its angle, face and back, tuners and the way to the rod. */
+final class HeadOrder {
+  private final Writing w;
+
+  HeadOrder(Writing w) {
+    this.w = w;
+  }
+
+  void all() {
+    HeadMaking making = w.choice(NeckDecisions.HEAD_MAKING);
+    switch (making) {
+      case SCARF -> scarf();
+      case ONE_PIECE ->
+          w.add(
+              w.neck("head.saw", NECK, "Saw the head's angle out of the deep blank", 40)
+                  .stands(NECK_EDGE, NECK_SIDES)
+                  .measures(NECK_LINES)
+                  .makes(HEAD_FACE)
+                  .tools("bandsaw", "bevel gauge")
+                  .set(
+                      "head.one-piece-depth",
+                      "head.one-piece-break",
+                      "head.one-piece-face",
+                      "head.one-piece-back")
+                  .cautions(Caution.BANDSAW, Caution.DUST));
+      case FLAT ->
+          w.add(
+              w.neck("head.step-down", NECK, "Step the head's face down", 35)
+                  .stands(NECK_BACK)
+                  .measures(NECK_LINES)
+                  .makes(HEAD_FACE)
+                  .tools("router on rails, or saw and plane")
+                  .set("head.flat-depth", "head.flat-length")
+                  .cautions(Caution.ROUTER, Caution.DUST));
+    }
+    headFaces();
+  }
+
+  private void scarf() {
+    w.add(
+        w.neck("head.scarf.saw", NECK, "Saw the scarf", 30)
+            .stands(NECK_EDGE, NECK_SIDES)
+            .measures(NECK_LINES)
+            .tools("bandsaw or tenon saw with the wedge as a guide")
+            .set("scarf.mark-top", "scarf.mark-back", "scarf.wedge", "scarf.run")
+            .hold(
+                HoldPoint.measured(
+                    w.drawn(Decisions.SHAFT_THICKNESS),
+                    0.2,
+                    "from the neck's top to its back, where the scarf is sawn",
+                    "caliper, both edges",
+                    "the bevel's length and the seam follow from it"))
+            .cautions(Caution.BANDSAW, Caution.DUST)
+            .wrong("the shaft was thinner than drawn, and the seam came out elsewhere"));
+    w.add(
+        w.neck("head.scarf.plane", NECK, "Plane both bevels together", 40)
+            .after("head.scarf.saw", "it isn't sawn yet")
+            .tools("plane", "straightedge", "square")
+            .set("scarf.bevel", "scarf.flatness")
+            .cautions(Caution.EDGES));
+    w.add(
+        w.neck("head.scarf.glue", NECK, "Glue the head on, pinned beside the neck", 40)
+            .after("head.scarf.plane", "the bevels aren't planed yet")
+            .makes(HEAD_FACE)
+            .tools(w.plan.glueUp().job().glue().name(), "pins", "cauls", "parting film")
+            .set("scarf.shift", "scarf.pin-side", "scarf.seam-top", "scarf.seam-back")
+            .hold(
+                HoldPoint.look(
+                        "scarf.tight",
+                        "No light between the bevels",
+                        "straightedge along and across, the two laid together",
+                        "a gap under the fretboard is never seen again and never gone")
+                    .within(HoldPoint.FLAT_DAYS))
+            .cures(w.plan.glueUp().job().glue().cureHours(), PartId.NECK, PartId.HEAD)
+            .cautions(Caution.GLUE)
+            .wrong("the joint creeps under the clamps"));
+  }
+
+  private void headFaces() {
+    if (w.value(Decisions.HEAD_VENEER) > 0) {
+      w.add(
+          head("head.veneer", "Glue the face veneer", 30)
+              .stands(HEAD_FACE)
+              .tools("veneer", "caul", "clamps")
+              .cures(w.plan.glueUp().job().glue().cureHours(), PartId.HEAD, PartId.NECK)
+              .cautions(Caution.GLUE)
+              .wrong("glued after the volute, nothing lies flat behind it"));
+    }
+    w.add(
+        head("head.thickness", "Bring the head to thickness, from its back", 30)
+            .stands(HEAD_FACE)
+            .tools("drum sander or plane", "caliper")
+            .set("drum.turns", "drum.riser", "head.grip")
+            .cautions(Caution.SMALL_PARTS, Caution.DUST)
+            .wrong("the drum is shorter than the head is wide"));
+    w.add(
+        head("head.outline", "Saw and trim the head's outline", 45)
+            .stands(HEAD_FACE)
+            .measures(NECK_LINES)
+            .tools("bandsaw", "template", "bearing cutter")
+            .cautions(Caution.BANDSAW, Caution.ROUTER, Caution.DUST));
+    w.add(
+        head("head.tuners", "Bore for the tuners", 30)
+            .stands(HEAD_FACE)
+            .measures(NECK_LINES)
+            .after("head.thickness", "the bores would not be square to its back yet")
+            .tools("drill press", "fence", "backing board")
+            .hold(
+                HoldPoint.measured(
+                    w.drawn(NeckDecisions.TUNER_BUSHING),
+                    0.1,
+                    "the tuner's own bush or shaft",
+                    "caliper, every tuner",
+                    "a bore drilled from memory fits no other maker's post"))
+            .hold(
+                HoldPoint.measured(
+                    w.drawn(Decisions.HEAD_THICKNESS),
+                    0.3,
+                    "between the head's finished faces",
+                    "caliper beside each post",
+                    "the tuners clamp only so thin and so thick a head"))
+            .cautions(Caution.DRILL));
+    if (w.there("access.depth")) {
+      w.add(
+          head("rod.access", "Bore the way to the rod's adjuster", 25)
+              .stands(HEAD_FACE)
+              .measures(NECK_LINES)
+              .tools("drill press, table tilted", "long bit", "stop")
+              .set(
+                  "access.centre-at",
+                  "access.opens-at",
+                  "access.depth",
+                  "access.bit-length",
+                  "access.back-least")
+              .cautions(Caution.DRILL)
+              .wrong("the bore goes where it should not"));
+    }
+  }
+
+  private static Operation.Draft head(String id, String title, int minutes) {
+    return Operation.of(id, PartId.HEAD, NECK, title, minutes);
+  }
+}
