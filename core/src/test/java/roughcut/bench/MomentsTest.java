@@ -243,6 +243,33 @@ class MomentsTest {
     }
   }
 
+  /** Within the tolerance the next cut goes on as planned, a hair beyond it does not. */
+  @Test
+  void aReadingHoldsWithinItsToleranceOnly() {
+    Build build = upTo(Heron.build(), "body.cut.pocket");
+    Operation pocket = step(build, "body.cut.pocket").operation();
+    for (double off : new double[] {0.3, -0.3, 0.32, -0.32, 0.8}) {
+      Build read = build.withReading(Reading.of("heel.thickness", 22 + off, NOON));
+      assertThat(bench(read).held(pocket).get(0).state())
+          .as("off by " + off)
+          .isEqualTo(Math.abs(off) <= 0.3 ? HoldPoint.State.HOLDS : HoldPoint.State.OFF);
+      assertThat(bench(read).held(pocket).get(0).off().orElseThrow()).isCloseTo(off, within(1e-9));
+    }
+  }
+
+  /** A face that is made again in time is not owed for: the offcuts are taped back on. */
+  @Test
+  void whatIsMadeAgainIsNotOwed() {
+    Build build = upTo(Heron.build(), "neck.outline");
+    assertThat(step(build, "neck.outline").why()).isEmpty();
+    assertThat(step(build, "neck.outline").state()).isEqualTo(Bench.State.READY);
+    Build unsawn = without(build, "head.scarf.saw");
+    assertThat(step(unsawn, "neck.outline").owed())
+        .as("what needs the sides before is")
+        .extracting(Operation::id)
+        .containsExactly("head.scarf.saw");
+  }
+
   /** A clock that was wrong, or was set back: said, and nothing of it is lost. */
   @Test
   void whatIsStillToComeIsSaid() {

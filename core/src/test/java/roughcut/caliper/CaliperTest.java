@@ -130,6 +130,16 @@ class CaliperTest {
     assertThat(run(caliper, heard, 4100, 6000).settled()).isPresent();
   }
 
+  @ParameterizedTest
+  @CsvSource({"0.03, true", "0.04, true", "0.06, false", "0.3, false"})
+  void onlyWhatLiesCloseTogetherHasSettled(double apart, boolean settled) {
+    Settling settling = new Settling();
+    for (int i = 0; i < 20; i++) {
+      settling.add(new Sample(10 + (i % 2) * apart, i * 100L));
+    }
+    assertThat(settling.settled().isPresent()).isEqualTo(settled);
+  }
+
   @Test
   void zeroHoldAndTheSameTwice() {
     Heard one = new Heard();

@@ -69,6 +69,14 @@ class AsBuiltTest {
         .hasSameSizeAs(thin(over(drawn, StationDrawing.NECK)));
   }
 
+  @Test
+  void threeTenthsAreSeen() {
+    Build drawn = Heron.build().asDesigned();
+    Build real = drawn.withReading(Reading.of("heel.thickness", 21.7, DAY));
+    assertThat(thin(over(real, StationDrawing.NECK)).size())
+        .isGreaterThan(thin(over(drawn, StationDrawing.NECK)).size());
+  }
+
   /** Nothing real is lost, moved or covered: the drawing is the real one with lines put in. */
   @Test
   void theRealDrawingIsAllThere() {

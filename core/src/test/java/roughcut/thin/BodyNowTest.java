@@ -265,6 +265,30 @@ class BodyNowTest {
     }
   }
 
+  /** Stock weighs its area by its thickness, whichever face it is on. */
+  @Test
+  void theStockThatIsStillOnWeighsWhatItMeasures() {
+    Plan thick = Heron.with("body.now-thickness=53", "body.stock-from=back");
+    Plan planed = Heron.with("body.now-thickness=44", "body.stock-from=back");
+    double area = thick.body().outline().shape().area();
+    double density =
+        thick.value("body.mass-now").orElseThrow().inputs().stream()
+            .filter(i -> i.symbol().equals("ρ"))
+            .mapToDouble(i -> i.value().value())
+            .sum();
+    assertThat(value(thick, "body.mass-now") - value(planed, "body.mass-now"))
+        .isCloseTo(area * 9 * density / 1e6, within(1e-6));
+  }
+
+  @Test
+  void theStockOnTheTopIsOverTheControlsToo() {
+    Plan top = Heron.with("body.now-thickness=47", "body.stock-from=top");
+    Plan back = Heron.with("body.now-thickness=47", "body.stock-from=back");
+    String left = "control.volume.top-left";
+    assertThat(value(top, left + ".now") - value(top, left)).isCloseTo(3, within(1e-9));
+    assertThat(value(back, left + ".now") - value(back, left)).isCloseTo(0, within(1e-9));
+  }
+
   /** Each cut that is ticked takes its own wood out of what the body weighs now. */
   @Test
   void theBodyWeighsWhatIsNotCutAwayYet() {
