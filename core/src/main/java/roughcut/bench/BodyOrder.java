@@ -8,13 +8,16 @@ import static roughcut.bench.Face.BODY_TOP;
 import static roughcut.finding.Chapter.BLANKS;
 import static roughcut.finding.Chapter.BODY;
 
+import roughcut.blank.BlankKeys;
 import roughcut.blank.BodyBlank;
 import roughcut.design.BodyBack;
 import roughcut.design.BodyDecisions;
 import roughcut.design.NumberDecision;
 import roughcut.design.SurfaceDecisions;
+import roughcut.layout.LayoutKeys;
 import roughcut.part.BodyWork;
 import roughcut.part.PartId;
+import roughcut.part.PartKeys;
 
 /** The body's own operations: its blank, top, thickness and outline, its edges and contours. */
 final class BodyOrder {
@@ -38,7 +41,10 @@ final class BodyOrder {
         Operation.of("body.mill", PartId.BODY, BLANKS, "Joint and plane the body's boards", 75)
             .troubled(w.woodTrouble(p -> p.id().startsWith("body.")))
             .tools("jointer", "planer", "winding sticks")
-            .set("body.blank-length", "body.blank-width", "body.back-thickness")
+            .set(
+                BodyDecisions.BODY_BLANK_LENGTH.id(),
+                BodyDecisions.BODY_BLANK_WIDTH.id(),
+                BlankKeys.BODY_BACK_THICKNESS.id())
             .waits(REST, "freshly milled wood has moved and shows it")
             .cautions(Caution.PLANER, Caution.DUST)
             .wrong("one dimension of the board was never measured"));
@@ -101,7 +107,10 @@ final class BodyOrder {
       w.add(
           top("top.resaw", "Resaw the top and open it like a book", 40)
               .tools("bandsaw, tall fence")
-              .set("resaw.rough", "resaw.need", "resaw.leaves")
+              .set(
+                  BlankKeys.RESAW_ROUGH.id(),
+                  BlankKeys.RESAW_NEED.id(),
+                  BlankKeys.RESAW_LEAVES.id())
               .waits(REST, "the leaves have moved and lie still")
               .cautions(Caution.BANDSAW, Caution.DUST)
               .wrong("the blade wanders and a leaf comes out too thin"));
@@ -146,7 +155,7 @@ final class BodyOrder {
         body(BodyWork.THICKNESS.operation(), "Plane the body to its thickness", 40)
             .after("body.flatten", "there is no flat blank yet")
             .tools("router sled, planer or drum", "caliper")
-            .set("body.stock-now")
+            .set(PartKeys.BODY_STOCK_NOW.id())
             .cautions(Caution.PLANER, Caution.DUST);
     if (topped()) {
       thick.after("top.glue", "the top isn't on yet");
@@ -161,7 +170,7 @@ final class BodyOrder {
             .measures(BODY_LINES)
             .destroys(BODY_EDGE)
             .tools("bandsaw", "template", "bearing cutter, downhill with the grain")
-            .set("body.around")
+            .set(LayoutKeys.BODY_AROUND.id())
             .cautions(Caution.BANDSAW, Caution.ROUTER, Caution.DUST)
             .wrong("the cutter tears out at a horn"));
   }

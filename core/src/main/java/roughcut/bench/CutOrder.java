@@ -16,12 +16,14 @@ import roughcut.design.Fitting;
 import roughcut.design.NumberDecision;
 import roughcut.design.StringDecisions;
 import roughcut.finding.Chapter;
+import roughcut.layout.LayoutKeys;
 import roughcut.part.BodyWork;
 import roughcut.part.PartId;
 import roughcut.record.Done;
 import roughcut.rout.Cut;
 import roughcut.rout.CutFrom;
 import roughcut.rout.CutKind;
+import roughcut.rout.RoutKeys;
 import roughcut.rout.RoutPlan;
 
 /** What is cut into the body, row by row, and the neck that is tried in it meanwhile. */
@@ -64,14 +66,17 @@ final class CutOrder {
             .after(Done.cut("pocket"), "there is no pocket yet")
             .after("heel.faces", "its heel isn't final yet")
             .tools("the neck", "straightedge", "caliper")
-            .set("pocket.first-clearance", "pocket.heel-gap", "pocket.exposed")
+            .set(
+                RoutKeys.POCKET_FIRST_CLEARANCE.id(),
+                RoutKeys.POCKET_HEEL_GAP.id(),
+                StringDecisions.EXPOSED.id())
             .undoable()
             .wrong("a pocket is deepened by guess until its floor gets thin"));
     w.add(
         body("neck.scale-check", "Measure the scale with the neck in the pocket", 15)
             .after("neck.fit", "the neck isn't seated yet")
             .tools("long rule", "string through both edges")
-            .set("saddle.from-nut", "heights.joint")
+            .set(LayoutKeys.SADDLE_FROM_NUT.id(), "heights.joint")
             .undoable()
             .wrong("the scale is measured before the neck is seated"));
   }

@@ -9,10 +9,14 @@ import java.util.List;
 import roughcut.design.BodyDecisions;
 import roughcut.design.NeckJoint;
 import roughcut.finding.Chapter;
+import roughcut.fretboard.FretboardKeys;
+import roughcut.layout.LayoutKeys;
 import roughcut.part.BodyWork;
 import roughcut.part.PartId;
 import roughcut.record.Done;
 import roughcut.rout.CutKind;
+import roughcut.rout.RoutKeys;
+import roughcut.strings.StringKeys;
 
 /** From the finished wood to the instrument that plays. */
 final class FinishOrder {
@@ -38,7 +42,7 @@ final class FinishOrder {
               .after("neck.fit", "it doesn't fit yet")
               .after("neck.carve", "its back is carved while nothing is in the way")
               .tools(w.plan.glueUp().job().glue().name(), "cauls", "clamps")
-              .set("pocket.area", "heights.joint")
+              .set(RoutKeys.POCKET_AREA.id(), "heights.joint")
               .hold(
                   HoldPoint.look(
                       "neck.line",
@@ -136,7 +140,7 @@ final class FinishOrder {
         whole("nut.shape", STRINGS, "Shape the nut's blank and seat it", 45)
             .after("board.nut-end", "its seat isn't cut yet")
             .tools("files", "caliper")
-            .set("nut.blank-length", "nut.blank-height")
+            .set(FretboardKeys.NUT_BLANK_LENGTH.id(), FretboardKeys.NUT_BLANK_HEIGHT.id())
             .cautions(Caution.SMALL_PARTS, Caution.QUICK_GLUE));
     if (w.choice(BodyDecisions.NECK_JOINT).screwed()) {
       w.add(
@@ -190,7 +194,7 @@ final class FinishOrder {
             .after("bridge.fit", "there is no bridge yet")
             .after("nut.shape", "there is no nut yet")
             .after("frets.crown", "the frets aren't crowned yet")
-            .set("strings.total-tension")
+            .set(StringKeys.STRINGS_TOTAL_TENSION.id())
             .waits(24, "neck and strings have settled")
             .cautions(Caution.WIRE)
             .undoable());
@@ -204,13 +208,13 @@ final class FinishOrder {
         whole("setup.relief", STRINGS, "Set relief and action", 30)
             .after("nut.slots", "the nut is still too high")
             .tools("key of the rod", "straightedge", "feeler gauges")
-            .set("action.last-fret")
+            .set(StringKeys.ACTION_LAST_FRET.id())
             .undoable());
     w.add(
         whole("setup.intonation", STRINGS, "Set the intonation, string by string", 30)
             .after("setup.relief", "it moves with the action")
             .tools("tuner", "driver")
-            .set("saddle.from-nut")
+            .set(LayoutKeys.SADDLE_FROM_NUT.id())
             .undoable());
   }
 }

@@ -11,6 +11,7 @@ import static roughcut.finding.Chapter.FRETBOARD;
 import java.util.stream.IntStream;
 import roughcut.design.Decisions;
 import roughcut.design.FretboardDecisions;
+import roughcut.fretboard.FretboardKeys;
 import roughcut.part.PartId;
 
 /** The fretboard's operations, and the frets. */
@@ -32,7 +33,10 @@ final class FretboardOrder {
             .troubled(w.woodTrouble(p -> p.id().startsWith("fretboard")))
             .makes(BOARD_TOP, BOARD_EDGE)
             .tools("planer or drum sander", "straightedge")
-            .set("fretboard.blank-length", "fretboard.blank-width", "fretboard.blank-thickness")
+            .set(
+                FretboardKeys.FRETBOARD_BLANK_LENGTH.id(),
+                FretboardKeys.FRETBOARD_BLANK_WIDTH.id(),
+                FretboardKeys.FRETBOARD_BLANK_THICKNESS.id())
             .waits(48, "freshly planed wood has moved and shows it")
             .cautions(Caution.PLANER, Caution.SMALL_PARTS, Caution.DUST));
     w.add(
@@ -46,7 +50,7 @@ final class FretboardOrder {
                     .distinct()
                     .mapToObj(k -> "fret." + k + ".from-nut")
                     .toArray(String[]::new))
-            .set("slot.saw-stop")
+            .set(FretboardKeys.SLOT_SAW_STOP.id())
             .hold(
                 HoldPoint.measured(
                     w.drawn(FretboardDecisions.WIRE_TANG_WIDTH),
@@ -61,14 +65,14 @@ final class FretboardOrder {
             .measures(BOARD_EDGE)
             .after("board.slots", "its place counts from the slots")
             .tools("fine saw", "square")
-            .set("nut.fretboard-cut", "nut.front")
+            .set(FretboardKeys.NUT_FRETBOARD_CUT.id(), FretboardKeys.NUT_FRONT.id())
             .cautions(Caution.EDGES));
     w.add(
         board("board.taper", "Saw and plane the fretboard's taper", 35)
             .after("board.slots", "the straight edge that the slots are squared from would be gone")
             .destroys(BOARD_EDGE)
             .tools("saw", "plane", "template")
-            .set("fret.1.width", "fret.12.width", "fretboard.end.width")
+            .set("fret.1.width", "fret.12.width", FretboardKeys.FRETBOARD_END_WIDTH.id())
             .hold(
                 HoldPoint.measured(
                     w.drawn(Decisions.NUT_WIDTH),
@@ -142,7 +146,10 @@ final class FretboardOrder {
             .after("board.glue", "it isn't on yet")
             .stands(NECK_BACK)
             .tools("drill with brad point", "stop", "glue")
-            .set("marker.3.depth-min", "marker.3.depth-max", "marker.side-clearance")
+            .set(
+                "marker.3.depth-min",
+                "marker.3.depth-max",
+                FretboardKeys.MARKER_SIDE_CLEARANCE.id())
             .cautions(Caution.DRILL, Caution.QUICK_GLUE));
     w.add(
         board("board.radius", "Sand the radius in", 60)
@@ -150,7 +157,11 @@ final class FretboardOrder {
             .stands(NECK_BACK)
             .destroys(BOARD_TOP)
             .tools("radius block", "gauges", "straightedge")
-            .set("fretboard.edge.nut", "fretboard.edge.end", "radius.even-end", "radius.cone-end")
+            .set(
+                "fretboard.edge.nut",
+                "fretboard.edge.end",
+                FretboardKeys.RADIUS_EVEN_END.id(),
+                FretboardKeys.RADIUS_CONE_END.id())
             .cautions(Caution.DUST)
             .wrong("more comes off at the ends than in the middle"));
     if (w.choice(FretboardDecisions.SLOT_SCHOOL).later()) {
@@ -159,7 +170,7 @@ final class FretboardOrder {
               .stands(NECK_BACK)
               .after("board.slots", "there are no slots yet")
               .tools("slotting saw", "depth gauge")
-              .set("slot.saw-stop")
+              .set(FretboardKeys.SLOT_SAW_STOP.id())
               .cautions(Caution.EDGES)
               .wrong("a slot is too shallow at its ends, and the fret never seats");
       if (!w.choice(FretboardDecisions.SLOT_SCHOOL).midway()) {
@@ -172,7 +183,10 @@ final class FretboardOrder {
             .stands(NECK_BACK)
             .after("board.radius", "they follow the radius")
             .tools("press caul or hammer", "wire bent tighter than the radius")
-            .set("wire.total", "wire.bend-radius", "wire.tang-back")
+            .set(
+                FretboardKeys.WIRE_TOTAL.id(),
+                FretboardKeys.WIRE_BEND_RADIUS.id(),
+                FretboardKeys.WIRE_TANG_BACK.id())
             .hold(
                 HoldPoint.measured(
                     w.drawn(Decisions.FRETBOARD_THICKNESS),

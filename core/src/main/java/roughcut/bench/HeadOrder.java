@@ -10,6 +10,7 @@ import static roughcut.finding.Chapter.NECK;
 import roughcut.design.Decisions;
 import roughcut.design.HeadMaking;
 import roughcut.design.NeckDecisions;
+import roughcut.neck.NeckKeys;
 import roughcut.part.PartId;
 
 /** The head's operations: its angle, face and back, tuners and the way to the rod. */
@@ -32,10 +33,10 @@ final class HeadOrder {
                   .makes(HEAD_FACE)
                   .tools("bandsaw", "bevel gauge")
                   .set(
-                      "head.one-piece-depth",
-                      "head.one-piece-break",
-                      "head.one-piece-face",
-                      "head.one-piece-back")
+                      NeckKeys.HEAD_ONE_PIECE_DEPTH.id(),
+                      NeckKeys.HEAD_ONE_PIECE_BREAK.id(),
+                      NeckKeys.HEAD_ONE_PIECE_FACE.id(),
+                      NeckKeys.HEAD_ONE_PIECE_BACK.id())
                   .cautions(Caution.BANDSAW, Caution.DUST));
       case FLAT ->
           w.add(
@@ -44,7 +45,7 @@ final class HeadOrder {
                   .measures(NECK_LINES)
                   .makes(HEAD_FACE)
                   .tools("router on rails, or saw and plane")
-                  .set("head.flat-depth", "head.flat-length")
+                  .set(NeckKeys.HEAD_FLAT_DEPTH.id(), NeckKeys.HEAD_FLAT_LENGTH.id())
                   .cautions(Caution.ROUTER, Caution.DUST));
     }
     headFaces();
@@ -56,7 +57,11 @@ final class HeadOrder {
             .stands(NECK_EDGE, NECK_SIDES)
             .measures(NECK_LINES)
             .tools("bandsaw or tenon saw with the wedge as a guide")
-            .set("scarf.mark-top", "scarf.mark-back", "scarf.wedge", "scarf.run")
+            .set(
+                NeckKeys.SCARF_MARK_TOP.id(),
+                NeckKeys.SCARF_MARK_BACK.id(),
+                NeckKeys.SCARF_WEDGE.id(),
+                NeckKeys.SCARF_RUN.id())
             .hold(
                 HoldPoint.measured(
                     w.drawn(Decisions.SHAFT_THICKNESS),
@@ -70,14 +75,18 @@ final class HeadOrder {
         w.neck("head.scarf.plane", NECK, "Plane both bevels together", 40)
             .after("head.scarf.saw", "it isn't sawn yet")
             .tools("plane", "straightedge", "square")
-            .set("scarf.bevel", "scarf.flatness")
+            .set(NeckKeys.SCARF_BEVEL.id(), NeckKeys.SCARF_FLATNESS.id())
             .cautions(Caution.EDGES));
     w.add(
         w.neck("head.scarf.glue", NECK, "Glue the head on, pinned beside the neck", 40)
             .after("head.scarf.plane", "the bevels aren't planed yet")
             .makes(HEAD_FACE)
             .tools(w.plan.glueUp().job().glue().name(), "pins", "cauls", "parting film")
-            .set("scarf.shift", "scarf.pin-side", "scarf.seam-top", "scarf.seam-back")
+            .set(
+                NeckKeys.SCARF_SHIFT.id(),
+                NeckKeys.SCARF_PIN_SIDE.id(),
+                "scarf.seam-top",
+                NeckKeys.SCARF_SEAM_BACK.id())
             .hold(
                 HoldPoint.look(
                         "scarf.tight",
@@ -104,7 +113,7 @@ final class HeadOrder {
         head("head.thickness", "Bring the head to thickness, from its back", 30)
             .stands(HEAD_FACE)
             .tools("drum sander or plane", "caliper")
-            .set("drum.turns", "drum.riser", "head.grip")
+            .set(NeckKeys.DRUM_TURNS.id(), "drum.riser", NeckKeys.HEAD_GRIP.id())
             .cautions(Caution.SMALL_PARTS, Caution.DUST)
             .wrong("the drum is shorter than the head is wide"));
     w.add(
@@ -143,9 +152,9 @@ final class HeadOrder {
               .set(
                   "access.centre-at",
                   "access.opens-at",
-                  "access.depth",
-                  "access.bit-length",
-                  "access.back-least")
+                  NeckKeys.ACCESS_DEPTH.id(),
+                  NeckKeys.ACCESS_BIT_LENGTH.id(),
+                  NeckKeys.ACCESS_BACK_LEAST.id())
               .cautions(Caution.DRILL)
               .wrong("the bore goes where it should not"));
     }

@@ -13,14 +13,20 @@ import static roughcut.finding.Chapter.NECK;
 import static roughcut.finding.Chapter.ROUTS;
 
 import java.util.List;
+import roughcut.blank.BlankKeys;
 import roughcut.blank.GlueJob;
 import roughcut.blank.GlueUp;
 import roughcut.design.Decisions;
 import roughcut.design.NeckDecisions;
 import roughcut.design.PartDecisions;
 import roughcut.design.Strip;
+import roughcut.fretboard.FretboardKeys;
+import roughcut.layout.LayoutKeys;
+import roughcut.neck.NeckKeys;
 import roughcut.part.PartId;
 import roughcut.record.Done;
+import roughcut.rout.RoutKeys;
+import roughcut.thin.ThinKeys;
 
 /** The neck's operations: its blank, channels, outline, and the carving at the end. */
 final class NeckOrder {
@@ -40,7 +46,7 @@ final class NeckOrder {
             .troubled(w.stripTrouble())
             .troubled(w.woodTrouble(p -> p.id().startsWith("neck.")))
             .tools("jointer", "planer", "winding sticks")
-            .set("stack.length", "stack.depth")
+            .set(BlankKeys.STACK_LENGTH.id(), BlankKeys.STACK_DEPTH.id())
             .waits(REST, "freshly milled wood has moved and shows it")
             .cautions(Caution.PLANER, Caution.DUST)
             .wrong("one dimension of the board was never measured"));
@@ -71,7 +77,10 @@ final class NeckOrder {
             .after(strips.size() > 1 ? "neck.glue" : "neck.strips.plane", "there is no blank yet")
             .makes(NECK_TOP, NECK_BACK, NECK_EDGE, NECK_SIDES, NECK_OPEN)
             .tools("jointer or plane", "try square", "straightedge")
-            .set("blank.width", "check.allowed", "check.allowed-square")
+            .set(
+                BlankKeys.BLANK_WIDTH.id(),
+                BlankKeys.CHECK_ALLOWED.id(),
+                BlankKeys.CHECK_ALLOWED_SQUARE.id())
             .cautions(Caution.PLANER, Caution.DUST)
             .wrong("the top leans to the glue lines, and a stripe runs out along the neck");
     w.add(flatten);
@@ -88,7 +97,7 @@ final class NeckOrder {
             .measures(NECK_EDGE)
             .makes(NECK_LINES)
             .tools("knife or sharp pencil", "square")
-            .set("fretboard.end.from-nut", "heel.end.from-break")
+            .set(LayoutKeys.FRETBOARD_END_FROM_NUT.id(), NeckKeys.HEEL_END_FROM_BREAK.id())
             .undoable()
             .wrong("a distance is taken from the rule's end instead of the line"));
   }
@@ -200,7 +209,11 @@ final class NeckOrder {
             .measures(NECK_LINES)
             .destroys(NECK_EDGE, NECK_SIDES)
             .tools("bandsaw", "template", "bearing cutter")
-            .set("fret.1.width", "fret.12.width", "fretboard.end.width", "blank.side-spare")
+            .set(
+                "fret.1.width",
+                "fret.12.width",
+                FretboardKeys.FRETBOARD_END_WIDTH.id(),
+                ThinKeys.BLANK_SIDE_SPARE.id())
             .cautions(Caution.BANDSAW, Caution.ROUTER, Caution.DUST)
             .wrong("the lamination's stripe is cut through where the neck tapers"));
     w.add(
@@ -226,7 +239,10 @@ final class NeckOrder {
             .measures(NECK_LINES)
             .after("head.thickness", "the volute runs into the head's back")
             .tools("bandsaw", "support under the head")
-            .set("volute.tangent", "volute.apex", "heel.end.from-break")
+            .set(
+                NeckKeys.VOLUTE_TANGENT.id(),
+                NeckKeys.VOLUTE_APEX.id(),
+                NeckKeys.HEEL_END_FROM_BREAK.id())
             .cautions(Caution.BANDSAW, Caution.DUST)
             .wrong("the second profile is cut with nothing left to stand on"));
     if (w.plan.cuts().pocket().isEmpty()) {
@@ -252,7 +268,11 @@ final class NeckOrder {
             .stands(HEEL_FLAT)
             .measures(NECK_LINES)
             .tools("drill press", "template of the bolts", "stop")
-            .set("bolt.pilot", "bolt.pilot-stop", "bolt.length", "bolt.tip-clearance")
+            .set(
+                RoutKeys.BOLT_PILOT.id(),
+                "bolt.pilot-stop",
+                "bolt.length",
+                RoutKeys.BOLT_TIP_CLEARANCE.id())
             .hold(
                 HoldPoint.measured(
                     w.drawn(Decisions.HEEL_THICKNESS),
@@ -277,7 +297,7 @@ final class NeckOrder {
                 "facet.12.1.on-back",
                 "facet.12.1.on-side",
                 "rod.least",
-                "rod.least.x")
+                NeckKeys.ROD_LEAST_X.id())
             .waits(24 * w.value(NeckDecisions.REST_DAYS), "the neck has moved as far as it will")
             .cautions(Caution.EDGES, Caution.DUST)
             .wrong("a rule of thumb cuts into the profile, or through to the rod"));
@@ -285,7 +305,7 @@ final class NeckOrder {
         w.neck("neck.straightedge", FRETBOARD, "Lay a straightedge on the rested neck", 10)
             .after("neck.carve", "it isn't carved yet")
             .tools("straightedge", "feeler gauge")
-            .set("bow.sanded", "bow.crown-left")
+            .set(NeckKeys.BOW_SANDED.id(), NeckKeys.BOW_CROWN_LEFT.id())
             .undoable());
   }
 }

@@ -1,7 +1,5 @@
 package roughcut.blank;
 
-import static roughcut.measure.Quantity.FINE_LENGTH;
-import static roughcut.measure.Quantity.LENGTH;
 import static roughcut.measure.Worked.in;
 
 import java.util.Optional;
@@ -44,34 +42,15 @@ public record Binding(
         new Binding(
             layers,
             SpeciesBook.get(givens.get(BodyDecisions.BINDING_SPECIES).word()),
-            ledger.put(
-                "binding.channel-width",
-                "Binding channel, width",
-                FINE_LENGTH,
-                "n · w",
-                in("n", layers),
-                in("w", layer)),
+            ledger.put(BlankKeys.BINDING_CHANNEL_WIDTH, "n · w", in("n", layers), in("w", layer)),
             givens.get(BodyDecisions.BINDING_HEIGHT),
-            ledger.put(
-                "binding.bends-to",
-                "A layer bends to a radius of",
-                LENGTH,
-                "m · w",
-                in("m", factor),
-                in("w", layer)),
+            ledger.put(BlankKeys.BINDING_BENDS_TO, "m · w", in("m", factor), in("w", layer)),
             ledger.find(
-                "binding.tightest",
-                "Tightest radius of the outline",
-                LENGTH,
+                BlankKeys.BINDING_TIGHTEST,
                 outline.tightest(),
                 "found along the body's outline",
                 outline.basis()),
-            ledger.put(
-                "binding.length",
-                "Binding, one layer all round",
-                LENGTH,
-                "1.05 · U",
-                in("U", outline.around()))));
+            ledger.put(BlankKeys.BINDING_LENGTH, "1.05 · U", in("U", outline.around()))));
   }
 
   /** Whether a layer bends as tightly as the outline asks. */

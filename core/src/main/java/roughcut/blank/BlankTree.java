@@ -64,13 +64,7 @@ public record BlankTree(
       Givens givens, Value blankLength, Optional<Value> deep, double width, Ledger ledger) {
     Value trim = givens.get(BlankDecisions.END_TRIM);
     Value length =
-        ledger.put(
-            "stack.length",
-            "Length of each strip",
-            LENGTH,
-            "L + 2 · e",
-            in("L", blankLength),
-            in("e", trim));
+        ledger.put(BlankKeys.STACK_LENGTH, "L + 2 · e", in("L", blankLength), in("e", trim));
     List<Double> depths = new ArrayList<>();
     Value depth = depth(givens, deep, depths, ledger);
     BlankNode node = stack(givens, length.value(), width, depths.get(0));
@@ -125,8 +119,7 @@ public record BlankTree(
       inputs.add(in("k", kerf));
       inputs.add(in("q", resaw));
     }
-    return ledger.put(
-        "stack.depth", "Depth of each strip", LENGTH, formula, inputs.toArray(Worked.Input[]::new));
+    return ledger.put(BlankKeys.STACK_DEPTH, formula, inputs.toArray(Worked.Input[]::new));
   }
 
   private static Value heelDepth(Givens givens, Optional<Value> deep, Ledger ledger) {
@@ -140,18 +133,14 @@ public record BlankTree(
     if (through && deep.isPresent()) {
       // The core is left as deep as the blank was planed; only the shaft is sawn thinner.
       return ledger.put(
-          "heel.stock",
-          "Stock of the core in the body, block included",
-          LENGTH,
+          BlankKeys.HEEL_STOCK,
           "max(t, D) + b",
           in("t", shaft),
           in("D", deep.get()),
           in("b", Decided.of("neck.heel-block", "Heel block", block, LENGTH)));
     }
     return ledger.put(
-        "heel.stock",
-        "Stock at the heel, block included",
-        LENGTH,
+        BlankKeys.HEEL_STOCK.called("Stock at the heel, block included"),
         "t + b",
         in("t", shaft),
         in("b", Decided.of("neck.heel-block", "Heel block", block, LENGTH)));

@@ -12,7 +12,6 @@ import roughcut.design.Placement;
 import roughcut.measure.Basis;
 import roughcut.measure.Found;
 import roughcut.measure.Ledger;
-import roughcut.measure.Quantity;
 import roughcut.measure.Sentence;
 import roughcut.measure.Value;
 import roughcut.measure.Worked;
@@ -155,25 +154,13 @@ public record BoardLayout(List<Laid> laid, List<Homeless> homeless, Map<String, 
     }
     Value partArea =
         Found.of(
-            "parts.area",
-            "Faces of the parts",
-            parts / 100,
-            Quantity.AREA,
-            "found by laying the parts on the boards",
-            basis);
+            BlankKeys.PARTS_AREA, parts / 100, "found by laying the parts on the boards", basis);
     Value boardArea =
         Found.of(
-            "boards.area",
-            "Faces of the boards used",
-            used / 100,
-            Quantity.AREA,
-            "found by laying the parts on the boards",
-            basis);
+            BlankKeys.BOARDS_AREA, used / 100, "found by laying the parts on the boards", basis);
     return Optional.of(
         ledger.put(
-            "board.yield",
-            "Share of the boards that becomes parts",
-            Quantity.PERCENT,
+            BlankKeys.BOARD_YIELD,
             "100 · A_p / A_b",
             Worked.in("A_p", partArea),
             Worked.in("A_b", boardArea)));

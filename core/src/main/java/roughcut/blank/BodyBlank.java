@@ -3,7 +3,6 @@ package roughcut.blank;
 import static roughcut.measure.Quantity.COUNT;
 import static roughcut.measure.Quantity.DENSITY;
 import static roughcut.measure.Quantity.LENGTH;
-import static roughcut.measure.Quantity.MASS;
 import static roughcut.measure.Worked.in;
 
 import java.util.Optional;
@@ -91,9 +90,7 @@ public record BodyBlank(
     Species topWood = SpeciesBook.get(givens.get(BodyDecisions.TOP_SPECIES).word());
     Value back =
         ledger.put(
-            "body.back-thickness",
-            "Plane the back to",
-            LENGTH,
+            BlankKeys.BODY_BACK_THICKNESS,
             "t − t_top − v + s",
             in("t", thickness),
             in("t_top", top),
@@ -214,9 +211,7 @@ public record BodyBlank(
             DENSITY,
             "table of woods");
     return ledger.put(
-        "body.blank-mass",
-        "Body blank before cutting",
-        MASS,
+        BlankKeys.BODY_BLANK_MASS,
         "L · W · (t_b · ρ_b + (t_top + v) · ρ_t) / 1000000",
         in("L", length),
         in("W", width),
@@ -280,10 +275,8 @@ public record BodyBlank(
             "top.glue",
             "top.clamps",
             Found.of(
-                "top.faces",
-                "Faces under the top",
+                BlankKeys.TOP_FACES,
                 accent.value() > 0 ? 2 : 1,
-                COUNT,
                 "found by counting top and veneer",
                 accent),
             length,

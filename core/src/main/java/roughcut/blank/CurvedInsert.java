@@ -57,14 +57,7 @@ public record CurvedInsert(
       index += outwards;
     }
     PlacedStrip neighbour = strips.get(index);
-    Value chord =
-        Found.of(
-            "heel.end",
-            "Nut line to the heel's end",
-            face.heelEnd(),
-            LENGTH,
-            "found where the heel ends",
-            basis);
+    Value chord = Found.of(BlankKeys.HEEL_END, face.heelEnd(), "found where the heel ends", basis);
     Value bow =
         Found.of(
             "joint." + line + ".bow",

@@ -1,7 +1,5 @@
 package roughcut.blank;
 
-import static roughcut.measure.Quantity.FINE_LENGTH;
-import static roughcut.measure.Quantity.RATIO;
 import static roughcut.measure.Worked.in;
 
 import roughcut.design.BlankDecisions;
@@ -33,13 +31,7 @@ public record FaceCheck(
   public static FaceCheck of(Givens givens, Ledger ledger) {
     FaceUse use = givens.get(BlankDecisions.FACE_USE);
     Value length = givens.get(BlankDecisions.CHECK_LENGTH);
-    Value per300 =
-        Known.of(
-            "check.per-300",
-            "Accepted over 300 mm",
-            use.gapPer300(),
-            FINE_LENGTH,
-            "the use of the face");
+    Value per300 = Known.of(BlankKeys.CHECK_PER_300, use.gapPer300(), "the use of the face");
     Value height = givens.get(BlankDecisions.CHECK_SQUARE_HEIGHT);
     Value squareGap = givens.get(BlankDecisions.CHECK_SQUARE_GAP);
     return new FaceCheck(
@@ -47,26 +39,9 @@ public record FaceCheck(
         givens.get(BlankDecisions.CHECK_GAP),
         givens.get(BlankDecisions.CHECK_WIND),
         squareGap,
-        ledger.put(
-            "check.allowed",
-            "Gap accepted under the straightedge",
-            FINE_LENGTH,
-            "g · ℓ / 300",
-            in("g", per300),
-            in("ℓ", length)),
-        ledger.put(
-            "check.allowed-square",
-            "Gap accepted at the square",
-            FINE_LENGTH,
-            "h · 0.1 / 30",
-            in("h", height)),
-        ledger.put(
-            "check.lean",
-            "The edge leans by, mm in 100",
-            RATIO,
-            "100 · g / h",
-            in("g", squareGap),
-            in("h", height)));
+        ledger.put(BlankKeys.CHECK_ALLOWED, "g · ℓ / 300", in("g", per300), in("ℓ", length)),
+        ledger.put(BlankKeys.CHECK_ALLOWED_SQUARE, "h · 0.1 / 30", in("h", height)),
+        ledger.put(BlankKeys.CHECK_LEAN, "100 · g / h", in("g", squareGap), in("h", height)));
   }
 
   public boolean flat() {

@@ -2,7 +2,6 @@ package roughcut.blank;
 
 import static roughcut.measure.Quantity.AREA;
 import static roughcut.measure.Quantity.COUNT;
-import static roughcut.measure.Quantity.COVERAGE;
 import static roughcut.measure.Quantity.FORCE;
 import static roughcut.measure.Quantity.MASS;
 import static roughcut.measure.Quantity.PRESSURE;
@@ -311,8 +310,7 @@ public record GlueJob(
     }
 
     private Value mass(Value faces) {
-      Value coverage =
-          Known.of("glue.coverage", "Coverage", glue.coverage(), COVERAGE, "the glue's table");
+      Value coverage = Known.of(BlankKeys.GLUE_COVERAGE, glue.coverage(), "the glue's table");
       return ledger.put(
           job.prefix + ".mass",
           "Glue to mix or pour",

@@ -49,13 +49,11 @@ public record GlueUp(GlueJob job, List<Step> steps, Optional<Pins> pins) {
     Value length = tree.length();
     Value depth = tree.depth();
     List<Strip> strips = givens.neckStrips();
-    Value count = Known.of("strips.count", "Strips in the stack", strips.size(), COUNT, "counted");
-    Value faces = ledger.put("glue.faces", "Faces to glue", COUNT, "n − 1", in("n", count));
+    Value count = Known.of(BlankKeys.STRIPS_COUNT, strips.size(), "counted");
+    Value faces = ledger.put(BlankKeys.GLUE_FACES, "n − 1", in("n", count));
     Value outer =
         Worked.of(
-            "glue.outer",
-            "Thinner of the outermost strips",
-            LENGTH,
+            BlankKeys.GLUE_OUTER,
             "min(a, b)",
             in("a", givens.get(PartDecisions.stripThickness(1))),
             in("b", givens.get(PartDecisions.stripThickness(strips.size()))));

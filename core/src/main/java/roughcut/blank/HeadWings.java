@@ -27,10 +27,8 @@ public record HeadWings(Value bass, Value treble) {
       Givens givens, NeckBlank blank, Basis head, double widestX, Ledger ledger) {
     Value there =
         Found.of(
-            "blank.width-at-head",
-            "The stack where the head is widest",
+            BlankKeys.BLANK_WIDTH_AT_HEAD,
             2 * blank.halfWidth(widestX),
-            LENGTH,
             "found where the head is widest",
             blank.basis().and(head));
     return new HeadWings(

@@ -1,7 +1,5 @@
 package roughcut.blank;
 
-import static roughcut.measure.Quantity.COUNT;
-import static roughcut.measure.Quantity.LENGTH;
 import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
@@ -38,9 +36,7 @@ public record MillingPasses(
     int count = (int) Math.floor(before / bite.value() + Precision.SAME);
     Value full =
         ledger.put(
-            "mill.full-passes",
-            "Passes at the full bite",
-            COUNT,
+            BlankKeys.MILL_FULL_PASSES,
             "floor(max(0, m − t − f) / d)",
             in("m", from),
             in("t", to),
@@ -48,9 +44,7 @@ public record MillingPasses(
             in("d", bite));
     Value remainder =
         ledger.put(
-            "mill.remainder",
-            "Then a pass of",
-            LENGTH,
+            BlankKeys.MILL_REMAINDER,
             "max(0, max(0, m − t − f) − n · d)",
             in("m", from),
             in("t", to),
@@ -58,23 +52,13 @@ public record MillingPasses(
             in("n", full),
             in("d", bite));
     ledger.put(
-        "mill.finish-pass",
-        "Last, light pass",
-        LENGTH,
+        BlankKeys.MILL_FINISH_PASS,
         "max(0, min(m − t, f))",
         in("m", from),
         in("t", to),
         in("f", finish));
     ledger.find(
-        "mill.passes",
-        "Passes in all",
-        COUNT,
-        depths.size(),
-        "found by counting them",
-        from,
-        to,
-        bite,
-        finish);
+        BlankKeys.MILL_PASSES, depths.size(), "found by counting them", from, to, bite, finish);
     return new MillingPasses(from, to, depths, full, remainder);
   }
 

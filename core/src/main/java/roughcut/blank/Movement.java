@@ -1,6 +1,5 @@
 package roughcut.blank;
 
-import static roughcut.measure.Quantity.FINE_LENGTH;
 import static roughcut.measure.Quantity.LENGTH;
 import static roughcut.measure.Quantity.PERCENT;
 import static roughcut.measure.Worked.in;
@@ -63,9 +62,7 @@ public final class Movement {
     inputs.add(in("m_1", now));
     inputs.add(in("m_2", later));
     return ledger.put(
-        "moisture.movement",
-        "Blank's width changes by",
-        FINE_LENGTH,
+        BlankKeys.MOISTURE_MOVEMENT,
         formula.append(") / 100 · (m_1 − m_2) / 30").toString(),
         inputs.toArray(Worked.Input[]::new));
   }

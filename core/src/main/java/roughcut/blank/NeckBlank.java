@@ -55,9 +55,7 @@ public record NeckBlank(
     boolean tapered = !stack.width().equals(stack.widthAtHeel());
     Value width =
         ledger.put(
-            "blank.width",
-            "Width of the neck blank",
-            LENGTH,
+            BlankKeys.BLANK_WIDTH,
             tapered ? "max(" + stack.width() + ", " + stack.widthAtHeel() + ")" : stack.width(),
             stack.inputs().toArray(Worked.Input[]::new));
     List<PlacedStrip> placed = place(stack.layers(), nut, heel, heelEnd.value());

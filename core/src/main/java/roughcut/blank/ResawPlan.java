@@ -1,6 +1,5 @@
 package roughcut.blank;
 
-import static roughcut.measure.Quantity.COUNT;
 import static roughcut.measure.Quantity.LENGTH;
 import static roughcut.measure.Worked.in;
 
@@ -35,22 +34,8 @@ public record ResawPlan(
     Value top = givens.get(BodyDecisions.BODY_TOP);
     Value allowance = givens.get(BlankDecisions.RESAW_ALLOWANCE);
     Value kerf = givens.get(BlankDecisions.RESAW_KERF);
-    Value leaf =
-        ledger.put(
-            "resaw.rough",
-            "Rough leaf of the top",
-            LENGTH,
-            "t + 2 · q",
-            in("t", top),
-            in("q", allowance));
-    Value need =
-        ledger.put(
-            "resaw.need",
-            "Thickness of board for two leaves",
-            LENGTH,
-            "2 · r + k",
-            in("r", leaf),
-            in("k", kerf));
+    Value leaf = ledger.put(BlankKeys.RESAW_ROUGH, "t + 2 · q", in("t", top), in("q", allowance));
+    Value need = ledger.put(BlankKeys.RESAW_NEED, "2 · r + k", in("r", leaf), in("k", kerf));
     Optional<Value> thickness =
         board
             .filter(b -> b.thickness().isPresent())
@@ -69,9 +54,7 @@ public record ResawPlan(
         thickness.map(
             b ->
                 ledger.put(
-                    "resaw.leaves",
-                    "Leaves from the board's thickness",
-                    COUNT,
+                    BlankKeys.RESAW_LEAVES,
                     "floor((B + k) / (r + k))",
                     in("B", b),
                     in("k", kerf),
@@ -79,12 +62,7 @@ public record ResawPlan(
         thickness.map(
             b ->
                 ledger.put(
-                    "resaw.short",
-                    "Thickness missing for two leaves",
-                    LENGTH,
-                    "max(0, need − B)",
-                    in("need", need),
-                    in("B", b))),
+                    BlankKeys.RESAW_SHORT, "max(0, need − B)", in("need", need), in("B", b))),
         thinner(givens, ledger));
   }
 
@@ -95,12 +73,6 @@ public record ResawPlan(
       return Optional.empty();
     }
     return Optional.of(
-        ledger.put(
-            "resaw.leaf-thickness",
-            "Bring both leaves to",
-            LENGTH,
-            "min(a, b)",
-            in("a", first),
-            in("b", second)));
+        ledger.put(BlankKeys.RESAW_LEAF_THICKNESS, "min(a, b)", in("a", first), in("b", second)));
   }
 }

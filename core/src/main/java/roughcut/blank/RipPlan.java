@@ -112,7 +112,7 @@ public record RipPlan(
     String prefix = "rip." + species + ".";
     Value widest =
         widths.isEmpty()
-            ? Known.of("strip", "Strip", 0, LENGTH, "no strip is open")
+            ? Known.of(BlankKeys.STRIP, 0, "no strip is open")
             : Found.of(
                 prefix + "widest",
                 "Widest of the strips",
@@ -205,7 +205,7 @@ public record RipPlan(
             LENGTH,
             "least step at which two clear each other",
             basis.with(kerf));
-    Value count = Known.of("neck.copies", "Necks to saw", copies, COUNT, "counted");
+    Value count = Known.of(BlankKeys.NECK_COPIES, copies, "counted");
     return ledger.put(
         prefix + "need",
         "Width of " + species + " that the necks need, nested",
@@ -278,7 +278,7 @@ public record RipPlan(
     List<Worked.Input> inputs = new ArrayList<>(strips);
     inputs.add(in("p", allowance));
     inputs.add(in("k", kerf));
-    Value count = Known.of("strips", "Strips to saw", strips.size(), COUNT, "counted");
+    Value count = Known.of(BlankKeys.STRIPS, strips.size(), "counted");
     inputs.add(in("n", count));
     String sum =
         strips.isEmpty()

@@ -1,8 +1,6 @@
 package roughcut.blank;
 
-import static roughcut.measure.Quantity.AREA;
 import static roughcut.measure.Quantity.DENSITY;
-import static roughcut.measure.Quantity.MASS;
 import static roughcut.measure.Worked.in;
 
 import java.util.List;
@@ -13,7 +11,6 @@ import roughcut.measure.Basis;
 import roughcut.measure.Found;
 import roughcut.measure.Known;
 import roughcut.measure.Ledger;
-import roughcut.measure.Quantity;
 import roughcut.measure.Value;
 import roughcut.record.Givens;
 import roughcut.shop.Shop;
@@ -121,44 +118,17 @@ public record Weights(Value neck, Value body, double neckAt, double headAt, Basi
       Ledger ledger) {
     Value weighed = givens.get(BodyDecisions.NECK_WEIGHED);
     if (weighed.value() > 0) {
-      return ledger.put("neck.mass", "Neck, weighed", MASS, "m", in("m", weighed));
+      return ledger.put(BlankKeys.NECK_MASS, "m", in("m", weighed));
     }
     return ledger.put(
-        "neck.mass",
-        "Neck with head and fretboard, estimated",
-        MASS,
+        BlankKeys.NECK_MASS.called("Neck with head and fretboard, estimated"),
         "m_s + m_h + m_f + m_r",
-        in(
-            "m_s",
-            Found.of(
-                "neck.shaft-mass",
-                "Shaft and heel",
-                shaft,
-                Quantity.MASS,
-                "found by adding slices up",
-                basis)),
-        in(
-            "m_h",
-            Found.of(
-                "neck.head-mass", "Head", head, Quantity.MASS, "found by adding slices up", basis)),
+        in("m_s", Found.of(BlankKeys.NECK_SHAFT_MASS, shaft, "found by adding slices up", basis)),
+        in("m_h", Found.of(BlankKeys.NECK_HEAD_MASS, head, "found by adding slices up", basis)),
         in(
             "m_f",
-            Found.of(
-                "neck.fretboard-mass",
-                "Fretboard",
-                board,
-                Quantity.MASS,
-                "found by adding slices up",
-                basis)),
-        in(
-            "m_r",
-            Found.of(
-                "neck.bars-mass",
-                "Rod and bars, less their channels' wood",
-                bars,
-                Quantity.MASS,
-                "found by adding them up",
-                basis)));
+            Found.of(BlankKeys.NECK_FRETBOARD_MASS, board, "found by adding slices up", basis)),
+        in("m_r", Found.of(BlankKeys.NECK_BARS_MASS, bars, "found by adding them up", basis)));
   }
 
   private static Value body(
@@ -180,17 +150,9 @@ public record Weights(Value neck, Value body, double neckAt, double headAt, Basi
     double top = body.top().value() + body.accent().value();
     // A through-neck's core is the neck's own weight.
     Value core =
-        Found.of(
-            "body.core-area",
-            "The neck's core in it",
-            coreArea,
-            AREA,
-            "found of the blank in the body",
-            basis);
+        Found.of(BlankKeys.BODY_CORE_AREA, coreArea, "found of the blank in the body", basis);
     return ledger.put(
-        "body.slab-mass",
-        "Body before its routs, estimated",
-        MASS,
+        BlankKeys.BODY_SLAB_MASS,
         "(A − c) · ((t − t_top − v) · ρ_b + (t_top + v) · ρ_t) / 10000",
         in("c", core),
         in("A", body.outline().area()),

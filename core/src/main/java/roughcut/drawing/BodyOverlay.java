@@ -16,6 +16,7 @@ import roughcut.plan.Plan;
 import roughcut.rout.Bolts;
 import roughcut.rout.FeedDirection;
 import roughcut.rout.Pickup;
+import roughcut.rout.RoutKeys;
 import roughcut.rout.RoutPlan;
 
 /** What lies over the body's drawing for the work of one page, with what can be taken hold of. */
@@ -94,7 +95,7 @@ final class BodyOverlay {
         "fret " + plan.cuts().reach().access().text(sketch.units()),
         Anchor.START,
         Size.SMALL,
-        "reach.access-fret");
+        RoutKeys.REACH_ACCESS_FRET.id());
   }
 
   void weight() {
@@ -109,7 +110,7 @@ final class BodyOverlay {
         "balances here, " + plan.cuts().mass().balance().text(sketch.units()),
         Anchor.START,
         Size.SMALL,
-        "balance.x");
+        RoutKeys.BALANCE_X.id());
   }
 
   void cut(String chosen) {

@@ -1,6 +1,7 @@
 package roughcut.drawing;
 
 import java.util.List;
+import roughcut.design.StringDecisions;
 import roughcut.drawing.Mark.Anchor;
 import roughcut.drawing.Mark.Size;
 import roughcut.geometry.Arcs;
@@ -131,7 +132,7 @@ public final class BridgeDrawing {
     double lean = lean(reach);
     List<Point> line = List.of(new Point(x + lean, -reach), new Point(x - lean, reach));
     sketch.path(Role.OUTLINE, false, line);
-    sketch.handle("bridge.place", x - lean, reach, line, Mark.Way.ALONG);
+    sketch.handle(StringDecisions.BRIDGE_PLACE.id(), x - lean, reach, line, Mark.Way.ALONG);
     sketch.text(
         Role.NOTE,
         x - lean,

@@ -195,8 +195,14 @@ public final class HeadDrawing {
     if (nearest != null) {
       sketch.dimension(
           new Point(-nearest.x().value(), high), new Point(0, high), 0, "", nearest.x());
-      sketch.handle("tuner.first", -nearest.x().value(), high, List.of(), Mark.Way.ALONG);
-      sketch.handle("tuner.spacing", -furthest.x().value(), -high, List.of(), Mark.Way.ALONG);
+      sketch.handle(
+          NeckDecisions.TUNER_FIRST.id(), -nearest.x().value(), high, List.of(), Mark.Way.ALONG);
+      sketch.handle(
+          NeckDecisions.TUNER_SPACING.id(),
+          -furthest.x().value(),
+          -high,
+          List.of(),
+          Mark.Way.ALONG);
       sketch.dimension(
           new Point(-furthest.x().value(), -high), new Point(0, -high), 0, "", furthest.x());
     }

@@ -14,6 +14,7 @@ import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.layout.FretLayout;
 import roughcut.layout.FretboardTaper;
+import roughcut.layout.LayoutKeys;
 import roughcut.neck.Channel;
 import roughcut.neck.HeadLine;
 import roughcut.neck.HeadOutline;
@@ -195,7 +196,13 @@ final class PlanView {
     double lean = plan.frets().fan().slant(1) * half;
     sketch.line(Role.SADDLE, saddle - lean, -half, saddle + lean, half);
     sketch.text(
-        Role.NOTE, saddle, -half - 10, "saddle line", Anchor.MIDDLE, Size.SMALL, "saddle.from-nut");
+        Role.NOTE,
+        saddle,
+        -half - 10,
+        "saddle line",
+        Anchor.MIDDLE,
+        Size.SMALL,
+        LayoutKeys.SADDLE_FROM_NUT.id());
   }
 
   void centreLine(double to) {
@@ -378,6 +385,13 @@ final class PlanView {
     double half = taper.halfWidth(x);
     sketch.line(Role.HIDDEN, x, half + 2, x, half + 22);
     sketch.line(Role.HIDDEN, x, -half - 2, x, -half - 22);
-    sketch.text(Role.NOTE, x + 3, half + 14, "body begins", Anchor.START, Size.SMALL, "joint.x");
+    sketch.text(
+        Role.NOTE,
+        x + 3,
+        half + 14,
+        "body begins",
+        Anchor.START,
+        Size.SMALL,
+        Decisions.JOINT_X.id());
   }
 }

@@ -10,7 +10,6 @@ import roughcut.measure.Basis;
 import roughcut.measure.Found;
 import roughcut.measure.Known;
 import roughcut.measure.Ledger;
-import roughcut.measure.Quantity;
 import roughcut.measure.Value;
 import roughcut.record.Givens;
 
@@ -36,24 +35,20 @@ final class FretWire {
         "2 · R · asin(min(1, w / (2 · R))) · π / 180 + 2 · o",
         in("R", radius),
         in("w", chord),
-        in("π", Known.of("pi", "π", Math.PI, Quantity.RATIO, "a circle's own")),
+        in("π", Known.of(FretboardKeys.PI, Math.PI, "a circle's own")),
         in("o", overhang));
   }
 
   /** All of them, and a little to spare. */
   static Value total(List<Value> lengths, Ledger ledger) {
     return ledger.put(
-        "wire.total",
-        "Wire for all frets, 5 % to spare",
-        LENGTH,
+        FretboardKeys.WIRE_TOTAL,
         "1.05 · Σ",
         in(
             "Σ",
             Found.of(
-                "wire.sum",
-                "All frets together",
+                FretboardKeys.WIRE_SUM,
                 lengths.stream().mapToDouble(Value::value).sum(),
-                LENGTH,
                 "found by adding them",
                 Basis.of(lengths))));
   }
@@ -61,9 +56,7 @@ final class FretWire {
   /** The radius to which the wire is bent before it is pressed in. */
   static Value bend(Givens givens, Ledger ledger) {
     return ledger.put(
-        "wire.bend-radius",
-        "Bend the wire to a radius of",
-        LENGTH,
+        FretboardKeys.WIRE_BEND_RADIUS,
         "s · R",
         in("s", givens.get(FretboardDecisions.BEND)),
         in("R", givens.get(Decisions.RADIUS_NUT)));

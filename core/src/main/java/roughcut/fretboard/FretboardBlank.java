@@ -1,7 +1,5 @@
 package roughcut.fretboard;
 
-import static roughcut.measure.Quantity.FINE_LENGTH;
-import static roughcut.measure.Quantity.LENGTH;
 import static roughcut.measure.Worked.in;
 
 import roughcut.design.BlankDecisions;
@@ -32,10 +30,8 @@ public record FretboardBlank(Value length, Value width, Value thickness, Value t
       Givens givens, FretboardTaper taper, Fan fan, NutSeat nut, Ledger ledger) {
     Value from =
         Found.of(
-            "fretboard.head-corner",
-            "Fretboard's furthest corner at the head",
+            FretboardKeys.FRETBOARD_HEAD_CORNER,
             taper.headmost(nut.cut().value(), fan.slant(0)),
-            LENGTH,
             "found at the corner of the cut for the nut",
             taper.basis().and(fan.basis()).with(nut.cut()));
     Value trim = givens.get(BlankDecisions.END_TRIM);
@@ -44,9 +40,7 @@ public record FretboardBlank(Value length, Value width, Value thickness, Value t
     Value binding = givens.get(FretboardDecisions.BOUND);
     Value end =
         Worked.of(
-            "fretboard.width-end",
-            "Fretboard at its end",
-            LENGTH,
+            FretboardKeys.FRETBOARD_WIDTH_END,
             "w_nut + (w_2 − w_nut) · x / x_2",
             in("w_nut", taper.nutWidth()),
             in("w_2", taper.secondWidth()),
@@ -55,32 +49,18 @@ public record FretboardBlank(Value length, Value width, Value thickness, Value t
     boolean bound = binding.value() > 0;
     return new FretboardBlank(
         ledger.put(
-            "fretboard.blank-length",
-            "Fretboard blank, long",
-            LENGTH,
+            FretboardKeys.FRETBOARD_BLANK_LENGTH,
             "x_e − x_c + 2 · t",
             in("x_e", taper.end()),
             in("x_c", from),
             in("t", trim)),
         ledger.put(
-            "fretboard.blank-width",
-            "Fretboard blank, wide",
-            LENGTH,
+            FretboardKeys.FRETBOARD_BLANK_WIDTH,
             "max(w_n, w_e) + 6",
             in("w_n", taper.nutWidth()),
             in("w_e", end)),
         ledger.put(
-            "fretboard.blank-thickness",
-            "Fretboard blank, thick",
-            FINE_LENGTH,
-            "t_b + σ",
-            in("t_b", crown),
-            in("σ", sanding)),
-        ledger.put(
-            "wire.tang-back",
-            "Tangs cut back at each side",
-            FINE_LENGTH,
-            bound ? "b + 0.3" : "0",
-            in("b", binding)));
+            FretboardKeys.FRETBOARD_BLANK_THICKNESS, "t_b + σ", in("t_b", crown), in("σ", sanding)),
+        ledger.put(FretboardKeys.WIRE_TANG_BACK, bound ? "b + 0.3" : "0", in("b", binding)));
   }
 }

@@ -34,9 +34,7 @@ public record FretboardRadius(
     Value crown = givens.get(Decisions.FRETBOARD_THICKNESS);
     Value endWidth =
         ledger.put(
-            "fretboard.end.width",
-            "Fretboard width at its end",
-            FINE_LENGTH,
+            FretboardKeys.FRETBOARD_END_WIDTH,
             "w_nut + (w_2 − w_nut) · x_end / x_2",
             in("w_nut", taper.nutWidth()),
             in("w_2", taper.secondWidth()),

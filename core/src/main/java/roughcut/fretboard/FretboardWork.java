@@ -2,7 +2,6 @@ package roughcut.fretboard;
 
 import static roughcut.measure.Quantity.CENTS;
 import static roughcut.measure.Quantity.FINE_LENGTH;
-import static roughcut.measure.Quantity.LENGTH;
 import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
@@ -83,10 +82,8 @@ public record FretboardWork(
     double spreadEnd = strings.offset(1, end) - strings.offset(strings.count(), end);
     Value wide =
         Found.of(
-            "strings.spread-end",
-            "Outer strings at the end",
+            FretboardKeys.STRINGS_SPREAD_END,
             spreadEnd,
-            FINE_LENGTH,
             "found along the outer strings",
             strings.outer().with(taper.end()));
     Value width =
@@ -103,18 +100,14 @@ public record FretboardWork(
     boolean single = strings.count() == 1 || strings.spread().value() < 0.01;
     Value cone =
         ledger.put(
-            "radius.cone-end",
-            "Radius at the end, a true cone under the strings",
-            LENGTH,
+            FretboardKeys.RADIUS_CONE_END,
             single ? "R" : "R · s_end / s_nut",
             in("R", nut),
             in("s_end", wide),
             in("s_nut", strings.spread()));
     Value even =
         ledger.put(
-            "radius.even-end",
-            "Radius at the end for an even edge",
-            LENGTH,
+            FretboardKeys.RADIUS_EVEN_END,
             "R · (w_end / w_nut)^2",
             in("R", nut),
             in("w_end", width),
@@ -140,26 +133,20 @@ public record FretboardWork(
     double x = Math.min(at.value(), taper.end().value());
     Value board =
         Found.of(
-            "gauge.board-radius",
-            "The board's radius there",
+            FretboardKeys.GAUGE_BOARD_RADIUS,
             radius.radius(x),
-            LENGTH,
             "found between the radii at nut and end",
             radius.basis().with(at));
     Value width =
         Found.of(
-            "gauge.board-width",
-            "The board's width there",
+            FretboardKeys.GAUGE_BOARD_WIDTH,
             taper.width(x),
-            FINE_LENGTH,
             "found along the taper",
             taper.basis().with(at, taper.end()));
     double half = width.value() / 2;
     Value worked =
         ledger.put(
-            "gauge.gap",
-            "Light under this gauge there on a finished board",
-            FINE_LENGTH,
+            FretboardKeys.GAUGE_GAP,
             "abs((G − √(max(0, G^2 − (w / 2)^2))) − (R − √(max(0, R^2 − (w / 2)^2))))",
             in("G", gauge),
             in("R", board),
@@ -225,10 +212,8 @@ public record FretboardWork(
     double length = givens.get(FretboardDecisions.INLAY_LENGTH).value();
     Value drop =
         Found.of(
-            "inlay.drop",
-            "Face lower at the inlay's edge",
+            FretboardKeys.INLAY_DROP,
             FretboardRadius.drop(radius.radius(x), half),
-            FINE_LENGTH,
             "found on the radius there",
             radius
                 .basis()
@@ -245,24 +230,15 @@ public record FretboardWork(
     return Optional.of(
         new Inlay(
             ledger.put(
-                "inlay.depth-min",
-                "Inlay, least depth",
-                FINE_LENGTH,
-                "s + 0.5 + σ",
-                in("s", drop),
-                in("σ", sanding)),
+                FretboardKeys.INLAY_DEPTH_MIN, "s + 0.5 + σ", in("s", drop), in("σ", sanding)),
             ledger.put(
-                "inlay.depth-max",
-                "Inlay, most depth",
-                FINE_LENGTH,
+                FretboardKeys.INLAY_DEPTH_MAX,
                 "min(m + σ, t_b + σ − 1)",
                 in("m", thickness),
                 in("σ", sanding),
                 in("t_b", crown)),
             ledger.put(
-                "inlay.corner-radius",
-                "Corners stay round by",
-                FINE_LENGTH,
+                FretboardKeys.INLAY_CORNER_RADIUS,
                 "d / 2",
                 in("d", givens.get(FretboardDecisions.INLAY_CUTTER))),
             List.copyOf(crossed)));
@@ -276,13 +252,7 @@ public record FretboardWork(
       return Optional.empty();
     }
     return Optional.of(
-        ledger.put(
-            "fretboard.notch-left",
-            "End notch to the last slot",
-            LENGTH,
-            "p − l",
-            in("p", past),
-            in("l", length)));
+        ledger.put(FretboardKeys.FRETBOARD_NOTCH_LEFT, "p − l", in("p", past), in("l", length)));
   }
 
   /** The octave fret of the real neck against the drawn scale, were the bridge put by that. */
@@ -294,17 +264,13 @@ public record FretboardWork(
     double drawn = Fan.drawn(givens);
     return Optional.of(
         ledger.put(
-            "fret.octave.cents",
-            "Octave fret off, bridge by the drawing",
-            CENTS,
+            FretboardKeys.FRET_OCTAVE_CENTS,
             "1200 · log2(L / 2 / (L / 2 − min(m − L / 2, L / 2 − 1)))",
             in(
                 "L",
                 Found.of(
-                    "scale.drawn",
-                    "Scale as drawn",
+                    FretboardKeys.SCALE_DRAWN,
                     drawn,
-                    LENGTH,
                     "found halfway between the outer strings",
                     Fan.drawnBasis(givens))),
             in("m", measured)));

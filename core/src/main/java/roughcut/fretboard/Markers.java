@@ -1,7 +1,6 @@
 package roughcut.fretboard;
 
 import static roughcut.measure.Quantity.FINE_LENGTH;
-import static roughcut.measure.Quantity.LENGTH;
 import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
@@ -159,19 +158,9 @@ public record Markers(List<Dot> dots) {
       before = slot.x();
     }
     return ledger.put(
-        "marker.side-clearance",
-        "Side dot to the nearest slot",
-        LENGTH,
+        FretboardKeys.MARKER_SIDE_CLEARANCE,
         "l / 2 − d / 2 − t / 2",
-        in(
-            "l",
-            Found.of(
-                "fret.closest",
-                "Closest two frets",
-                2 * least,
-                LENGTH,
-                "found at the last frets",
-                frets)),
+        in("l", Found.of(FretboardKeys.FRET_CLOSEST, 2 * least, "found at the last frets", frets)),
         in("d", dot),
         in("t", givens.get(FretboardDecisions.WIRE_TANG_WIDTH)));
   }

@@ -1,6 +1,5 @@
 package roughcut.fretboard;
 
-import static roughcut.measure.Quantity.LENGTH;
 import static roughcut.measure.Worked.in;
 
 import roughcut.design.Decisions;
@@ -40,14 +39,11 @@ public record NutSeat(
     Value width = taper.nutWidth();
     boolean zero = kind.onZeroFret();
     boolean slot = kind.slotted();
-    Value front =
-        ledger.put("nut.front", "Nut's front edge", LENGTH, zero ? "−g" : "0", in("g", gap));
+    Value front = ledger.put(FretboardKeys.NUT_FRONT, zero ? "−g" : "0", in("g", gap));
     double back = front.value() - thickness.value();
     Value cut =
         ledger.put(
-            "nut.fretboard-cut",
-            "Fretboard is cut at",
-            LENGTH,
+            FretboardKeys.NUT_FRETBOARD_CUT,
             slot ? "x − t − l" : zero ? "x" : "0",
             in("x", front),
             in("t", thickness),
@@ -56,21 +52,16 @@ public record NutSeat(
         kind,
         front,
         cut,
+        ledger.put(FretboardKeys.NUT_BLANK_LENGTH, "w + 2", in("w", width)),
         ledger.put(
-            "nut.blank-length", "Nut blank, across the neck", LENGTH, "w + 2", in("w", width)),
-        ledger.put(
-            "nut.blank-height",
-            "Nut blank, high",
-            LENGTH,
+            FretboardKeys.NUT_BLANK_HEIGHT,
             "t_b − z + t_f + a + 1.5",
             in("t_b", board),
             in("z", floor),
             in("t_f", fret),
             in("a", action)),
         ledger.put(
-            "nut.keep-clear",
-            "Pins and stiffeners begin behind",
-            LENGTH,
+            FretboardKeys.NUT_KEEP_CLEAR,
             kind == NutKind.LOCKING ? "s" : "max(0, x)",
             in("s", screws),
             in("x", front)));

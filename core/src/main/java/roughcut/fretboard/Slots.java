@@ -18,7 +18,6 @@ import roughcut.measure.Found;
 import roughcut.measure.Known;
 import roughcut.measure.Ledger;
 import roughcut.measure.NumberWriter;
-import roughcut.measure.Quantity;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.measure.Worked;
@@ -165,42 +164,32 @@ public record Slots(
     Value first = givens.get(FretboardDecisions.FIRST_DEPTH);
     if (!school.later()) {
       return ledger.find(
-          "slot.saw-stop",
-          "Saw's stop for all slots",
-          FINE_LENGTH,
+          FretboardKeys.SLOT_SAW_STOP,
           deepest,
           "least that gives every slot its depth",
           Basis.of(slots.stream().map(Slot::flat).toList()));
     }
     Value stop =
         ledger.put(
-            "slot.saw-stop",
-            "Saw's first stop for all slots",
-            FINE_LENGTH,
+            FretboardKeys.SLOT_SAW_STOP.called("Saw's first stop for all slots"),
             "d_1",
             in("d_1", first));
     double most =
         slots.stream().mapToDouble(s -> s.later().orElseThrow().sawNow().value()).max().orElse(0);
     if (school.midway()) {
       ledger.put(
-          "slot.deepen-when",
-          "Deepen before the edges are down by, crown and radius together",
-          FINE_LENGTH,
+          FretboardKeys.SLOT_DEEPEN_WHEN,
           "max(0, d_1 − g)",
           in("d_1", first),
-          in("g", Known.of("slot.guides", "What guides the saw", GUIDES, FINE_LENGTH, "usual")));
+          in("g", Known.of(FretboardKeys.SLOT_GUIDES, GUIDES, "usual")));
       ledger.find(
-          "slot.second-stop",
-          "Saw's second stop, deepened now",
-          FINE_LENGTH,
+          FretboardKeys.SLOT_SECOND_STOP,
           most,
           "least that gives every slot its depth, as far as radius and face are sanded now",
           Basis.of(slots.stream().map(s -> s.later().orElseThrow().sawNow()).toList()));
     } else {
       ledger.put(
-          "slot.second-stop",
-          "Saw's second stop, after the radius",
-          FINE_LENGTH,
+          FretboardKeys.SLOT_SECOND_STOP.called("Saw's second stop, after the radius"),
           "t + c",
           in("t", tang),
           in("c", clearance));
@@ -221,10 +210,8 @@ public record Slots(
     double full = FretboardRadius.drop(radius.atEnd().value(), radius.atEndHalf());
     Value share =
         Found.of(
-            "fretboard.radius-share",
-            "Share of the radius that is sanded in",
+            FretboardKeys.FRETBOARD_RADIUS_SHARE,
             full > 0 ? Math.min(1, dropped.value() / full) : 1,
-            Quantity.RATIO,
             "found from how far the edges have dropped",
             radius.basis().and(radius.taper().basis()).with(dropped));
     Value drop =
@@ -278,19 +265,15 @@ public record Slots(
         school.midway()
             ? later.sawNow()
             : Worked.of(
-                "slot.second",
-                "Second depth",
-                FINE_LENGTH,
+                FretboardKeys.SLOT_SECOND,
                 "t + c",
                 in("t", givens.get(FretboardDecisions.WIRE_TANG)),
                 in("c", givens.get(FretboardDecisions.CLEARANCE)));
     double toCome = school.midway() ? Math.max(0, sanding.value() - sanded.value()) : 0;
     Value rest =
         Found.of(
-            "fretboard.sanding-left",
-            "Sanding still to come",
+            FretboardKeys.FRETBOARD_SANDING_LEFT,
             toCome,
-            FINE_LENGTH,
             "found from what is sanded already",
             Basis.of(sanding, sanded));
     return ledger.put(
@@ -311,7 +294,7 @@ public record Slots(
       return frets.frets();
     }
     List<FretLayout.Fret> all = new ArrayList<>();
-    Value at = ledger.put("fret.0.from-nut", "Zero fret, on the nut line", FINE_LENGTH, "0");
+    Value at = ledger.put(FretboardKeys.FRET_0_FROM_NUT, "0");
     all.add(new FretLayout.Fret(0, at, at, frets.fan().slant(0)));
     all.addAll(frets.frets());
     return all;

@@ -1,8 +1,5 @@
 package roughcut.layout;
 
-import static roughcut.measure.Quantity.AREA;
-import static roughcut.measure.Quantity.LENGTH;
-
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -86,19 +83,8 @@ public record BodyOutline(
         curve.points(),
         edge,
         ledger.find(
-            "body.area",
-            "Body's area from above",
-            AREA,
-            shape.area() / 100,
-            "found by measuring the outline",
-            basis),
-        ledger.find(
-            "body.around",
-            "Length of the body's edge all round",
-            LENGTH,
-            edge.length(),
-            "found by measuring the outline",
-            basis),
+            LayoutKeys.BODY_AREA, shape.area() / 100, "found by measuring the outline", basis),
+        ledger.find(LayoutKeys.BODY_AROUND, edge.length(), "found by measuring the outline", basis),
         basis);
   }
 

@@ -1,6 +1,5 @@
 package roughcut.layout;
 
-import static roughcut.measure.Quantity.FINE_LENGTH;
 import static roughcut.measure.Worked.in;
 
 import java.util.Optional;
@@ -108,13 +107,7 @@ public record Fan(
     double real = 2 * octave.value();
     return octave.value() == 0 || !ofThisNeck(real, drawn)
         ? Optional.empty()
-        : Optional.of(
-            Worked.of(
-                "scale.real",
-                "Scale of the real neck, twice nut to octave",
-                FINE_LENGTH,
-                "2 · o",
-                in("o", octave)));
+        : Optional.of(Worked.of(LayoutKeys.SCALE_REAL, "2 · o", in("o", octave)));
   }
 
   /** Whether a neck of that real scale can be the one that was drawn. */
@@ -133,12 +126,7 @@ public record Fan(
     return middle == scale.value()
         ? scale
         : Found.of(
-            "scale.centre",
-            "Scale on the centre line",
-            middle,
-            FINE_LENGTH,
-            "found halfway between the outer strings",
-            basis);
+            LayoutKeys.SCALE_CENTRE, middle, "found halfway between the outer strings", basis);
   }
 
   /**

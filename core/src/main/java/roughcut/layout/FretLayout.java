@@ -63,7 +63,7 @@ public record FretLayout(Value scale, Value divisions, List<Fret> frets, Value s
     Value divisions = givens.get(Decisions.DIVISIONS);
     int count = (int) givens.get(Decisions.FRETS).value();
     List<Fret> frets = new ArrayList<>(count);
-    Value previous = Known.of("nut.line", "Nut line", 0, FINE_LENGTH, "where the nut line is");
+    Value previous = Known.of(LayoutKeys.NUT_LINE, 0, "where the nut line is");
     for (int k = 1; k <= count; k++) {
       Value number = Known.of("fret." + k, "Fret", k, Quantity.COUNT, "counted");
       Value fromNut =
@@ -89,13 +89,7 @@ public record FretLayout(Value scale, Value divisions, List<Fret> frets, Value s
       }
       previous = fromNut;
     }
-    Value saddle =
-        ledger.put(
-            "saddle.from-nut",
-            "Saddle line from the nut line, before compensation",
-            FINE_LENGTH,
-            "L",
-            in("L", scale));
+    Value saddle = ledger.put(LayoutKeys.SADDLE_FROM_NUT, "L", in("L", scale));
     return new FretLayout(scale, divisions, frets, saddle, fan);
   }
 
@@ -134,10 +128,8 @@ public record FretLayout(Value scale, Value divisions, List<Fret> frets, Value s
         in(
             "s",
             Found.of(
-                "strings.spread",
-                "Outer strings there",
+                LayoutKeys.STRINGS_SPREAD,
                 fan.nutSpread() + (fan.bridgeSpread() - fan.nutSpread()) * share,
-                FINE_LENGTH,
                 "found along the outer strings",
                 fan.basis().with(divisions))));
   }
@@ -157,7 +149,7 @@ public record FretLayout(Value scale, Value divisions, List<Fret> frets, Value s
 
   /** Whether the scale is the real neck's, as measured from nut to octave fret. */
   public boolean real() {
-    return scale.id().equals("scale.real");
+    return scale.id().equals(LayoutKeys.SCALE_REAL.id());
   }
 
   public Fret last() {

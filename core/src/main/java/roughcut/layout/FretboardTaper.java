@@ -1,7 +1,6 @@
 package roughcut.layout;
 
 import static roughcut.measure.Quantity.FINE_LENGTH;
-import static roughcut.measure.Quantity.LENGTH;
 import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
@@ -40,9 +39,7 @@ public record FretboardTaper(
     Value past = givens.get(Decisions.FRETBOARD_PAST_LAST);
     Value end =
         ledger.put(
-            "fretboard.end.from-nut",
-            "Fretboard end from the nut line",
-            LENGTH,
+            LayoutKeys.FRETBOARD_END_FROM_NUT,
             "d_last + past",
             in("d_last", frets.last().fromNut()),
             in("past", past));

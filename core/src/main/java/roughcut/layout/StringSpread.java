@@ -62,13 +62,7 @@ public record StringSpread(
     Value margin = givens.get(Decisions.NUT_EDGE_MARGIN);
     int count = givens.design().strings().size();
     Value spread =
-        ledger.put(
-            "nut.spread",
-            "Outer strings at the nut, centre to centre",
-            FINE_LENGTH,
-            "w_nut − 2 · m",
-            in("w_nut", width),
-            in("m", margin));
+        ledger.put(LayoutKeys.NUT_SPREAD, "w_nut − 2 · m", in("w_nut", width), in("m", margin));
     Value bridge = givens.get(Decisions.BRIDGE_SPREAD);
     List<Value> atSaddle =
         equalCentres("saddle.string.", " at the saddle line", bridge, count, ledger);
@@ -96,7 +90,7 @@ public record StringSpread(
   private static Value edgeGap(Givens givens, Value spread, int count, Ledger ledger) {
     List<Worked.Input> inputs = new ArrayList<>();
     inputs.add(in("S", spread));
-    Value strings = Known.of("strings.count", "Strings", count, Quantity.COUNT, "counted");
+    Value strings = Known.of(LayoutKeys.STRINGS_COUNT, count, "counted");
     inputs.add(in("n", strings));
     double inner = 0;
     StringBuilder sum = new StringBuilder();
@@ -108,21 +102,15 @@ public record StringSpread(
       inputs.add(in("g_" + i, gauge));
     }
     return ledger.put(
-        "nut.gap",
-        "Gap between the strings' edges at the nut",
-        FINE_LENGTH,
-        "(S" + sum + ") / (n − 1)",
-        inputs.toArray(Worked.Input[]::new));
+        LayoutKeys.NUT_GAP, "(S" + sum + ") / (n − 1)", inputs.toArray(Worked.Input[]::new));
   }
 
   private static Value centreGap(Value spread, int count, Ledger ledger) {
     return ledger.put(
-        "nut.gap",
-        "Between neighbouring strings' centres at the nut",
-        FINE_LENGTH,
+        LayoutKeys.NUT_GAP.called("Between neighbouring strings' centres at the nut"),
         "S / (n − 1)",
         in("S", spread),
-        in("n", Known.of("strings.count", "Strings", count, Quantity.COUNT, "counted")));
+        in("n", Known.of(LayoutKeys.STRINGS_COUNT, count, "counted")));
   }
 
   private static List<Value> equalGaps(
@@ -151,7 +139,7 @@ public record StringSpread(
   private static List<Value> equalCentres(
       String prefix, String where, Value spread, int count, Ledger ledger) {
     List<Value> offsets = new ArrayList<>(count);
-    Value strings = Known.of("strings.count", "Strings", count, Quantity.COUNT, "counted");
+    Value strings = Known.of(LayoutKeys.STRINGS_COUNT, count, "counted");
     for (int i = 1; i <= count; i++) {
       Value number = Known.of("string." + i, "String", i, Quantity.COUNT, "counted");
       offsets.add(

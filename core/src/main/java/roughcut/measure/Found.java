@@ -22,6 +22,14 @@ public record Found(ValueKey key, double value, String how, Basis basis) impleme
     return of(id, label, value, quantity, how, Basis.of(from));
   }
 
+  public static Found of(ValueKey key, double value, String how, Basis basis) {
+    return new Found(key, value, how, basis);
+  }
+
+  public static Found of(ValueKey key, double value, String how, Value... from) {
+    return new Found(key, value, how, Basis.of(from));
+  }
+
   @Override
   public Value as(ValueKey key) {
     return new Found(key, value, how, basis);

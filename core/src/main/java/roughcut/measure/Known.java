@@ -13,6 +13,10 @@ public record Known(ValueKey key, double value, String source) implements Value 
     return new Known(new ValueKey(id, label, quantity), value, source);
   }
 
+  public static Known of(ValueKey key, double value, String source) {
+    return new Known(key, value, source);
+  }
+
   @Override
   public String how() {
     return source;

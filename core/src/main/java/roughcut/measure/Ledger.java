@@ -22,6 +22,21 @@ public final class Ledger {
     return put(new Worked(new ValueKey(id, label, quantity), Formula.of(formula), List.of(inputs)));
   }
 
+  /** Works out the value of a key that a room has named, enters it and hands it back. */
+  public Worked put(ValueKey key, String formula, Worked.Input... inputs) {
+    return put(Worked.of(key, formula, inputs));
+  }
+
+  /** Enters a value that was searched for, under a key that a room has named. */
+  public Found find(ValueKey key, double value, String how, Basis basis) {
+    return put(new Found(key, value, how, basis));
+  }
+
+  /** The same where few others shape it. */
+  public Found find(ValueKey key, double value, String how, Value... from) {
+    return find(key, value, how, Basis.of(from));
+  }
+
   /** Enters a value that was searched for. */
   public Found find(
       String id, String label, Quantity quantity, double value, String how, Basis basis) {

@@ -7,4 +7,9 @@ package roughcut.measure;
  * @param label what the maker calls it
  * @param quantity its unit, and how finely it is shown
  */
-public record ValueKey(String id, String label, Quantity quantity) {}
+public record ValueKey(String id, String label, Quantity quantity) {
+  /** The same number called otherwise, where the way it is made says more exactly what it is. */
+  public ValueKey called(String label) {
+    return new ValueKey(id, label, quantity);
+  }
+}

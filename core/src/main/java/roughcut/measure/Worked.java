@@ -34,6 +34,11 @@ public final class Worked implements Value {
     return new Worked(new ValueKey(id, label, quantity), Formula.of(formula), List.of(inputs));
   }
 
+  /** The same under a key that a room has named. */
+  public static Worked of(ValueKey key, String formula, Input... inputs) {
+    return new Worked(key, Formula.of(formula), List.of(inputs));
+  }
+
   public static Input in(String symbol, Value value) {
     return new Input(symbol, value);
   }

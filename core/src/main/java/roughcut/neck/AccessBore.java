@@ -1,6 +1,5 @@
 package roughcut.neck;
 
-import static roughcut.measure.Quantity.FINE_LENGTH;
 import static roughcut.measure.Quantity.LENGTH;
 import static roughcut.measure.Worked.in;
 
@@ -117,9 +116,7 @@ public record AccessBore(
       Value closes = place("access.closes-at", "Access bore closes, from the break line", 1);
       Value depth =
           ledger.put(
-              "access.depth",
-              "Access bore, stop of the bit from the face",
-              LENGTH,
+              NeckKeys.ACCESS_DEPTH,
               "(x_c + x_s + nut) / cos(β)",
               in("x_c", centre),
               in("x_s", adjuster),
@@ -136,9 +133,7 @@ public record AccessBore(
           depth,
           bit(depth, centre, chuck),
           ledger.put(
-              "access.under-nut",
-              "Wood over the access bore under the nut's seat",
-              FINE_LENGTH,
+              NeckKeys.ACCESS_UNDER_NUT,
               "c − D / (2 · cos(β))",
               in("c", c),
               in("D", d),
@@ -178,25 +173,15 @@ public record AccessBore(
       double tip = head.breakX() - head.at(head.length().value(), 0).x();
       double beyond = Math.max(0, (tip - centre.value()) / cosBeta);
       return ledger.put(
-          "access.bit-length",
-          "Shortest bit that clears the chuck",
-          LENGTH,
+          NeckKeys.ACCESS_BIT_LENGTH,
           "ℓ + min(r / ((tan(θ) + tan(β)) · cos(β) · cos(β)), max(0, (x_tip − x_c) / cos(β)))",
           in("ℓ", depth),
-          in(
-              "r",
-              Worked.of("access.chuck-radius", "Chuck's radius", LENGTH, "d / 2", in("d", chuck))),
+          in("r", Worked.of(NeckKeys.ACCESS_CHUCK_RADIUS, "d / 2", in("d", chuck))),
           in("θ", angle),
           in("β", beta),
           in(
               "x_tip",
-              Found.of(
-                  "head.tip",
-                  "Head's tip, from the break line",
-                  tip,
-                  LENGTH,
-                  "found along the head’s line",
-                  head.basis())),
+              Found.of(NeckKeys.HEAD_TIP, tip, "found along the head’s line", head.basis())),
           in("x_c", centre));
     }
 
@@ -218,9 +203,7 @@ public record AccessBore(
               SAMPLES,
               1e-3);
       return ledger.find(
-          "access.back-least",
-          "From the access bore to the neck's back, the shortest way",
-          FINE_LENGTH,
+          NeckKeys.ACCESS_BACK_LEAST,
           least.value() - d.value() / 2,
           "least along the bore of the axis' distance from the back, less D / 2",
           neck.basis().with(c, d, beta, adjuster));
@@ -228,13 +211,7 @@ public record AccessBore(
 
     private Value key() {
       Value key = givens.get(NeckDecisions.KEY_SIZE);
-      return ledger.put(
-          "access.key-clearance",
-          "Key stands clear in the bore by",
-          FINE_LENGTH,
-          "(D − k) / 2",
-          in("D", d),
-          in("k", key));
+      return ledger.put(NeckKeys.ACCESS_KEY_CLEARANCE, "(D − k) / 2", in("D", d), in("k", key));
     }
   }
 }

@@ -142,34 +142,15 @@ public record Carving(
     boolean helpless = bow.value() < 0 && givens.get(NeckDecisions.ROD_ACTING) == RodActing.SINGLE;
     Value sanded =
         helpless
-            ? ledger.put(
-                "bow.sanded",
-                "Back-bow to be sanded out; this rod takes out none",
-                FINE_LENGTH,
-                "abs(b)",
-                in("b", bow))
+            ? ledger.put(NeckKeys.BOW_SANDED, "abs(b)", in("b", bow))
             : ledger.put(
-                "bow.sanded",
-                "Bow to be sanded out, after the rod",
-                FINE_LENGTH,
+                NeckKeys.BOW_SANDED.called("Bow to be sanded out, after the rod"),
                 "max(0, abs(b) − r)",
                 in("b", bow),
                 in("r", rod));
     return new Bow(
         sanded,
-        ledger.put(
-            "bow.crown-left",
-            "Crown left where most is sanded",
-            FINE_LENGTH,
-            "t_b − s",
-            in("t_b", crown),
-            in("s", sanded)),
-        ledger.put(
-            "bow.edge-left",
-            "Fretboard edge left there, at its end",
-            FINE_LENGTH,
-            "e − s",
-            in("e", edge),
-            in("s", sanded)));
+        ledger.put(NeckKeys.BOW_CROWN_LEFT, "t_b − s", in("t_b", crown), in("s", sanded)),
+        ledger.put(NeckKeys.BOW_EDGE_LEFT, "e − s", in("e", edge), in("s", sanded)));
   }
 }

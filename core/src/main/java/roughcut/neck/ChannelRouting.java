@@ -8,7 +8,6 @@ import java.util.Optional;
 import roughcut.design.ChannelMachine;
 import roughcut.design.NeckDecisions;
 import roughcut.measure.Ledger;
-import roughcut.measure.Quantity;
 import roughcut.measure.Value;
 import roughcut.measure.Worked;
 import roughcut.record.Givens;
@@ -76,9 +75,7 @@ public record ChannelRouting(
     Value first =
         deeper.value() < 0
             ? Worked.of(
-                "rod.even-depth",
-                "Even depth",
-                Quantity.LENGTH,
+                NeckKeys.ROD_EVEN_DEPTH,
                 "max(0, d + min(0, m))",
                 in("d", rod.depth()),
                 in("m", deeper))
@@ -88,13 +85,7 @@ public record ChannelRouting(
             "rod", "Rod channel", from, to, rod.width(), 0, first, 0, 0, cutter, rod.basis()));
     if (deeper.value() != 0) {
       Value deepest =
-          Worked.of(
-              "rod.deepest",
-              "Deepest of the curve",
-              Quantity.LENGTH,
-              "max(d, d + m)",
-              in("d", rod.depth()),
-              in("m", deeper));
+          Worked.of(NeckKeys.ROD_DEEPEST, "max(d, d + m)", in("d", rod.depth()), in("m", deeper));
       runs.add(
           new MachineStops.Run(
               "rod.curve",
@@ -148,12 +139,6 @@ public record ChannelRouting(
   private static Value noWider(Value cutter, Value width) {
     return cutter.value() <= width.value()
         ? cutter
-        : Worked.of(
-            "rod.adjuster.cutter",
-            "Cutter",
-            Quantity.LENGTH,
-            "min(D, w)",
-            in("D", cutter),
-            in("w", width));
+        : Worked.of(NeckKeys.ROD_ADJUSTER_CUTTER, "min(D, w)", in("D", cutter), in("w", width));
   }
 }

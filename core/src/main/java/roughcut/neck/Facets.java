@@ -10,7 +10,6 @@ import roughcut.measure.Basis;
 import roughcut.measure.Found;
 import roughcut.measure.Known;
 import roughcut.measure.Ledger;
-import roughcut.measure.Quantity;
 import roughcut.measure.Value;
 
 /**
@@ -179,14 +178,7 @@ public record Facets(
     List<Bevel> own = bevels.stream().filter(b -> b.round() == round).toList();
     String id = id(station, bass) + "." + round;
     String where = called(station) + (bass ? ", bass side" : "");
-    Value a =
-        Found.of(
-            "section.a",
-            "Half the neck's width",
-            profile.halfWidth(),
-            FINE_LENGTH,
-            "found at the station",
-            basis);
+    Value a = Found.of(NeckKeys.SECTION_A, profile.halfWidth(), "found at the station", basis);
     Value depth =
         Found.of(
             "section.B",
@@ -196,13 +188,7 @@ public record Facets(
             "found at the station",
             basis);
     Value shoulder =
-        Found.of(
-            "neck.shoulder",
-            "Shoulder",
-            profile.shoulder(),
-            FINE_LENGTH,
-            "found at the station",
-            basis);
+        Found.of(NeckKeys.NECK_SHOULDER, profile.shoulder(), "found at the station", basis);
     Value real =
         Found.of(
             "section.B-now",
@@ -211,14 +197,7 @@ public record Facets(
             FINE_LENGTH,
             "found at the station from what the saw left",
             basis);
-    Value p =
-        Found.of(
-            "neck.profile-exponent",
-            "Profile exponent",
-            exponent,
-            Quantity.RATIO,
-            "found for that side",
-            basis);
+    Value p = Found.of(NeckKeys.NECK_PROFILE_EXPONENT, exponent, "found for that side", basis);
     Bevel back = own.get(own.size() - 1);
     Bevel side = own.get(0);
     String h = "(cos(φ)^(p / (p − 1)) + sin(φ)^(p / (p − 1)))^((p − 1) / p)";
@@ -232,9 +211,7 @@ public record Facets(
           in("B", depth),
           in("B_now", real),
           in("p", p),
-          in(
-              "φ",
-              Known.of("facet.turn", "Bevel's angle", back.turn(), Quantity.ANGLE, "the round")));
+          in("φ", Known.of(NeckKeys.FACET_TURN, back.turn(), "the round")));
     }
     if (!side.markedOnSide()) {
       return;
@@ -247,7 +224,7 @@ public record Facets(
         in("s", shoulder),
         in("B", depth),
         in("p", p),
-        in("φ", Known.of("facet.turn", "Bevel's angle", side.turn(), Quantity.ANGLE, "the round")));
+        in("φ", Known.of(NeckKeys.FACET_TURN, side.turn(), "the round")));
   }
 
   private static String id(String station, boolean bass) {

@@ -1,6 +1,5 @@
 package roughcut.neck;
 
-import static roughcut.measure.Quantity.LENGTH;
 import static roughcut.measure.Worked.in;
 
 import roughcut.design.NeckDecisions;
@@ -23,25 +22,15 @@ public record FlatHead(Value depth, Value length, Value run) {
     Value radius = givens.get(NeckDecisions.STEP_RADIUS);
     double s = Math.min(step.value(), radius.value());
     return new FlatHead(
+        ledger.put(NeckKeys.HEAD_FLAT_DEPTH, "s + t_h", in("s", step), in("t_h", head.thickness())),
         ledger.put(
-            "head.flat-depth",
-            "Blank depth for a flat head, stepped down",
-            LENGTH,
-            "s + t_h",
-            in("s", step),
-            in("t_h", head.thickness())),
-        ledger.put(
-            "head.flat-length",
-            "Blank length for a neck with a flat head",
-            LENGTH,
+            NeckKeys.HEAD_FLAT_LENGTH,
             "x_heel + nut + ℓ_h",
             in("x_heel", heelEnd),
             in("nut", head.nutThickness()),
             in("ℓ_h", head.length())),
         ledger.put(
-            "head.step-run",
-            "Way down to a flat head's face",
-            LENGTH,
+            NeckKeys.HEAD_STEP_RUN,
             "√(min(s, R) · (2 · R − min(s, R)))",
             in("s", step),
             in("R", radius)));

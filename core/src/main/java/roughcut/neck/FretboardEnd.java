@@ -1,7 +1,5 @@
 package roughcut.neck;
 
-import static roughcut.measure.Quantity.FINE_LENGTH;
-import static roughcut.measure.Quantity.LENGTH;
 import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
@@ -36,28 +34,12 @@ final class FretboardEnd {
     double at = rod.end().value();
     Value way =
         ledger.put(
-            "access.way",
-            "Fretboard's end to the adjuster",
-            LENGTH,
-            "x_f − x_e",
-            in("x_f", neck.taper().end()),
-            in("x_e", rod.end()));
+            NeckKeys.ACCESS_WAY, "x_f − x_e", in("x_f", neck.taper().end()), in("x_e", rod.end()));
     Value groove =
-        ledger.put(
-            "access.groove-depth",
-            "Groove for the key in the neck's top, deep",
-            LENGTH,
-            "c + D / 2",
-            in("c", axis),
-            in("D", bore));
+        ledger.put(NeckKeys.ACCESS_GROOVE_DEPTH, "c + D / 2", in("c", axis), in("D", bore));
     Value relief =
         ledger.put(
-            "access.relief-height",
-            "Relief under the fretboard, high",
-            FINE_LENGTH,
-            "max(0, D / 2 − c)",
-            in("D", bore),
-            in("c", axis));
+            NeckKeys.ACCESS_RELIEF_HEIGHT, "max(0, D / 2 − c)", in("D", bore), in("c", axis));
     List<RodAccess.Left> lefts = new ArrayList<>();
     List<Outline> cuts = new ArrayList<>();
     double from = Math.min(at, end);
@@ -79,22 +61,20 @@ final class FretboardEnd {
             "key's groove to the back",
             under(neck, groove, bore, at, ledger),
             at,
-            "rod.axis-depth",
-            "access.bore"));
+            NeckDecisions.ROD_AXIS.id(),
+            NeckDecisions.ACCESS_BORE.id()));
     lefts.add(
         RodAccess.Left.of(
             RodAccess.Kind.KEY,
             "key in its way",
             ledger.put(
-                "access.key-clearance",
-                "Key stands clear in its way by",
-                FINE_LENGTH,
+                NeckKeys.ACCESS_KEY_CLEARANCE.called("Key stands clear in its way by"),
                 "(D − k) / 2",
                 in("D", bore),
                 in("k", key)),
             end,
-            "access.bore",
-            "access.key"));
+            NeckDecisions.ACCESS_BORE.id(),
+            NeckDecisions.KEY_SIZE.id()));
     return new RodAccess(
         notched ? "notch in the fretboard's end" : "relief under the fretboard's end",
         List.of(way),
@@ -133,17 +113,15 @@ final class FretboardEnd {
         RodAccess.Kind.REACH,
         "end notch past the adjuster",
         ledger.put(
-            "access.notch-past",
-            "End notch gets past the adjuster by",
-            LENGTH,
+            NeckKeys.ACCESS_NOTCH_PAST,
             "l − (x_f − x_e)",
             in("l", notch),
             in("x_f", way.inputs().get(0).value()),
             in("x_e", way.inputs().get(1).value())),
         end - notch.value(),
-        "fretboard.notch-length",
-        "rod.length",
-        "rod.start");
+        FretboardDecisions.NOTCH_LENGTH.id(),
+        Decisions.ROD_LENGTH.id(),
+        Decisions.ROD_START.id());
   }
 
   /** Over the relief, where a slot comes down nearest; or to the face without any over it. */
@@ -161,16 +139,14 @@ final class FretboardEnd {
         RodAccess.Kind.OVER,
         "over the fretboard's relief",
         ledger.find(
-            "access.over",
-            "Wood over the relief, to the nearest slot or the face",
-            FINE_LENGTH,
+            NeckKeys.ACCESS_OVER,
             least,
             "least of t_b − h and of what is under each slot over it, less h",
             Basis.of(slots.slots().stream().map(Slots.Slot::under).toList()).with(board, relief)),
         where,
-        "rod.axis-depth",
-        "access.bore",
-        "fretboard.thickness");
+        NeckDecisions.ROD_AXIS.id(),
+        NeckDecisions.ACCESS_BORE.id(),
+        Decisions.FRETBOARD_THICKNESS.id());
   }
 
   private static Value under(NeckShape neck, Value groove, Value bore, double from, Ledger ledger) {
@@ -185,9 +161,7 @@ final class FretboardEnd {
       least = Math.min(least, wood);
     }
     return ledger.find(
-        "access.back-least",
-        "From the key's groove to the neck's back",
-        FINE_LENGTH,
+        NeckKeys.ACCESS_BACK_LEAST.called("From the key's groove to the neck's back"),
         least,
         "least along the groove from its floor to the back",
         neck.basis().with(groove, bore));

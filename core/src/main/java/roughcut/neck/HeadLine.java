@@ -9,7 +9,6 @@ import roughcut.layout.Fan;
 import roughcut.measure.Basis;
 import roughcut.measure.Found;
 import roughcut.measure.Known;
-import roughcut.measure.Quantity;
 import roughcut.measure.Value;
 import roughcut.record.Givens;
 
@@ -70,10 +69,8 @@ public record HeadLine(
     return gap + lean == 0
         ? nut
         : Found.of(
-            "nut.room",
-            "Nut line to the break",
+            NeckKeys.NUT_ROOM,
             nut.value() + gap + lean,
-            Quantity.LENGTH,
             "found from the nut, its lean and what lies before it",
             zero
                 ? Fan.of(givens).basis().with(nut, givens.get(FretboardDecisions.NUT_GAP))
@@ -86,16 +83,12 @@ public record HeadLine(
 
   /** The angle at which the face falls away; nothing on a stepped head. */
   public Value lean() {
-    return stepped
-        ? Known.of("head.angle", "Head angle, flat", 0, Quantity.ANGLE, "the head is flat")
-        : angle;
+    return stepped ? Known.of(NeckKeys.HEAD_ANGLE, 0, "the head is flat") : angle;
   }
 
   /** How much lower the face begins; nothing unless it is stepped. */
   public Value fall() {
-    return stepped
-        ? step
-        : Known.of("head.step", "Step of the head", 0, Quantity.LENGTH, "the head isn't stepped");
+    return stepped ? step : Known.of(NeckKeys.HEAD_STEP, 0, "the head isn't stepped");
   }
 
   /** The head angle in radians. */

@@ -1,8 +1,5 @@
 package roughcut.neck;
 
-import static roughcut.measure.Quantity.FINE_LENGTH;
-import static roughcut.measure.Quantity.LENGTH;
-import static roughcut.measure.Quantity.PERCENT;
 import static roughcut.measure.Worked.in;
 
 import java.util.List;
@@ -55,27 +52,9 @@ final class HeadPocket {
 
   private RodAccess build(TunerLayout tuners) {
     Value lap = givens.get(NeckDecisions.HEAD_POCKET_LAP);
-    ledger.put(
-        "access.cover-length",
-        "Cover over the pocket, long",
-        LENGTH,
-        "ℓ + u",
-        in("ℓ", length),
-        in("u", lap));
-    ledger.put(
-        "access.cover-width",
-        "Cover over the pocket, wide",
-        LENGTH,
-        "w + 2 · u",
-        in("w", width),
-        in("u", lap));
-    ledger.put(
-        "access.cover-screw-at",
-        "Cover's screw, from the break line",
-        LENGTH,
-        "ℓ + u / 2",
-        in("ℓ", length),
-        in("u", lap));
+    ledger.put(NeckKeys.ACCESS_COVER_LENGTH, "ℓ + u", in("ℓ", length), in("u", lap));
+    ledger.put(NeckKeys.ACCESS_COVER_WIDTH, "w + 2 · u", in("w", width), in("u", lap));
+    ledger.put(NeckKeys.ACCESS_COVER_SCREW_AT, "ℓ + u / 2", in("ℓ", length), in("u", lap));
     double breakX = head.breakX();
     Value key = keyRoom();
     return new RodAccess(
@@ -87,32 +66,32 @@ final class HeadPocket {
                 "head pocket to back",
                 back(),
                 breakX,
-                "access.pocket-depth",
-                "access.pocket-length",
-                "head.thickness"),
+                NeckDecisions.HEAD_POCKET_DEPTH.id(),
+                NeckDecisions.HEAD_POCKET_LENGTH.id(),
+                Decisions.HEAD_THICKNESS.id()),
             RodAccess.Left.of(
                 RodAccess.Kind.BACK,
                 "head pocket to the head's side",
                 side(),
                 breakX,
-                "access.pocket-width",
-                "access.pocket-length",
-                "head.width"),
+                NeckDecisions.HEAD_POCKET_WIDTH.id(),
+                NeckDecisions.HEAD_POCKET_LENGTH.id(),
+                Decisions.HEAD_WIDTH.id()),
             RodAccess.Left.of(
                 RodAccess.Kind.TUNER,
                 "head pocket to a tuner",
                 tuner(tuners),
                 breakX,
-                "access.pocket-length",
-                "tuner.first"),
+                NeckDecisions.HEAD_POCKET_LENGTH.id(),
+                NeckDecisions.TUNER_FIRST.id()),
             RodAccess.Left.of(
                 RodAccess.Kind.KEY,
                 "key over the pocket's floor",
                 key,
                 breakX,
-                "access.pocket-depth",
-                "rod.axis-depth",
-                "access.key")),
+                NeckDecisions.HEAD_POCKET_DEPTH.id(),
+                NeckDecisions.ROD_AXIS.id(),
+                NeckDecisions.KEY_SIZE.id())),
         List.of(cut(), through()),
         List.of(new Point(breakX, -axis()), new Point(breakX - length.value() * 1.4, -axis())),
         List.of(
@@ -157,9 +136,7 @@ final class HeadPocket {
       }
     }
     return ledger.find(
-        "access.pocket-back",
-        "From the head pocket's floor to the back, the shortest way",
-        FINE_LENGTH,
+        NeckKeys.ACCESS_POCKET_BACK,
         least,
         "least along the floor to the back's line",
         neck.basis().with(length, depth));
@@ -177,9 +154,7 @@ final class HeadPocket {
       least = Math.min(least, 1 - gone / full);
     }
     return ledger.find(
-        "access.pocket-section",
-        "Of the head's section the pocket leaves, at its weakest",
-        PERCENT,
+        NeckKeys.ACCESS_POCKET_SECTION,
         least * 100,
         "least along the pocket of 100 · (1 − w · d / (w_x · t_h))",
         outline().with(length, width, depth, head.thickness()));
@@ -200,9 +175,7 @@ final class HeadPocket {
       least = Math.min(least, halfAt(length.value() * i / SAMPLES) - width.value() / 2);
     }
     return ledger.find(
-        "access.pocket-side",
-        "From the head pocket to the head's side",
-        LENGTH,
+        NeckKeys.ACCESS_POCKET_SIDE,
         least,
         "least along the pocket of w_x / 2 − w / 2",
         outline().with(length, width));
@@ -219,9 +192,7 @@ final class HeadPocket {
       least = Math.min(least, Math.hypot(dx, dy) - r);
     }
     return ledger.find(
-        "access.pocket-tuner",
-        "From the head pocket to the nearest tuner's bore",
-        LENGTH,
+        NeckKeys.ACCESS_POCKET_TUNER,
         least,
         "least from the pocket to a bore",
         Basis.of(tuners.tuners().stream().flatMap(t -> Stream.of(t.x(), t.y())).toList())
@@ -236,9 +207,7 @@ final class HeadPocket {
     Value angle = head.lean();
     Value drop = head.fall();
     return ledger.put(
-        "access.key-clearance",
-        "Key stands clear over the pocket's floor by",
-        FINE_LENGTH,
+        NeckKeys.ACCESS_KEY_CLEARANCE.called("Key stands clear over the pocket's floor by"),
         "d · cos(θ) + s − c − k / 2",
         in("d", depth),
         in("θ", angle),

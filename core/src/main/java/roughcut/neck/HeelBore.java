@@ -1,11 +1,10 @@
 package roughcut.neck;
 
-import static roughcut.measure.Quantity.FINE_LENGTH;
-import static roughcut.measure.Quantity.LENGTH;
 import static roughcut.measure.Worked.in;
 
 import java.util.List;
 import java.util.Optional;
+import roughcut.design.Decisions;
 import roughcut.design.NeckDecisions;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
@@ -36,38 +35,22 @@ final class HeelBore {
     double heel = neck.heelEnd().value();
     Value length =
         ledger.put(
-            "access.depth",
-            "Bore from the heel's end, to the well",
-            LENGTH,
+            NeckKeys.ACCESS_DEPTH.called("Bore from the heel's end, to the well"),
             "x_heel − x_e − ℓ_w",
             in("x_heel", neck.heelEnd()),
             in("x_e", rod.end()),
             in("ℓ_w", well));
     bit(length, ledger);
-    ledger.put(
-        "access.well-depth",
-        "Well from the top, deep",
-        LENGTH,
-        "c + D / 2",
-        in("c", axis),
-        in("D", bore));
+    ledger.put(NeckKeys.ACCESS_WELL_DEPTH, "c + D / 2", in("c", axis), in("D", bore));
     Value over =
         ledger.put(
-            "access.over",
-            "Wood over the heel's bore, to the glue line",
-            FINE_LENGTH,
+            NeckKeys.ACCESS_OVER.called("Wood over the heel's bore, to the glue line"),
             "c − D / 2",
             in("c", axis),
             in("D", bore));
     Value under = under(neck, axis, bore, rod.end().value(), ledger);
     Value clear =
-        ledger.put(
-            "access.key-clearance",
-            "Key stands clear in the bore by",
-            FINE_LENGTH,
-            "(D − k) / 2",
-            in("D", bore),
-            in("k", key));
+        ledger.put(NeckKeys.ACCESS_KEY_CLEARANCE, "(D − k) / 2", in("D", bore), in("k", key));
     Value passes = overBody(neck, heights, axis, ledger);
     return new RodAccess(
         "bore from the heel",
@@ -78,18 +61,23 @@ final class HeelBore {
                 "heel's bore to the glue line",
                 over,
                 from,
-                "rod.axis-depth",
-                "access.bore"),
+                NeckDecisions.ROD_AXIS.id(),
+                NeckDecisions.ACCESS_BORE.id()),
             RodAccess.Left.of(
                 RodAccess.Kind.BACK,
                 "heel's bore to the back",
                 under,
                 from,
-                "rod.axis-depth",
-                "access.bore",
-                "heel.thickness"),
+                NeckDecisions.ROD_AXIS.id(),
+                NeckDecisions.ACCESS_BORE.id(),
+                Decisions.HEEL_THICKNESS.id()),
             RodAccess.Left.of(
-                RodAccess.Kind.KEY, "key in its bore", clear, heel, "access.bore", "access.key")),
+                RodAccess.Kind.KEY,
+                "key in its bore",
+                clear,
+                heel,
+                NeckDecisions.ACCESS_BORE.id(),
+                NeckDecisions.KEY_SIZE.id())),
         List.of(
             Outline.rectangle(rod.end().value(), -c - r, from, 0),
             Outline.rectangle(Math.min(from, heel), -c - r, Math.max(from, heel), -c + r)),
@@ -120,7 +108,9 @@ final class HeelBore {
 
   private static Value bit(Value length, Ledger ledger) {
     return ledger.put(
-        "access.bit-length", "Shortest bit, with its grip", LENGTH, "ℓ + 30", in("ℓ", length));
+        NeckKeys.ACCESS_BIT_LENGTH.called("Shortest bit, with its grip"),
+        "ℓ + 30",
+        in("ℓ", length));
   }
 
   private static Value under(NeckShape neck, Value axis, Value bore, double from, Ledger ledger) {
@@ -136,9 +126,7 @@ final class HeelBore {
       least = Math.min(least, wood);
     }
     return ledger.find(
-        "access.back-least",
-        "From the heel's bore to the neck's back",
-        FINE_LENGTH,
+        NeckKeys.ACCESS_BACK_LEAST.called("From the heel's bore to the neck's back"),
         least,
         "least along bore and well from the bore to the back",
         neck.basis().with(axis, bore));
@@ -152,9 +140,7 @@ final class HeelBore {
             + (neck.heelEnd().value() - neck.joint().value()) * rise
             - axis.value();
     return ledger.put(
-        "access.key-over-body",
-        "Key's axis over the body's top at the heel's end",
-        LENGTH,
+        NeckKeys.ACCESS_KEY_OVER_BODY,
         "e + (x_heel − x_j) · tan(α) − c",
         in("e", heights.exposed()),
         in("x_heel", neck.heelEnd()),

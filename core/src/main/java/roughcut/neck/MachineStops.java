@@ -132,10 +132,8 @@ public record MachineStops(
 
     private Value half(double x) {
       return Found.of(
-          "blank.half-width",
-          "Centre line to the blank's edge there",
+          NeckKeys.BLANK_HALF_WIDTH,
           blank.half(x),
-          LENGTH,
           "found at the blank’s edge",
           blank.basis().and(run.basis()));
     }
@@ -206,19 +204,9 @@ public record MachineStops(
       Value end =
           fromHeel
               ? Found.of(
-                  "blank.heel-end",
-                  "Nut line to the blank's heel end",
-                  blank.heelEnd(),
-                  LENGTH,
-                  "found with its trim",
-                  blank.basis())
+                  NeckKeys.BLANK_HEEL_END, blank.heelEnd(), "found with its trim", blank.basis())
               : Found.of(
-                  "blank.head-end",
-                  "Head end to nut line",
-                  blank.headEnd(),
-                  LENGTH,
-                  "found with its trim",
-                  blank.basis());
+                  NeckKeys.BLANK_HEAD_END, blank.headEnd(), "found with its trim", blank.basis());
       Value start =
           Found.of(
               run.prefix() + ".start",
@@ -244,13 +232,7 @@ public record MachineStops(
 
     private Value endStop() {
       Value heel =
-          Found.of(
-              "blank.heel-end",
-              "Nut line to the blank's heel end",
-              blank.heelEnd(),
-              LENGTH,
-              "found with its trim",
-              blank.basis());
+          Found.of(NeckKeys.BLANK_HEEL_END, blank.heelEnd(), "found with its trim", blank.basis());
       Value end =
           Found.of(
               run.prefix() + ".end",

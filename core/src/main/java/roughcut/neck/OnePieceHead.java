@@ -1,7 +1,5 @@
 package roughcut.neck;
 
-import static roughcut.measure.Quantity.ANGLE;
-import static roughcut.measure.Quantity.LENGTH;
 import static roughcut.measure.Worked.in;
 
 import java.util.Optional;
@@ -34,26 +32,20 @@ public record OnePieceHead(
             head.at(0, 0), head.at(0, thickness), head.at(length, thickness), head.at(length, 0));
     Value breakAt =
         ledger.put(
-            "head.one-piece-break",
-            "Break line on the top, from the blank's head end",
-            LENGTH,
+            NeckKeys.HEAD_ONE_PIECE_BREAK,
             "e + ℓ_h · cos(θ)",
             in("e", trim),
             in("ℓ_h", head.length()),
             in("θ", head.angle()));
     return new OnePieceHead(
         ledger.put(
-            "head.one-piece-depth",
-            "Blank depth for a head in one piece",
-            LENGTH,
+            NeckKeys.HEAD_ONE_PIECE_DEPTH,
             "ℓ_h · sin(θ) + t_h · cos(θ)",
             in("ℓ_h", head.length()),
             in("θ", head.angle()),
             in("t_h", head.thickness())),
         ledger.put(
-            "head.one-piece-length",
-            "Blank length for a neck in one piece",
-            LENGTH,
+            NeckKeys.HEAD_ONE_PIECE_LENGTH,
             "x_heel + nut + ℓ_h · cos(θ)",
             in("x_heel", heelEnd),
             in("nut", head.nutThickness()),
@@ -61,16 +53,12 @@ public record OnePieceHead(
             in("θ", head.angle())),
         breakAt,
         ledger.put(
-            "head.one-piece-face",
-            "Face's line on the blank's head end, below the top",
-            LENGTH,
+            NeckKeys.HEAD_ONE_PIECE_FACE,
             "x_b · tan(θ)",
             in("x_b", breakAt),
             in("θ", head.angle())),
         ledger.put(
-            "head.one-piece-back",
-            "Head's back below its face, straight down",
-            LENGTH,
+            NeckKeys.HEAD_ONE_PIECE_BACK,
             "t_h / cos(θ)",
             in("t_h", head.thickness()),
             in("θ", head.angle())),
@@ -87,14 +75,10 @@ public record OnePieceHead(
     if (head.flat()) {
       return Optional.empty();
     }
-    Value runs =
-        Known.of(
-            "board.run-out", "Grain runs out of the board by", runOut, ANGLE, "the board's label");
+    Value runs = Known.of(NeckKeys.BOARD_RUN_OUT, runOut, "the board's label");
     return Optional.of(
         ledger.put(
-            "head.grain-through",
-            "Grain through a head in one piece",
-            LENGTH,
+            NeckKeys.HEAD_GRAIN_THROUGH,
             runOut > 0 ? "t_h / sin(θ + ρ)" : "t_h / sin(θ)",
             in("t_h", head.thickness()),
             in("θ", head.angle()),

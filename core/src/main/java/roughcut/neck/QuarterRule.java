@@ -11,7 +11,6 @@ import roughcut.measure.Basis;
 import roughcut.measure.Found;
 import roughcut.measure.Ledger;
 import roughcut.measure.Precision;
-import roughcut.measure.Quantity;
 import roughcut.measure.Value;
 
 /**
@@ -103,29 +102,19 @@ public record QuarterRule(List<Round> rounds, double margin, String where) {
             "found at the station",
             basis);
     Value p =
-        Found.of(
-            "neck.profile-exponent",
-            "Profile exponent",
-            profile.treble(),
-            Quantity.RATIO,
-            "found at the station",
-            basis);
+        Found.of(NeckKeys.NECK_PROFILE_EXPONENT, profile.treble(), "found at the station", basis);
     double first = bite(profile, flats.get(1), flats.get(2));
     found.add(
         new Round(
             profile.shoulder() == 0
                 ? ledger.put(
-                    "quarter-rule.bite",
-                    "Quarter lines at 45° would cut into the profile by",
-                    FINE_LENGTH,
+                    NeckKeys.QUARTER_RULE_BITE,
                     "((a^(p / (p − 1)) + B^(p / (p − 1)))^((p − 1) / p) − a / 2 − B) / √(2)",
                     in("a", half),
                     in("B", depth),
                     in("p", p))
                 : ledger.find(
-                    "quarter-rule.bite",
-                    "Quarter lines at 45° would cut into the profile by",
-                    FINE_LENGTH,
+                    NeckKeys.QUARTER_RULE_BITE,
                     first,
                     "found from the profile's reach at 45°",
                     half,

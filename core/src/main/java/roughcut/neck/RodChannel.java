@@ -1,7 +1,6 @@
 package roughcut.neck;
 
 import static roughcut.measure.Quantity.FINE_LENGTH;
-import static roughcut.measure.Quantity.LENGTH;
 import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
@@ -49,23 +48,9 @@ public record RodChannel(
     Value depth = givens.get(Decisions.ROD_DEPTH);
     Value bed = givens.get(NeckDecisions.ROD_BED);
     Value cap = givens.get(NeckDecisions.ROD_CAP);
-    Value end =
-        ledger.put(
-            "rod.end.from-nut",
-            "Rod channel ends, from the nut line",
-            LENGTH,
-            "x_s + ℓ",
-            in("x_s", start),
-            in("ℓ", length));
+    Value end = ledger.put(NeckKeys.ROD_END_FROM_NUT, "x_s + ℓ", in("x_s", start), in("ℓ", length));
     Value room =
-        ledger.put(
-            "rod.room",
-            "Room for the rod itself, in depth",
-            LENGTH,
-            "d − b − c",
-            in("d", depth),
-            in("b", bed),
-            in("c", cap));
+        ledger.put(NeckKeys.ROD_ROOM, "d − b − c", in("d", depth), in("b", bed), in("c", cap));
     RodReach reach = givens.get(NeckDecisions.ROD_REACH);
     Givens.Watched<Channel> cut =
         givens.watched(() -> channel(givens, start.value(), end.value(), width, depth, reach));
@@ -105,13 +90,7 @@ public record RodChannel(
             least.value(),
             "least along the channel from its corners to |y / a|^p + |z / B|^p = 1",
             both),
-        ledger.find(
-            "rod.least.x",
-            "Where that is, from the nut line",
-            LENGTH,
-            least.at(),
-            "found with rod.least",
-            both),
+        ledger.find(NeckKeys.ROD_LEAST_X, least.at(), "found with rod.least", both),
         own);
   }
 

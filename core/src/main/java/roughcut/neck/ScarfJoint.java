@@ -1,6 +1,5 @@
 package roughcut.neck;
 
-import static roughcut.measure.Quantity.FINE_LENGTH;
 import static roughcut.measure.Quantity.LENGTH;
 import static roughcut.measure.Worked.in;
 
@@ -11,7 +10,6 @@ import roughcut.design.ScarfSchool;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.measure.Ledger;
-import roughcut.measure.Quantity;
 import roughcut.measure.Value;
 import roughcut.record.Givens;
 
@@ -69,42 +67,13 @@ public record ScarfJoint(
     ScarfSchool school = givens.get(Decisions.SCARF_SCHOOL);
     double theta = head.theta();
 
-    Value run =
-        ledger.put(
-            "scarf.run",
-            "Run of the cut along the blank",
-            LENGTH,
-            "t / tan(θ)",
-            in("t", t),
-            in("θ", angle));
-    Value bevel =
-        ledger.put(
-            "scarf.bevel",
-            "Bevel along the cut, the glue length",
-            LENGTH,
-            "t / sin(θ)",
-            in("t", t),
-            in("θ", angle));
-    Value shift =
-        ledger.put(
-            "scarf.shift",
-            "Shift of the seam on the back",
-            FINE_LENGTH,
-            "t · tan(θ / 2)",
-            in("t", t),
-            in("θ", angle));
-    Value wedge =
-        ledger.put(
-            "scarf.wedge",
-            "Wedge for jig or saw, run for a rise of 1",
-            Quantity.RATIO,
-            "1 / tan(θ)",
-            in("θ", angle));
+    Value run = ledger.put(NeckKeys.SCARF_RUN, "t / tan(θ)", in("t", t), in("θ", angle));
+    Value bevel = ledger.put(NeckKeys.SCARF_BEVEL, "t / sin(θ)", in("t", t), in("θ", angle));
+    Value shift = ledger.put(NeckKeys.SCARF_SHIFT, "t · tan(θ / 2)", in("t", t), in("θ", angle));
+    Value wedge = ledger.put(NeckKeys.SCARF_WEDGE, "1 / tan(θ)", in("θ", angle));
     Value fromBreak =
         ledger.put(
-            "heel.end.from-break",
-            "Break line to the heel's end",
-            LENGTH,
+            NeckKeys.HEEL_END_FROM_BREAK,
             "x_heel + nut",
             in("x_heel", heelEnd),
             in("nut", head.nutThickness()));
@@ -121,18 +90,10 @@ public record ScarfJoint(
             in("t", t),
             in("θ", angle));
     Value seamBack =
-        ledger.put(
-            "scarf.seam-back",
-            "Seam on the flat back, from the break towards the body",
-            FINE_LENGTH,
-            "t · tan(θ / 2)",
-            in("t", t),
-            in("θ", angle));
+        ledger.put(NeckKeys.SCARF_SEAM_BACK, "t · tan(θ / 2)", in("t", t), in("θ", angle));
     Value blankLength =
         ledger.put(
-            "scarf.blank-length",
-            "Length of blank for shaft and head",
-            LENGTH,
+            NeckKeys.SCARF_BLANK_LENGTH,
             "x_end − shift + ℓ_h + trim + (k + 2 · q) / sin(θ)",
             in("x_end", fromBreak),
             in("shift", shift),

@@ -1,6 +1,5 @@
 package roughcut.neck;
 
-import static roughcut.measure.Quantity.FINE_LENGTH;
 import static roughcut.measure.Quantity.LENGTH;
 import static roughcut.measure.Worked.in;
 
@@ -61,29 +60,19 @@ public record ScarfMarks(
     // The shaft's own cut: on top at the seam's far end under the fretboard, or at the break.
     Value top =
         Found.of(
-            "scarf.cut-top",
-            "The cut on the shaft's top, from the nut line",
+            NeckKeys.SCARF_CUT_TOP,
             under ? head.breakX() + scarf.bevel().value() : head.breakX(),
-            LENGTH,
             "found at the break line, or beyond the seam",
             under ? Basis.of(head.nutThickness(), scarf.bevel()) : Basis.of(head.nutThickness()));
     Value onTop =
         ledger.put(
-            "scarf.mark-top",
-            "Mark on the top face, from the blank's heel end",
-            LENGTH,
+            NeckKeys.SCARF_MARK_TOP,
             "x_heel + e − x_top",
             in("x_heel", heelEnd),
             in("e", trim),
             in("x_top", top));
     Value onBack =
-        ledger.put(
-            "scarf.mark-back",
-            "Mark on the back face, from the blank's heel end",
-            LENGTH,
-            "m + run",
-            in("m", onTop),
-            in("run", scarf.run()));
+        ledger.put(NeckKeys.SCARF_MARK_BACK, "m + run", in("m", onTop), in("run", scarf.run()));
     Value planing = givens.get(Decisions.SCARF_PLANING);
     // Without planing the saw's line is the finished one.
     Ledger own = planing.value() > 0 ? ledger : new Ledger();
@@ -106,12 +95,7 @@ public record ScarfMarks(
             "m + o",
             in("m", onTop),
             in("o", sawOff)),
-        ledger.put(
-            "scarf.flatness",
-            "Gap accepted under a straightedge on the bevels",
-            FINE_LENGTH,
-            "ℓ · 0.05 / 300",
-            in("ℓ", scarf.bevel())),
+        ledger.put(NeckKeys.SCARF_FLATNESS, "ℓ · 0.05 / 300", in("ℓ", scarf.bevel())),
         pinSide(givens, scarf, head, neck, blank, ledger),
         !blank.symmetrical(),
         under ? seam(scarf, head, neck) : List.of());
@@ -175,23 +159,15 @@ public record ScarfMarks(
     }
     Value width =
         Found.of(
-            "scarf.pin-outline",
-            "Finished outline beside the pins",
+            NeckKeys.SCARF_PIN_OUTLINE,
             2 * best,
-            LENGTH,
             "least outline along the joint where the stock has room",
             blank
                 .basis()
                 .and(neck.basis())
                 .with(scarf.bevel(), pin, givens.get(Decisions.HEAD_WIDTH)));
     return Optional.of(
-        ledger.put(
-            "scarf.pin-side",
-            "Pins of the joint, from the centre line each side",
-            LENGTH,
-            "w / 2 + 2 + d / 2",
-            in("w", width),
-            in("d", pin)));
+        ledger.put(NeckKeys.SCARF_PIN_SIDE, "w / 2 + 2 + d / 2", in("w", width), in("d", pin)));
   }
 
   /**

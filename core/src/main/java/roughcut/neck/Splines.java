@@ -1,7 +1,5 @@
 package roughcut.neck;
 
-import static roughcut.measure.Quantity.FINE_LENGTH;
-
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -54,16 +52,12 @@ public record Splines(List<Double> offsets, double x, Value back, Value rod) {
             offsets,
             x,
             ledger.find(
-                "spline.back-least",
-                "From a spline to the carved back, the shortest way",
-                FINE_LENGTH,
+                NeckKeys.SPLINE_BACK_LEAST,
                 back,
                 "least at the middle from its corners to the carved back",
                 neck.basis().and(place).with(width, depth, apart)),
             ledger.find(
-                "spline.rod",
-                "Wood between spline and rod",
-                FINE_LENGTH,
+                NeckKeys.SPLINE_ROD,
                 beside,
                 "least of the splines' distance from the rod's channel",
                 width,

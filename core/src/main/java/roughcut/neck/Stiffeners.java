@@ -1,8 +1,5 @@
 package roughcut.neck;
 
-import static roughcut.measure.Quantity.FINE_LENGTH;
-import static roughcut.measure.Quantity.LENGTH;
-
 import java.util.List;
 import roughcut.design.NeckDecisions;
 import roughcut.geometry.Minimum;
@@ -50,30 +47,18 @@ public record Stiffeners(
         bass,
         treble,
         ledger.find(
-            "stiffener.under-corner",
-            "Under a stiffener's outer corner, straight down",
-            FINE_LENGTH,
+            NeckKeys.STIFFENER_UNDER_CORNER,
             corner.value(),
             "least along the channel of P(y + w / 2) − d",
             both),
         ledger.find(
-            "stiffener.least",
-            "From a stiffener's channel to the carved back, the shortest way",
-            FINE_LENGTH,
+            NeckKeys.STIFFENER_LEAST,
             least.value(),
             "least along the channel from its outer corners to |y / a|^p + |z / B|^p = 1",
             both),
+        ledger.find(NeckKeys.STIFFENER_LEAST_X, least.at(), "found with stiffener.least", both),
         ledger.find(
-            "stiffener.least.x",
-            "Where that is, from the nut line",
-            LENGTH,
-            least.at(),
-            "found with stiffener.least",
-            both),
-        ledger.find(
-            "stiffener.between",
-            "Wood between rod and stiffener",
-            FINE_LENGTH,
+            NeckKeys.STIFFENER_BETWEEN,
             between(bass.pieces().get(0), rod.channel()),
             "least distance of their outlines, where both really are",
             own.and(rod.basis())),

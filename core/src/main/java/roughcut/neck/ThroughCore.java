@@ -37,13 +37,7 @@ public record ThroughCore(Value end, Value depth, Value fromStrips) {
     Value top = givens.get(BodyDecisions.BODY_TOP);
     Value accent = givens.get(BodyDecisions.BODY_ACCENT);
     Value reaches =
-        Found.of(
-            "body.end",
-            "The body's end, from the nut line",
-            outline.end(),
-            LENGTH,
-            "found at the outline’s end",
-            outline.basis());
+        Found.of(NeckKeys.BODY_END, outline.end(), "found at the outline’s end", outline.basis());
     double block =
         givens.design().neckSteps().stream()
             .filter(s -> s.kind() == BlankStep.Kind.HEEL_BLOCK)
@@ -51,9 +45,7 @@ public record ThroughCore(Value end, Value depth, Value fromStrips) {
             .sum();
     Value depth =
         ledger.put(
-            "core.depth",
-            "Through-neck's core in the body, deep",
-            LENGTH,
+            NeckKeys.CORE_DEPTH,
             "t − t_top − v + e",
             in("t", body),
             in("t_top", top),
@@ -61,17 +53,10 @@ public record ThroughCore(Value end, Value depth, Value fromStrips) {
             in("e", heights.exposed()));
     return Optional.of(
         new ThroughCore(
-            ledger.put(
-                "core.end",
-                "Through-neck's core ends, from the nut line",
-                LENGTH,
-                "x_b",
-                in("x_b", reaches)),
+            ledger.put(NeckKeys.CORE_END, "x_b", in("x_b", reaches)),
             depth,
             ledger.put(
-                "core.strips-depth",
-                "Of that, from the strips",
-                LENGTH,
+                NeckKeys.CORE_STRIPS_DEPTH,
                 "max(0, d − b)",
                 in("d", depth),
                 in("b", Decided.of("neck.heel-block", "Heel block", block, LENGTH)))));

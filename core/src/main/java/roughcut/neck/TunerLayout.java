@@ -21,7 +21,6 @@ import roughcut.measure.Basis;
 import roughcut.measure.Found;
 import roughcut.measure.Known;
 import roughcut.measure.Ledger;
-import roughcut.measure.Quantity;
 import roughcut.measure.Value;
 import roughcut.record.Givens;
 import roughcut.strings.NutAction;
@@ -117,9 +116,7 @@ public record TunerLayout(
       return new TunerLayout(
           tuners,
           ledger.put(
-              "head.grip",
-              "What the tuners clamp, veneers included",
-              LENGTH,
+              NeckKeys.HEAD_GRIP,
               "t_h + v + v_b",
               in("t_h", head.thickness()),
               in("v", face),
@@ -140,7 +137,7 @@ public record TunerLayout(
       Value first = givens.get(NeckDecisions.TUNER_FIRST);
       Value spacing = givens.get(NeckDecisions.TUNER_SPACING);
       Value stagger = givens.get(NeckDecisions.TUNER_STAGGER);
-      Value nth = Known.of("tuner.place", "Place from the nut", place, Quantity.COUNT, "counted");
+      Value nth = Known.of(NeckKeys.TUNER_PLACE, place, "counted");
       Value x =
           ledger.put(
               "tuner." + string + ".x",
@@ -300,17 +297,13 @@ public record TunerLayout(
           ? Optional.empty()
           : Optional.of(
               ledger.put(
-                  "tuner.body-gap",
-                  "Between the bodies of neighbouring tuners",
-                  LENGTH,
+                  NeckKeys.TUNER_BODY_GAP,
                   "s − b",
                   in(
                       "s",
                       Found.of(
-                          "tuner.nearest",
-                          "Nearest two posts",
+                          NeckKeys.TUNER_NEAREST,
                           least,
-                          LENGTH,
                           "least distance of two posts",
                           Basis.of(
                               tuners.stream().flatMap(t -> Stream.of(t.x(), t.y())).toList()))),

@@ -1,6 +1,5 @@
 package roughcut.neck;
 
-import static roughcut.measure.Quantity.COUNT;
 import static roughcut.measure.Quantity.LENGTH;
 import static roughcut.measure.Worked.in;
 
@@ -47,9 +46,7 @@ public record Volute(Value tangent, Value apex, Value riser, boolean underHead, 
     Value heelEnd = givens.get(Decisions.HEEL_END);
     Value atHeel =
         Worked.of(
-            "neck.width-at-heel",
-            "Neck at the heel's end",
-            LENGTH,
+            NeckKeys.NECK_WIDTH_AT_HEEL,
             "w_nut + (w_2 − w_nut) · x / x_2",
             in("w_nut", taper.nutWidth()),
             in("w_2", taper.secondWidth()),
@@ -59,18 +56,11 @@ public record Volute(Value tangent, Value apex, Value riser, boolean underHead, 
     Value drum = givens.get(NeckDecisions.DRUM_HEIGHT);
     return new Volute(
         ledger.put(
-            "volute.tangent",
-            "Tangent of the volute's curve",
-            LENGTH,
+            NeckKeys.VOLUTE_TANGENT,
             head.stepped() ? "0 · R" : "R · tan(θ / 2)",
             in("R", radius),
             in("θ", head.angle())),
-        ledger.put(
-            "volute.apex",
-            "Volute's apex, from the nut line towards the head",
-            LENGTH,
-            "nut / 2",
-            in("nut", head.nutThickness())),
+        ledger.put(NeckKeys.VOLUTE_APEX, "nut / 2", in("nut", head.nutThickness())),
         ledger.put(
             "drum.riser",
             wide.value() < atHeel.value()
@@ -81,12 +71,6 @@ public record Volute(Value tangent, Value apex, Value riser, boolean underHead, 
             in("w_h", wide),
             in("w_heel", atHeel)),
         wide.value() < atHeel.value(),
-        ledger.put(
-            "drum.turns",
-            "Turns at the drum",
-            COUNT,
-            "max(1, ceil(w_h / h))",
-            in("w_h", wide),
-            in("h", drum)));
+        ledger.put(NeckKeys.DRUM_TURNS, "max(1, ceil(w_h / h))", in("w_h", wide), in("h", drum)));
   }
 }

@@ -1,6 +1,5 @@
 package roughcut.part;
 
-import static roughcut.measure.Quantity.LENGTH;
 import static roughcut.measure.Worked.in;
 
 import java.util.Collections;
@@ -27,8 +26,7 @@ import roughcut.record.Measurables;
  * @param toCome what of its shape isn't there yet
  */
 public record BodyState(BodyFace off, Value stock, Value outside, Set<BodyWork> toCome) {
-  private static final Value NOTHING =
-      Known.of("body.nothing-left", "Still to come off", 0, LENGTH, "finished");
+  private static final Value NOTHING = Known.of(PartKeys.BODY_NOTHING_LEFT, 0, "finished");
 
   public BodyState {
     toCome =
@@ -74,12 +72,7 @@ public record BodyState(BodyFace off, Value stock, Value outside, Set<BodyWork> 
             .<Value>map(
                 t ->
                     Worked.of(
-                        "body.stock-now",
-                        "Body's thickness still to come off",
-                        LENGTH,
-                        "max(0, T − t)",
-                        in("T", t),
-                        in("t", thickness)))
+                        PartKeys.BODY_STOCK_NOW, "max(0, T − t)", in("T", t), in("t", thickness)))
             .orElse(NOTHING);
     return new BodyState(
         givens.get(RoutDecisions.STOCK_FROM), stock, outside.orElse(NOTHING), toCome);

@@ -2,6 +2,7 @@ package roughcut.plan;
 
 import java.util.ArrayList;
 import java.util.List;
+import roughcut.design.BodyDecisions;
 import roughcut.design.SurfaceDecisions;
 import roughcut.finding.Finding;
 import roughcut.finding.Topic;
@@ -33,7 +34,9 @@ final class BodyProblems extends Problems {
         .ifPresent(
             p ->
                 add(
-                    givens.design().drawn().isPresent() ? "outline.turn" : crossed(),
+                    givens.design().drawn().isPresent()
+                        ? SurfaceDecisions.OUTLINE_TURN.id()
+                        : crossed(),
                     "the outline crosses itself "
                         + mm(p.x())
                         + " from the nut line and "
@@ -74,6 +77,6 @@ final class BodyProblems extends Problems {
         .filter(e -> e.getKey().matches("outline\\.(bass|treble)\\..*"))
         .map(java.util.Map.Entry::getKey)
         .findFirst()
-        .orElse("body.length");
+        .orElse(BodyDecisions.BODY_LENGTH.id());
   }
 }

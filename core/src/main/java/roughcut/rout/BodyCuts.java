@@ -263,7 +263,7 @@ public record BodyCuts(
         slab.trouble(
             cut.kind() == CutKind.POCKET ? Topic.BODY : Topic.ROUTS,
             cut.kind() == CutKind.POCKET
-                ? "body.thickness"
+                ? BodyDecisions.BODY_THICKNESS.id()
                 : FittingDecisions.depth(cut.name()).in(slab.givens.design()) > 0
                     ? own
                     : cut.changedBy().get(0),

@@ -74,13 +74,7 @@ public record Bolts(
             ? slab.givens.get(RoutDecisions.INSERT_LENGTH)
             : slab.givens.get(RoutDecisions.BOLT_BITE);
     List<Point> places = places(slab, neck);
-    Value bore =
-        slab.ledger.put(
-            "bolt.body-bore",
-            "Bore through the body, so that only the head pulls",
-            LENGTH,
-            "d + 0.3",
-            in("d", diameter));
+    Value bore = slab.ledger.put(RoutKeys.BOLT_BODY_BORE, "d + 0.3", in("d", diameter));
     bores(slab, pocket, places, bore.value());
     each(slab, pocket, places, bite);
     Point first = places.get(0);
@@ -143,7 +137,11 @@ public record Bolts(
               List.of(),
               bores,
               Set.of("pocket"),
-              List.of("bolt.first", "bolt.across", "bolt.along", "bolt.counterbore"),
+              List.of(
+                  RoutDecisions.BOLT_FIRST.id(),
+                  RoutDecisions.BOLT_ACROSS.id(),
+                  RoutDecisions.BOLT_ALONG.id(),
+                  RoutDecisions.BOLT_COUNTERBORE.id()),
               false));
     }
   }
@@ -207,18 +205,10 @@ public record Bolts(
   private static Value tip(Slab slab, NeckShape neck, Slots slots, Value bite) {
     Value heel = neck.heelThickness();
     if (slab.givens.get(RoutDecisions.BOLT_REACH) == BoltReach.GLUE_LINE) {
-      return slab.ledger.put(
-          "bolt.tip-clearance",
-          "Bolt's tip below the fretboard",
-          FINE_LENGTH,
-          "h − b",
-          in("h", heel),
-          in("b", bite));
+      return slab.ledger.put(RoutKeys.BOLT_TIP_CLEARANCE, "h − b", in("h", heel), in("b", bite));
     }
     return slab.ledger.put(
-        "bolt.tip-clearance",
-        "Bolt's tip below the deepest slot",
-        FINE_LENGTH,
+        RoutKeys.BOLT_TIP_CLEARANCE.called("Bolt's tip below the deepest slot"),
         "h + u − b",
         in("h", heel),
         in("u", slots.least().under()),
@@ -228,7 +218,7 @@ public record Bolts(
   private static Value pilot(Slab slab, BoltKind kind, Value diameter, double density) {
     Value bore = slab.givens.get(RoutDecisions.INSERT_BORE);
     if (kind.inserted()) {
-      return slab.ledger.put("bolt.pilot", "Bore for the insert", LENGTH, "b", in("b", bore));
+      return slab.ledger.put(RoutKeys.BOLT_PILOT, "b", in("b", bore));
     }
     Value share =
         Known.of(
@@ -238,7 +228,10 @@ public record Bolts(
             roughcut.measure.Quantity.RATIO,
             "the density of the heel's wood, handbook 6");
     return slab.ledger.put(
-        "bolt.pilot", "Pilot in the heel", LENGTH, "d · k", in("d", diameter), in("k", share));
+        RoutKeys.BOLT_PILOT.called("Pilot in the heel"),
+        "d · k",
+        in("d", diameter),
+        in("k", share));
   }
 
   private static Value edge(Slab slab, NeckShape neck, List<Point> places) {
@@ -248,9 +241,7 @@ public record Bolts(
       least = Math.min(least, neck.heelEnd().value() - p.x());
     }
     return slab.ledger.find(
-        "bolt.edge",
-        "Bolt's middle to the heel's edge",
-        LENGTH,
+        RoutKeys.BOLT_EDGE,
         least,
         "least over the bolts of the ways to the heel's sides and end",
         slab.soFar().and(neck.basis()));
@@ -288,9 +279,7 @@ public record Bolts(
     }
     return Optional.of(
         slab.ledger.find(
-            "bolt.channel",
-            "Bolt to the nearest channel of the neck",
-            FINE_LENGTH,
+            RoutKeys.BOLT_CHANNEL,
             least,
             "least distance between bolts and channels in space",
             slab.soFar()));

@@ -1,15 +1,17 @@
 package roughcut.rout;
 
-import static roughcut.measure.Quantity.FINE_LENGTH;
 import static roughcut.measure.Quantity.LENGTH;
 import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import roughcut.design.BodyDecisions;
 import roughcut.design.BodyFace;
+import roughcut.design.Decisions;
 import roughcut.design.NumberDecision;
 import roughcut.design.RoutDecisions;
+import roughcut.design.StringDecisions;
 import roughcut.design.YesNo;
 import roughcut.geometry.Cylinder;
 import roughcut.geometry.Outline;
@@ -22,6 +24,7 @@ import roughcut.measure.Known;
 import roughcut.measure.Value;
 import roughcut.shop.BridgeCuts;
 import roughcut.strings.Bridge;
+import roughcut.strings.StringKeys;
 
 /**
  * What the bridge wants cut: posts with their bushings, a second pair for a tailpiece, stepped
@@ -93,14 +96,8 @@ final class BridgeRouts {
     Value bushing = own(slab.givens.get(RoutDecisions.POST_DEPTH), cuts.postDepth());
     Value sink = slab.givens.get(RoutDecisions.POST_SINK);
     Value depth =
-        slab.ledger.put(
-            "bridge.post.stop",
-            "Bridge posts, drill's stop",
-            LENGTH,
-            "l + s",
-            in("l", bushing),
-            in("s", sink));
-    slab.ledger.put("bridge.post.bore", "Bridge posts, bore", FINE_LENGTH, "b", in("b", bore));
+        slab.ledger.put(RoutKeys.BRIDGE_POST_STOP, "l + s", in("l", bushing), in("s", sink));
+    slab.ledger.put(RoutKeys.BRIDGE_POST_BORE, "b", in("b", bore));
     pilot("bridge.post.pilot", "Bridge posts", bore);
     for (Bridge.Hole hole : bridge.holes()) {
       bore(
@@ -111,9 +108,9 @@ final class BridgeRouts {
           bore.value(),
           depth.value(),
           !bore.measured(),
-          "bridge.post-bore",
-          "bridge.post-depth",
-          "bridge.place");
+          RoutDecisions.POST_BORE.id(),
+          RoutDecisions.POST_DEPTH.id(),
+          StringDecisions.BRIDGE_PLACE.id());
     }
     slab.floor("posts", "bridge posts", depth, datum);
   }
@@ -126,19 +123,10 @@ final class BridgeRouts {
     Value back =
         listed("bridge.tail-back", "Tailpiece behind the bar line, as listed", tail.back());
     Value apart = listed("bridge.tail-posts", "Tailpiece's posts apart, as listed", tail.posts());
+    slab.ledger.put(RoutKeys.BRIDGE_TAIL_ALONG, "d + b", in("d", bridge.datum()), in("b", back));
+    slab.ledger.put(RoutKeys.BRIDGE_TAIL_ASIDE, "p / 2", in("p", apart));
     slab.ledger.put(
-        "bridge.tail.along",
-        "Tailpiece's posts, along",
-        FINE_LENGTH,
-        "d + b",
-        in("d", bridge.datum()),
-        in("b", back));
-    slab.ledger.put(
-        "bridge.tail.aside", "Tailpiece's posts, aside", FINE_LENGTH, "p / 2", in("p", apart));
-    slab.ledger.put(
-        "bridge.tail.stop",
-        "Tailpiece's posts, drill's stop",
-        LENGTH,
+        RoutKeys.BRIDGE_TAIL_STOP,
         "d",
         in("d", listed("bridge.tail-depth", "Tailpiece's bores, as listed", tail.depth())));
 
@@ -155,8 +143,8 @@ final class BridgeRouts {
           tail.bore(),
           tail.depth(),
           true,
-          "bridge.place",
-          "body.thickness");
+          StringDecisions.BRIDGE_PLACE.id(),
+          BodyDecisions.BODY_THICKNESS.id());
     }
   }
 
@@ -216,12 +204,7 @@ final class BridgeRouts {
 
   private void pivoting() {
     Value topDepth =
-        Known.of(
-            "bridge.top-depth",
-            "Depth of its upper rout, as listed",
-            cuts.top().depth(),
-            LENGTH,
-            "the bridge's listed sizes");
+        Known.of(RoutKeys.BRIDGE_TOP_DEPTH, cuts.top().depth(), "the bridge's listed sizes");
     Value upper =
         slab.depth("bridge-top.depth", "bridge-top", "Bridge's upper rout", "d", in("d", topDepth));
     rout(
@@ -236,13 +219,7 @@ final class BridgeRouts {
     if (!block.there()) {
       return;
     }
-    Value through =
-        slab.ledger.put(
-            "bridge-block.depth",
-            "Block rout, right through",
-            LENGTH,
-            "t",
-            in("t", slab.thickness()));
+    Value through = slab.ledger.put(RoutKeys.BRIDGE_BLOCK_DEPTH, "t", in("t", slab.thickness()));
     rout(
         "bridge-block",
         "block rout",
@@ -257,11 +234,7 @@ final class BridgeRouts {
     Value across = slab.givens.get(RoutDecisions.SPRINGS_ACROSS);
     Value springDepth =
         Known.of(
-            "springs.listed-depth",
-            "Depth of the spring rout, as listed",
-            cuts.springs().depth(),
-            LENGTH,
-            "the bridge's listed sizes");
+            RoutKeys.SPRINGS_LISTED_DEPTH, cuts.springs().depth(), "the bridge's listed sizes");
     Value springs =
         slab.depth(
             "springs.depth", "springs", "Spring rout from the back", "d", in("d", springDepth));
@@ -304,7 +277,7 @@ final class BridgeRouts {
         in("s", area));
     if (size < 0) {
       slab.trouble(
-          "bridge.block-along",
+          RoutDecisions.BRIDGE_BLOCK_ALONG.id(),
           "the block's rout reaches out of the upper rout " + words,
           new Point(datum, middle));
     }
@@ -327,7 +300,10 @@ final class BridgeRouts {
             List.of(slab.step(name, face, List.of(shape), depth, CORNER)),
             List.of(),
             Set.of(joins),
-            List.of("rout." + name + ".depth", "bridge.place", "body.thickness"),
+            List.of(
+                "rout." + name + ".depth",
+                StringDecisions.BRIDGE_PLACE.id(),
+                BodyDecisions.BODY_THICKNESS.id()),
             true));
   }
 
@@ -338,16 +314,9 @@ final class BridgeRouts {
     Value bore = slab.givens.get(RoutDecisions.STRING_BORE);
     Value ferrule = slab.givens.get(RoutDecisions.FERRULE_BORE);
     Value deep = slab.givens.get(RoutDecisions.FERRULE_DEPTH);
-    slab.ledger.put(
-        "ferrule.stop", "Ferrules from the back, drill's stop", LENGTH, "d", in("d", deep));
+    slab.ledger.put(RoutKeys.FERRULE_STOP, "d", in("d", deep));
     Value film = slab.givens.get(RoutDecisions.FILM);
-    slab.ledger.put(
-        "ferrule.bore-for-finish",
-        "Ferrule bore that still fits with finish in it",
-        FINE_LENGTH,
-        "b + 2 · f",
-        in("b", ferrule),
-        in("f", film));
+    slab.ledger.put(RoutKeys.FERRULE_BORE_FOR_FINISH, "b + 2 · f", in("b", ferrule), in("f", film));
     double t = slab.thickness().value();
     for (int i = 1; i <= bridge.offsets().size(); i++) {
       double y = bridge.offsets().get(i - 1);
@@ -371,7 +340,10 @@ final class BridgeRouts {
               List.of(),
               bores,
               Set.of(),
-              List.of("ferrule.bore", "bridge.spread", "bridge.anchor-back"),
+              List.of(
+                  RoutDecisions.FERRULE_BORE.id(),
+                  Decisions.BRIDGE_SPREAD.id(),
+                  StringKeys.BRIDGE_ANCHOR_BACK.id()),
               !ferrule.measured()));
     }
   }

@@ -130,7 +130,7 @@ final class ControlSeats {
             in("r", recess));
     if (!told) {
       told = true;
-      slab.ledger.put("control.top-left", "Top left over the controls", LENGTH, "f", in("f", left));
+      slab.ledger.put(RoutKeys.CONTROL_TOP_LEFT, "f", in("f", left));
     }
     if (!slab.surface.flat()) {
       slab.ledger.find(

@@ -9,6 +9,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import roughcut.design.BodyDecisions;
 import roughcut.design.BodyFace;
 import roughcut.design.Fitting;
 import roughcut.design.FittingDecisions;
@@ -165,7 +166,7 @@ final class Controls {
                 "rout." + cavity.name() + ".depth",
                 cavity.id("ledge"),
                 cavity.id("wall"),
-                "body.thickness"),
+                BodyDecisions.BODY_THICKNESS.id()),
             controls.stream().anyMatch(slab::listed)));
     Value floor = slab.floor(cavity.name(), cavity.words(), depth, middle.x());
     Step main = steps.get(steps.size() - 1);

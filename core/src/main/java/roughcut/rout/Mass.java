@@ -1,9 +1,5 @@
 package roughcut.rout;
 
-import static roughcut.measure.Quantity.DENSITY;
-import static roughcut.measure.Quantity.LENGTH;
-import static roughcut.measure.Quantity.MASS;
-import static roughcut.measure.Quantity.VOLUME;
 import static roughcut.measure.Worked.in;
 
 import java.util.List;
@@ -96,18 +92,10 @@ public record Mass(Value body, Value instrument, Value balance, Value behind) {
                   .orElse((slab.surface.from() + saddle) / 2);
     }
     Value hardware =
-        Found.of(
-            "fittings.mass",
-            "Fittings, as listed",
-            fitted,
-            MASS,
-            "found by adding them up",
-            Basis.NONE);
+        Found.of(RoutKeys.FITTINGS_MASS, fitted, "found by adding them up", Basis.NONE);
     Value instrument =
         ledger.put(
-            "instrument.mass",
-            "Instrument, estimated",
-            MASS,
+            RoutKeys.INSTRUMENT_MASS,
             "m_b + m_n + m_f + m_o",
             in("m_b", mass),
             in("m_n", weights.neck()),
@@ -115,49 +103,33 @@ public record Mass(Value body, Value instrument, Value balance, Value behind) {
             in("m_o", other));
     Value bodyAt =
         Found.of(
-            "body.balance-x",
-            "Body balances at",
+            RoutKeys.BODY_BALANCE_X,
             bodyMiddle(slab, body, before),
-            LENGTH,
             "found by balancing what is left",
             slab.everything());
     Value neckAt =
         Found.of(
-            "neck.balance-x",
-            "Neck balances at",
+            RoutKeys.NECK_BALANCE_X,
             weights.neckAt(),
-            LENGTH,
             "found by balancing its slices",
             weights.basis());
     Value fittedAt =
         Found.of(
-            "fittings.balance-x",
-            "Fittings balance at",
+            RoutKeys.FITTINGS_BALANCE_X,
             fitted > 0 ? moment / fitted : 0,
-            LENGTH,
             "found by balancing them",
             slab.everything());
     Value headAt =
         Found.of(
-            "tuners.x",
-            "Tuners lie at",
+            RoutKeys.TUNERS_X,
             weights.headAt(),
-            LENGTH,
             "found halfway along the head",
             Basis.of(slab.givens.get(Decisions.HEAD_LENGTH)));
     Value bridgeAt =
-        Found.of(
-            "bridge.x",
-            "Bridge lies at",
-            saddle,
-            LENGTH,
-            "found at the saddle line",
-            slab.surface.basis());
+        Found.of(RoutKeys.BRIDGE_X, saddle, "found at the saddle line", slab.surface.basis());
     Value balance =
         ledger.put(
-            "balance.x",
-            "Instrument balances, from the nut line",
-            LENGTH,
+            RoutKeys.BALANCE_X,
             "(m_b · x_b + m_n · x_n + m_f · x_f + m_o · (k · x_t + (1 − k) · x_s)) / max(1, M)",
             in("m_b", mass),
             in("x_b", bodyAt),
@@ -171,24 +143,12 @@ public record Mass(Value body, Value instrument, Value balance, Value behind) {
             in("x_s", bridgeAt),
             in("M", instrument));
     Value strap =
-        Found.of(
-            "strap.front",
-            "Front strap button",
-            strap(slab),
-            LENGTH,
-            "found on the body’s edge",
-            slab.everything());
+        Found.of(RoutKeys.STRAP_FRONT, strap(slab), "found on the body’s edge", slab.everything());
     return new Mass(
         mass,
         instrument,
         balance,
-        ledger.put(
-            "balance.behind-strap",
-            "Balances behind the front strap button",
-            LENGTH,
-            "x − x_s",
-            in("x", balance),
-            in("x_s", strap)));
+        ledger.put(RoutKeys.BALANCE_BEHIND_STRAP, "x − x_s", in("x", balance), in("x_s", strap)));
   }
 
   /** Where it hangs in front: the foremost strap button, or the longer horn's front. */
@@ -203,7 +163,7 @@ public record Mass(Value body, Value instrument, Value balance, Value behind) {
   private static Value body(Slab slab, Weights weights, Uncut before, Ledger ledger) {
     Value weighed = slab.givens.get(BodyDecisions.BODY_WEIGHED);
     if (weighed.value() > 0) {
-      return ledger.put("body.mass", "Body, weighed", MASS, "m", in("m", weighed));
+      return ledger.put(RoutKeys.BODY_MASS, "m", in("m", weighed));
     }
     double relief =
         slab.cuts.stream()
@@ -213,24 +173,18 @@ public record Mass(Value body, Value instrument, Value balance, Value behind) {
             .sum();
     Value cut =
         Found.of(
-            "body.cut-volume",
-            "Cut away",
+            RoutKeys.BODY_CUT_VOLUME,
             (before.cut() + relief) / 1000,
-            VOLUME,
             "found by adding the cuts up",
             slab.everything());
     Value carved =
         Found.of(
-            "body.carved-volume",
-            "Rounded and carved",
+            RoutKeys.BODY_CARVED_VOLUME,
             before.carved() / 1000,
-            VOLUME,
             "found by adding slices up",
             slab.surface.basis());
     return ledger.put(
-        "body.mass",
-        "Body, finished, estimated",
-        MASS,
+        RoutKeys.BODY_MASS.called("Body, finished, estimated"),
         "max(0, m − (v + c) · ρ / 1000)",
         in("m", weights.body()),
         in("v", cut),
@@ -251,27 +205,21 @@ public record Mass(Value body, Value instrument, Value balance, Value behind) {
         slab.surface.edge().length() * slab.state.outside().value() * slab.thickness().value();
     double shape = carved(slab.surface) - carved(slab.surface.at(slab.state)) + ring;
     ledger.put(
-        "body.mass-now",
-        "Body as it is now, estimated",
-        MASS,
+        RoutKeys.BODY_MASS_NOW,
         "m + (v + c + A · s / 10) · ρ / 1000",
         in("m", mass),
         in(
             "v",
             Found.of(
-                "body.cut-to-come",
-                "Still to be cut away",
+                RoutKeys.BODY_CUT_TO_COME,
                 (all - gone) / 1000,
-                VOLUME,
                 "found by adding up the cuts that are not made yet",
                 slab.everything())),
         in(
             "c",
             Found.of(
-                "body.shape-to-come",
-                "Edge, rounding and carving still to come",
+                RoutKeys.BODY_SHAPE_TO_COME,
                 shape / 1000,
-                VOLUME,
                 "found by adding slices up",
                 slab.surface.at(slab.state).basis())),
         in("A", body.outline().area()),
@@ -280,8 +228,7 @@ public record Mass(Value body, Value instrument, Value balance, Value behind) {
   }
 
   private static Value density(Uncut before) {
-    return Known.of(
-        "body.density", "Density of the back", before.density(), DENSITY, "the table of woods");
+    return Known.of(RoutKeys.BODY_DENSITY, before.density(), "the table of woods");
   }
 
   /** The slab's middle, moved by what was cut from it. */

@@ -9,6 +9,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import roughcut.design.BodyDecisions;
 import roughcut.design.BodyFace;
 import roughcut.design.CentredOn;
 import roughcut.design.Fitting;
@@ -186,7 +187,7 @@ public record Pickup(
             "rout." + fitting.name() + ".depth",
             fitting.id("height"),
             fitting.id("travel"),
-            "body.thickness"),
+            BodyDecisions.BODY_THICKNESS.id()),
         slab.listed(fitting));
   }
 

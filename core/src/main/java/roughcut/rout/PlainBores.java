@@ -76,13 +76,7 @@ final class PlainBores {
     BodyFace face = FittingDecisions.face(slab.givens.design(), fitting);
     double covered = face == BodyFace.TOP ? slab.cap() : 0;
     Value cap =
-        Found.of(
-            "body.cap",
-            "Top and veneer over it",
-            covered,
-            LENGTH,
-            "found by adding top and veneer",
-            slab.soFar());
+        Found.of(RoutKeys.BODY_CAP, covered, "found by adding top and veneer", slab.soFar());
     Value depth =
         slab.ledger.put(
             fitting.id("stop"),

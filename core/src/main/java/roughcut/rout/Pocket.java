@@ -1,17 +1,18 @@
 package roughcut.rout;
 
-import static roughcut.measure.Quantity.AREA;
 import static roughcut.measure.Quantity.FINE_LENGTH;
-import static roughcut.measure.Quantity.LENGTH;
 import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import roughcut.blank.BlankKeys;
+import roughcut.design.BodyDecisions;
 import roughcut.design.Decisions;
 import roughcut.design.PocketCorner;
 import roughcut.design.PocketFinish;
 import roughcut.design.RoutDecisions;
+import roughcut.design.StringDecisions;
 import roughcut.finding.Topic;
 import roughcut.geometry.Arcs;
 import roughcut.geometry.Outline;
@@ -56,17 +57,10 @@ public record Pocket(
     double tan = Math.tan(Math.toRadians(heights.angle().value()));
     Value front =
         slab.ledger.put(
-            "pocket.depth.front",
-            "Pocket depth at the body's edge",
-            FINE_LENGTH,
-            "h − e",
-            in("h", heel),
-            in("e", heights.exposed()));
+            RoutKeys.POCKET_DEPTH_FRONT, "h − e", in("h", heel), in("e", heights.exposed()));
     Value end =
         slab.ledger.put(
-            "pocket.depth.end",
-            "Pocket depth at the heel's end",
-            FINE_LENGTH,
+            RoutKeys.POCKET_DEPTH_END,
             "d − (x_h − x_j) · tan(α)",
             in("d", front),
             in("x_h", heelEnd),
@@ -74,9 +68,7 @@ public record Pocket(
             in("α", heights.angle()));
     Value floor =
         slab.ledger.put(
-            "pocket.floor",
-            "Floor left under the pocket",
-            LENGTH,
+            RoutKeys.POCKET_FLOOR,
             "t − max(d_1, d_2)",
             in("t", slab.thickness()),
             in("d_1", front),
@@ -101,13 +93,17 @@ public record Pocket(
                     radius.value())),
             List.of(),
             Set.of(),
-            List.of("body.thickness", "heel.thickness", "pocket.exposed", "heel.end"),
+            List.of(
+                BodyDecisions.BODY_THICKNESS.id(),
+                Decisions.HEEL_THICKNESS.id(),
+                StringDecisions.EXPOSED.id(),
+                BlankKeys.HEEL_END.id()),
             false);
     slab.cuts.add(cut);
     if (Math.min(front.value(), end.value()) <= 0) {
       slab.trouble(
           Topic.BODY,
-          "heel.thickness",
+          Decisions.HEEL_THICKNESS.id(),
           "the pocket would have no depth at the "
               + (front.value() < end.value() ? "body's edge" : "heel's end"),
           new Point(joint.value(), 0));
@@ -118,25 +114,16 @@ public record Pocket(
         end,
         floor,
         slab.ledger.put(
-            "pocket.first-clearance",
-            "First cut of the pocket, clearance a side",
-            FINE_LENGTH,
+            RoutKeys.POCKET_FIRST_CLEARANCE,
             "c − u",
             in("c", clearance),
             in("u", slab.givens.get(RoutDecisions.POCKET_TIGHT))),
         mismatch(slab, radius),
         slab.ledger.put(
-            "pocket.heel-gap",
-            "Gap at the end of a square heel in the tilted pocket",
-            FINE_LENGTH,
-            "h · abs(sin(α))",
-            in("h", heel),
-            in("α", heights.angle())),
+            RoutKeys.POCKET_HEEL_GAP, "h · abs(sin(α))", in("h", heel), in("α", heights.angle())),
         finished(slab, clearance),
         slab.ledger.find(
-            "pocket.area",
-            "Floor of the pocket",
-            AREA,
+            RoutKeys.POCKET_AREA,
             shape.area() / 100,
             "found by measuring its outline",
             slab.soFar().and(neck.taper().basis()).with(joint, heelEnd, clearance)),
@@ -156,16 +143,9 @@ public record Pocket(
   private static Value mismatch(Slab slab, Value radius) {
     boolean left = slab.givens.get(RoutDecisions.POCKET_CORNERS) == PocketCorner.SMALL_CUTTER;
     return left
-        ? slab.ledger.put(
-            "pocket.corner-mismatch",
-            "Square heel corners stand off by the smaller cutter's radius",
-            FINE_LENGTH,
-            "R",
-            in("R", radius))
+        ? slab.ledger.put(RoutKeys.POCKET_CORNER_MISMATCH, "R", in("R", radius))
         : slab.ledger.put(
-            "pocket.corner-mismatch",
-            "Square heel corners stand off by",
-            FINE_LENGTH,
+            RoutKeys.POCKET_CORNER_MISMATCH.called("Square heel corners stand off by"),
             "0 · R",
             in("R", radius));
   }

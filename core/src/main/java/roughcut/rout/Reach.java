@@ -1,7 +1,5 @@
 package roughcut.rout;
 
-import static roughcut.measure.Quantity.COUNT;
-import static roughcut.measure.Quantity.LENGTH;
 import static roughcut.measure.Worked.in;
 
 import roughcut.geometry.Outline;
@@ -45,33 +43,22 @@ public record Reach(Value access, Value cutaway, Value first) {
     }
     Value cutaway =
         ledger.find(
-            "reach.cutaway",
-            "Treble cutaway ends, from the nut line",
-            LENGTH,
+            RoutKeys.REACH_CUTAWAY,
             x,
             "found by following the outline beside the fretboard, a hand's room from it",
             basis.with(joint));
     Value horn =
         Found.of(
-            "body.front",
-            "Front of the longer horn",
-            body.bounds().left(),
-            LENGTH,
-            "found at the outline",
-            outline.basis());
+            RoutKeys.BODY_FRONT, body.bounds().left(), "found at the outline", outline.basis());
     return new Reach(
         ledger.find(
-            "reach.access-fret",
-            "Last fret before the treble cutaway",
-            COUNT,
+            RoutKeys.REACH_ACCESS_FRET,
             fret,
             "found by counting the frets before it",
             frets.basis().with(cutaway)),
         cutaway,
         ledger.put(
-            "reach.first-fret",
-            "Fret 1 from the front of the longer horn",
-            LENGTH,
+            RoutKeys.REACH_FIRST_FRET,
             "x_f − d_1",
             in("x_f", horn),
             in("d_1", frets.frets().get(0).fromNut())));

@@ -1,7 +1,5 @@
 package roughcut.rout;
 
-import static roughcut.measure.Quantity.COUNT;
-import static roughcut.measure.Quantity.MASS;
 import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
@@ -78,9 +76,9 @@ record Relief(Value count, Value wanted, boolean met) {
                 cap,
                 floor,
                 diameter.value(),
-                "relief.clear",
-                "relief.left",
-                "relief.edge"));
+                RoutDecisions.RELIEF_CLEAR.id(),
+                RoutDecisions.RELIEF_LEFT.id(),
+                RoutDecisions.RELIEF_EDGE.id()));
       }
     }
     Value target = slab.givens.get(RoutDecisions.MASS_TARGET);
@@ -105,24 +103,18 @@ record Relief(Value count, Value wanted, boolean met) {
     }
     return new Relief(
         slab.ledger.find(
-            "relief.count",
-            "Relief bores",
-            COUNT,
+            RoutKeys.RELIEF_COUNT,
             placed,
             "found by placing them clear of everything until the target is met",
             slab.everything().and(mass).with(diameter, left, target)),
         slab.ledger.put(
-            "relief.wanted",
-            "Too heavy without relief bores by",
-            MASS,
+            RoutKeys.RELIEF_WANTED,
             "max(0, o)",
             in(
                 "o",
                 Found.of(
-                    "relief.over",
-                    "Body over its target",
+                    RoutKeys.RELIEF_OVER,
                     over,
-                    MASS,
                     "found from the body’s mass and its target",
                     slab.everything().and(mass).with(target)))),
         taken >= over - 0.5);

@@ -224,14 +224,7 @@ final class Wires {
     if (cap == 0) {
       slab.trouble(fitting.id("kind"), "a routed channel wants a top that covers it", p);
     }
-    Value under =
-        Found.of(
-            "body.cap",
-            "Top and veneer over it",
-            cap,
-            LENGTH,
-            "found by adding top and veneer",
-            slab.soFar());
+    Value under = Found.of(RoutKeys.BODY_CAP, cap, "found by adding top and veneer", slab.soFar());
     Value floor =
         Found.of(
             fitting.id("floor-z"),

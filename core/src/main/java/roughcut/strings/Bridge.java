@@ -1,7 +1,6 @@
 package roughcut.strings;
 
 import static roughcut.measure.Quantity.FINE_LENGTH;
-import static roughcut.measure.Quantity.LENGTH;
 import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
@@ -144,17 +143,13 @@ public record Bridge(
         slant.value() == 0 ? window : window.and(Basis.of(strings.atSaddle())).with(slant, spacing);
     Value windowFront =
         ledger.find(
-            "bridge.window.front",
-            "Bridge window, front",
-            LENGTH,
+            StringKeys.BRIDGE_WINDOW_FRONT,
             front,
             "least place of the " + kind.datum() + " that every saddle's travel allows",
             window.with(rear));
     Value windowBack =
         ledger.find(
-            "bridge.window.back",
-            "Bridge window, back",
-            LENGTH,
+            StringKeys.BRIDGE_WINDOW_BACK,
             back,
             "least over the strings of S − f − 1, on a slant by each string's own datum",
             window.with(forward));

@@ -1,8 +1,6 @@
 package roughcut.strings;
 
 import static roughcut.measure.Quantity.FINE_LENGTH;
-import static roughcut.measure.Quantity.PRESSURE;
-import static roughcut.measure.Quantity.RATIO;
 import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
@@ -11,6 +9,7 @@ import roughcut.design.CompensationBy;
 import roughcut.design.PartDecisions;
 import roughcut.design.StringDecisions;
 import roughcut.design.StringKind;
+import roughcut.fretboard.FretboardKeys;
 import roughcut.layout.StringSpread;
 import roughcut.measure.Known;
 import roughcut.measure.Ledger;
@@ -69,8 +68,8 @@ public record Compensation(CompensationBy by, List<Part> parts) {
         FINE_LENGTH,
         "L · E · π · c^2 / 4 · (2 · √((L / 2)^2 + h^2) − L) / L / (2 · T)",
         in("L", length),
-        in("E", Known.of("steel.elasticity", "Steel", STEEL, PRESSURE, "music wire")),
-        in("π", Known.of("pi", "π", Math.PI, RATIO, "a circle's own")),
+        in("E", Known.of(StringKeys.STEEL_ELASTICITY, STEEL, "music wire")),
+        in("π", Known.of(FretboardKeys.PI, Math.PI, "a circle's own")),
         in("c", core),
         in("h", down),
         in("T", tension));
@@ -86,16 +85,9 @@ public record Compensation(CompensationBy by, List<Part> parts) {
         "String " + i + ", lengthened by its stiffness",
         FINE_LENGTH,
         "κ · 2 · √(E · π · c^4 / 64 / T)",
-        in(
-            "κ",
-            Known.of(
-                "strings.kappa",
-                "Share of a clamped end",
-                kind.stiffness(),
-                RATIO,
-                "the kind of string")),
-        in("E", Known.of("steel.elasticity", "Steel", STEEL, PRESSURE, "music wire")),
-        in("π", Known.of("pi", "π", Math.PI, RATIO, "a circle's own")),
+        in("κ", Known.of(StringKeys.STRINGS_KAPPA, kind.stiffness(), "the kind of string")),
+        in("E", Known.of(StringKeys.STEEL_ELASTICITY, STEEL, "music wire")),
+        in("π", Known.of(FretboardKeys.PI, Math.PI, "a circle's own")),
         in("c", core),
         in("T", tension));
   }

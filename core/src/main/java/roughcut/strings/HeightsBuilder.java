@@ -65,13 +65,7 @@ final class HeightsBuilder {
   }
 
   private Value along() {
-    return Worked.of(
-        "heights.run",
-        "Joint to saddle line",
-        LENGTH,
-        "max(1, L − x_j)",
-        in("L", scale),
-        in("x_j", jointX));
+    return Worked.of(StringKeys.HEIGHTS_RUN, "max(1, L − x_j)", in("L", scale), in("x_j", jointX));
   }
 
   Heights build() {
@@ -85,13 +79,13 @@ final class HeightsBuilder {
     Value exposed =
         solve == SolveFor.EXPOSED
             ? put(
-                "pocket.exposed",
+                StringDecisions.EXPOSED.id(),
                 "Fretboard has to stand out",
                 LENGTH,
                 "H − tan(α) · max(1, L − x_j) − 2 · a_12 + a_nut − t_b − t_f",
                 in("H", h),
                 in("α", alpha))
-            : put("pocket.exposed", "Fretboard stands out", LENGTH, "e", in("e", e));
+            : put(StringDecisions.EXPOSED.id(), "Fretboard stands out", LENGTH, "e", in("e", e));
     Value joint =
         put(
             "heights.joint",
@@ -102,23 +96,33 @@ final class HeightsBuilder {
     Value angle =
         solve == SolveFor.ANGLE
             ? put(
-                "neck.angle",
+                StringDecisions.ANGLE_DECIDED.id(),
                 "Neck leans back by",
                 ANGLE,
                 "atan((H − z_j − 2 · a_12 + a_nut) / max(1, L − x_j))",
                 in("H", h),
                 in("z_j", joint))
-            : put("neck.angle", "Neck leans back by", ANGLE, "α", in("α", alpha));
+            : put(
+                StringDecisions.ANGLE_DECIDED.id(),
+                "Neck leans back by",
+                ANGLE,
+                "α",
+                in("α", alpha));
     Value saddle =
         solve == SolveFor.SADDLE
             ? put(
-                "saddle.height",
+                StringDecisions.SADDLE_HEIGHT.id(),
                 "Saddle has to stand over the body",
                 LENGTH,
                 "z_j + tan(α) · max(1, L − x_j) + 2 · a_12 − a_nut",
                 in("z_j", joint),
                 in("α", alpha))
-            : put("saddle.height", "Saddle stands over the body", LENGTH, "H", in("H", h));
+            : put(
+                StringDecisions.SADDLE_HEIGHT.id(),
+                "Saddle stands over the body",
+                LENGTH,
+                "H",
+                in("H", h));
     Value heel = givens.get(Decisions.HEEL_END);
     // A through-neck has its angle in the blank.
     boolean through = givens.get(BodyDecisions.NECK_JOINT).runsThrough();
@@ -265,18 +269,10 @@ final class HeightsBuilder {
         own.value() > 0
             ? own
             : Known.of(
-                "bridge.anchor-back",
-                "Strings go down behind it",
-                bridge.anchorBack(),
-                LENGTH,
-                "the bridge's listed sizes");
+                StringKeys.BRIDGE_ANCHOR_BACK, bridge.anchorBack(), "the bridge's listed sizes");
     Value height =
         Known.of(
-            "bridge.anchor-height",
-            "Over the body there",
-            bridge.anchorHeight(),
-            LENGTH,
-            "the bridge's listed sizes");
+            StringKeys.BRIDGE_ANCHOR_HEIGHT, bridge.anchorHeight(), "the bridge's listed sizes");
     return put(
         "break.saddle",
         "Strings break over the saddle by",

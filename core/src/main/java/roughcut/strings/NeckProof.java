@@ -1,8 +1,5 @@
 package roughcut.strings;
 
-import static roughcut.measure.Quantity.ANGLE;
-import static roughcut.measure.Quantity.FINE_LENGTH;
-import static roughcut.measure.Quantity.LENGTH;
 import static roughcut.measure.Worked.in;
 
 import java.util.Optional;
@@ -12,7 +9,6 @@ import roughcut.design.FretboardDecisions;
 import roughcut.design.StringDecisions;
 import roughcut.measure.Known;
 import roughcut.measure.Ledger;
-import roughcut.measure.Quantity;
 import roughcut.measure.Value;
 import roughcut.measure.Worked;
 import roughcut.record.Givens;
@@ -62,18 +58,10 @@ public record NeckProof(
       return Optional.empty();
     }
     Value exposed =
-        ledger.put(
-            "proof.exposed",
-            "Fretboard really stands out",
-            FINE_LENGTH,
-            "s − t_b",
-            in("s", standing),
-            in("t_b", board));
+        ledger.put(StringKeys.PROOF_EXPOSED, "s − t_b", in("s", standing), in("t_b", board));
     Value angle =
         ledger.put(
-            "proof.angle",
-            "Neck really leans back by",
-            ANGLE,
+            StringKeys.PROOF_ANGLE,
             "atan((g − s − t_f) / l)",
             in("g", edge),
             in("s", standing),
@@ -81,52 +69,31 @@ public record NeckProof(
             in("l", along));
     Value saddle =
         ledger.put(
-            "proof.saddle",
-            "Saddle would really have to stand",
-            FINE_LENGTH,
+            StringKeys.PROOF_SADDLE,
             "g + 2 · a_12 − a_nut",
             in("g", edge),
             in("a_12", action),
             in("a_nut", nut));
     Value deepen =
-        ledger.put(
-            "proof.deepen",
-            "Deepen the pocket by, for the saddle wanted",
-            FINE_LENGTH,
-            "H_real − H",
-            in("H_real", saddle),
-            in("H", wanted));
+        ledger.put(StringKeys.PROOF_DEEPEN, "H_real − H", in("H_real", saddle), in("H", wanted));
     Value body = givens.get(BodyDecisions.BODY_THICKNESS);
     Value heel = givens.get(Decisions.HEEL_THICKNESS);
     Value pocket =
         Worked.of(
-            "heights.pocket-length",
-            "Joint to the heel's end",
-            LENGTH,
+            StringKeys.HEIGHTS_POCKET_LENGTH,
             "k · (x_h − x_j)",
             in(
                 "k",
                 Known.of(
-                    "heights.in-pocket",
-                    "Sits in a pocket",
+                    StringKeys.HEIGHTS_IN_POCKET,
                     givens.get(BodyDecisions.NECK_JOINT).runsThrough() ? 0 : 1,
-                    Quantity.COUNT,
                     "the neck joint")),
             in("x_h", givens.get(Decisions.HEEL_END)),
             in("x_j", givens.get(Decisions.JOINT_X)));
-    Value joint =
-        ledger.put(
-            "proof.joint",
-            "Fret tops really over the body at the joint",
-            FINE_LENGTH,
-            "s + t_f",
-            in("s", standing),
-            in("t_f", fret));
+    Value joint = ledger.put(StringKeys.PROOF_JOINT, "s + t_f", in("s", standing), in("t_f", fret));
     Value lean =
         ledger.put(
-            "proof.angle-wanted",
-            "Neck would have to lean back by, for the saddle wanted",
-            ANGLE,
+            StringKeys.PROOF_ANGLE_WANTED,
             "atan((H − z_j − 2 · a_12 + a_nut) / l)",
             in("H", wanted),
             in("z_j", joint),
@@ -135,18 +102,14 @@ public record NeckProof(
             in("l", along));
     Value tilt =
         ledger.put(
-            "proof.tilt",
-            "Tilt the floor or taper the heel by, over the pocket",
-            FINE_LENGTH,
+            StringKeys.PROOF_TILT,
             "p · (tan(α_w) − tan(α))",
             in("p", pocket),
             in("α_w", lean),
             in("α", angle));
     Value floor =
         ledger.put(
-            "proof.floor",
-            "Floor left then",
-            LENGTH,
+            StringKeys.PROOF_FLOOR,
             "t − (h − e) − k",
             in("t", body),
             in("h", heel),
@@ -156,9 +119,7 @@ public record NeckProof(
     // height that the fretboard has at the joint.
     Value tilted =
         ledger.put(
-            "proof.floor-tilted",
-            "Floor left when it is tilted instead",
-            LENGTH,
+            StringKeys.PROOF_FLOOR_TILTED,
             "t − (h − e) − max(0, k) − max(0, −p · tan(α_w))",
             in("t", body),
             in("h", heel),

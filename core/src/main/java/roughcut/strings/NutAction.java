@@ -1,7 +1,5 @@
 package roughcut.strings;
 
-import static roughcut.measure.Quantity.FINE_LENGTH;
-
 import roughcut.design.FretboardDecisions;
 import roughcut.design.StringDecisions;
 import roughcut.measure.Known;
@@ -27,12 +25,7 @@ public final class NutAction {
   /** The strings' height over the fret tops' plane at the nut line, mm. */
   public static Value of(Givens givens) {
     return onZeroFret(givens)
-        ? Known.of(
-            "action.zero-fret",
-            "Strings lie on the zero fret",
-            0,
-            FINE_LENGTH,
-            "strings lie on the zero fret")
+        ? Known.of(StringKeys.ACTION_ZERO_FRET, 0, "strings lie on the zero fret")
         : givens.get(StringDecisions.ACTION_NUT);
   }
 }

@@ -1,6 +1,5 @@
 package roughcut.strings;
 
-import static roughcut.measure.Quantity.ANGLE;
 import static roughcut.measure.Quantity.FINE_LENGTH;
 import static roughcut.measure.Worked.in;
 
@@ -11,13 +10,13 @@ import roughcut.design.FretboardDecisions;
 import roughcut.design.StringDecisions;
 import roughcut.fretboard.FretboardRadius;
 import roughcut.layout.FretLayout;
+import roughcut.layout.LayoutKeys;
 import roughcut.layout.StringSpread;
 import roughcut.measure.Found;
 import roughcut.measure.Known;
 import roughcut.measure.Ledger;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Precision;
-import roughcut.measure.Quantity;
 import roughcut.measure.Value;
 import roughcut.measure.Worked;
 import roughcut.record.Givens;
@@ -75,10 +74,8 @@ public record NutWork(
     boolean guided = NutAction.onZeroFret(givens);
     Value lower =
         Known.of(
-            "nut.guide-lower",
-            "Slots under the zero fret's top",
+            StringKeys.NUT_GUIDE_LOWER,
             NutAction.GUIDE_LOWER,
-            FINE_LENGTH,
             "usual for a guide behind a zero fret");
     for (int i = 1; i <= count; i++) {
       Value y = strings.atNut().get(i - 1);
@@ -118,8 +115,8 @@ public record NutWork(
               count == 1 ? "y" : "y − (p / 2 − (i − 1) · p / (n − 1))",
               in("y", own),
               in("p", pole),
-              in("i", Known.of("string", "String", i, Quantity.COUNT, "counted")),
-              in("n", Known.of("strings.count", "Strings", count, Quantity.COUNT, "counted"))));
+              in("i", Known.of(StringKeys.STRING, i, "counted")),
+              in("n", Known.of(LayoutKeys.STRINGS_COUNT, count, "counted"))));
     }
     return new NutWork(
         bottoms,
@@ -127,9 +124,7 @@ public record NutWork(
         advice(breaks, poles),
         fan,
         ledger.put(
-            "strings.spread-there",
-            "Outer strings where you look",
-            FINE_LENGTH,
+            StringKeys.STRINGS_SPREAD_THERE,
             "y_1 − y_n",
             in("y_1", there(1, strings, x)),
             in("y_n", there(count, strings, x))),
@@ -170,8 +165,7 @@ public record NutWork(
 
   private static Value leastBreak(List<Value> breaks, Ledger ledger) {
     Value least = breaks.stream().min(Comparator.comparingDouble(Value::value)).orElseThrow();
-    return ledger.put(
-        "break.nut", "Strings break over the nut by, the least", ANGLE, "β", in("β", least));
+    return ledger.put(StringKeys.BREAK_NUT, "β", in("β", least));
   }
 
   /**
@@ -239,9 +233,7 @@ public record NutWork(
     FretLayout.Fret last = frets.last();
     boolean falls = last.number() > from.value();
     return ledger.put(
-        "action.last-fret",
-        "String over the last fret, fall-away included",
-        FINE_LENGTH,
+        StringKeys.ACTION_LAST_FRET,
         "a_nut + (a_12 − a_nut) · 2 · x / L" + (falls ? " + f" : ""),
         in("a_nut", over),
         in("a_12", octave),

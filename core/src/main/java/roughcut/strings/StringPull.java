@@ -1,6 +1,5 @@
 package roughcut.strings;
 
-import static roughcut.measure.Quantity.DENSITY;
 import static roughcut.measure.Quantity.FINE_LENGTH;
 import static roughcut.measure.Quantity.NEWTON;
 import static roughcut.measure.Quantity.RATIO;
@@ -12,6 +11,7 @@ import roughcut.design.PartDecisions;
 import roughcut.design.StringDecisions;
 import roughcut.design.StringKind;
 import roughcut.design.StringSpec;
+import roughcut.fretboard.FretboardKeys;
 import roughcut.layout.StringSpread;
 import roughcut.measure.Found;
 import roughcut.measure.Known;
@@ -84,9 +84,7 @@ public record StringPull(List<Value> tensions, List<Value> cores, List<Value> sc
         cores,
         scales,
         ledger.put(
-            "strings.total-tension",
-            "All strings pull",
-            NEWTON,
+            StringKeys.STRINGS_TOTAL_TENSION,
             formula.toString(),
             inputs.toArray(Worked.Input[]::new)));
   }
@@ -111,8 +109,8 @@ public record StringPull(List<Value> tensions, List<Value> cores, List<Value> sc
 
   private static Value mass(
       int i, StringSpec spec, Value gauge, Value core, Value wrap, Ledger ledger) {
-    Value steel = Known.of("steel.density", "Steel", STEEL, DENSITY, "music wire");
-    Value pi = Known.of("pi", "π", Math.PI, RATIO, "a circle's own");
+    Value steel = Known.of(StringKeys.STEEL_DENSITY, STEEL, "music wire");
+    Value pi = Known.of(FretboardKeys.PI, Math.PI, "a circle's own");
     String id = "string." + i + ".mass";
     String label = "String " + i + ", g to the metre";
     double c = core.value();

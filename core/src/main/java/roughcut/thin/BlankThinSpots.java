@@ -1,10 +1,10 @@
 package roughcut.thin;
 
-import static roughcut.measure.Quantity.LENGTH;
 import static roughcut.measure.Worked.in;
 
 import java.util.List;
 import roughcut.blank.BlankTree;
+import roughcut.design.Decisions;
 import roughcut.measure.Ledger;
 import roughcut.measure.Value;
 import roughcut.neck.NeckShape;
@@ -26,19 +26,14 @@ public final class BlankThinSpots {
     Spots spots = new Spots(shop);
     Value spare =
         ledger.put(
-            "heel.spare",
-            "Stock below the heel",
-            LENGTH,
-            "s − h",
-            in("s", tree.heelDepth()),
-            in("h", neck.heelThickness()));
+            ThinKeys.HEEL_SPARE, "s − h", in("s", tree.heelDepth()), in("h", neck.heelThickness()));
     spots.add(
         ThinKind.HEEL_STOCK,
         "stock under heel",
         spare,
         neck.joint().value(),
-        "heel.thickness",
-        "shaft.thickness");
+        Decisions.HEEL_THICKNESS.id(),
+        Decisions.SHAFT_THICKNESS.id());
     return new Left(spots.list(), spare);
   }
 }

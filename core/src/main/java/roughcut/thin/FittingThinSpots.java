@@ -5,8 +5,11 @@ import static roughcut.measure.Quantity.LENGTH;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import roughcut.design.BodyDecisions;
+import roughcut.design.Decisions;
 import roughcut.design.Fitting;
 import roughcut.design.FittingType;
+import roughcut.design.StringDecisions;
 import roughcut.geometry.Box;
 import roughcut.geometry.ClosestApproach;
 import roughcut.geometry.Point;
@@ -115,7 +118,7 @@ final class FittingThinSpots {
         .filter(f -> f.type() == FittingType.CAVITY && f.with().contains(fitting.name()))
         .findFirst()
         .ifPresent(f -> by.add(f.id("left")));
-    by.add("body.thickness");
+    by.add(BodyDecisions.BODY_THICKNESS.id());
     spots.tell(
         own.kind,
         own.kind.limit(),
@@ -207,8 +210,8 @@ final class FittingThinSpots {
               () ->
                   ids.add(
                       part.of().equals("bridge-plate")
-                          ? "bridge.place"
-                          : "fretboard.past-last-fret"));
+                          ? StringDecisions.BRIDGE_PLACE.id()
+                          : Decisions.FRETBOARD_PAST_LAST.id()));
     }
     return ids;
   }

@@ -2,6 +2,8 @@ package roughcut.thin;
 
 import java.util.List;
 import java.util.Optional;
+import roughcut.design.Decisions;
+import roughcut.design.FretboardDecisions;
 import roughcut.fretboard.FretboardRadius;
 import roughcut.fretboard.Slots;
 import roughcut.layout.FretLayout;
@@ -39,8 +41,8 @@ public final class FretboardThinSpots {
         "fretboard edge, " + (nut ? "nut" : "end"),
         nut ? radius.edgeAtNut() : radius.edgeAtEnd(),
         nut ? 0 : radius.end(),
-        "fretboard.thickness",
-        nut ? "fretboard.radius-nut" : "fretboard.radius-end");
+        Decisions.FRETBOARD_THICKNESS.id(),
+        nut ? Decisions.RADIUS_NUT.id() : Decisions.RADIUS_END.id());
   }
 
   /** Under slots, beside side dots. */
@@ -51,18 +53,23 @@ public final class FretboardThinSpots {
         "under slot, fret " + slots.least().number(),
         slots.least().under(),
         slots.least().x(),
-        "fretboard.thickness",
-        "wire.tang",
-        "slot.clearance");
+        Decisions.FRETBOARD_THICKNESS.id(),
+        FretboardDecisions.WIRE_TANG.id(),
+        FretboardDecisions.CLEARANCE.id());
     if (notch.isPresent()) {
       spots.add(
           ThinKind.NOTCH,
           "end notch to the last slot",
           notch.get(),
           frets.last().x(),
-          "fretboard.notch-length",
-          "fretboard.past-last-fret");
+          FretboardDecisions.NOTCH_LENGTH.id(),
+          Decisions.FRETBOARD_PAST_LAST.id());
     }
-    spots.add(ThinKind.SIDE_DOT, "side dot to slot", sideDots, frets.last().x(), "marker.side");
+    spots.add(
+        ThinKind.SIDE_DOT,
+        "side dot to slot",
+        sideDots,
+        frets.last().x(),
+        FretboardDecisions.SIDE_DOT.id());
   }
 }

@@ -5,6 +5,7 @@ import static roughcut.measure.Quantity.LENGTH;
 import static roughcut.measure.Worked.in;
 
 import java.util.List;
+import roughcut.design.Decisions;
 import roughcut.layout.FretLayout;
 import roughcut.layout.FretboardTaper;
 import roughcut.layout.StringSpread;
@@ -68,8 +69,8 @@ public final class LayoutThinSpots {
         "string to edge, fret " + last.number(),
         worst,
         last.x(),
-        "fretboard.end-width",
-        "bridge.spread",
-        "nut.edge-margin");
+        Decisions.FRETBOARD_END_WIDTH.id(),
+        Decisions.BRIDGE_SPREAD.id(),
+        Decisions.NUT_EDGE_MARGIN.id());
   }
 }

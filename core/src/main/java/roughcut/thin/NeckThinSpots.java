@@ -1,6 +1,5 @@
 package roughcut.thin;
 
-import static roughcut.measure.Quantity.FINE_LENGTH;
 import static roughcut.measure.Quantity.LENGTH;
 import static roughcut.measure.Worked.in;
 
@@ -8,14 +7,18 @@ import java.util.ArrayList;
 import java.util.List;
 import roughcut.blank.CurvedInsert;
 import roughcut.blank.NeckBlank;
+import roughcut.design.Decisions;
+import roughcut.design.NeckDecisions;
 import roughcut.layout.FretLayout;
 import roughcut.layout.FretboardTaper;
+import roughcut.layout.LayoutKeys;
 import roughcut.measure.Known;
 import roughcut.measure.Ledger;
 import roughcut.measure.Precision;
 import roughcut.measure.Value;
 import roughcut.neck.AccessBore;
 import roughcut.neck.NeckDetails;
+import roughcut.neck.NeckKeys;
 import roughcut.neck.NeckShape;
 import roughcut.neck.RodAccess;
 import roughcut.neck.RodChannel;
@@ -74,10 +77,10 @@ public final class NeckThinSpots {
         "under the rod, " + frets.near(x),
         rod.least(),
         x,
-        "rod.depth",
-        "neck.thickness-1",
-        "neck.profile-exponent",
-        "rod.width");
+        Decisions.ROD_DEPTH.id(),
+        Decisions.THICKNESS_1.id(),
+        NeckKeys.NECK_PROFILE_EXPONENT.id(),
+        Decisions.ROD_WIDTH.id());
   }
 
   /**
@@ -132,7 +135,7 @@ public final class NeckThinSpots {
         left,
         crossed,
         "neck.strip." + outer + ".thickness",
-        "nut.width");
+        Decisions.NUT_WIDTH.id());
   }
 
   private Value stock() {
@@ -142,9 +145,7 @@ public final class NeckThinSpots {
     Value shaft = neck.shaft();
     Value spare =
         ledger.find(
-            "shaft.spare",
-            "Shaft stock below the finished back where it is deepest",
-            LENGTH,
+            ThinKeys.SHAFT_SPARE,
             shaft.value() - neck.thickness().depth(deepestX),
             "found as shaft less the deepest of the thickness line without fretboard",
             neck.basis().with(shaft));
@@ -153,9 +154,9 @@ public final class NeckThinSpots {
         "stock under back, " + frets.near(deepestX),
         spare,
         deepestX,
-        "neck.thickness-12",
-        "neck.thickness-1",
-        "shaft.thickness");
+        Decisions.THICKNESS_12.id(),
+        Decisions.THICKNESS_1.id(),
+        Decisions.SHAFT_THICKNESS.id());
     return spare;
   }
 
@@ -175,9 +176,7 @@ public final class NeckThinSpots {
     double widestX = neck.taper().halfWidth(end) > neck.taper().halfWidth(0) ? end : 0;
     Value side =
         ledger.put(
-            "blank.side-spare",
-            "Blank outside the neck's outline, each side",
-            LENGTH,
+            ThinKeys.BLANK_SIDE_SPARE,
             "W / 2 − (w_nut + (w_2 − w_nut) · x / x_2) / 2",
             in("W", blank.width()),
             in("w_nut", neck.taper().nutWidth()),
@@ -186,7 +185,7 @@ public final class NeckThinSpots {
                 "x",
                 widestX > 0
                     ? neck.through() ? neck.joint() : neck.heelEnd()
-                    : Known.of("nut.line", "Nut line", 0, FINE_LENGTH, "where the nut line is")),
+                    : Known.of(LayoutKeys.NUT_LINE, 0, "where the nut line is")),
             in("x_2", neck.taper().secondAt()));
     spots.add(
         ThinKind.BLANK_SIDE,
@@ -194,7 +193,7 @@ public final class NeckThinSpots {
         side,
         widestX,
         "neck.strip.1.thickness",
-        "fretboard.end-width");
+        Decisions.FRETBOARD_END_WIDTH.id());
     return side;
   }
 
@@ -209,17 +208,17 @@ public final class NeckThinSpots {
                   "stiffener to back, " + frets.near(x),
                   s.least(),
                   x,
-                  "stiffener.depth",
-                  "stiffener.offset-head",
-                  "stiffener.offset-heel");
+                  NeckDecisions.STIFFENER_DEPTH.id(),
+                  NeckDecisions.STIFFENER_HEAD.id(),
+                  NeckDecisions.STIFFENER_HEEL.id());
               spots.add(
                   ThinKind.STIFFENER_BETWEEN,
                   "rod to stiffener",
                   s.between(),
                   s.bass().from(),
-                  "stiffener.offset-head",
-                  "stiffener.width",
-                  "rod.width");
+                  NeckDecisions.STIFFENER_HEAD.id(),
+                  NeckDecisions.STIFFENER_WIDTH.id(),
+                  Decisions.ROD_WIDTH.id());
             });
     details.access().ifPresent(this::access);
     details.keyWay().ifPresent(this::keyWay);
@@ -227,8 +226,18 @@ public final class NeckThinSpots {
         .splines()
         .ifPresent(
             s -> {
-              spots.add(ThinKind.SPLINE_BACK, "spline to back", s.back(), s.x(), "spline.depth");
-              spots.add(ThinKind.SPLINE_ROD, "spline to rod", s.rod(), s.x(), "spline.offset");
+              spots.add(
+                  ThinKind.SPLINE_BACK,
+                  "spline to back",
+                  s.back(),
+                  s.x(),
+                  NeckDecisions.SPLINE_DEPTH.id());
+              spots.add(
+                  ThinKind.SPLINE_ROD,
+                  "spline to rod",
+                  s.rod(),
+                  s.x(),
+                  NeckDecisions.SPLINE_OFFSET.id());
             });
     tuners(details.tuners());
   }
@@ -240,17 +249,23 @@ public final class NeckThinSpots {
         "access bore to back",
         bore.back(),
         at,
-        "rod.axis-depth",
-        "access.bore",
-        "access.tilt");
+        NeckDecisions.ROD_AXIS.id(),
+        NeckDecisions.ACCESS_BORE.id(),
+        NeckDecisions.ACCESS_TILT.id());
     spots.add(
         ThinKind.ACCESS_NUT,
         "access bore under the nut",
         bore.underNut(),
         at,
-        "rod.axis-depth",
-        "access.bore");
-    spots.add(ThinKind.ACCESS_KEY, "key in its bore", bore.key(), at, "access.bore", "access.key");
+        NeckDecisions.ROD_AXIS.id(),
+        NeckDecisions.ACCESS_BORE.id());
+    spots.add(
+        ThinKind.ACCESS_KEY,
+        "key in its bore",
+        bore.key(),
+        at,
+        NeckDecisions.ACCESS_BORE.id(),
+        NeckDecisions.KEY_SIZE.id());
   }
 
   private void keyWay(RodAccess way) {
@@ -281,9 +296,9 @@ public final class NeckThinSpots {
         edge.edge(),
         x(edge),
         edge.y().value(),
-        "head.width",
-        "tuner.first",
-        "tuner.bushing");
+        Decisions.HEAD_WIDTH.id(),
+        NeckDecisions.TUNER_FIRST.id(),
+        NeckDecisions.TUNER_BUSHING.id());
     if (layout.tuners().size() > 1) {
       spots.add(
           ThinKind.TUNER_POST,
@@ -291,8 +306,8 @@ public final class NeckThinSpots {
           post.clearance(),
           x(post),
           post.y().value(),
-          "tuner.rule",
-          "tuner.spacing");
+          NeckDecisions.TUNER_RULE.id(),
+          NeckDecisions.TUNER_SPACING.id());
     }
     layout
         .bodyGap()
@@ -304,8 +319,8 @@ public final class NeckThinSpots {
                     gap,
                     x(layout.tuners().get(0)),
                     layout.tuners().get(0).y().value(),
-                    "tuner.spacing",
-                    "tuner.body"));
+                    NeckDecisions.TUNER_SPACING.id(),
+                    NeckDecisions.TUNER_BODY.id()));
   }
 
   private double x(TunerLayout.Tuner tuner) {

@@ -2,8 +2,10 @@ package roughcut.thin;
 
 import java.util.List;
 import java.util.Optional;
+import roughcut.design.BodyDecisions;
 import roughcut.design.Decisions;
 import roughcut.design.RoutDecisions;
+import roughcut.design.StringDecisions;
 import roughcut.geometry.Point;
 import roughcut.record.Givens;
 import roughcut.rout.BodyCuts;
@@ -46,7 +48,10 @@ final class PocketThinSpots {
                   now.floor(pocket.floor(), pocket.cut()),
                   givens.get(Decisions.JOINT_X).value(),
                   0,
-                  List.of("body.thickness", "heel.thickness", "pocket.exposed"));
+                  List.of(
+                      BodyDecisions.BODY_THICKNESS.id(),
+                      Decisions.HEEL_THICKNESS.id(),
+                      StringDecisions.EXPOSED.id()));
             });
   }
 
@@ -62,10 +67,10 @@ final class PocketThinSpots {
         proof.floor(),
         givens.get(Decisions.JOINT_X).value(),
         0,
-        "saddle.height",
-        "neck.angle",
-        "fretboard.thickness",
-        "body.thickness");
+        StringDecisions.SADDLE_HEIGHT.id(),
+        StringDecisions.ANGLE_DECIDED.id(),
+        Decisions.FRETBOARD_THICKNESS.id(),
+        BodyDecisions.BODY_THICKNESS.id());
   }
 
   /** What the pocket's floor is judged as, by what holds the neck. */
@@ -89,7 +94,10 @@ final class PocketThinSpots {
         bolts.tip(),
         first.x(),
         first.y(),
-        List.of("bolt.bite", "bolt.reach", "heel.thickness"));
+        List.of(
+            RoutDecisions.BOLT_BITE.id(),
+            RoutDecisions.BOLT_REACH.id(),
+            Decisions.HEEL_THICKNESS.id()));
     spots.tell(
         ThinKind.BOLT_EDGE,
         ThinKind.BOLT_EDGE.limit(d),
@@ -97,7 +105,10 @@ final class PocketThinSpots {
         bolts.edge(),
         first.x(),
         first.y(),
-        List.of("bolt.across", "bolt.first", "bolt.along"));
+        List.of(
+            RoutDecisions.BOLT_ACROSS.id(),
+            RoutDecisions.BOLT_FIRST.id(),
+            RoutDecisions.BOLT_ALONG.id()));
     bolts
         .channel()
         .ifPresent(
@@ -108,6 +119,10 @@ final class PocketThinSpots {
                     c,
                     first.x(),
                     first.y(),
-                    List.of("bolt.first", "bolt.across", "rod.length", "bolt.bite")));
+                    List.of(
+                        RoutDecisions.BOLT_FIRST.id(),
+                        RoutDecisions.BOLT_ACROSS.id(),
+                        Decisions.ROD_LENGTH.id(),
+                        RoutDecisions.BOLT_BITE.id())));
   }
 }

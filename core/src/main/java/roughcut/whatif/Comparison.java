@@ -13,6 +13,7 @@ import roughcut.measure.Quantity;
 import roughcut.measure.Sentence;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
+import roughcut.rout.RoutKeys;
 import roughcut.thin.ThinSpot;
 
 /** Two plans beside each other: the one that stands, and one that is tried. */
@@ -169,7 +170,7 @@ public record Comparison(Plan kept, Plan tried) {
   }
 
   private static double mass(Plan plan) {
-    return plan.value("instrument.mass")
+    return plan.value(RoutKeys.INSTRUMENT_MASS.id())
         .filter(v -> v.quantity() == Quantity.MASS)
         .map(Value::value)
         .orElse(0.0);

@@ -17,6 +17,7 @@ import roughcut.measure.Sentence;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
+import roughcut.rout.RoutKeys;
 import roughcut.thin.ThinSpot;
 
 /**
@@ -70,7 +71,7 @@ public final class Sides {
     sides.thin();
     sides.settings();
     sides.wood();
-    sides.value("instrument.mass", About.WEIGHT);
+    sides.value(RoutKeys.INSTRUMENT_MASS.id(), About.WEIGHT);
     sides.hours();
     return List.copyOf(sides.rows);
   }

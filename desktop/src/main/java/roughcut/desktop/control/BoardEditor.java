@@ -18,6 +18,7 @@ import javafx.scene.layout.VBox;
 import roughcut.desktop.session.Session;
 import roughcut.desktop.session.Work;
 import roughcut.measure.Quantity;
+import roughcut.neck.NeckKeys;
 import roughcut.shop.Board;
 import roughcut.shop.Shop;
 import roughcut.shop.Species;
@@ -88,7 +89,7 @@ public final class BoardEditor extends VBox {
     number("board.thickness", "Thickness", Quantity.LENGTH, Board::thickness, Board::withThickness);
     number("board.moisture", "Moisture", Quantity.PERCENT, Board::moisture, Board::withMoisture);
     number(
-        "board.run-out",
+        NeckKeys.BOARD_RUN_OUT.id(),
         "Grain runs out",
         Quantity.ANGLE,
         b -> OptionalDouble.of(b.runOut()),

@@ -17,6 +17,7 @@ import javafx.scene.layout.VBox;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
+import roughcut.neck.NeckKeys;
 import roughcut.plan.Plan;
 
 /**
@@ -91,7 +92,7 @@ public final class SettingRow extends HBox {
       String words = next.label().substring(next.label().indexOf(": ") + 1).strip();
       label.setText(words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1));
     }
-    boolean ratio = next.id().equals("scarf.wedge");
+    boolean ratio = next.id().equals(NeckKeys.SCARF_WEDGE.id());
     number.setText((ratio ? "1 : " : "") + NumberWriter.number(next.value(), next.quantity(), in));
     unit.setText(NumberWriter.sign(next.quantity(), in));
     String error = NumberWriter.roundingError(next.value(), next.quantity(), in);

@@ -12,6 +12,7 @@ import roughcut.measure.NumberWriter;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.neck.AccessBore;
+import roughcut.neck.NeckKeys;
 import roughcut.neck.RodAccess;
 import roughcut.plan.Plan;
 
@@ -49,7 +50,7 @@ final class AccessPage extends PlainPage {
             NeckDecisions.KEY_SIZE,
             Decisions.ROD_START)
         .settings(
-            "access.depth",
+            NeckKeys.ACCESS_DEPTH.id(),
             "Bore, bit's stop",
             "access.centre-at",
             "Centre, from the break",
@@ -57,19 +58,19 @@ final class AccessPage extends PlainPage {
             "Opens at",
             "access.closes-at",
             "Closes at",
-            "access.bit-length",
+            NeckKeys.ACCESS_BIT_LENGTH.id(),
             "Shortest bit",
-            "access.well-depth",
+            NeckKeys.ACCESS_WELL_DEPTH.id(),
             "Well, deep",
-            "access.groove-depth",
+            NeckKeys.ACCESS_GROOVE_DEPTH.id(),
             "Groove, deep",
-            "access.relief-height",
+            NeckKeys.ACCESS_RELIEF_HEIGHT.id(),
             "Relief, high",
-            "access.cover-length",
+            NeckKeys.ACCESS_COVER_LENGTH.id(),
             "Cover, long",
-            "access.cover-width",
+            NeckKeys.ACCESS_COVER_WIDTH.id(),
             "Cover, wide",
-            "access.cover-screw-at",
+            NeckKeys.ACCESS_COVER_SCREW_AT.id(),
             "Its screw at");
   }
 

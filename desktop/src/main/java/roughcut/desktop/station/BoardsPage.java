@@ -8,6 +8,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import roughcut.blank.BlankKeys;
 import roughcut.blank.BlankReadiness;
 import roughcut.blank.RipPlan;
 import roughcut.design.BlankDecisions;
@@ -96,13 +97,13 @@ final class BoardsPage extends PlainPage {
             "Width missing",
             "rip.strips",
             "Such strips come out",
-            "stack.length",
+            BlankKeys.STACK_LENGTH.id(),
             "Cut strips this long",
-            "stack.depth",
+            BlankKeys.STACK_DEPTH.id(),
             "and this deep",
-            "board.yield",
+            BlankKeys.BOARD_YIELD.id(),
             "Becomes parts",
-            "resaw.need",
+            BlankKeys.RESAW_NEED.id(),
             "Board for two leaves");
   }
 

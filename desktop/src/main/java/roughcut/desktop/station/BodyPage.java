@@ -1,6 +1,7 @@
 package roughcut.desktop.station;
 
 import javafx.scene.layout.VBox;
+import roughcut.blank.BlankKeys;
 import roughcut.blank.BodyBlank;
 import roughcut.blank.GlueJob;
 import roughcut.design.BodyDecisions;
@@ -17,6 +18,7 @@ import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
+import roughcut.rout.RoutKeys;
 
 /** The body's blank: its pieces, the outline laid on it, top, weight and binding. */
 final class BodyPage extends PlainPage {
@@ -76,15 +78,15 @@ final class BodyPage extends PlainPage {
             BodyDecisions.BODY_WEIGHED,
             BodyDecisions.NECK_WEIGHED)
         .settings(
-            "body.back-thickness",
+            BlankKeys.BODY_BACK_THICKNESS.id(),
             "Plane the back to",
-            "resaw.leaf-thickness",
+            BlankKeys.RESAW_LEAF_THICKNESS.id(),
             "Bring both leaves to",
-            "body.blank-mass",
+            BlankKeys.BODY_BLANK_MASS.id(),
             "Blank weighs now",
-            "body.mass",
+            RoutKeys.BODY_MASS.id(),
             "Body, finished",
-            "binding.channel-width",
+            BlankKeys.BINDING_CHANNEL_WIDTH.id(),
             "Binding channel");
   }
 

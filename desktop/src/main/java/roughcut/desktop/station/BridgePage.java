@@ -8,12 +8,15 @@ import roughcut.desktop.draw.Handles;
 import roughcut.desktop.session.Desk;
 import roughcut.drawing.BridgeDrawing;
 import roughcut.drawing.Drawing;
+import roughcut.fretboard.FretboardKeys;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
 import roughcut.measure.Sentence;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
+import roughcut.rout.RoutKeys;
 import roughcut.strings.Bridge;
+import roughcut.strings.StringKeys;
 
 /** Where the bridge goes: its window, the datum dragged in it, and every hole's places. */
 final class BridgePage extends PlainPage {
@@ -65,9 +68,9 @@ final class BridgePage extends PlainPage {
             StringDecisions.STRAIGHT_TREBLE,
             StringDecisions.STRAIGHT_ANGLE)
         .settings(
-            "bridge.window.front",
+            StringKeys.BRIDGE_WINDOW_FRONT.id(),
             "Window from",
-            "bridge.window.back",
+            StringKeys.BRIDGE_WINDOW_BACK.id(),
             "Window to",
             "bridge.datum",
             "Datum, centre line",
@@ -79,13 +82,13 @@ final class BridgePage extends PlainPage {
             "Treble post, along",
             "bridge.post.treble.y",
             "Treble post, aside",
-            "bridge.tail.along",
+            RoutKeys.BRIDGE_TAIL_ALONG.id(),
             "Tailpiece, along",
-            "bridge.tail.aside",
+            RoutKeys.BRIDGE_TAIL_ASIDE.id(),
             "Tailpiece, aside",
             "bridge.post.pilot",
             "Posts, pilot first",
-            "bridge.post.stop",
+            RoutKeys.BRIDGE_POST_STOP.id(),
             "Posts, drill's stop",
             "bridge.spacer.front",
             "Spacer before the block",
@@ -93,9 +96,9 @@ final class BridgePage extends PlainPage {
             "Spacer behind it",
             "bridge.spacer.side",
             "Spacer at its sides",
-            "ferrule.stop",
+            RoutKeys.FERRULE_STOP.id(),
             "Ferrules, drill's stop",
-            "fret.octave.cents",
+            FretboardKeys.FRET_OCTAVE_CENTS.id(),
             "Octave fret, by the drawing");
   }
 

@@ -17,6 +17,7 @@ import roughcut.measure.Sentence;
 import roughcut.measure.Units;
 import roughcut.neck.Carving;
 import roughcut.neck.Facets;
+import roughcut.neck.NeckKeys;
 import roughcut.neck.QuarterRule;
 import roughcut.plan.Plan;
 import roughcut.record.Measurables;
@@ -58,7 +59,7 @@ final class CarvingPage extends KnifePage {
             "Fret 12, on the side",
             "facet.1.ridge",
             "Ridges left",
-            "bow.crown-left",
+            NeckKeys.BOW_CROWN_LEFT.id(),
             "Crown left by the bow");
   }
 

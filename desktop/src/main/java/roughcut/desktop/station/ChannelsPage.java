@@ -20,6 +20,7 @@ import roughcut.measure.Value;
 import roughcut.neck.Channel;
 import roughcut.neck.ChannelRouting;
 import roughcut.neck.MachineStops;
+import roughcut.neck.NeckKeys;
 import roughcut.plan.Plan;
 
 /** Rod and stiffeners: their channels, what remains, and what the machine is set to. */
@@ -114,8 +115,8 @@ final class ChannelsPage extends KnifePage {
                     false,
                     "under a stiffener",
                     "",
-                    number(plan, "stiffener.under-corner", units),
-                    number(plan, "stiffener.least", units),
+                    number(plan, NeckKeys.STIFFENER_UNDER_CORNER.id(), units),
+                    number(plan, NeckKeys.STIFFENER_LEAST.id(), units),
                     plan.frets().near(s.leastX().value())));
     remains.end();
     ChannelRouting routing = plan.blanks().routing();
@@ -150,7 +151,7 @@ final class ChannelsPage extends KnifePage {
     machine.row(
         false,
         "room for the rod",
-        number(plan, "rod.room", units)
+        number(plan, NeckKeys.ROD_ROOM.id(), units)
             + " deep, "
             + NumberWriter.text(rod.width(), Quantity.LENGTH, units)
             + " wide");

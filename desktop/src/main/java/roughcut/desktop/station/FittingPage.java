@@ -10,12 +10,14 @@ import roughcut.desktop.session.Desk;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.FretboardDrawing;
 import roughcut.fretboard.FretPins;
+import roughcut.fretboard.FretboardKeys;
 import roughcut.fretboard.TemplateCheck;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
+import roughcut.strings.StringKeys;
 
 /** Nut and pins, an owned template of another scale, and what a moved nut does. */
 final class FittingPage extends PlainPage {
@@ -56,19 +58,19 @@ final class FittingPage extends PlainPage {
             "Pin near the nut, ±",
             "pin.body.y",
             "Pin near the end, ±",
-            "fretboard.blank-length",
+            FretboardKeys.FRETBOARD_BLANK_LENGTH.id(),
             "Fretboard blank, long",
-            "fretboard.blank-width",
+            FretboardKeys.FRETBOARD_BLANK_WIDTH.id(),
             "Fretboard blank, wide",
-            "nut.fretboard-cut",
+            FretboardKeys.NUT_FRETBOARD_CUT.id(),
             "Fretboard is cut at",
-            "nut.blank-length",
+            FretboardKeys.NUT_BLANK_LENGTH.id(),
             "Nut blank, across",
-            "nut.blank-height",
+            FretboardKeys.NUT_BLANK_HEIGHT.id(),
             "Nut blank, high",
             "nut.string.1.slot-bottom",
             "Nut slot 1 over the crown",
-            "break.nut",
+            StringKeys.BREAK_NUT.id(),
             "Least break over the nut");
   }
 

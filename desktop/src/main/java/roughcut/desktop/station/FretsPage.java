@@ -5,8 +5,10 @@ import roughcut.desktop.control.FretTicks;
 import roughcut.desktop.session.Desk;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.FretboardDrawing;
+import roughcut.fretboard.FretboardKeys;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
+import roughcut.strings.StringKeys;
 
 /** The frets one by one, the radius gauge read, and what falls away at the end. */
 final class FretsPage extends PlainPage {
@@ -40,13 +42,13 @@ final class FretsPage extends PlainPage {
             "Fret 1, cut to",
             "wire.12.length",
             "Fret 12, cut to",
-            "wire.tang-back",
+            FretboardKeys.WIRE_TANG_BACK.id(),
             "Tangs cut back by",
-            "wire.total",
+            FretboardKeys.WIRE_TOTAL.id(),
             "Wire, 5 % to spare",
-            "wire.bend-radius",
+            FretboardKeys.WIRE_BEND_RADIUS.id(),
             "Bend the wire to",
-            "action.last-fret",
+            StringKeys.ACTION_LAST_FRET.id(),
             "String over the last fret");
   }
 

@@ -12,6 +12,7 @@ import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
+import roughcut.neck.NeckKeys;
 import roughcut.neck.TunerLayout;
 import roughcut.plan.Plan;
 import roughcut.strings.NutWork;
@@ -61,9 +62,9 @@ final class HeadPage extends PlainPage {
             "First tuner, treble",
             "tuner.1.y",
             "from the centre line",
-            "head.grip",
+            NeckKeys.HEAD_GRIP.id(),
             "Tuners clamp",
-            "volute.tangent",
+            NeckKeys.VOLUTE_TANGENT.id(),
             "Volute's tangent",
             "drum.riser",
             "Riser at the drum");
@@ -162,7 +163,9 @@ final class HeadPage extends PlainPage {
       }
 
       private NumberDecision decision(String id) {
-        return id.equals("tuner.first") ? NeckDecisions.TUNER_FIRST : NeckDecisions.TUNER_SPACING;
+        return id.equals(NeckDecisions.TUNER_FIRST.id())
+            ? NeckDecisions.TUNER_FIRST
+            : NeckDecisions.TUNER_SPACING;
       }
 
       /** The last post moves by as many spacings as there are before it. */
@@ -177,7 +180,7 @@ final class HeadPage extends PlainPage {
                                 NeckDecisions.TUNERS_TREBLE.in(
                                     desk.session().build().get().design()))
                     - 1);
-        return id.equals("tuner.first") ? -dx : -dx / places;
+        return id.equals(NeckDecisions.TUNER_FIRST.id()) ? -dx : -dx / places;
       }
 
       @Override

@@ -12,7 +12,9 @@ import roughcut.measure.NumberWriter;
 import roughcut.measure.Sentence;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
+import roughcut.rout.RoutKeys;
 import roughcut.strings.Heights;
+import roughcut.strings.StringKeys;
 import roughcut.thin.ProofWays;
 import roughcut.thin.ThinSpot;
 
@@ -52,17 +54,17 @@ final class HeightsPage extends PlainPage {
             Decisions.JOINT_X,
             Decisions.HEEL_END)
         .settings(
-            "neck.angle",
+            StringDecisions.ANGLE_DECIDED.id(),
             "Neck leans back by",
-            "pocket.exposed",
+            StringDecisions.EXPOSED.id(),
             "Fretboard stands out",
-            "saddle.height",
+            StringDecisions.SADDLE_HEIGHT.id(),
             "Saddle over the body",
-            "pocket.floor",
+            RoutKeys.POCKET_FLOOR.id(),
             "Floor under the pocket",
             "break.saddle",
             "Break over the saddle",
-            "break.nut",
+            StringKeys.BREAK_NUT.id(),
             "Least break over the nut",
             "string.height-there",
             "String where you look");

@@ -10,6 +10,7 @@ import roughcut.desktop.session.Desk;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.StationDrawing;
 import roughcut.finding.Chapter;
+import roughcut.layout.LayoutKeys;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 
@@ -58,15 +59,15 @@ public final class LayoutStation implements Station {
                 Decisions.FRETBOARD_SPECIES,
                 Decisions.NUT_THICKNESS)
             .settings(
-                "saddle.from-nut",
+                LayoutKeys.SADDLE_FROM_NUT.id(),
                 "Saddle line",
                 "fret.12.from-nut",
                 "Fret 12",
-                "fretboard.end.from-nut",
+                LayoutKeys.FRETBOARD_END_FROM_NUT.id(),
                 "Fretboard end",
-                "nut.spread",
+                LayoutKeys.NUT_SPREAD.id(),
                 "Outer strings at the nut",
-                "nut.gap",
+                LayoutKeys.NUT_GAP.id(),
                 "Between strings",
                 "fretboard.edge.end",
                 "Fretboard edge, end");

@@ -6,6 +6,7 @@ import roughcut.desktop.control.Facts;
 import roughcut.desktop.session.Desk;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.FretboardDrawing;
+import roughcut.fretboard.FretboardKeys;
 import roughcut.fretboard.Markers;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
@@ -53,11 +54,11 @@ final class MarkersPage extends PlainPage {
             "Fret 12, at least",
             "marker.12.depth-max",
             "Fret 12, at most",
-            "marker.side-clearance",
+            FretboardKeys.MARKER_SIDE_CLEARANCE.id(),
             "Side dot to a slot",
-            "inlay.depth-min",
+            FretboardKeys.INLAY_DEPTH_MIN.id(),
             "Inlay, at least",
-            "inlay.depth-max",
+            FretboardKeys.INLAY_DEPTH_MAX.id(),
             "Inlay, at most");
   }
 

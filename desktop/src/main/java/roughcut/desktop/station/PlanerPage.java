@@ -1,5 +1,6 @@
 package roughcut.desktop.station;
 
+import roughcut.blank.BlankKeys;
 import roughcut.blank.FaceCheck;
 import roughcut.design.BlankDecisions;
 import roughcut.desktop.control.Facts;
@@ -47,15 +48,15 @@ final class PlanerPage extends PlainPage {
             BlankDecisions.CHECK_WIND)
         .more(BlankDecisions.CHECK_SQUARE_HEIGHT, BlankDecisions.CHECK_SQUARE_GAP)
         .settings(
-            "mill.full-passes",
+            BlankKeys.MILL_FULL_PASSES.id(),
             "Passes at the full bite",
-            "mill.remainder",
+            BlankKeys.MILL_REMAINDER.id(),
             "Then a pass of",
-            "mill.finish-pass",
+            BlankKeys.MILL_FINISH_PASS.id(),
             "Last pass",
-            "mill.passes",
+            BlankKeys.MILL_PASSES.id(),
             "Passes in all",
-            "check.allowed",
+            BlankKeys.CHECK_ALLOWED.id(),
             "Gap accepted");
   }
 

@@ -13,6 +13,7 @@ import roughcut.plan.Plan;
 import roughcut.rout.Bolts;
 import roughcut.rout.Pocket;
 import roughcut.rout.Reach;
+import roughcut.rout.RoutKeys;
 
 /** The neck's pocket, its bolts, and how far in the neck stands. */
 final class PocketPage extends BodyViewPage {
@@ -59,17 +60,17 @@ final class PocketPage extends BodyViewPage {
             RoutDecisions.INSERT_BORE,
             RoutDecisions.INSERT_LENGTH)
         .settings(
-            "pocket.depth.front",
+            RoutKeys.POCKET_DEPTH_FRONT.id(),
             "Deep at the body's edge",
-            "pocket.depth.end",
+            RoutKeys.POCKET_DEPTH_END.id(),
             "Deep at the heel's end",
-            "pocket.floor",
+            RoutKeys.POCKET_FLOOR.id(),
             "Floor left",
             "bolt.length",
             "Bolts, under the head",
-            "bolt.body-bore",
+            RoutKeys.BOLT_BODY_BORE.id(),
             "Bore through the body",
-            "bolt.pilot",
+            RoutKeys.BOLT_PILOT.id(),
             "Pilot in the heel",
             "bolt.pilot-stop",
             "Pilot's stop");

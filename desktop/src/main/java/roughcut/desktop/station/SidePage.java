@@ -8,6 +8,7 @@ import roughcut.desktop.session.Desk;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.StationDrawing;
 import roughcut.measure.Units;
+import roughcut.neck.NeckKeys;
 import roughcut.plan.Plan;
 
 /** The neck from the side: head angle and joint, thickness, heel, and the ways to make the head. */
@@ -49,35 +50,35 @@ final class SidePage extends KnifePage {
             NeckDecisions.SPLINE_DEPTH,
             NeckDecisions.SPLINE_OFFSET)
         .settings(
-            "scarf.mark-top",
+            NeckKeys.SCARF_MARK_TOP.id(),
             "Mark on the top",
-            "scarf.mark-back",
+            NeckKeys.SCARF_MARK_BACK.id(),
             "Mark on the back",
             "scarf.saw-off",
             "Saw line beyond them",
-            "scarf.run",
+            NeckKeys.SCARF_RUN.id(),
             "Run of the saw cut",
-            "scarf.bevel",
+            NeckKeys.SCARF_BEVEL.id(),
             "Bevel, along the cut",
-            "scarf.wedge",
+            NeckKeys.SCARF_WEDGE.id(),
             "Wedge",
-            "head.one-piece-break",
+            NeckKeys.HEAD_ONE_PIECE_BREAK.id(),
             "Break, from the head end",
-            "head.one-piece-face",
+            NeckKeys.HEAD_ONE_PIECE_FACE.id(),
             "Face's line on the end",
-            "head.one-piece-back",
+            NeckKeys.HEAD_ONE_PIECE_BACK.id(),
             "Back below the face",
-            "head.one-piece-depth",
+            NeckKeys.HEAD_ONE_PIECE_DEPTH.id(),
             "Blank, deep",
-            "head.one-piece-length",
+            NeckKeys.HEAD_ONE_PIECE_LENGTH.id(),
             "Blank, long",
-            "head.grain-through",
+            NeckKeys.HEAD_GRAIN_THROUGH.id(),
             "Grain through the head",
-            "head.flat-depth",
+            NeckKeys.HEAD_FLAT_DEPTH.id(),
             "Blank, deep",
-            "head.flat-length",
+            NeckKeys.HEAD_FLAT_LENGTH.id(),
             "Blank, long",
-            "head.step-run",
+            NeckKeys.HEAD_STEP_RUN.id(),
             "Way down to the face");
   }
 

@@ -11,6 +11,7 @@ import roughcut.desktop.control.SlotList;
 import roughcut.desktop.session.Desk;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.FretboardDrawing;
+import roughcut.fretboard.FretboardKeys;
 import roughcut.fretboard.FretboardWork;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
@@ -60,13 +61,13 @@ final class SlotsPage extends KnifePage {
             FretboardDecisions.BEVEL,
             Decisions.DIVISIONS)
         .settings(
-            "slot.saw-stop",
+            FretboardKeys.SLOT_SAW_STOP.id(),
             "Saw's stop, at first",
-            "slot.deepen-when",
+            FretboardKeys.SLOT_DEEPEN_WHEN.id(),
             "Deepen by the time edges are down",
-            "slot.second-stop",
+            FretboardKeys.SLOT_SECOND_STOP.id(),
             "Saw's second stop",
-            "gauge.gap",
+            FretboardKeys.GAUGE_GAP.id(),
             "Gauge against a finished board",
             "slot.1.depth-final",
             "Under the finished face",
@@ -74,13 +75,13 @@ final class SlotsPage extends KnifePage {
             "Edge left at the nut",
             "fretboard.edge.end",
             "Edge left at the end",
-            "radius.cone-end",
+            FretboardKeys.RADIUS_CONE_END.id(),
             "True cone ends at",
-            "radius.even-end",
+            FretboardKeys.RADIUS_EVEN_END.id(),
             "Even edge ends at",
-            "wire.bend-radius",
+            FretboardKeys.WIRE_BEND_RADIUS.id(),
             "Bend the wire to",
-            "wire.total",
+            FretboardKeys.WIRE_TOTAL.id(),
             "Wire, 5 % to spare");
   }
 

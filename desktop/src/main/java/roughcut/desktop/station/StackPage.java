@@ -5,6 +5,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import roughcut.blank.BlankKeys;
 import roughcut.blank.NeckBlank;
 import roughcut.blank.PlacedStrip;
 import roughcut.blank.SeenLines;
@@ -23,8 +24,10 @@ import roughcut.drawing.StationDrawing;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
 import roughcut.measure.Units;
+import roughcut.neck.NeckKeys;
 import roughcut.plan.Plan;
 import roughcut.plan.StackDrag;
+import roughcut.thin.ThinKeys;
 import roughcut.whatif.Remedies;
 
 /** The neck blank's strips, where the outline cuts through them, and what will be seen. */
@@ -75,23 +78,23 @@ final class StackPage extends KnifePage {
         .settings(
             "stack.width",
             "Width of the stack",
-            "scarf.blank-length",
+            NeckKeys.SCARF_BLANK_LENGTH.id(),
             "Length, shaft and head",
-            "head.one-piece-length",
+            NeckKeys.HEAD_ONE_PIECE_LENGTH.id(),
             "Length, in one piece",
-            "head.one-piece-depth",
+            NeckKeys.HEAD_ONE_PIECE_DEPTH.id(),
             "Depth, in one piece",
-            "head.flat-length",
+            NeckKeys.HEAD_FLAT_LENGTH.id(),
             "Length, flat headstock",
-            "head.flat-depth",
+            NeckKeys.HEAD_FLAT_DEPTH.id(),
             "Depth, flat headstock",
-            "blank.side-spare",
+            ThinKeys.BLANK_SIDE_SPARE.id(),
             "Spare beside the neck",
             "head.wing.treble",
             "Head wings, each",
-            "moisture.movement",
+            BlankKeys.MOISTURE_MOVEMENT.id(),
             "Will shrink by",
-            "neck.mass",
+            BlankKeys.NECK_MASS.id(),
             "Neck will weigh");
   }
 

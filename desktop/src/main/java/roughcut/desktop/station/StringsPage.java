@@ -9,6 +9,7 @@ import roughcut.desktop.control.StringEditor;
 import roughcut.desktop.session.Desk;
 import roughcut.drawing.BridgeDrawing;
 import roughcut.drawing.Drawing;
+import roughcut.layout.LayoutKeys;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Pitch;
 import roughcut.measure.Sentence;
@@ -16,6 +17,7 @@ import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
 import roughcut.strings.Compensation;
+import roughcut.strings.StringKeys;
 
 /** The set of strings: gauges, pitches, pull and compensation, spread and poles. */
 final class StringsPage extends PlainPage {
@@ -56,15 +58,15 @@ final class StringsPage extends PlainPage {
             StringDecisions.STRAIGHT_ANGLE,
             StringDecisions.WRAP_DENSITY)
         .settings(
-            "strings.total-tension",
+            StringKeys.STRINGS_TOTAL_TENSION.id(),
             "All strings pull",
-            "nut.spread",
+            LayoutKeys.NUT_SPREAD.id(),
             "Outer strings at the nut",
-            "nut.gap",
+            LayoutKeys.NUT_GAP.id(),
             "Between strings at the nut",
-            "strings.spread-there",
+            StringKeys.STRINGS_SPREAD_THERE.id(),
             "Outer strings where you look",
-            "break.nut",
+            StringKeys.BREAK_NUT.id(),
             "Least break over the nut");
   }
 

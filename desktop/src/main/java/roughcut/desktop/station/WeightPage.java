@@ -1,6 +1,7 @@
 package roughcut.desktop.station;
 
 import javafx.scene.layout.Region;
+import roughcut.blank.BlankKeys;
 import roughcut.design.BodyDecisions;
 import roughcut.design.NeckDecisions;
 import roughcut.design.RoutDecisions;
@@ -12,6 +13,7 @@ import roughcut.measure.Quantity;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
+import roughcut.rout.RoutKeys;
 
 /** What the finished body and the instrument weigh, where it balances, relief bores. */
 final class WeightPage extends BodyViewPage {
@@ -44,15 +46,15 @@ final class WeightPage extends BodyViewPage {
             BodyDecisions.BODY_WEIGHED,
             BodyDecisions.NECK_WEIGHED)
         .settings(
-            "body.mass",
+            RoutKeys.BODY_MASS.id(),
             "Body, finished",
-            "neck.mass",
+            BlankKeys.NECK_MASS.id(),
             "Neck",
-            "instrument.mass",
+            RoutKeys.INSTRUMENT_MASS.id(),
             "Instrument",
-            "balance.x",
+            RoutKeys.BALANCE_X.id(),
             "Balances, from nut",
-            "relief.count",
+            RoutKeys.RELIEF_COUNT.id(),
             "Relief bores");
   }
 

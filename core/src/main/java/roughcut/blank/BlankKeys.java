@@ -1,0 +1,99 @@
+package roughcut.blank;
+
+import static roughcut.measure.Quantity.AREA;
+import static roughcut.measure.Quantity.COUNT;
+import static roughcut.measure.Quantity.COVERAGE;
+import static roughcut.measure.Quantity.FINE_LENGTH;
+import static roughcut.measure.Quantity.LENGTH;
+import static roughcut.measure.Quantity.MASS;
+import static roughcut.measure.Quantity.PERCENT;
+import static roughcut.measure.Quantity.RATIO;
+
+import roughcut.measure.ValueKey;
+
+/**
+ * Ids, labels and quantities of the numbers of blanks, boards and glue that are told; each is named
+ * here once.
+ */
+public final class BlankKeys {
+  public static final ValueKey BINDING_BENDS_TO =
+      new ValueKey("binding.bends-to", "A layer bends to a radius of", LENGTH);
+  public static final ValueKey BINDING_CHANNEL_WIDTH =
+      new ValueKey("binding.channel-width", "Binding channel, width", FINE_LENGTH);
+  public static final ValueKey BINDING_LENGTH =
+      new ValueKey("binding.length", "Binding, one layer all round", LENGTH);
+  public static final ValueKey BINDING_TIGHTEST =
+      new ValueKey("binding.tightest", "Tightest radius of the outline", LENGTH);
+  public static final ValueKey BLANK_WIDTH =
+      new ValueKey("blank.width", "Width of the neck blank", LENGTH);
+  public static final ValueKey BLANK_WIDTH_AT_HEAD =
+      new ValueKey("blank.width-at-head", "The stack where the head is widest", LENGTH);
+  public static final ValueKey BOARD_YIELD =
+      new ValueKey("board.yield", "Share of the boards that becomes parts", PERCENT);
+  public static final ValueKey BOARDS_AREA =
+      new ValueKey("boards.area", "Faces of the boards used", AREA);
+  public static final ValueKey BODY_BACK_THICKNESS =
+      new ValueKey("body.back-thickness", "Plane the back to", LENGTH);
+  public static final ValueKey BODY_BLANK_MASS =
+      new ValueKey("body.blank-mass", "Body blank before cutting", MASS);
+  public static final ValueKey BODY_CORE_AREA =
+      new ValueKey("body.core-area", "The neck's core in it", AREA);
+  public static final ValueKey BODY_SLAB_MASS =
+      new ValueKey("body.slab-mass", "Body before its routs, estimated", MASS);
+  public static final ValueKey CHECK_ALLOWED =
+      new ValueKey("check.allowed", "Gap accepted under the straightedge", FINE_LENGTH);
+  public static final ValueKey CHECK_ALLOWED_SQUARE =
+      new ValueKey("check.allowed-square", "Gap accepted at the square", FINE_LENGTH);
+  public static final ValueKey CHECK_LEAN =
+      new ValueKey("check.lean", "The edge leans by, mm in 100", RATIO);
+  public static final ValueKey CHECK_PER_300 =
+      new ValueKey("check.per-300", "Accepted over 300 mm", FINE_LENGTH);
+  public static final ValueKey GLUE_COVERAGE = new ValueKey("glue.coverage", "Coverage", COVERAGE);
+  public static final ValueKey GLUE_FACES = new ValueKey("glue.faces", "Faces to glue", COUNT);
+  public static final ValueKey GLUE_OUTER =
+      new ValueKey("glue.outer", "Thinner of the outermost strips", LENGTH);
+  public static final ValueKey HEEL_END =
+      new ValueKey("heel.end", "Nut line to the heel's end", LENGTH);
+  public static final ValueKey HEEL_STOCK =
+      new ValueKey("heel.stock", "Stock of the core in the body, block included", LENGTH);
+  public static final ValueKey MILL_FINISH_PASS =
+      new ValueKey("mill.finish-pass", "Last, light pass", LENGTH);
+  public static final ValueKey MILL_FULL_PASSES =
+      new ValueKey("mill.full-passes", "Passes at the full bite", COUNT);
+  public static final ValueKey MILL_PASSES = new ValueKey("mill.passes", "Passes in all", COUNT);
+  public static final ValueKey MILL_REMAINDER =
+      new ValueKey("mill.remainder", "Then a pass of", LENGTH);
+  public static final ValueKey MOISTURE_MOVEMENT =
+      new ValueKey("moisture.movement", "Blank's width changes by", FINE_LENGTH);
+  public static final ValueKey NECK_BARS_MASS =
+      new ValueKey("neck.bars-mass", "Rod and bars, less their channels' wood", MASS);
+  public static final ValueKey NECK_COPIES = new ValueKey("neck.copies", "Necks to saw", COUNT);
+  public static final ValueKey NECK_FRETBOARD_MASS =
+      new ValueKey("neck.fretboard-mass", "Fretboard", MASS);
+  public static final ValueKey NECK_HEAD_MASS = new ValueKey("neck.head-mass", "Head", MASS);
+  public static final ValueKey NECK_MASS = new ValueKey("neck.mass", "Neck, weighed", MASS);
+  public static final ValueKey NECK_SHAFT_MASS =
+      new ValueKey("neck.shaft-mass", "Shaft and heel", MASS);
+  public static final ValueKey PARTS_AREA = new ValueKey("parts.area", "Faces of the parts", AREA);
+  public static final ValueKey RESAW_LEAF_THICKNESS =
+      new ValueKey("resaw.leaf-thickness", "Bring both leaves to", LENGTH);
+  public static final ValueKey RESAW_LEAVES =
+      new ValueKey("resaw.leaves", "Leaves from the board's thickness", COUNT);
+  public static final ValueKey RESAW_NEED =
+      new ValueKey("resaw.need", "Thickness of board for two leaves", LENGTH);
+  public static final ValueKey RESAW_ROUGH =
+      new ValueKey("resaw.rough", "Rough leaf of the top", LENGTH);
+  public static final ValueKey RESAW_SHORT =
+      new ValueKey("resaw.short", "Thickness missing for two leaves", LENGTH);
+  public static final ValueKey STACK_DEPTH =
+      new ValueKey("stack.depth", "Depth of each strip", LENGTH);
+  public static final ValueKey STACK_LENGTH =
+      new ValueKey("stack.length", "Length of each strip", LENGTH);
+  public static final ValueKey STRIP = new ValueKey("strip", "Strip", LENGTH);
+  public static final ValueKey STRIPS = new ValueKey("strips", "Strips to saw", COUNT);
+  public static final ValueKey STRIPS_COUNT =
+      new ValueKey("strips.count", "Strips in the stack", COUNT);
+  public static final ValueKey TOP_FACES = new ValueKey("top.faces", "Faces under the top", COUNT);
+
+  private BlankKeys() {}
+}

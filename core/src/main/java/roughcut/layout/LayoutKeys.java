@@ -1,0 +1,38 @@
+package roughcut.layout;
+
+import static roughcut.measure.Quantity.AREA;
+import static roughcut.measure.Quantity.COUNT;
+import static roughcut.measure.Quantity.FINE_LENGTH;
+import static roughcut.measure.Quantity.LENGTH;
+
+import roughcut.measure.ValueKey;
+
+/**
+ * Ids, labels and quantities of the numbers of scale and frets that are told; each is named here
+ * once.
+ */
+public final class LayoutKeys {
+  public static final ValueKey BODY_AREA =
+      new ValueKey("body.area", "Body's area from above", AREA);
+  public static final ValueKey BODY_AROUND =
+      new ValueKey("body.around", "Length of the body's edge all round", LENGTH);
+  public static final ValueKey FRETBOARD_END_FROM_NUT =
+      new ValueKey("fretboard.end.from-nut", "Fretboard end from the nut line", LENGTH);
+  public static final ValueKey NUT_GAP =
+      new ValueKey("nut.gap", "Gap between the strings' edges at the nut", FINE_LENGTH);
+  public static final ValueKey NUT_LINE = new ValueKey("nut.line", "Nut line", FINE_LENGTH);
+  public static final ValueKey NUT_SPREAD =
+      new ValueKey("nut.spread", "Outer strings at the nut, centre to centre", FINE_LENGTH);
+  public static final ValueKey SADDLE_FROM_NUT =
+      new ValueKey(
+          "saddle.from-nut", "Saddle line from the nut line, before compensation", FINE_LENGTH);
+  public static final ValueKey SCALE_CENTRE =
+      new ValueKey("scale.centre", "Scale on the centre line", FINE_LENGTH);
+  public static final ValueKey SCALE_REAL =
+      new ValueKey("scale.real", "Scale of the real neck, twice nut to octave", FINE_LENGTH);
+  public static final ValueKey STRINGS_COUNT = new ValueKey("strings.count", "Strings", COUNT);
+  public static final ValueKey STRINGS_SPREAD =
+      new ValueKey("strings.spread", "Outer strings there", FINE_LENGTH);
+
+  private LayoutKeys() {}
+}

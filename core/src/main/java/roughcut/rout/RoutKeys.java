@@ -1,0 +1,118 @@
+package roughcut.rout;
+
+import static roughcut.measure.Quantity.AREA;
+import static roughcut.measure.Quantity.COUNT;
+import static roughcut.measure.Quantity.DENSITY;
+import static roughcut.measure.Quantity.FINE_LENGTH;
+import static roughcut.measure.Quantity.LENGTH;
+import static roughcut.measure.Quantity.MASS;
+import static roughcut.measure.Quantity.VOLUME;
+
+import roughcut.measure.ValueKey;
+
+/**
+ * Ids, labels and quantities of the numbers of what is cut into the body that are told; each is
+ * named here once.
+ */
+public final class RoutKeys {
+  public static final ValueKey BALANCE_BEHIND_STRAP =
+      new ValueKey("balance.behind-strap", "Balances behind the front strap button", LENGTH);
+  public static final ValueKey BALANCE_X =
+      new ValueKey("balance.x", "Instrument balances, from the nut line", LENGTH);
+  public static final ValueKey BODY_BALANCE_X =
+      new ValueKey("body.balance-x", "Body balances at", LENGTH);
+  public static final ValueKey BODY_CAP =
+      new ValueKey("body.cap", "Top and veneer over it", LENGTH);
+  public static final ValueKey BODY_CARVED_VOLUME =
+      new ValueKey("body.carved-volume", "Rounded and carved", VOLUME);
+  public static final ValueKey BODY_CUT_TO_COME =
+      new ValueKey("body.cut-to-come", "Still to be cut away", VOLUME);
+  public static final ValueKey BODY_CUT_VOLUME =
+      new ValueKey("body.cut-volume", "Cut away", VOLUME);
+  public static final ValueKey BODY_DENSITY =
+      new ValueKey("body.density", "Density of the back", DENSITY);
+  public static final ValueKey BODY_FRONT =
+      new ValueKey("body.front", "Front of the longer horn", LENGTH);
+  public static final ValueKey BODY_MASS = new ValueKey("body.mass", "Body, weighed", MASS);
+  public static final ValueKey BODY_MASS_NOW =
+      new ValueKey("body.mass-now", "Body as it is now, estimated", MASS);
+  public static final ValueKey BODY_SHAPE_TO_COME =
+      new ValueKey("body.shape-to-come", "Edge, rounding and carving still to come", VOLUME);
+  public static final ValueKey BOLT_BODY_BORE =
+      new ValueKey("bolt.body-bore", "Bore through the body, so that only the head pulls", LENGTH);
+  public static final ValueKey BOLT_CHANNEL =
+      new ValueKey("bolt.channel", "Bolt to the nearest channel of the neck", FINE_LENGTH);
+  public static final ValueKey BOLT_EDGE =
+      new ValueKey("bolt.edge", "Bolt's middle to the heel's edge", LENGTH);
+  public static final ValueKey BOLT_PILOT =
+      new ValueKey("bolt.pilot", "Bore for the insert", LENGTH);
+  public static final ValueKey BOLT_TIP_CLEARANCE =
+      new ValueKey("bolt.tip-clearance", "Bolt's tip below the fretboard", FINE_LENGTH);
+  public static final ValueKey BRIDGE_BLOCK_DEPTH =
+      new ValueKey("bridge-block.depth", "Block rout, right through", LENGTH);
+  public static final ValueKey BRIDGE_POST_BORE =
+      new ValueKey("bridge.post.bore", "Bridge posts, bore", FINE_LENGTH);
+  public static final ValueKey BRIDGE_POST_STOP =
+      new ValueKey("bridge.post.stop", "Bridge posts, drill's stop", LENGTH);
+  public static final ValueKey BRIDGE_TAIL_ALONG =
+      new ValueKey("bridge.tail.along", "Tailpiece's posts, along", FINE_LENGTH);
+  public static final ValueKey BRIDGE_TAIL_ASIDE =
+      new ValueKey("bridge.tail.aside", "Tailpiece's posts, aside", FINE_LENGTH);
+  public static final ValueKey BRIDGE_TAIL_STOP =
+      new ValueKey("bridge.tail.stop", "Tailpiece's posts, drill's stop", LENGTH);
+  public static final ValueKey BRIDGE_TOP_DEPTH =
+      new ValueKey("bridge.top-depth", "Depth of its upper rout, as listed", LENGTH);
+  public static final ValueKey BRIDGE_X = new ValueKey("bridge.x", "Bridge lies at", LENGTH);
+  public static final ValueKey CONTROL_TOP_LEFT =
+      new ValueKey("control.top-left", "Top left over the controls", LENGTH);
+  public static final ValueKey FERRULE_BORE_FOR_FINISH =
+      new ValueKey(
+          "ferrule.bore-for-finish", "Ferrule bore that still fits with finish in it", FINE_LENGTH);
+  public static final ValueKey FERRULE_STOP =
+      new ValueKey("ferrule.stop", "Ferrules from the back, drill's stop", LENGTH);
+  public static final ValueKey FITTINGS_BALANCE_X =
+      new ValueKey("fittings.balance-x", "Fittings balance at", LENGTH);
+  public static final ValueKey FITTINGS_MASS =
+      new ValueKey("fittings.mass", "Fittings, as listed", MASS);
+  public static final ValueKey INSTRUMENT_MASS =
+      new ValueKey("instrument.mass", "Instrument, estimated", MASS);
+  public static final ValueKey NECK_BALANCE_X =
+      new ValueKey("neck.balance-x", "Neck balances at", LENGTH);
+  public static final ValueKey POCKET_AREA =
+      new ValueKey("pocket.area", "Floor of the pocket", AREA);
+  public static final ValueKey POCKET_CORNER_MISMATCH =
+      new ValueKey(
+          "pocket.corner-mismatch",
+          "Square heel corners stand off by the smaller cutter's radius",
+          FINE_LENGTH);
+  public static final ValueKey POCKET_DEPTH_END =
+      new ValueKey("pocket.depth.end", "Pocket depth at the heel's end", FINE_LENGTH);
+  public static final ValueKey POCKET_DEPTH_FRONT =
+      new ValueKey("pocket.depth.front", "Pocket depth at the body's edge", FINE_LENGTH);
+  public static final ValueKey POCKET_FIRST_CLEARANCE =
+      new ValueKey(
+          "pocket.first-clearance", "First cut of the pocket, clearance a side", FINE_LENGTH);
+  public static final ValueKey POCKET_FLOOR =
+      new ValueKey("pocket.floor", "Floor left under the pocket", LENGTH);
+  public static final ValueKey POCKET_HEEL_GAP =
+      new ValueKey(
+          "pocket.heel-gap", "Gap at the end of a square heel in the tilted pocket", FINE_LENGTH);
+  public static final ValueKey REACH_ACCESS_FRET =
+      new ValueKey("reach.access-fret", "Last fret before the treble cutaway", COUNT);
+  public static final ValueKey REACH_CUTAWAY =
+      new ValueKey("reach.cutaway", "Treble cutaway ends, from the nut line", LENGTH);
+  public static final ValueKey REACH_FIRST_FRET =
+      new ValueKey("reach.first-fret", "Fret 1 from the front of the longer horn", LENGTH);
+  public static final ValueKey RELIEF_COUNT = new ValueKey("relief.count", "Relief bores", COUNT);
+  public static final ValueKey RELIEF_OVER =
+      new ValueKey("relief.over", "Body over its target", MASS);
+  public static final ValueKey RELIEF_WANTED =
+      new ValueKey("relief.wanted", "Too heavy without relief bores by", MASS);
+  public static final ValueKey SPRINGS_LISTED_DEPTH =
+      new ValueKey("springs.listed-depth", "Depth of the spring rout, as listed", LENGTH);
+  public static final ValueKey STRAP_FRONT =
+      new ValueKey("strap.front", "Front strap button", LENGTH);
+  public static final ValueKey TUNERS_X = new ValueKey("tuners.x", "Tuners lie at", LENGTH);
+
+  private RoutKeys() {}
+}

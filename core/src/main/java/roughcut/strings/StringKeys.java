@@ -1,0 +1,73 @@
+package roughcut.strings;
+
+import static roughcut.measure.Quantity.ANGLE;
+import static roughcut.measure.Quantity.COUNT;
+import static roughcut.measure.Quantity.DENSITY;
+import static roughcut.measure.Quantity.FINE_LENGTH;
+import static roughcut.measure.Quantity.LENGTH;
+import static roughcut.measure.Quantity.NEWTON;
+import static roughcut.measure.Quantity.PRESSURE;
+import static roughcut.measure.Quantity.RATIO;
+
+import roughcut.measure.ValueKey;
+
+/**
+ * Ids, labels and quantities of the numbers of strings, nut and saddles that are told; each is
+ * named here once.
+ */
+public final class StringKeys {
+  public static final ValueKey ACTION_LAST_FRET =
+      new ValueKey(
+          "action.last-fret", "String over the last fret, fall-away included", FINE_LENGTH);
+  public static final ValueKey ACTION_ZERO_FRET =
+      new ValueKey("action.zero-fret", "Strings lie on the zero fret", FINE_LENGTH);
+  public static final ValueKey BREAK_NUT =
+      new ValueKey("break.nut", "Strings break over the nut by, the least", ANGLE);
+  public static final ValueKey BRIDGE_ANCHOR_BACK =
+      new ValueKey("bridge.anchor-back", "Strings go down behind it", LENGTH);
+  public static final ValueKey BRIDGE_ANCHOR_HEIGHT =
+      new ValueKey("bridge.anchor-height", "Over the body there", LENGTH);
+  public static final ValueKey BRIDGE_WINDOW_BACK =
+      new ValueKey("bridge.window.back", "Bridge window, back", LENGTH);
+  public static final ValueKey BRIDGE_WINDOW_FRONT =
+      new ValueKey("bridge.window.front", "Bridge window, front", LENGTH);
+  public static final ValueKey HEIGHTS_IN_POCKET =
+      new ValueKey("heights.in-pocket", "Sits in a pocket", COUNT);
+  public static final ValueKey HEIGHTS_POCKET_LENGTH =
+      new ValueKey("heights.pocket-length", "Joint to the heel's end", LENGTH);
+  public static final ValueKey HEIGHTS_RUN =
+      new ValueKey("heights.run", "Joint to saddle line", LENGTH);
+  public static final ValueKey NUT_GUIDE_LOWER =
+      new ValueKey("nut.guide-lower", "Slots under the zero fret's top", FINE_LENGTH);
+  public static final ValueKey PROOF_ANGLE =
+      new ValueKey("proof.angle", "Neck really leans back by", ANGLE);
+  public static final ValueKey PROOF_ANGLE_WANTED =
+      new ValueKey(
+          "proof.angle-wanted", "Neck would have to lean back by, for the saddle wanted", ANGLE);
+  public static final ValueKey PROOF_DEEPEN =
+      new ValueKey("proof.deepen", "Deepen the pocket by, for the saddle wanted", FINE_LENGTH);
+  public static final ValueKey PROOF_EXPOSED =
+      new ValueKey("proof.exposed", "Fretboard really stands out", FINE_LENGTH);
+  public static final ValueKey PROOF_FLOOR = new ValueKey("proof.floor", "Floor left then", LENGTH);
+  public static final ValueKey PROOF_FLOOR_TILTED =
+      new ValueKey("proof.floor-tilted", "Floor left when it is tilted instead", LENGTH);
+  public static final ValueKey PROOF_JOINT =
+      new ValueKey("proof.joint", "Fret tops really over the body at the joint", FINE_LENGTH);
+  public static final ValueKey PROOF_SADDLE =
+      new ValueKey("proof.saddle", "Saddle would really have to stand", FINE_LENGTH);
+  public static final ValueKey PROOF_TILT =
+      new ValueKey(
+          "proof.tilt", "Tilt the floor or taper the heel by, over the pocket", FINE_LENGTH);
+  public static final ValueKey STEEL_DENSITY = new ValueKey("steel.density", "Steel", DENSITY);
+  public static final ValueKey STEEL_ELASTICITY =
+      new ValueKey("steel.elasticity", "Steel", PRESSURE);
+  public static final ValueKey STRING = new ValueKey("string", "String", COUNT);
+  public static final ValueKey STRINGS_KAPPA =
+      new ValueKey("strings.kappa", "Share of a clamped end", RATIO);
+  public static final ValueKey STRINGS_SPREAD_THERE =
+      new ValueKey("strings.spread-there", "Outer strings where you look", FINE_LENGTH);
+  public static final ValueKey STRINGS_TOTAL_TENSION =
+      new ValueKey("strings.total-tension", "All strings pull", NEWTON);
+
+  private StringKeys() {}
+}
