@@ -71,7 +71,10 @@ public final class Heron {
     for (String setting : settings) {
       String[] parts = setting.split("=", 2);
       try {
-        next = Decisions.find(next, parts[0]).orElseThrow().typed(next, parts[1], Units.MM);
+        next =
+            Decisions.find(next, parts[0])
+                .orElseThrow(() -> new AssertionError(setting))
+                .typed(next, parts[1], Units.MM);
       } catch (Unreadable e) {
         throw new AssertionError(setting, e);
       }

@@ -52,8 +52,8 @@ public final class BlankKeys {
   public static final ValueKey GLUE_FACES = new ValueKey("glue.faces", "Faces to glue", COUNT);
   public static final ValueKey GLUE_OUTER =
       new ValueKey("glue.outer", "Thinner of the outermost strips", LENGTH);
-  public static final ValueKey HEEL_END =
-      new ValueKey("heel.end", "Nut line to the heel's end", LENGTH);
+  public static final ValueKey INSERT_CHORD =
+      new ValueKey("joint.chord", "Nut line to the heel's end, where the joint ends", LENGTH);
   public static final ValueKey HEEL_STOCK =
       new ValueKey("heel.stock", "Stock of the core in the body, block included", LENGTH);
   public static final ValueKey MILL_FINISH_PASS =
@@ -67,7 +67,6 @@ public final class BlankKeys {
       new ValueKey("moisture.movement", "Blank's width changes by", FINE_LENGTH);
   public static final ValueKey NECK_BARS_MASS =
       new ValueKey("neck.bars-mass", "Rod and bars, less their channels' wood", MASS);
-  public static final ValueKey NECK_COPIES = new ValueKey("neck.copies", "Necks to saw", COUNT);
   public static final ValueKey NECK_FRETBOARD_MASS =
       new ValueKey("neck.fretboard-mass", "Fretboard", MASS);
   public static final ValueKey NECK_HEAD_MASS = new ValueKey("neck.head-mass", "Head", MASS);

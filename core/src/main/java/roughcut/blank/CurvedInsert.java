@@ -57,7 +57,8 @@ public record CurvedInsert(
       index += outwards;
     }
     PlacedStrip neighbour = strips.get(index);
-    Value chord = Found.of(BlankKeys.HEEL_END, face.heelEnd(), "found where the heel ends", basis);
+    Value chord =
+        Found.of(BlankKeys.INSERT_CHORD, face.heelEnd(), "found where the heel ends", basis);
     Value bow =
         Found.of(
             "joint." + line + ".bow",

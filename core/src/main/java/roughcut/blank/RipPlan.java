@@ -88,7 +88,7 @@ public record RipPlan(
     Value kerf = givens.get(Decisions.SAW_KERF);
     Value allowance = givens.get(BlankDecisions.SAW_ALLOWANCE);
     List<Strip> stack = givens.neckStrips();
-    int copies = (int) givens.get(BlankDecisions.NECK_COPIES).value();
+    Value copies = givens.get(BlankDecisions.NECK_COPIES);
     List<Integer> open = new ArrayList<>();
     List<Integer> done = new ArrayList<>();
     List<Worked.Input> inputs = new ArrayList<>();
@@ -100,7 +100,7 @@ public record RipPlan(
           done.add(i);
         } else {
           Value t = widest(givens, i, ledger);
-          for (int copy = 1; copy <= copies; copy++) {
+          for (int copy = 1; copy <= copies.value(); copy++) {
             open.add(i);
             inputs.add(in("t_" + i + (copy > 1 ? "_" + copy : ""), t));
             widths.add(t);
@@ -128,7 +128,7 @@ public record RipPlan(
             "t + 2 · p",
             in("t", widest),
             in("p", allowance));
-    boolean pieces = nested.isPresent() && copies > 1 && !open.isEmpty();
+    boolean pieces = nested.isPresent() && copies.value() > 1 && !open.isEmpty();
     Value need =
         pieces
             ? nested(ledger, prefix, species, nested.get(), basis, blankLength, copies, kerf)
@@ -187,7 +187,7 @@ public record RipPlan(
       Outline neck,
       Basis basis,
       double length,
-      int copies,
+      Value copies,
       Value kerf) {
     Value own =
         Found.of(
@@ -205,7 +205,6 @@ public record RipPlan(
             LENGTH,
             "least step at which two clear each other",
             basis.with(kerf));
-    Value count = Known.of(BlankKeys.NECK_COPIES, copies, "counted");
     return ledger.put(
         prefix + "need",
         "Width of " + species + " that the necks need, nested",
@@ -213,7 +212,7 @@ public record RipPlan(
         "w + s · (n − 1)",
         in("w", own),
         in("s", step),
-        in("n", count));
+        in("n", copies));
   }
 
   /** What the fence is set to for each strip still to be sawn: its own rough width. */

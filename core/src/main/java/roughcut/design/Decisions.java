@@ -150,22 +150,28 @@ public final class Decisions {
       BOOK.number("rod.depth", "Rod channel depth", LENGTH, 10.4, 2, 40, 0.1)
           .measured("From the neck's top, bed and cap included.");
 
-  private static final Map<String, Decision> ALL = new LinkedHashMap<>();
+  /**
+   * All of them by id, put together when they are first asked for: a book that names a decision of
+   * another would else be read while it is being written.
+   */
+  private static final class All {
+    static final Map<String, Decision> BY_ID = new LinkedHashMap<>();
 
-  static {
-    for (DecisionBook book :
-        List.of(
-            BOOK,
-            NeckDecisions.BOOK,
-            FretboardDecisions.BOOK,
-            StringDecisions.BOOK,
-            BlankDecisions.BOOK,
-            BodyDecisions.BOOK,
-            SurfaceDecisions.BOOK,
-            RoutDecisions.BOOK)) {
-      for (Decision decision : book.decisions()) {
-        if (ALL.putIfAbsent(decision.id(), decision) != null) {
-          throw new IllegalStateException("decided twice: " + decision.id());
+    static {
+      for (DecisionBook book :
+          List.of(
+              BOOK,
+              NeckDecisions.BOOK,
+              FretboardDecisions.BOOK,
+              StringDecisions.BOOK,
+              BlankDecisions.BOOK,
+              BodyDecisions.BOOK,
+              SurfaceDecisions.BOOK,
+              RoutDecisions.BOOK)) {
+        for (Decision decision : book.decisions()) {
+          if (BY_ID.putIfAbsent(decision.id(), decision) != null) {
+            throw new IllegalStateException("decided twice: " + decision.id());
+          }
         }
       }
     }
@@ -175,12 +181,12 @@ public final class Decisions {
 
   /** All plain decisions in the order of work. */
   public static Collection<Decision> all() {
-    return Collections.unmodifiableCollection(ALL.values());
+    return Collections.unmodifiableCollection(All.BY_ID.values());
   }
 
   /** All decisions that there are in a design: the plain ones, its parts' and its fittings'. */
   public static List<Decision> of(Design design) {
-    List<Decision> all = new ArrayList<>(ALL.values());
+    List<Decision> all = new ArrayList<>(All.BY_ID.values());
     all.addAll(PartDecisions.of(design));
     design.fittings().forEach(f -> all.addAll(FittingDecisions.of(f)));
     return all;
@@ -191,7 +197,7 @@ public final class Decisions {
    * number of a pickup that was taken out is none that a newer program wrote.
    */
   public static boolean knows(String id) {
-    return ALL.containsKey(id) || PartDecisions.knows(id);
+    return All.BY_ID.containsKey(id) || PartDecisions.knows(id);
   }
 
   /**
@@ -199,7 +205,7 @@ public final class Decisions {
    * string.2.gauge}, {@code neck.strip.1.thickness}).
    */
   public static Optional<Decision> find(Design design, String id) {
-    Decision plain = ALL.get(id);
+    Decision plain = All.BY_ID.get(id);
     return plain != null ? Optional.of(plain) : PartDecisions.find(design, id);
   }
 }

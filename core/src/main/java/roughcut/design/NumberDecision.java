@@ -10,6 +10,7 @@ import roughcut.measure.Quantity;
 import roughcut.measure.Range;
 import roughcut.measure.Units;
 import roughcut.measure.Unreadable;
+import roughcut.measure.ValueKey;
 
 /**
  * A decided number with the limits between which it makes sense.
@@ -36,6 +37,11 @@ public record NumberDecision(
     ToDoubleFunction<Design> getter,
     BiFunction<Design, Double, Design> setter)
     implements Decision {
+  /** What its value is told under, whatever stands in its place. */
+  public ValueKey key() {
+    return new ValueKey(id, label, quantity);
+  }
+
   /** One that doesn't follow from others. */
   public NumberDecision(
       String id,

@@ -10,7 +10,6 @@ import roughcut.layout.FretboardTaper;
 import roughcut.measure.Found;
 import roughcut.measure.Ledger;
 import roughcut.measure.Value;
-import roughcut.measure.Worked;
 import roughcut.record.Givens;
 
 /**
@@ -38,14 +37,7 @@ public record FretboardBlank(Value length, Value width, Value thickness, Value t
     Value crown = givens.get(Decisions.FRETBOARD_THICKNESS);
     Value sanding = givens.get(FretboardDecisions.SANDING);
     Value binding = givens.get(FretboardDecisions.BOUND);
-    Value end =
-        Worked.of(
-            FretboardKeys.FRETBOARD_WIDTH_END,
-            "w_nut + (w_2 − w_nut) · x / x_2",
-            in("w_nut", taper.nutWidth()),
-            in("w_2", taper.secondWidth()),
-            in("x", taper.end()),
-            in("x_2", taper.secondAt()));
+    Value end = taper.endWidth();
     boolean bound = binding.value() > 0;
     return new FretboardBlank(
         ledger.put(

@@ -34,8 +34,6 @@ public final class FretboardKeys {
       new ValueKey("fretboard.radius-share", "Share of the radius that is sanded in", RATIO);
   public static final ValueKey FRETBOARD_SANDING_LEFT =
       new ValueKey("fretboard.sanding-left", "Sanding still to come", FINE_LENGTH);
-  public static final ValueKey FRETBOARD_WIDTH_END =
-      new ValueKey("fretboard.width-end", "Fretboard at its end", LENGTH);
   public static final ValueKey GAUGE_BOARD_RADIUS =
       new ValueKey("gauge.board-radius", "The board's radius there", LENGTH);
   public static final ValueKey GAUGE_BOARD_WIDTH =

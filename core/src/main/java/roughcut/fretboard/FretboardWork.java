@@ -1,7 +1,6 @@
 package roughcut.fretboard;
 
 import static roughcut.measure.Quantity.CENTS;
-import static roughcut.measure.Quantity.FINE_LENGTH;
 import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
@@ -18,7 +17,6 @@ import roughcut.layout.StringSpread;
 import roughcut.measure.Found;
 import roughcut.measure.Ledger;
 import roughcut.measure.Value;
-import roughcut.measure.Worked;
 import roughcut.record.Givens;
 
 /**
@@ -86,16 +84,7 @@ public record FretboardWork(
             spreadEnd,
             "found along the outer strings",
             strings.outer().with(taper.end()));
-    Value width =
-        Worked.of(
-            "fretboard.width-end",
-            "Fretboard at its end",
-            FINE_LENGTH,
-            "w_nut + (w_2 − w_nut) · x / x_2",
-            in("w_nut", taper.nutWidth()),
-            in("w_2", taper.secondWidth()),
-            in("x", taper.end()),
-            in("x_2", taper.secondAt()));
+    Value width = taper.endWidth();
     // Strings on one line, or crossed by margins that leave no room, lie on no cone.
     boolean single = strings.count() == 1 || strings.spread().value() < 0.01;
     Value cone =

@@ -11,6 +11,7 @@ import roughcut.geometry.Point;
 import roughcut.measure.Basis;
 import roughcut.measure.Ledger;
 import roughcut.measure.Value;
+import roughcut.measure.Worked;
 import roughcut.record.Givens;
 
 /**
@@ -69,6 +70,17 @@ public record FretboardTaper(
           ledger.put(id, label, FINE_LENGTH, "d_last", in("d_last", frets.last().fromNut()));
       case END -> ledger.put(id, label, FINE_LENGTH, "x_end", in("x_end", end));
     };
+  }
+
+  /** Width at the fretboard's end. */
+  public Value endWidth() {
+    return Worked.of(
+        LayoutKeys.FRETBOARD_WIDTH_END,
+        "w_nut + (w_2 − w_nut) · x / x_2",
+        in("w_nut", nutWidth),
+        in("w_2", secondWidth),
+        in("x", end),
+        in("x_2", secondAt));
   }
 
   private static double width(double nut, double second, double at, double x) {

@@ -18,6 +18,8 @@ public final class LayoutKeys {
       new ValueKey("body.around", "Length of the body's edge all round", LENGTH);
   public static final ValueKey FRETBOARD_END_FROM_NUT =
       new ValueKey("fretboard.end.from-nut", "Fretboard end from the nut line", LENGTH);
+  public static final ValueKey FRETBOARD_WIDTH_END =
+      new ValueKey("fretboard.width-end", "Fretboard at its end", FINE_LENGTH);
   public static final ValueKey NUT_GAP =
       new ValueKey("nut.gap", "Gap between the strings' edges at the nut", FINE_LENGTH);
   public static final ValueKey NUT_LINE = new ValueKey("nut.line", "Nut line", FINE_LENGTH);

@@ -188,7 +188,7 @@ public record Facets(
             "found at the station",
             basis);
     Value shoulder =
-        Found.of(NeckKeys.NECK_SHOULDER, profile.shoulder(), "found at the station", basis);
+        Found.of(NeckKeys.SECTION_SHOULDER, profile.shoulder(), "found at the station", basis);
     Value real =
         Found.of(
             "section.B-now",
@@ -197,7 +197,7 @@ public record Facets(
             FINE_LENGTH,
             "found at the station from what the saw left",
             basis);
-    Value p = Found.of(NeckKeys.NECK_PROFILE_EXPONENT, exponent, "found for that side", basis);
+    Value p = Found.of(NeckKeys.SECTION_EXPONENT, exponent, "found for that side", basis);
     Bevel back = own.get(own.size() - 1);
     Bevel side = own.get(0);
     String h = "(cos(φ)^(p / (p − 1)) + sin(φ)^(p / (p − 1)))^((p − 1) / p)";

@@ -83,12 +83,12 @@ public record HeadLine(
 
   /** The angle at which the face falls away; nothing on a stepped head. */
   public Value lean() {
-    return stepped ? Known.of(NeckKeys.HEAD_ANGLE, 0, "the head is flat") : angle;
+    return stepped ? Known.of(Decisions.HEAD_ANGLE.key(), 0, "the head is flat") : angle;
   }
 
   /** How much lower the face begins; nothing unless it is stepped. */
   public Value fall() {
-    return stepped ? step : Known.of(NeckKeys.HEAD_STEP, 0, "the head isn't stepped");
+    return stepped ? step : Known.of(NeckDecisions.HEAD_STEP.key(), 0, "the head isn't stepped");
   }
 
   /** The head angle in radians. */

@@ -91,7 +91,6 @@ public final class NeckKeys {
       new ValueKey("core.strips-depth", "Of that, from the strips", LENGTH);
   public static final ValueKey DRUM_TURNS = new ValueKey("drum.turns", "Turns at the drum", COUNT);
   public static final ValueKey FACET_TURN = new ValueKey("facet.turn", "Bevel's angle", ANGLE);
-  public static final ValueKey HEAD_ANGLE = new ValueKey("head.angle", "Head angle, flat", ANGLE);
   public static final ValueKey HEAD_FLAT_DEPTH =
       new ValueKey("head.flat-depth", "Blank depth for a flat head, stepped down", LENGTH);
   public static final ValueKey HEAD_FLAT_LENGTH =
@@ -112,17 +111,16 @@ public final class NeckKeys {
           "head.one-piece-face", "Face's line on the blank's head end, below the top", LENGTH);
   public static final ValueKey HEAD_ONE_PIECE_LENGTH =
       new ValueKey("head.one-piece-length", "Blank length for a neck in one piece", LENGTH);
-  public static final ValueKey HEAD_STEP = new ValueKey("head.step", "Step of the head", LENGTH);
   public static final ValueKey HEAD_STEP_RUN =
       new ValueKey("head.step-run", "Way down to a flat head's face", LENGTH);
   public static final ValueKey HEAD_TIP =
       new ValueKey("head.tip", "Head's tip, from the break line", LENGTH);
   public static final ValueKey HEEL_END_FROM_BREAK =
       new ValueKey("heel.end.from-break", "Break line to the heel's end", LENGTH);
-  public static final ValueKey NECK_PROFILE_EXPONENT =
-      new ValueKey("neck.profile-exponent", "Profile exponent", RATIO);
-  public static final ValueKey NECK_SHOULDER =
-      new ValueKey("neck.shoulder", "Shoulder", FINE_LENGTH);
+  public static final ValueKey SECTION_EXPONENT =
+      new ValueKey("section.exponent", "Profile exponent there", RATIO);
+  public static final ValueKey SECTION_SHOULDER =
+      new ValueKey("section.shoulder", "Straight shoulder there", FINE_LENGTH);
   public static final ValueKey NECK_WIDTH_AT_HEEL =
       new ValueKey("neck.width-at-heel", "Neck at the heel's end", LENGTH);
   public static final ValueKey NUT_ROOM = new ValueKey("nut.room", "Nut line to the break", LENGTH);

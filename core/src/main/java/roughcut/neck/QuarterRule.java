@@ -101,8 +101,7 @@ public record QuarterRule(List<Round> rounds, double margin, String where) {
             FINE_LENGTH,
             "found at the station",
             basis);
-    Value p =
-        Found.of(NeckKeys.NECK_PROFILE_EXPONENT, profile.treble(), "found at the station", basis);
+    Value p = Found.of(NeckKeys.SECTION_EXPONENT, profile.treble(), "found at the station", basis);
     double first = bite(profile, flats.get(1), flats.get(2));
     found.add(
         new Round(

@@ -74,8 +74,7 @@ public record ThroughCore(Value end, Value depth, Value fromStrips) {
 
   private static Value following(Value decided, Value worked) {
     // A core thinner than any neck is a problem that is told; here it stays a solid.
-    return Worked.of(
-        decided.id(), worked.label(), decided.quantity(), "max(1, x)", in("x", worked));
+    return Worked.of(decided.key().called(worked.label()), "max(1, x)", in("x", worked));
   }
 
   /** The depth that the blank wants: the head's, or the core's where that is more. */

@@ -164,7 +164,7 @@ public final class Givens {
     if (stands != null) {
       return told(stands);
     }
-    ValueKey key = new ValueKey(decision.id(), decision.label(), decision.quantity());
+    ValueKey key = decision.key();
     if (!decision.follows() || !decision.undecided(build.design())) {
       return told(real(new Decided(key, decision.in(build.design()))));
     }

@@ -24,7 +24,6 @@ import roughcut.measure.Known;
 import roughcut.measure.Value;
 import roughcut.shop.BridgeCuts;
 import roughcut.strings.Bridge;
-import roughcut.strings.StringKeys;
 
 /**
  * What the bridge wants cut: posts with their bushings, a second pair for a tailpiece, stepped
@@ -84,8 +83,7 @@ final class BridgeRouts {
   private static Value own(Value decided, double listed) {
     return decided.value() > 0
         ? decided
-        : Known.of(
-            decided.id(), decided.label() + ", as listed", listed, decided.quantity(), LISTED);
+        : Known.of(decided.key().called(decided.label() + ", as listed"), listed, LISTED);
   }
 
   private void posts() {
@@ -343,7 +341,7 @@ final class BridgeRouts {
               List.of(
                   RoutDecisions.FERRULE_BORE.id(),
                   Decisions.BRIDGE_SPREAD.id(),
-                  StringKeys.BRIDGE_ANCHOR_BACK.id()),
+                  StringDecisions.BRIDGE_ANCHOR.id()),
               !ferrule.measured()));
     }
   }

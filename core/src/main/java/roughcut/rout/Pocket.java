@@ -6,7 +6,6 @@ import static roughcut.measure.Worked.in;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
-import roughcut.blank.BlankKeys;
 import roughcut.design.BodyDecisions;
 import roughcut.design.Decisions;
 import roughcut.design.PocketCorner;
@@ -97,7 +96,7 @@ public record Pocket(
                 BodyDecisions.BODY_THICKNESS.id(),
                 Decisions.HEEL_THICKNESS.id(),
                 StringDecisions.EXPOSED.id(),
-                BlankKeys.HEEL_END.id()),
+                Decisions.HEEL_END.id()),
             false);
     slab.cuts.add(cut);
     if (Math.min(front.value(), end.value()) <= 0) {

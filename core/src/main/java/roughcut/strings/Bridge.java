@@ -189,7 +189,7 @@ public record Bridge(
   /** What was decided or measured, or else the kind's own number. */
   private static Value own(Value decided, double kinds, double limit) {
     return decided.value() <= limit
-        ? Known.of(decided.id(), decided.label() + ", as listed", kinds, decided.quantity(), LISTED)
+        ? Known.of(decided.key().called(decided.label() + ", as listed"), kinds, LISTED)
         : decided;
   }
 

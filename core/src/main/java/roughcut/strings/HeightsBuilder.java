@@ -269,7 +269,9 @@ final class HeightsBuilder {
         own.value() > 0
             ? own
             : Known.of(
-                StringKeys.BRIDGE_ANCHOR_BACK, bridge.anchorBack(), "the bridge's listed sizes");
+                StringDecisions.BRIDGE_ANCHOR.key().called("Strings go down behind it"),
+                bridge.anchorBack(),
+                "the bridge's listed sizes");
     Value height =
         Known.of(
             StringKeys.BRIDGE_ANCHOR_HEIGHT, bridge.anchorHeight(), "the bridge's listed sizes");

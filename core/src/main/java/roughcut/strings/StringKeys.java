@@ -23,8 +23,6 @@ public final class StringKeys {
       new ValueKey("action.zero-fret", "Strings lie on the zero fret", FINE_LENGTH);
   public static final ValueKey BREAK_NUT =
       new ValueKey("break.nut", "Strings break over the nut by, the least", ANGLE);
-  public static final ValueKey BRIDGE_ANCHOR_BACK =
-      new ValueKey("bridge.anchor-back", "Strings go down behind it", LENGTH);
   public static final ValueKey BRIDGE_ANCHOR_HEIGHT =
       new ValueKey("bridge.anchor-height", "Over the body there", LENGTH);
   public static final ValueKey BRIDGE_WINDOW_BACK =

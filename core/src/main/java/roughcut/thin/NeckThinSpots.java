@@ -18,7 +18,6 @@ import roughcut.measure.Precision;
 import roughcut.measure.Value;
 import roughcut.neck.AccessBore;
 import roughcut.neck.NeckDetails;
-import roughcut.neck.NeckKeys;
 import roughcut.neck.NeckShape;
 import roughcut.neck.RodAccess;
 import roughcut.neck.RodChannel;
@@ -79,7 +78,7 @@ public final class NeckThinSpots {
         x,
         Decisions.ROD_DEPTH.id(),
         Decisions.THICKNESS_1.id(),
-        NeckKeys.NECK_PROFILE_EXPONENT.id(),
+        Decisions.PROFILE_EXPONENT.id(),
         Decisions.ROD_WIDTH.id());
   }
 

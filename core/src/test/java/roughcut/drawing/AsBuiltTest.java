@@ -69,12 +69,22 @@ class AsBuiltTest {
         .hasSameSizeAs(thin(over(drawn, StationDrawing.NECK)));
   }
 
+  /** Three tenths are drawn, a hair isn't: a line alone, moved by each. */
   @Test
-  void threeTenthsAreSeen() {
-    Build drawn = Heron.build().asDesigned();
-    Build real = drawn.withReading(Reading.of("heel.thickness", 21.7, DAY));
-    assertThat(thin(over(real, StationDrawing.NECK)).size())
-        .isGreaterThan(thin(over(drawn, StationDrawing.NECK)).size());
+  void threeTenthsAreSeenAndAHairIsNot() {
+    for (double moved : new double[] {0.05, 0.14, 0.16, 0.3, 1}) {
+      Drawing drawn = line(0);
+      Drawing real = line(moved);
+      assertThat(thin(AsBuilt.over(real, drawn))).as(moved + " mm").hasSize(moved < 0.15 ? 0 : 1);
+    }
+  }
+
+  private static Drawing line(double y) {
+    List<Point> points = List.of(new Point(0, y), new Point(50, y));
+    return new Drawing(
+        "line",
+        List.of(new Mark.Path(Role.OUTLINE, points, false)),
+        Outline.rectangle(-1, -1, 51, 2).bounds());
   }
 
   /** Nothing real is lost, moved or covered: the drawing is the real one with lines put in. */

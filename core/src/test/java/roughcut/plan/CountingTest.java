@@ -2,7 +2,6 @@ package roughcut.plan;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -23,25 +22,6 @@ import roughcut.thin.ThinSpot;
 
 /** What is said not to count really changes nothing, in every construction. */
 class CountingTest {
-  private static List<Build> builds() {
-    List<Build> all = new ArrayList<>(Demo.builds(LocalDate.of(2026, 5, 4)));
-    Build heron = Heron.build();
-    for (String[] settings :
-        new String[][] {
-          {"neck.fixing=through", "heights.solve-for=exposed"},
-          {"neck.fixing=glued-in", "head.made=flat", "heights.solve-for=saddle"},
-          {"head.made=one-piece", "rod.worked-from=head-pocket", "stiffener.count=0"},
-          {"rod.worked-from=heel", "nut.kind=zero-fret", "bolt.kind=inserts", "bolt.count=2"},
-          {"rod.worked-from=fretboard-end", "nut.kind=locking", "body.top-thickness=0"},
-          {"bridge.kind=pivoting", "nut.kind=slot", "slot.school=midway", "binding.layers=2"},
-          {"bridge.kind=flat-plate", "bridge.strung-through=yes", "compensation.by=own-table"},
-          {"scale.bass=660", "scale.treble=640", "compensation.by=straight-line", "arm.depth=8"},
-        }) {
-      all.add(heron.asDesigned().withDesign(Heron.set(heron.design(), settings)));
-    }
-    return all;
-  }
-
   /** Numbers for comparing go with what isn't chosen: they are told, and set nothing. */
   private static boolean comparing(String id) {
     return id.startsWith("scarf.")
@@ -56,7 +36,7 @@ class CountingTest {
   void whatDoesNotCountChangesNothing() {
     Random random = new Random(77);
     Set<String> idle = new TreeSet<>();
-    for (Build build : builds()) {
+    for (Build build : Constructions.all()) {
       Plan before = Plan.of(build, Demo.shop());
       Design design = build.design();
       List<NumberDecision> sleeping = new ArrayList<>();

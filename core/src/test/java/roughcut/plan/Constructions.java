@@ -1,0 +1,39 @@
+package roughcut.plan;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import roughcut.Heron;
+import roughcut.demo.Demo;
+import roughcut.record.Build;
+
+/** Builds that between them go through every way in which an instrument can be made. */
+public final class Constructions {
+  private static final LocalDate DAY = LocalDate.of(2026, 5, 4);
+
+  private Constructions() {}
+
+  /** The demos, and one instrument made in ways that no demo is. */
+  public static List<Build> all() {
+    List<Build> all = new ArrayList<>(Demo.builds(DAY));
+    Build heron = Heron.build();
+    for (String[] settings :
+        new String[][] {
+          {"neck.fixing=through", "heights.solve-for=exposed"},
+          {"neck.fixing=glued-in", "head.made=flat", "heights.solve-for=saddle"},
+          {"head.made=one-piece", "rod.worked-from=head-pocket", "stiffener.count=0"},
+          {"rod.worked-from=heel", "nut.kind=zero-fret", "bolt.kind=inserts", "bolt.count=2"},
+          {"rod.worked-from=fretboard-end", "nut.kind=locking", "body.top-thickness=0"},
+          {"bridge.kind=pivoting", "nut.kind=slot", "slot.school=midway", "binding.layers=2"},
+          {"bridge.kind=flat-plate", "bridge.strung-through=yes", "compensation.by=own-table"},
+          {"scale.bass=660", "scale.treble=640", "compensation.by=straight-line", "arm.depth=8"},
+          {"spline.count=3", "inlay.fret=12", "rod.deeper-middle=2", "neck.nut-to-octave=320.4"},
+          {"proof.standing=8", "proof.straightedge=14", "top.leaf-1=9", "top.leaf-2=8.6"},
+          {"rod.deeper-middle=-2", "rod.worked-from=fretboard-end", "fretboard.notch-length=8"},
+          {"slot.school=midway", "fretboard.sanded=0.2", "channel.cutter=12"},
+        }) {
+      all.add(heron.asDesigned().withDesign(Heron.set(heron.design(), settings)));
+    }
+    return all;
+  }
+}
