@@ -27,6 +27,7 @@ import roughcut.desktop.session.Habits;
 import roughcut.desktop.session.Workspace;
 import roughcut.desktop.shell.ShopWindow;
 import roughcut.desktop.shell.Windows;
+import roughcut.desktop.station.StationId;
 import roughcut.file.DemoFolder;
 
 /**
@@ -38,9 +39,8 @@ import roughcut.file.DemoFolder;
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
 public class PaintBenchmark {
   /** Place of the Routs station in the window. */
-  private static final int ROUTS = 5;
-
   private ShopWindow window;
+
   private Scene scene;
   private WritableImage image;
   private int key;
@@ -117,7 +117,7 @@ public class PaintBenchmark {
     double place = 42 + key++ % 30 / 2.0;
     return onScreen(
         () -> {
-          window.choose(ROUTS);
+          window.choose(StationId.ROUTS);
           window
               .workspace()
               .session()

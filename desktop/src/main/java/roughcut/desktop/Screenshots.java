@@ -16,6 +16,7 @@ import roughcut.desktop.session.Workspace;
 import roughcut.desktop.shell.MachineWindow;
 import roughcut.desktop.shell.ShopWindow;
 import roughcut.desktop.shell.Windows;
+import roughcut.desktop.station.StationId;
 import roughcut.file.DemoFolder;
 
 /** One picture of each main view, made from the demo as it is laid out at first. */
@@ -29,32 +30,32 @@ final class Screenshots {
    * @param page the button of a page to turn to, or null
    * @param decision that is gone to, so that its cut is looked at, or null
    */
-  private record View(String file, String build, int station, String page, String decision) {
-    View(String file, String build, int station, String page) {
+  private record View(String file, String build, StationId station, String page, String decision) {
+    View(String file, String build, StationId station, String page) {
       this(file, build, station, page, null);
     }
   }
 
   private static final List<View> VIEWS =
       List.of(
-          new View("layout", "Heron", 0, null),
-          new View("stack", "Heron", 1, "stack"),
-          new View("boards", "Bittern", 1, "boards"),
-          new View("glue-up", "Bittern", 1, "glue-up"),
-          new View("body-blank", "Heron", 1, "body"),
-          new View("slots", "Heron", 2, "slots"),
-          new View("neck", "Heron", 3, "side"),
-          new View("head", "Heron", 3, "head"),
-          new View("channels", "Heron", 3, "channels"),
-          new View("carving", "Heron", 3, "carving"),
-          new View("outline", "Heron", 4, "outline"),
-          new View("pocket", "Heron", 4, "pocket"),
-          new View("cuts", "Heron", 5, "cuts", "pickup.bridge.from-saddle"),
-          new View("passes", "Heron", 5, "passes", "pickup.neck.from-saddle"),
-          new View("bridge", "Bittern", 6, "bridge"),
-          new View("heights", "Heron", 6, "heights"),
-          new View("sheets", "Heron", 7, null),
-          new View("bench", "Heron", 8, null));
+          new View("layout", "Heron", StationId.LAYOUT, null),
+          new View("stack", "Heron", StationId.BLANKS, "stack"),
+          new View("boards", "Bittern", StationId.BLANKS, "boards"),
+          new View("glue-up", "Bittern", StationId.BLANKS, "glue-up"),
+          new View("body-blank", "Heron", StationId.BLANKS, "body"),
+          new View("slots", "Heron", StationId.FRETBOARD, "slots"),
+          new View("neck", "Heron", StationId.NECK, "side"),
+          new View("head", "Heron", StationId.NECK, "head"),
+          new View("channels", "Heron", StationId.NECK, "channels"),
+          new View("carving", "Heron", StationId.NECK, "carving"),
+          new View("outline", "Heron", StationId.BODY, "outline"),
+          new View("pocket", "Heron", StationId.BODY, "pocket"),
+          new View("cuts", "Heron", StationId.ROUTS, "cuts", "pickup.bridge.from-saddle"),
+          new View("passes", "Heron", StationId.ROUTS, "passes", "pickup.neck.from-saddle"),
+          new View("bridge", "Bittern", StationId.BRIDGE, "bridge"),
+          new View("heights", "Heron", StationId.BRIDGE, "heights"),
+          new View("sheets", "Heron", StationId.SHEETS, null),
+          new View("bench", "Heron", StationId.BENCH, null));
 
   /** What the screen at the machine shows. */
   private static final String AT_MACHINE = "body.cut.pocket";
@@ -85,7 +86,12 @@ final class Screenshots {
       }
       // Near the nut on the neck's stations; further along, the nearest that the knife goes.
       double at = window.workspace().session().plan().get().frets().at(3);
-      window.surface().knife(view.station() == 4 || view.station() == 5 ? KNIFE_IN_BODY : at);
+      window
+          .surface()
+          .knife(
+              view.station() == StationId.BODY || view.station() == StationId.ROUTS
+                  ? KNIFE_IN_BODY
+                  : at);
       save(scene, folder.resolve(view.file() + ".png"));
     }
     machine(demo, data, folder);

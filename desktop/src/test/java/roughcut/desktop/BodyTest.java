@@ -15,6 +15,7 @@ import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
 import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
+import roughcut.desktop.station.StationId;
 import roughcut.rout.Cut;
 import roughcut.thin.ThinSpot;
 
@@ -287,7 +288,7 @@ class BodyTest extends WindowTest {
     }
     ThinSpot spot = plan().thinSpots().get(index);
     assertThat(spot.state()).isEqualTo(ThinSpot.State.STOP);
-    show(() -> window.choose(0));
+    show(() -> window.choose(StationId.LAYOUT));
     click("thin." + spot.left().id());
     assertThat(window.surface().knife()).isCloseTo(spot.x(), within(0.01));
     assertThat(there("page.cuts")).as("the station that owns it").isTrue();
@@ -295,7 +296,7 @@ class BodyTest extends WindowTest {
 
   @Test
   void goingToADecisionOpensItsCard() {
-    show(() -> window.choose(0));
+    show(() -> window.choose(StationId.LAYOUT));
     show(() -> window.goTo("control.tone.y"));
     settle();
     assertThat(stage.getScene().getFocusOwner().getId()).isEqualTo("control.tone.y");

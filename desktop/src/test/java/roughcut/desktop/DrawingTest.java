@@ -127,7 +127,7 @@ class DrawingTest extends WindowTest {
               .filter(s -> s.chapter().filter(c -> c == kind.owner()).isPresent())
               .findFirst()
               .orElseThrow();
-      show(() -> window.choose(window.stations().indexOf(station)));
+      show(() -> window.choose(station.id()));
       show(() -> window.page(kind.view()));
       assertThat(station.pageName()).as(kind.id()).isEqualTo(kind.view());
     }

@@ -33,6 +33,7 @@ import roughcut.desktop.session.Habits;
 import roughcut.desktop.session.Workspace;
 import roughcut.desktop.shell.ShopWindow;
 import roughcut.desktop.shell.Windows;
+import roughcut.desktop.station.StationId;
 import roughcut.file.DemoFolder;
 import roughcut.measure.Units;
 
@@ -85,7 +86,7 @@ class EveryPageTest extends WindowTest {
         });
     for (int station = 0; station < STATIONS; station++) {
       int at = station;
-      show(() -> window.choose(at));
+      show(() -> window.choose(StationId.values()[at]));
       List<String> pages = new ArrayList<>();
       all(stage.getScene().getRoot()).stream()
           .filter(n -> n.getId() != null && n.getId().startsWith("page."))

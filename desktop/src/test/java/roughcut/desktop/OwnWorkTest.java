@@ -2,6 +2,7 @@ package roughcut.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import atlantafx.base.controls.Tile;
 import java.io.IOException;
 import java.lang.ref.WeakReference;
 import java.nio.file.Files;
@@ -11,7 +12,6 @@ import java.util.ArrayList;
 import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
-import javafx.scene.control.Labeled;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import javafx.stage.Window;
@@ -68,11 +68,7 @@ class OwnWorkTest extends WindowTest {
   }
 
   private String notice() {
-    return robot.lookup("#notice").queryAs(javafx.scene.layout.HBox.class).getChildren().stream()
-        .filter(Labeled.class::isInstance)
-        .map(n -> ((Labeled) n).getText())
-        .findFirst()
-        .orElse("");
+    return robot.lookup("#notice").queryAs(Tile.class).getDescription();
   }
 
   private Path demo() {

@@ -26,6 +26,7 @@ import roughcut.design.Design;
 import roughcut.desktop.session.Session;
 import roughcut.desktop.shell.ShopWindow;
 import roughcut.desktop.shell.Windows;
+import roughcut.desktop.station.StationId;
 import roughcut.drawing.Mark;
 import roughcut.file.DemoFolder;
 import roughcut.plan.Plan;
@@ -203,7 +204,7 @@ abstract class WindowTest {
 
   /** Goes to a station by its number from 0, and turns to one of its pages. */
   void page(int station, String name) {
-    show(() -> window.choose(station));
+    show(() -> window.choose(StationId.values()[station]));
     show(() -> window.page(name));
   }
 }

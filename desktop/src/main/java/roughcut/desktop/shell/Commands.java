@@ -8,6 +8,7 @@ import roughcut.design.Decision;
 import roughcut.design.Decisions;
 import roughcut.design.Design;
 import roughcut.desktop.session.Session;
+import roughcut.desktop.station.StationId;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
 
@@ -29,13 +30,8 @@ final class Commands {
   }
 
   private void places() {
-    for (int i = 0; i < window.stations().size(); i++) {
-      int index = i;
-      all.add(
-          new Command(
-              "Go to " + window.stations().get(i).name(),
-              "Ctrl+" + (i + 1),
-              () -> window.choose(index)));
+    for (StationId id : StationId.values()) {
+      all.add(new Command("Go to " + id.title(), "Ctrl+" + id.digit(), () -> window.choose(id)));
     }
   }
 

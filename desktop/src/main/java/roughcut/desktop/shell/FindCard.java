@@ -4,6 +4,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.Supplier;
+import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
@@ -21,10 +22,12 @@ final class FindCard extends VBox {
 
   private final TextField words = new TextField();
   private final ListView<Command> found = new ListView<>();
+  private final Overlay overlay;
   private final Supplier<List<Command>> everything;
 
-  FindCard(Supplier<List<Command>> everything) {
+  FindCard(Overlay overlay, Supplier<List<Command>> everything) {
     super(8);
+    this.overlay = overlay;
     this.everything = everything;
     setId("find-card");
     getStyleClass().add("find-card");
@@ -40,18 +43,16 @@ final class FindCard extends VBox {
     found.setOnMouseClicked(e -> run());
     VBox.setVgrow(found, Priority.ALWAYS);
     getChildren().addAll(words, found);
-    setVisible(false);
   }
 
   void open() {
-    setVisible(true);
     words.clear();
     filter();
-    words.requestFocus();
+    overlay.open(this, Pos.TOP_CENTER, words);
   }
 
   void close() {
-    setVisible(false);
+    overlay.close(this);
   }
 
   private void filter() {

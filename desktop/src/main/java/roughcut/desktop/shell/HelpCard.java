@@ -1,5 +1,6 @@
 package roughcut.desktop.shell;
 
+import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.GridPane;
@@ -31,8 +32,12 @@ final class HelpCard extends VBox {
     {"Esc", "leaves whatever is open"},
   };
 
-  HelpCard() {
+  private final Button close = new Button("close");
+  private final Overlay overlay;
+
+  HelpCard(Overlay overlay) {
     super(12);
+    this.overlay = overlay;
     setId("help-card");
     getStyleClass().add("help-card");
     setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
@@ -51,10 +56,17 @@ final class HelpCard extends VBox {
             "Numbers are for planning. Your machines' manuals, local rules and qualified people come first:\n"
                 + "guards in place, dust away, and a cut in scrap before the cut in the piece.");
     care.getStyleClass().add("help-care");
-    Button close = new Button("close");
     close.getStyleClass().add("text-button");
-    close.setOnAction(e -> setVisible(false));
+    close.setOnAction(e -> overlay.close(this));
     getChildren().addAll(title, keys, care, close);
-    setVisible(false);
+  }
+
+  /** Opens, or closes again. */
+  void turn() {
+    if (overlay.isOpen(this)) {
+      overlay.close(this);
+    } else {
+      overlay.open(this, Pos.CENTER, close);
+    }
   }
 }

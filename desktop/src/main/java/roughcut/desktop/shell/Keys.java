@@ -1,10 +1,12 @@
 package roughcut.desktop.shell;
 
+import java.util.Optional;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCodeCombination;
 import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
 import roughcut.desktop.session.Session;
+import roughcut.desktop.station.StationId;
 
 /** What keys do anywhere in a window. */
 final class Keys {
@@ -50,9 +52,10 @@ final class Keys {
 
   private Runnable shortcut(KeyEvent e) {
     int digit =
-        e.getCode().isDigitKey() && e.getText().length() == 1 ? e.getText().charAt(0) - '1' : -1;
-    if (digit >= 0 && digit < window.stations().size()) {
-      return () -> window.choose(digit);
+        e.getCode().isDigitKey() && e.getText().length() == 1 ? e.getText().charAt(0) - '0' : -1;
+    Optional<StationId> station = StationId.at(digit);
+    if (station.isPresent()) {
+      return () -> window.choose(station.get());
     }
     return switch (e.getCode()) {
       case Z -> session::undo;

@@ -1,31 +1,26 @@
 package roughcut.desktop.shell;
 
+import atlantafx.base.controls.Tile;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
-import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
 
 /**
  * A message across the top of the drawing: what went wrong or was done, and what can be done about
  * it. Stays until answered; what is told of saving goes when saving works again.
  */
-final class Notice extends HBox {
+final class Notice extends Tile {
   private static final PseudoClass CALM = PseudoClass.getPseudoClass("calm");
 
-  private final Label words = new Label();
+  private final HBox answers = new HBox(8);
   private boolean ofSaving;
 
   Notice() {
-    super(12);
     setId("notice");
     getStyleClass().add("notice");
-    setAlignment(Pos.CENTER_LEFT);
-    words.setWrapText(true);
-    words.setMaxWidth(Double.MAX_VALUE);
-    words.setMinWidth(0);
-    HBox.setHgrow(words, Priority.ALWAYS);
+    answers.setAlignment(Pos.CENTER_RIGHT);
+    setAction(answers);
     hide();
   }
 
@@ -60,12 +55,13 @@ final class Notice extends HBox {
   private void put(String message, boolean calm, String last, Command... ways) {
     ofSaving = false;
     pseudoClassStateChanged(CALM, calm);
-    words.setText(message);
-    getChildren().setAll(words);
+    setDescription(message);
+    setAccessibleText(message);
+    answers.getChildren().clear();
     for (Command way : ways) {
-      getChildren().add(button(way.words(), way.action()));
+      answers.getChildren().add(button(way.words(), way.action()));
     }
-    getChildren().add(button(last, () -> {}));
+    answers.getChildren().add(button(last, () -> {}));
     setVisible(true);
     setManaged(true);
   }

@@ -1,7 +1,9 @@
 package roughcut.desktop.shell;
 
+import java.util.EnumMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import javafx.geometry.Insets;
@@ -33,6 +35,7 @@ import roughcut.desktop.station.NeckStation;
 import roughcut.desktop.station.RoutsStation;
 import roughcut.desktop.station.SheetsStation;
 import roughcut.desktop.station.Station;
+import roughcut.desktop.station.StationId;
 import roughcut.drawing.AsBuilt;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.Mark;
@@ -58,9 +61,10 @@ public final class ShopWindow {
   private final StackPane root = new StackPane(body);
   private final SumCard sum;
   private final Notice notice = new Notice();
-  private final HelpCard help = new HelpCard();
-  private final FindCard find = new FindCard(() -> new Commands(this).all());
-  private final List<Station> stations;
+  private final Overlay overlay = new Overlay();
+  private final HelpCard help = new HelpCard(overlay);
+  private final FindCard find = new FindCard(overlay, () -> new Commands(this).all());
+  private final Map<StationId, Station> stations = new EnumMap<>(StationId.class);
   private final StationRail rail;
   private final ThinRail thin;
   private final FileActions files;
@@ -71,7 +75,7 @@ public final class ShopWindow {
   private final AtBench bench;
   private Drawn drawn;
   private final BenchWindows atBench;
-  private int station = -1;
+  private StationId station;
   private int chosenSpot = -1;
 
   public ShopWindow(Workspace workspace, Habits habits) {
@@ -86,7 +90,7 @@ public final class ShopWindow {
     atBench = new BenchWindows(session, bench, notice);
     Desk desk = new WindowDesk(this, surface, notice);
     sheets = new SheetsStation(desk);
-    stations =
+    for (Station each :
         List.of(
             new LayoutStation(desk),
             new BlanksStation(desk),
@@ -96,10 +100,12 @@ public final class ShopWindow {
             new RoutsStation(desk),
             new BridgeStation(desk),
             sheets,
-            new BenchStation(desk));
+            new BenchStation(desk))) {
+      stations.put(each.id(), each);
+    }
     ways = new Ways(this, notice);
     whatIf = new WhatIfBar(session);
-    rail = new StationRail(stations, this::choose);
+    rail = new StationRail(stations(), this::choose);
     thin = new ThinRail(this::flyTo, ways::toFinding, v -> sum.ask(v, units()));
     surface.onLink(ways::toLink);
     surface.onSpot(this::flyTo);
@@ -156,11 +162,9 @@ public final class ShopWindow {
     body.setBottom(thin);
     StackPane.setAlignment(sum, Pos.BOTTOM_RIGHT);
     StackPane.setMargin(sum, new Insets(0, 292, 132, 0));
-    StackPane.setAlignment(find, Pos.TOP_CENTER);
-    StackPane.setMargin(find, new Insets(54, 0, 0, 0));
     StackPane.setAlignment(tour, Pos.BOTTOM_LEFT);
     StackPane.setMargin(tour, new Insets(0, 0, 136, 124));
-    root.getChildren().addAll(sum, tour, help, find);
+    root.getChildren().addAll(sum, tour, overlay);
     root.addEventFilter(KeyEvent.KEY_PRESSED, new Keys(this)::pressed);
     root.addEventFilter(MouseEvent.MOUSE_PRESSED, this::pressed);
     // Only what a field being typed into doesn't take for itself.
@@ -176,12 +180,12 @@ public final class ShopWindow {
   }
 
   /** Goes to a station. */
-  public void choose(int index) {
-    if (index < 0 || index >= stations.size() || index == station) {
+  public void choose(StationId id) {
+    if (id == station) {
       return;
     }
     session.enterTyped();
-    station = index;
+    station = id;
     reopen();
   }
 
@@ -234,8 +238,8 @@ public final class ShopWindow {
 
   /** Goes to a station. */
   private <S extends Station> S to(Class<S> type) {
-    Station found = stations.stream().filter(type::isInstance).findFirst().orElseThrow();
-    choose(stations.indexOf(found));
+    Station found = stations().stream().filter(type::isInstance).findFirst().orElseThrow();
+    choose(found.id());
     return type.cast(found);
   }
 
@@ -348,11 +352,11 @@ public final class ShopWindow {
 
   /** Goes to the sheets. */
   void print() {
-    choose(stations.indexOf(sheets));
+    choose(StationId.SHEETS);
   }
 
   void showHelp() {
-    help.setVisible(!help.isVisible());
+    help.turn();
   }
 
   /** The station that is shown. */
@@ -362,7 +366,7 @@ public final class ShopWindow {
 
   /** The stops that the wood makes, in their order. */
   public List<Station> stations() {
-    return List.copyOf(stations);
+    return List.copyOf(stations.values());
   }
 
   /** Does what a command of that name does; nothing where there is none. */
@@ -387,12 +391,12 @@ public final class ShopWindow {
   }
 
   private void leave(KeyEvent e) {
-    for (Node card : List.of(find, help, sum)) {
-      if (card.isVisible()) {
-        card.setVisible(false);
-        e.consume();
-        return;
-      }
+    if (overlay.isDisplay()) {
+      overlay.hide();
+      e.consume();
+    } else if (sum.isVisible()) {
+      sum.hide();
+      e.consume();
     }
   }
 

@@ -2,14 +2,14 @@ package roughcut.desktop.shell;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
-import java.util.function.IntConsumer;
+import java.util.function.Consumer;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 import roughcut.desktop.control.States;
 import roughcut.desktop.control.Tips;
 import roughcut.desktop.station.Station;
+import roughcut.desktop.station.StationId;
 import roughcut.plan.Plan;
 import roughcut.plan.Standing;
 
@@ -19,12 +19,12 @@ final class StationRail extends VBox {
   private final List<Label> states = new ArrayList<>();
   private final List<Station> stations;
 
-  StationRail(List<Station> stations, IntConsumer choose) {
+  StationRail(List<Station> stations, Consumer<StationId> choose) {
     this.stations = stations;
     getStyleClass().add("station-rail");
-    for (int i = 0; i < stations.size(); i++) {
-      int index = i;
-      Label name = new Label(stations.get(i).name());
+    for (Station station : stations) {
+      StationId id = station.id();
+      Label name = new Label(id.title());
       name.getStyleClass().add("station-name");
       Label state = new Label();
       state.getStyleClass().add("station-state");
@@ -32,16 +32,16 @@ final class StationRail extends VBox {
       button.setGraphic(new VBox(2, name, state));
       button.getStyleClass().add("station-button");
       button.setMaxWidth(Double.MAX_VALUE);
-      button.setId("station." + stations.get(i).name().toLowerCase(Locale.ROOT));
-      Tips.on(button, stations.get(i).name() + " (Ctrl+" + (i + 1) + ")");
-      button.setOnAction(e -> choose.accept(index));
+      button.setId("station." + id.word());
+      Tips.on(button, id.title() + " (Ctrl+" + id.digit() + ")");
+      button.setOnAction(e -> choose.accept(id));
       buttons.add(button);
       states.add(state);
       getChildren().add(button);
     }
   }
 
-  void show(Plan plan, int chosen) {
+  void show(Plan plan, StationId chosen) {
     for (int i = 0; i < stations.size(); i++) {
       Station station = stations.get(i);
       Standing standing = station.standing(plan);
@@ -49,7 +49,7 @@ final class StationRail extends VBox {
       Label state = states.get(i);
       state.setText(words);
       state.getStyleClass().setAll("station-state", "is-" + standing.state().word());
-      buttons.get(i).pseudoClassStateChanged(States.CHOSEN, i == chosen);
+      buttons.get(i).pseudoClassStateChanged(States.CHOSEN, station.id() == chosen);
       buttons.get(i).setAccessibleText(station.name() + (words.isEmpty() ? "" : ", " + words));
     }
   }

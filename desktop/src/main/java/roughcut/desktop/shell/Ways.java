@@ -34,11 +34,9 @@ final class Ways {
   }
 
   void toChapter(Chapter chapter) {
-    for (int i = 0; i < window.stations().size(); i++) {
-      if (window.stations().get(i).chapter().filter(c -> c == chapter).isPresent()) {
-        window.choose(i);
-      }
-    }
+    window.stations().stream()
+        .filter(s -> s.chapter().filter(c -> c == chapter).isPresent())
+        .forEach(s -> window.choose(s.id()));
   }
 
   private static String pageOf(Topic topic) {
@@ -78,7 +76,7 @@ final class Ways {
     }
     for (Station station : window.stations()) {
       if (station.goTo(decisionId)) {
-        window.choose(window.stations().indexOf(station));
+        window.choose(station.id());
         station.goTo(decisionId);
         return;
       }

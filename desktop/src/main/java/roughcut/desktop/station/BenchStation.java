@@ -67,8 +67,8 @@ public final class BenchStation extends KnifelessStation {
   }
 
   @Override
-  public String name() {
-    return "Bench";
+  public StationId id() {
+    return StationId.BENCH;
   }
 
   @Override

@@ -16,7 +16,7 @@ public final class BlanksStation extends PagedStation {
   private final RackPage rack;
 
   public BlanksStation(Desk desk) {
-    super("Blanks", desk);
+    super(StationId.BLANKS, desk);
     rack = new RackPage(desk, this);
     pages(
         FIRST,

@@ -13,8 +13,8 @@ abstract class BodyPages extends PagedStation {
   final Looking looking;
 
   /** Makes a station without pages yet. */
-  BodyPages(String name, Desk desk) {
-    super(name, desk);
+  BodyPages(StationId id, Desk desk) {
+    super(id, desk);
     this.looking =
         new Looking(
             desk::refresh,

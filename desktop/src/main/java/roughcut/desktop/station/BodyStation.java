@@ -9,7 +9,7 @@ import roughcut.finding.Chapter;
 public final class BodyStation extends BodyPages {
 
   public BodyStation(Desk desk) {
-    super("Body", desk);
+    super(StationId.BODY, desk);
     pages(
         0,
         new OutlinePage(desk, this, looking),

@@ -8,7 +8,7 @@ import roughcut.finding.Chapter;
 public final class BridgeStation extends PagedStation {
 
   public BridgeStation(Desk desk) {
-    super("Bridge", desk);
+    super(StationId.BRIDGE, desk);
     pages(1, new StringsPage(desk, this), new BridgePage(desk, this), new HeightsPage(desk, this));
   }
 

@@ -14,7 +14,7 @@ public final class FretboardStation extends PagedStation {
    * @param changed called when another page was turned to
    */
   public FretboardStation(Desk desk) {
-    super("Fretboard", desk);
+    super(StationId.FRETBOARD, desk);
     pages(
         0,
         new SlotsPage(desk, this),

@@ -74,8 +74,8 @@ public final class LayoutStation implements Station {
   }
 
   @Override
-  public String name() {
-    return "Layout";
+  public StationId id() {
+    return StationId.LAYOUT;
   }
 
   @Override

@@ -8,7 +8,7 @@ import roughcut.finding.Chapter;
 public final class NeckStation extends PagedStation {
 
   public NeckStation(Desk desk) {
-    super("Neck", desk);
+    super(StationId.NECK, desk);
     pages(
         0,
         new SidePage(desk, this),

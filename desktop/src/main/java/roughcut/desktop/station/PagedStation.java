@@ -11,14 +11,14 @@ import roughcut.plan.Plan;
 
 /** A station whose work is spread over pages; one of them is open. */
 abstract class PagedStation implements Station {
-  private final String name;
+  private final StationId id;
   private final Desk desk;
   private final List<Page> pages = new ArrayList<>();
   private Page page;
 
   /** Makes a station without pages yet. */
-  PagedStation(String name, Desk desk) {
-    this.name = name;
+  PagedStation(StationId id, Desk desk) {
+    this.id = id;
     this.desk = desk;
   }
 
@@ -53,8 +53,8 @@ abstract class PagedStation implements Station {
   }
 
   @Override
-  public final String name() {
-    return name;
+  public final StationId id() {
+    return id;
   }
 
   @Override

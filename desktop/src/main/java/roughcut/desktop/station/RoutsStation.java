@@ -8,7 +8,7 @@ import roughcut.finding.Chapter;
 public final class RoutsStation extends BodyPages {
 
   public RoutsStation(Desk desk) {
-    super("Routs", desk);
+    super(StationId.ROUTS, desk);
     pages(
         0,
         new CutsPage(desk, this, looking),

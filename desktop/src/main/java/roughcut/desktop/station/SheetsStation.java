@@ -82,8 +82,8 @@ public final class SheetsStation extends KnifelessStation {
   }
 
   @Override
-  public String name() {
-    return "Sheets";
+  public StationId id() {
+    return StationId.SHEETS;
   }
 
   @Override

@@ -18,7 +18,11 @@ import roughcut.thin.ThinSpot;
  * beneath the drawing.
  */
 public interface Station {
-  String name();
+  StationId id();
+
+  default String name() {
+    return id().title();
+  }
 
   Drawing drawing(Plan plan, Units units);
 
