@@ -1,10 +1,10 @@
 package roughcut.design;
 
 import java.util.List;
-import java.util.Locale;
+import roughcut.measure.Worded;
 
 /** What can be fitted into a body; each type has its own numbers ({@link FittingTraits}). */
-public enum FittingType {
+public enum FittingType implements Worded {
   PICKUP("pickup", Takes.NOTHING),
   CONTROL("control", Takes.NOTHING),
   JACK("jack", Takes.ONE),
@@ -34,11 +34,6 @@ public enum FittingType {
   /** What the maker calls it. */
   public String label() {
     return label;
-  }
-
-  /** What it is called in files and ids. */
-  public String word() {
-    return name().toLowerCase(Locale.ROOT);
   }
 
   public Takes takes() {

@@ -99,8 +99,11 @@ final class BuildJson {
   }
 
   /** Whole numbers without a point, so that a file reads as a person would write it. */
+  /** Whole numbers below it are written without a point. */
+  static final double WHOLE = 1e9;
+
   static void putNumber(ObjectNode node, String field, double value) {
-    if (value == Math.rint(value) && Math.abs(value) < 1e9) {
+    if (value == Math.rint(value) && Math.abs(value) < WHOLE) {
       node.put(field, (long) value);
     } else {
       node.put(field, value);

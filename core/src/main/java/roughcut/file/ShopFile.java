@@ -1,18 +1,9 @@
 package roughcut.file;
 
-import com.fasterxml.jackson.databind.JsonNode;
-import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.ArrayList;
-import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.TreeMap;
-import roughcut.shop.Limit;
-import roughcut.shop.Planer;
-import roughcut.shop.Saw;
 import roughcut.shop.Shop;
 
 /** The shop on disk, {@code shop.json} in the shop folder. */
@@ -138,49 +129,7 @@ public final class ShopFile {
       throw new FileTrouble(
           file + " was saved by a newer Rough Cut (format " + root.path("format").asInt() + ")");
     }
-    try {
-      Map<String, Limit> limits = new TreeMap<>();
-      for (Map.Entry<String, JsonNode> e : root.path("limits").properties()) {
-        limits.put(
-            e.getKey(),
-            new Limit(
-                e.getValue().path("warn").asDouble(Double.NaN),
-                e.getValue().path("fail").asDouble(Double.NaN)));
-      }
-      return new Shop(
-          root.path("name").asText("My shop"),
-          saws(root.path("saws")),
-          planer(root.path("planer")),
-          BoardJson.read(root.path("boards"), file),
-          limits,
-          DrawerJson.cutters(root.path("cutters")),
-          DrawerJson.templates(root.path("templates")));
-    } catch (IllegalArgumentException e) {
-      throw new FileTrouble(file + ": " + e.getMessage(), e);
-    }
-  }
-
-  private static List<Saw> saws(JsonNode array) {
-    List<Saw> saws = new ArrayList<>();
-    for (JsonNode saw : array) {
-      saws.add(
-          new Saw(
-              saw.path("name").asText(),
-              saw.path("kerf").asDouble(-1),
-              saw.path("allowance").asDouble(-1),
-              saw.path("resawAllowance").asDouble(Saw.USUAL_WANDER),
-              saw.path("height").asDouble(100)));
-    }
-    return saws;
-  }
-
-  private static Planer planer(JsonNode node) {
-    return new Planer(
-        node.path("width").asDouble(Planer.USUAL.width()),
-        node.path("leastLength").asDouble(Planer.USUAL.leastLength()),
-        node.path("carrierBelow").asDouble(Planer.USUAL.carrierBelow()),
-        node.path("mostBite").asDouble(Planer.USUAL.mostBite()),
-        node.path("snipe").asDouble(Planer.USUAL.snipe()));
+    return ShopJson.read(root, file);
   }
 
   /**
@@ -190,46 +139,14 @@ public final class ShopFile {
    * @throws FileTrouble in words
    */
   public void save(Shop shop) throws FileTrouble {
-    file.save(
-        tree(shop),
-        known -> {
-          BoardJson.forgetEmptied(known.path("boards"));
-          known.remove("limits");
-          return known;
-        });
+    file.save(tree(shop), ShopJson::withoutEmptied);
   }
 
   static ObjectNode tree(Shop shop) {
     ObjectNode root = Json.object();
     root.put("kind", KIND);
     root.put("format", FORMAT);
-    root.put("name", shop.name());
-    ArrayNode saws = root.putArray("saws");
-    for (Saw saw : shop.saws()) {
-      saws.addObject()
-          .put("name", saw.name())
-          .put("kerf", saw.kerf())
-          .put("allowance", saw.allowance())
-          .put("resawAllowance", saw.resawAllowance())
-          .put("height", saw.height());
-    }
-    root.putObject("planer")
-        .put("width", shop.planer().width())
-        .put("leastLength", shop.planer().leastLength())
-        .put("carrierBelow", shop.planer().carrierBelow())
-        .put("mostBite", shop.planer().mostBite())
-        .put("snipe", shop.planer().snipe());
-    BoardJson.write(shop.boards(), root.putArray("boards"));
-    DrawerJson.write(root, shop);
-    ObjectNode limits = root.putObject("limits");
-    shop.limits()
-        .forEach(
-            (kind, limit) -> {
-              ObjectNode node = limits.putObject(kind).put("warn", limit.warn());
-              if (!Double.isNaN(limit.fail())) {
-                node.put("fail", limit.fail());
-              }
-            });
+    root.setAll(ShopJson.write(shop));
     return root;
   }
 

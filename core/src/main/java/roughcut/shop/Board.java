@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import roughcut.measure.Precision;
+import roughcut.measure.Worded;
 
 /**
  * A board in the rack. A dimension that wasn't measured yet is empty, and nothing is computed as if
@@ -35,7 +36,7 @@ public record Board(
     OptionalDouble price,
     String note) {
   /** How the growth rings stand in the board. */
-  public enum Grain {
+  public enum Grain implements Worded {
     FLAT,
     RIFT,
     QUARTER

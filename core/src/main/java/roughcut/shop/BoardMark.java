@@ -1,5 +1,7 @@
 package roughcut.shop;
 
+import roughcut.measure.Worded;
+
 /**
  * Something drawn on a board's face: a rectangle from the board's lower left corner.
  *
@@ -10,7 +12,7 @@ package roughcut.shop;
 public record BoardMark(
     Kind kind, double x, double y, double length, double width, Intent intent, String note) {
   /** What it is. */
-  public enum Kind {
+  public enum Kind implements Worded {
     KNOT,
     CHECK,
     SAPWOOD,
@@ -18,7 +20,7 @@ public record BoardMark(
   }
 
   /** What is wanted of it. */
-  public enum Intent {
+  public enum Intent implements Worded {
     HIDE,
     SHOW,
     AVOID,
@@ -33,7 +35,7 @@ public record BoardMark(
 
   /** What the maker calls it: its note, or else what it is. */
   public String words() {
-    return note == null || note.isBlank() ? kind.name().toLowerCase(java.util.Locale.ROOT) : note;
+    return note == null || note.isBlank() ? kind.word() : note;
   }
 
   /** This mark elsewhere, in a corner of the same size. */

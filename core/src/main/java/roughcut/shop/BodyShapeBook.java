@@ -1,7 +1,5 @@
 package roughcut.shop;
 
-import static roughcut.shop.CsvTable.number;
-
 import java.util.List;
 
 /** Body shapes of our own that ship with the program, to start from. */
@@ -17,20 +15,7 @@ public final class BodyShapeBook {
       double hornTreble,
       double slant) {}
 
-  private static final List<BodyShape> ALL =
-      CsvTable.read("bodies.csv").stream()
-          .map(
-              row ->
-                  new BodyShape(
-                      row.get("name"),
-                      number(row, "length"),
-                      number(row, "upper"),
-                      number(row, "waist"),
-                      number(row, "lower"),
-                      number(row, "horn_bass"),
-                      number(row, "horn_treble"),
-                      number(row, "slant")))
-          .toList();
+  private static final List<BodyShape> ALL = CsvTable.read("bodies.csv", BodyShape.class);
 
   private BodyShapeBook() {}
 

@@ -8,7 +8,7 @@ import java.util.Map;
 /** Kinds of bridges in general sizes that ship with the program. */
 public final class BridgeBook {
   private static final List<BridgeKind> ALL =
-      CsvTable.read("bridges.csv").stream()
+      CsvTable.rows("bridges.csv").stream()
           .map(
               row ->
                   new BridgeKind(

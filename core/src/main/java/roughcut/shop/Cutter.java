@@ -1,5 +1,7 @@
 package roughcut.shop;
 
+import roughcut.measure.Worded;
+
 /**
  * A router cutter or boring bit of the drawer. Lengths in mm.
  *
@@ -31,14 +33,10 @@ public record Cutter(
   public static final double RIM_SPEED = 40;
 
   /** How sharp it is. */
-  public enum Condition {
+  public enum Condition implements Worded {
     SHARP,
     FAIR,
-    DULL;
-
-    public String word() {
-      return name().toLowerCase(java.util.Locale.ROOT);
-    }
+    DULL
   }
 
   public Cutter {

@@ -1,7 +1,9 @@
 package roughcut.shop;
 
+import roughcut.measure.Worded;
+
 /** Kinds of router cutters and boring bits. */
-public enum CutterKind {
+public enum CutterKind implements Worded {
   STRAIGHT("straight", Use.ROUTS),
   SPIRAL_UP("spiral, up-cut", Use.ROUTS),
   SPIRAL_DOWN("spiral, down-cut", Use.ROUTS),
@@ -37,11 +39,6 @@ public enum CutterKind {
 
   public String label() {
     return label;
-  }
-
-  /** What it is called in files. */
-  public String word() {
-    return name().toLowerCase(java.util.Locale.ROOT).replace('_', '-');
   }
 
   /** Whether it goes into a drill rather than a router. */

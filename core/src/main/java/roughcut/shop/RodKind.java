@@ -1,5 +1,7 @@
 package roughcut.shop;
 
+import com.fasterxml.jackson.annotation.JsonCreator;
+
 /**
  * A truss rod as listed: segments from the worked end, each with its length, width and depth, mm.
  *
@@ -17,7 +19,9 @@ public record RodKind(
     boolean round) {
   /** One segment of a rod. */
   public record Segment(double length, double width, double depth) {
-    static Segment read(String text) {
+    /** Of its sizes as tables have them: {@code 430x6.4x10.4}. */
+    @JsonCreator
+    static Segment of(String text) {
       String[] sizes = text.split("x");
       return new Segment(
           Double.parseDouble(sizes[0]), Double.parseDouble(sizes[1]), Double.parseDouble(sizes[2]));

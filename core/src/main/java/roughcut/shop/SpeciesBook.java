@@ -1,7 +1,5 @@
 package roughcut.shop;
 
-import static roughcut.shop.CsvTable.number;
-
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -18,21 +16,7 @@ public final class SpeciesBook {
 
   private static Map<String, Species> load() {
     Map<String, Species> all = new LinkedHashMap<>();
-    for (Map<String, String> row : CsvTable.read("species.csv")) {
-      Species species =
-          new Species(
-              row.get("id"),
-              row.get("name"),
-              number(row, "density_low"),
-              number(row, "density_mean"),
-              number(row, "density_high"),
-              number(row, "hardness"),
-              number(row, "radial") / 100,
-              number(row, "tangential") / 100,
-              row.get("tint"),
-              row.get("figure"),
-              row.get("machines"),
-              row.get("dust"));
+    for (Species species : CsvTable.read("species.csv", Species.class)) {
       all.put(species.id(), species);
     }
     return all;

@@ -1,6 +1,7 @@
 package roughcut.shop;
 
 import java.util.Optional;
+import roughcut.measure.Worded;
 
 /**
  * A template of the shop. Lengths in mm.
@@ -23,13 +24,9 @@ public record Template(
     boolean treble,
     String registered) {
   /** What a template may be used for. */
-  public enum Use {
+  public enum Use implements Worded {
     ROUTING,
-    LAYOUT_ONLY;
-
-    public String word() {
-      return this == ROUTING ? "routing" : "layout-only";
-    }
+    LAYOUT_ONLY
   }
 
   public Template {

@@ -1,0 +1,91 @@
+package roughcut.file;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import com.fasterxml.jackson.core.JsonGenerator;
+import com.fasterxml.jackson.databind.DeserializationFeature;
+import com.fasterxml.jackson.databind.JsonMappingException;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.JsonSerializer;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.SerializerProvider;
+import com.fasterxml.jackson.databind.json.JsonMapper;
+import com.fasterxml.jackson.databind.module.SimpleModule;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import com.fasterxml.jackson.datatype.jdk8.Jdk8Module;
+import java.io.IOException;
+import java.util.stream.Collectors;
+import roughcut.shop.WordModule;
+
+/**
+ * Records as JSON, one field a component: kinds by their words, what isn't known left out, whole
+ * numbers without a point. What a file holds besides is left alone.
+ */
+final class Binding {
+  private static final ObjectMapper MAPPER =
+      JsonMapper.builder()
+          .addModule(new Jdk8Module())
+          .addModule(new WordModule())
+          .addModule(numbers())
+          .serializationInclusion(JsonInclude.Include.NON_ABSENT)
+          .enable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
+          .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
+          .build();
+
+  private Binding() {}
+
+  static ObjectNode write(Object record) {
+    return MAPPER.valueToTree(record);
+  }
+
+  /**
+   * Reads a record.
+   *
+   * @param file named in what goes wrong
+   * @throws FileTrouble in words, with the place in the file
+   */
+  static <T> T read(JsonNode node, Class<T> type, String file) throws FileTrouble {
+    try {
+      return MAPPER.treeToValue(node, type);
+    } catch (JsonMappingException e) {
+      Throwable cause = e.getCause();
+      throw new FileTrouble(
+          file
+              + ": "
+              + (cause instanceof IllegalArgumentException
+                  ? cause.getMessage()
+                  : place(e) + " holds what can't stand there"),
+          e);
+    } catch (IOException e) {
+      throw new FileTrouble(file + " can't be read: " + e.getMessage(), e);
+    }
+  }
+
+  /** Where in the file, as one would say it: “boards, the 3rd: length”. */
+  private static String place(JsonMappingException e) {
+    String path =
+        e.getPath().stream()
+            .map(r -> r.getFieldName() == null ? "number " + (r.getIndex() + 1) : r.getFieldName())
+            .collect(Collectors.joining(", "));
+    return path.isEmpty() ? "the file" : path;
+  }
+
+  private static SimpleModule numbers() {
+    SimpleModule module = new SimpleModule();
+    JsonSerializer<Double> number = new Short();
+    module.addSerializer(Double.class, number);
+    module.addSerializer(Double.TYPE, number);
+    return module;
+  }
+
+  private static final class Short extends JsonSerializer<Double> {
+    @Override
+    public void serialize(Double value, JsonGenerator out, SerializerProvider all)
+        throws IOException {
+      if (value == Math.rint(value) && Math.abs(value) < BuildJson.WHOLE) {
+        out.writeNumber(value.longValue());
+      } else {
+        out.writeNumber(value);
+      }
+    }
+  }
+}

@@ -1,0 +1,92 @@
+package roughcut.file;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.io.IOException;
+import java.io.InputStream;
+import java.util.List;
+import roughcut.shop.CutterBook;
+import roughcut.shop.Shop;
+
+/**
+ * A shop as JSON: its records field by field ({@link Binding}), with what is usual ({@code
+ * data/shop-usual.json}) where a file says nothing, as files from before a field was there do.
+ */
+final class ShopJson {
+  private static final List<String> LISTS = List.of("saws", "boards", "cutters", "templates");
+  private static final ObjectNode USUAL = usual();
+
+  private ShopJson() {}
+
+  private static ObjectNode usual() {
+    try (InputStream in = ShopJson.class.getResourceAsStream("/roughcut/data/shop-usual.json")) {
+      return Json.parse(in.readAllBytes(), "shop-usual.json");
+    } catch (IOException e) {
+      throw new IllegalStateException("what ships with the program can't be read", e);
+    }
+  }
+
+  static ObjectNode write(Shop shop) {
+    ObjectNode node = Binding.write(shop);
+    // A limit that never stops has no number to write.
+    node.path("limits").forEach(l -> forget((ObjectNode) l, "fail", "NaN"));
+    return node;
+  }
+
+  /**
+   * Reads a shop.
+   *
+   * @throws FileTrouble in words
+   */
+  static Shop read(ObjectNode root, String file) throws FileTrouble {
+    ObjectNode full = root.deepCopy();
+    full.set("name", full.has("name") ? full.get("name") : full.textNode("My shop"));
+    if (!full.has("cutters")) {
+      ArrayNode drawer = full.putArray("cutters");
+      CutterBook.all().forEach(c -> drawer.add(Binding.write(c)));
+    }
+    for (String list : LISTS) {
+      fill(full.withArray("/" + list), list);
+    }
+    full.path("boards").forEach(b -> fill(b.path("marks"), "marks"));
+    full.path("templates").forEach(t -> forget((ObjectNode) t, "opening", "0"));
+    full.set("planer", filled(full.path("planer"), "planer"));
+    ObjectNode limits = full.withObject("/limits");
+    limits.fieldNames().forEachRemaining(k -> limits.set(k, filled(limits.get(k), "limits")));
+    return Binding.read(full, Shop.class, file);
+  }
+
+  private static void fill(JsonNode list, String kind) {
+    for (int i = 0; i < list.size(); i++) {
+      ((ArrayNode) list).set(i, filled(list.get(i), kind));
+    }
+  }
+
+  private static JsonNode filled(JsonNode node, String kind) {
+    ObjectNode whole = ((ObjectNode) USUAL.get(kind)).deepCopy();
+    return node instanceof ObjectNode own ? whole.setAll(own) : node.isMissingNode() ? whole : node;
+  }
+
+  private static void forget(ObjectNode node, String field, String when) {
+    if (node.path(field).asText().equals(when) || node.path(field).asDouble(1) == 0) {
+      node.remove(field);
+    }
+  }
+
+  /** What is left out when it isn't known: gone from the shop, gone from the file. */
+  static ObjectNode withoutEmptied(ObjectNode known) {
+    for (JsonNode board : known.path("boards")) {
+      if (board instanceof ObjectNode node) {
+        node.remove(List.of("length", "width", "thickness", "moisture", "mass", "price"));
+      }
+    }
+    for (JsonNode template : known.path("templates")) {
+      if (template instanceof ObjectNode node) {
+        node.remove("opening");
+      }
+    }
+    known.remove("limits");
+    return known;
+  }
+}
