@@ -1,7 +1,7 @@
 package roughcut.geometry;
 
 import java.util.ArrayList;
-import java.util.Collections;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -99,22 +99,32 @@ public record Outline(List<Point> corners) {
    * @param at height of a level line, x of an upright one
    */
   public List<double[]> spans(double at, boolean upright) {
-    List<Double> crossings = new ArrayList<>();
-    for (int i = 0; i < corners.size(); i++) {
-      Point a = corners.get(i);
-      Point b = corners.get((i + 1) % corners.size());
+    // A line is cut in two places by most shapes: sorted as they are found, and without boxing.
+    double[] crossings = new double[8];
+    int count = 0;
+    Point a = corners.get(corners.size() - 1);
+    for (Point b : corners) {
       double across = upright ? a.x() : a.y();
       double acrossNext = upright ? b.x() : b.y();
       if (across > at != acrossNext > at) {
         double along = upright ? a.y() : a.x();
         double alongNext = upright ? b.y() : b.x();
-        crossings.add(along + (alongNext - along) * (at - across) / (acrossNext - across));
+        double crossing = along + (alongNext - along) * (at - across) / (acrossNext - across);
+        if (count == crossings.length) {
+          crossings = Arrays.copyOf(crossings, 2 * count);
+        }
+        int place = count++;
+        while (place > 0 && crossings[place - 1] > crossing) {
+          crossings[place] = crossings[place - 1];
+          place--;
+        }
+        crossings[place] = crossing;
       }
+      a = b;
     }
-    Collections.sort(crossings);
-    List<double[]> spans = new ArrayList<>();
-    for (int i = 0; i + 1 < crossings.size(); i += 2) {
-      spans.add(new double[] {crossings.get(i), crossings.get(i + 1)});
+    List<double[]> spans = new ArrayList<>(count / 2);
+    for (int i = 0; i + 1 < count; i += 2) {
+      spans.add(new double[] {crossings[i], crossings[i + 1]});
     }
     return spans;
   }
