@@ -14,6 +14,7 @@ import roughcut.design.BlankDecisions;
 import roughcut.design.Clamping;
 import roughcut.measure.Known;
 import roughcut.measure.Ledger;
+import roughcut.measure.NumberWriter;
 import roughcut.measure.Value;
 import roughcut.measure.Worked;
 import roughcut.record.Givens;
@@ -94,6 +95,29 @@ public record GlueJob(
 
   /** Faces that a glue-up with creeping veneers closes at once: one veneer, or two side by side. */
   private static final int FACES_WITH_VENEERS = 4;
+
+  /** What comes of it, in one sentence. */
+  public String verdict() {
+    if (faces().value() == 0) {
+      return "A single piece: nothing to glue.";
+    }
+    if (tooCold()) {
+      return "Too cold for this glue: warm wood and room first.";
+    }
+    if (inTime() && !creeps()) {
+      return "All faces at once: closed before the glue grabs.";
+    }
+    if (creeps() && stages().value() > 0) {
+      return "So many veneers creep when glued at once: in "
+          + NumberWriter.fixed(stages().value(), 0)
+          + " stages, each pressed until it holds.";
+    }
+    return stages().value() == 0
+        ? "This glue grabs before even one face is closed: take a slower one."
+        : "Not all at once: halves first, then the middle joint, in "
+            + NumberWriter.fixed(stages().value(), 0)
+            + " stages.";
+  }
 
   static GlueJob of(Givens givens, Faces job, Ledger ledger) {
     return new Builder(givens, job, ledger).build();

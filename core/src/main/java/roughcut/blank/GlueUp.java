@@ -30,6 +30,9 @@ import roughcut.shop.SpeciesBook;
  * @param pins where pins stand in waste; empty when there is none
  */
 public record GlueUp(GlueJob job, List<Step> steps, Optional<Pins> pins) {
+  /** What keeps the strips in place where no pin can stand. */
+  public static final String WITHOUT_PINS = "no waste for them: end stops, or salt grains";
+
   /** A later step that glues something: its number among the steps, and what is joined. */
   public record Step(int number, String words, GlueJob job) {}
 

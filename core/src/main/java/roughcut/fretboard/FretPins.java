@@ -16,6 +16,9 @@ import roughcut.measure.Precision;
  * @param y from the centre line, each side; empty where there is no clear place
  */
 public record FretPins(int fret, double x, double slant, Optional<Double> y) {
+  /** What is done where no pin stands clear of the channels. */
+  public static final String ELSEWHERE = "no clear place: thinner pins, or in waste beyond the end";
+
   private static final double CLEAR = 1;
 
   /** Where the pin at one side stands along the neck; 1 for treble, −1 for bass. */

@@ -62,7 +62,21 @@ public record FretboardWork(
   public record GaugeGap(double radius, double gap) {}
 
   /** A shaped inlay's depth window over its extent, and the slots that it crosses. */
-  public record Inlay(Value least, Value most, Value corner, List<Integer> slotsCrossed) {}
+  public record Inlay(Value least, Value most, Value corner, List<Integer> slotsCrossed) {
+    /** What would give it a depth; empty when it has one. */
+    public Optional<String> trouble() {
+      return least.value() <= most.value()
+          ? Optional.empty()
+          : Optional.of("no depth will do: thicker inlay, or thicker board");
+    }
+
+    /** Whether slots are cut again through it. */
+    public String crosses() {
+      return slotsCrossed.isEmpty()
+          ? "no slot"
+          : "slots " + slotsCrossed + ", cut again after gluing";
+    }
+  }
 
   public FretboardWork {
     shiftCents = List.copyOf(shiftCents);

@@ -4,8 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 import static roughcut.Heron.value;
 
+import java.util.HashSet;
 import java.util.List;
 import java.util.Random;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -87,6 +89,31 @@ class GlueAndMillingTest {
         .anyMatch(q -> q.stops() && q.words().contains("doesn't set below"));
     assertThat(Heron.with("glue.kind=cyanoacrylate").about(Topic.NECK_BLANK))
         .anyMatch(q -> q.stops() && q.words().contains("grabs"));
+  }
+
+  /** What is said of a glue-up is what its numbers say, whatever they are. */
+  @Test
+  void theVerdictIsTheNumbers() {
+    Set<String> said = new HashSet<>();
+    for (String glue : List.of("yellow", "hide", "cyanoacrylate", "epoxy")) {
+      for (int celsius = 0; celsius <= 44; celsius += 4) {
+        Plan plan = Heron.with("glue.kind=" + glue, "shop.temperature=" + celsius);
+        GlueJob job = plan.glueUp().job();
+        String verdict = job.verdict();
+        said.add(verdict.split("[:,]")[0]);
+        if (verdict.startsWith("Too cold")) {
+          assertThat((double) celsius).isLessThan(job.glue().least());
+        } else if (verdict.startsWith("All faces at once")) {
+          assertThat(value(plan, "glue.time")).isLessThanOrEqualTo(value(plan, "glue.open-time"));
+        } else if (verdict.startsWith("Not all at once")) {
+          assertThat(verdict).contains("in " + (int) value(plan, "glue.stages") + " stages");
+          assertThat(value(plan, "glue.time")).isGreaterThan(value(plan, "glue.open-time"));
+        } else {
+          assertThat(value(plan, "glue.stages")).as(verdict).isZero();
+        }
+      }
+    }
+    assertThat(said).hasSize(4);
   }
 
   @Test

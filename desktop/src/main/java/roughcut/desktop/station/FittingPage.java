@@ -101,7 +101,7 @@ final class FittingPage extends PlainPage {
                       "± "
                           + NumberWriter.text(y, Quantity.LENGTH, units)
                           + ", clear of the channels")
-              .orElse("no clear place: thinner pins, or in waste beyond the end"));
+              .orElse(FretPins.ELSEWHERE));
     }
     nut.end();
     template.begin();

@@ -80,7 +80,7 @@ final class GlueUpPage extends PlainPage {
   @Override
   void showLower(Plan plan, Units units) {
     GlueJob glue = plan.glueUp().job();
-    verdict.setText(verdict(glue));
+    verdict.setText(glue.verdict());
     gluing
         .begin()
         .row(
@@ -125,30 +125,8 @@ final class GlueUpPage extends PlainPage {
                         + " from the head end, "
                         + NumberWriter.text(p.fromHeelEnd(), Quantity.LENGTH, units)
                         + " from the heel end")
-            .orElse("no waste for them: end stops, or salt grains"));
+            .orElse(GlueUp.WITHOUT_PINS));
     gluing.row(false, "order", "align, light all along, then from the middle out").end();
     questions.show("The neck blank", plan.about(Topic.NECK_BLANK), units);
-  }
-
-  private static String verdict(GlueJob glue) {
-    if (glue.faces().value() == 0) {
-      return "A single piece: nothing to glue.";
-    }
-    if (glue.tooCold()) {
-      return "Too cold for this glue: warm wood and room first.";
-    }
-    if (glue.inTime() && !glue.creeps()) {
-      return "All faces at once: closed before the glue grabs.";
-    }
-    if (glue.creeps() && glue.stages().value() > 0) {
-      return "So many veneers creep when glued at once: in "
-          + NumberWriter.fixed(glue.stages().value(), 0)
-          + " stages, each pressed until it holds.";
-    }
-    return glue.stages().value() == 0
-        ? "This glue grabs before even one face is closed: take a slower one."
-        : "Not all at once: halves first, then the middle joint, in "
-            + NumberWriter.fixed(glue.stages().value(), 0)
-            + " stages.";
   }
 }

@@ -97,20 +97,17 @@ final class MarkersPage extends PlainPage {
               rest.row(
                   false,
                   "inlay",
-                  inlay.least().value() <= inlay.most().value()
-                      ? "pocket "
-                          + inlay.least().text(units)
-                          + " to "
-                          + inlay.most().text(units)
-                          + ", corners round by "
-                          + inlay.corner().text(units)
-                      : "no depth will do: thicker inlay, or thicker board");
-              rest.row(
-                  false,
-                  "crosses",
-                  inlay.slotsCrossed().isEmpty()
-                      ? "no slot"
-                      : "slots " + inlay.slotsCrossed() + ", cut again after gluing");
+                  inlay
+                      .trouble()
+                      .orElseGet(
+                          () ->
+                              "pocket "
+                                  + inlay.least().text(units)
+                                  + " to "
+                                  + inlay.most().text(units)
+                                  + ", corners round by "
+                                  + inlay.corner().text(units)));
+              rest.row(false, "crosses", inlay.crosses());
             },
             () -> rest.row(false, "inlay", "none"));
     rest.end();
