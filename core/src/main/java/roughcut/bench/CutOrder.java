@@ -114,6 +114,7 @@ final class CutOrder {
             .cautions(bored ? Caution.DRILL : Caution.ROUTER, Caution.DUST);
     stands(draft, first);
     settings(draft, cuts);
+    repairs(draft, first.kind());
     located(draft, first);
     listed(draft, first);
     if (row.endsWith("-screw")) {
@@ -170,20 +171,36 @@ final class CutOrder {
     for (Cut cut : cuts) {
       String stop = "rout." + cut.name() + ".stop-now";
       if (w.there(stop)) {
-        draft.set(stop);
+        draft.removes(stop);
       }
       for (RoutPlan rout : w.plan.cuts().plansOf(cut.name())) {
         rout.plan().missing().ifPresent(m -> draft.troubled(List.of(m)));
-        draft.set("pass." + rout.step().name() + ".depth-now");
+        draft.removes("pass." + rout.step().name() + ".depth-now");
         for (int i = 1; i <= rout.plan().passes().size(); i++) {
-          draft.set("pass." + rout.step().name() + "." + i + ".setting");
+          draft.removes("pass." + rout.step().name() + "." + i + ".setting");
         }
-        draft.set("template." + rout.step().name() + ".opening-length");
-        draft.set("template." + rout.step().name() + ".opening-width");
+        draft.removes(
+            "template." + rout.step().name() + ".opening-length",
+            "template." + rout.step().name() + ".opening-width");
         rout.plan().passes().stream().map(p -> p.cutter().name()).distinct().forEach(draft::tools);
       }
     }
     draft.tools(cuts.get(0).kind().bored() ? "drill press or jig, stop" : "template, screwed down");
+  }
+
+  private static void repairs(Operation.Draft draft, CutKind kind) {
+    switch (kind) {
+      case POCKET -> draft.repaired(Repair.CUT_FURTHER, Repair.SHIM);
+      case PICKUP -> draft.repaired(Repair.CUT_FURTHER, Repair.SHIM, Repair.COVER);
+      case CAVITY, SPRINGS, SLOT -> draft.repaired(Repair.CUT_FURTHER, Repair.COVER);
+      case BRIDGE -> draft.repaired(Repair.CUT_FURTHER, Repair.SHIM).heard();
+      case POST -> draft.repaired(Repair.PLUG).heard();
+      default -> {
+        if (kind.bored()) {
+          draft.repaired(Repair.CUT_FURTHER, Repair.PLUG);
+        }
+      }
+    }
   }
 
   /** What its place is measured from, as far as that has to be there. */

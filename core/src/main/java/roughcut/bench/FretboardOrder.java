@@ -50,7 +50,9 @@ final class FretboardOrder {
                     .distinct()
                     .mapToObj(k -> "fret." + k + ".from-nut")
                     .toArray(String[]::new))
-            .set(FretboardKeys.SLOT_SAW_STOP.id())
+            .removes(FretboardKeys.SLOT_SAW_STOP.id())
+            .repaired(Repair.CUT_FURTHER, Repair.PLUG)
+            .heard()
             .hold(
                 HoldPoint.measured(
                     w.drawn(FretboardDecisions.WIRE_TANG_WIDTH),
@@ -170,7 +172,8 @@ final class FretboardOrder {
               .stands(NECK_BACK)
               .after("board.slots", "there are no slots yet")
               .tools("slotting saw", "depth gauge")
-              .set(FretboardKeys.SLOT_SAW_STOP.id())
+              .removes(FretboardKeys.SLOT_SAW_STOP.id())
+              .repaired(Repair.CUT_FURTHER)
               .cautions(Caution.EDGES)
               .wrong("a slot is too shallow at its ends, and the fret never seats");
       if (!w.choice(FretboardDecisions.SLOT_SCHOOL).midway()) {

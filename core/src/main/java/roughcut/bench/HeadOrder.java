@@ -124,6 +124,7 @@ final class HeadOrder {
             .cautions(Caution.BANDSAW, Caution.ROUTER, Caution.DUST));
     w.add(
         head("head.tuners", "Bore for the tuners", 30)
+            .repaired(Repair.PLUG)
             .stands(HEAD_FACE)
             .measures(NECK_LINES)
             .after("head.thickness", "the bores would not be square to its back yet")

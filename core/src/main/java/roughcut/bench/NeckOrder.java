@@ -190,12 +190,9 @@ final class NeckOrder {
     Operation.Draft draft =
         w.neck(id, NECK, title, minutes)
             .stands(NECK_BACK, NECK_OPEN)
-            .set(
-                of + ".fence",
-                of + ".start-stop",
-                of + ".end-stop",
-                of + ".passes",
-                of + ".pass-depth")
+            .set(of + ".fence", of + ".start-stop", of + ".end-stop", of + ".passes")
+            .removes(of + ".pass-depth")
+            .repaired(Repair.CUT_FURTHER, Repair.SHIM)
             .cautions(Caution.ROUTER, Caution.DUST);
     return w.choice(NeckDecisions.CHANNEL_MACHINE).fenced()
         ? draft.measures(NECK_EDGE, NECK_LINES).tools("router", "fence", "stops at both ends")

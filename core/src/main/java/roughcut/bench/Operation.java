@@ -3,6 +3,7 @@ package roughcut.bench;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.EnumSet;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -37,6 +38,9 @@ public final class Operation {
   private final List<String> troubles;
   private final List<String> hazards;
   private final Set<PartId> clamped;
+  private final Set<Repair> repairs;
+  private final Set<String> removing;
+  private final boolean heard;
 
   private Operation(Draft draft) {
     id = draft.id;
@@ -59,6 +63,9 @@ public final class Operation {
     troubles = List.copyOf(draft.troubles);
     hazards = List.copyOf(draft.hazards);
     clamped = Collections.unmodifiableSet(draft.clamped);
+    repairs = Collections.unmodifiableSet(draft.repairs);
+    removing = Set.copyOf(draft.removing);
+    heard = draft.heard;
   }
 
   /** Begins one: id, part, the station that shows it, what is done, hands-on minutes. */
@@ -155,6 +162,23 @@ public final class Operation {
     return clamped;
   }
 
+  /**
+   * What can be done about one of its settings that came out other than wanted.
+   *
+   * @param setting id of the value
+   * @param by what is wanted less what was set
+   */
+  public List<Repair> repairs(String setting, double by) {
+    return repairs.stream()
+        .filter(r -> r.mends(by) && (!r.ofWhatIsTakenAway() || removing.contains(setting)))
+        .toList();
+  }
+
+  /** Whether a fault along the strings is heard, in cents, rather than only seen. */
+  public boolean heard() {
+    return heard;
+  }
+
   /** What of the woods or stuffs in hand can harm, each a sentence. */
   public List<String> hazards() {
     return hazards;
@@ -206,6 +230,9 @@ public final class Operation {
     private final List<String> troubles = new ArrayList<>();
     private final List<String> hazards = new ArrayList<>();
     private final Set<PartId> clamped = EnumSet.noneOf(PartId.class);
+    private final Set<Repair> repairs = EnumSet.noneOf(Repair.class);
+    private final Set<String> removing = new HashSet<>();
+    private boolean heard;
 
     private Draft(String id, PartId part, Chapter chapter, String title, int minutes) {
       this.id = id;
@@ -246,6 +273,12 @@ public final class Operation {
       return this;
     }
 
+    /** Settings that grow with what is taken away: depths, openings. */
+    Draft removes(String... values) {
+      removing.addAll(List.of(values));
+      return set(values);
+    }
+
     Draft tools(String... words) {
       tools.addAll(List.of(words));
       return this;
@@ -282,6 +315,17 @@ public final class Operation {
 
     Draft troubled(List<String> words) {
       troubles.addAll(words);
+      return this;
+    }
+
+    Draft repaired(Repair... ways) {
+      repairs.addAll(List.of(ways));
+      return this;
+    }
+
+    /** A fault of its place along the strings is heard. */
+    Draft heard() {
+      heard = true;
       return this;
     }
 

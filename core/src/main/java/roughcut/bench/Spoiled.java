@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import roughcut.measure.NumberWriter;
+import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
 import roughcut.record.Done;
@@ -24,6 +26,18 @@ public record Spoiled(Operation operation, double cutAt, Value wants) {
     return wants.value() - cutAt;
   }
 
+  /** What was made, at which number, and which one the plan wants now. */
+  public String told(Units units) {
+    return operation.title()
+        + ": "
+        + wants.label()
+        + " was set to "
+        + NumberWriter.text(cutAt, wants.quantity(), units)
+        + ", wants "
+        + wants.text(units)
+        + " now";
+  }
+
   /** Everything made that no longer agrees, in the order of work. */
   public static List<Spoiled> of(Plan plan, Route route) {
     List<Spoiled> all = new ArrayList<>();
@@ -32,6 +46,7 @@ public record Spoiled(Operation operation, double cutAt, Value wants) {
       for (Map.Entry<String, Double> cut : done.map(Done::cutAt).orElse(Map.of()).entrySet()) {
         plan.value(cut.getKey())
             .filter(v -> Math.abs(v.value() - cut.getValue()) >= SEEN)
+            .filter(v -> !done.get().accepts(v.id(), v.value(), SEEN))
             .ifPresent(v -> all.add(new Spoiled(op, cut.getValue(), v)));
       }
     }

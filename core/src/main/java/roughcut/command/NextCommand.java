@@ -11,6 +11,7 @@ import roughcut.bench.Bench;
 import roughcut.bench.Spoiled;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
+import roughcut.whatif.Amends;
 
 /** What can be done now at the bench, what is owed, and what has to be known first. */
 @Command(
@@ -36,16 +37,8 @@ final class NextCommand implements Callable<Integer> {
     }
     for (Spoiled spoiled : Spoiled.of(plan, bench.route())) {
       out.println();
-      out.println(
-          "Made already, and wants another number now: "
-              + spoiled.operation().title()
-              + ": "
-              + spoiled.wants().label()
-              + " was set to "
-              + roughcut.measure.NumberWriter.text(
-                  spoiled.cutAt(), spoiled.wants().quantity(), Units.MM)
-              + ", wants "
-              + spoiled.wants().text(Units.MM));
+      out.println("Made already, and wants another number now: " + spoiled.told(Units.MM));
+      Amends.of(plan, spoiled).forEach(w -> out.println("  way out: " + w.words()));
     }
     out.flush();
     return 0;

@@ -2,6 +2,7 @@ package roughcut.file;
 
 import java.nio.file.Path;
 import java.util.HashSet;
+import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
@@ -19,6 +20,11 @@ import roughcut.shop.Shop;
 public final class Autosave {
   /** An edit is on its way to the disk after this, ms. */
   public static final long LATEST = 500;
+
+  /** What was last seen in the files: both are empty once what is there is to be replaced. */
+  public synchronized Optional<Build> lastSeen() {
+    return shop.equals(shopOnDisk) ? Optional.ofNullable(buildOnDisk) : Optional.empty();
+  }
 
   /** How saving stands. */
   public enum Saving {

@@ -67,10 +67,17 @@ final class LogJson {
       one.put("at", operation.at().toString());
       one.put("minutes", operation.hands().toMinutes());
       one.put("note", operation.note());
-      ObjectNode cutAt = one.putObject("cutAt");
-      operation.cutAt().forEach((id, value) -> BuildJson.putNumber(cutAt, id, value));
+      numbers(one, "cutAt", operation.cutAt());
+      if (!operation.accepted().isEmpty()) {
+        numbers(one, "accepted", operation.accepted());
+      }
     }
     writeFrets(node.putObject(FRETS), log.frets());
+  }
+
+  private static void numbers(ObjectNode node, String field, Map<String, Double> byId) {
+    ObjectNode numbers = node.putObject(field);
+    byId.forEach((id, value) -> BuildJson.putNumber(numbers, id, value));
   }
 
   /** Flat, so that a stage taken back isn't mistaken for a field that this program doesn't know. */
@@ -117,12 +124,13 @@ final class LogJson {
               time(one.path("at").asText(), where),
               Duration.ofMinutes(one.path("minutes").asLong(0)),
               one.path("note").asText(""),
-              cutAt(one.path("cutAt"), where)));
+              numbers(one.path("cutAt"), where),
+              numbers(one.path("accepted"), where)));
     }
     return new Log(staged(readings, done, root), done, frets(node.path(FRETS)));
   }
 
-  private Map<String, Double> cutAt(JsonNode node, String where) throws FileTrouble {
+  private Map<String, Double> numbers(JsonNode node, String where) throws FileTrouble {
     Map<String, Double> set = new TreeMap<>();
     for (Map.Entry<String, JsonNode> entry : node.properties()) {
       set.put(entry.getKey(), build.number(entry.getValue(), where + ", " + entry.getKey()));

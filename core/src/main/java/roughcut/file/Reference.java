@@ -290,6 +290,13 @@ public final class Reference {
         .put("description", "What was set, by the values' ids.")
         .putObject("additionalProperties")
         .put("type", "number");
+    done.putObject("accepted")
+        .put("type", "object")
+        .put(
+            "description",
+            "What the plan wanted when the part was taken as it is, by the values' ids.")
+        .putObject("additionalProperties")
+        .put("type", "number");
     log.putObject(LogJson.FRETS)
         .put("type", "object")
         .put("description", "What was done to which fret and when, by fret and stage: 7.seated.")

@@ -1,6 +1,7 @@
 package roughcut.record;
 
 import java.util.Map;
+import java.util.Optional;
 import roughcut.design.Design;
 import roughcut.design.Fitting;
 
@@ -79,6 +80,22 @@ public record Build(String name, Design design, Log log) {
     }
     return new Build(
         name, design.withFittingRenamed(fitting, to), log.renamed(id -> fitting.followed(id, to)));
+  }
+
+  /**
+   * This build with what happened to it in another window since both were alike; empty where the
+   * other changed more than what happened, and somebody has to choose.
+   *
+   * @param base as both were
+   */
+  public Optional<Build> joined(Build base, Build theirs) {
+    boolean mineDrawn = !design.equals(base.design) || !name.equals(base.name);
+    boolean theirsDrawn = !theirs.design.equals(base.design) || !theirs.name.equals(base.name);
+    if (mineDrawn && theirsDrawn) {
+      return Optional.empty();
+    }
+    Build drawn = theirsDrawn ? theirs : this;
+    return Optional.of(new Build(drawn.name, drawn.design, LogJoin.of(base.log, log, theirs.log)));
   }
 
   /** This build as it was drawn, before anything was measured; what was done stays done. */

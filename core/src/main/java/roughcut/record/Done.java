@@ -15,14 +15,26 @@ import java.util.function.UnaryOperator;
  * @param hands how long it took; nothing when nobody said
  * @param note of the maker's own; empty for none
  * @param cutAt what machine and ruler were set to, by the values' ids: what the part really has
+ * @param accepted what the plan wanted when the maker took the part as it is, by the values' ids
  */
 public record Done(
-    String operation, LocalDateTime at, Duration hands, String note, Map<String, Double> cutAt) {
+    String operation,
+    LocalDateTime at,
+    Duration hands,
+    String note,
+    Map<String, Double> cutAt,
+    Map<String, Double> accepted) {
   public Done {
     cutAt = Collections.unmodifiableMap(new TreeMap<>(cutAt));
+    accepted = Collections.unmodifiableMap(new TreeMap<>(accepted));
     if (operation.isBlank() || at == null) {
       throw new IllegalArgumentException("what was done needs a name and a time");
     }
+  }
+
+  public Done(
+      String operation, LocalDateTime at, Duration hands, String note, Map<String, Double> cutAt) {
+    this(operation, at, hands, note, cutAt, Map.of());
   }
 
   /** One of which nobody noted what was set. */
@@ -32,14 +44,39 @@ public record Done(
 
   /** The same with more said of it. */
   public Done saying(String more) {
-    return new Done(operation, at, hands, note.isEmpty() ? more : note + "; " + more, cutAt);
+    return new Done(
+        operation, at, hands, note.isEmpty() ? more : note + "; " + more, cutAt, accepted);
   }
 
   /** The same of something that is called otherwise now. */
   Done called(UnaryOperator<String> name) {
-    Map<String, Double> set = new TreeMap<>();
-    cutAt.forEach((id, value) -> set.put(name.apply(id), value));
-    return new Done(name.apply(operation), at, hands, note, set);
+    return new Done(
+        name.apply(operation), at, hands, note, called(cutAt, name), called(accepted, name));
+  }
+
+  private static Map<String, Double> called(Map<String, Double> by, UnaryOperator<String> name) {
+    Map<String, Double> next = new TreeMap<>();
+    by.forEach((id, value) -> next.put(name.apply(id), value));
+    return next;
+  }
+
+  /** The same brought to another number afterwards, which is said. */
+  public Done mended(String id, double value, String how) {
+    Map<String, Double> next = new TreeMap<>(cutAt);
+    next.put(id, value);
+    return new Done(operation, at, hands, note, next, accepted).saying(how);
+  }
+
+  /** The same taken as it is, though the plan wants so much. */
+  public Done accepting(String id, double wanted, String how) {
+    Map<String, Double> next = new TreeMap<>(accepted);
+    next.put(id, wanted);
+    return new Done(operation, at, hands, note, cutAt, next).saying(how);
+  }
+
+  /** Whether it was taken as it is while the plan wanted that, to so much. */
+  public boolean accepts(String id, double wanted, double within) {
+    return accepted.containsKey(id) && Math.abs(accepted.get(id) - wanted) < within;
   }
 
   /** The operation by which a strip of the neck's stack is sawn off its board. */

@@ -8,6 +8,7 @@ import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.Slider;
@@ -89,6 +90,30 @@ class BenchTest extends WindowTest {
         .containsKey("pass.pocket.depth-now");
     undo();
     assertThat(log().isDone("body.cut.pocket")).isFalse();
+  }
+
+  /** Heron's scarf was sawn for the shaft as drawn: its ways out are offered where that is told. */
+  @Test
+  void whatNoLongerAgreesIsTakenAsItIsAndSaidNoMore(FxRobot robot) {
+    toBench();
+    look("head.scarf.saw");
+    String ways = "ways.scarf.run";
+    assertThat(there(ways)).isTrue();
+    click(ways);
+    Node take =
+        robot
+            .lookup(
+                (Node n) ->
+                    n instanceof Button b
+                        && "do this".equals(b.getText())
+                        && b.getAccessibleText().contains("take it as it is"))
+            .query();
+    show(((Button) take)::fire);
+    settle();
+    assertThat(there(ways)).isFalse();
+    assertThat(log().done("head.scarf.saw").orElseThrow().note()).contains("taken as it is");
+    undo();
+    assertThat(there(ways)).isTrue();
   }
 
   /** What a reading makes impossible stays in sight with what it changed and what would help. */

@@ -8,6 +8,7 @@ import java.lang.ref.WeakReference;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import javafx.scene.Node;
@@ -32,6 +33,9 @@ import roughcut.file.FileTrouble;
 import roughcut.file.Rescue;
 import roughcut.file.ShopFile;
 import roughcut.record.Build;
+import roughcut.record.Done;
+import roughcut.record.Log;
+import roughcut.record.Reading;
 import roughcut.shop.Board;
 
 /** Own work and the demo's are apart, and nothing that was made is lost on the way. */
@@ -181,6 +185,33 @@ class OwnWorkTest extends WindowTest {
     undo();
     assertThat(session().build().get().design().numbers().get("head.length")).isEqualTo(195);
     until(() -> BuildFile.open(heron).build().name().equals("Heron"));
+  }
+
+  /** Two windows at one bench: an operation marked there, a reading taken here, both kept. */
+  @Test
+  void whatWasDoneInAnotherWindowIsTakenInWithoutAsking() throws Exception {
+    BuildFile.Opened other = BuildFile.open(heron);
+    Log log = other.build().log();
+    Done there = Done.of("body.cut.index", LocalDateTime.of(2026, 5, 4, 9, 30));
+    other.file().save(other.build().withLog(log.with(there)));
+    show(
+        () ->
+            session()
+                .make(
+                    "a reading",
+                    "reading",
+                    b -> b.withReading(Reading.of("heel.thickness", 20.7, LocalDate.now()))));
+    until(() -> BuildFile.open(heron).build().log().standing().containsKey("heel.thickness"));
+    Log both = BuildFile.open(heron).build().log();
+    assertThat(both.isDone("body.cut.index")).isTrue();
+    assertThat(both.standing().get("heel.thickness").value()).isEqualTo(20.7);
+    assertThat(session().build().get().log().isDone("body.cut.index")).isTrue();
+    assertThat(notice()).contains("Another window worked on this build too");
+    until(() -> window.workspace().state().get().saving() == Autosave.Saving.SAVED);
+    undo();
+    assertThat(session().build().get().log().isDone("body.cut.index"))
+        .as("undone like any edit")
+        .isFalse();
   }
 
   @Test

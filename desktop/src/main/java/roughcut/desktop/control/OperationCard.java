@@ -3,6 +3,7 @@ package roughcut.desktop.control;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Supplier;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -15,7 +16,6 @@ import roughcut.bench.Spoiled;
 import roughcut.desktop.session.AtBench;
 import roughcut.desktop.session.Desk;
 import roughcut.desktop.session.Session;
-import roughcut.measure.NumberWriter;
 import roughcut.measure.Sentence;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
@@ -23,6 +23,7 @@ import roughcut.plan.Plan;
 import roughcut.record.Done;
 import roughcut.record.Proposal;
 import roughcut.thin.ThinSpot;
+import roughcut.whatif.Amends;
 import roughcut.whatif.Mending;
 
 /** One operation: how it stands, what has to be known, what it is set to, and its tick. */
@@ -77,7 +78,7 @@ public final class OperationCard extends VBox {
     state.setId("operation.state");
     all.add(state);
     step.why().forEach(w -> all.add(text(Sentence.in(w, units), "decision-message")));
-    plan.build().log().done(op.id()).ifPresent(d -> made(d, plan, units, all));
+    plan.build().log().done(op.id()).ifPresent(d -> made(op, d, plan, units, all));
     all.addAll(buttons(step));
     List<Bench.Held> holds = bench.bench().held(op);
     if (!holds.isEmpty()) {
@@ -103,8 +104,8 @@ public final class OperationCard extends VBox {
     op.care().forEach(c -> all.add(text(c, "caution")));
   }
 
-  /** When and how it was done, and what the part really has. */
-  private static void made(Done done, Plan plan, Units units, List<Node> all) {
+  /** When and how it was done, and what of it no longer agrees. */
+  private void made(Operation op, Done done, Plan plan, Units units, List<Node> all) {
     String took = done.hands().isZero() ? "" : ", took " + done.hands().toMinutes() + " min";
     all.add(
         text(
@@ -113,22 +114,17 @@ public final class OperationCard extends VBox {
     if (!done.note().isEmpty()) {
       all.add(text(done.note(), "panel-text"));
     }
-    done.cutAt()
-        .forEach(
-            (id, set) ->
-                plan.value(id)
-                    .filter(v -> Math.abs(v.value() - set) >= Spoiled.SEEN)
-                    .ifPresent(
-                        v ->
-                            all.add(
-                                text(
-                                    v.label()
-                                        + " was set to "
-                                        + NumberWriter.text(set, v.quantity(), units)
-                                        + ", wants "
-                                        + v.text(units)
-                                        + " now",
-                                    "decision-message"))));
+    Spoiled.of(plan, bench.bench().route()).stream()
+        .filter(s -> s.operation().id().equals(op.id()))
+        .forEach(s -> all.add(disagreeing(s, units)));
+  }
+
+  /** A made part that no longer agrees, with its ways out when they are asked for. */
+  private Node disagreeing(Spoiled s, Units units) {
+    return new VBox(
+        2,
+        text(s.told(units), "decision-message"),
+        help("ways." + s.wants().id(), () -> Amends.of(session.kept(), s), units));
   }
 
   private List<Node> buttons(Bench.Step step) {
@@ -188,7 +184,7 @@ public final class OperationCard extends VBox {
         .getStyleClass()
         .add("is-" + (c.verdict() == Consequences.Verdict.GO ? "clear" : c.verdict().word()));
     all.add(verdict);
-    c.spoiled().forEach(s -> all.add(text(spoiled(s, units), "decision-message")));
+    c.spoiled().forEach(s -> all.add(disagreeing(s, units)));
     c.spots()
         .forEach(
             s ->
@@ -197,26 +193,28 @@ public final class OperationCard extends VBox {
                         s.state().word() + ": " + s.what() + ", " + s.left().text(units),
                         "decision-message")));
     if (!c.spots().isEmpty()) {
-      all.add(help(c.spots(), units));
+      all.add(help("operation.help", () -> mending(c.spots()), units));
     }
   }
 
-  /** What would mend the spots that stand worse now: worked out when it is asked for. */
-  private Node help(List<ThinSpot> spots, Units units) {
+  /** What would mend the spots that stand worse now. */
+  private List<Proposal> mending(List<ThinSpot> spots) {
+    return spots.stream().flatMap(s -> Mending.of(session.kept(), s).stream()).toList();
+  }
+
+  /** Ways out, worked out when they are asked for. */
+  private Node help(String id, Supplier<List<Proposal>> ways, Units units) {
     VBox rows = new VBox(4);
     Button ask = new Button("What would help?");
-    ask.setId("operation.help");
+    ask.setId(id);
     ask.getStyleClass().add("text-button");
     ask.setOnAction(
         e -> {
-          Plan plan = session.kept();
-          List<Node> ways = new ArrayList<>();
-          spots.forEach(s -> Mending.of(plan, s).forEach(w -> ways.add(way(w, units))));
-          rows.getChildren().setAll(ways);
-          if (ways.isEmpty()) {
-            rows.getChildren()
-                .add(text("No single decision would; see the page of the spot.", "panel-text"));
+          List<Node> found = new ArrayList<>(ways.get().stream().map(w -> way(w, units)).toList());
+          if (found.isEmpty()) {
+            found.add(text("No single decision would; see the page of the spot.", "panel-text"));
           }
+          rows.getChildren().setAll(found);
         });
     return new VBox(4, ask, rows);
   }
@@ -227,18 +225,6 @@ public final class OperationCard extends VBox {
     apply.setAccessibleText("Do this: " + way.words());
     apply.setOnAction(e -> session.make("what helps", "what helps", way.change()));
     return new VBox(1, text(Sentence.in(way.words(), units), "panel-text"), apply);
-  }
-
-  /** A made part that no longer agrees, in words. */
-  static String spoiled(Spoiled s, Units units) {
-    return s.operation().title()
-        + ": "
-        + s.wants().label()
-        + " was "
-        + NumberWriter.text(s.cutAt(), s.wants().quantity(), units)
-        + ", wants "
-        + s.wants().text(units)
-        + " now";
   }
 
   private Node setting(Plan plan, Value value, Units units) {

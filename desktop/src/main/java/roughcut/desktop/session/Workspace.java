@@ -192,6 +192,38 @@ public final class Workspace {
     session.take("taking the other's changes", theirs);
   }
 
+  /**
+   * Takes in what happened to the build in another window or program, where it can be told apart
+   * from what happened here: readings, operations done, or a design that only one of the two
+   * changed.
+   *
+   * @return whether it could; otherwise somebody has to choose, and nothing is changed
+   */
+  public boolean join() {
+    Optional<Build> base = autosave.lastSeen();
+    if (base.isEmpty()) {
+      return false;
+    }
+    try {
+      BuildFile.Opened opened = BuildFile.open(path());
+      ShopFile.Opened shop = ShopFile.openFor(opened.file());
+      Work mine = session.stored();
+      Optional<Build> joined =
+          shop.shop().equals(mine.shop())
+              ? mine.build().joined(base.get(), opened.build())
+              : Optional.empty();
+      Optional<Work> both = joined.map(mine::with);
+      if (both.isEmpty() || session.canTake(both.get()).isPresent()) {
+        return false;
+      }
+      autosave.move(opened.file(), opened.build(), shop.file(), shop.shop());
+      rescue.letGo(path());
+      return session.take("what was done in another window", both.get()).isEmpty();
+    } catch (FileTrouble e) {
+      return false;
+    }
+  }
+
   /** Overwrites the file with what is here; what was there stays among its versions. */
   public void keepMine() {
     autosave.insist();

@@ -1,7 +1,13 @@
 package roughcut.desktop.shell;
 
+import java.io.File;
+import java.nio.file.Path;
 import java.util.Optional;
+import javafx.application.Platform;
 import javafx.scene.Node;
+import javafx.stage.FileChooser;
+import javafx.stage.Window;
+import roughcut.caliper.LineCaliper;
 import roughcut.desktop.control.TakesReading;
 import roughcut.desktop.session.AtBench;
 import roughcut.desktop.session.CaliperAtHand;
@@ -15,11 +21,20 @@ final class BenchWindows {
   private final CaliperAtHand caliper = new CaliperAtHand();
   private MachineWindow machine;
   private CaliperWindow calipers;
+  private LineCaliper onLine;
 
   BenchWindows(Session session, AtBench bench, Notice notice) {
     this.session = session;
     this.bench = bench;
     this.notice = notice;
+    caliper
+        .told()
+        .addListener(
+            (p, was, is) -> {
+              if (!is.isEmpty()) {
+                notice.tell("Caliper: " + is + ".");
+              }
+            });
   }
 
   /** The screen at the machine; empty before it was opened. */
@@ -43,6 +58,26 @@ final class BenchWindows {
     calipers.open();
   }
 
+  /** Asks for the file that the system shows a caliper's serial line as, and listens to it. */
+  void connectCaliper(Window over) {
+    FileChooser chooser = new FileChooser();
+    chooser.setTitle("The caliper's serial line, a file such as /dev/ttyUSB0");
+    File device = chooser.showOpenDialog(over);
+    if (device != null) {
+      connect(device.toPath());
+    }
+  }
+
+  /** Listens to a caliper on a line; the one before is let go. */
+  void connect(Path device) {
+    if (onLine != null) {
+      onLine.close();
+    }
+    caliper.well();
+    onLine = LineCaliper.at(device, session.units().get().metric(), Platform::runLater);
+    onLine.open(caliper);
+  }
+
   /**
    * What the caliper settled on goes to the field that has the keyboard.
    *
@@ -58,7 +93,7 @@ final class BenchWindows {
     } else if (caliper.settled().get().isEmpty()) {
       notice.tell(
           caliper.shown().get() == null
-              ? "No caliper is connected; Ctrl+Shift+M opens a simulated one."
+              ? "No caliper is connected; Ctrl+Shift+M opens a simulated one, “Caliper on a serial line” in Ctrl+K a real one."
               : "The caliper hasn't settled yet.");
     } else {
       ((TakesReading) at)

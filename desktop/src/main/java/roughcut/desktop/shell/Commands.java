@@ -44,6 +44,11 @@ final class Commands {
     all.add(new Command("What if: try changes before they count", "Ctrl+T", session::beginWhatIf));
     all.add(new Command(ShopWindow.MACHINE, "F9", window.atBench()::openMachine));
     all.add(new Command("Caliper, simulated", "Ctrl+Shift+M", window.atBench()::openCaliper));
+    all.add(
+        new Command(
+            "Caliper on a serial line …",
+            "",
+            () -> window.atBench().connectCaliper(window.root().getScene().getWindow())));
     all.add(new Command("The whole drawing", "0", window.surface()::fit));
   }
 

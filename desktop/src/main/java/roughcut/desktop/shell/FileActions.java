@@ -273,11 +273,16 @@ final class FileActions {
               "Not saved: " + state.words() + "." + kept,
               new Command("try again", "", workspace::save),
               new Command("save elsewhere …", "", this::saveAs));
-      case CHANGED_ON_DISK ->
+      case CHANGED_ON_DISK -> {
+        if (workspace.join()) {
+          notice.tell("Another window worked on this build too; what was done in both is kept.");
+        } else {
           notice.saving(
               state.words() + kept,
               new Command("take theirs", "", this::reload),
               new Command("keep mine", "", workspace::keepMine));
+        }
+      }
       case SAVED -> notice.savingIsWell();
       default -> {}
     }

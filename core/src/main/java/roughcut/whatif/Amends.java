@@ -1,0 +1,237 @@
+package roughcut.whatif;
+
+import static roughcut.measure.NumberWriter.fixed;
+
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.UnaryOperator;
+import roughcut.bench.Operation;
+import roughcut.bench.Repair;
+import roughcut.bench.Route;
+import roughcut.bench.Spoiled;
+import roughcut.design.Decisions;
+import roughcut.design.NumberDecision;
+import roughcut.measure.Decided;
+import roughcut.measure.NumberWriter;
+import roughcut.measure.Quantity;
+import roughcut.measure.Sentence;
+import roughcut.measure.Units;
+import roughcut.measure.Value;
+import roughcut.plan.Plan;
+import roughcut.record.Build;
+import roughcut.record.Done;
+import roughcut.record.Log;
+import roughcut.record.Proposal;
+
+/**
+ * Ways out when something made no longer agrees with the plan, each with what it costs (handbook
+ * page 7): let the design follow the wood, mend the cut, take it as it is, or make the part anew.
+ * Each is tried on the whole instrument; what would stop it elsewhere isn't offered.
+ */
+public final class Amends {
+  /** Numbers that the design may be changed by are tried so often before they are given up. */
+  private static final int TRIES = 6;
+
+  /** So many decisions are named. */
+  private static final int MOST = 3;
+
+  private final Plan plan;
+  private final Spoiled spoiled;
+
+  private Amends(Plan plan, Spoiled spoiled) {
+    this.plan = plan;
+    this.spoiled = spoiled;
+  }
+
+  /** All ways out, the design's own first, making the part anew last. */
+  public static List<Proposal> of(Plan plan, Spoiled spoiled) {
+    Amends amends = new Amends(plan, spoiled);
+    List<Proposal> all = new ArrayList<>(Remedies.judged(plan, amends.following()));
+    all.addAll(Remedies.judged(plan, amends.mended()));
+    all.add(amends.accepted());
+    all.add(amends.remade());
+    return all;
+  }
+
+  // The design follows.
+
+  private List<Proposal> following() {
+    Set<String> decided = new LinkedHashSet<>();
+    leaves(spoiled.wants(), decided);
+    List<Proposal> all = new ArrayList<>();
+    for (String id : decided) {
+      if (all.size() == MOST) {
+        break;
+      }
+      Decisions.find(plan.build().design(), id)
+          .filter(d -> d instanceof NumberDecision)
+          .map(d -> (NumberDecision) d)
+          .flatMap(this::follow)
+          .ifPresent(all::add);
+    }
+    return all;
+  }
+
+  /** Decisions that a value hangs on; what was measured is as it is. */
+  private static void leaves(Value value, Set<String> into) {
+    if (value instanceof Decided) {
+      into.add(value.id());
+    }
+    value.dependsOn().forEach(v -> leaves(v, into));
+  }
+
+  private Optional<Proposal> follow(NumberDecision decision) {
+    double now = decision.in(plan.build().design());
+    return solved(decision, now)
+        .map(
+            value ->
+                new Proposal(
+                    "let the design follow: "
+                        + decision.label().toLowerCase(Locale.ROOT)
+                        + " "
+                        + told(decision, value)
+                        + " instead of "
+                        + told(decision, now),
+                    b -> b.withDesign(decision.with(b.design(), value))));
+  }
+
+  /**
+   * The decision's value with which the plan wants what was cut; by secants, since most are lines.
+   */
+  private Optional<Double> solved(NumberDecision decision, double now) {
+    double a = now;
+    double fa = spoiled.by();
+    double b = now + decision.step();
+    for (int i = 0; i < TRIES; i++) {
+      Optional<Double> fb = off(decision, b);
+      if (fb.isEmpty() || fb.get() == fa) {
+        return Optional.empty();
+      }
+      if (Math.abs(fb.get()) < Spoiled.SEEN / 2) {
+        return Optional.of(b);
+      }
+      double next = Math.round((b - fb.get() * (b - a) / (fb.get() - fa)) * 100) / 100.0;
+      a = b;
+      fa = fb.get();
+      b = next;
+    }
+    return Optional.empty();
+  }
+
+  /** How far the plan's number is from what was cut, with that decided; empty where it can't be. */
+  private Optional<Double> off(NumberDecision decision, double value) {
+    if (!decision.allows(value)) {
+      return Optional.empty();
+    }
+    try {
+      Build tried = plan.build().withDesign(decision.with(plan.build().design(), value));
+      return Plan.of(tried, plan.shop())
+          .value(spoiled.wants().id())
+          .map(v -> v.value() - spoiled.cutAt());
+    } catch (IllegalArgumentException e) {
+      return Optional.empty();
+    }
+  }
+
+  private static String told(NumberDecision decision, double value) {
+    return decision.quantity().isLength()
+        ? Sentence.mm(value, decision.quantity() == Quantity.FINE_LENGTH ? 2 : 1)
+        : NumberWriter.text(value, decision.quantity(), Units.MM);
+  }
+
+  // The cut is mended.
+
+  private List<Proposal> mended() {
+    List<Proposal> all = new ArrayList<>();
+    if (!spoiled.wants().quantity().isLength()) {
+      return all;
+    }
+    String setting = spoiled.wants().id();
+    for (Repair repair : spoiled.operation().repairs(setting, spoiled.by())) {
+      String how = repair.words() + ", " + Sentence.mm(Math.abs(spoiled.by()), 2);
+      all.add(
+          new Proposal(
+              how + ": about " + repair.minutes() + " min; " + repair.look(),
+              done(d -> d.mended(setting, spoiled.wants().value(), how))));
+    }
+    return all;
+  }
+
+  // It is taken as it is.
+
+  private Proposal accepted() {
+    String off = off();
+    return new Proposal(
+        "take it as it is: " + off,
+        done(
+            d ->
+                d.accepting(
+                    spoiled.wants().id(), spoiled.wants().value(), "taken as it is, " + off)));
+  }
+
+  /** By how much it is off, in cents too where that is heard. */
+  private String off() {
+    double by = Math.abs(spoiled.by());
+    if (!spoiled.wants().quantity().isLength()) {
+      return NumberWriter.text(by, spoiled.wants().quantity(), Units.MM) + " off";
+    }
+    String off = Sentence.mm(by, 2) + " off";
+    return spoiled.operation().heard()
+        ? off
+            + ", "
+            + fixed(cents(plan.frets().scale().value(), by), 1)
+            + " cents on every string unless the saddles take it up"
+        : off;
+  }
+
+  /**
+   * What a string's end moved by so much is heard as: 1200 · log2(L / (L − d)) (handbook page 2).
+   *
+   * @param scale mm
+   * @param by mm, less than the scale
+   */
+  public static double cents(double scale, double by) {
+    return 1200 * Math.log(scale / (scale - by)) / Math.log(2);
+  }
+
+  // The part is made anew.
+
+  private Proposal remade() {
+    Operation op = spoiled.operation();
+    List<Operation> again =
+        Route.of(plan).order().stream()
+            .filter(o -> o.part() == op.part() && plan.build().log().isDone(o.id()))
+            .toList();
+    int minutes = again.stream().mapToInt(Operation::minutes).sum();
+    return new Proposal(
+        "make the "
+            + op.part().word()
+            + " anew: "
+            + again.size()
+            + (again.size() == 1 ? " operation" : " operations")
+            + ", about "
+            + fixed(Math.max(0.1, minutes / 60.0), 1)
+            + " h of work again, and its wood",
+        build -> {
+          Log log = build.log();
+          for (Operation o : again) {
+            log = log.without(Done.of(o.id(), log.when(o.id()).orElseThrow()));
+          }
+          return build.withLog(log);
+        });
+  }
+
+  private UnaryOperator<Build> done(UnaryOperator<Done> change) {
+    String id = spoiled.operation().id();
+    return build ->
+        build
+            .log()
+            .done(id)
+            .map(d -> build.withLog(build.log().with(change.apply(d))))
+            .orElse(build);
+  }
+}

@@ -1,0 +1,155 @@
+package roughcut.whatif;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.time.LocalDateTime;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import roughcut.Heron;
+import roughcut.bench.Bench;
+import roughcut.bench.Operation;
+import roughcut.bench.Route;
+import roughcut.bench.Spoiled;
+import roughcut.demo.Demo;
+import roughcut.plan.Plan;
+import roughcut.record.Build;
+import roughcut.record.Done;
+import roughcut.record.Proposal;
+
+/** Ways out when a made part and the plan no longer agree, each tried and looked at afterwards. */
+class AmendsTest {
+  private static final LocalDateTime NOW = LocalDateTime.of(2026, 5, 4, 10, 0);
+
+  /** An operation that was done with one of its numbers off by so much. */
+  private static Build cut(Build build, String operation, String setting, double by) {
+    Plan plan = Plan.of(build, Demo.shop());
+    double wanted = plan.value(setting).orElseThrow().value();
+    Operation op = operation(plan, operation);
+    Build made = Bench.of(plan, NOW).done(build, op, java.time.Duration.ZERO, "");
+    Done done = made.log().done(operation).orElseThrow();
+    return made.withLog(made.log().with(done.mended(setting, wanted - by, "cut so")));
+  }
+
+  private static Operation operation(Plan plan, String id) {
+    return Route.of(plan).order().stream()
+        .filter(o -> o.id().equals(id))
+        .findFirst()
+        .orElseThrow(() -> new AssertionError(id));
+  }
+
+  private static Optional<Spoiled> spoiled(Plan plan, String setting) {
+    return Spoiled.of(plan, Route.of(plan)).stream()
+        .filter(s -> s.wants().id().equals(setting))
+        .findFirst();
+  }
+
+  private static List<Proposal> ways(Build build, String setting) {
+    Plan plan = Plan.of(build, Demo.shop());
+    return Amends.of(plan, spoiled(plan, setting).orElseThrow());
+  }
+
+  private static Proposal way(List<Proposal> ways, String words) {
+    return ways.stream()
+        .filter(w -> w.words().contains(words))
+        .findFirst()
+        .orElseThrow(() -> new AssertionError(words + " in " + ways));
+  }
+
+  private static final String DEPTH = "pass.pocket.depth-now";
+  private static final String POCKET = "body.cut.pocket";
+
+  /** Every way but taking it as it is leaves part and plan agreeing; that one is remembered. */
+  @Test
+  void afterEachWayOutNothingIsSaidOfItAnyMore() {
+    for (double by : new double[] {0.6, -0.6}) {
+      Build build = cut(Heron.build().asDesigned(), POCKET, DEPTH, by);
+      List<Proposal> ways = ways(build, DEPTH);
+      assertThat(ways).hasSizeGreaterThan(3);
+      for (Proposal way : ways) {
+        Build after = way.change().apply(build);
+        Plan plan = Plan.of(after, Demo.shop());
+        assertThat(spoiled(plan, DEPTH)).as(way.words()).isEmpty();
+      }
+    }
+  }
+
+  @Test
+  void tooShallowIsCutFurtherAndTooDeepIsShimmedNeverTheOtherWayRound() {
+    Build shallow = cut(Heron.build().asDesigned(), POCKET, DEPTH, 0.6);
+    assertThat(ways(shallow, DEPTH).toString())
+        .contains("cut it further, 0.60 mm")
+        .doesNotContain("shim");
+    Build deep = cut(Heron.build().asDesigned(), POCKET, DEPTH, -0.6);
+    assertThat(ways(deep, DEPTH).toString())
+        .contains("shim over the full face")
+        .contains("never a shim at one corner")
+        .doesNotContain("further");
+    Build mended = way(ways(deep, DEPTH), "shim").change().apply(deep);
+    assertThat(mended.log().done(POCKET).orElseThrow().note()).contains("shim", "0.60 mm");
+  }
+
+  /** The design follows the wood: the decision named gives exactly what was cut. */
+  @Test
+  void theDesignFollowsWhatWasCut() {
+    Build build = cut(Heron.build().asDesigned(), POCKET, DEPTH, 0.8);
+    double cutAt = build.log().done(POCKET).orElseThrow().cutAt().get(DEPTH);
+    List<Proposal> follow =
+        ways(build, DEPTH).stream().filter(w -> w.words().startsWith("let the design")).toList();
+    assertThat(follow).isNotEmpty();
+    for (Proposal way : follow) {
+      Build after = way.change().apply(build);
+      assertThat(Heron.value(Plan.of(after, Demo.shop()), DEPTH))
+          .as(way.words())
+          .isCloseTo(cutAt, within(Spoiled.SEEN));
+      assertThat(after.log()).as("nothing that happened is changed").isEqualTo(build.log());
+    }
+  }
+
+  /** Taken as it is holds for that deviation only: when the plan moves on, it is said again. */
+  @Test
+  void whatIsTakenAsItIsIsSaidAgainWhenThePlanMoves() {
+    Build build = cut(Heron.build().asDesigned(), POCKET, DEPTH, 0.3);
+    Build taken = way(ways(build, DEPTH), "take it as it is").change().apply(build);
+    assertThat(taken.log().done(POCKET).orElseThrow().note()).contains("taken as it is, 0.30 mm");
+    assertThat(spoiled(Plan.of(taken, Demo.shop()), DEPTH)).isEmpty();
+    Build moved = taken.withDesign(Heron.set(taken.design(), "pocket.exposed=9.5"));
+    Plan plan = Plan.of(moved, Demo.shop());
+    assertThat(spoiled(plan, DEPTH)).isPresent();
+  }
+
+  /** A part made anew has everything of it still to be done, and nothing of the others. */
+  @Test
+  void aPartMadeAnewIsNotDoneAndTheOthersAre() {
+    Build build = cut(Heron.build(), POCKET, DEPTH, -2);
+    Plan before = Plan.of(build, Demo.shop());
+    Build anew = way(ways(build, DEPTH), "make the body anew").change().apply(build);
+    Plan after = Plan.of(anew, Demo.shop());
+    for (Operation op : Route.of(before).order()) {
+      boolean was = build.log().isDone(op.id());
+      boolean body = op.part() == roughcut.part.PartId.BODY;
+      assertThat(after.build().log().isDone(op.id())).as(op.id()).isEqualTo(was && !body);
+    }
+    assertThat(anew.log().readings()).as("readings stay").isEqualTo(build.log().readings());
+  }
+
+  /** 1200 · log2(L / (L − d)): 2.22 mm of 640 are 6 cents (handbook page 2). */
+  @Test
+  void aPlaceAlongTheStringsIsToldInCents() {
+    assertThat(Amends.cents(640, 2.215)).isCloseTo(6.0, within(0.01));
+    assertThat(Amends.cents(640, 0)).isZero();
+    // Against equal temperament itself: a fret's width towards the bridge is a hundred cents.
+    assertThat(Amends.cents(640, 640 - 640 / Math.pow(2, 1 / 12.0))).isCloseTo(100, within(1e-9));
+  }
+
+  /** What is counted, not measured, can't be cut further or shimmed. */
+  @Test
+  void aCountIsNotMendedWithACutter() {
+    Build build = cut(Heron.build().asDesigned(), "rod.channel", "rod.passes", 1);
+    assertThat(ways(build, "rod.passes").toString())
+        .doesNotContain("further")
+        .doesNotContain("shim")
+        .contains("take it as it is");
+  }
+}
