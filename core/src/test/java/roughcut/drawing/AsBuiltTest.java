@@ -21,7 +21,9 @@ class AsBuiltTest {
   private static Drawing over(Build build, StationDrawing which) {
     Plan plan = Plan.of(build, Demo.shop());
     Drawing real = which.of(plan, Units.MM);
-    return plan.asDrawn().map(d -> AsBuilt.over(real, which.of(d, Units.MM))).orElse(real);
+    return plan.asDrawn()
+        .map(d -> AsBuilt.over(real, which.of(d, Units.MM), Units.MM))
+        .orElse(real);
   }
 
   private static List<Mark.Path> thin(Drawing drawing) {
@@ -75,7 +77,9 @@ class AsBuiltTest {
     for (double moved : new double[] {0.05, 0.14, 0.16, 0.3, 1}) {
       Drawing drawn = line(0);
       Drawing real = line(moved);
-      assertThat(thin(AsBuilt.over(real, drawn))).as(moved + " mm").hasSize(moved < 0.15 ? 0 : 1);
+      assertThat(thin(AsBuilt.over(real, drawn, Units.MM)))
+          .as(moved + " mm")
+          .hasSize(moved < 0.15 ? 0 : 1);
     }
   }
 
@@ -85,6 +89,58 @@ class AsBuiltTest {
         "line",
         List.of(new Mark.Path(Role.OUTLINE, points, false)),
         Outline.rectangle(-1, -1, 51, 2).bounds());
+  }
+
+  /** How far the line lies from where it was drawn is told, in the maker's unit, from 0.3 mm on. */
+  @Test
+  void theDifferenceIsToldInTheMakersUnit() {
+    for (double moved : new double[] {0.2, 0.4, 2.54}) {
+      for (Units units : new Units[] {Units.MM, Units.DECIMAL_INCH}) {
+        List<String> told =
+            AsBuilt.over(line(moved), line(0), units).marks().stream()
+                .filter(m -> m instanceof Mark.Text)
+                .map(m -> ((Mark.Text) m).text())
+                .toList();
+        assertThat(told).as(moved + " in " + units.system()).hasSize(moved < 0.3 ? 0 : 1);
+      }
+    }
+    assertThat(AsBuilt.over(line(2.54), line(0), Units.DECIMAL_INCH).marks().toString())
+        .contains("drawn 0.100 in away");
+    assertThat(AsBuilt.over(line(0.4), line(0), Units.MM).marks().toString())
+        .contains("drawn 0.4 mm away");
+  }
+
+  private static List<String> told(Drawing drawing) {
+    return drawing.marks().stream()
+        .filter(m -> m instanceof Mark.Text)
+        .map(m -> ((Mark.Text) m).text())
+        .toList();
+  }
+
+  /** Few are told, the largest first, however many lines moved; none covers another. */
+  @Test
+  void onlyTheLargestDifferencesAreTold() {
+    Build drawn = Heron.build().asDesigned();
+    Build real =
+        drawn
+            .withReading(Reading.of("heel.thickness", 20, DAY))
+            .withReading(Reading.of("shaft.thickness", 14.9, DAY))
+            .withReading(Reading.of("nut.width", 44, DAY));
+    for (StationDrawing which : StationDrawing.values()) {
+      List<Mark.Text> told =
+          over(real, which).marks().stream()
+              .filter(m -> m instanceof Mark.Text t && t.text().startsWith("drawn "))
+              .map(Mark.Text.class::cast)
+              .toList();
+      assertThat(told.size()).as(which.name()).isLessThanOrEqualTo(3);
+      for (Mark.Text one : told) {
+        for (Mark.Text other : told) {
+          assertThat(one == other || one.at().distance(other.at()) > 50).isTrue();
+        }
+      }
+    }
+    Build heel = drawn.withReading(Reading.of("heel.thickness", 20, DAY));
+    assertThat(told(over(heel, StationDrawing.NECK))).contains("drawn 2.0 mm away");
   }
 
   /** Nothing real is lost, moved or covered: the drawing is the real one with lines put in. */
@@ -113,9 +169,9 @@ class AsBuiltTest {
     Mark before = new Mark.Path(Role.OUTLINE, Outline.rectangle(0, 0, 10, 12).corners(), true);
     Drawing real = new Drawing("real", List.of(fill, line, text), board.bounds());
     Drawing drawn = new Drawing("drawn", List.of(fill, before, text), board.bounds());
-    assertThat(AsBuilt.over(real, drawn).marks())
-        .containsExactly(
+    assertThat(AsBuilt.over(real, drawn, Units.MM).marks())
+        .startsWith(
             fill, new Mark.Path(Role.COVERED, ((Mark.Path) before).points(), true), line, text);
-    assertThat(AsBuilt.over(real, real)).isSameAs(real);
+    assertThat(AsBuilt.over(real, real, Units.MM)).isSameAs(real);
   }
 }

@@ -264,7 +264,9 @@ public final class ShopWindow {
       drawn =
           new Drawn(
               kept,
-              kept.asDrawn().map(d -> AsBuilt.over(real, here.drawing(d, units()))).orElse(real));
+              kept.asDrawn()
+                  .map(d -> AsBuilt.over(real, here.drawing(d, units()), units()))
+                  .orElse(real));
       surface.show(
           drawn.drawing,
           kept.frets(),
