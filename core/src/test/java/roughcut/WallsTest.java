@@ -27,6 +27,7 @@ class WallsTest {
           "shop",
           "design",
           "record",
+          "start",
           "part",
           "layout",
           "blank",

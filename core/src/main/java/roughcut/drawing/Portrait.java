@@ -1,0 +1,71 @@
+package roughcut.drawing;
+
+import java.util.ArrayList;
+import java.util.List;
+import roughcut.design.BodyFace;
+import roughcut.geometry.Bounds;
+import roughcut.geometry.Point;
+import roughcut.measure.Units;
+import roughcut.plan.Plan;
+
+/** The whole instrument from the front, without words: a small true picture to know it by. */
+public final class Portrait {
+  private static final double MARGIN = 8;
+
+  private Portrait() {}
+
+  /**
+   * Draws it: the body with what is cut into it, neck, fretboard, strings and headstock over it.
+   */
+  public static Drawing of(Plan plan) {
+    double lowest = (BodyDrawing.sectionY(plan) + body(plan).low()) / 2;
+    List<Mark> marks = new ArrayList<>();
+    BodyDrawing.of(plan, Units.MM, BodyFace.TOP, BodyDrawing.Shows.SHEET, "").marks().stream()
+        .filter(m -> drawn(m) && above(m, lowest))
+        .forEach(marks::add);
+    Sketch sketch = new Sketch(plan, Units.MM);
+    PlanView neck = new PlanView(plan, sketch);
+    neck.wood();
+    neck.outlines();
+    neck.fretboard();
+    neck.strings();
+    neck.nut();
+    neck.tuners();
+    sketch.marks().stream().filter(Portrait::drawn).forEach(marks::add);
+    return new Drawing(plan.name(), marks, bounds(marks).grown(MARGIN));
+  }
+
+  private static Bounds body(Plan plan) {
+    return plan.body().outline().bounds();
+  }
+
+  private static boolean drawn(Mark mark) {
+    return mark instanceof Mark.Path path && path.role() != Role.CENTRE && path.role() != Role.STOCK
+        || mark instanceof Mark.Fill;
+  }
+
+  private static List<Point> points(Mark mark) {
+    return mark instanceof Mark.Path path ? path.points() : ((Mark.Fill) mark).shape().corners();
+  }
+
+  /** What isn't part of the section beneath. */
+  private static boolean above(Mark mark, double y) {
+    return points(mark).stream().allMatch(p -> p.y() > y);
+  }
+
+  private static Bounds bounds(List<Mark> marks) {
+    double left = Double.POSITIVE_INFINITY;
+    double low = left;
+    double right = Double.NEGATIVE_INFINITY;
+    double high = right;
+    for (Mark mark : marks) {
+      for (Point p : points(mark)) {
+        left = Math.min(left, p.x());
+        right = Math.max(right, p.x());
+        low = Math.min(low, p.y());
+        high = Math.max(high, p.y());
+      }
+    }
+    return new Bounds(left, low, right, high);
+  }
+}

@@ -1,0 +1,198 @@
+package roughcut.start;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import roughcut.design.BlankStep;
+import roughcut.design.Design;
+import roughcut.design.HeadMaking;
+import roughcut.design.NeckJoint;
+import roughcut.design.Stack;
+import roughcut.design.Strip;
+import roughcut.record.Build;
+
+/**
+ * A complete design from the few things that a maker knows at the beginning; everything else stands
+ * at what is usual for such an instrument, nothing is measured, and every number can be changed
+ * afterwards.
+ *
+ * @param name of the instrument
+ * @param treble scale length, or that of the treble side, mm
+ * @param bass scale length of the bass side, mm; the same where the frets stand parallel
+ * @param neckWood species of neck and headstock
+ * @param bodyWood species of the body
+ * @param fretboardWood species of the fretboard
+ */
+public record NewInstrument(
+    String name,
+    InstrumentKind kind,
+    double treble,
+    double bass,
+    int frets,
+    NeckJoint joint,
+    HeadMaking head,
+    String neckWood,
+    String bodyWood,
+    String fretboardWood) {
+  /** Scales between which a usual instrument is begun, mm. */
+  public static final double LEAST_SCALE = 560;
+
+  public static final double MOST_SCALE = 900;
+
+  /** Fret that stands square in a fan. */
+  private static final double SQUARE_AT = 7;
+
+  public static final int LEAST_FRETS = 19;
+  public static final int MOST_FRETS = 24;
+
+  /** How much longer the bass side may be, mm. */
+  public static final double MOST_FAN = 40;
+
+  public NewInstrument {
+    if (name.isBlank()) {
+      throw new IllegalArgumentException("an instrument needs a name");
+    }
+    if (!(treble >= LEAST_SCALE && treble <= MOST_SCALE)) {
+      throw new IllegalArgumentException(
+          "a scale is begun between " + (int) LEAST_SCALE + " and " + (int) MOST_SCALE + " mm");
+    }
+    if (!(bass >= treble && bass - treble <= MOST_FAN)) {
+      throw new IllegalArgumentException(
+          "the bass side is as long as the treble side or up to " + (int) MOST_FAN + " mm longer");
+    }
+    if (frets < LEAST_FRETS || frets > MOST_FRETS) {
+      throw new IllegalArgumentException(
+          "an instrument is begun with " + LEAST_FRETS + " to " + MOST_FRETS + " frets");
+    }
+  }
+
+  /** The usual one of a kind. */
+  public static NewInstrument usual(String name, InstrumentKind kind) {
+    return new NewInstrument(
+        name,
+        kind,
+        kind.scale(),
+        kind.scale(),
+        kind.frets(),
+        NeckJoint.BOLT_ON,
+        HeadMaking.SCARF,
+        "cherry",
+        "elm",
+        "robinia");
+  }
+
+  private double scale() {
+    return (treble + bass) / 2;
+  }
+
+  private boolean fanned() {
+    return bass > treble;
+  }
+
+  /** The design, with nothing measured and nothing done. */
+  public Build build() {
+    Map<String, Double> numbers = new HashMap<>();
+    layout(numbers);
+    neck(numbers);
+    body(numbers);
+    Map<String, String> choices = new HashMap<>();
+    choices.put("neck.fixing", joint.word());
+    choices.put("head.made", head.word());
+    if (head == HeadMaking.FLAT) {
+      numbers.put("access.tilt", 3.0); // else the bore never comes out of its face
+    }
+    choices.put("body.species", bodyWood);
+    choices.put("body.top-species", bodyWood);
+    choices.put("fretboard.species", fretboardWood);
+    choices.put("bridge.kind", bridge());
+    choices.put("strings.kind", kind.bass() ? "bass" : "guitar");
+    Design design =
+        Design.of(numbers, choices, kind.strings(), stack()).withNeckSteps(heelBlock(numbers));
+    return new Build(name, NewFittings.into(design, kind, scale(), bass - treble, ends(numbers)));
+  }
+
+  private void layout(Map<String, Double> numbers) {
+    InstrumentKind.Sizes sizes = kind.sizes();
+    numbers.put("scale.length", scale());
+    if (fanned()) {
+      numbers.put("scale.treble", treble);
+      numbers.put("scale.bass", bass);
+      double fan = bass - treble;
+      numbers.put("scale.perpendicular-fret", SQUARE_AT);
+      // What of the fan lies behind the square fret leans at the saddles, and compensation with it.
+      numbers.put("bridge.slant", 2 + fan * Math.pow(2, -SQUARE_AT / 12));
+      numbers.put("bridge.posts", sizes.spread());
+      numbers.put("fretboard.past-last-fret", 10 + 0.2 * fan);
+    }
+    numbers.put("scale.frets", (double) frets);
+    numbers.put("nut.width", sizes.nut());
+    numbers.put("fretboard.end-width", sizes.octave());
+    numbers.put("bridge.spread", sizes.spread());
+  }
+
+  /** Where neck or fretboard end, mm from the nut line. */
+  private double ends(Map<String, Double> numbers) {
+    return joint.runsThrough() ? fretboardEnds() : numbers.get("heel.end");
+  }
+
+  private double fretboardEnds() {
+    return scale() * (1 - Math.pow(2, -frets / 12.0)) + 12 + 0.2 * (bass - treble);
+  }
+
+  /** Where the body begins: a little over two thirds of the scale, further with many frets. */
+  private double bodyBegins() {
+    return Math.rint(scale() * (kind.bass() ? 0.682 : 0.675));
+  }
+
+  private void neck(Map<String, Double> numbers) {
+    InstrumentKind.Sizes sizes = kind.sizes();
+    double begins = bodyBegins();
+    double in = kind.bass() ? 90 : 68;
+    numbers.put("joint.x", begins);
+    numbers.put("heel.end", Math.max(begins + in, Math.ceil(fretboardEnds())));
+    numbers.put("rod.length", begins - 2);
+    numbers.put("stiffener.length", Math.floor((begins - 32) / 5) * 5);
+    numbers.put("shaft.thickness", sizes.shaft());
+    numbers.put("neck.thickness-1", sizes.first());
+    numbers.put("neck.thickness-12", sizes.twelfth());
+    numbers.put("heel.thickness", sizes.heel());
+    numbers.put("head.length", sizes.headLength());
+    numbers.put("head.width", sizes.headWidth());
+    if (joint.runsThrough()) {
+      numbers.put("heel.end", begins + 390);
+      numbers.put("heel.thickness", 38.0);
+    }
+  }
+
+  private void body(Map<String, Double> numbers) {
+    numbers.put("body.top-thickness", 0.0);
+    numbers.put("body.accent", 0.0);
+    if (kind.bass()) {
+      numbers.put("body.length", 420.0);
+      numbers.put("body.blank-length", 520.0);
+      numbers.put("body.thickness", 42.0);
+    }
+  }
+
+  private String bridge() {
+    return fanned() || joint.runsThrough()
+        ? "flat-plate"
+        : kind.bass() ? "bar-tailpiece" : "two-post";
+  }
+
+  /**
+   * Three strips, the outer two of the same wood as the middle, so that the grain can be turned.
+   */
+  private Stack stack() {
+    double widest = Math.max(kind.sizes().octave() * 1.1, kind.sizes().nut()) + 8;
+    Strip middle = new Strip(neckWood, Math.rint(widest / 3), Strip.Grain.TO_HEEL);
+    Strip outer = new Strip(neckWood, Math.ceil(widest / 3), Strip.Grain.TO_HEAD);
+    return Stack.mirroredFromMiddle(middle, outer);
+  }
+
+  private List<BlankStep> heelBlock(Map<String, Double> numbers) {
+    double block = Math.ceil(numbers.get("heel.thickness") - numbers.get("shaft.thickness") + 2);
+    double length = joint.runsThrough() ? 400 : kind.bass() ? 100 : 96;
+    return List.of(new BlankStep(BlankStep.Kind.HEEL_BLOCK, neckWood, block, length));
+  }
+}

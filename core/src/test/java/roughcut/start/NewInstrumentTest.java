@@ -1,0 +1,135 @@
+package roughcut.start;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+import static org.assertj.core.api.Assertions.within;
+
+import java.nio.file.Path;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.DoubleRange;
+import net.jqwik.api.constraints.IntRange;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import roughcut.design.HeadMaking;
+import roughcut.design.NeckJoint;
+import roughcut.drawing.Drawing;
+import roughcut.drawing.Mark;
+import roughcut.drawing.Portrait;
+import roughcut.file.BuildFile;
+import roughcut.plan.Plan;
+import roughcut.record.Build;
+import roughcut.shop.Shop;
+import roughcut.thin.ThinSpot;
+
+/** Whatever is answered, a new instrument is complete, sound and unmeasured. */
+class NewInstrumentTest {
+  private static final Shop EMPTY = Shop.usual("my own");
+
+  /** Nothing that can't be, nothing thinner than it may be, wherever the answers lie. */
+  @Property(tries = 150)
+  void whateverIsAnsweredNothingIsImpossibleAndNothingTooThin(
+      @ForAll InstrumentKind kind,
+      @ForAll @DoubleRange(min = -60, max = 36) double longer,
+      @ForAll @DoubleRange(min = 0, max = 40) double fan,
+      @ForAll @IntRange(min = 19, max = 24) int frets,
+      @ForAll NeckJoint joint,
+      @ForAll HeadMaking head) {
+    double treble = Math.min(NewInstrument.MOST_SCALE, kind.scale() + longer);
+    NewInstrument wish =
+        new NewInstrument(
+            "Mine", kind, treble, treble + fan, frets, joint, head, "cherry", "elm", "robinia");
+    Plan plan = Plan.of(wish.build(), EMPTY);
+    assertThat(plan.problems()).isEmpty();
+    assertThat(plan.thinSpots())
+        .filteredOn(s -> s.state() == ThinSpot.State.STOP)
+        .extracting(ThinSpot::what)
+        .isEmpty();
+    // It is what was asked for, by the numbers a maker would check first.
+    assertThat(plan.frets().frets()).hasSize(frets);
+    assertThat(plan.frets().scale().value()).isCloseTo(treble + fan / 2, within(1e-9));
+    assertThat(plan.build().design().strings()).hasSize(kind.count());
+    assertThat(plan.neck().through()).isEqualTo(joint.runsThrough());
+    assertThat(plan.build().log().readings()).isEmpty();
+    assertThat(plan.build().log().done()).isEmpty();
+  }
+
+  /** The octave string tension of a usual set is playable: no string at a wild pull. */
+  @Test
+  void theUsualSetsAreStringsThatOneWouldBuy() {
+    for (InstrumentKind kind : InstrumentKind.values()) {
+      Plan plan = Plan.of(NewInstrument.usual("x", kind).build(), EMPTY);
+      for (int i = 1; i <= kind.count(); i++) {
+        double pull = plan.value("string." + i + ".tension").orElseThrow().value();
+        assertThat(pull).as(kind + " string " + i + ", N").isBetween(45.0, 260.0);
+      }
+      assertThat(kind.strings().get(0).pitch()).isGreaterThan(kind.strings().get(1).pitch());
+    }
+  }
+
+  @Test
+  void whatCanNotBeBegunIsRefusedInWords() {
+    assertThatIllegalArgumentException()
+        .isThrownBy(() -> NewInstrument.usual(" ", InstrumentKind.SIX_STRINGS))
+        .withMessageContaining("name");
+    assertThatIllegalArgumentException()
+        .isThrownBy(() -> wish(300, 300, 22))
+        .withMessageContaining("between 560 and 900");
+    assertThatIllegalArgumentException()
+        .isThrownBy(() -> wish(640, 630, 22))
+        .withMessageContaining("bass side");
+    assertThatIllegalArgumentException()
+        .isThrownBy(() -> wish(640, 640, 30))
+        .withMessageContaining("19 to 24 frets");
+  }
+
+  private static NewInstrument wish(double treble, double bass, int frets) {
+    return new NewInstrument(
+        "x",
+        InstrumentKind.SIX_STRINGS,
+        treble,
+        bass,
+        frets,
+        NeckJoint.BOLT_ON,
+        HeadMaking.SCARF,
+        "cherry",
+        "elm",
+        "robinia");
+  }
+
+  @Test
+  void itIsSavedAndReadBackAsItWas(@TempDir Path folder) throws Exception {
+    for (InstrumentKind kind : InstrumentKind.values()) {
+      Build build = NewInstrument.usual(kind.label(), kind).build();
+      Path path = folder.resolve(kind.word() + BuildFile.ENDING);
+      BuildFile.at(path).save(build);
+      // A file holds usual values too; what is planned from it is the same to the last number.
+      Plan before = Plan.of(build, EMPTY);
+      Plan after = Plan.of(BuildFile.open(path).build(), EMPTY);
+      assertThat(after.values().keySet()).isEqualTo(before.values().keySet());
+      before
+          .values()
+          .forEach(
+              (id, value) ->
+                  assertThat(after.values().get(id).value()).as(id).isEqualTo(value.value()));
+    }
+  }
+
+  /** The small picture has the whole instrument in it, from headstock to strap button, no words. */
+  @Test
+  void thePortraitShowsTheWholeInstrument() {
+    for (InstrumentKind kind : InstrumentKind.values()) {
+      Plan plan = Plan.of(NewInstrument.usual("x", kind).build(), EMPTY);
+      Drawing portrait = Portrait.of(plan);
+      double body = plan.body().outline().bounds().right();
+      double head = plan.build().design().numbers().get("head.length");
+      assertThat(portrait.bounds().right()).isCloseTo(body, within(12.0));
+      assertThat(portrait.bounds().left()).isBetween(-head - 20, -head + 30);
+      assertThat(portrait.bounds().height())
+          .isCloseTo(plan.body().outline().bounds().height(), within(30.0));
+      assertThat(portrait.marks())
+          .allMatch(m -> m instanceof Mark.Path || m instanceof Mark.Fill)
+          .hasSizeGreaterThan(30);
+    }
+  }
+}
