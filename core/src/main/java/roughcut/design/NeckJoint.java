@@ -5,10 +5,10 @@ package roughcut.design;
  * the joints is asked of them; a new one has to answer all of it.
  */
 public enum NeckJoint implements Choice {
-  BOLT_ON("bolted", "bolted on", Holds.POCKET, Fastened.SCREWS),
-  SET_NECK("glued-in", "glued in", Holds.POCKET, Fastened.GLUE),
+  BOLT_ON("bolted", "bolt-on", Holds.POCKET, Fastened.SCREWS),
+  SET_NECK("glued-in", "set neck, glued", Holds.POCKET, Fastened.GLUE),
   /** The neck runs through to the body's end, with the body's sides glued on as wings. */
-  THROUGH("through", "through, with wings", Holds.WINGS, Fastened.GLUE);
+  THROUGH("through", "neck-through, with wings", Holds.WINGS, Fastened.GLUE);
 
   /** What of the body holds the neck. */
   public enum Holds {

@@ -16,13 +16,17 @@ import javafx.stage.Window;
 import roughcut.desktop.session.Ago;
 import roughcut.desktop.session.OwnShop;
 import roughcut.desktop.session.Workspace;
+import roughcut.desktop.station.StationId;
 import roughcut.file.Autosave;
 import roughcut.file.BuildFile;
 import roughcut.file.DemoFolder;
 import roughcut.file.FileTrouble;
 import roughcut.file.Rescue;
+import roughcut.file.ShopBuilds;
 import roughcut.file.ShopFile;
 import roughcut.file.Versions;
+import roughcut.record.Build;
+import roughcut.record.Log;
 
 /** Opening, saving, naming and going back, with what they say when they can't. */
 final class FileActions {
@@ -40,8 +44,11 @@ final class FileActions {
   }
 
   /** The menu under the build's name; null stands for a rule between groups. */
-  List<Command> menu(Runnable save, Runnable sheets, Runnable help) {
+  List<Command> menu(Runnable home, Runnable begin, Runnable save, Runnable sheets, Runnable help) {
     List<Command> menu = new ArrayList<>();
+    menu.add(new Command("All builds …", "Ctrl+H", home));
+    menu.add(new Command("New instrument …", "Ctrl+N", begin));
+    menu.add(new Command("New from this one, its design only", "", this::like));
     menu.add(new Command("Open …", "Ctrl+O", this::open));
     menu.add(new Command("Save now", "Ctrl+S", save));
     menu.add(new Command("Save as …", "", this::saveAs));
@@ -57,6 +64,23 @@ final class FileActions {
       menu.add(new Command("Reset the demo …", "", this::askReset));
     }
     return menu;
+  }
+
+  /** Begins a build in the maker's own shop, in a window of its own. */
+  void begin(Build build) {
+    try {
+      Path path = new ShopBuilds(new OwnShop(Windows.data()).folder()).begin(build);
+      Windows.open(path).choose(StationId.LAYOUT);
+    } catch (FileTrouble e) {
+      notice.show("Not begun: " + e.getMessage() + ".");
+    }
+  }
+
+  /** A new instrument like this one, in the maker's own shop: nothing read, nothing done. */
+  private void like() {
+    workspace.save();
+    Build here = workspace.session().build().get();
+    begin(new Build(here.name() + " 2", here.design(), Log.NONE));
   }
 
   void open() {

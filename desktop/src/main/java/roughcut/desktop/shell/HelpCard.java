@@ -14,7 +14,7 @@ final class HelpCard extends VBox {
     {"Ctrl+K", "find a number, a decision, something to do"},
     {"Ctrl+Z, Ctrl+Shift+Z", "undo, redo; without limit"},
     {"Ctrl+S", "save now (it is saved by itself after every edit)"},
-    {"Ctrl+O", "open a build"},
+    {"Ctrl+H, Ctrl+N, Ctrl+O", "all builds, a new instrument, open a build"},
     {"Ctrl+P", "full-size sheets"},
     {"Ctrl+C", "copy the number in hand, or a table's rows"},
     {"Ctrl+U", "millimetres, inches, fractions"},

@@ -64,6 +64,8 @@ final class Keys {
       case O -> window.files()::open;
       case P -> window::print;
       case K -> window.find()::open;
+      case H -> window::home;
+      case N -> window::begin;
       case T -> session::beginWhatIf;
       case U -> window::nextUnits;
       case B -> () -> session.asBuilt().set(!session.asBuilt().get());

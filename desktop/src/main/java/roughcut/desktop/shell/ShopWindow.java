@@ -1,5 +1,6 @@
 package roughcut.desktop.shell;
 
+import java.nio.file.Path;
 import java.util.EnumMap;
 import java.util.HashSet;
 import java.util.List;
@@ -23,6 +24,7 @@ import roughcut.desktop.draw.DrawingSurface;
 import roughcut.desktop.session.AtBench;
 import roughcut.desktop.session.Desk;
 import roughcut.desktop.session.Habits;
+import roughcut.desktop.session.OwnShop;
 import roughcut.desktop.session.Session;
 import roughcut.desktop.session.Workspace;
 import roughcut.desktop.station.BenchStation;
@@ -39,6 +41,8 @@ import roughcut.desktop.station.StationId;
 import roughcut.drawing.AsBuilt;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.Mark;
+import roughcut.file.DemoFolder;
+import roughcut.file.FileTrouble;
 import roughcut.file.Rescue;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
@@ -65,6 +69,8 @@ public final class ShopWindow {
   private final HelpCard help = new HelpCard(overlay);
   private final FindCard find = new FindCard(overlay, () -> new Commands(this).all());
   private final Map<StationId, Station> stations = new EnumMap<>(StationId.class);
+  private final HomeCard home;
+  private final NewCard fresh;
   private final StationRail rail;
   private final ThinRail thin;
   private final FileActions files;
@@ -86,6 +92,8 @@ public final class ShopWindow {
     session.units().set(habits.units());
     tour = new Tour(() -> habits.markSeen("tour"));
     files = new FileActions(workspace, notice, () -> root.getScene().getWindow());
+    home = new HomeCard(overlay, doors(), notice);
+    fresh = new NewCard(overlay, this::units, files::begin);
     bench = new AtBench(session);
     atBench = new BenchWindows(session, bench, notice);
     Desk desk = new WindowDesk(this, surface, notice);
@@ -143,10 +151,10 @@ public final class ShopWindow {
             + " an edit or another page usually helps.");
   }
 
-  /** Starts the look around when it wasn't seen yet. */
+  /** The first card, once; the look around is one of its doors. */
   public void welcome() {
     if (!habits.seen("tour")) {
-      tour.start();
+      home();
     }
   }
 
@@ -227,12 +235,12 @@ public final class ShopWindow {
   }
 
   /** Reads a table of boards into the rack, and goes there. */
-  public void readBoards(java.nio.file.Path path) {
+  public void readBoards(Path path) {
     to(BlanksStation.class).readBoards(path);
   }
 
   /** Takes in an outline drawn elsewhere, and goes to where that is told. */
-  public void outline(java.nio.file.Path path) {
+  public void outline(Path path) {
     to(BodyStation.class).outline(path);
   }
 
@@ -333,7 +341,7 @@ public final class ShopWindow {
   }
 
   List<Command> menu() {
-    return files.menu(this::save, this::print, this::showHelp);
+    return files.menu(this::home, this::begin, this::save, this::print, this::showHelp);
   }
 
   BenchWindows atBench() {
@@ -355,6 +363,54 @@ public final class ShopWindow {
   /** Goes to the sheets. */
   void print() {
     choose(StationId.SHEETS);
+  }
+
+  /** All builds, and the three doors. */
+  void home() {
+    session.enterTyped();
+    workspace.save();
+    try {
+      home.open(new OwnShop(Windows.data()).folder(), workspace.demoFolder());
+    } catch (FileTrouble e) {
+      notice.show("Your own shop can't be opened: " + e.getMessage() + ".");
+    }
+  }
+
+  /** Begins a new instrument. */
+  void begin() {
+    session.enterTyped();
+    fresh.open();
+  }
+
+  /** What the doors lead to. */
+  private HomeCard.Ways doors() {
+    return new HomeCard.Ways() {
+      @Override
+      public void begin() {
+        ShopWindow.this.begin();
+      }
+
+      @Override
+      public void demo() {
+        if (workspace.isDemo()) {
+          tour.start();
+        } else {
+          files.openInNewWindow(DemoFolder.heron(workspace.demoFolder()));
+        }
+      }
+
+      @Override
+      public void open() {
+        files.open();
+      }
+
+      @Override
+      public void open(Path build) {
+        if (!build.toAbsolutePath().equals(workspace.path().toAbsolutePath())) {
+          files.openInNewWindow(build);
+        }
+      }
+    };
   }
 
   void showHelp() {

@@ -1,0 +1,45 @@
+package roughcut.bench;
+
+import java.time.LocalDateTime;
+import java.util.List;
+import roughcut.finding.Finding;
+import roughcut.plan.Plan;
+import roughcut.thin.ThinSpot;
+
+/**
+ * How an instrument stands, in a line: how far its making is, what stops it, what can be done next.
+ *
+ * @param done operations done
+ * @param of all of its operations
+ * @param stops what can't be or isn't ready, and spots thinner than they may be
+ * @param next what can be done now, first in the usual order; empty for nothing
+ */
+public record Glance(int done, int of, int stops, List<Operation> next) {
+  /** Of a plan at that time. */
+  public static Glance of(Plan plan, LocalDateTime now) {
+    Bench bench = Bench.of(plan, now);
+    int done = (int) bench.steps().stream().filter(s -> s.state() == Bench.State.DONE).count();
+    long thin = plan.thinSpots().stream().filter(s -> s.state() == ThinSpot.State.STOP).count();
+    long found = plan.findings().stream().filter(Finding::stops).count();
+    List<Operation> next = bench.ready().stream().map(Bench.Step::operation).toList();
+    return new Glance(done, bench.steps().size(), (int) (thin + found), next);
+  }
+
+  /** How far it is, and what comes next. */
+  public String words() {
+    if (done == of) {
+      return "finished";
+    }
+    String far = done == 0 ? "not begun" : done + " of " + of + " operations done";
+    return next.isEmpty() ? far : far + " · next: " + first(next.get(0).title());
+  }
+
+  private static String first(String title) {
+    return Character.toLowerCase(title.charAt(0)) + title.substring(1);
+  }
+
+  /** What stops it; empty for nothing. */
+  public String stopped() {
+    return stops == 0 ? "" : stops + (stops == 1 ? " thing stops it" : " things stop it");
+  }
+}

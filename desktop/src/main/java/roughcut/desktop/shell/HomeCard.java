@@ -1,0 +1,382 @@
+package roughcut.desktop.shell;
+
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.Executor;
+import java.util.concurrent.Executors;
+import javafx.application.Platform;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.ContextMenu;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListCell;
+import javafx.scene.control.ListView;
+import javafx.scene.control.MenuItem;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseButton;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import roughcut.bench.Glance;
+import roughcut.desktop.draw.DrawingPane;
+import roughcut.desktop.session.Ago;
+import roughcut.drawing.Drawing;
+import roughcut.drawing.Portrait;
+import roughcut.file.FileTrouble;
+import roughcut.file.ShopBuilds;
+import roughcut.file.ShopFile;
+import roughcut.plan.Plan;
+import roughcut.shop.Shop;
+
+/**
+ * Where one begins: three doors, and beneath them the shop's builds, each with a small picture, how
+ * it stands and what is next.
+ */
+final class HomeCard extends VBox {
+  private static final double PICTURE_WIDTH = 190;
+  private static final double PICTURE_HEIGHT = 74;
+  private static final double DOOR_WORDS = 252;
+
+  private static final Executor READING =
+      Executors.newSingleThreadExecutor(
+          work -> {
+            Thread thread = new Thread(work, "builds");
+            thread.setDaemon(true);
+            return thread;
+          });
+
+  /** What a door or a build leads to. */
+  interface Ways {
+    void begin();
+
+    void demo();
+
+    void open();
+
+    void open(Path build);
+  }
+
+  /**
+   * A line of the list.
+   *
+   * @param from the builds that it is one of
+   * @param portrait its picture; empty when it can't be read
+   */
+  private record Row(
+      ShopBuilds from,
+      ShopBuilds.Entry entry,
+      boolean demo,
+      Optional<Drawing> portrait,
+      String stands,
+      String stopped) {}
+
+  private final Overlay overlay;
+  private final Ways ways;
+  private final Notice notice;
+  private final ListView<Row> list = new ListView<>();
+  private final Label none =
+      new Label("Your own shop has no builds yet. A new instrument takes less than a minute.");
+  private final Button begin;
+  private KeyCode held;
+  private int filling;
+  private Path own;
+  private Path demo;
+
+  HomeCard(Overlay overlay, Ways ways, Notice notice) {
+    super(14);
+    this.overlay = overlay;
+    this.ways = ways;
+    this.notice = notice;
+    setId("home");
+    getStyleClass().add("home");
+    setMaxSize(940, 640);
+    setPrefSize(940, 640);
+    Label title = new Label("What shall it be?");
+    title.getStyleClass().add("home-title");
+    begin =
+        door(
+            "home.new",
+            "A new instrument",
+            "A few questions, each with a usual answer; then it is yours to change.",
+            ways::begin);
+    HBox doors =
+        new HBox(
+            12,
+            begin,
+            door(
+                "home.demo",
+                "A look round the demo",
+                "A made-up shop with four instruments to play with; nothing there is yours.",
+                ways::demo),
+            door("home.open", "Open …", "A build from anywhere on this machine.", ways::open));
+    list.setId("home.builds");
+    list.setCellFactory(l -> new Cell());
+    list.setPlaceholder(none);
+    none.setWrapText(true);
+    none.getStyleClass().add("lower-note");
+    VBox.setVgrow(list, Priority.ALWAYS);
+    list.addEventHandler(KeyEvent.KEY_PRESSED, this::key);
+    list.addEventHandler(KeyEvent.KEY_RELEASED, e -> held = null);
+    Label builds = new Label("Builds");
+    builds.getStyleClass().add("panel-heading");
+    Label keys =
+        new Label(
+            "Enter opens · N begins one like it · D duplicates it, readings and all · Delete puts"
+                + " it into the shop's bin");
+    keys.getStyleClass().add("lower-note");
+    Button close = new Button("back to work");
+    close.getStyleClass().add("text-button");
+    close.setId("home.close");
+    close.setOnAction(e -> overlay.close(this));
+    Region space = new Region();
+    HBox.setHgrow(space, Priority.ALWAYS);
+    HBox below = new HBox(12, keys, space, close);
+    below.setAlignment(Pos.CENTER_LEFT);
+    getChildren().addAll(title, doors, builds, list, below);
+  }
+
+  private Button door(String id, String title, String words, Runnable action) {
+    Label name = new Label(title);
+    name.getStyleClass().add("door-title");
+    Label more = new Label(words);
+    more.getStyleClass().add("door-words");
+    more.setWrapText(true);
+    more.setMinHeight(Region.USE_PREF_SIZE);
+    more.setMaxWidth(DOOR_WORDS);
+    Button door = new Button();
+    door.setGraphic(new VBox(4, name, more));
+    door.setId(id);
+    door.getStyleClass().add("door");
+    door.setMaxWidth(Double.MAX_VALUE);
+    door.setPrefWidth(300);
+    door.setPrefHeight(92);
+    door.setAccessibleText(title + ". " + words);
+    HBox.setHgrow(door, Priority.ALWAYS);
+    door.setOnAction(
+        e -> {
+          overlay.close(this);
+          action.run();
+        });
+    return door;
+  }
+
+  /**
+   * Opens over the window.
+   *
+   * @param ownShop the maker's own shop's folder
+   * @param demoShop the demo's
+   */
+  void open(Path ownShop, Path demoShop) {
+    if (overlay.isOpen(this)) {
+      return;
+    }
+    own = ownShop;
+    demo = demoShop;
+    fill(null);
+    overlay.open(this, Pos.CENTER, begin);
+  }
+
+  /** Lists them again; each comes when it is worked out, so that nobody waits for the pictures. */
+  private void fill(Path choose) {
+    int mine = ++filling;
+    READING.execute(
+        () -> {
+          List<Row> rows = new ArrayList<>();
+          rows(own, false, rows);
+          rows(demo, true, rows);
+          Platform.runLater(() -> filled(mine, rows, choose));
+        });
+  }
+
+  private void filled(int which, List<Row> rows, Path choose) {
+    if (which != filling) {
+      return; // another listing was asked for meanwhile
+    }
+    list.getItems().setAll(rows);
+    rows.stream()
+        .filter(r -> r.entry().path().equals(choose))
+        .findFirst()
+        .ifPresent(list.getSelectionModel()::select);
+  }
+
+  private void rows(Path folder, boolean isDemo, List<Row> into) {
+    ShopBuilds builds = new ShopBuilds(folder);
+    try {
+      Shop shop = ShopFile.open(folder).shop();
+      for (ShopBuilds.Entry entry : builds.all()) {
+        into.add(row(builds, entry, isDemo, shop));
+      }
+    } catch (FileTrouble e) {
+      Platform.runLater(() -> notice.show("Not all builds can be listed: " + e.getMessage() + "."));
+    }
+  }
+
+  private static Row row(ShopBuilds from, ShopBuilds.Entry entry, boolean demo, Shop shop) {
+    try {
+      Optional<Plan> plan = entry.build().map(b -> Plan.of(b, shop));
+      Optional<Glance> glance = plan.map(p -> Glance.of(p, LocalDateTime.now()));
+      return new Row(
+          from,
+          entry,
+          demo,
+          plan.map(Portrait::of),
+          glance.map(Glance::words).orElse(entry.trouble()),
+          glance.map(Glance::stopped).orElse(""));
+    } catch (RuntimeException e) {
+      return new Row(from, entry, demo, Optional.empty(), "can't be worked out", "");
+    }
+  }
+
+  private void key(KeyEvent e) {
+    Row row = list.getSelectionModel().getSelectedItem();
+    if (row == null || e.isShortcutDown() || e.isAltDown() || held == e.getCode()) {
+      return; // a key that is held copies once
+    }
+    held = e.getCode();
+    if (act(e.getCode(), row)) {
+      e.consume();
+    }
+  }
+
+  private boolean act(KeyCode key, Row row) {
+    switch (key) {
+      case ENTER -> open(row);
+      case N -> made("begun", () -> own(row).like(row.entry().path()));
+      case D -> made("copied", () -> own(row).duplicate(row.entry().path()));
+      case DELETE -> bin(row);
+      default -> {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  /** What is made of a demo's build is made in the maker's own shop. */
+  private ShopBuilds own(Row row) {
+    return row.demo() ? new ShopBuilds(own) : row.from();
+  }
+
+  private void open(Row row) {
+    overlay.close(this);
+    ways.open(row.entry().path());
+  }
+
+  /** Something that makes a build. */
+  private interface Making {
+    Path make() throws FileTrouble;
+  }
+
+  private void made(String how, Making making) {
+    try {
+      fill(making.make());
+    } catch (FileTrouble e) {
+      overlay.close(this);
+      notice.show("Not " + how + ": " + e.getMessage() + ".");
+    }
+  }
+
+  private void bin(Row row) {
+    if (row.demo()) {
+      return; // the demo is laid out anew, never taken apart
+    }
+    try {
+      Path binned = row.from().bin(row.entry().path());
+      fill(null);
+      notice.tell(
+          row.entry().name() + " is in the shop's bin.",
+          new Command("take it back", "", () -> back(row.from(), binned)));
+    } catch (FileTrouble e) {
+      notice.show("Not put into the bin: " + e.getMessage() + ".");
+    }
+  }
+
+  private void back(ShopBuilds builds, Path binned) {
+    try {
+      builds.back(binned);
+      fill(null);
+    } catch (FileTrouble e) {
+      notice.show("Not taken back: " + e.getMessage() + ".");
+    }
+  }
+
+  private final class Cell extends ListCell<Row> {
+    private final DrawingPane picture = new DrawingPane();
+    private final Label name = new Label();
+    private final Label stands = new Label();
+    private final Label stopped = new Label();
+    private final Label when = new Label();
+    private final HBox all;
+
+    Cell() {
+      picture.setPrefSize(PICTURE_WIDTH, PICTURE_HEIGHT);
+      picture.setMinSize(PICTURE_WIDTH, PICTURE_HEIGHT);
+      name.getStyleClass().add("door-title");
+      stands.getStyleClass().add("door-words");
+      stands.setWrapText(true);
+      stopped.getStyleClass().add("decision-message");
+      when.getStyleClass().add("find-detail");
+      when.setMinWidth(Region.USE_PREF_SIZE);
+      VBox words = new VBox(3, name, stands, stopped);
+      words.setAlignment(Pos.CENTER_LEFT);
+      HBox.setHgrow(words, Priority.ALWAYS);
+      all = new HBox(16, picture, words, when);
+      all.setAlignment(Pos.CENTER_LEFT);
+      setPrefWidth(0);
+      setOnMouseClicked(
+          e -> {
+            if (getItem() != null && e.getButton() == MouseButton.PRIMARY) {
+              HomeCard.this.open(getItem());
+            }
+          });
+    }
+
+    @Override
+    protected void updateItem(Row row, boolean empty) {
+      super.updateItem(row, empty);
+      if (empty || row == null) {
+        setGraphic(null);
+        setContextMenu(null);
+        return;
+      }
+      name.setText(row.entry().name());
+      stands.setText(row.stands());
+      stopped.setText(row.stopped());
+      stopped.setManaged(!row.stopped().isEmpty());
+      when.setText(
+          row.demo()
+              ? "demo"
+              : Ago.days(
+                  LocalDate.ofInstant(row.entry().changed(), ZoneId.systemDefault()),
+                  LocalDate.now()));
+      picture.setVisible(row.portrait().isPresent());
+      row.portrait().ifPresent(picture::show);
+      setGraphic(all);
+      setAccessibleText(row.entry().name() + ", " + row.stands());
+      setContextMenu(menu(row));
+    }
+
+    private ContextMenu menu(Row row) {
+      ContextMenu menu = new ContextMenu();
+      menu.getItems().add(item("Open", () -> act(KeyCode.ENTER, row)));
+      menu.getItems().add(item("New from this one, its design only", () -> act(KeyCode.N, row)));
+      menu.getItems().add(item("Duplicate, readings and all", () -> act(KeyCode.D, row)));
+      if (!row.demo()) {
+        menu.getItems().add(item("Put into the shop's bin", () -> act(KeyCode.DELETE, row)));
+      }
+      return menu;
+    }
+
+    private MenuItem item(String words, Runnable action) {
+      MenuItem item = new MenuItem(words);
+      item.setOnAction(e -> action.run());
+      return item;
+    }
+  }
+}

@@ -1,0 +1,268 @@
+package roughcut.desktop.shell;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.Supplier;
+import javafx.animation.PauseTransition;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import javafx.util.Duration;
+import roughcut.design.HeadMaking;
+import roughcut.design.NeckJoint;
+import roughcut.desktop.control.PickField;
+import roughcut.desktop.draw.DrawingPane;
+import roughcut.drawing.Portrait;
+import roughcut.drawing.StationDrawing;
+import roughcut.measure.NumberReader;
+import roughcut.measure.NumberWriter;
+import roughcut.measure.Quantity;
+import roughcut.measure.Units;
+import roughcut.measure.Unreadable;
+import roughcut.plan.Plan;
+import roughcut.record.Build;
+import roughcut.shop.Shop;
+import roughcut.shop.Species;
+import roughcut.shop.SpeciesBook;
+import roughcut.start.InstrumentKind;
+import roughcut.start.NewInstrument;
+
+/**
+ * A new instrument: what a maker knows at the beginning, each with its usual answer, and the
+ * instrument drawn beside it while it is answered.
+ */
+final class NewCard extends VBox {
+  private final Overlay overlay;
+  private final Supplier<Units> units;
+  private final Consumer<Build> begun;
+  private final Shop shop = Shop.usual("a usual shop");
+  private final TextField name = new TextField();
+  private final TextField scale = field("new.scale", "Scale length");
+  private final TextField bass = field("new.bass", "Bass side, when fanned");
+  private final TextField frets = field("new.frets", "Frets");
+  private final PickField<InstrumentKind> kind =
+      new PickField<>("new.kind", "Strings", InstrumentKind::label, this::usual);
+  private final PickField<NeckJoint> joint =
+      new PickField<>("new.joint", "Neck joint", NewCard::called, j -> show());
+  private final PickField<HeadMaking> head =
+      new PickField<>("new.head", "Headstock", HeadMaking::label, h -> show());
+  private final PickField<Species> neckWood =
+      new PickField<>("new.neck-wood", "Neck", Species::name, s -> show());
+  private final PickField<Species> bodyWood =
+      new PickField<>("new.body-wood", "Body", Species::name, s -> show());
+  private final PickField<Species> boardWood =
+      new PickField<>("new.fretboard-wood", "Fretboard", Species::name, s -> show());
+  private final Label wrong = new Label();
+  private final Button begin = new Button("Begin");
+  private final DrawingPane front = new DrawingPane();
+  private final DrawingPane side = new DrawingPane();
+
+  /** Typing fast never waits for the pictures. */
+  private final PauseTransition drawing = new PauseTransition(Duration.millis(150));
+
+  /**
+   * Makes it.
+   *
+   * @param begun gets the instrument
+   */
+  NewCard(Overlay overlay, Supplier<Units> units, Consumer<Build> begun) {
+    super(12);
+    this.overlay = overlay;
+    this.units = units;
+    this.begun = begun;
+    setId("new");
+    drawing.setOnFinished(e -> draw());
+    getStyleClass().add("home");
+    setMaxSize(980, 600);
+    setPrefSize(980, 600);
+    Label title = new Label("A new instrument");
+    title.getStyleClass().add("home-title");
+    name.setId("new.name");
+    name.setAccessibleText("Its name");
+    name.textProperty().addListener((p, was, is) -> begin.setDisable(build().isEmpty()));
+    wrong.setId("new.wrong");
+    wrong.getStyleClass().add("decision-message");
+    wrong.setWrapText(true);
+    wrong.setMinHeight(Region.USE_PREF_SIZE);
+    begin.setId("new.begin");
+    begin.getStyleClass().add("main-button");
+    begin.setDefaultButton(true);
+    begin.setOnAction(e -> begin());
+    Button not = new Button("not now");
+    not.getStyleClass().add("text-button");
+    not.setOnAction(e -> overlay.close(this));
+    Label rest =
+        new Label(
+            "Everything else begins at what is usual for such an instrument. Nothing counts as"
+                + " measured, and every number can be changed.");
+    rest.setWrapText(true);
+    rest.getStyleClass().add("lower-note");
+    rest.setMinHeight(Region.USE_PREF_SIZE);
+    Region space = new Region();
+    VBox.setVgrow(space, Priority.ALWAYS);
+    HBox buttons = new HBox(14, not, begin);
+    buttons.setAlignment(Pos.CENTER_RIGHT);
+    VBox form =
+        new VBox(
+            9,
+            line("Called", name),
+            kind,
+            line("Scale length", scale),
+            line("Bass side, when fanned", bass),
+            line("Frets", frets),
+            joint,
+            head,
+            heading("Woods, if they matter yet"),
+            neckWood,
+            bodyWood,
+            boardWood,
+            wrong,
+            space,
+            rest,
+            buttons);
+    form.setMinWidth(330);
+    form.setPrefWidth(330);
+    front.getStyleClass().add("picture");
+    side.getStyleClass().add("picture");
+    VBox pictures = new VBox(10, front, side);
+    VBox.setVgrow(front, Priority.ALWAYS);
+    side.setPrefHeight(210);
+    side.setMinHeight(210);
+    HBox.setHgrow(pictures, Priority.ALWAYS);
+    HBox all = new HBox(22, form, pictures);
+    VBox.setVgrow(all, Priority.ALWAYS);
+    getChildren().addAll(title, all);
+    addEventHandler(KeyEvent.KEY_PRESSED, this::key);
+  }
+
+  private static String called(NeckJoint joint) {
+    return joint.label();
+  }
+
+  private static Label heading(String words) {
+    Label label = new Label(words);
+    label.getStyleClass().add("panel-heading");
+    return label;
+  }
+
+  private TextField field(String id, String called) {
+    TextField field = new TextField();
+    field.setId(id);
+    field.setAccessibleText(called);
+    field.setPrefWidth(156);
+    field.setMaxWidth(156);
+    field.getStyleClass().add("number-field");
+    field.textProperty().addListener((p, was, is) -> show());
+    return field;
+  }
+
+  private static HBox line(String words, TextField field) {
+    Label label = new Label(words);
+    label.getStyleClass().add("decision-label");
+    label.setLabelFor(field);
+    Region space = new Region();
+    HBox.setHgrow(space, Priority.ALWAYS);
+    field.setPrefWidth(156);
+    HBox line = new HBox(8, label, space, field);
+    line.setAlignment(Pos.CENTER_LEFT);
+    return line;
+  }
+
+  /** Opens with the usual answers. */
+  void open() {
+    InstrumentKind first = InstrumentKind.SIX_STRINGS;
+    NewInstrument usual = NewInstrument.usual("mine", first);
+    kind.show(List.of(InstrumentKind.values()), first);
+    joint.show(List.of(NeckJoint.values()), usual.joint());
+    head.show(List.of(HeadMaking.values()), usual.head());
+    neckWood.show(SpeciesBook.all(), SpeciesBook.get(usual.neckWood()));
+    bodyWood.show(SpeciesBook.all(), SpeciesBook.get(usual.bodyWood()));
+    boardWood.show(SpeciesBook.all(), SpeciesBook.get(usual.fretboardWood()));
+    name.setText("New instrument");
+    usual(first);
+    overlay.open(this, Pos.CENTER, name);
+    name.selectAll();
+  }
+
+  /** Another kind: its usual scale and frets. */
+  private void usual(InstrumentKind next) {
+    scale.setText(NumberWriter.editable(next.scale(), Quantity.LENGTH, units.get()));
+    bass.clear();
+    frets.setText(Integer.toString(next.frets()));
+    show();
+  }
+
+  private NewInstrument answers() throws Unreadable {
+    double treble = NumberReader.length(scale.getText(), units.get());
+    double low =
+        bass.getText().isBlank() ? treble : NumberReader.length(bass.getText(), units.get());
+    return new NewInstrument(
+        name.getText().strip(),
+        kind.chosen(),
+        treble,
+        low,
+        (int) NumberReader.count(frets.getText()),
+        joint.chosen(),
+        head.chosen(),
+        neckWood.chosen().id(),
+        bodyWood.chosen().id(),
+        boardWood.chosen().id());
+  }
+
+  /** The instrument as answered; empty with what is wrong said, and the last one still drawn. */
+  private Optional<Build> build() {
+    try {
+      Build build = answers().build();
+      wrong.setText("");
+      return Optional.of(build);
+    } catch (Unreadable e) {
+      wrong.setText(e.getMessage());
+    } catch (IllegalArgumentException e) {
+      wrong.setText(
+          Character.toUpperCase(e.getMessage().charAt(0)) + e.getMessage().substring(1) + ".");
+    }
+    return Optional.empty();
+  }
+
+  private void show() {
+    if (boardWood.chosen() == null) {
+      return; // still being filled
+    }
+    begin.setDisable(build().isEmpty());
+    drawing.playFromStart();
+  }
+
+  private void draw() {
+    build()
+        .ifPresent(
+            b -> {
+              Plan plan = Plan.of(b, shop);
+              front.show(Portrait.of(plan));
+              side.show(StationDrawing.NECK.of(plan, units.get()));
+            });
+  }
+
+  private void begin() {
+    build()
+        .ifPresent(
+            b -> {
+              overlay.close(this);
+              begun.accept(b);
+            });
+  }
+
+  private void key(KeyEvent e) {
+    if (e.getCode() == KeyCode.ENTER && !begin.isDisabled() && !(e.getTarget() instanceof Button)) {
+      begin();
+      e.consume();
+    }
+  }
+}

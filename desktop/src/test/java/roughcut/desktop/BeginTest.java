@@ -1,0 +1,181 @@
+package roughcut.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListView;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import javafx.stage.Window;
+import org.junit.jupiter.api.Test;
+import org.testfx.framework.junit5.Start;
+import org.testfx.framework.junit5.Stop;
+import roughcut.desktop.session.OwnShop;
+import roughcut.desktop.shell.ShopWindow;
+import roughcut.file.BuildFile;
+import roughcut.file.ShopBuilds;
+import roughcut.record.Build;
+import roughcut.start.InstrumentKind;
+import roughcut.start.NewInstrument;
+
+/** The first card, a new instrument, and the shop's builds, as one who comes in the first time. */
+class BeginTest extends WindowTest {
+  @Start
+  void start(Stage shown) throws IOException {
+    open(shown);
+  }
+
+  @Stop
+  void stop() {
+    List.copyOf(Window.getWindows()).stream()
+        .filter(w -> w != stage && w.getScene() != null)
+        .map(w -> w.getScene().getUserData())
+        .filter(ShopWindow.class::isInstance)
+        .forEach(w -> ((ShopWindow) w).workspace().close());
+    close();
+  }
+
+  private ShopBuilds own() throws IOException {
+    return new ShopBuilds(new OwnShop(data).folder());
+  }
+
+  private ShopWindow opened(String name) {
+    return Window.getWindows().stream()
+        .filter(w -> w != stage && w.getScene() != null)
+        .map(w -> w.getScene().getUserData())
+        .filter(ShopWindow.class::isInstance)
+        .map(ShopWindow.class::cast)
+        .filter(w -> w.workspace().session().build().get().name().equals(name))
+        .findFirst()
+        .orElseThrow(() -> new AssertionError("no window with " + name));
+  }
+
+  private void hide(ShopWindow other) {
+    show(() -> other.root().getScene().getWindow().hide());
+  }
+
+  @Test
+  void theFirstCardHasThreeDoorsAndEscLeavesIt() {
+    show(window::welcome);
+    assertThat(there("home.new")).isTrue();
+    assertThat(there("home.demo")).isTrue();
+    assertThat(there("home.open")).isTrue();
+    robot.push(KeyCode.ESCAPE);
+    settle();
+    assertThat(there("home.new")).isFalse();
+    show(window::welcome);
+    click("home.demo");
+    assertThat(there("tour")).as("the look round").isTrue();
+  }
+
+  /** From nothing to one's own instrument without a mouse: a name, another kind, Enter. */
+  @Test
+  void anInstrumentOfOnesOwnIsBegunByKeysAlone() throws Exception {
+    robot.push(KeyCode.CONTROL, KeyCode.N);
+    settle();
+    robot.write("Plover", 0);
+    robot.push(KeyCode.TAB).push(KeyCode.DOWN).push(KeyCode.DOWN);
+    settle();
+    assertThat(find(robot, "new.scale", javafx.scene.control.TextField.class).getText())
+        .as("the bass's usual scale")
+        .isEqualTo("864");
+    robot.push(KeyCode.TAB).push(KeyCode.CONTROL, KeyCode.A).write("34 in", 0);
+    robot.push(KeyCode.ENTER);
+    until(() -> own().all().size() == 1);
+    ShopWindow mine = opened("Plover");
+    Build build = BuildFile.open(own().all().get(0).path()).build();
+    assertThat(build.design().strings()).hasSize(4);
+    assertThat(mine.workspace().session().plan().get().frets().scale().value())
+        .isEqualTo(34 * 25.4);
+    assertThat(build.log().readings()).isEmpty();
+    assertThat(mine.workspace().isDemo()).isFalse();
+    assertThat(mine.workspace().session().shop().get().boards()).as("none of the demo's").isEmpty();
+    hide(mine);
+  }
+
+  /** What can't be is said beside the answers, and nothing is begun until it can. */
+  @Test
+  void anAnswerThatCanNotBeIsSaidAndKeptAsTyped() throws Exception {
+    robot.push(KeyCode.CONTROL, KeyCode.N);
+    settle();
+    keys(robot, "new.scale", "64");
+    assertThat(find(robot, "new.wrong", Label.class).getText()).contains("between 560 and 900");
+    assertThat(find(robot, "new.begin", Button.class).isDisabled()).isTrue();
+    robot.push(KeyCode.ENTER);
+    settle();
+    assertThat(own().all()).isEmpty();
+    keys(robot, "new.scale", "six");
+    assertThat(find(robot, "new.wrong", Label.class).getText()).contains("six");
+    keys(robot, "new.scale", "640");
+    assertThat(find(robot, "new.wrong", Label.class).getText()).isEmpty();
+    assertThat(find(robot, "new.begin", Button.class).isDisabled()).isFalse();
+    robot.push(KeyCode.ESCAPE);
+    settle();
+    assertThat(there("new.scale")).isFalse();
+  }
+
+  private ListView<?> list() {
+    return find(robot, "home.builds", ListView.class);
+  }
+
+  /** One build copied, begun anew from and binned, all by keys; the bin gives it back. */
+  @Test
+  void theShopsBuildsAreCopiedBinnedAndTakenBack() throws Exception {
+    own().begin(NewInstrument.usual("Plover", InstrumentKind.SIX_STRINGS).build());
+    robot.push(KeyCode.CONTROL, KeyCode.H);
+    settle();
+    until(() -> list().getItems().size() == 5);
+    show(
+        () -> {
+          list().requestFocus();
+          list().getSelectionModel().select(0);
+        });
+    robot.push(KeyCode.D);
+    until(() -> list().getItems().size() == 6);
+    assertThat(own().all())
+        .extracting(ShopBuilds.Entry::name)
+        .containsExactlyInAnyOrder("Plover", "Plover 2");
+    robot.push(KeyCode.DELETE);
+    until(() -> list().getItems().size() == 5);
+    assertThat(own().all()).hasSize(1);
+    assertThat(own().binned()).hasSize(1);
+    robot.push(KeyCode.ESCAPE);
+    settle();
+    Node back =
+        robot
+            .lookup((Node n) -> n instanceof Button b && "take it back".equals(b.getText()))
+            .query();
+    show(((Button) back)::fire);
+    assertThat(own().all()).hasSize(2);
+    assertThat(own().binned()).isEmpty();
+  }
+
+  /** Of the demo's Heron one's own is begun: its design in one's own shop, none of its readings. */
+  @Test
+  void oneLikeTheDemosIsBegunInOnesOwnShop() throws Exception {
+    robot.push(KeyCode.CONTROL, KeyCode.H);
+    until(() -> list().getItems().size() == 4);
+    show(
+        () -> {
+          list().requestFocus();
+          list().getSelectionModel().selectLast();
+        });
+    robot.push(KeyCode.N);
+    until(() -> list().getItems().size() == 5);
+    assertThat(own().all()).hasSize(1);
+    Build like = own().all().get(0).build().orElseThrow();
+    assertThat(like.log().readings()).isEmpty();
+    assertThat(like.log().done()).isEmpty();
+    try (var files = Files.list(Path.of(heron.getParent().toString()))) {
+      assertThat(files.filter(f -> f.toString().endsWith(BuildFile.ENDING)))
+          .as("the demo has its four")
+          .hasSize(4);
+    }
+  }
+}
