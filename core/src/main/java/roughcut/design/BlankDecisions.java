@@ -35,7 +35,7 @@ public final class BlankDecisions {
       BOOK.number("blank.end-trim", "Trim at each end", LENGTH, 10, 0, 100, 1)
           .hint("Waste for snipe, pins and squaring.");
   public static final NumberDecision WING_TRIM =
-      BOOK.number("head.wing-trim", "Trim of a head wing", LENGTH, 3, 0, 20, 0.5)
+      BOOK.number("head.wing-trim", "Trim of a wing", LENGTH, 3, 0, 20, 0.5)
           .hint("Left outside the head's outline when a wing is glued on.");
   public static final ChoiceDecision<GlueChoice> GLUE =
       BOOK.choice(
@@ -96,7 +96,7 @@ public final class BlankDecisions {
   public static final ChoiceDecision<FaceUse> FACE_USE =
       BOOK.choice(
           "check.face",
-          "The face is to be a",
+          "Face is for",
           FaceUse.values(),
           "A glue face has to be flatter than one to measure from.");
   public static final NumberDecision CHECK_LENGTH =

@@ -16,7 +16,7 @@ public final class BodyDecisions {
   public static final ChoiceDecision<NeckJoint> NECK_JOINT =
       BOOK.choice(
           "neck.fixing",
-          "Neck is",
+          "Neck joint",
           NeckJoint.values(),
           "A through-neck runs to the body's end and carries its wings.");
   public static final NumberDecision BODY_THICKNESS =
@@ -38,7 +38,8 @@ public final class BodyDecisions {
           .followsPlan()
           .measured("Across. Empty for what outline and trim ask for.");
   public static final ChoiceDecision<BodyBack> BODY_BACK =
-      BOOK.choice("body.back", "Back is", BodyBack.values(), "What the body's back is made of.");
+      BOOK.choice(
+          "body.back", "Body back is", BodyBack.values(), "What the body's back is made of.");
   public static final ChoiceDecision<HalfArrangement> BODY_HALVES =
       BOOK.choice(
           "body.halves",

@@ -31,35 +31,35 @@ public final class Decisions {
       BOOK.number("scale.divisions", "Divisions of the octave", COUNT, 12, 5, 72, 1)
           .hint("Equal steps to the octave; 12 is the usual temperament.");
   public static final NumberDecision NUT_WIDTH =
-      BOOK.number("nut.width", "Width at the nut", LENGTH, 43, 20, 120, 0.5)
+      BOOK.number("nut.width", "Nut width", LENGTH, 43, 20, 120, 0.5)
           .measured("Fretboard and neck at the nut line.");
   public static final NumberDecision NUT_THICKNESS =
       BOOK.number("nut.thickness", "Nut thickness", LENGTH, 4, 2, 12, 0.5)
           .measured("Along the strings. The break line of the head is the nut's head side.");
   public static final NumberDecision NUT_EDGE_MARGIN =
-      BOOK.number("nut.edge-margin", "Margin at the nut", LENGTH, 3.5, 1, 15, 0.1)
+      BOOK.number("nut.edge-margin", "Edge margin, nut", LENGTH, 3.5, 1, 15, 0.1)
           .hint("Fretboard edge to the centre of the outer string.");
   public static final ChoiceDecision<StringSpacing> NUT_SPACING =
       BOOK.choice(
           "nut.spacing",
-          "Strings at the nut",
+          "Spacing at the nut",
           StringSpacing.values(),
           "Equal gaps feel even; equal centres measure even.");
   public static final NumberDecision BRIDGE_SPREAD =
-      BOOK.number("bridge.spread", "Spread at the bridge", LENGTH, 52, 10, 200, 0.5)
+      BOOK.number("bridge.spread", "Spacing at the bridge", LENGTH, 52, 10, 200, 0.5)
           .measured("Between the outer strings' centres.");
   public static final NumberDecision FRETBOARD_END_WIDTH =
-      BOOK.number("fretboard.end-width", "Second width", LENGTH, 56, 20, 160, 0.5)
-          .measured("The fretboard's width at the place chosen below.");
+      BOOK.number("fretboard.end-width", "Fretboard width", LENGTH, 56, 20, 160, 0.5)
+          .measured("At the place chosen below; the nut width is the other.");
   public static final ChoiceDecision<WidthStation> FRETBOARD_WIDTH_AT =
       BOOK.choice(
           "fretboard.width-at",
-          "Second width at",
+          "Width is at",
           List.of(WidthStation.values()),
-          "Where the second width is meant.",
+          "Where that width is measured.",
           WidthStation.END);
   public static final NumberDecision FRETBOARD_PAST_LAST =
-      BOOK.number("fretboard.past-last-fret", "Past the last fret", LENGTH, 9.6, 2, 80, 0.5)
+      BOOK.number("fretboard.past-last-fret", "Fretboard overhang", LENGTH, 9.6, 2, 80, 0.5)
           .measured("Last fret to the fretboard's end; on the real board once it is cut.");
   public static final NumberDecision FRETBOARD_THICKNESS =
       BOOK.number("fretboard.thickness", "Fretboard thickness", LENGTH, 6, 2, 15, 0.1)
@@ -78,15 +78,16 @@ public final class Decisions {
       BOOK.number("fretboard.radius-end", "Radius at the end", LENGTH, 280, 100, 5000, 10)
           .hint("The same as at the nut for a single radius.");
   public static final NumberDecision HEAD_ANGLE =
-      BOOK.number("head.angle", "Head angle", ANGLE, 12.5, 0, 25, 0.5)
+      BOOK.number("head.angle", "Headstock angle", ANGLE, 12.5, 0, 25, 0.5)
           .hint("Between the head's face and the neck's top; 0 is a flat head.");
   public static final NumberDecision HEAD_LENGTH =
-      BOOK.number("head.length", "Head length", LENGTH, 185, 60, 400, 1)
+      BOOK.number("head.length", "Headstock length", LENGTH, 185, 60, 400, 1)
           .hint("Along the head's face, from the break line to the tip.");
   public static final NumberDecision HEAD_THICKNESS =
-      BOOK.number("head.thickness", "Head thickness", LENGTH, 14, 6, 30, 0.5).measured("Finished.");
+      BOOK.number("head.thickness", "Headstock thickness", LENGTH, 14, 6, 30, 0.5)
+          .measured("Finished.");
   public static final NumberDecision HEAD_WIDTH =
-      BOOK.number("head.width", "Head width", LENGTH, 80, 30, 250, 1)
+      BOOK.number("head.width", "Headstock width", LENGTH, 80, 30, 250, 1)
           .hint("Across the widest place of the outline.");
   public static final NumberDecision HEAD_VENEER =
       BOOK.number("head.face-veneer", "Face veneer", LENGTH, 0, 0, 8, 0.1)
@@ -98,14 +99,14 @@ public final class Decisions {
       BOOK.number("volute.drum-radius", "Drum radius", LENGTH, 40, 5, 200, 1)
           .hint("Of the sanding drum that leaves the curve behind the nut.");
   public static final NumberDecision SHAFT_THICKNESS =
-      BOOK.number("shaft.thickness", "Shaft at the joint", LENGTH, 16, 8, 80, 0.1)
+      BOOK.number("shaft.thickness", "Shaft at the scarf", LENGTH, 16, 8, 80, 0.1)
           .measured("Neck wood without the fretboard, where the scarf is sawn.");
   public static final ChoiceDecision<ScarfSchool> SCARF_SCHOOL =
       BOOK.choice(
           "scarf.school",
-          "Scarf",
+          "Scarf joint",
           ScarfSchool.values(),
-          "Under the fretboard hides the seam; across the head wants a face veneer.");
+          "Under the fretboard hides the joint; in the headstock wants a face veneer.");
   public static final NumberDecision SCARF_PLANING =
       BOOK.number("scarf.planing", "Planing, a bevel", LENGTH, 0, 0, 10, 0.1)
           .hint("Taken off each sawn face to clean it up.");
@@ -119,7 +120,7 @@ public final class Decisions {
       BOOK.number("neck.thickness-1", "Thickness at fret 1", LENGTH, 20, 8, 60, 0.1)
           .measured("Finished, fretboard included, frets not.");
   public static final NumberDecision THICKNESS_12 =
-      BOOK.number("neck.thickness-12", "At the octave fret", LENGTH, 21, 8, 60, 0.1)
+      BOOK.number("neck.thickness-12", "Thickness at fret 12", LENGTH, 21, 8, 60, 0.1)
           .measured("Finished, fretboard included, frets not.");
   public static final NumberDecision PROFILE_EXPONENT =
       BOOK.number("neck.profile-exponent", "Profile exponent", RATIO, 2, 1.3, 5, 0.1)

@@ -25,7 +25,7 @@ public final class FretboardDecisions {
       BOOK.number("wire.tang-width", "Tang width", FINE_LENGTH, 0.55, 0.3, 1.2, 0.01)
           .measured("The saw matches it within 0.03.");
   public static final NumberDecision OVERHANG =
-      BOOK.number("wire.overhang", "Wire past the edge", LENGTH, 2, 0, 10, 0.5)
+      BOOK.number("wire.overhang", "Fret past the edge", LENGTH, 2, 0, 10, 0.5)
           .hint("Each side, to be nipped off.");
   public static final NumberDecision CLEARANCE =
       BOOK.number("slot.clearance", "Under the tang", FINE_LENGTH, 0.3, 0, 2, 0.05)
@@ -43,10 +43,10 @@ public final class FretboardDecisions {
       BOOK.number("fretboard.edge-dropped", "Edges lower, so far", FINE_LENGTH, 0, 0, 8, 0.05)
           .measured("Than the crown, at the fretboard's end: how much of the radius is sanded in.");
   public static final NumberDecision MARKER_THICKNESS =
-      BOOK.number("marker.thickness", "Marker thickness", FINE_LENGTH, 2.2, 0.3, 8, 0.1)
+      BOOK.number("marker.thickness", "Dot thickness", FINE_LENGTH, 2.2, 0.3, 8, 0.1)
           .measured("Of the dot.");
   public static final NumberDecision MARKER_DIAMETER =
-      BOOK.number("marker.diameter", "Marker diameter", FINE_LENGTH, 6, 1, 20, 0.5)
+      BOOK.number("marker.diameter", "Dot diameter", FINE_LENGTH, 6, 1, 20, 0.5)
           .measured("Of the dot.");
   public static final NumberDecision MARKER_ASIDE =
       BOOK.number("marker.aside", "Double dots aside", LENGTH, 0, 0, 40, 0.5)
@@ -55,7 +55,8 @@ public final class FretboardDecisions {
       BOOK.number("marker.spur", "Bit's point", FINE_LENGTH, 1, 0, 5, 0.1)
           .measured("How far it stands before the cutting edge.");
   public static final NumberDecision SIDE_DOT =
-      BOOK.number("marker.side", "Side dot", FINE_LENGTH, 2, 0.5, 6, 0.1).measured("Diameter.");
+      BOOK.number("marker.side", "Side dot diameter", FINE_LENGTH, 2, 0.5, 6, 0.1)
+          .measured("Diameter.");
   public static final NumberDecision SIDE_DOT_DOWN =
       BOOK.number("marker.side-down", "Side dot, down", FINE_LENGTH, 2.2, 0.5, 8, 0.1)
           .hint("Its middle, after the radius.");
@@ -63,7 +64,7 @@ public final class FretboardDecisions {
       BOOK.number("wire.bend", "Wire bent to", RATIO, 0.85, 0.5, 1, 0.01)
           .hint("Share of the fretboard's radius; 0.8 to 0.9.");
   public static final NumberDecision BEVEL =
-      BOOK.number("wire.bevel", "Fret ends", ANGLE, 30, 0, 60, 1).hint("Their bevel.");
+      BOOK.number("wire.bevel", "Fret end bevel", ANGLE, 30, 0, 60, 1).hint("Their bevel.");
   public static final NumberDecision FALL_AWAY =
       BOOK.number("frets.fall-away", "Fall-away", FINE_LENGTH, 0, 0, 2, 0.05)
           .hint("How much lower the last fret's crown is.");
@@ -107,7 +108,7 @@ public final class FretboardDecisions {
   public static final ChoiceDecision<GaugeLight> GAUGE_LIGHT =
       BOOK.choice("gauge.light", "Light shows", GaugeLight.values(), "Under the gauge.");
   public static final NumberDecision TEMPLATE =
-      BOOK.number("template.scale", "Template owned", LENGTH, 0, 0, 1300, 1)
+      BOOK.number("template.scale", "Template owned, scale", LENGTH, 0, 0, 1300, 1)
           .hint("Scale of a slotting template; 0 for none.");
   public static final NumberDecision PIN =
       BOOK.number("fretboard.pin", "Locating pins", LENGTH, 1.5, 0.3, 6, 0.1)

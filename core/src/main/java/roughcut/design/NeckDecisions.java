@@ -20,11 +20,11 @@ public final class NeckDecisions {
   public static final ChoiceDecision<HeadMaking> HEAD_MAKING =
       BOOK.choice(
           "head.made",
-          "Head is made",
+          "Headstock is made",
           HeadMaking.values(),
           "A scarf has full-length grain; one piece has no seam; a flat head has no angle.");
   public static final NumberDecision HEAD_STEP =
-      BOOK.number("head.step", "Step of a flat head", LENGTH, 8, 0, 40, 0.5)
+      BOOK.number("head.step", "Headstock step", LENGTH, 8, 0, 40, 0.5)
           .measured("How much lower its face lies than the neck's top.");
   public static final NumberDecision STEP_RADIUS =
       BOOK.number("head.step-radius", "Radius of the step", LENGTH, 25, 1, 200, 1)
@@ -97,12 +97,11 @@ public final class NeckDecisions {
           .measured("Height of the wrap over the head's face.");
 
   public static final ChoiceDecision<RodReach> ROD_REACH =
-      BOOK.choice(
-          "rod.worked-from", "Rod worked from", RodReach.values(), "Where the key goes in.");
+      BOOK.choice("rod.worked-from", "Adjuster is at", RodReach.values(), "Where the key goes in.");
   public static final ChoiceDecision<RodActing> ROD_ACTING =
       BOOK.choice(
           "rod.acting",
-          "Rod acts",
+          "Truss rod acts",
           RodActing.values(),
           "A rod in a curved channel pulls against the strings only.");
   public static final NumberDecision ROD_DEPTH_MIDDLE =
@@ -130,7 +129,7 @@ public final class NeckDecisions {
           .measured(
               "Below the neck's top: at the break line, or at the adjuster at its other end.");
   public static final NumberDecision ACCESS_BORE =
-      BOOK.number("access.bore", "Access bore", LENGTH, 6, 1, 25, 0.5)
+      BOOK.number("access.bore", "Access hole", LENGTH, 6, 1, 25, 0.5)
           .hint("Diameter of the bore, or of the groove that the key turns in.");
   public static final NumberDecision ACCESS_TILT =
       BOOK.number("access.tilt", "Drill tilted up", ANGLE, 0, -5, 30, 0.5)
@@ -142,17 +141,17 @@ public final class NeckDecisions {
       BOOK.number("access.chuck", "Drill's chuck", LENGTH, 36, 5, 80, 1)
           .hint("Diameter; it has to clear the head's face.");
   public static final NumberDecision KEY_SIZE =
-      BOOK.number("access.key", "Key across", LENGTH, 4, 1, 15, 0.1)
+      BOOK.number("access.key", "Hex key size", LENGTH, 4, 1, 15, 0.1)
           .measured("Its widest, over the corners.");
 
   public static final NumberDecision HEAD_POCKET_LENGTH =
-      BOOK.number("access.pocket-length", "Head pocket, long", LENGTH, 30, 5, 150, 1)
+      BOOK.number("access.pocket-length", "Headstock pocket, long", LENGTH, 30, 5, 150, 1)
           .hint("From the break line along the head's face.");
   public static final NumberDecision HEAD_POCKET_WIDTH =
-      BOOK.number("access.pocket-width", "Head pocket, wide", LENGTH, 12, 3, 60, 0.5)
+      BOOK.number("access.pocket-width", "Headstock pocket, wide", LENGTH, 12, 3, 60, 0.5)
           .hint("Across, between its walls.");
   public static final NumberDecision HEAD_POCKET_DEPTH =
-      BOOK.number("access.pocket-depth", "Head pocket, deep", LENGTH, 8, 1, 30, 0.5)
+      BOOK.number("access.pocket-depth", "Headstock pocket, deep", LENGTH, 8, 1, 30, 0.5)
           .measured("From the head's wood, square to its face.");
   public static final NumberDecision HEAD_POCKET_LAP =
       BOOK.number("access.cover-lap", "Cover laps over", LENGTH, 5, 1, 30, 0.5)
@@ -162,7 +161,7 @@ public final class NeckDecisions {
           .hint("Along the neck, from the rod's end; the bore from the heel comes into it.");
 
   public static final NumberDecision ROD_MASS =
-      BOOK.number("rod.mass", "Rod weighs", MASS, 0, 0, 1000, 5)
+      BOOK.number("rod.mass", "Truss rod weighs", MASS, 0, 0, 1000, 5)
           .follows(
               d ->
                   Decisions.ROD_LENGTH.in(d)

@@ -79,10 +79,10 @@ public final class RoutDecisions {
           .measured("For inserts.");
 
   public static final NumberDecision POST_BORE =
-      BOOK.number("bridge.post-bore", "Bridge post bore", LENGTH, 0, 0, 30, 0.1)
+      BOOK.number("bridge.post-bore", "Bridge stud hole", LENGTH, 0, 0, 30, 0.1)
           .measured("Press fit on the bushing; 0 as listed.");
   public static final NumberDecision POST_DEPTH =
-      BOOK.number("bridge.post-depth", "Bridge post bore, deep", LENGTH, 0, 0, 60, 0.5)
+      BOOK.number("bridge.post-depth", "Stud hole depth", LENGTH, 0, 0, 60, 0.5)
           .measured("The bushing's length; 0 as listed.");
   public static final NumberDecision POST_SINK =
       BOOK.number("bridge.post-sink", "Sunk below the top by", FINE_LENGTH, 0.4, 0, 5, 0.1)
@@ -162,13 +162,13 @@ public final class RoutDecisions {
       BOOK.number("passes.last", "Last pass at most", LENGTH, 1, 0, 6, 0.5)
           .hint("For a clean floor; 0 where it doesn't matter.");
   public static final NumberDecision MASS_TARGET =
-      BOOK.number("body.mass-target", "Body at most", MASS, 0, 0, 10000, 50)
+      BOOK.number("body.mass-target", "Body weight at most", MASS, 0, 0, 10000, 50)
           .hint("0 for no target; otherwise relief bores are placed until it is met.");
   public static final NumberDecision RELIEF_DIAMETER =
-      BOOK.number("relief.diameter", "Relief bores, bit", LENGTH, 35, 8, 80, 1)
+      BOOK.number("relief.diameter", "Relief holes, bit", LENGTH, 35, 8, 80, 1)
           .hint("Diameter of the bit for the bores placed by the program.");
   public static final NumberDecision RELIEF_LEFT =
-      BOOK.number("relief.left", "Left under them", LENGTH, 8, 3, 40, 0.5)
+      BOOK.number("relief.left", "Left under holes", LENGTH, 8, 3, 40, 0.5)
           .hint("Wood below their floors.");
   public static final NumberDecision RELIEF_CLEAR =
       BOOK.number("relief.clear", "Clear of all by", LENGTH, 8, 2, 40, 0.5)
@@ -180,7 +180,7 @@ public final class RoutDecisions {
       BOOK.number("hardware.other-mass", "Other hardware", MASS, 520, 0, 3000, 10)
           .measured("What isn't listed among the fittings.");
   public static final NumberDecision OTHER_AT =
-      BOOK.number("hardware.tuners-share", "Of that, at the head", RATIO, 0.45, 0, 1, 0.05)
+      BOOK.number("hardware.tuners-share", "Tuners' share of it", RATIO, 0.45, 0, 1, 0.05)
           .hint("The tuners' share; the rest lies at the bridge.");
 
   private RoutDecisions() {}

@@ -17,7 +17,7 @@ public final class StringDecisions {
       BOOK.number("scale.treble", "Treble-side scale", LENGTH, 0, 0, 1300, 1)
           .hint("Along the outer treble string; 0 is the scale length.");
   public static final NumberDecision SCALE_SQUARE =
-      BOOK.number("scale.perpendicular-fret", "Square at fret", RATIO, 0, 0, 72, 0.5)
+      BOOK.number("scale.perpendicular-fret", "Straight fret", RATIO, 0, 0, 72, 0.5)
           .hint("The fret that stays square to the centre line; 0 is the nut.");
   public static final ChoiceDecision<StringKind> STRING_KIND =
       BOOK.choice(
@@ -26,16 +26,16 @@ public final class StringDecisions {
       BOOK.number("strings.wrap-density", "Wrap's density", DENSITY, 8000, 5000, 12000, 100)
           .hint("kg/m³: 8000 for plated steel, 8900 for pure nickel.");
   public static final NumberDecision ACTION_NUT =
-      BOOK.number("strings.action-nut", "Action over fret 1", FINE_LENGTH, 0.45, 0.05, 3, 0.05)
+      BOOK.number("strings.action-nut", "Action at fret 1", FINE_LENGTH, 0.45, 0.05, 3, 0.05)
           .hint("Under the string at the nut's slot, over the plane of the frets.");
   public static final NumberDecision ACTION_12 =
-      BOOK.number("strings.action-12", "Action at the octave", FINE_LENGTH, 1.8, 0.3, 6, 0.05)
+      BOOK.number("strings.action-12", "Action at fret 12", FINE_LENGTH, 1.8, 0.3, 6, 0.05)
           .hint("Under the string, over the octave fret.");
   public static final NumberDecision SPREAD_X =
-      BOOK.number("strings.spread-x", "Spread looked at", LENGTH, 590, 0, 1300, 1)
+      BOOK.number("strings.spread-x", "Spacing looked at", LENGTH, 590, 0, 1300, 1)
           .hint("From the nut line: a pickup's place.");
   public static final NumberDecision POLE_SPREAD =
-      BOOK.number("strings.pole-spread", "Pickup's own spread", LENGTH, 50, 5, 200, 0.5)
+      BOOK.number("strings.pole-spread", "Pole spacing", LENGTH, 50, 5, 200, 0.5)
           .measured("Between the outer poles.");
   public static final ChoiceDecision<CompensationBy> COMPENSATION =
       BOOK.choice(
@@ -44,10 +44,10 @@ public final class StringDecisions {
           CompensationBy.values(),
           "An estimate; the maker's own table knows better.");
   public static final NumberDecision STRAIGHT_TREBLE =
-      BOOK.number("compensation.treble", "Line at string 1", FINE_LENGTH, 1.5, -5, 20, 0.1)
+      BOOK.number("compensation.treble", "Compensation, string 1", FINE_LENGTH, 1.5, -5, 20, 0.1)
           .hint("Compensation of the first string on a straight saddle.");
   public static final NumberDecision STRAIGHT_ANGLE =
-      BOOK.number("compensation.angle", "Line's angle", ANGLE, 2.5, -15, 15, 0.1)
+      BOOK.number("compensation.angle", "Compensation's angle", ANGLE, 2.5, -15, 15, 0.1)
           .hint("Of a straight saddle to the square.");
 
   public static final ChoiceDecision<BridgeChoice> BRIDGE =
@@ -61,13 +61,13 @@ public final class StringDecisions {
       BOOK.number("bridge.place", "Place in its window", RATIO, 0.5, 0, 1, 0.05)
           .hint("0 is the window's front, 1 its back.");
   public static final NumberDecision BRIDGE_FORWARD =
-      BOOK.number("bridge.forward", "Travel forward", LENGTH, -100, -100, 60, 0.5)
+      BOOK.number("bridge.forward", "Saddle travel, forward", LENGTH, -100, -100, 60, 0.5)
           .measured("Saddle's front limit from the datum; −100 takes the kind's own.");
   public static final NumberDecision BRIDGE_REAR =
-      BOOK.number("bridge.rear", "Travel rear", LENGTH, -100, -100, 80, 0.5)
+      BOOK.number("bridge.rear", "Saddle travel, back", LENGTH, -100, -100, 80, 0.5)
           .measured("Saddle's rear limit from the datum; −100 takes the kind's own.");
   public static final NumberDecision BRIDGE_POSTS =
-      BOOK.number("bridge.posts", "Post spacing", LENGTH, 0, 0, 200, 0.1)
+      BOOK.number("bridge.posts", "Stud spacing", LENGTH, 0, 0, 200, 0.1)
           .measured("Between the posts' middles; 0 takes the kind's own.");
   public static final NumberDecision BRIDGE_SLANT =
       BOOK.number("bridge.slant", "Bass side further back", LENGTH, -100, -100, 60, 0.5)
@@ -82,7 +82,7 @@ public final class StringDecisions {
       BOOK.number("bridge.anchor-back", "Anchored behind", LENGTH, 0, 0, 200, 0.5)
           .measured("Where the strings go down, behind the saddles; 0 takes the kind's own.");
   public static final NumberDecision NUT_TO_OCTAVE =
-      BOOK.number("neck.nut-to-octave", "Nut to octave", FINE_LENGTH, 0, 0, 700, 0.1)
+      BOOK.number("neck.nut-to-octave", "Nut to fret 12", FINE_LENGTH, 0, 0, 700, 0.1)
           .measured("On the real neck, nut line to the octave fret; 0 until it is measured.");
 
   public static final NumberDecision STRING_LINE_OFF =
@@ -93,14 +93,14 @@ public final class StringDecisions {
   public static final ChoiceDecision<SolveFor> SOLVE_FOR =
       BOOK.choice(
           "heights.solve-for",
-          "Find the",
+          "Work out the",
           SolveFor.values(),
           "One of the three follows from the other two.");
   public static final NumberDecision SADDLE_HEIGHT =
       BOOK.number("saddle.height", "Saddle height", LENGTH, 17, 2, 60, 0.1)
           .measured("At the crown string, over the body's top at the neck end.");
   public static final NumberDecision EXPOSED =
-      BOOK.number("pocket.exposed", "Fretboard stands out", LENGTH, 1, -15, 25, 0.1)
+      BOOK.number("pocket.exposed", "Fretboard above body", LENGTH, 1, -15, 25, 0.1)
           .measured("Its underside over the body's top; negative when it is let in.");
   public static final NumberDecision ANGLE_DECIDED =
       BOOK.number("neck.angle", "Neck angle", ANGLE, 0, -5, 10, 0.1)

@@ -60,7 +60,7 @@ public final class AccessDrawing {
           Role.NOTE, 0, 16, "no bore here: it never meets the face", Anchor.MIDDLE, Size.SMALL);
     }
     double low = -plan.neck().back().depth(left) - 10;
-    return sketch.drawing("Access bore", new Bounds(left, low, NECK_SHOWN, 22));
+    return sketch.drawing("Access hole", new Bounds(left, low, NECK_SHOWN, 22));
   }
 
   /** What is cut on the key's way, the key on its axis, and what part of the neck that shows. */

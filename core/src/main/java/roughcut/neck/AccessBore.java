@@ -18,7 +18,7 @@ import roughcut.record.Givens;
 
 /**
  * The bore through which a head-adjusted rod is turned: where it opens on the head's face, how far
- * the bit goes, and what wood it leaves (handbook page 4, "Access bore"). Places along the neck are
+ * the bit goes, and what wood it leaves (handbook page 4, "Access hole"). Places along the neck are
  * measured from the break line towards the tip; with f = tan θ + tan β and the axis at the depth c
  * under the break line, the bore opens from (c − D / (2·cos β)) / f to (c + D / (2·cos β)) / f.
  *
@@ -103,7 +103,11 @@ public record AccessBore(
       this.angle =
           head.stepped()
               ? Known.of(
-                  "head.angle", "Head angle, flat", 0, head.angle().quantity(), "the head is flat")
+                  "head.angle",
+                  "Headstock angle, flat",
+                  0,
+                  head.angle().quantity(),
+                  "the head is flat")
               : head.angle();
       this.adjuster = rod.start();
       this.fall = fall(head, givens);
@@ -111,9 +115,9 @@ public record AccessBore(
     }
 
     AccessBore build() {
-      Value opens = place("access.opens-at", "Access bore opens, from the break line", -1);
-      Value centre = place("access.centre-at", "Access bore's axis on the face, from the break", 0);
-      Value closes = place("access.closes-at", "Access bore closes, from the break line", 1);
+      Value opens = place("access.opens-at", "Access hole opens, from the break line", -1);
+      Value centre = place("access.centre-at", "Access hole's axis on the face, from the break", 0);
+      Value closes = place("access.closes-at", "Access hole closes, from the break line", 1);
       Value depth =
           ledger.put(
               NeckKeys.ACCESS_DEPTH,

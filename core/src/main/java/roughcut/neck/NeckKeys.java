@@ -30,7 +30,7 @@ public final class NeckKeys {
   public static final ValueKey ACCESS_COVER_WIDTH =
       new ValueKey("access.cover-width", "Cover over the pocket, wide", LENGTH);
   public static final ValueKey ACCESS_DEPTH =
-      new ValueKey("access.depth", "Access bore, stop of the bit from the face", LENGTH);
+      new ValueKey("access.depth", "Access hole, stop of the bit from the face", LENGTH);
   public static final ValueKey ACCESS_GROOVE_DEPTH =
       new ValueKey("access.groove-depth", "Groove for the key in the neck's top, deep", LENGTH);
   public static final ValueKey ACCESS_KEY_CLEARANCE =

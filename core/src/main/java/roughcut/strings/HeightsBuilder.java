@@ -85,7 +85,8 @@ final class HeightsBuilder {
                 "H − tan(α) · max(1, L − x_j) − 2 · a_12 + a_nut − t_b − t_f",
                 in("H", h),
                 in("α", alpha))
-            : put(StringDecisions.EXPOSED.id(), "Fretboard stands out", LENGTH, "e", in("e", e));
+            : put(
+                StringDecisions.EXPOSED.id(), "Fretboard above the body", LENGTH, "e", in("e", e));
     Value joint =
         put(
             "heights.joint",

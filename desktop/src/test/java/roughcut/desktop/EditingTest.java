@@ -131,7 +131,7 @@ class EditingTest extends WindowTest {
     robot.clickOn(find(robot, "setting.scarf.run", SettingRow.class));
     SumCard card = find(robot, "sum-card", SumCard.class);
     assertThat(card.isVisible()).isTrue();
-    robot.clickOn("Head angle, decided");
+    robot.clickOn("Headstock angle, decided");
     until(() -> find(robot, "head.angle", TextField.class).isFocused());
     robot
         .clickOn(find(robot, "setting.scarf.bevel", SettingRow.class))

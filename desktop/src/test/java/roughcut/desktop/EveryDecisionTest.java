@@ -59,7 +59,7 @@ class EveryDecisionTest extends WindowTest {
                     (Node n) ->
                         n instanceof Labeled l
                             && l.getText() != null
-                            && l.getText().contains("Head pocket, deep counts only where"))
+                            && l.getText().contains("Headstock pocket, deep counts only where"))
                 .tryQuery())
         .isPresent();
   }

@@ -4,6 +4,7 @@ import javafx.css.PseudoClass;
 
 /** Conditions of our controls that the style sheet knows. */
 public final class States {
+  static final PseudoClass SLIM = PseudoClass.getPseudoClass("slim");
   public static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
 
   /** Typed and not entered yet. */

@@ -19,15 +19,18 @@ import roughcut.measure.Units;
  */
 final class StopCard extends Button {
   private static final double HEIGHT = 84;
+  private static final String SQUARE = "M0,0 h8 v8 h-8 z";
 
   private final Label word = new Label();
   private final Label what = new Label();
+  private final Chip chip = new Chip();
+  private final VBox inside;
   private Finding finding;
 
   StopCard(Consumer<Finding> open, Consumer<Button> reveal) {
     getStyleClass().addAll("thin-card", "thin-stop");
     SVGPath shape = new SVGPath();
-    shape.setContent("M0,0 h8 v8 h-8 z");
+    shape.setContent(SQUARE);
     shape.getStyleClass().add("thin-shape");
     word.setGraphic(shape);
     word.getStyleClass().add("thin-word");
@@ -36,7 +39,7 @@ final class StopCard extends Button {
     what.setAlignment(Pos.TOP_LEFT);
     what.setMaxHeight(Double.MAX_VALUE);
     VBox.setVgrow(what, Priority.ALWAYS);
-    VBox inside = new VBox(3, word, what);
+    inside = new VBox(3, word, what);
     inside.setPrefHeight(HEIGHT);
     inside.setMinHeight(Region.USE_PREF_SIZE);
     inside.prefWidthProperty().bind(widthProperty().subtract(24));
@@ -44,6 +47,12 @@ final class StopCard extends Button {
     setOnAction(e -> open.accept(finding));
     // Reached by keyboard only: scrolled under a press it would be gone before the release.
     focusVisibleProperty().addListener((p, was, is) -> reveal.accept(this));
+  }
+
+  /** As one line, or as a card with the first of what stops it. */
+  void slim(boolean slim) {
+    setGraphic(slim ? chip : inside);
+    pseudoClassStateChanged(States.SLIM, slim);
   }
 
   /** Shows what stops one topic, the worst first; there is at least one. */
@@ -57,6 +66,7 @@ final class StopCard extends Button {
             + finding.severity().word());
     List<String> words = stops.stream().map(f -> Sentence.in(f.words(), units)).toList();
     what.setText(words.get(0));
+    chip.show(SQUARE, "", word.getText());
     setId("stop." + finding.topic().name().toLowerCase(Locale.ROOT));
     Tips.on(this, String.join("\n", words));
     setAccessibleText(word.getText() + ": " + String.join("; ", words));

@@ -34,6 +34,8 @@ final class ThinCard extends Button {
   private final Label limits = new Label();
   private final Region filled = new Region();
   private final StackPane bar = new StackPane();
+  private final Chip chip = new Chip();
+  private final VBox inside;
   private ThinSpot spot;
   private String state = "";
 
@@ -52,7 +54,7 @@ final class ThinCard extends Button {
     what.setMinHeight(Region.USE_PREF_SIZE);
     Region above = new Region();
     VBox.setVgrow(above, Priority.ALWAYS);
-    VBox inside = new VBox(1, top, what, above, limits, meter());
+    inside = new VBox(1, top, what, above, limits, meter());
     inside.setPrefHeight(HEIGHT);
     inside.prefWidthProperty().bind(widthProperty().subtract(24));
     setGraphic(inside);
@@ -65,6 +67,12 @@ final class ThinCard extends Button {
         });
     // Reached by keyboard only: scrolled under a press it would be gone before the release.
     focusVisibleProperty().addListener((p, was, is) -> reveal.accept(this));
+  }
+
+  /** As one line, or as a card with its bar and limits. */
+  void slim(boolean slim) {
+    setGraphic(slim ? chip : inside);
+    pseudoClassStateChanged(States.SLIM, slim);
   }
 
   /** A bar as long as what is left, with a tick where it should reach. */
@@ -100,6 +108,7 @@ final class ThinCard extends Button {
     }
     number.setText(NumberWriter.number(next.left().value(), Quantity.LENGTH, units));
     what.setText(next.what());
+    chip.show(shape(next.state()), number.getText(), next.what());
     limits.setText(
         (next.later() ? "now " + next.nowText(units) + " · " : "") + limits(next, units));
     fill();

@@ -10,6 +10,8 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -34,7 +36,10 @@ public final class ThinRail extends HBox {
   private final Label order = new Label("worst first");
   private final IntConsumer open;
   private final Consumer<Finding> toFinding;
+  private final Button more = new Button();
   private int stops;
+  private int thinnest = -1;
+  private boolean slim = true;
   private final Consumer<Value> ask;
 
   /**
@@ -54,8 +59,14 @@ public final class ThinRail extends HBox {
     title.getStyleClass().add("thin-title");
 
     order.getStyleClass().add("thin-note");
-    VBox head = new VBox(4, title, order);
-    head.setMinWidth(96);
+    more.setId("thin.more");
+    more.getStyleClass().add("thin-more");
+    more.setOnAction(e -> slim(!slim));
+    HBox named = new HBox(8, title, more);
+    named.setAlignment(Pos.CENTER_LEFT);
+    VBox head = new VBox(4, named, order);
+    head.setAlignment(Pos.CENTER_LEFT);
+    head.setMinWidth(112);
     cards.setAlignment(Pos.CENTER_LEFT);
     scroll.setContent(cards);
     scroll.viewportBoundsProperty().addListener((p, was, is) -> widen());
@@ -67,6 +78,52 @@ public final class ThinRail extends HBox {
     scroll.getStyleClass().addAll("bare-scroll", "thin-scroll");
     HBox.setHgrow(scroll, Priority.ALWAYS);
     getChildren().addAll(head, scroll);
+    addEventFilter(KeyEvent.KEY_PRESSED, this::along);
+    cards.widthProperty().addListener((p, was, is) -> whole());
+    cards.needsLayoutProperty().addListener((p, was, is) -> whole());
+    scroll.hvalueProperty().addListener((p, was, is) -> whole());
+    slim(true);
+  }
+
+  /** As a slim line of chips, or opened with bars and limits. */
+  private void slim(boolean next) {
+    slim = next;
+    pseudoClassStateChanged(States.SLIM, slim);
+    more.setText(slim ? "open" : "close");
+    more.setAccessibleText(slim ? "Open the thin spots" : "Close the thin spots");
+    order.setVisible(!slim);
+    order.setManaged(!slim);
+    for (Node card : cards.getChildren()) {
+      slim(card);
+    }
+    widen();
+  }
+
+  private void slim(Node card) {
+    if (card instanceof ThinCard spot) {
+      spot.slim(slim);
+    } else if (card instanceof StopCard stop) {
+      stop.slim(slim);
+    }
+  }
+
+  /** One stop for the keyboard; the arrows go along it. */
+  private void along(KeyEvent e) {
+    int way = e.getCode() == KeyCode.RIGHT ? 1 : e.getCode() == KeyCode.LEFT ? -1 : 0;
+    int at = cards.getChildren().indexOf(getScene().getFocusOwner());
+    int next = at + way;
+    if (way != 0 && at >= 0 && next >= 0 && next < cards.getChildren().size()) {
+      cards.getChildren().get(next).requestFocus();
+      e.consume();
+    }
+  }
+
+  private void oneStop() {
+    List<Node> all = cards.getChildren();
+    boolean within = all.stream().anyMatch(Node::isFocused);
+    for (int i = 0; i < all.size(); i++) {
+      all.get(i).setFocusTraversable(within ? all.get(i).isFocused() : i == 0);
+    }
   }
 
   /** Shows what stops the work, then the thin spots. */
@@ -80,13 +137,17 @@ public final class ThinRail extends HBox {
     List<ThinSpot> spots = plan.thinSpots();
     ObservableList<Node> shown = cards.getChildren();
     while (stops < stopping.size()) {
-      shown.add(stops++, new StopCard(toFinding, this::reveal));
+      StopCard card = new StopCard(toFinding, this::reveal);
+      slim(card);
+      shown.add(stops++, card);
     }
     while (stops > stopping.size()) {
       shown.remove(--stops);
     }
     while (shown.size() - stops < spots.size()) {
-      shown.add(new ThinCard(shown.size() - stops, open, ask, this::reveal));
+      ThinCard card = new ThinCard(shown.size() - stops, open, ask, this::reveal);
+      slim(card);
+      shown.add(card);
     }
     shown.remove(stops + spots.size(), shown.size());
     for (int i = 0; i < stops; i++) {
@@ -95,12 +156,35 @@ public final class ThinRail extends HBox {
     for (int i = 0; i < spots.size(); i++) {
       ((ThinCard) shown.get(stops + i)).show(spots.get(i), units, i == chosen);
     }
+    long stopped = stops + spots.stream().filter(s -> s.state() == ThinSpot.State.STOP).count();
+    if (thinnest >= 0 && stopped > thinnest) {
+      slim(false); // something turned to stop: it is told in full
+    }
+    thinnest = (int) stopped;
+    oneStop();
     widen();
     order.setText((stops == 0 ? "" : "after what stops,\n") + spots.size() + ", worst first");
   }
 
+  /** A chip at the rail's end is shown whole or not at all; the arrows bring it in. */
+  private void whole() {
+    double room = scroll.getViewportBounds().getWidth();
+    double from = scroll.getHvalue() * Math.max(0, cards.getWidth() - room);
+    for (Node card : cards.getChildren()) {
+      boolean cut =
+          card.getBoundsInParent().getMinX() < from - 1
+              || card.getBoundsInParent().getMaxX() > from + room + 1;
+      card.setOpacity(slim && cut && !card.isFocused() ? 0 : 1);
+    }
+  }
+
   /** Cards share the rail's width so that none is cut off at its end. */
   private void widen() {
+    whole();
+    if (slim) {
+      cards.getChildren().forEach(c -> ((Region) c).setPrefWidth(Region.USE_COMPUTED_SIZE));
+      return;
+    }
     double room = scroll.getViewportBounds().getWidth();
     int shown =
         Math.max(

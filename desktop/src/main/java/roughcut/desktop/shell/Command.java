@@ -1,7 +1,6 @@
 package roughcut.desktop.shell;
 
-import java.util.List;
-import java.util.Locale;
+import roughcut.finding.Synonyms;
 
 /**
  * Something that the maker can do or find by its words.
@@ -15,9 +14,13 @@ record Command(String words, String detail, String id, Runnable action) {
     this(words, detail, "", action);
   }
 
-  /** Whether all of these words, in small letters, are in what it is called or in its id. */
-  boolean answersTo(List<String> wanted) {
-    String text = (words + " " + id).toLowerCase(Locale.ROOT);
-    return wanted.stream().allMatch(text::contains);
+  /** Whether it goes by all of these words, or by others for the same things. */
+  boolean answersTo(String wanted) {
+    return Synonyms.answer(words + " " + id, wanted);
+  }
+
+  /** Whether it goes by these words as they were typed. */
+  boolean isCalled(String wanted) {
+    return Synonyms.has(words, wanted);
   }
 }

@@ -8,6 +8,7 @@ import roughcut.design.Decision;
 import roughcut.design.Decisions;
 import roughcut.design.Design;
 import roughcut.desktop.session.Session;
+import roughcut.desktop.station.Station;
 import roughcut.desktop.station.StationId;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
@@ -23,6 +24,7 @@ final class Commands {
 
   List<Command> all() {
     places();
+    pages();
     actions();
     decisions();
     numbers();
@@ -32,6 +34,23 @@ final class Commands {
   private void places() {
     for (StationId id : StationId.values()) {
       all.add(new Command("Go to " + id.title(), "Ctrl+" + id.digit(), () -> window.choose(id)));
+    }
+  }
+
+  private void pages() {
+    for (Station station : window.stations()) {
+      List<String> titles = station.pageTitles();
+      for (int i = 0; i < titles.size(); i++) {
+        String title = titles.get(i);
+        all.add(
+            new Command(
+                "Go to " + station.name() + ", " + title,
+                "Ctrl+" + station.id().digit() + ", Alt+" + (i + 1),
+                () -> {
+                  window.choose(station.id());
+                  window.page(title);
+                }));
+      }
     }
   }
 

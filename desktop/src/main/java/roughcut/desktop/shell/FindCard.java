@@ -1,8 +1,7 @@
 package roughcut.desktop.shell;
 
-import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.function.Supplier;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
@@ -56,11 +55,16 @@ final class FindCard extends VBox {
   }
 
   private void filter() {
-    List<String> wanted =
-        Arrays.asList(words.getText().toLowerCase(Locale.ROOT).strip().split("\\s+"));
+    String wanted = words.getText();
+    // What is called so comes before what is only another word for it.
     found
         .getItems()
-        .setAll(everything.get().stream().filter(c -> c.answersTo(wanted)).limit(MOST).toList());
+        .setAll(
+            everything.get().stream()
+                .filter(c -> c.answersTo(wanted))
+                .sorted(Comparator.comparing(c -> !c.isCalled(wanted)))
+                .limit(MOST)
+                .toList());
     found.getSelectionModel().selectFirst();
   }
 

@@ -10,7 +10,8 @@ import javafx.scene.layout.VBox;
 /** What can be pressed. */
 final class HelpCard extends VBox {
   private static final String[][] KEYS = {
-    {"Ctrl+1 … 9", "stations, in the order of work"},
+    {"Ctrl+1 … 9, Alt+1 … 9", "stations in the order of work, and their pages"},
+    {"F6", "round the window: what is decided, drawing, thin spots, stations"},
     {"Ctrl+K", "find a number, a decision, something to do"},
     {"Ctrl+Z, Ctrl+Shift+Z", "undo, redo; without limit"},
     {"Ctrl+S", "save now (it is saved by itself after every edit)"},

@@ -1,6 +1,9 @@
 package roughcut.desktop.shell;
 
+import java.util.List;
 import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.Parent;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCodeCombination;
 import javafx.scene.input.KeyCombination;
@@ -38,10 +41,14 @@ final class Keys {
     if (CALIPER.match(e)) {
       return window.atBench()::openCaliper;
     }
+    if (e.isAltDown() && !e.isShortcutDown() && digit(e) > 0) {
+      return () -> page(digit(e));
+    }
     Runnable anywhere =
         switch (e.getCode()) {
           case F1 -> window::showHelp;
           case F4 -> () -> window.atBench().fromCaliper(window.root().getScene().getFocusOwner());
+          case F6 -> () -> region(e.isShiftDown() ? -1 : 1);
           case F9 -> window.atBench()::openMachine;
           default -> null;
         };
@@ -50,10 +57,56 @@ final class Keys {
         : anywhere;
   }
 
+  /** The digit of a key, 1 to 9; 0 for another key. */
+  private static int digit(KeyEvent e) {
+    int code = e.getCode().getCode() - KeyCode.DIGIT0.getCode();
+    return e.getCode().isDigitKey() && code > 0 && code < 10 ? code : 0;
+  }
+
+  /** Turns to a page by its place. */
+  private void page(int digit) {
+    List<String> titles = window.here().pageTitles();
+    if (digit <= titles.size()) {
+      session.enterTyped();
+      window.page(titles.get(digit - 1));
+    }
+  }
+
+  /**
+   * Goes round the window's regions: what is decided, the drawing, the thin spots, the stations.
+   *
+   * @param way 1 on, −1 back
+   */
+  private void region(int way) {
+    List<Node> regions = window.regions();
+    Node owner = window.root().getScene().getFocusOwner();
+    int at = -1;
+    for (Node n = owner; n != null; n = n.getParent()) {
+      at = Math.max(at, regions.indexOf(n));
+    }
+    for (int i = 1; i <= regions.size(); i++) {
+      Node next = regions.get(Math.floorMod(at + way * i, regions.size()));
+      if (focus(next)) {
+        return;
+      }
+    }
+  }
+
+  /** Gives the keyboard to the first thing in a region that takes it. */
+  private static boolean focus(Node node) {
+    if (!node.isVisible() || node.isDisabled()) {
+      return false;
+    }
+    if (node.isFocusTraversable()) {
+      node.requestFocus();
+      return true;
+    }
+    return node instanceof Parent parent
+        && parent.getChildrenUnmodifiable().stream().anyMatch(Keys::focus);
+  }
+
   private Runnable shortcut(KeyEvent e) {
-    int digit =
-        e.getCode().isDigitKey() && e.getText().length() == 1 ? e.getText().charAt(0) - '0' : -1;
-    Optional<StationId> station = StationId.at(digit);
+    Optional<StationId> station = StationId.at(digit(e));
     if (station.isPresent()) {
       return () -> window.choose(station.get());
     }

@@ -159,7 +159,6 @@ final class NewCard extends VBox {
     field.setAccessibleText(called);
     field.setPrefWidth(156);
     field.setMaxWidth(156);
-    field.getStyleClass().add("number-field");
     field.textProperty().addListener((p, was, is) -> show());
     return field;
   }

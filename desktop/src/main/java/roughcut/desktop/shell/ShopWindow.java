@@ -164,6 +164,7 @@ public final class ShopWindow {
 
   private void assemble() {
     VBox.setVgrow(surface, Priority.ALWAYS);
+    body.setId("body");
     body.setTop(new TopBar(workspace, menu(), find::open, this::nextUnits, files::tellSaving));
     body.setLeft(rail);
     body.setCenter(middle);
@@ -415,6 +416,11 @@ public final class ShopWindow {
 
   void showHelp() {
     help.turn();
+  }
+
+  /** What the keyboard goes round by F6: panel, drawing, lower part, thin spots, stations. */
+  List<Node> regions() {
+    return List.of(here().panel(), surface, here().lower(), thin, rail);
   }
 
   /** The station that is shown. */

@@ -145,6 +145,11 @@ final class HeadPage extends PlainPage {
   }
 
   @Override
+  public String title() {
+    return "Headstock";
+  }
+
+  @Override
   public String name() {
     return "Head";
   }

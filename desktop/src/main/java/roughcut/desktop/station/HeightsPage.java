@@ -57,7 +57,7 @@ final class HeightsPage extends PlainPage {
             StringDecisions.ANGLE_DECIDED.id(),
             "Neck leans back by",
             StringDecisions.EXPOSED.id(),
-            "Fretboard stands out",
+            "Fretboard above the body",
             StringDecisions.SADDLE_HEIGHT.id(),
             "Saddle over the body",
             RoutKeys.POCKET_FLOOR.id(),

@@ -13,7 +13,13 @@ import roughcut.plan.Plan;
 /** One page of a station that has several. */
 interface Page {
 
+  /** Names it for links and files; never changed. */
   String name();
+
+  /** What it is called on the screen. */
+  default String title() {
+    return name();
+  }
 
   Drawing drawing(Plan plan, Units units);
 
@@ -45,9 +51,10 @@ interface Page {
     for (int i = 0; i < station.pages().size(); i++) {
       int index = i;
       Page page = station.pages().get(i);
-      ToggleButton button = new ToggleButton(page.name());
+      ToggleButton button = new ToggleButton(page.title());
       button.setId("page." + page.name().toLowerCase(Locale.ROOT));
       button.setSelected(page == this);
+      button.setFocusTraversable(page == this); // one stop on the way to the first decision
       button.setMaxWidth(Double.MAX_VALUE);
       GridPane.setHgrow(button, Priority.ALWAYS);
       button.setPrefWidth(80);

@@ -41,10 +41,16 @@ abstract class PagedStation implements Station {
   @Override
   public final void page(String called) {
     for (int i = 0; i < pages.size(); i++) {
-      if (pages.get(i).name().equalsIgnoreCase(called)) {
+      Page one = pages.get(i);
+      if (one.name().equalsIgnoreCase(called) || one.title().equalsIgnoreCase(called)) {
         turnTo(i);
       }
     }
+  }
+
+  @Override
+  public final List<String> pageTitles() {
+    return pages.stream().map(Page::title).toList();
   }
 
   @Override

@@ -178,6 +178,11 @@ final class RackPage extends PlainPage {
   }
 
   @Override
+  public String title() {
+    return "Wood rack";
+  }
+
+  @Override
   public String name() {
     return "Rack";
   }

@@ -99,6 +99,11 @@ final class StackPage extends KnifePage {
   }
 
   @Override
+  public String title() {
+    return "Laminations";
+  }
+
+  @Override
   public String name() {
     return "Stack";
   }

@@ -87,6 +87,11 @@ public interface Station {
   /** Turns to one of the station's pages by its name; nothing where there is none of that name. */
   default void page(String name) {}
 
+  /** What its pages are called, in their order; none for a station that has but one. */
+  default List<String> pageTitles() {
+    return List.of();
+  }
+
   /** Name of the page that is open; empty for a station that has but one. */
   default String pageName() {
     return "";

@@ -1,0 +1,137 @@
+package roughcut.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.util.HashSet;
+import java.util.Set;
+import javafx.scene.Node;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.ListView;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.BorderPane;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.Test;
+import org.testfx.framework.junit5.Start;
+import org.testfx.framework.junit5.Stop;
+import roughcut.desktop.station.StationId;
+
+/** Everything within a few keys: regions, pages, the rail, and what is found by another word. */
+class ReachTest extends WindowTest {
+  @Start
+  void start(Stage shown) throws IOException {
+    open(shown);
+  }
+
+  @Stop
+  void stop() {
+    close();
+  }
+
+  private Node owner() {
+    return stage.getScene().getFocusOwner();
+  }
+
+  private boolean inPanel() {
+    for (Node n = owner(); n != null; n = n.getParent()) {
+      if (n == ((BorderPane) find(robot, "body", BorderPane.class)).getRight()) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  /** F6 goes round to what is decided, and at most five Tabs lead to its first field. */
+  @Test
+  void theFirstDecisionOfEveryStationIsFiveTabsAway() {
+    for (StationId id : StationId.values()) {
+      if (id == StationId.SHEETS || id == StationId.BENCH) {
+        continue; // nothing is decided there
+      }
+      show(() -> window.choose(id));
+      int rounds = 0;
+      do {
+        robot.push(KeyCode.F6);
+        settle();
+      } while (!inPanel() && ++rounds < 5);
+      assertThat(inPanel()).as(id.title()).isTrue();
+      int tabs = 0;
+      while (!(owner() instanceof TextField || owner() instanceof ComboBox) && tabs < 6) {
+        robot.push(KeyCode.TAB);
+        settle();
+        tabs++;
+      }
+      assertThat(tabs).as(id.title()).isLessThanOrEqualTo(5);
+      assertThat(inPanel()).as(id.title()).isTrue();
+    }
+  }
+
+  @Test
+  void altAndADigitTurnsThePages() {
+    show(() -> window.choose(StationId.NECK));
+    robot.push(KeyCode.ALT, KeyCode.DIGIT3);
+    settle();
+    assertThat(there("page.channels")).isTrue();
+    assertThat(window.stations().get(3).pageName()).isEqualTo("Channels");
+    robot.push(KeyCode.ALT, KeyCode.DIGIT9);
+    settle();
+    assertThat(window.stations().get(3).pageName()).as("there is no ninth").isEqualTo("Channels");
+    robot.push(KeyCode.CONTROL, KeyCode.DIGIT5);
+    robot.push(KeyCode.ALT, KeyCode.DIGIT1);
+    settle();
+    assertThat(window.stations().get(4).pageName()).isEqualTo("Outline");
+  }
+
+  /** The rail is one stop; arrows go along it and Enter flies to the spot. */
+  @Test
+  void arrowsGoAlongTheThinSpots() {
+    String first = "thin." + plan().thinSpots().get(0).left().id();
+    show(() -> find(robot, first, Node.class).requestFocus());
+    Set<Node> visited = new HashSet<>();
+    for (int i = 0; i < 6; i++) {
+      visited.add(owner());
+      robot.push(KeyCode.RIGHT);
+      settle();
+    }
+    assertThat(visited).hasSize(6);
+    robot.push(KeyCode.LEFT).push(KeyCode.LEFT).push(KeyCode.LEFT);
+    robot.push(KeyCode.LEFT).push(KeyCode.LEFT).push(KeyCode.LEFT);
+    settle();
+    assertThat(owner().getId()).isEqualTo(first);
+    robot.push(KeyCode.SPACE);
+    settle();
+    assertThat(window.surface().knife()).isEqualTo(plan().thinSpots().get(0).x());
+  }
+
+  /** Slim until something turns to stop; opened and closed by its own button. */
+  @Test
+  void theRailOpensWhenSomethingTurnsToStop() {
+    double slim = find(robot, "thin-rail", Node.class).getBoundsInLocal().getHeight();
+    type("heel.thickness", "14");
+    settle();
+    double told = find(robot, "thin-rail", Node.class).getBoundsInLocal().getHeight();
+    assertThat(plan().thinSpots().get(0).state().word()).isEqualTo("stop");
+    assertThat(told).isGreaterThan(slim + 50);
+    click("thin.more");
+    assertThat(find(robot, "thin-rail", Node.class).getBoundsInLocal().getHeight()).isEqualTo(slim);
+    undo();
+    assertThat(find(robot, "thin-rail", Node.class).getBoundsInLocal().getHeight())
+        .as("better opens nothing")
+        .isEqualTo(slim);
+  }
+
+  @Test
+  void whatGoesByAnotherWordIsFoundAndPagesAreToo() {
+    robot.push(KeyCode.CONTROL, KeyCode.K);
+    robot.write("truss", 0);
+    settle();
+    ListView<?> found = find(robot, "find-results", ListView.class);
+    assertThat(found.getItems().toString()).contains("Rod channel length");
+    robot.push(KeyCode.CONTROL, KeyCode.A).write("go carving", 0);
+    settle();
+    robot.push(KeyCode.ENTER);
+    settle();
+    assertThat(window.stations().get(3).pageName()).isEqualTo("Carving");
+  }
+}
