@@ -117,7 +117,7 @@ final class HeadOrder {
             .cautions(Caution.SMALL_PARTS, Caution.DUST)
             .wrong("the drum is shorter than the head is wide"));
     w.add(
-        head("head.outline", "Saw and trim the head's outline", 45)
+        head("head.outline", "Saw and trim the headstock's outline", 45)
             .stands(HEAD_FACE)
             .measures(NECK_LINES)
             .tools("bandsaw", "template", "bearing cutter")

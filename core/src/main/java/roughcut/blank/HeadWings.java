@@ -41,7 +41,7 @@ public record HeadWings(Value bass, Value treble) {
     double over = head.value() / 2 - blankWidth.value() / 2;
     return ledger.put(
         "head.wing." + side,
-        "Head wing at the " + side + " side",
+        "Headstock wing at the " + side + " side",
         LENGTH,
         over > 0 ? "w_h / 2 − W / 2 + e" : "0",
         in("w_h", head),

@@ -62,10 +62,10 @@ public record SeenLines(int line, Value back, Value head, List<double[]> stretch
                   basis.with(seenTo)),
               ledger.find(
                   "seen.line." + line + ".head",
-                  "Seen of glue line " + line + " on the head's face",
+                  "Seen of glue line " + line + " on the headstock's face",
                   LENGTH,
                   head,
-                  "found by following the line along the head's outline",
+                  "found by following the line along the headstock's outline",
                   basis),
               stretches));
     }

@@ -121,7 +121,7 @@ public record Weights(Value neck, Value body, double neckAt, double headAt, Basi
       return ledger.put(BlankKeys.NECK_MASS, "m", in("m", weighed));
     }
     return ledger.put(
-        BlankKeys.NECK_MASS.called("Neck with head and fretboard, estimated"),
+        BlankKeys.NECK_MASS.called("Neck with headstock and fretboard, estimated"),
         "m_s + m_h + m_f + m_r",
         in("m_s", Found.of(BlankKeys.NECK_SHAFT_MASS, shaft, "found by adding slices up", basis)),
         in("m_h", Found.of(BlankKeys.NECK_HEAD_MASS, head, "found by adding slices up", basis)),

@@ -23,7 +23,7 @@ import roughcut.file.FileTrouble;
       "  --reset               the demo as it was at first; your own shop isn't touched",
       "  screenshots --to DIR  a picture of each main view, from the demo"
     },
-    version = "Rough Cut 0.1",
+    version = "Rough Cut " + RoughCut.VERSION,
     subcommands = {
       ReportCommand.class,
       CheckCommand.class,
@@ -32,6 +32,9 @@ import roughcut.file.FileTrouble;
       ReferenceCommand.class
     })
 public final class RoughCut {
+  /** Of the program, as it is told to people. */
+  public static final String VERSION = "0.1";
+
   private RoughCut() {}
 
   public static void main(String[] args) {

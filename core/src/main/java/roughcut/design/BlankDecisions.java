@@ -36,7 +36,7 @@ public final class BlankDecisions {
           .hint("Waste for snipe, pins and squaring.");
   public static final NumberDecision WING_TRIM =
       BOOK.number("head.wing-trim", "Trim of a wing", LENGTH, 3, 0, 20, 0.5)
-          .hint("Left outside the head's outline when a wing is glued on.");
+          .hint("Left outside the headstock's outline when a wing is glued on.");
   public static final ChoiceDecision<GlueChoice> GLUE =
       BOOK.choice(
           "glue.kind",
@@ -85,7 +85,7 @@ public final class BlankDecisions {
       BOOK.number("neck.copies", "Necks to saw", COUNT, 1, 1, 6, 1)
           .hint("From the same boards, nested in each other where that saves wood.");
   public static final NumberDecision PIN_DIAMETER =
-      BOOK.number("pin.diameter", "Locating pins", LENGTH, 5, 1, 15, 0.5)
+      BOOK.number("pin.diameter", "Locating pin diameter", LENGTH, 5, 1, 15, 0.5)
           .hint("Diameter of the pins that keep the stack from creeping.");
   public static final NumberDecision MILL_LENGTH =
       BOOK.number("mill.length", "Piece's length", LENGTH, 740, 20, 3000, 10)
@@ -100,7 +100,7 @@ public final class BlankDecisions {
           FaceUse.values(),
           "A glue face has to be flatter than one to measure from.");
   public static final NumberDecision CHECK_LENGTH =
-      BOOK.number("check.length", "Straightedge", LENGTH, 600, 50, 3000, 50)
+      BOOK.number("check.length", "Straightedge length", LENGTH, 600, 50, 3000, 50)
           .hint("Length over which the gap was looked for.");
   public static final NumberDecision CHECK_GAP =
       BOOK.number("check.gap", "Gap under it", FINE_LENGTH, 0, 0, 10, 0.05)

@@ -90,7 +90,7 @@ public final class BodyDecisions {
           .hint("How much nearer the neck the waist is at the treble side.");
   public static final NumberDecision BODY_LAID_X =
       BOOK.number("body.laid-x", "Outline laid along", LENGTH, 20, -300, 600, 1)
-          .hint("From the blank's head end to the outline's foremost point.");
+          .hint("From the blank's headstock end to the outline's foremost point.");
   public static final NumberDecision BODY_LAID_Y =
       BOOK.number("body.laid-y", "Outline laid across", LENGTH, 0, -200, 200, 1)
           .hint("Its centre line from the blank's middle, to the treble side.");

@@ -12,7 +12,7 @@ public enum FittingType implements Worded {
   PLATE("plate", Takes.MANY),
   CHANNEL("channel", Takes.TWO),
   STRAP("strap button", Takes.NOTHING),
-  RELIEF("relief bore", Takes.NOTHING),
+  RELIEF("relief hole", Takes.NOTHING),
   BORE("bore", Takes.NOTHING);
 
   /** How many other things a fitting of a type has to do with. */

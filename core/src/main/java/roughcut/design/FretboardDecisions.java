@@ -111,7 +111,7 @@ public final class FretboardDecisions {
       BOOK.number("template.scale", "Template owned, scale", LENGTH, 0, 0, 1300, 1)
           .hint("Scale of a slotting template; 0 for none.");
   public static final NumberDecision PIN =
-      BOOK.number("fretboard.pin", "Locating pins", LENGTH, 1.5, 0.3, 6, 0.1)
+      BOOK.number("fretboard.pin", "Fretboard pin diameter", LENGTH, 1.5, 0.3, 6, 0.1)
           .hint("Through two slots, near both ends.");
   public static final NumberDecision INLAY_FRET =
       BOOK.number("inlay.fret", "Shaped inlay at fret", COUNT, 0, 0, 72, 1).hint("0 for none.");

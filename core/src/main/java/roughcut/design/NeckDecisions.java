@@ -20,7 +20,7 @@ public final class NeckDecisions {
   public static final ChoiceDecision<HeadMaking> HEAD_MAKING =
       BOOK.choice(
           "head.made",
-          "Headstock is made",
+          "Headstock",
           HeadMaking.values(),
           "A scarf has full-length grain; one piece has no seam; a flat head has no angle.");
   public static final NumberDecision HEAD_STEP =

@@ -50,7 +50,7 @@ public final class RoutDecisions {
       BOOK.number("bolt.counterbore", "Counterbore", LENGTH, 0, 0, 60, 0.5)
           .hint("How deep the head or ferrule is sunk into the back.");
   public static final NumberDecision BOLT_HEAD =
-      BOOK.number("bolt.head", "Head diameter", LENGTH, 9, 3, 30, 0.1)
+      BOOK.number("bolt.head", "Bolt head diameter", LENGTH, 9, 3, 30, 0.1)
           .measured("Of what goes into the counterbore.");
   public static final NumberDecision BOLT_BITE =
       BOOK.number("bolt.bite", "Bite in the heel", LENGTH, 16, 4, 60, 0.5)
@@ -163,7 +163,7 @@ public final class RoutDecisions {
           .hint("For a clean floor; 0 where it doesn't matter.");
   public static final NumberDecision MASS_TARGET =
       BOOK.number("body.mass-target", "Body weight at most", MASS, 0, 0, 10000, 50)
-          .hint("0 for no target; otherwise relief bores are placed until it is met.");
+          .hint("0 for no target; otherwise relief holes are placed until it is met.");
   public static final NumberDecision RELIEF_DIAMETER =
       BOOK.number("relief.diameter", "Relief holes, bit", LENGTH, 35, 8, 80, 1)
           .hint("Diameter of the bit for the bores placed by the program.");

@@ -112,7 +112,7 @@ public final class StringDecisions {
       BOOK.number("proof.standing", "Stands, seated", FINE_LENGTH, 0, 0, 60, 0.05)
           .measured("Its crown over the body at the joint, neck seated; 0 until measured.");
   public static final NumberDecision STRAIGHTEDGE =
-      BOOK.number("proof.straightedge", "Straightedge", FINE_LENGTH, 0, 0, 60, 0.05)
+      BOOK.number("proof.straightedge", "Straightedge at bridge", FINE_LENGTH, 0, 0, 60, 0.05)
           .measured(
               "Laid on the frets: its height over the body at the saddle line; 0 until measured.");
 

@@ -237,7 +237,7 @@ final class ElevationView {
         under,
         tip,
         14,
-        "head, at "
+        "headstock, at "
             + NumberWriter.number(head.angle().value(), Quantity.ANGLE, sketch.units())
             + "°:",
         head.length());

@@ -321,7 +321,7 @@ final class PlanView {
           Role.NOTE,
           x,
           -half - 9,
-          "seam, under the fretboard",
+          "joint, under the fretboard",
           Anchor.START,
           Size.SMALL,
           scarf.seamTop().id());
@@ -332,7 +332,7 @@ final class PlanView {
             Role.NOTE,
             x,
             piece.bounds().low() - 9,
-            "seam across the head",
+            "joint across the headstock",
             Anchor.MIDDLE,
             Size.SMALL,
             scarf.seamTop().id());

@@ -128,14 +128,14 @@ public record Markers(List<Dot> dots) {
         y,
         ledger.put(
             "marker." + k + ".depth-min",
-            "Marker " + k + ", least depth",
+            "Dot " + k + ", least depth",
             FINE_LENGTH,
             "s_o + 0.5 + σ",
             in("s_o", outer),
             in("σ", sanding)),
         ledger.put(
             "marker." + k + ".depth-max",
-            "Marker " + k + ", most depth",
+            "Dot " + k + ", most depth",
             FINE_LENGTH,
             "min(m + s_i + σ, t_b + σ − p − 1)",
             in("m", thickness),

@@ -63,7 +63,7 @@ public record FretboardTaper(
 
   private static Value secondAt(WidthStation station, FretLayout frets, Value end, Ledger ledger) {
     String id = "fretboard.second-width.from-nut";
-    String label = "Second width is given, from the nut line";
+    String label = "Fretboard width is given, from the nut line";
     return switch (station) {
       case OCTAVE_FRET -> ledger.put(id, label, FINE_LENGTH, "L / 2", in("L", frets.scale()));
       case LAST_FRET ->

@@ -17,7 +17,7 @@ public final class NeckKeys {
   public static final ValueKey ACCESS_BACK_LEAST =
       new ValueKey(
           "access.back-least",
-          "From the access bore to the neck's back, the shortest way",
+          "From the access hole to the neck's back, the shortest way",
           FINE_LENGTH);
   public static final ValueKey ACCESS_BIT_LENGTH =
       new ValueKey("access.bit-length", "Shortest bit that clears the chuck", LENGTH);
@@ -62,7 +62,7 @@ public final class NeckKeys {
       new ValueKey("access.relief-height", "Relief under the fretboard, high", FINE_LENGTH);
   public static final ValueKey ACCESS_UNDER_NUT =
       new ValueKey(
-          "access.under-nut", "Wood over the access bore under the nut's seat", FINE_LENGTH);
+          "access.under-nut", "Wood over the access hole under the nut's seat", FINE_LENGTH);
   public static final ValueKey ACCESS_WAY =
       new ValueKey("access.way", "Fretboard's end to the adjuster", LENGTH);
   public static final ValueKey ACCESS_WELL_DEPTH =
@@ -92,27 +92,27 @@ public final class NeckKeys {
   public static final ValueKey DRUM_TURNS = new ValueKey("drum.turns", "Turns at the drum", COUNT);
   public static final ValueKey FACET_TURN = new ValueKey("facet.turn", "Bevel's angle", ANGLE);
   public static final ValueKey HEAD_FLAT_DEPTH =
-      new ValueKey("head.flat-depth", "Blank depth for a flat head, stepped down", LENGTH);
+      new ValueKey("head.flat-depth", "Blank depth for a flat headstock, stepped down", LENGTH);
   public static final ValueKey HEAD_FLAT_LENGTH =
-      new ValueKey("head.flat-length", "Blank length for a neck with a flat head", LENGTH);
+      new ValueKey("head.flat-length", "Blank length for a neck with a flat headstock", LENGTH);
   public static final ValueKey HEAD_GRAIN_THROUGH =
-      new ValueKey("head.grain-through", "Grain through a head in one piece", LENGTH);
+      new ValueKey("head.grain-through", "Grain through a headstock in one piece", LENGTH);
   public static final ValueKey HEAD_GRIP =
       new ValueKey("head.grip", "What the tuners clamp, veneers included", LENGTH);
   public static final ValueKey HEAD_ONE_PIECE_BACK =
-      new ValueKey("head.one-piece-back", "Head's back below its face, straight down", LENGTH);
+      new ValueKey("head.one-piece-back", "Headstock's back below its face, straight down", LENGTH);
   public static final ValueKey HEAD_ONE_PIECE_BREAK =
       new ValueKey(
-          "head.one-piece-break", "Break line on the top, from the blank's head end", LENGTH);
+          "head.one-piece-break", "Break line on the top, from the blank's headstock end", LENGTH);
   public static final ValueKey HEAD_ONE_PIECE_DEPTH =
-      new ValueKey("head.one-piece-depth", "Blank depth for a head in one piece", LENGTH);
+      new ValueKey("head.one-piece-depth", "Blank depth for a headstock in one piece", LENGTH);
   public static final ValueKey HEAD_ONE_PIECE_FACE =
       new ValueKey(
-          "head.one-piece-face", "Face's line on the blank's head end, below the top", LENGTH);
+          "head.one-piece-face", "Face's line on the blank's headstock end, below the top", LENGTH);
   public static final ValueKey HEAD_ONE_PIECE_LENGTH =
       new ValueKey("head.one-piece-length", "Blank length for a neck in one piece", LENGTH);
   public static final ValueKey HEAD_STEP_RUN =
-      new ValueKey("head.step-run", "Way down to a flat head's face", LENGTH);
+      new ValueKey("head.step-run", "Way down to a flat headstock's face", LENGTH);
   public static final ValueKey HEAD_TIP =
       new ValueKey("head.tip", "Head's tip, from the break line", LENGTH);
   public static final ValueKey HEEL_END_FROM_BREAK =
@@ -142,7 +142,7 @@ public final class NeckKeys {
   public static final ValueKey SCARF_BEVEL =
       new ValueKey("scarf.bevel", "Bevel along the cut, the glue length", LENGTH);
   public static final ValueKey SCARF_BLANK_LENGTH =
-      new ValueKey("scarf.blank-length", "Length of blank for shaft and head", LENGTH);
+      new ValueKey("scarf.blank-length", "Length of blank for shaft and headstock", LENGTH);
   public static final ValueKey SCARF_CUT_TOP =
       new ValueKey("scarf.cut-top", "The cut on the shaft's top, from the nut line", LENGTH);
   public static final ValueKey SCARF_FLATNESS =
@@ -160,9 +160,11 @@ public final class NeckKeys {
       new ValueKey("scarf.run", "Run of the cut along the blank", LENGTH);
   public static final ValueKey SCARF_SEAM_BACK =
       new ValueKey(
-          "scarf.seam-back", "Seam on the flat back, from the break towards the body", FINE_LENGTH);
+          "scarf.seam-back",
+          "Joint on the flat back, from the break towards the body",
+          FINE_LENGTH);
   public static final ValueKey SCARF_SHIFT =
-      new ValueKey("scarf.shift", "Shift of the seam on the back", FINE_LENGTH);
+      new ValueKey("scarf.shift", "Shift of the joint on the back", FINE_LENGTH);
   public static final ValueKey SCARF_WEDGE =
       new ValueKey("scarf.wedge", "Wedge for jig or saw, run for a rise of 1", RATIO);
   public static final ValueKey SECTION_A =
@@ -191,7 +193,7 @@ public final class NeckKeys {
   public static final ValueKey TUNER_PLACE =
       new ValueKey("tuner.place", "Place from the nut", COUNT);
   public static final ValueKey VOLUTE_APEX =
-      new ValueKey("volute.apex", "Volute's apex, from the nut line towards the head", LENGTH);
+      new ValueKey("volute.apex", "Volute's apex, from the nut line towards the headstock", LENGTH);
   public static final ValueKey VOLUTE_TANGENT =
       new ValueKey("volute.tangent", "Tangent of the volute's curve", LENGTH);
 

@@ -83,8 +83,8 @@ public record ScarfJoint(
         ledger.put(
             "scarf.seam-top",
             school.underFretboard()
-                ? "Seam on the top, from the break towards the body"
-                : "Seam on the head's face, from the break towards the tip",
+                ? "Joint on the top, from the break towards the body"
+                : "Joint on the headstock's face, from the break towards the tip",
             LENGTH,
             "t / sin(θ)",
             in("t", t),

@@ -197,12 +197,12 @@ public record TunerLayout(
       Value edge =
           ledger.find(
               "tuner." + string + ".edge",
-              "Tuner " + string + ", wood to the head's outline",
+              "Tuner " + string + ", wood to the headstock's outline",
               FINE_LENGTH,
               (face.holds(new Point(x.value(), y.value())) ? 1 : -1)
                       * face.edgeDistance(new Point(x.value(), y.value()))
                   - bushing.value() / 2,
-              "least from the bore to the head's outline",
+              "least from the bore to the headstock's outline",
               head.basis()
                   .with(
                       x,

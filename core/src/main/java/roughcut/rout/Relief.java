@@ -71,7 +71,7 @@ record Relief(Value count, Value wanted, boolean met) {
         slab.cuts.add(
             PlainBores.reliefCut(
                 "relief-" + placed,
-                "relief bore " + placed,
+                "relief hole " + placed,
                 at,
                 cap,
                 floor,
@@ -84,19 +84,19 @@ record Relief(Value count, Value wanted, boolean met) {
     Value target = slab.givens.get(RoutDecisions.MASS_TARGET);
     if (over > 0 && cap == 0) {
       slab.trouble(
-          target.id(), "relief bores want a top that covers them", new Point(slab.surface.to(), 0));
+          target.id(), "relief holes want a top that covers them", new Point(slab.surface.to(), 0));
     } else if (over > taken + 0.5 && placed == MOST_BORES) {
       slab.trouble(
           target.id(),
           MOST_BORES
-              + " relief bores leave it "
+              + " relief holes leave it "
               + Math.round(over - taken)
               + " g over that; more aren't planned. Wider ones take more each.",
           new Point(slab.surface.to(), 0));
     } else if (over > taken + 0.5) {
       slab.trouble(
           target.id(),
-          "all the relief bores that there is room for leave it "
+          "all the relief holes that there is room for leave it "
               + Math.round(over - taken)
               + " g over that",
           new Point(slab.surface.to(), 0));

@@ -103,11 +103,11 @@ public final class RoutKeys {
       new ValueKey("reach.cutaway", "Treble cutaway ends, from the nut line", LENGTH);
   public static final ValueKey REACH_FIRST_FRET =
       new ValueKey("reach.first-fret", "Fret 1 from the front of the longer horn", LENGTH);
-  public static final ValueKey RELIEF_COUNT = new ValueKey("relief.count", "Relief bores", COUNT);
+  public static final ValueKey RELIEF_COUNT = new ValueKey("relief.count", "Relief holes", COUNT);
   public static final ValueKey RELIEF_OVER =
       new ValueKey("relief.over", "Body over its target", MASS);
   public static final ValueKey RELIEF_WANTED =
-      new ValueKey("relief.wanted", "Too heavy without relief bores by", MASS);
+      new ValueKey("relief.wanted", "Too heavy without relief holes by", MASS);
   public static final ValueKey SPRINGS_LISTED_DEPTH =
       new ValueKey("springs.listed-depth", "Depth of the spring rout, as listed", LENGTH);
   public static final ValueKey STRAP_FRONT =

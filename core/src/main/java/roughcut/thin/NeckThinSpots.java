@@ -245,7 +245,7 @@ public final class NeckThinSpots {
     double at = neck.head().breakX();
     spots.add(
         ThinKind.ACCESS_BACK,
-        "access bore to back",
+        "access hole to back",
         bore.back(),
         at,
         NeckDecisions.ROD_AXIS.id(),
@@ -253,7 +253,7 @@ public final class NeckThinSpots {
         NeckDecisions.ACCESS_TILT.id());
     spots.add(
         ThinKind.ACCESS_NUT,
-        "access bore under the nut",
+        "access hole under the nut",
         bore.underNut(),
         at,
         NeckDecisions.ROD_AXIS.id(),

@@ -31,8 +31,8 @@ public enum ThinKind {
   STIFFENER_BETWEEN(
       "stiffener.between", 3, 2, Chapter.NECK, "Channels", "4, Truss rod and stiffeners"),
   ACCESS_BACK("access.back", 3, 1.5, Chapter.NECK, "Access", "6, What remains: bore and anything"),
-  ACCESS_NUT("access.nut", 1.5, 0, Chapter.NECK, "Access", "4, Access bore"),
-  ACCESS_KEY("access.key", 0.6, 0.2, Chapter.NECK, "Access", "4, Access bore"),
+  ACCESS_NUT("access.nut", 1.5, 0, Chapter.NECK, "Access", "4, Access hole"),
+  ACCESS_KEY("access.key", 0.6, 0.2, Chapter.NECK, "Access", "4, Access hole"),
   ACCESS_OVER("access.over", 1.5, 0.8, Chapter.NECK, "Access", "4, at the fretboard's end"),
   ACCESS_TUNER(
       "access.tuner", 3, 1.5, Chapter.NECK, "Access", "6, What remains: bore and anything"),

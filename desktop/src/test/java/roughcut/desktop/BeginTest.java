@@ -74,6 +74,38 @@ class BeginTest extends WindowTest {
     assertThat(there("tour")).as("the look round").isTrue();
   }
 
+  /** Each stop rings something that is there, within the window; the last leads to one's own. */
+  @Test
+  void theLookRoundPointsAtRealControlsAndEndsWithOnesOwn() {
+    robot.push(KeyCode.F1);
+    settle();
+    click("help.look");
+    Node ring = robot.lookup(".tour-ring").query();
+    Node card = find(robot, "tour", Node.class);
+    List<javafx.geometry.Bounds> rings = new java.util.ArrayList<>();
+    for (int i = 0; i < 5; i++) {
+      settle();
+      javafx.geometry.Bounds at = ring.localToScene(ring.getBoundsInLocal());
+      assertThat(ring.isVisible()).isTrue();
+      assertThat(at.getWidth()).isBetween(30.0, 1280.0);
+      assertThat(rings).as("stop " + i).doesNotContain(at);
+      rings.add(at);
+      javafx.geometry.Bounds words = card.localToScene(card.getLayoutBounds());
+      assertThat(words.getMinX()).isGreaterThanOrEqualTo(0);
+      assertThat(words.getMaxX()).isLessThanOrEqualTo(stage.getScene().getWidth());
+      assertThat(words.getMaxY()).isLessThanOrEqualTo(stage.getScene().getHeight());
+      if (i == 2) {
+        click("tour-back");
+        settle();
+        assertThat(ring.localToScene(ring.getBoundsInLocal())).isEqualTo(rings.get(1));
+        click("tour-next");
+      }
+      click("tour-next");
+    }
+    assertThat(there("new.begin")).as("now make your own").isTrue();
+    assertThat(there("tour")).isFalse();
+  }
+
   /** From nothing to one's own instrument without a mouse: a name, another kind, Enter. */
   @Test
   void anInstrumentOfOnesOwnIsBegunByKeysAlone() throws Exception {

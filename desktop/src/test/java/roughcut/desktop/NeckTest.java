@@ -43,7 +43,7 @@ class NeckTest extends WindowTest {
             .query();
     robot.clickOn(flat);
     assertThat(NeckDecisions.HEAD_MAKING.in(session().build().get().design()))
-        .as("taken, though a bore in a flat head's face can't be; that is said")
+        .as("taken, though a bore in a flat headstock's face can't be; that is said")
         .isEqualTo(HeadMaking.FLAT);
     assertThat(session().plan().get().problems()).anyMatch(p -> p.where().equals("access.tilt"));
     robot.push(KeyCode.CONTROL, KeyCode.Z);

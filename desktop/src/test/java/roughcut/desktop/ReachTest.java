@@ -35,7 +35,7 @@ class ReachTest extends WindowTest {
 
   private boolean inPanel() {
     for (Node n = owner(); n != null; n = n.getParent()) {
-      if (n == ((BorderPane) find(robot, "body", BorderPane.class)).getRight()) {
+      if (n == find(robot, "body", BorderPane.class).getRight()) {
         return true;
       }
     }

@@ -20,7 +20,7 @@ import roughcut.neck.HeadComparison.Way;
 public final class HeadWays extends VBox {
   private final Session session;
   private static final double WIDE = 720;
-  private static final String[] HEADS = {"", "blank", "wood", "grain", "seams show", "boards"};
+  private static final String[] HEADS = {"", "blank", "wood", "grain", "joints show", "boards"};
 
   /** In a small window words wrap down to these widths, so that no column is lost. */
   private static final double[] LEAST = {104, 92, 44, 56, 64, 46};
@@ -34,7 +34,7 @@ public final class HeadWays extends VBox {
     this.session = session;
     setId("head-ways");
     setPrefWidth(WIDE);
-    Label title = new Label("Ways to make this head");
+    Label title = new Label("Ways to make this headstock");
     title.getStyleClass().add("lower-title");
     grid.setHgap(8);
     grid.setVgap(6);

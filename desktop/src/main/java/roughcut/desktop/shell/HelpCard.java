@@ -4,8 +4,10 @@ import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import roughcut.command.RoughCut;
 
 /** What can be pressed. */
 final class HelpCard extends VBox {
@@ -36,7 +38,7 @@ final class HelpCard extends VBox {
   private final Button close = new Button("close");
   private final Overlay overlay;
 
-  HelpCard(Overlay overlay) {
+  HelpCard(Overlay overlay, Runnable lookRound) {
     super(12);
     this.overlay = overlay;
     setId("help-card");
@@ -59,7 +61,23 @@ final class HelpCard extends VBox {
     care.getStyleClass().add("help-care");
     close.getStyleClass().add("text-button");
     close.setOnAction(e -> overlay.close(this));
-    getChildren().addAll(title, keys, care, close);
+    Button look = new Button("look round");
+    look.setId("help.look");
+    look.getStyleClass().add("text-button");
+    look.setOnAction(
+        e -> {
+          overlay.close(this);
+          lookRound.run();
+        });
+    Label about =
+        new Label(
+            "Rough Cut "
+                + RoughCut.VERSION
+                + ", Apache License 2.0; what it is made with is in NOTICE beside it. B612 by its"
+                + " authors, SIL Open Font License.");
+    about.getStyleClass().add("lower-note");
+    HBox buttons = new HBox(14, close, look);
+    getChildren().addAll(title, keys, care, about, buttons);
   }
 
   /** Opens, or closes again. */

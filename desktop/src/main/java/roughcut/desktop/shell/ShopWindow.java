@@ -66,7 +66,7 @@ public final class ShopWindow {
   private final SumCard sum;
   private final Notice notice = new Notice();
   private final Overlay overlay = new Overlay();
-  private final HelpCard help = new HelpCard(overlay);
+  private final HelpCard help = new HelpCard(overlay, this::lookRound);
   private final FindCard find = new FindCard(overlay, () -> new Commands(this).all());
   private final Map<StationId, Station> stations = new EnumMap<>(StationId.class);
   private final HomeCard home;
@@ -90,7 +90,7 @@ public final class ShopWindow {
     this.sum = new SumCard(session, this::goTo);
     this.habits = habits;
     session.units().set(habits.units());
-    tour = new Tour(() -> habits.markSeen("tour"));
+    tour = new Tour(stops(), () -> habits.markSeen("tour"), this::begin);
     files = new FileActions(workspace, notice, () -> root.getScene().getWindow());
     home = new HomeCard(overlay, doors(), notice);
     fresh = new NewCard(overlay, this::units, files::begin);
@@ -171,8 +171,6 @@ public final class ShopWindow {
     body.setBottom(thin);
     StackPane.setAlignment(sum, Pos.BOTTOM_RIGHT);
     StackPane.setMargin(sum, new Insets(0, 292, 132, 0));
-    StackPane.setAlignment(tour, Pos.BOTTOM_LEFT);
-    StackPane.setMargin(tour, new Insets(0, 0, 136, 124));
     root.getChildren().addAll(sum, tour, overlay);
     root.addEventFilter(KeyEvent.KEY_PRESSED, new Keys(this)::pressed);
     root.addEventFilter(MouseEvent.MOUSE_PRESSED, this::pressed);
@@ -364,6 +362,40 @@ public final class ShopWindow {
   /** Goes to the sheets. */
   void print() {
     choose(StationId.SHEETS);
+  }
+
+  /** What the look round points at. */
+  private List<Tour.Stop> stops() {
+    return List.of(
+        new Tour.Stop(
+            () -> surface,
+            "This is Heron, a made-up instrument to play with.",
+            "Plan above, elevation below, on one ruler that starts at the nut line. Drag the"
+                + " section knife along it; what it cuts stands beneath. “Reset the demo”, in the"
+                + " menu under the name, brings everything back."),
+        new Tour.Stop(
+            () -> here().panel(),
+            "Here you decide; below that stands what to set.",
+            "Type a number, with or without its unit, and the drawing follows. Click a large number"
+                + " to see its sum. F2 in a number enters what was measured."),
+        new Tour.Stop(
+            () -> root.lookup("#as-built"),
+            "What you measured takes the drawn number's place.",
+            "Heron's shaft came out at 14.9 mm instead of 16: everything after it was worked out"
+                + " anew, and the bench says which made part no longer agrees."),
+        new Tour.Stop(
+            () -> thin,
+            "The thinnest wood in the whole instrument, worst first.",
+            "Click one and the view flies there with the knife in place."),
+        new Tour.Stop(
+            () -> rail,
+            "The stations, in the order of work.",
+            "Each says how it stands. The bench, at the end, knows what can be cut now."));
+  }
+
+  /** The look round, from its beginning. */
+  void lookRound() {
+    tour.start();
   }
 
   /** All builds, and the three doors. */

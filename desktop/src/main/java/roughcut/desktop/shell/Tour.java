@@ -1,85 +1,147 @@
 package roughcut.desktop.shell;
 
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Supplier;
+import javafx.application.Platform;
+import javafx.geometry.Bounds;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
-/** A short look around at the first start, dismissed for good. */
-final class Tour extends VBox {
-  private static final String[][] STOPS = {
-    {
-      "This is Heron, a made-up instrument to play with.",
-      "Plan above, elevation below, on one ruler that starts at the nut line. Whatever you do to it, “Reset the demo” in the menu under its name brings it back."
-    },
-    {
-      "At the right you decide; below that stands what to set.",
-      "Type a number, with or without its unit, and the drawing follows. Click a large number to see its sum."
-    },
-    {
-      "Along the bottom: the thinnest wood, worst first.",
-      "Click one and the view flies there with the section knife in place. Drag the knife along the ruler yourself."
-    },
-    {
-      "“As built” puts what you measured in place of what was drawn.",
-      "F2 in a number enters a measurement. Heron's shaft came out thinner than drawn: see what that does."
-    },
-  };
+/**
+ * A short look round that rings the real controls it speaks of, goes back and forth, can be called
+ * again from F1's card, and ends with one's own.
+ */
+final class Tour extends Pane {
+  private static final double AROUND = 4;
+  private static final double CARD = 400;
+  private static final double BESIDE = 14;
 
+  /** One stop: what is ringed, and what is said of it. */
+  record Stop(Supplier<Node> at, String title, String words) {}
+
+  private final VBox card = new VBox(8);
+  private final Region ring = new Region();
   private final Label title = new Label();
   private final Label words = new Label();
+  private final Button back = new Button("back");
   private final Button next = new Button();
+  private final List<Stop> stops;
   private final Runnable seen;
+  private final Runnable begin;
   private int stop;
 
   /**
-   * Makes the card.
+   * Makes it.
    *
    * @param seen called when it was seen or dismissed
+   * @param begin begins one's own instrument
    */
-  Tour(Runnable seen) {
-    super(8);
+  Tour(List<Stop> stops, Runnable seen, Runnable begin) {
+    this.stops = stops;
     this.seen = seen;
-    setId("tour");
-    getStyleClass().add("tour");
-    setMaxSize(400, Region.USE_PREF_SIZE);
+    this.begin = begin;
+    setPickOnBounds(false);
+    ring.getStyleClass().add("tour-ring");
+    ring.setMouseTransparent(true);
+    ring.setManaged(false); // placed by hand
+    card.setManaged(false);
+    card.setId("tour");
+    card.getStyleClass().add("tour");
+    card.setPrefWidth(CARD);
     title.getStyleClass().add("tour-title");
     title.setWrapText(true);
     words.setWrapText(true);
+    words.setMinHeight(Region.USE_PREF_SIZE);
     next.getStyleClass().add("main-button");
+    next.setId("tour-next");
     next.setOnAction(e -> forward());
-    Button enough = new Button("don't show this again");
+    back.getStyleClass().add("text-button");
+    back.setId("tour-back");
+    back.setOnAction(e -> to(stop - 1));
+    Button enough = new Button("enough");
     enough.getStyleClass().add("text-button");
     enough.setId("tour-dismiss");
     enough.setOnAction(e -> finish());
-    HBox buttons = new HBox(12, enough, next);
+    HBox buttons = new HBox(12, enough, back, next);
     buttons.setAlignment(Pos.CENTER_RIGHT);
-    getChildren().addAll(title, words, buttons);
+    card.getChildren().addAll(title, words, buttons);
+    getChildren().addAll(ring, card);
     setVisible(false);
+    widthProperty().addListener((p, was, is) -> place());
+    heightProperty().addListener((p, was, is) -> place());
   }
 
   void start() {
-    stop = 0;
-    show();
     setVisible(true);
+    to(0);
+    next.requestFocus();
   }
 
-  private void show() {
-    title.setText(STOPS[stop][0]);
-    words.setText(STOPS[stop][1]);
+  private void to(int index) {
+    stop = Math.max(0, index);
+    Stop here = stops.get(stop);
+    title.setText(here.title());
+    words.setText(here.words());
+    back.setDisable(stop == 0);
     next.setText(
-        stop == STOPS.length - 1
-            ? "to work"
-            : "go on (" + (stop + 1) + " of " + STOPS.length + ")");
+        stop == stops.size() - 1
+            ? "now make your own"
+            : "go on (" + (stop + 1) + " of " + stops.size() + ")");
+    place();
+    Platform.runLater(this::place); // once what it shows has its size
+  }
+
+  /** The ring round what is spoken of, the card beside it where there is room. */
+  private void place() {
+    if (!isVisible() || getScene() == null) {
+      return;
+    }
+    card.applyCss();
+    card.resize(CARD, card.prefHeight(CARD));
+    Optional<Bounds> at =
+        Optional.ofNullable(stops.get(stop).at().get())
+            .filter(n -> n.getScene() != null)
+            .map(n -> sceneToLocal(n.localToScene(n.getBoundsInLocal())));
+    ring.setVisible(at.isPresent());
+    if (at.isEmpty()) {
+      card.relocate(BESIDE, getHeight() - card.getHeight() - BESIDE);
+      return;
+    }
+    Bounds b = at.get();
+    double x0 = Math.max(1, b.getMinX() - AROUND);
+    double y0 = Math.max(1, b.getMinY() - AROUND);
+    ring.resizeRelocate(
+        x0,
+        y0,
+        Math.min(getWidth() - 1, b.getMaxX() + AROUND) - x0,
+        Math.min(getHeight() - 1, b.getMaxY() + AROUND) - y0);
+    boolean left = b.getMinX() > CARD + 2 * BESIDE;
+    double x = left ? b.getMinX() - CARD - BESIDE - AROUND : b.getMinX() + BESIDE;
+    double under = b.getMaxY() + BESIDE;
+    double y =
+        left
+            ? b.getMinY()
+            : under + card.getHeight() < getHeight()
+                ? under
+                : b.getMinY() - card.getHeight() - BESIDE;
+    card.relocate(
+        Math.max(BESIDE, Math.min(x, getWidth() - CARD - BESIDE)),
+        Math.max(BESIDE, Math.min(y, getHeight() - card.getHeight() - BESIDE)));
   }
 
   private void forward() {
-    if (++stop >= STOPS.length) {
+    if (stop == stops.size() - 1) {
       finish();
+      begin.run();
     } else {
-      show();
+      to(stop + 1);
     }
   }
 

@@ -92,6 +92,7 @@ public final class Windows {
     Thread.currentThread().setUncaughtExceptionHandler((t, e) -> failed(e));
     stage.show();
     size(stage, habits); // some window managers open at the least size
+    window.surface().requestFocus();
     window.opened();
     return window;
   }

@@ -55,7 +55,7 @@ final class WeightPage extends BodyViewPage {
             RoutKeys.BALANCE_X.id(),
             "Balances, from nut",
             RoutKeys.RELIEF_COUNT.id(),
-            "Relief bores");
+            "Relief holes");
   }
 
   @Override
