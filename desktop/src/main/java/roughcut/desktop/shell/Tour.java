@@ -74,12 +74,14 @@ final class Tour extends Pane {
     card.getChildren().addAll(title, words, buttons);
     getChildren().addAll(ring, card);
     setVisible(false);
+    card.setVisible(false);
     widthProperty().addListener((p, was, is) -> place());
     heightProperty().addListener((p, was, is) -> place());
   }
 
   void start() {
     setVisible(true);
+    card.setVisible(true);
     to(0);
     next.requestFocus();
   }
@@ -147,6 +149,7 @@ final class Tour extends Pane {
 
   private void finish() {
     setVisible(false);
+    card.setVisible(false);
     seen.run();
   }
 }
