@@ -1,6 +1,7 @@
 package roughcut.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.io.IOException;
 import java.util.HashSet;
@@ -119,6 +120,34 @@ class ReachTest extends WindowTest {
     assertThat(find(robot, "thin-rail", Node.class).getBoundsInLocal().getHeight())
         .as("better opens nothing")
         .isEqualTo(slim);
+  }
+
+  /** The drawing's lower edge is moved by mouse and keys, kept by each station, and put back. */
+  @Test
+  void theDrawingTakesWhatIsBeneathIt() {
+    show(() -> window.choose(StationId.BODY));
+    double drawing = window.surface().getHeight();
+    double scale = window.surface().view().scale();
+    Node grip = find(robot, "lower.grip", Node.class);
+    javafx.geometry.Point2D at = grip.localToScreen(200, 3);
+    robot.drag(at, javafx.scene.input.MouseButton.PRIMARY).dropTo(at.add(0, 100));
+    settle();
+    assertThat(window.surface().getHeight()).isCloseTo(drawing + 100, within(3.0));
+    show(() -> window.surface().fit());
+    assertThat(window.surface().view().scale()).as("the body is larger").isGreaterThan(scale);
+    show(grip::requestFocus);
+    robot.push(KeyCode.UP);
+    settle();
+    assertThat(window.surface().getHeight()).isCloseTo(drawing + 80, within(3.0));
+    show(() -> window.choose(StationId.NECK));
+    assertThat(window.surface().getHeight())
+        .as("another station's is its own")
+        .isCloseTo(drawing, within(3.0));
+    show(() -> window.choose(StationId.BODY));
+    assertThat(window.surface().getHeight()).isCloseTo(drawing + 80, within(3.0));
+    robot.doubleClickOn(find(robot, "lower.grip", Node.class));
+    settle();
+    assertThat(window.surface().getHeight()).isCloseTo(drawing, within(3.0));
   }
 
   @Test

@@ -69,6 +69,7 @@ public final class ShopWindow {
   private final HelpCard help = new HelpCard(overlay, this::lookRound);
   private final FindCard find = new FindCard(overlay, () -> new Commands(this).all());
   private final Map<StationId, Station> stations = new EnumMap<>(StationId.class);
+  private final LowerGrip grip;
   private final HomeCard home;
   private final NewCard fresh;
   private final StationRail rail;
@@ -92,6 +93,7 @@ public final class ShopWindow {
     session.units().set(habits.units());
     tour = new Tour(stops(), () -> habits.markSeen("tour"), this::begin);
     files = new FileActions(workspace, notice, () -> root.getScene().getWindow());
+    grip = new LowerGrip(habits);
     home = new HomeCard(overlay, doors(), notice);
     fresh = new NewCard(overlay, this::units, files::begin);
     bench = new AtBench(session);
@@ -205,7 +207,8 @@ public final class ShopWindow {
     body.setRight(here.panel());
     middle.getChildren().setAll(notice, whatIf, surface);
     if (here.lower().isManaged()) {
-      middle.getChildren().add(here.lower());
+      grip.over(station, here.lower());
+      middle.getChildren().addAll(grip, here.lower());
     }
     surface.showRuler(here.hasRuler());
     surface.showKnife(here.hasKnife());

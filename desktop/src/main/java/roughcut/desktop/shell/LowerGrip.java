@@ -1,0 +1,80 @@
+package roughcut.desktop.shell;
+
+import java.util.Locale;
+import javafx.scene.Cursor;
+import javafx.scene.Node;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.Region;
+import roughcut.desktop.session.Habits;
+import roughcut.desktop.station.StationId;
+
+/**
+ * The edge between a drawing and what stands beneath it: dragged, or moved by arrows, it gives the
+ * one what it takes from the other; each station keeps its own. A double click puts it back.
+ */
+final class LowerGrip extends Region {
+  private static final double LEAST = 96;
+  private static final double MOST = 460;
+  private static final double STEP = 20;
+
+  /** As high as it is until it is dragged. */
+  private static final double USUAL = 232;
+
+  private final Habits habits;
+  private StationId station;
+  private Node lower;
+  private double from;
+
+  LowerGrip(Habits habits) {
+    this.habits = habits;
+    setId("lower.grip");
+    getStyleClass().add("lower-grip");
+    setCursor(Cursor.V_RESIZE);
+    setFocusTraversable(true);
+    setAccessibleText("Edge of the drawing; up and down move it");
+    setOnMousePressed(e -> from = e.getScreenY() + height());
+    setOnMouseDragged(e -> to(from - e.getScreenY()));
+    setOnMouseReleased(e -> habits.save());
+    setOnMouseClicked(
+        e -> {
+          if (e.getClickCount() == 2) {
+            to(USUAL);
+          }
+        });
+    setOnKeyPressed(
+        e -> {
+          if (e.getCode() == KeyCode.UP || e.getCode() == KeyCode.DOWN) {
+            to(height() + (e.getCode() == KeyCode.UP ? STEP : -STEP));
+            habits.save();
+            e.consume();
+          }
+        });
+  }
+
+  /** Stands over what is beneath a station's drawing. */
+  void over(StationId next, Node beneath) {
+    station = next;
+    lower = beneath;
+    apply(height());
+  }
+
+  private double height() {
+    return Math.max(LEAST, Math.min(MOST, habits.number("lower." + station.word(), USUAL)));
+  }
+
+  private void to(double height) {
+    habits.remember("lower." + station.word(), Math.max(LEAST, Math.min(MOST, height)));
+    apply(height());
+  }
+
+  /** Said as a style, since the sheet's own height would win over a size that is set. */
+  private void apply(double height) {
+    lower.setStyle(
+        height == USUAL
+            ? ""
+            : String.format(
+                Locale.ROOT,
+                "-fx-min-height: %1$.0f; -fx-pref-height: %1$.0f; -fx-max-height: %1$.0f;",
+                height));
+  }
+}
