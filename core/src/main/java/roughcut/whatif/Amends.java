@@ -3,6 +3,7 @@ package roughcut.whatif;
 import static roughcut.measure.NumberWriter.fixed;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
@@ -36,6 +37,9 @@ public final class Amends {
   /** Numbers that the design may be changed by are tried so often before they are given up. */
   private static final int TRIES = 6;
 
+  /** So many decisions are tried. */
+  private static final int LOOKED_AT = 10;
+
   /** So many decisions are named. */
   private static final int MOST = 3;
 
@@ -62,19 +66,20 @@ public final class Amends {
   private List<Proposal> following() {
     Set<String> decided = new LinkedHashSet<>();
     leaves(spoiled.wants(), decided);
-    List<Proposal> all = new ArrayList<>();
-    for (String id : decided) {
-      if (all.size() == MOST) {
-        break;
-      }
-      Decisions.find(plan.build().design(), id)
-          .filter(d -> d instanceof NumberDecision)
-          .map(d -> (NumberDecision) d)
-          .flatMap(this::follow)
-          .ifPresent(all::add);
-    }
-    return all;
+    return decided.stream()
+        .limit(LOOKED_AT)
+        .map(id -> Decisions.find(plan.build().design(), id).orElse(null))
+        .filter(NumberDecision.class::isInstance)
+        .map(d -> follow((NumberDecision) d))
+        .flatMap(Optional::stream)
+        .sorted(Comparator.comparingDouble(Followed::steps))
+        .limit(MOST)
+        .map(Followed::proposal)
+        .toList();
   }
+
+  /** A decision that follows, and by how many of its own steps it moves: the least comes first. */
+  private record Followed(double steps, Proposal proposal) {}
 
   /** Decisions that a value hangs on; what was measured is as it is. */
   private static void leaves(Value value, Set<String> into) {
@@ -84,19 +89,21 @@ public final class Amends {
     value.dependsOn().forEach(v -> leaves(v, into));
   }
 
-  private Optional<Proposal> follow(NumberDecision decision) {
+  private Optional<Followed> follow(NumberDecision decision) {
     double now = decision.in(plan.build().design());
     return solved(decision, now)
         .map(
             value ->
-                new Proposal(
-                    "let the design follow: "
-                        + decision.label().toLowerCase(Locale.ROOT)
-                        + " "
-                        + told(decision, value)
-                        + " instead of "
-                        + told(decision, now),
-                    b -> b.withDesign(decision.with(b.design(), value))));
+                new Followed(
+                    Math.abs(value - now) / decision.step(),
+                    new Proposal(
+                        "let the design follow: "
+                            + decision.label().toLowerCase(Locale.ROOT)
+                            + " "
+                            + told(decision, value)
+                            + " instead of "
+                            + told(decision, now),
+                        b -> b.withDesign(decision.with(b.design(), value)))));
   }
 
   /**

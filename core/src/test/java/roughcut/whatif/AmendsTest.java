@@ -13,6 +13,8 @@ import roughcut.bench.Operation;
 import roughcut.bench.Route;
 import roughcut.bench.Spoiled;
 import roughcut.demo.Demo;
+import roughcut.design.Decisions;
+import roughcut.design.NumberDecision;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
 import roughcut.record.Done;
@@ -105,6 +107,33 @@ class AmendsTest {
           .isCloseTo(cutAt, within(Spoiled.SEEN));
       assertThat(after.log()).as("nothing that happened is changed").isEqualTo(build.log());
     }
+  }
+
+  /** What has to move least, by its own steps, is offered first, and few are offered. */
+  @Test
+  void theLeastChangeIsOfferedFirst() {
+    Build build = cut(Heron.build().asDesigned(), "head.scarf.saw", "scarf.run", 1.5);
+    List<Proposal> follow =
+        ways(build, "scarf.run").stream()
+            .filter(w -> w.words().startsWith("let the design"))
+            .toList();
+    assertThat(follow).isNotEmpty().hasSizeLessThanOrEqualTo(3);
+    double before = 0;
+    for (Proposal way : follow) {
+      double steps = steps(build, way.change().apply(build));
+      assertThat(steps).as(way.words()).isGreaterThanOrEqualTo(before);
+      before = steps;
+    }
+  }
+
+  /** How many of its own steps the one decision that changed has moved. */
+  private static double steps(Build from, Build to) {
+    return Decisions.all().stream()
+        .filter(NumberDecision.class::isInstance)
+        .map(NumberDecision.class::cast)
+        .mapToDouble(d -> Math.abs(d.in(to.design()) - d.in(from.design())) / d.step())
+        .max()
+        .orElseThrow();
   }
 
   /** Taken as it is holds for that deviation only: when the plan moves on, it is said again. */

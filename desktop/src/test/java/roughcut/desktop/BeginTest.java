@@ -74,6 +74,30 @@ class BeginTest extends WindowTest {
     assertThat(there("tour")).as("the look round").isTrue();
   }
 
+  /** A size remembered from a larger screen: the window is no larger than the one that is there. */
+  @Test
+  void aWindowFitsTheScreenThatIsThere() throws Exception {
+    roughcut.desktop.session.Habits habits = roughcut.desktop.session.Habits.in(data);
+    habits.remember("window.width", 5000);
+    habits.remember("window.height", 4000);
+    habits.save();
+    Path other = own().begin(NewInstrument.usual("Plover", InstrumentKind.SIX_STRINGS).build());
+    ShopWindow[] opened = new ShopWindow[1];
+    show(
+        () -> {
+          try {
+            opened[0] = roughcut.desktop.shell.Windows.open(other);
+          } catch (IOException e) {
+            throw new AssertionError(e);
+          }
+        });
+    Window shown = opened[0].root().getScene().getWindow();
+    javafx.geometry.Rectangle2D room = javafx.stage.Screen.getPrimary().getVisualBounds();
+    assertThat(shown.getWidth()).isLessThanOrEqualTo(room.getWidth());
+    assertThat(shown.getHeight()).isLessThanOrEqualTo(room.getHeight());
+    hide(opened[0]);
+  }
+
   /** Each stop rings something that is there, within the window; the last leads to one's own. */
   @Test
   void theLookRoundPointsAtRealControlsAndEndsWithOnesOwn() {

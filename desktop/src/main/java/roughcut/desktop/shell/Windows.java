@@ -85,8 +85,9 @@ public final class Windows {
     stage
         .titleProperty()
         .bind(window.workspace().session().build().map(shown -> shown.name() + " – Rough Cut"));
-    stage.setMinWidth(LEAST_WIDTH);
-    stage.setMinHeight(LEAST_HEIGHT);
+    Rectangle2D room = Screen.getPrimary().getVisualBounds();
+    stage.setMinWidth(Math.min(room.getWidth(), LEAST_WIDTH));
+    stage.setMinHeight(Math.min(room.getHeight(), LEAST_HEIGHT));
     place(stage, habits);
     stage.setOnCloseRequest(e -> closing(e, stage, window));
     Thread.currentThread().setUncaughtExceptionHandler((t, e) -> failed(e));
@@ -148,8 +149,10 @@ public final class Windows {
 
   private static void size(Stage stage, Habits habits) {
     if (!stage.isMaximized()) {
-      stage.setWidth(habits.number("window.width", USUAL_WIDTH));
-      stage.setHeight(habits.number("window.height", USUAL_HEIGHT));
+      // One remembered from a larger screen is no larger than the screen that is there.
+      Rectangle2D room = Screen.getPrimary().getVisualBounds();
+      stage.setWidth(Math.min(room.getWidth(), habits.number("window.width", USUAL_WIDTH)));
+      stage.setHeight(Math.min(room.getHeight(), habits.number("window.height", USUAL_HEIGHT)));
     }
   }
 
