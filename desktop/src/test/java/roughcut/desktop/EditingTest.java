@@ -164,7 +164,7 @@ class EditingTest extends WindowTest {
   @Test
   void everythingIsFoundByItsWords(FxRobot robot) {
     robot.push(KeyCode.CONTROL, KeyCode.K);
-    robot.write("margin at the nut", 0).push(KeyCode.ENTER);
+    robot.write("edge margin", 0).push(KeyCode.ENTER);
     until(() -> find(robot, "nut.edge-margin", TextField.class).isFocused());
     robot.push(KeyCode.CONTROL, KeyCode.K);
     robot.write("fret 7 from the nut", 0).push(KeyCode.ENTER);

@@ -2,11 +2,11 @@ package roughcut.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import atlantafx.base.controls.Tile;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
 import javafx.scene.Node;
-import javafx.scene.control.Labeled;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
@@ -53,15 +53,8 @@ class EveryDecisionTest extends WindowTest {
   void aSearchForWhatDoesNotCountSaysWhere(FxRobot robot) {
     robot.interact(() -> window.goTo("access.pocket-depth"));
     WaitForAsyncUtils.waitForFxEvents();
-    assertThat(
-            robot
-                .lookup(
-                    (Node n) ->
-                        n instanceof Labeled l
-                            && l.getText() != null
-                            && l.getText().contains("Headstock pocket, deep counts only where"))
-                .tryQuery())
-        .isPresent();
+    assertThat(robot.lookup("#notice").queryAs(Tile.class).getDescription())
+        .contains("Headstock pocket, deep counts only where");
   }
 
   @Test

@@ -140,6 +140,7 @@ class StopsTest extends WindowTest {
                           n instanceof Label l
                               && n.getScene() != null
                               && !l.getStyleClass().contains("thin-what")
+                              && l.getText() != null
                               && l.getText().contains(shown))
                   .queryAll())
           .as("%s: “%s”", topic, shown)

@@ -96,6 +96,7 @@ class StringsAndFretsTest extends WindowTest {
             .lookup(
                 (Node n) ->
                     n instanceof javafx.scene.control.Label l
+                        && l.getText() != null
                         && l.getText().contains("higher than this bridge goes"))
             .query();
     assertThat(words.isVisible()).isTrue();

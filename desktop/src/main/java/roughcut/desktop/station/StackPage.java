@@ -100,7 +100,7 @@ final class StackPage extends KnifePage {
 
   @Override
   public String title() {
-    return "Laminations";
+    return "Strips";
   }
 
   @Override
