@@ -76,7 +76,8 @@ final class CutOrder {
         body("neck.scale-check", "Measure the scale with the neck in the pocket", 15)
             .after("neck.fit", "the neck isn't seated yet")
             .tools("long rule", "string through both edges")
-            .set(LayoutKeys.SADDLE_FROM_NUT.id(), "heights.joint")
+            .sounds(Operation.Heard.AT_THE_SADDLES, LayoutKeys.SADDLE_FROM_NUT.id())
+            .set("heights.joint")
             .undoable()
             .wrong("the scale is measured before the neck is seated"));
   }
@@ -171,15 +172,15 @@ final class CutOrder {
     for (Cut cut : cuts) {
       String stop = "rout." + cut.name() + ".stop-now";
       if (w.there(stop)) {
-        draft.removes(stop);
+        draft.deep(stop);
       }
       for (RoutPlan rout : w.plan.cuts().plansOf(cut.name())) {
         rout.plan().missing().ifPresent(m -> draft.troubled(List.of(m)));
-        draft.removes("pass." + rout.step().name() + ".depth-now");
+        draft.deep("pass." + rout.step().name() + ".depth-now");
         for (int i = 1; i <= rout.plan().passes().size(); i++) {
-          draft.removes("pass." + rout.step().name() + "." + i + ".setting");
+          draft.deep("pass." + rout.step().name() + "." + i + ".setting");
         }
-        draft.removes(
+        draft.wide(
             "template." + rout.step().name() + ".opening-length",
             "template." + rout.step().name() + ".opening-width");
         rout.plan().passes().stream().map(p -> p.cutter().name()).distinct().forEach(draft::tools);
@@ -190,11 +191,9 @@ final class CutOrder {
 
   private static void repairs(Operation.Draft draft, CutKind kind) {
     switch (kind) {
-      case POCKET -> draft.repaired(Repair.CUT_FURTHER, Repair.SHIM);
+      case POCKET, BRIDGE -> draft.repaired(Repair.CUT_FURTHER, Repair.SHIM);
       case PICKUP -> draft.repaired(Repair.CUT_FURTHER, Repair.SHIM, Repair.COVER);
       case CAVITY, SPRINGS, SLOT -> draft.repaired(Repair.CUT_FURTHER, Repair.COVER);
-      case BRIDGE -> draft.repaired(Repair.CUT_FURTHER, Repair.SHIM).heard();
-      case POST -> draft.repaired(Repair.PLUG).heard();
       default -> {
         if (kind.bored()) {
           draft.repaired(Repair.CUT_FURTHER, Repair.PLUG);

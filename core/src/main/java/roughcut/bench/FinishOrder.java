@@ -214,7 +214,7 @@ final class FinishOrder {
         whole("setup.intonation", STRINGS, "Set the intonation, string by string", 30)
             .after("setup.relief", "it moves with the action")
             .tools("tuner", "driver")
-            .set(LayoutKeys.SADDLE_FROM_NUT.id())
+            .sounds(Operation.Heard.AT_THE_SADDLES, LayoutKeys.SADDLE_FROM_NUT.id())
             .undoable());
   }
 }

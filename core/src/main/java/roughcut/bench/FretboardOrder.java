@@ -44,15 +44,15 @@ final class FretboardOrder {
             .stands(BOARD_TOP)
             .measures(BOARD_EDGE)
             .tools("slotting saw in a guide, or table saw with a template", "depth stop")
-            .set(
+            .sounds(
+                Operation.Heard.AT_A_FRET,
                 IntStream.of(1, 12, w.plan.frets().frets().size())
                     .filter(k -> k <= w.plan.frets().frets().size())
                     .distinct()
                     .mapToObj(k -> "fret." + k + ".from-nut")
                     .toArray(String[]::new))
-            .removes(FretboardKeys.SLOT_SAW_STOP.id())
-            .repaired(Repair.CUT_FURTHER, Repair.PLUG)
-            .heard()
+            .deep(FretboardKeys.SLOT_SAW_STOP.id())
+            .repaired(Repair.CUT_FURTHER, Repair.FILL)
             .hold(
                 HoldPoint.measured(
                     w.drawn(FretboardDecisions.WIRE_TANG_WIDTH),
@@ -172,7 +172,7 @@ final class FretboardOrder {
               .stands(NECK_BACK)
               .after("board.slots", "there are no slots yet")
               .tools("slotting saw", "depth gauge")
-              .removes(FretboardKeys.SLOT_SAW_STOP.id())
+              .deep(FretboardKeys.SLOT_SAW_STOP.id())
               .repaired(Repair.CUT_FURTHER)
               .cautions(Caution.EDGES)
               .wrong("a slot is too shallow at its ends, and the fret never seats");

@@ -191,7 +191,7 @@ final class NeckOrder {
         w.neck(id, NECK, title, minutes)
             .stands(NECK_BACK, NECK_OPEN)
             .set(of + ".fence", of + ".start-stop", of + ".end-stop", of + ".passes")
-            .removes(of + ".pass-depth")
+            .deep(of + ".pass-depth")
             .repaired(Repair.CUT_FURTHER, Repair.SHIM)
             .cautions(Caution.ROUTER, Caution.DUST);
     return w.choice(NeckDecisions.CHANNEL_MACHINE).fenced()

@@ -3,6 +3,7 @@ package roughcut.bench;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -39,8 +40,9 @@ public final class Operation {
   private final List<String> hazards;
   private final Set<PartId> clamped;
   private final Set<Repair> repairs;
-  private final Set<String> removing;
-  private final boolean heard;
+  private final Set<String> depths;
+  private final Set<String> openings;
+  private final Map<String, Heard> sounding;
 
   private Operation(Draft draft) {
     id = draft.id;
@@ -64,8 +66,9 @@ public final class Operation {
     hazards = List.copyOf(draft.hazards);
     clamped = Collections.unmodifiableSet(draft.clamped);
     repairs = Collections.unmodifiableSet(draft.repairs);
-    removing = Set.copyOf(draft.removing);
-    heard = draft.heard;
+    depths = Set.copyOf(draft.depths);
+    openings = Set.copyOf(draft.openings);
+    sounding = Map.copyOf(draft.sounding);
   }
 
   /** Begins one: id, part, the station that shows it, what is done, hands-on minutes. */
@@ -169,14 +172,21 @@ public final class Operation {
    * @param by what is wanted less what was set
    */
   public List<Repair> repairs(String setting, double by) {
-    return repairs.stream()
-        .filter(r -> r.mends(by) && (!r.ofWhatIsTakenAway() || removing.contains(setting)))
-        .toList();
+    boolean opening = openings.contains(setting);
+    return opening || depths.contains(setting)
+        ? repairs.stream().filter(r -> r.mends(opening, by)).toList()
+        : List.of();
   }
 
-  /** Whether a fault along the strings is heard, in cents, rather than only seen. */
-  public boolean heard() {
-    return heard;
+  /** How a fault of one of its settings is heard; empty for one that is only seen. */
+  public Optional<Heard> heard(String setting) {
+    return Optional.ofNullable(sounding.get(setting));
+  }
+
+  /** Whose pitch a place along the strings is: a fret's, or that of every open string. */
+  public enum Heard {
+    AT_A_FRET,
+    AT_THE_SADDLES
   }
 
   /** What of the woods or stuffs in hand can harm, each a sentence. */
@@ -231,8 +241,9 @@ public final class Operation {
     private final List<String> hazards = new ArrayList<>();
     private final Set<PartId> clamped = EnumSet.noneOf(PartId.class);
     private final Set<Repair> repairs = EnumSet.noneOf(Repair.class);
-    private final Set<String> removing = new HashSet<>();
-    private boolean heard;
+    private final Set<String> depths = new HashSet<>();
+    private final Set<String> openings = new HashSet<>();
+    private final Map<String, Heard> sounding = new HashMap<>();
 
     private Draft(String id, PartId part, Chapter chapter, String title, int minutes) {
       this.id = id;
@@ -273,9 +284,21 @@ public final class Operation {
       return this;
     }
 
-    /** Settings that grow with what is taken away: depths, openings. */
-    Draft removes(String... values) {
-      removing.addAll(List.of(values));
+    /** Settings that are depths: they grow with what is taken away. */
+    Draft deep(String... values) {
+      depths.addAll(List.of(values));
+      return set(values);
+    }
+
+    /** Settings that are an opening's widths. */
+    Draft wide(String... values) {
+      openings.addAll(List.of(values));
+      return set(values);
+    }
+
+    /** Settings that are places along the strings, where a fault is heard. */
+    Draft sounds(Heard how, String... values) {
+      List.of(values).forEach(v -> sounding.put(v, how));
       return set(values);
     }
 
@@ -320,12 +343,6 @@ public final class Operation {
 
     Draft repaired(Repair... ways) {
       repairs.addAll(List.of(ways));
-      return this;
-    }
-
-    /** A fault of its place along the strings is heard. */
-    Draft heard() {
-      heard = true;
       return this;
     }
 

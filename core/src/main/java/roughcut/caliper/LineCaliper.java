@@ -7,6 +7,7 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.Executor;
 
@@ -16,6 +17,9 @@ import java.util.concurrent.Executor;
  * heard where the executor runs. When the stream ends or breaks, the caliper is gone.
  */
 public final class LineCaliper implements Caliper {
+  /** More of a line than this is not kept; no reading is as long. */
+  private static final int LONGEST = 100;
+
   private final Callable<Reader> line;
   private final boolean metric;
   private final Executor where;
@@ -55,12 +59,12 @@ public final class LineCaliper implements Caliper {
     try (Reader opened = line.call();
         BufferedReader lines = new BufferedReader(opened)) {
       reader = opened;
-      String text = lines.readLine();
-      while (text != null && !closed) {
-        CaliperLine read = CaliperLine.of(text, metric);
+      Optional<String> text = line(lines);
+      while (text.isPresent() && !closed) {
+        CaliperLine read = CaliperLine.of(text.get(), metric);
         read.mm().ifPresent(mm -> send(hearer, mm));
         read.trouble().ifPresent(t -> tell(hearer, t));
-        text = lines.readLine();
+        text = line(lines);
       }
     } catch (IOException | UncheckedIOException e) {
       // Unplugged in the middle of a line: the same as its end.
@@ -71,6 +75,24 @@ public final class LineCaliper implements Caliper {
         tell(hearer, Trouble.DROPPED);
       }
     }
+  }
+
+  /**
+   * The next line that was sent to its end and isn't blank; what breaks off in the middle is no
+   * line, since 14 of 14.32 would be taken for a reading. What never ends isn't kept.
+   */
+  private static Optional<String> line(Reader from) throws IOException {
+    StringBuilder text = new StringBuilder();
+    for (int c = from.read(); c >= 0; c = from.read()) {
+      boolean end = c == '\n' || c == '\r';
+      if (end && !text.isEmpty()) {
+        return Optional.of(text.toString());
+      }
+      if (!end && text.length() < LONGEST) {
+        text.append((char) c);
+      }
+    }
+    return Optional.empty();
   }
 
   private void send(Hearer hearer, double mm) {

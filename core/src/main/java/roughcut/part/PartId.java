@@ -3,7 +3,7 @@ package roughcut.part;
 /** The parts that an instrument is made of, each with a history of its own. */
 public enum PartId {
   NECK("neck"),
-  HEAD("head"),
+  HEAD("headstock"),
   FRETBOARD("fretboard"),
   BODY("body"),
   TOP("top"),

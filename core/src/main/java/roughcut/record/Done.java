@@ -60,11 +60,11 @@ public record Done(
     return next;
   }
 
-  /** The same brought to another number afterwards, which is said. */
-  public Done mended(String id, double value, String how) {
+  /** The same with one of its numbers brought to another afterwards. */
+  public Done setTo(String id, double value) {
     Map<String, Double> next = new TreeMap<>(cutAt);
     next.put(id, value);
-    return new Done(operation, at, hands, note, next, accepted).saying(how);
+    return new Done(operation, at, hands, note, next, accepted);
   }
 
   /** The same taken as it is, though the plan wants so much. */

@@ -41,7 +41,7 @@ final class CsvTable {
     try (InputStream in = CsvTable.class.getResourceAsStream("/roughcut/data/" + resource);
         MappingIterator<T> rows = reader.with(NAMED).readValues(in)) {
       return List.copyOf(rows.readAll());
-    } catch (IOException e) {
+    } catch (IOException | IllegalArgumentException e) {
       throw new IllegalStateException(
           "a table that ships with the program can't be read: " + resource, e);
     }

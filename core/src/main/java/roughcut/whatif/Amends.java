@@ -3,13 +3,20 @@ package roughcut.whatif;
 import static roughcut.measure.NumberWriter.fixed;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
+import java.util.EnumSet;
+import java.util.HashSet;
+import java.util.IdentityHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
+import roughcut.bench.HoldPoint;
 import roughcut.bench.Operation;
 import roughcut.bench.Repair;
 import roughcut.bench.Route;
@@ -22,6 +29,7 @@ import roughcut.measure.Quantity;
 import roughcut.measure.Sentence;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
+import roughcut.part.PartId;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
 import roughcut.record.Done;
@@ -65,7 +73,7 @@ public final class Amends {
 
   private List<Proposal> following() {
     Set<String> decided = new LinkedHashSet<>();
-    leaves(spoiled.wants(), decided);
+    leaves(spoiled.wants(), decided, Collections.newSetFromMap(new IdentityHashMap<>()));
     return decided.stream()
         .limit(LOOKED_AT)
         .map(id -> Decisions.find(plan.build().design(), id).orElse(null))
@@ -82,11 +90,14 @@ public final class Amends {
   private record Followed(double steps, Proposal proposal) {}
 
   /** Decisions that a value hangs on; what was measured is as it is. */
-  private static void leaves(Value value, Set<String> into) {
+  private static void leaves(Value value, Set<String> into, Set<Value> seen) {
+    if (!seen.add(value)) {
+      return; // values share what they come from
+    }
     if (value instanceof Decided) {
       into.add(value.id());
     }
-    value.dependsOn().forEach(v -> leaves(v, into));
+    value.dependsOn().forEach(v -> leaves(v, into, seen));
   }
 
   private Optional<Followed> follow(NumberDecision decision) {
@@ -163,9 +174,24 @@ public final class Amends {
       all.add(
           new Proposal(
               how + ": about " + repair.minutes() + " min; " + repair.look(),
-              done(d -> d.mended(setting, spoiled.wants().value(), how))));
+              done(d -> right(d, repair).saying(how))));
     }
     return all;
+  }
+
+  /** One repair of a cut brings right everything of it that is off in the same way. */
+  private Done right(Done done, Repair repair) {
+    Done right = done;
+    for (Map.Entry<String, Double> cut : done.cutAt().entrySet()) {
+      Optional<Value> wants = plan.value(cut.getKey());
+      if (wants.isPresent()) {
+        double by = wants.get().value() - cut.getValue();
+        if (spoiled.operation().repairs(cut.getKey(), by).contains(repair)) {
+          right = right.setTo(cut.getKey(), wants.get().value());
+        }
+      }
+    }
+    return right;
   }
 
   // It is taken as it is.
@@ -187,49 +213,102 @@ public final class Amends {
       return NumberWriter.text(by, spoiled.wants().quantity(), Units.MM) + " off";
     }
     String off = Sentence.mm(by, 2) + " off";
-    return spoiled.operation().heard()
-        ? off
-            + ", "
-            + fixed(cents(plan.frets().scale().value(), by), 1)
-            + " cents on every string unless the saddles take it up"
-        : off;
+    double scale = plan.frets().scale().value();
+    return spoiled
+        .operation()
+        .heard(spoiled.wants().id())
+        .map(
+            how ->
+                switch (how) {
+                  case AT_A_FRET ->
+                      off
+                          + ", "
+                          + fixed(cents(scale - spoiled.wants().value(), by), 1)
+                          + " cents at that fret";
+                  case AT_THE_SADDLES ->
+                      off
+                          + ", "
+                          + fixed(cents(scale, by), 1)
+                          + " cents on every string unless the saddles take it up";
+                })
+        .orElse(off);
   }
 
   /**
-   * What a string's end moved by so much is heard as: 1200 · log2(L / (L − d)) (handbook page 2).
+   * What an end of a sounding string moved by so much is heard as: 1200 · log2(L / (L − d))
+   * (handbook page 2).
    *
-   * @param scale mm
-   * @param by mm, less than the scale
+   * @param sounding length of the string that sounds, mm
+   * @param by mm, less than that
    */
-  public static double cents(double scale, double by) {
-    return 1200 * Math.log(scale / (scale - by)) / Math.log(2);
+  public static double cents(double sounding, double by) {
+    return 1200 * Math.log(sounding / (sounding - by)) / Math.log(2);
   }
 
   // The part is made anew.
 
+  /**
+   * What is glued to the part goes with it, and whatever was done after that is to be done again;
+   * what was measured before those operations no longer counts.
+   */
   private Proposal remade() {
-    Operation op = spoiled.operation();
-    List<Operation> again =
-        Route.of(plan).order().stream()
-            .filter(o -> o.part() == op.part() && plan.build().log().isDone(o.id()))
-            .toList();
+    Set<PartId> parts = gluedTo(spoiled.operation().part());
+    List<Operation> again = again(parts);
     int minutes = again.stream().mapToInt(Operation::minutes).sum();
     return new Proposal(
-        "make the "
-            + op.part().word()
-            + " anew: "
+        "make anew: "
+            + parts.stream().map(PartId::word).collect(Collectors.joining(" and "))
+            + "; "
             + again.size()
             + (again.size() == 1 ? " operation" : " operations")
             + ", about "
             + fixed(Math.max(0.1, minutes / 60.0), 1)
-            + " h of work again, and its wood",
+            + " h of work again, and the wood",
         build -> {
           Log log = build.log();
           for (Operation o : again) {
             log = log.without(Done.of(o.id(), log.when(o.id()).orElseThrow()));
+            for (HoldPoint hold : o.holds()) {
+              log = log.withdrawn(hold.of());
+            }
           }
           return build.withLog(log);
         });
+  }
+
+  private List<Operation> done() {
+    return Route.of(plan).order().stream().filter(o -> plan.build().log().isDone(o.id())).toList();
+  }
+
+  private Set<PartId> gluedTo(PartId part) {
+    Set<PartId> parts = EnumSet.of(part);
+    int before;
+    do {
+      before = parts.size();
+      for (Operation o : done()) {
+        if (o.clamped().stream().anyMatch(parts::contains)) {
+          parts.addAll(o.clamped());
+        }
+      }
+    } while (parts.size() > before);
+    return parts;
+  }
+
+  private List<Operation> again(Set<PartId> parts) {
+    List<Operation> again = new ArrayList<>();
+    Set<String> ids = new HashSet<>();
+    int before;
+    do {
+      before = again.size();
+      for (Operation o : done()) {
+        boolean rests = o.after().keySet().stream().anyMatch(ids::contains);
+        if (!ids.contains(o.id()) && (parts.contains(o.part()) || rests)) {
+          again.add(o);
+          ids.add(o.id());
+        }
+      }
+    } while (again.size() > before);
+    return again;
   }
 
   private UnaryOperator<Build> done(UnaryOperator<Done> change) {

@@ -115,6 +115,28 @@ class LineCaliperTest {
     assertThat(heard.all).isEmpty();
   }
 
+  /**
+   * A line that ends in the middle of its number is no reading: 14 of 14.32 would be a wrong one.
+   */
+  @Test
+  void whatEndsWithoutALineFeedIsNoReading() throws InterruptedException {
+    Heard heard = new Heard();
+    new LineCaliper(() -> new StringReader("12.30\r\n\r\n14"), true, Runnable::run).open(heard);
+    assertThat((Double) heard.next()).isCloseTo(12.3, within(1e-9));
+    assertThat(heard.next()).isEqualTo(Caliper.Trouble.DROPPED);
+    assertThat(heard.all).isEmpty();
+  }
+
+  /** A device that never ends its line fills no memory and gives no reading. */
+  @Test
+  void aLineWithoutEndIsUnreadable() throws InterruptedException {
+    Heard heard = new Heard();
+    String noise = "7".repeat(5_000_000) + "\n3.5\n";
+    new LineCaliper(() -> new StringReader(noise), true, Runnable::run).open(heard);
+    assertThat(heard.next()).isEqualTo(Caliper.Trouble.UNREADABLE);
+    assertThat((Double) heard.next()).isCloseTo(3.5, within(1e-9));
+  }
+
   @Test
   void aDeviceThatIsNotThereIsACaliperGone(@TempDir Path folder) throws InterruptedException {
     Heard heard = new Heard();

@@ -149,6 +149,7 @@ class CatalogueTest {
   @Test
   void aTableThatIsNotThereIsSaid() {
     assertThatThrownBy(() -> CsvTable.read("nothing.csv", Glue.class))
-        .isInstanceOf(Exception.class);
+        .isInstanceOf(IllegalStateException.class)
+        .hasMessageContaining("nothing.csv");
   }
 }

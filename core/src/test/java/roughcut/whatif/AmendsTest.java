@@ -31,7 +31,7 @@ class AmendsTest {
     Operation op = operation(plan, operation);
     Build made = Bench.of(plan, NOW).done(build, op, java.time.Duration.ZERO, "");
     Done done = made.log().done(operation).orElseThrow();
-    return made.withLog(made.log().with(done.mended(setting, wanted - by, "cut so")));
+    return made.withLog(made.log().with(done.setTo(setting, wanted - by)));
   }
 
   private static Operation operation(Plan plan, String id) {
@@ -148,19 +148,105 @@ class AmendsTest {
     assertThat(spoiled(plan, DEPTH)).isPresent();
   }
 
-  /** A part made anew has everything of it still to be done, and nothing of the others. */
+  /**
+   * A neck made anew takes its headstock and fretboard with it, and what was done after them; what
+   * rests on none of them stays done. Nothing is left done that stands on something undone.
+   */
   @Test
-  void aPartMadeAnewIsNotDoneAndTheOthersAre() {
-    Build build = cut(Heron.build(), POCKET, DEPTH, -2);
+  void whatIsGluedToAPartIsMadeAnewWithItAndTheRestStays() {
+    Build build = Demo.heron(NOW.toLocalDate());
     Plan before = Plan.of(build, Demo.shop());
-    Build anew = way(ways(build, DEPTH), "make the body anew").change().apply(build);
-    Plan after = Plan.of(anew, Demo.shop());
+    Spoiled scarf = spoiled(before, "scarf.run").orElseThrow();
+    Proposal anew = way(Amends.of(before, scarf), "make anew");
+    assertThat(anew.words()).contains("neck and headstock and fretboard");
+    Build after = anew.change().apply(build);
+    int bodyStays = 0;
     for (Operation op : Route.of(before).order()) {
       boolean was = build.log().isDone(op.id());
-      boolean body = op.part() == roughcut.part.PartId.BODY;
-      assertThat(after.build().log().isDone(op.id())).as(op.id()).isEqualTo(was && !body);
+      boolean is = after.log().isDone(op.id());
+      switch (op.part()) {
+        case NECK, HEAD, FRETBOARD -> assertThat(is).as(op.id()).isFalse();
+        default -> {
+          boolean rests = op.after().keySet().stream().anyMatch(a -> !after.log().isDone(a));
+          assertThat(is).as(op.id()).isEqualTo(was && (!rests || !build.log().isDone(op.id())));
+          bodyStays += is ? 1 : 0;
+        }
+      }
+      if (is) {
+        assertThat(op.after().keySet())
+            .as(op.id())
+            .allSatisfy(a -> assertThat(after.log().isDone(a) || !build.log().isDone(a)).isTrue());
+      }
     }
-    assertThat(anew.log().readings()).as("readings stay").isEqualTo(build.log().readings());
+    assertThat(bodyStays).as("the body's blank is none the worse").isGreaterThan(5);
+    assertThat(build.log().standing()).containsKey("shaft.thickness");
+    assertThat(after.log().standing())
+        .as("the old shaft's reading says nothing of the new one")
+        .doesNotContainKey("shaft.thickness")
+        .containsKey("control.selector.height");
+    assertThat(Spoiled.of(Plan.of(after, Demo.shop()), Route.of(before))).isEmpty();
+  }
+
+  /** One repair brings right all that is off in the same way, and nothing that is off otherwise. */
+  @Test
+  void aPocketCutFurtherIsRightInAllItsPasses() {
+    Build one = cut(Heron.build().asDesigned(), POCKET, DEPTH, 0.6);
+    Done made = one.log().done(POCKET).orElseThrow();
+    String wide = "template.pocket.opening-width";
+    Done two =
+        made.setTo("pass.pocket.1.setting", made.cutAt().get("pass.pocket.1.setting") - 0.6)
+            .setTo(wide, made.cutAt().get(wide) + 0.4);
+    Build build = one.withLog(one.log().with(two));
+    assertThat(spoiled(Plan.of(build, Demo.shop()), "pass.pocket.1.setting")).isPresent();
+    Build after = way(ways(build, DEPTH), "cut it further").change().apply(build);
+    Plan plan = Plan.of(after, Demo.shop());
+    assertThat(spoiled(plan, DEPTH)).isEmpty();
+    assertThat(spoiled(plan, "pass.pocket.1.setting")).isEmpty();
+    assertThat(spoiled(plan, wide)).as("too wide stays too wide").isPresent();
+  }
+
+  /** A ring covers a rout that is too wide, never one that is too deep; a shim the other way. */
+  @Test
+  void aRingCoversWidthAndAShimDepth() {
+    Plan plan = Plan.of(Heron.build().asDesigned(), Demo.shop());
+    Operation op =
+        Route.of(plan).order().stream()
+            .filter(o -> o.repairs(deepOf(o), -1).contains(roughcut.bench.Repair.SHIM))
+            .filter(o -> o.settings().stream().anyMatch(s -> s.endsWith("opening-width")))
+            .filter(o -> o.id().contains("bridge") || o.id().contains("pickup"))
+            .findFirst()
+            .orElseThrow();
+    for (String setting : op.settings()) {
+      boolean opening = setting.contains(".opening-");
+      List<roughcut.bench.Repair> tooMuch = op.repairs(setting, -0.5);
+      List<roughcut.bench.Repair> tooLittle = op.repairs(setting, 0.5);
+      assertThat(tooMuch.contains(roughcut.bench.Repair.SHIM)).as(setting).isEqualTo(!opening);
+      assertThat(tooMuch.contains(roughcut.bench.Repair.CUT_FURTHER)).as(setting).isFalse();
+      assertThat(tooLittle).as(setting).containsExactly(roughcut.bench.Repair.CUT_FURTHER);
+      if (opening) {
+        assertThat(tooMuch).as(setting).doesNotContain(roughcut.bench.Repair.SHIM);
+      } else {
+        assertThat(tooMuch).as(setting).doesNotContain(roughcut.bench.Repair.COVER);
+      }
+    }
+  }
+
+  private static String deepOf(Operation op) {
+    return op.settings().stream().filter(s -> s.endsWith("depth-now")).findFirst().orElse("");
+  }
+
+  /** A depth is seen, a fret's place is heard at that fret, the saddle line's on every string. */
+  @Test
+  void onlyAPlaceAlongTheStringsIsToldInCents() {
+    Build slots = cut(Heron.build().asDesigned(), "board.slots", "fret.12.from-nut", 0.4);
+    String heard = way(ways(slots, "fret.12.from-nut"), "take it as it is").words();
+    // Half the string is left at the octave: 1200 · log2(320 / 319.6).
+    assertThat(heard).contains("0.40 mm off, 2.2 cents at that fret");
+    Build stop = cut(Heron.build().asDesigned(), "board.slots", "slot.saw-stop", 0.4);
+    assertThat(ways(stop, "slot.saw-stop").toString()).doesNotContain("cents");
+    Build scale = cut(Heron.build().asDesigned(), "neck.scale-check", "saddle.from-nut", 2);
+    assertThat(way(ways(scale, "saddle.from-nut"), "take it as it is").words())
+        .contains("5.4 cents on every string unless the saddles take it up");
   }
 
   /** 1200 · log2(L / (L − d)): 2.22 mm of 640 are 6 cents (handbook page 2). */
