@@ -67,7 +67,7 @@ public final class StringDecisions {
       BOOK.number("bridge.rear", "Saddle travel, back", LENGTH, -100, -100, 80, 0.5)
           .measured("Saddle's rear limit from the datum; −100 takes the kind's own.");
   public static final NumberDecision BRIDGE_POSTS =
-      BOOK.number("bridge.posts", "Stud spacing", LENGTH, 0, 0, 200, 0.1)
+      BOOK.number("bridge.posts", "Stud or screw spacing", LENGTH, 0, 0, 200, 0.1)
           .measured("Between the posts' middles; 0 takes the kind's own.");
   public static final NumberDecision BRIDGE_SLANT =
       BOOK.number("bridge.slant", "Bass side further back", LENGTH, -100, -100, 60, 0.5)

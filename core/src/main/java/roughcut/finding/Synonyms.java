@@ -39,7 +39,6 @@ public final class Synonyms {
     {"boards", "rack", "wood"},
     {"allen", "hex", "access key"},
     {"weight", "mass"},
-    {"action", "relief at"},
     {"settings", "units", "millimetres"},
     {"home", "all builds"},
     {"begin", "new"}

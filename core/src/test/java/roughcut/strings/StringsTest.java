@@ -1,7 +1,6 @@
 package roughcut.strings;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 import static roughcut.Heron.value;
 
@@ -11,8 +10,6 @@ import org.junit.jupiter.api.Test;
 import roughcut.Heron;
 import roughcut.Vectors;
 import roughcut.layout.FretLayout;
-import roughcut.measure.Pitch;
-import roughcut.measure.Unreadable;
 import roughcut.plan.Plan;
 import roughcut.plan.Rooms;
 
@@ -25,18 +22,6 @@ class StringsTest {
     String[] all = java.util.Arrays.copyOf(some, some.length + more.length);
     System.arraycopy(more, 0, all, some.length, more.length);
     return all;
-  }
-
-  @Test
-  void notesAndFrequencies() throws Unreadable {
-    assertThat(Pitch.read("A4")).isEqualTo(440);
-    assertThat(Pitch.read("e4")).isCloseTo(329.628, within(1e-3));
-    assertThat(Pitch.read("Bb1")).isCloseTo(58.270, within(1e-3));
-    assertThat(Pitch.read("F♯2")).isCloseTo(92.499, within(1e-3));
-    assertThat(Pitch.read("82.4 Hz")).isEqualTo(82.4);
-    assertThat(Pitch.name(329.63)).isEqualTo("E4");
-    assertThat(Pitch.name(442)).isEqualTo("A4 +8");
-    assertThatThrownBy(() -> Pitch.read("H9x")).isInstanceOf(Unreadable.class);
   }
 
   @Test

@@ -55,9 +55,31 @@ class OverlayTest extends WindowTest {
     assertThat(there("find-card")).isFalse();
   }
 
-  /**
-   * What is behind the card can't be reached while it is open: no key goes through to the bench.
-   */
+  /** What is behind the card can't be reached while it is open: no key goes through to it. */
+  @Test
+  void keysDoNotGoThroughTheCard() {
+    type(Decisions.HEAD_LENGTH.id(), "190");
+    String station = window.stations().get(3).pageName();
+    robot.push(KeyCode.F1);
+    settle();
+    robot.push(KeyCode.CONTROL, KeyCode.DIGIT1);
+    robot.push(KeyCode.CONTROL, KeyCode.Z);
+    robot.push(KeyCode.CONTROL, KeyCode.U);
+    robot.push(KeyCode.ALT, KeyCode.DIGIT4);
+    robot.push(KeyCode.F6);
+    settle();
+    assertThat(there("help-card")).isTrue();
+    assertThat(design().numbers().get(Decisions.HEAD_LENGTH.id())).isEqualTo(190);
+    assertThat(session().units().get().metric()).isTrue();
+    assertThat(window.stations().get(3).pageName()).isEqualTo(station);
+    robot.push(KeyCode.ESCAPE);
+    settle();
+    assertThat(there("page.side")).as("still at the neck").isTrue();
+    robot.push(KeyCode.CONTROL, KeyCode.Z);
+    settle();
+    assertThat(design().numbers().get(Decisions.HEAD_LENGTH.id())).isEqualTo(185);
+  }
+
   @Test
   void whatIsFoundIsGoneTo() {
     robot.push(KeyCode.CONTROL, KeyCode.K);

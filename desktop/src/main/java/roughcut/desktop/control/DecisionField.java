@@ -28,7 +28,6 @@ import roughcut.measure.Sentence;
 import roughcut.measure.Units;
 import roughcut.measure.Unreadable;
 import roughcut.measure.Value;
-import roughcut.measure.ValueKey;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
 import roughcut.record.Reading;
@@ -189,7 +188,8 @@ public final class DecisionField extends VBox implements Typing.Into, TakesReadi
       return use.apply(
           measuring
               ? Plausible.read(
-                  Optional.of(new Decided(key(), decision.in(session.build().get().design()))),
+                  Optional.of(
+                      new Decided(decision.key(), decision.in(session.build().get().design()))),
                   decision.range(),
                   text,
                   session.units().get())
@@ -197,10 +197,6 @@ public final class DecisionField extends VBox implements Typing.Into, TakesReadi
     } catch (Unreadable e) {
       return Optional.of(e.getMessage());
     }
-  }
-
-  private ValueKey key() {
-    return new ValueKey(decision.id(), decision.label(), decision.quantity());
   }
 
   private UnaryOperator<Build> decided(double value) {

@@ -89,7 +89,7 @@ public final class ThinRail extends HBox {
   private void slim(boolean next) {
     slim = next;
     pseudoClassStateChanged(States.SLIM, slim);
-    more.setText(slim ? "open" : "close");
+    more.setText(slim ? "more" : "less");
     more.setAccessibleText(slim ? "Open the thin spots" : "Close the thin spots");
     order.setVisible(!slim);
     order.setManaged(!slim);
@@ -174,7 +174,9 @@ public final class ThinRail extends HBox {
       boolean cut =
           card.getBoundsInParent().getMinX() < from - 1
               || card.getBoundsInParent().getMaxX() > from + room + 1;
-      card.setOpacity(slim && cut && !card.isFocused() ? 0 : 1);
+      boolean hidden = slim && cut && !card.isFocused();
+      card.setOpacity(hidden ? 0 : 1);
+      card.setMouseTransparent(hidden);
     }
   }
 

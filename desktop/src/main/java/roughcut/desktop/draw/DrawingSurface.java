@@ -234,27 +234,13 @@ public final class DrawingSurface extends Region {
     ensureView();
     GraphicsContext g = moving.getGraphicsContext2D();
     g.clearRect(0, 0, getWidth(), getHeight());
-    paintTried(g);
+    Ghost.tried(g, view, tried);
     if (held != null && dragged) {
       paintHeld(g);
     }
     if (knifeShown) {
       knife.paint(g, view, units, isFocused());
     }
-  }
-
-  /** Lines as they would lie with what is being typed, dotted over those that are kept. */
-  private void paintTried(GraphicsContext g) {
-    if (tried.isEmpty()) {
-      return;
-    }
-    Ghost.pen(g, 1.4, 2, 3);
-    for (Mark mark : tried) {
-      if (mark instanceof Mark.Path path) {
-        Ghost.line(g, view, path.points(), path.closed(), 0, 0);
-      }
-    }
-    g.setLineDashes();
   }
 
   /** Shows lines that are only tried, over the drawing of what is kept; none when nothing is. */

@@ -4,11 +4,26 @@ import java.util.List;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.text.TextAlignment;
+import roughcut.drawing.Mark;
 import roughcut.geometry.Point;
 
 /** How things are drawn that aren't there yet: what is tried, and what is being dragged. */
 final class Ghost {
   private Ghost() {}
+
+  /** Lines as they would lie with what is being typed, dotted over those that are kept. */
+  static void tried(GraphicsContext g, View view, List<Mark> tried) {
+    if (tried.isEmpty()) {
+      return;
+    }
+    pen(g, 1.4, 2, 3);
+    for (Mark mark : tried) {
+      if (mark instanceof Mark.Path path) {
+        line(g, view, path.points(), path.closed(), 0, 0);
+      }
+    }
+    g.setLineDashes();
+  }
 
   /** A dashed pen in the colour of what can be touched. */
   static void pen(GraphicsContext g, double width, double... dashes) {

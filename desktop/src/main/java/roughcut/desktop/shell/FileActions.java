@@ -26,7 +26,6 @@ import roughcut.file.ShopBuilds;
 import roughcut.file.ShopFile;
 import roughcut.file.Versions;
 import roughcut.record.Build;
-import roughcut.record.Log;
 
 /** Opening, saving, naming and going back, with what they say when they can't. */
 final class FileActions {
@@ -68,19 +67,28 @@ final class FileActions {
 
   /** Begins a build in the maker's own shop, in a window of its own. */
   void begin(Build build) {
-    try {
-      Path path = new ShopBuilds(new OwnShop(Windows.data()).folder()).begin(build);
-      Windows.open(path).choose(StationId.LAYOUT);
-    } catch (FileTrouble e) {
-      notice.show("Not begun: " + e.getMessage() + ".");
-    }
+    begun(own -> own.begin(build));
   }
 
   /** A new instrument like this one, in the maker's own shop: nothing read, nothing done. */
   private void like() {
+    workspace.session().enterTyped();
     workspace.save();
-    Build here = workspace.session().build().get();
-    begin(new Build(here.name() + " 2", here.design(), Log.NONE));
+    begun(own -> own.like(workspace.path()));
+  }
+
+  /** Something that makes a build in a shop. */
+  private interface Making {
+    Path in(ShopBuilds own) throws FileTrouble;
+  }
+
+  private void begun(Making making) {
+    try {
+      Path path = making.in(new ShopBuilds(new OwnShop(Windows.data()).folder()));
+      Windows.open(path).choose(StationId.LAYOUT);
+    } catch (FileTrouble e) {
+      notice.show("Not begun: " + e.getMessage() + ".");
+    }
   }
 
   void open() {

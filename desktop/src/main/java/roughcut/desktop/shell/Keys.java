@@ -2,6 +2,7 @@ package roughcut.desktop.shell;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.input.KeyCode;
@@ -17,6 +18,8 @@ final class Keys {
       new KeyCodeCombination(KeyCode.Z, KeyCombination.SHORTCUT_DOWN, KeyCombination.SHIFT_DOWN);
   private static final KeyCombination CALIPER =
       new KeyCodeCombination(KeyCode.M, KeyCombination.SHORTCUT_DOWN, KeyCombination.SHIFT_DOWN);
+
+  private static final Set<KeyCode> CARDS = Set.of(KeyCode.K, KeyCode.H, KeyCode.N);
 
   private final ShopWindow window;
   private final Session session;
@@ -35,6 +38,13 @@ final class Keys {
   }
 
   private Runnable action(KeyEvent e) {
+    // While a card is open nothing behind it moves; only other cards take its place.
+    boolean card =
+        e.getCode() == KeyCode.F1
+            || e.isShortcutDown() && CARDS.contains(e.getCode()) && !e.isShiftDown();
+    if (window.answering() && !card) {
+      return null;
+    }
     if (REDO.match(e)) {
       return session::redo;
     }
@@ -117,8 +127,8 @@ final class Keys {
       case O -> window.files()::open;
       case P -> window::print;
       case K -> window.find()::open;
-      case H -> window::home;
-      case N -> window::begin;
+      case H -> window.beginning()::home;
+      case N -> window.beginning()::begin;
       case T -> session::beginWhatIf;
       case U -> window::nextUnits;
       case B -> () -> session.asBuilt().set(!session.asBuilt().get());

@@ -2,11 +2,9 @@ package roughcut.desktop.shell;
 
 import java.nio.file.Path;
 import java.util.EnumMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -24,7 +22,6 @@ import roughcut.desktop.draw.DrawingSurface;
 import roughcut.desktop.session.AtBench;
 import roughcut.desktop.session.Desk;
 import roughcut.desktop.session.Habits;
-import roughcut.desktop.session.OwnShop;
 import roughcut.desktop.session.Session;
 import roughcut.desktop.session.Workspace;
 import roughcut.desktop.station.BenchStation;
@@ -38,11 +35,6 @@ import roughcut.desktop.station.RoutsStation;
 import roughcut.desktop.station.SheetsStation;
 import roughcut.desktop.station.Station;
 import roughcut.desktop.station.StationId;
-import roughcut.drawing.AsBuilt;
-import roughcut.drawing.Drawing;
-import roughcut.drawing.Mark;
-import roughcut.file.DemoFolder;
-import roughcut.file.FileTrouble;
 import roughcut.file.Rescue;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
@@ -66,21 +58,19 @@ public final class ShopWindow {
   private final SumCard sum;
   private final Notice notice = new Notice();
   private final Overlay overlay = new Overlay();
-  private final HelpCard help = new HelpCard(overlay, this::lookRound);
+  private final HelpCard help = new HelpCard(overlay, () -> beginning().lookRound());
   private final FindCard find = new FindCard(overlay, () -> new Commands(this).all());
   private final Map<StationId, Station> stations = new EnumMap<>(StationId.class);
+  private final Picture picture;
   private final LowerGrip grip;
-  private final HomeCard home;
-  private final NewCard fresh;
+  private final Beginning beginning;
   private final StationRail rail;
   private final ThinRail thin;
   private final FileActions files;
-  private final Tour tour;
   private final Ways ways;
   private final WhatIfBar whatIf;
   private final SheetsStation sheets;
   private final AtBench bench;
-  private Drawn drawn;
   private final BenchWindows atBench;
   private StationId station;
   private int chosenSpot = -1;
@@ -91,11 +81,10 @@ public final class ShopWindow {
     this.sum = new SumCard(session, this::goTo);
     this.habits = habits;
     session.units().set(habits.units());
-    tour = new Tour(stops(), () -> habits.markSeen("tour"), this::begin);
     files = new FileActions(workspace, notice, () -> root.getScene().getWindow());
+    picture = new Picture(session, surface);
     grip = new LowerGrip(habits);
-    home = new HomeCard(overlay, doors(), notice);
-    fresh = new NewCard(overlay, this::units, files::begin);
+    beginning = new Beginning(this, overlay, notice, habits);
     bench = new AtBench(session);
     atBench = new BenchWindows(session, bench, notice);
     Desk desk = new WindowDesk(this, surface, notice);
@@ -155,9 +144,7 @@ public final class ShopWindow {
 
   /** The first card, once; the look around is one of its doors. */
   public void welcome() {
-    if (!habits.seen("tour")) {
-      home();
-    }
+    beginning.welcome();
   }
 
   Units units() {
@@ -173,7 +160,7 @@ public final class ShopWindow {
     body.setBottom(thin);
     StackPane.setAlignment(sum, Pos.BOTTOM_RIGHT);
     StackPane.setMargin(sum, new Insets(0, 292, 132, 0));
-    root.getChildren().addAll(sum, tour, overlay);
+    root.getChildren().addAll(sum, beginning.tour(), overlay);
     root.addEventFilter(KeyEvent.KEY_PRESSED, new Keys(this)::pressed);
     root.addEventFilter(MouseEvent.MOUSE_PRESSED, this::pressed);
     // Only what a field being typed into doesn't take for itself.
@@ -202,7 +189,7 @@ public final class ShopWindow {
    * Puts the station's parts in their places, after going to it or when it turned to another page.
    */
   void reopen() {
-    drawn = null;
+    picture.forget();
     Station here = stations.get(station);
     body.setRight(here.panel());
     middle.getChildren().setAll(notice, whatIf, surface);
@@ -258,44 +245,10 @@ public final class ShopWindow {
     if (chosenSpot >= plan.thinSpots().size()) {
       chosenSpot = -1;
     }
-    draw();
+    picture.show(here(), units());
     rail.show(plan, station);
     thin.show(plan, units(), chosenSpot);
     sum.follow(plan.values(), units());
-  }
-
-  private void draw() {
-    Plan plan = session.plan().get();
-    Plan kept = session.kept();
-    Station here = stations.get(station);
-    surface.showFrets(here.hasFrets());
-    if (!session.trying() || drawn == null || drawn.plan != kept) {
-      Drawing real = here.drawing(kept, units());
-      drawn =
-          new Drawn(
-              kept,
-              kept.asDrawn()
-                  .map(d -> AsBuilt.over(real, here.drawing(d, units()), units()))
-                  .orElse(real));
-      surface.show(
-          drawn.drawing,
-          kept.frets(),
-          units(),
-          here.knifeLeast(kept),
-          here.knifeMost(kept),
-          here.stops(kept));
-    }
-    surface.tried(session.trying() ? fresh(here.drawing(plan, units())) : List.of());
-    here.show(plan, units(), surface.knife());
-  }
-
-  /** The drawing of what is kept, as it stands on the screen. */
-  private record Drawn(Plan plan, Drawing drawing) {}
-
-  /** Marks that the drawing of what is kept doesn't have. */
-  private List<Mark> fresh(Drawing tried) {
-    Set<Mark> kept = new HashSet<>(drawn.drawing.marks());
-    return tried.marks().stream().filter(m -> !kept.contains(m)).toList();
   }
 
   /** Flies to a thin spot, with the knife in place. */
@@ -343,7 +296,7 @@ public final class ShopWindow {
   }
 
   List<Command> menu() {
-    return files.menu(this::home, this::begin, this::save, this::print, this::showHelp);
+    return files.menu(beginning::home, beginning::begin, this::save, this::print, this::showHelp);
   }
 
   BenchWindows atBench() {
@@ -367,90 +320,27 @@ public final class ShopWindow {
     choose(StationId.SHEETS);
   }
 
-  /** What the look round points at. */
-  private List<Tour.Stop> stops() {
-    return List.of(
-        new Tour.Stop(
-            () -> surface,
-            "This is Heron, a made-up instrument to play with.",
-            "Plan above, elevation below, on one ruler that starts at the nut line. Drag the"
-                + " section knife along it; what it cuts stands beneath. “Reset the demo”, in the"
-                + " menu under the name, brings everything back."),
-        new Tour.Stop(
-            () -> here().panel(),
-            "Here you decide; below that stands what to set.",
-            "Type a number, with or without its unit, and the drawing follows. Click a large number"
-                + " to see its sum. F2 in a number enters what was measured."),
-        new Tour.Stop(
-            () -> root.lookup("#as-built"),
-            "What you measured takes the drawn number's place.",
-            "Heron's shaft came out at 14.9 mm instead of 16: everything after it was worked out"
-                + " anew, and the bench says which made part no longer agrees."),
-        new Tour.Stop(
-            () -> thin,
-            "The thinnest wood in the whole instrument, worst first.",
-            "Click one and the view flies there with the knife in place."),
-        new Tour.Stop(
-            () -> rail,
-            "The stations, in the order of work.",
-            "Each says how it stands. The bench, at the end, knows what can be cut now."));
-  }
-
-  /** The look round, from its beginning. */
-  void lookRound() {
-    tour.start();
-  }
-
-  /** All builds, and the three doors. */
-  void home() {
-    session.enterTyped();
-    workspace.save();
-    try {
-      home.open(new OwnShop(Windows.data()).folder(), workspace.demoFolder());
-    } catch (FileTrouble e) {
-      notice.show("Your own shop can't be opened: " + e.getMessage() + ".");
-    }
-  }
-
-  /** Begins a new instrument. */
-  void begin() {
-    session.enterTyped();
-    fresh.open();
-  }
-
-  /** What the doors lead to. */
-  private HomeCard.Ways doors() {
-    return new HomeCard.Ways() {
-      @Override
-      public void begin() {
-        ShopWindow.this.begin();
-      }
-
-      @Override
-      public void demo() {
-        if (workspace.isDemo()) {
-          tour.start();
-        } else {
-          files.openInNewWindow(DemoFolder.heron(workspace.demoFolder()));
-        }
-      }
-
-      @Override
-      public void open() {
-        files.open();
-      }
-
-      @Override
-      public void open(Path build) {
-        if (!build.toAbsolutePath().equals(workspace.path().toAbsolutePath())) {
-          files.openInNewWindow(build);
-        }
-      }
-    };
+  /** The first card, all builds, a new instrument, the look round. */
+  Beginning beginning() {
+    return beginning;
   }
 
   void showHelp() {
     help.turn();
+  }
+
+  /** Whether a card is open that is answered before anything else. */
+  boolean answering() {
+    return overlay.isDisplay();
+  }
+
+  /** What the look round rings. */
+  StationRail rail() {
+    return rail;
+  }
+
+  ThinRail thin() {
+    return thin;
   }
 
   /** What the keyboard goes round by F6: panel, drawing, lower part, thin spots, stations. */

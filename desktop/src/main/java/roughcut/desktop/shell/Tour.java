@@ -32,19 +32,21 @@ final class Tour extends Pane {
   private final Label words = new Label();
   private final Button back = new Button("back");
   private final Button next = new Button();
-  private final List<Stop> stops;
+  private final Supplier<List<Stop>> route;
   private final Runnable seen;
   private final Runnable begin;
+  private List<Stop> stops = List.of();
   private int stop;
 
   /**
    * Makes it.
    *
+   * @param route its stops, asked for when it starts
    * @param seen called when it was seen or dismissed
    * @param begin begins one's own instrument
    */
-  Tour(List<Stop> stops, Runnable seen, Runnable begin) {
-    this.stops = stops;
+  Tour(Supplier<List<Stop>> route, Runnable seen, Runnable begin) {
+    this.route = route;
     this.seen = seen;
     this.begin = begin;
     setPickOnBounds(false);
@@ -80,6 +82,7 @@ final class Tour extends Pane {
   }
 
   void start() {
+    stops = route.get();
     setVisible(true);
     card.setVisible(true);
     to(0);
