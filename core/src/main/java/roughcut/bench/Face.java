@@ -42,7 +42,7 @@ public enum Face {
       "heel",
       "the heel's flat",
       "a block cut to the heel that holds the drill square"),
-  HEAD_FACE(PartId.HEAD, "face", "the head's true face", "planing it true again"),
+  HEAD_FACE(PartId.HEAD, "face", "the headstock's true face", "planing it true again"),
   BOARD_EDGE(
       PartId.FRETBOARD,
       "edge",

@@ -27,7 +27,7 @@ final class HeadOrder {
       case SCARF -> scarf();
       case ONE_PIECE ->
           w.add(
-              w.neck("head.saw", NECK, "Saw the head's angle out of the deep blank", 40)
+              w.neck("head.saw", NECK, "Saw the headstock's angle out of the deep blank", 40)
                   .stands(NECK_EDGE, NECK_SIDES)
                   .measures(NECK_LINES)
                   .makes(HEAD_FACE)
@@ -40,7 +40,7 @@ final class HeadOrder {
                   .cautions(Caution.BANDSAW, Caution.DUST));
       case FLAT ->
           w.add(
-              w.neck("head.step-down", NECK, "Step the head's face down", 35)
+              w.neck("head.step-down", NECK, "Step the headstock's face down", 35)
                   .stands(NECK_BACK)
                   .measures(NECK_LINES)
                   .makes(HEAD_FACE)
@@ -68,9 +68,9 @@ final class HeadOrder {
                     0.2,
                     "from the neck's top to its back, where the scarf is sawn",
                     "caliper, both edges",
-                    "the bevel's length and the seam follow from it"))
+                    "the bevel's length and the joint follow from it"))
             .cautions(Caution.BANDSAW, Caution.DUST)
-            .wrong("the shaft was thinner than drawn, and the seam came out elsewhere"));
+            .wrong("the shaft was thinner than drawn, and the joint came out elsewhere"));
     w.add(
         w.neck("head.scarf.plane", NECK, "Plane both bevels together", 40)
             .after("head.scarf.saw", "it isn't sawn yet")
@@ -78,7 +78,7 @@ final class HeadOrder {
             .set(NeckKeys.SCARF_BEVEL.id(), NeckKeys.SCARF_FLATNESS.id())
             .cautions(Caution.EDGES));
     w.add(
-        w.neck("head.scarf.glue", NECK, "Glue the head on, pinned beside the neck", 40)
+        w.neck("head.scarf.glue", NECK, "Glue the headstock on, pinned beside the neck", 40)
             .after("head.scarf.plane", "the bevels aren't planed yet")
             .makes(HEAD_FACE)
             .tools(w.plan.glueUp().job().glue().name(), "pins", "cauls", "parting film")
@@ -110,12 +110,12 @@ final class HeadOrder {
               .wrong("glued after the volute, nothing lies flat behind it"));
     }
     w.add(
-        head("head.thickness", "Bring the head to thickness, from its back", 30)
+        head("head.thickness", "Bring the headstock to thickness, from its back", 30)
             .stands(HEAD_FACE)
             .tools("drum sander or plane", "caliper")
             .set(NeckKeys.DRUM_TURNS.id(), "drum.riser", NeckKeys.HEAD_GRIP.id())
             .cautions(Caution.SMALL_PARTS, Caution.DUST)
-            .wrong("the drum is shorter than the head is wide"));
+            .wrong("the drum is shorter than the headstock is wide"));
     w.add(
         head("head.outline", "Saw and trim the headstock's outline", 45)
             .stands(HEAD_FACE)
@@ -140,9 +140,9 @@ final class HeadOrder {
                 HoldPoint.measured(
                     w.drawn(Decisions.HEAD_THICKNESS),
                     0.3,
-                    "between the head's finished faces",
+                    "between the headstock's finished faces",
                     "caliper beside each post",
-                    "the tuners clamp only so thin and so thick a head"))
+                    "the tuners clamp only so thin and so thick a headstock"))
             .cautions(Caution.DRILL));
     if (w.there("access.depth")) {
       w.add(

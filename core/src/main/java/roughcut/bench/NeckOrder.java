@@ -131,7 +131,7 @@ final class NeckOrder {
               w.drawn(PartDecisions.stripThickness(i)),
               0.15,
               "between its planed faces",
-              "caliper at head, middle and heel",
+              "caliper at headstock, middle and heel",
               "all offsets in the stack follow from it"));
     }
     w.add(glue);
@@ -234,8 +234,8 @@ final class NeckOrder {
                 40)
             .stands(NECK_SIDES)
             .measures(NECK_LINES)
-            .after("head.thickness", "the volute runs into the head's back")
-            .tools("bandsaw", "support under the head")
+            .after("head.thickness", "the volute runs into the headstock's back")
+            .tools("bandsaw", "support under the headstock")
             .set(
                 NeckKeys.VOLUTE_TANGENT.id(),
                 NeckKeys.VOLUTE_APEX.id(),
@@ -285,7 +285,7 @@ final class NeckOrder {
     w.add(
         w.neck("neck.carve", NECK, "Carve the back from its facet lines", 150)
             .after("neck.back.saw", "its back isn't sawn yet")
-            .after("head.tuners", "the head is clamped by its flat back for the bores")
+            .after("head.tuners", "the headstock is clamped by its flat back for the bores")
             .destroys(NECK_BACK, HEEL_FLAT, NECK_SIDES)
             .tools("spokeshave", "rasp", "facet lines", "caliper")
             .set(

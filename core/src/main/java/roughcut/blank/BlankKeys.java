@@ -27,7 +27,7 @@ public final class BlankKeys {
   public static final ValueKey BLANK_WIDTH =
       new ValueKey("blank.width", "Width of the neck blank", LENGTH);
   public static final ValueKey BLANK_WIDTH_AT_HEAD =
-      new ValueKey("blank.width-at-head", "The stack where the head is widest", LENGTH);
+      new ValueKey("blank.width-at-head", "The stack where the headstock is widest", LENGTH);
   public static final ValueKey BOARD_YIELD =
       new ValueKey("board.yield", "Share of the boards that becomes parts", PERCENT);
   public static final ValueKey BOARDS_AREA =

@@ -29,7 +29,7 @@ public record HeadWings(Value bass, Value treble) {
         Found.of(
             BlankKeys.BLANK_WIDTH_AT_HEAD,
             2 * blank.halfWidth(widestX),
-            "found where the head is widest",
+            "found where the headstock is widest",
             blank.basis().and(head));
     return new HeadWings(
         side("bass", givens, there, ledger), side("treble", givens, there, ledger));

@@ -76,7 +76,7 @@ public final class StackWaysOut {
             + line
             + " out by "
             + Sentence.mm(outwards, 1)
-            + ": the outer strip shows on the head only",
+            + ": the outer strip shows on the headstock only",
         inner,
         s -> straight(s, s.thickness() + share * outwards),
         outer,

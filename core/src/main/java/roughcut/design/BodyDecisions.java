@@ -81,10 +81,10 @@ public final class BodyDecisions {
           .hint("Across the widest place before the waist.");
   public static final NumberDecision BODY_HORN_BASS =
       BOOK.number("body.horn-bass", "Bass horn reaches", LENGTH, 52, 0, 200, 1)
-          .hint("Beyond the body's edge at the neck, towards the head.");
+          .hint("Beyond the body's edge at the neck, towards the headstock.");
   public static final NumberDecision BODY_HORN_TREBLE =
       BOOK.number("body.horn-treble", "Treble horn reaches", LENGTH, 24, 0, 200, 1)
-          .hint("Beyond the body's edge at the neck, towards the head.");
+          .hint("Beyond the body's edge at the neck, towards the headstock.");
   public static final NumberDecision BODY_SLANT =
       BOOK.number("body.slant", "Slant of the waist", LENGTH, 16, -60, 60, 1)
           .hint("How much nearer the neck the waist is at the treble side.");

@@ -35,7 +35,7 @@ public final class Decisions {
           .measured("Fretboard and neck at the nut line.");
   public static final NumberDecision NUT_THICKNESS =
       BOOK.number("nut.thickness", "Nut thickness", LENGTH, 4, 2, 12, 0.5)
-          .measured("Along the strings. The break line of the head is the nut's head side.");
+          .measured("Along the strings. The break line of the headstock is the nut's head side.");
   public static final NumberDecision NUT_EDGE_MARGIN =
       BOOK.number("nut.edge-margin", "Edge margin, nut", LENGTH, 3.5, 1, 15, 0.1)
           .hint("Fretboard edge to the centre of the outer string.");
@@ -79,10 +79,10 @@ public final class Decisions {
           .hint("The same as at the nut for a single radius.");
   public static final NumberDecision HEAD_ANGLE =
       BOOK.number("head.angle", "Headstock angle", ANGLE, 12.5, 0, 25, 0.5)
-          .hint("Between the head's face and the neck's top; 0 is a flat head.");
+          .hint("Between the headstock's face and the neck's top; 0 is a flat head.");
   public static final NumberDecision HEAD_LENGTH =
       BOOK.number("head.length", "Headstock length", LENGTH, 185, 60, 400, 1)
-          .hint("Along the head's face, from the break line to the tip.");
+          .hint("Along the headstock's face, from the break line to the tip.");
   public static final NumberDecision HEAD_THICKNESS =
       BOOK.number("head.thickness", "Headstock thickness", LENGTH, 14, 6, 30, 0.5)
           .measured("Finished.");
@@ -91,10 +91,10 @@ public final class Decisions {
           .hint("Across the widest place of the outline.");
   public static final NumberDecision HEAD_VENEER =
       BOOK.number("head.face-veneer", "Face veneer", LENGTH, 0, 0, 8, 0.1)
-          .measured("On the head's face; 0 for none. It hides seams and glue lines.");
+          .measured("On the headstock's face; 0 for none. It hides joints and glue lines.");
   public static final NumberDecision HEAD_BACK_VENEER =
       BOOK.number("head.back-veneer", "Back veneer", LENGTH, 0, 0, 8, 0.1)
-          .measured("On the head's back, bent over the volute; 0 for none.");
+          .measured("On the headstock's back, bent over the volute; 0 for none.");
   public static final NumberDecision DRUM_RADIUS =
       BOOK.number("volute.drum-radius", "Drum radius", LENGTH, 40, 5, 200, 1)
           .hint("Of the sanding drum that leaves the curve behind the nut.");
@@ -112,7 +112,7 @@ public final class Decisions {
           .hint("Taken off each sawn face to clean it up.");
   public static final NumberDecision SCARF_TRIM =
       BOOK.number("scarf.trim", "Trim at the tip", LENGTH, 10, 0, 100, 1)
-          .hint("Spare length of the head piece.");
+          .hint("Spare length of the headstock piece.");
   public static final NumberDecision SAW_KERF =
       BOOK.number("saw.kerf", "Saw kerf", LENGTH, 1, 0, Saw.MOST_KERF, 0.1)
           .measured("What the blade turns to dust.");

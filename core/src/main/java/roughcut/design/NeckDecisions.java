@@ -22,7 +22,7 @@ public final class NeckDecisions {
           "head.made",
           "Headstock",
           HeadMaking.values(),
-          "A scarf has full-length grain; one piece has no seam; a flat head has no angle.");
+          "A scarf has full-length grain; one piece has no joint; a flat head has no angle.");
   public static final NumberDecision HEAD_STEP =
       BOOK.number("head.step", "Headstock step", LENGTH, 8, 0, 40, 0.5)
           .measured("How much lower its face lies than the neck's top.");
@@ -39,7 +39,7 @@ public final class NeckDecisions {
       BOOK.number("spline.width", "Spline width", LENGTH, 3, 1, 15, 0.5).measured("Across.");
   public static final NumberDecision SPLINE_DEPTH =
       BOOK.number("spline.depth", "Spline depth", LENGTH, 8, 1, 30, 0.5)
-          .measured("From the neck's top at the middle of the seam.");
+          .measured("From the neck's top at the middle of the joint.");
   public static final NumberDecision SPLINE_OFFSET =
       BOOK.number("spline.offset", "Splines apart", LENGTH, 12, 2, 40, 0.5)
           .hint("Between the middles of two.");
@@ -58,14 +58,14 @@ public final class NeckDecisions {
           "head.veneer-species",
           "Face veneer's wood",
           WoodChoice.all(),
-          "What is seen of the head where it has a face veneer.",
+          "What is seen of the headstock where it has a face veneer.",
           new WoodChoice("bog-oak", "bog oak"));
   public static final NumberDecision TUNER_FIRST =
       BOOK.number("tuner.first", "First tuner", LENGTH, 42, 5, 300, 1)
-          .hint("Along the head's face, from the break line to the first post.");
+          .hint("Along the headstock's face, from the break line to the first post.");
   public static final NumberDecision TUNER_SPACING =
       BOOK.number("tuner.spacing", "Between tuners", LENGTH, 42, 8, 120, 1)
-          .hint("From post to post along the head.");
+          .hint("From post to post along the headstock.");
   public static final NumberDecision TUNER_STAGGER =
       BOOK.number("tuner.stagger", "Treble side further", LENGTH, 0, -60, 60, 1)
           .hint("How much further from the nut the treble side's tuners stand.");
@@ -79,10 +79,10 @@ public final class NeckDecisions {
       BOOK.number("tuner.post", "Tuner post", FINE_LENGTH, 6, 2, 15, 0.1).measured("Diameter.");
   public static final NumberDecision TUNER_BUSHING =
       BOOK.number("tuner.bushing", "Tuner bushing", FINE_LENGTH, 10, 4, 25, 0.1)
-          .measured("Diameter of the bore in the head's face.");
+          .measured("Diameter of the bore in the headstock's face.");
   public static final NumberDecision TUNER_BUSHING_DEPTH =
       BOOK.number("tuner.bushing-depth", "Bushing reaches", LENGTH, 8, 1, 30, 0.5)
-          .measured("Into the head's face.");
+          .measured("Into the headstock's face.");
   public static final NumberDecision TUNER_BODY =
       BOOK.number("tuner.body", "Tuner body", LENGTH, 15, 5, 60, 0.5)
           .measured("Along the row, at the back.");
@@ -94,7 +94,7 @@ public final class NeckDecisions {
           .measured("Thickest head that the tuner clamps.");
   public static final NumberDecision TUNER_WRAP =
       BOOK.number("tuner.wrap-height", "String on the post", LENGTH, 5, 0, 25, 0.5)
-          .measured("Height of the wrap over the head's face.");
+          .measured("Height of the wrap over the headstock's face.");
 
   public static final ChoiceDecision<RodReach> ROD_REACH =
       BOOK.choice("rod.worked-from", "Adjuster is at", RodReach.values(), "Where the key goes in.");
@@ -133,26 +133,26 @@ public final class NeckDecisions {
           .hint("Diameter of the bore, or of the groove that the key turns in.");
   public static final NumberDecision ACCESS_TILT =
       BOOK.number("access.tilt", "Drill tilted up", ANGLE, 0, -5, 30, 0.5)
-          .hint("Out of the neck's own line, so that the chuck clears the head.");
+          .hint("Out of the neck's own line, so that the chuck clears the headstock.");
   public static final NumberDecision ACCESS_PILOT =
       BOOK.number("access.pilot", "Pilot", LENGTH, 3, 0.5, 15, 0.5)
           .hint("Diameter, drilled first.");
   public static final NumberDecision ACCESS_CHUCK =
       BOOK.number("access.chuck", "Drill's chuck", LENGTH, 36, 5, 80, 1)
-          .hint("Diameter; it has to clear the head's face.");
+          .hint("Diameter; it has to clear the headstock's face.");
   public static final NumberDecision KEY_SIZE =
       BOOK.number("access.key", "Hex key size", LENGTH, 4, 1, 15, 0.1)
           .measured("Its widest, over the corners.");
 
   public static final NumberDecision HEAD_POCKET_LENGTH =
       BOOK.number("access.pocket-length", "Headstock pocket, long", LENGTH, 30, 5, 150, 1)
-          .hint("From the break line along the head's face.");
+          .hint("From the break line along the headstock's face.");
   public static final NumberDecision HEAD_POCKET_WIDTH =
       BOOK.number("access.pocket-width", "Headstock pocket, wide", LENGTH, 12, 3, 60, 0.5)
           .hint("Across, between its walls.");
   public static final NumberDecision HEAD_POCKET_DEPTH =
       BOOK.number("access.pocket-depth", "Headstock pocket, deep", LENGTH, 8, 1, 30, 0.5)
-          .measured("From the head's wood, square to its face.");
+          .measured("From the headstock's wood, square to its face.");
   public static final NumberDecision HEAD_POCKET_LAP =
       BOOK.number("access.cover-lap", "Cover laps over", LENGTH, 5, 1, 30, 0.5)
           .hint("Beyond the pocket at its sides and its end.");

@@ -19,7 +19,7 @@ public final class SurfaceDecisions {
           .hint("1 takes an imported outline as large as it was drawn.");
   public static final NumberDecision OUTLINE_TURN =
       BOOK.number("outline.turn", "Turned", ANGLE, 0, -360, 360, 1)
-          .hint("Anticlockwise, until the neck's end points to the head.");
+          .hint("Anticlockwise, until the neck's end points to the headstock.");
   public static final ChoiceDecision<YesNo> OUTLINE_FLIP =
       BOOK.choice("outline.flip", "Turned over", YesNo.values(), "Bass and treble swapped.");
   public static final NumberDecision OUTLINE_ALONG =
@@ -66,7 +66,7 @@ public final class SurfaceDecisions {
           .hint("Along the edge.");
   public static final NumberDecision HEEL_CARVE_TURN =
       BOOK.number("heel-carve.turn", "Heel carve, faces", ANGLE, 150, -180, 180, 1)
-          .hint("The way it falls: 180 towards the head, 90 to the treble side.");
+          .hint("The way it falls: 180 towards the headstock, 90 to the treble side.");
   public static final NumberDecision CARVE_DROP =
       BOOK.number("carve.drop", "Top carved down by", LENGTH, 0, 0, 30, 0.5)
           .hint("Than the flat middle; 0 for a flat top.");

@@ -68,7 +68,7 @@ public final class KnifeStops {
               stops.add(new Stop("stiffener ends", s.bass().to()));
             });
     plan.scarf()
-        .ifPresent(s -> s.seam().forEach(p -> stops.add(new Stop("end of the seam", p.x()))));
+        .ifPresent(s -> s.seam().forEach(p -> stops.add(new Stop("end of the joint", p.x()))));
     stops.add(new Stop("octave fret", plan.frets().octave()));
     stops.add(new Stop("curve into the heel", plan.neck().back().straightTo()));
     stops.add(new Stop("body begins", plan.neck().joint().value()));

@@ -27,7 +27,7 @@ public final class FretboardKeys {
   public static final ValueKey FRETBOARD_END_WIDTH =
       new ValueKey("fretboard.end.width", "Fretboard width at its end", FINE_LENGTH);
   public static final ValueKey FRETBOARD_HEAD_CORNER =
-      new ValueKey("fretboard.head-corner", "Fretboard's furthest corner at the head", LENGTH);
+      new ValueKey("fretboard.head-corner", "Fretboard's furthest corner at the headstock", LENGTH);
   public static final ValueKey FRETBOARD_NOTCH_LEFT =
       new ValueKey("fretboard.notch-left", "End notch to the last slot", LENGTH);
   public static final ValueKey FRETBOARD_RADIUS_SHARE =

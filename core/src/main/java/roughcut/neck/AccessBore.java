@@ -107,7 +107,7 @@ public record AccessBore(
                   "Headstock angle, flat",
                   0,
                   head.angle().quantity(),
-                  "the head is flat")
+                  "the headstock is flat")
               : head.angle();
       this.adjuster = rod.start();
       this.fall = fall(head, givens);
@@ -185,7 +185,7 @@ public record AccessBore(
           in("β", beta),
           in(
               "x_tip",
-              Found.of(NeckKeys.HEAD_TIP, tip, "found along the head’s line", head.basis())),
+              Found.of(NeckKeys.HEAD_TIP, tip, "found along the headstock’s line", head.basis())),
           in("x_c", centre));
     }
 

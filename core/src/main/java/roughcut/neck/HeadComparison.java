@@ -107,8 +107,8 @@ public final class HeadComparison {
                     "mark and saw the angle",
                     "plane both bevels as one",
                     "pin, glue, wait",
-                    "thin the head",
-                    under ? "fretboard covers the seam" : "veneer the face"),
+                    "thin the headstock",
+                    under ? "fretboard covers the joint" : "veneer the face"),
                 HeadMaking.SCARF,
                 one));
       }
@@ -124,7 +124,10 @@ public final class HeadComparison {
               sizes.grainThrough,
               "none",
               false,
-              List.of("saw head and neck from the deep blank", "plane the face", "thin the head"),
+              List.of(
+                  "saw headstock and neck from the deep blank",
+                  "plane the face",
+                  "thin the headstock"),
               HeadMaking.ONE_PIECE,
               school));
     }
@@ -140,7 +143,8 @@ public final class HeadComparison {
             Double.POSITIVE_INFINITY,
             "none",
             false,
-            List.of("lower the face by the step", "thin the head", "retainers or stepped posts"),
+            List.of(
+                "lower the face by the step", "thin the headstock", "retainers or stepped posts"),
             HeadMaking.FLAT,
             school));
     return List.copyOf(ways);

@@ -83,12 +83,14 @@ public record HeadLine(
 
   /** The angle at which the face falls away; nothing on a stepped head. */
   public Value lean() {
-    return stepped ? Known.of(Decisions.HEAD_ANGLE.key(), 0, "the head is flat") : angle;
+    return stepped ? Known.of(Decisions.HEAD_ANGLE.key(), 0, "the headstock is flat") : angle;
   }
 
   /** How much lower the face begins; nothing unless it is stepped. */
   public Value fall() {
-    return stepped ? step : Known.of(NeckDecisions.HEAD_STEP.key(), 0, "the head isn't stepped");
+    return stepped
+        ? step
+        : Known.of(NeckDecisions.HEAD_STEP.key(), 0, "the headstock isn't stepped");
   }
 
   /** The head angle in radians. */

@@ -58,12 +58,12 @@ final class HeadPocket {
     double breakX = head.breakX();
     Value key = keyRoom();
     return new RodAccess(
-        "pocket in the head's face",
+        "pocket in the headstock's face",
         List.of(section()),
         List.of(
             RodAccess.Left.of(
                 RodAccess.Kind.BACK,
-                "head pocket to back",
+                "headstock pocket to back",
                 back(),
                 breakX,
                 NeckDecisions.HEAD_POCKET_DEPTH.id(),
@@ -71,7 +71,7 @@ final class HeadPocket {
                 Decisions.HEAD_THICKNESS.id()),
             RodAccess.Left.of(
                 RodAccess.Kind.BACK,
-                "head pocket to the head's side",
+                "headstock pocket to the headstock's side",
                 side(),
                 breakX,
                 NeckDecisions.HEAD_POCKET_WIDTH.id(),
@@ -79,7 +79,7 @@ final class HeadPocket {
                 Decisions.HEAD_WIDTH.id()),
             RodAccess.Left.of(
                 RodAccess.Kind.TUNER,
-                "head pocket to a tuner",
+                "headstock pocket to a tuner",
                 tuner(tuners),
                 breakX,
                 NeckDecisions.HEAD_POCKET_LENGTH.id(),
@@ -95,7 +95,7 @@ final class HeadPocket {
         List.of(cut(), through()),
         List.of(new Point(breakX, -axis()), new Point(breakX - length.value() * 1.4, -axis())),
         List.of(
-            "rout the pocket into the head's face",
+            "rout the pocket into the headstock's face",
             "bore on from it under the nut, into the rod's channel",
             "lay the rod in and try the key at its steepest",
             "fit the cover; its screw stands past the pocket's end"),

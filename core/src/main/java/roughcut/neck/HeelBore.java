@@ -99,7 +99,7 @@ final class HeelBore {
   private static Optional<String> trouble(NeckShape neck, Value length) {
     if (neck.through()) {
       return Optional.of(
-          "a through-neck has no heel to work the rod from: work it from the head or the fretboard's end");
+          "a through-neck has no heel to work the rod from: work it from the headstock or the fretboard's end");
     }
     return length.value() < 0
         ? Optional.of("rod and well reach past the heel's end: a shorter rod or well")

@@ -46,18 +46,19 @@ public final class NeckKeys {
   public static final ValueKey ACCESS_POCKET_BACK =
       new ValueKey(
           "access.pocket-back",
-          "From the head pocket's floor to the back, the shortest way",
+          "From the headstock pocket's floor to the back, the shortest way",
           FINE_LENGTH);
   public static final ValueKey ACCESS_POCKET_SECTION =
       new ValueKey(
           "access.pocket-section",
-          "Of the head's section the pocket leaves, at its weakest",
+          "Of the headstock's section the pocket leaves, at its weakest",
           PERCENT);
   public static final ValueKey ACCESS_POCKET_SIDE =
-      new ValueKey("access.pocket-side", "From the head pocket to the head's side", LENGTH);
+      new ValueKey(
+          "access.pocket-side", "From the headstock pocket to the headstock's side", LENGTH);
   public static final ValueKey ACCESS_POCKET_TUNER =
       new ValueKey(
-          "access.pocket-tuner", "From the head pocket to the nearest tuner's bore", LENGTH);
+          "access.pocket-tuner", "From the headstock pocket to the nearest tuner's bore", LENGTH);
   public static final ValueKey ACCESS_RELIEF_HEIGHT =
       new ValueKey("access.relief-height", "Relief under the fretboard, high", FINE_LENGTH);
   public static final ValueKey ACCESS_UNDER_NUT =

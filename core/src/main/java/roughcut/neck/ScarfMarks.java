@@ -62,7 +62,7 @@ public record ScarfMarks(
         Found.of(
             NeckKeys.SCARF_CUT_TOP,
             under ? head.breakX() + scarf.bevel().value() : head.breakX(),
-            "found at the break line, or beyond the seam",
+            "found at the break line, or beyond the joint",
             under ? Basis.of(head.nutThickness(), scarf.bevel()) : Basis.of(head.nutThickness()));
     Value onTop =
         ledger.put(

@@ -35,7 +35,7 @@ public record Volute(Value tangent, Value apex, Value riser, boolean underHead, 
     String under =
         riser.value() < 0.05
             ? ""
-            : underHead ? ", riser under the head" : ", riser under the heel's end";
+            : underHead ? ", riser under the headstock" : ", riser under the heel's end";
     return turns.value() > 1
         ? "wider than the drum: two turns, with care: the feed reverses" + under
         : "one turn at the drum" + under;
@@ -64,7 +64,7 @@ public record Volute(Value tangent, Value apex, Value riser, boolean underHead, 
         ledger.put(
             "drum.riser",
             wide.value() < atHeel.value()
-                ? "Riser under the head's widest place at the drum"
+                ? "Riser under the headstock's widest place at the drum"
                 : "Riser under the heel's end at the drum",
             LENGTH,
             "abs(w_h − w_heel) / 2",

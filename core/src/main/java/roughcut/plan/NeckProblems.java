@@ -156,7 +156,7 @@ final class NeckProblems extends Problems {
       double tilt = Math.ceil(2 * (LEAST_FALL - Math.toDegrees(head.theta()))) / 2;
       add(
           NeckDecisions.ACCESS_TILT,
-          "the bore never meets the head's face; tilt the drill by at least "
+          "the bore never meets the headstock's face; tilt the drill by at least "
               + fixed(tilt, 1)
               + "°, or work the rod from elsewhere");
     }

@@ -32,7 +32,7 @@ import roughcut.strings.Heights;
  * how near their tips come to fretboard, rod and stiffeners (handbook page 6, "Fixing").
  *
  * @param places from the nut line and the centre line
- * @param length under the head, for the first pair
+ * @param length under their heads, for the first pair
  * @param last the same for the last, where the tilted floor leaves more wood
  * @param tip from the tip to the fretboard, or to the lowest slot for one that may go into it
  * @param pilot diameter in the heel, by its density
@@ -82,8 +82,8 @@ public record Bolts(
     return new Bolts(
         kind,
         places,
-        length(slab, "bolt.length", "First bolts, length under the head", pocket, first, bite),
-        length(slab, "bolt.last.length", "Last bolts, length under the head", pocket, end, bite),
+        length(slab, "bolt.length", "First bolts, length under their heads", pocket, first, bite),
+        length(slab, "bolt.last.length", "Last bolts, length under their heads", pocket, end, bite),
         tip(slab, neck, slots, bite),
         pilot(slab, kind, diameter, heelDensity),
         slab.ledger.put(
@@ -162,7 +162,8 @@ public record Bolts(
     }
     for (int i = 0; i < places.size(); i++) {
       String id = "bolt." + (i + 1) + ".length";
-      length(slab, id, "Bolt " + (i + 1) + ", length under the head", pocket, places.get(i), bite);
+      length(
+          slab, id, "Bolt " + (i + 1) + ", length under their heads", pocket, places.get(i), bite);
     }
   }
 

@@ -39,7 +39,8 @@ public final class RoutKeys {
   public static final ValueKey BODY_SHAPE_TO_COME =
       new ValueKey("body.shape-to-come", "Edge, rounding and carving still to come", VOLUME);
   public static final ValueKey BOLT_BODY_BORE =
-      new ValueKey("bolt.body-bore", "Bore through the body, so that only the head pulls", LENGTH);
+      new ValueKey(
+          "bolt.body-bore", "Bore through the body, so that only the bolt's head pulls", LENGTH);
   public static final ValueKey BOLT_CHANNEL =
       new ValueKey("bolt.channel", "Bolt to the nearest channel of the neck", FINE_LENGTH);
   public static final ValueKey BOLT_EDGE =

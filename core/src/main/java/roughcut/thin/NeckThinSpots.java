@@ -291,7 +291,7 @@ public final class NeckThinSpots {
     }
     spots.add(
         ThinKind.TUNER_EDGE,
-        "tuner " + edge.string() + " to head edge",
+        "tuner " + edge.string() + " to headstock edge",
         edge.edge(),
         x(edge),
         edge.y().value(),

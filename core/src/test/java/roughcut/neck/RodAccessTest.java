@@ -145,7 +145,7 @@ class RodAccessTest {
     double cos = Math.cos(Math.toRadians(10));
     assertThat(value(plan, "access.key-clearance")).isCloseTo(8 * cos - 4 - 2, within(1e-9));
     assertThat(value(plan, "access.pocket-back"))
-        .as("14 − 8 where the head is even")
+        .as("14 − 8 where the headstock is even")
         .isLessThanOrEqualTo(6 + 1e-9)
         .isGreaterThan(5);
     assertThat(value(plan, "access.pocket-section"))

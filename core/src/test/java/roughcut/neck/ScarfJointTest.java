@@ -69,8 +69,10 @@ class ScarfJointTest {
           scarf.shaft().within(scarf.headPiece()).stream().mapToDouble(Outline::area).sum();
       assertThat(overlap).as("overlap of the pieces").isLessThan(1e-6);
       for (Point end : scarf.seam()) {
-        assertThat(nearest(scarf.shaft(), end)).as("seam on the shaft").isLessThan(1e-6);
-        assertThat(nearest(scarf.headPiece(), end)).as("seam on the head piece").isLessThan(1e-6);
+        assertThat(nearest(scarf.shaft(), end)).as("joint on the shaft").isLessThan(1e-6);
+        assertThat(nearest(scarf.headPiece(), end))
+            .as("joint on the headstock piece")
+            .isLessThan(1e-6);
       }
       double seam = scarf.seam().get(0).distance(scarf.seam().get(1));
       assertThat(seam)

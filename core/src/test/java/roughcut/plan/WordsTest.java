@@ -13,6 +13,8 @@ import java.util.TreeSet;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
+import roughcut.bench.Operation;
+import roughcut.bench.Route;
 import roughcut.demo.Demo;
 import roughcut.design.Choice;
 import roughcut.design.ChoiceDecision;
@@ -44,7 +46,15 @@ class WordsTest {
       }
     }
     for (Build build : Constructions.all()) {
-      Plan.of(build, Demo.shop()).values().values().forEach(v -> labels.add(v.label()));
+      Plan plan = Plan.of(build, Demo.shop());
+      plan.values().values().forEach(v -> labels.add(v.label()));
+      plan.thinSpots().forEach(s -> labels.add(s.what()));
+      for (Operation op : Route.of(plan).order()) {
+        labels.add(op.title());
+        labels.add(op.wrong());
+        labels.addAll(op.after().values());
+        op.holds().forEach(h -> labels.add(h.what() + "; " + h.reason()));
+      }
     }
     return labels;
   }

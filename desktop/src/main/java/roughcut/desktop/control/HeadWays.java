@@ -64,7 +64,7 @@ public final class HeadWays extends VBox {
   }
 
   private void pick(Way way) {
-    session.make("making the head: " + way.name(), "head.way", way.choose().change());
+    session.make("making the headstock: " + way.name(), "head.way", way.choose().change());
     session.history().settle();
   }
 
@@ -93,7 +93,7 @@ public final class HeadWays extends VBox {
 
     private void show(Way way, Units units) {
       pick.setText(way.name());
-      pick.setAccessibleText("Make the head: " + way.name());
+      pick.setAccessibleText("Make the headstock: " + way.name());
       pick.pseudoClassStateChanged(States.CHOSEN, way.chosen());
       Tips.on(pick, String.join("\n", way.steps()) + (way.veneer() ? "\nwants a face veneer" : ""));
       String[] words = {

@@ -167,8 +167,8 @@ public final class StackEditor extends VBox {
         "Grain of strip "
             + (index + 1)
             + " rises "
-            + (strip.grain() == Strip.Grain.TO_HEEL ? "to the heel" : "to the head"));
-    Tips.on(grain, "Which way the grain rises: → to the heel, ← to the head");
+            + (strip.grain() == Strip.Grain.TO_HEEL ? "to the heel" : "to the headstock"));
+    Tips.on(grain, "Which way the grain rises: → to the heel, ← to the headstock");
     grain.setOnAction(
         e ->
             change(

@@ -87,8 +87,8 @@ final class AccessPage extends PlainPage {
     plan.details().keyWay().ifPresent(way -> showWay(way, units));
     if (bore == null) {
       if (plan.details().keyWay().isEmpty()) {
-        remains.row(false, "The bore never meets the head's face.");
-        steps.row(false, "tilt the drill until its axis meets the head's face");
+        remains.row(false, "The bore never meets the headstock's face.");
+        steps.row(false, "tilt the drill until its axis meets the headstock's face");
       }
     } else {
       remains
@@ -110,7 +110,7 @@ final class AccessPage extends PlainPage {
       steps.row(
           false,
           "stop",
-          bore.depth().text(units) + " from the face, on the bit; clamp the head, go slowly");
+          bore.depth().text(units) + " from the face, on the bit; clamp the headstock, go slowly");
     }
     remains.end();
     steps.end();

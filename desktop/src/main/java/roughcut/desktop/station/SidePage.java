@@ -73,7 +73,7 @@ final class SidePage extends KnifePage {
             NeckKeys.HEAD_ONE_PIECE_LENGTH.id(),
             "Blank, long",
             NeckKeys.HEAD_GRAIN_THROUGH.id(),
-            "Grain through the head",
+            "Grain through the headstock",
             NeckKeys.HEAD_FLAT_DEPTH.id(),
             "Blank, deep",
             NeckKeys.HEAD_FLAT_LENGTH.id(),

@@ -158,7 +158,7 @@ final class StackPage extends KnifePage {
             + plan.frets().near(crossing.x().value());
       }
     }
-    return Math.abs(y) < plan.taper().halfWidth(0) ? "inside all along" : "on the head only";
+    return Math.abs(y) < plan.taper().halfWidth(0) ? "inside all along" : "on the headstock only";
   }
 
   @Override

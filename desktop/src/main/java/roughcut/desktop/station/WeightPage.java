@@ -88,7 +88,7 @@ final class WeightPage extends BodyViewPage {
         "on the strap",
         behind.text(units)
             + " behind the front button: "
-            + (behind.value() > 0 ? "the head stays up" : "the head will sink"));
+            + (behind.value() > 0 ? "the headstock stays up" : "the headstock will sink"));
     facts.row(false, "from", "volumes, densities of the rack's boards, and hardware as listed");
     facts.end();
   }
