@@ -50,8 +50,9 @@ public final class Pitch {
   public static String name(double hertz) {
     double steps = 12 * Math.log(hertz / 440) / Math.log(2) + A4;
     int nearest = (int) Math.rint(steps);
-    long cents = Math.round(100 * (steps - nearest));
+    double off = 100 * (steps - nearest);
+    long cents = Math.round(off);
     String name = SHARP[Math.floorMod(nearest, 12)] + Math.floorDiv(nearest, 12);
-    return Math.abs(cents) <= 1 ? name : name + (cents > 0 ? " +" : " −") + Math.abs(cents);
+    return Math.abs(off) <= 1 ? name : name + (cents > 0 ? " +" : " −") + Math.abs(cents);
   }
 }
