@@ -30,7 +30,12 @@ import roughcut.thin.ThinSpot;
  * left; from the top the treble side is up, turned over it is down.
  */
 public final class BodyDrawing {
-  private static final double BETWEEN = 34;
+  private static final double BETWEEN = 31;
+
+  /** Kept free over the plan and under the section, mm. */
+  private static final double OVER = 9;
+
+  private static final double UNDER = 6;
 
   private static final int[] SHALLOW = {0xEA, 0xE2, 0xD2};
   private static final int[] DEEP = {0x8C, 0x7F, 0x6B};
@@ -43,6 +48,7 @@ public final class BodyDrawing {
     WEIGHT,
     CUTS,
     PASSES,
+    TEMPLATES,
     /** For paper: everything, and nothing to take hold of. */
     SHEET
   }
@@ -105,7 +111,6 @@ public final class BodyDrawing {
 
   private Drawing draw() {
     Bounds b = plan.body().outline().raw().bounds();
-    double half = Math.max(-b.low(), b.high());
     wood();
     if (plan.body().outline().crossing().isPresent()) {
       sketch.outline(Role.STOP, place(plan.body().outline().raw()));
@@ -116,8 +121,12 @@ public final class BodyDrawing {
     if (shows != Shows.OUTLINE && shows != Shows.SURFACES) {
       cuts();
     }
-    neck();
-    if (face == BodyFace.TOP && shows != Shows.OUTLINE && shows != Shows.SURFACES) {
+    // A template lies on the bare body.
+    if (shows != Shows.TEMPLATES) {
+      neck();
+    }
+    boolean bare = shows == Shows.OUTLINE || shows == Shows.SURFACES || shows == Shows.TEMPLATES;
+    if (face == BodyFace.TOP && !bare) {
       partsAbove();
     }
     sketch.line(
@@ -129,6 +138,7 @@ public final class BodyDrawing {
       case WEIGHT -> over.weight();
       case CUTS -> over.cut(chosen);
       case PASSES -> over.passes(chosen);
+      case TEMPLATES -> over.templates(chosen);
       default -> {}
     }
     spots();
@@ -148,7 +158,10 @@ public final class BodyDrawing {
     return sketch.drawing(
         plan.name() + ", body",
         new Bounds(
-            left, section - plan.body().thickness().value() - 12, b.right() + 40, half + 12));
+            left,
+            section - plan.body().thickness().value() - UNDER,
+            b.right() + 40,
+            Math.max(-b.low(), b.high()) + OVER));
   }
 
   private String chosenWords() {

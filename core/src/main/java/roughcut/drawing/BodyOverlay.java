@@ -141,6 +141,24 @@ final class BodyOverlay {
   }
 
   /** The template's opening, the bored-out places, and what the corners' radius leaves. */
+  /** The board of each template that a cut wants, where it lies on the body, with its opening. */
+  void templates(String chosen) {
+    for (RoutPlan rout : plan.cuts().plansOf(chosen)) {
+      Outline opening = place(rout.template().opening());
+      Bounds b = opening.bounds().grown(TemplateSheet.MARGIN);
+      sketch.outline(Role.EDGE, Outline.rectangle(b.left(), b.low(), b.right(), b.high()));
+      sketch.outline(Role.TOUCH, opening);
+      sketch.line(Role.CENTRE, b.left(), 0, b.right(), 0);
+      sketch.text(
+          Role.NOTE,
+          b.left() + 3,
+          b.high() - 8,
+          "template, " + rout.step().name().replace('-', ' '),
+          Anchor.START,
+          Size.SMALL);
+    }
+  }
+
   void passes(String chosen) {
     for (RoutPlan rout : plan.cuts().plansOf(chosen)) {
       sketch.outline(Role.TOUCH, place(rout.template().opening()));

@@ -26,7 +26,7 @@ import roughcut.rout.RoutPlan;
  * and a notch at its treble edge so that a turned one shows; then covers and plates.
  */
 public final class TemplateSheet {
-  private static final double MARGIN = 55;
+  static final double MARGIN = 55;
   private static final double BETWEEN = 46;
   private static final double NOTCH = 6;
 

@@ -1,5 +1,8 @@
 package roughcut.file;
 
+import java.util.Arrays;
+import java.util.Optional;
+
 /** Paper that a maker's printer takes, mm, laid on its long side. */
 public enum Paper {
   A4(297, 210),
@@ -11,6 +14,11 @@ public enum Paper {
   Paper(double width, double height) {
     this.width = width;
     this.height = height;
+  }
+
+  /** The paper of that name; empty for none. */
+  public static Optional<Paper> named(String name) {
+    return Arrays.stream(values()).filter(p -> p.name().equals(name)).findFirst();
   }
 
   public double width() {

@@ -90,11 +90,13 @@ public final class Reference {
   private static void limits(StringBuilder md) {
     md.append(
         "\n## Limits of thin spots\n\nUsual ones in mm; a shop's own stand under `limits` in `shop.json` by"
-            + " the kind's id.\n\n| id | better more than | at least | seen on | handbook |\n|---|---|---|---|---|\n");
+            + " the kind's id.\n\n| id | what | better more than | at least | seen on | handbook |\n|---|---|---|---|---|---|\n");
     for (ThinKind kind : ThinKind.values()) {
       md.append("| `")
           .append(kind.id())
           .append("` | ")
+          .append(kind.words())
+          .append(" | ")
           .append(NumberWriter.fixed(kind.limit().warn(), 1))
           .append(" | ")
           .append(

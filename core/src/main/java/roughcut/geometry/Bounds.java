@@ -26,6 +26,13 @@ public record Bounds(double left, double low, double right, double high) {
     return Math.sqrt(dx * dx + dy * dy);
   }
 
+  /** How far a place is from it; 0 inside. */
+  public double distance(Point p) {
+    double dx = Math.max(0, Math.max(left - p.x(), p.x() - right));
+    double dy = Math.max(0, Math.max(low - p.y(), p.y() - high));
+    return Math.sqrt(dx * dx + dy * dy);
+  }
+
   /** This box grown by so much on every side. */
   public Bounds grown(double by) {
     return new Bounds(left - by, low - by, right + by, high + by);

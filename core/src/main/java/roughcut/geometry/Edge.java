@@ -198,6 +198,9 @@ public final class Edge {
     }
 
     private void pair(Point a, Point b, Point u, Point v) {
+      if (gap(a.x(), b.x(), u.x(), v.x()) >= best || gap(a.y(), b.y(), u.y(), v.y()) >= best) {
+        return;
+      }
       double corner = u.distanceToSegment(a, b);
       if (corner < best) {
         best = corner;
@@ -216,6 +219,11 @@ public final class Edge {
         at = u;
       }
     }
+  }
+
+  /** How far apart two stretches of one axis are; less than 0 where they overlap. */
+  private static double gap(double a, double b, double u, double v) {
+    return Math.max(Math.min(a, b) - Math.max(u, v), Math.min(u, v) - Math.max(a, b));
   }
 
   static boolean crosses(Point a, Point b, Point u, Point v) {
@@ -252,19 +260,21 @@ public final class Edge {
   }
 
   private Nearest nearest(Point place, double most) {
-    Bounds box = new Bounds(place.x(), place.y(), place.x(), place.y());
     List<Point> p = shape.corners();
     double far = most;
     int nearest = 0;
     for (int c = 0; c < stretches.length; c++) {
-      if (stretches[c].distance(box) < far) {
+      if (stretches[c].distance(place) < far) {
         int end = Math.min(p.size(), (c + 1) * STRETCH);
+        Point a = p.get(c * STRETCH);
         for (int i = c * STRETCH; i < end; i++) {
-          double here = place.distanceToSegment(p.get(i), p.get((i + 1) % p.size()));
+          Point b = p.get(i + 1 == p.size() ? 0 : i + 1);
+          double here = place.distanceToSegment(a, b);
           if (here < far) {
             far = here;
             nearest = i;
           }
+          a = b;
         }
       }
     }

@@ -61,16 +61,21 @@ final class Overlap {
     }
     Column one = new Column();
     Column two = new Column();
+    List<Standing> mineHere = new ArrayList<>();
+    List<Standing> theirsHere = new ArrayList<>();
     for (double x = x0 + step / 2; x < x1; x += step) {
-      double line = x;
-      mine.forEach(m -> m.at(line));
-      theirs.forEach(t -> t.at(line));
-      for (double y = y0 + step / 2; y < y1; y += step) {
-        one.fill(mine, y);
+      along(x, mine, mineHere);
+      along(x, theirs, theirsHere);
+      double low = Math.max(lowest(mineHere), lowest(theirsHere));
+      double high = Math.min(highest(mineHere), highest(theirsHere));
+      // Of the region's columns only those that can meet both.
+      double first = y0 + step / 2 + Math.max(0, Math.ceil((low - y0) / step - 0.5)) * step;
+      for (double y = first; y < y1 && y <= high; y += step) {
+        one.fill(mineHere, y);
         if (one.count == 0) {
           continue;
         }
-        two.fill(theirs, y);
+        two.fill(theirsHere, y);
         if (two.count > 0) {
           double both = one.length() + two.length();
           two.add(one);
@@ -79,6 +84,34 @@ final class Overlap {
       }
     }
     return sum;
+  }
+
+  /** Those of the solids that a line across at x meets, made ready to be asked along it. */
+  private static void along(double x, List<Standing> solids, List<Standing> met) {
+    met.clear();
+    for (int i = 0; i < solids.size(); i++) {
+      Standing solid = solids.get(i);
+      if (x >= solid.box.x0() && x <= solid.box.x1()) {
+        solid.at(x);
+        met.add(solid);
+      }
+    }
+  }
+
+  private static double lowest(List<Standing> solids) {
+    double least = Double.POSITIVE_INFINITY;
+    for (int i = 0; i < solids.size(); i++) {
+      least = Math.min(least, solids.get(i).box.y0());
+    }
+    return least;
+  }
+
+  private static double highest(List<Standing> solids) {
+    double most = Double.NEGATIVE_INFINITY;
+    for (int i = 0; i < solids.size(); i++) {
+      most = Math.max(most, solids.get(i).box.y1());
+    }
+    return most;
   }
 
   /**
@@ -109,9 +142,8 @@ final class Overlap {
     void at(double line) {
       x = line;
       if (outline != null) {
-        boolean there = x >= box.x0() && x <= box.x1();
-        spans = there ? outline.spans(x, true) : List.of();
-        heights = there ? heights((Prism) solid) : null;
+        spans = outline.spans(x, true);
+        heights = heights((Prism) solid);
       }
     }
 
@@ -121,7 +153,7 @@ final class Overlap {
     }
 
     double[] chord(double y) {
-      if (x < box.x0() || x > box.x1() || y < box.y0() || y > box.y1()) {
+      if (y < box.y0() || y > box.y1()) {
         return null;
       }
       if (outline == null) {

@@ -28,6 +28,8 @@ public record Shop(
     Map<String, Limit> limits,
     List<Cutter> cutters,
     List<Template> templates) {
+  public static final int LONGEST_NAME = 80;
+
   public Shop {
     cutters = List.copyOf(cutters);
     templates = List.copyOf(templates);
@@ -63,6 +65,19 @@ public record Shop(
 
   public Optional<Board> board(String id) {
     return boards.stream().filter(b -> b.id().equals(id)).findFirst();
+  }
+
+  /**
+   * This shop under another name.
+   *
+   * @throws IllegalArgumentException in words, when it can't be called so
+   */
+  public Shop withName(String next) {
+    if (next.isBlank() || next.length() > LONGEST_NAME) {
+      throw new IllegalArgumentException(
+          "a shop needs a name of at most " + LONGEST_NAME + " letters");
+    }
+    return new Shop(next.strip(), saws, planer, boards, limits, cutters, templates);
   }
 
   public Shop withBoards(List<Board> next) {

@@ -9,19 +9,19 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /**
- * A minute's worth of what {@code ./stress} does for hours: always the same seeds, so that it fails
- * for what was changed. Shown again by {@code ./stress KIND SEED 1}.
+ * Half a minute’s worth of what {@code ./stress} does for hours: always the same seeds, so that it
+ * fails for what was changed. Shown again by {@code ./stress KIND SEED 1}.
  */
 class WildBuildsTest {
   @ParameterizedTest
   @CsvSource({
-    "near, 1, 90",
-    "wild, 1, 40",
-    "build, 1, 600",
-    "shop, 1, 600",
-    "boards, 1, 600",
-    "svg, 1, 500",
-    "dxf, 1, 600"
+    "near, 1, 30",
+    "wild, 1, 14",
+    "build, 1, 200",
+    "shop, 1, 250",
+    "boards, 1, 250",
+    "svg, 1, 250",
+    "dxf, 1, 300"
   })
   void whatIsLegalNeverFailsAndWhatIsSpoiltIsReadOrRefused(String kind, long from, long count)
       throws Exception {

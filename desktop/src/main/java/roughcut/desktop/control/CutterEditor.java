@@ -26,7 +26,12 @@ public final class CutterEditor extends VBox {
   private final List<EntryField> fields = new ArrayList<>();
   private int index;
 
-  public CutterEditor(Session session) {
+  /**
+   * Makes it.
+   *
+   * @param chosen is told when another one is chosen
+   */
+  public CutterEditor(Session session, Runnable chosen) {
     super(4);
     this.session = session;
     which =
@@ -38,6 +43,7 @@ public final class CutterEditor extends VBox {
               index = i;
               fields.forEach(EntryField::another);
               show();
+              chosen.run();
             });
     kind =
         new PickField<>(
@@ -111,6 +117,18 @@ public final class CutterEditor extends VBox {
     button.getStyleClass().add("text-button");
     button.setOnAction(e -> count(id.endsWith("add")));
     return button;
+  }
+
+  /** The one that is edited; empty while there is none. */
+  public Optional<Cutter> chosen() {
+    return cutters().isEmpty() ? Optional.empty() : Optional.of(one());
+  }
+
+  /** Edits another one. */
+  public void choose(int next) {
+    index = next;
+    fields.forEach(EntryField::another);
+    show();
   }
 
   private List<Cutter> cutters() {

@@ -13,12 +13,13 @@ import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
 import roughcut.measure.Unreadable;
 import roughcut.shop.Limit;
+import roughcut.thin.ThinKind;
 import roughcut.thin.ThinSpot;
 
 /**
  * The limits that a thin spot is held against: the usual ones, or the shop's own in their place.
  */
-final class LimitFields extends HBox {
+public final class LimitFields extends HBox {
   private final Session session;
   private final TextField better = new TextField();
   private final TextField least = new TextField();
@@ -28,9 +29,11 @@ final class LimitFields extends HBox {
   private final Button usual = new Button("as usual");
   private final Typing betterTyping;
   private final Typing leastTyping;
-  private ThinSpot spot;
+  private ThinKind kind;
+  private Limit now;
 
-  LimitFields(Session session) {
+  /** Fields that show nothing yet. */
+  public LimitFields(Session session) {
     super(6);
     this.session = session;
     setAlignment(Pos.CENTER_LEFT);
@@ -40,8 +43,8 @@ final class LimitFields extends HBox {
     usual.getStyleClass().add("text-button");
     usual.setOnAction(
         e -> {
-          String kind = spot.kind().id();
-          session.makeShop("usual limit", "limit " + kind, s -> s.withoutLimit(kind));
+          String id = kind.id();
+          session.makeShop("usual limit", "limit " + id, s -> s.withoutLimit(id));
           session.history().settle();
         });
     for (Label label : new Label[] {unit, whose}) {
@@ -79,14 +82,13 @@ final class LimitFields extends HBox {
             if (entered.refusal.isPresent()) {
               return entered.refusal;
             }
-            String kind = spot.kind().id();
-            return session.editShop(
-                "limit", "limit " + kind, s -> s.withLimit(kind, entered.limit));
+            String id = kind.id();
+            return session.editShop("limit", "limit " + id, s -> s.withLimit(id, entered.limit));
           }
 
           @Override
           public String shown() {
-            double mm = spot == null ? 0 : warns ? spot.limit().warn() : spot.limit().fail();
+            double mm = now == null ? 0 : warns ? now.warn() : now.fail();
             return Double.isNaN(mm)
                 ? ""
                 : NumberWriter.editable(mm, Quantity.LENGTH, session.units().get());
@@ -111,7 +113,6 @@ final class LimitFields extends HBox {
     try {
       boolean none = !warns && text.isBlank();
       double typed = none ? Limit.NO_STOP : NumberReader.length(text, session.units().get());
-      Limit now = spot.limit();
       return new Entered(
           warns ? new Limit(typed, now.fail()) : new Limit(now.warn(), typed), Optional.empty());
     } catch (Unreadable | IllegalArgumentException e) {
@@ -120,20 +121,30 @@ final class LimitFields extends HBox {
   }
 
   /** Shows the limits of a spot. */
-  void show(ThinSpot next) {
-    boolean another = spot == null || spot.kind() != next.kind();
-    spot = next;
+  void show(ThinSpot spot) {
+    show(spot.kind(), spot.limit());
+  }
+
+  /**
+   * Shows the limits of a kind of thin spot.
+   *
+   * @param next as they are now, the usual ones or the shop's own
+   */
+  public void show(ThinKind of, Limit next) {
+    boolean another = kind != of;
+    kind = of;
+    now = next;
     if (another) {
       betterTyping.another();
       leastTyping.another();
     }
-    boolean own = session.shop().get().limits().containsKey(next.kind().id());
+    boolean own = session.shop().get().limits().containsKey(of.id());
     betterTyping.refresh();
     leastTyping.refresh();
     unit.setText(NumberWriter.sign(Quantity.LENGTH, session.units().get()));
     whose.setText(own ? "your own" : "usual");
     usual.setVisible(own);
     usual.setManaged(own);
-    setId("limit." + next.kind().id());
+    setId("limit." + of.id());
   }
 }

@@ -35,7 +35,7 @@ public final class DrawingPane extends Region {
       return;
     }
     GraphicsContext g = canvas.getGraphicsContext2D();
-    g.setFill(Ink.SHEET);
+    g.setFill(Ink.sheet());
     g.fillRect(0, 0, getWidth(), getHeight());
     MarkPainter.paint(
         g, drawing, View.fitting(drawing.bounds(), 0, 0, getWidth(), getHeight()), false);

@@ -41,6 +41,7 @@ public final class DrawingSurface extends Region {
   private boolean knifeShown = true;
   private boolean paper;
   private boolean rulerShown = true;
+  private Ruler ruler = Ruler.WHOLE;
   private boolean fretsShown = true;
   private final Knife knife = new Knife();
   private List<Mark> tried = List.of();
@@ -122,8 +123,13 @@ public final class DrawingSurface extends Region {
     rulerShown = shown;
   }
 
+  /** Whether the ruler gives way to the drawing: lengths only. */
+  public void slimRuler(boolean slim) {
+    ruler = slim ? Ruler.SLIM : Ruler.WHOLE;
+  }
+
   private double top() {
-    return rulerShown ? Ruler.HEIGHT : 0;
+    return rulerShown ? ruler.height() : 0;
   }
 
   /** Whether the ruler shows nut and frets. */
@@ -219,11 +225,11 @@ public final class DrawingSurface extends Region {
     ensureView();
     stillPaints++;
     GraphicsContext g = still.getGraphicsContext2D();
-    g.setFill(Ink.SHEET);
+    g.setFill(Ink.sheet());
     g.fillRect(0, 0, getWidth(), getHeight());
     targets = MarkPainter.paint(g, drawing, view, paper);
     if (rulerShown) {
-      Ruler.paint(g, view, fretsShown ? frets : null, units, getWidth());
+      ruler.paint(g, view, fretsShown ? frets : null, units, getWidth());
     }
   }
 
@@ -239,7 +245,7 @@ public final class DrawingSurface extends Region {
       paintHeld(g);
     }
     if (knifeShown) {
-      knife.paint(g, view, units, isFocused());
+      knife.paint(g, view, top(), units, isFocused());
     }
   }
 

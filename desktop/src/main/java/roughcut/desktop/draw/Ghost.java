@@ -27,7 +27,7 @@ final class Ghost {
 
   /** A dashed pen in the colour of what can be touched. */
   static void pen(GraphicsContext g, double width, double... dashes) {
-    g.setStroke(Ink.TOUCH);
+    g.setStroke(Ink.touch());
     g.setLineWidth(width);
     g.setLineDashes(dashes);
   }
@@ -61,7 +61,7 @@ final class Ghost {
     g.setTextBaseline(VPos.BASELINE);
     g.setTextAlign(TextAlignment.LEFT);
     Ink.tag(g, left, base, MarkPainter.width(words, Ink.bold(12)), 12, 0.92);
-    g.setFill(Ink.TOUCH);
+    g.setFill(Ink.touch());
     g.fillText(words, left, base);
   }
 }

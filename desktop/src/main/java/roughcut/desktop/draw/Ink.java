@@ -12,11 +12,11 @@ import roughcut.drawing.Role;
 
 /** Colours and fonts of the drawing surface; the style sheet has the same tokens for controls. */
 public final class Ink {
-  public static final Color SHEET = Color.web("#FBF9F4");
-  public static final Color INK = Color.web("#25292B");
-  public static final Color GREY = Color.web("#6C6A63");
-  public static final Color RULE = Color.web("#CFC8BA");
-  public static final Color TOUCH = Color.web("#1F5C73");
+  private static final String SHEET = "#FBF9F4";
+  private static final String INK = "#25292B";
+  private static final String GREY = "#6C6A63";
+  private static final String RULE = "#CFC8BA";
+  private static final String TOUCH = "#1F5C73";
 
   /** Pixels for a millimetre of paper, for pens, dashes and ticks. */
   static final double PAPER = 4.0;
@@ -27,15 +27,83 @@ public final class Ink {
   private static final Map<Role.Pen, Double> WIDTHS =
       new EnumMap<>(Map.of(Role.Pen.FINE, 0.8, Role.Pen.MEDIUM, 1.2, Role.Pen.HEAVY, 1.7));
 
+  /** The style sheet's token of that name, in a dim shop. */
+  private static final Color DIM_SHEET = Color.web("#23282A");
+
+  private static boolean dim;
+  private static double larger = 1;
+
   private Ink() {}
 
+  /**
+   * How everything is drawn from here on.
+   *
+   * @param inADimShop light lines on dark paper, so that the screen doesn't dazzle
+   * @param textSize 1 is usual
+   */
+  public static void drawn(boolean inADimShop, double textSize) {
+    dim = inADimShop;
+    larger = textSize;
+    COLOURS.clear();
+    FAINT.clear();
+    FONTS.clear();
+  }
+
+  static Color sheet() {
+    return dim ? DIM_SHEET : colour(SHEET);
+  }
+
+  static Color ink() {
+    return colour(INK);
+  }
+
+  static Color grey() {
+    return colour(GREY);
+  }
+
+  static Color rule() {
+    return colour(RULE);
+  }
+
+  static Color touch() {
+    return colour(TOUCH);
+  }
+
   static Color colour(String hex) {
-    return COLOURS.computeIfAbsent(hex, Color::web);
+    return COLOURS.computeIfAbsent(hex, h -> seen(Color.web(h)));
+  }
+
+  /** How bright the darkest and the lightest get in a dim shop, 0 to 1. */
+  private static final double DARKEST = 0.13;
+
+  private static final double LIGHTEST = 0.94;
+
+  /** A colour of the drawing as it is seen: in a dim shop light and dark change places. */
+  static Color seen(Color colour) {
+    if (!dim) {
+      return colour;
+    }
+    double most = Math.max(colour.getRed(), Math.max(colour.getGreen(), colour.getBlue()));
+    double least = Math.min(colour.getRed(), Math.min(colour.getGreen(), colour.getBlue()));
+    double light = (most + least) / 2;
+    double wanted = LIGHTEST - (LIGHTEST - DARKEST) * light;
+    // The same hue, moved to its new lightness; what would leave the range is pulled in.
+    double colourful = Math.min(most - least, 2 * Math.min(wanted, 1 - wanted));
+    double share = most - least < 1e-9 ? 0 : colourful / (most - least);
+    return Color.color(
+        moved(colour.getRed(), light, wanted, share),
+        moved(colour.getGreen(), light, wanted, share),
+        moved(colour.getBlue(), light, wanted, share),
+        colour.getOpacity());
+  }
+
+  private static double moved(double channel, double light, double wanted, double share) {
+    return Math.max(0, Math.min(1, wanted + (channel - light) * share));
   }
 
   /** A colour that lets what lies below shine through. */
   static Color faint(String hex) {
-    return FAINT.computeIfAbsent(hex, h -> Color.web(h, 0.55));
+    return FAINT.computeIfAbsent(hex, h -> seen(Color.web(h, 0.55)));
   }
 
   static double width(Role.Pen pen) {
@@ -62,11 +130,11 @@ public final class Ink {
   }
 
   public static Font regular(double size) {
-    return Font.font("B612", FontWeight.NORMAL, size);
+    return Font.font("B612", FontWeight.NORMAL, size * larger);
   }
 
   public static Font bold(double size) {
-    return Font.font("B612", FontWeight.BOLD, size);
+    return Font.font("B612", FontWeight.BOLD, size * larger);
   }
 
   /**
@@ -80,7 +148,7 @@ public final class Ink {
    */
   static void tag(
       GraphicsContext g, double x, double baseline, double width, double size, double cover) {
-    g.setFill(SHEET.deriveColor(0, 1, 1, cover));
+    g.setFill(sheet().deriveColor(0, 1, 1, cover));
     g.fillRect(x - 2, baseline - size * 0.86, width + 4, size * 1.02);
   }
 }

@@ -73,11 +73,15 @@ final class Knife {
     return next;
   }
 
-  /** The line with its handle, and what it stands at: a feature's name, or the nearest fret. */
-  void paint(GraphicsContext g, View view, Units units, boolean focused) {
+  /**
+   * The line with its handle, and what it stands at: a feature's name, or the nearest fret.
+   *
+   * @param under how far down it begins, px
+   */
+  void paint(GraphicsContext g, View view, double under, Units units, boolean focused) {
     double px = view.px(at);
-    double top = Ruler.HEIGHT + 4;
-    g.setStroke(Ink.TOUCH);
+    double top = under + 4;
+    g.setStroke(Ink.touch());
     g.setLineWidth(focused ? 2.4 : 1.6);
     g.strokeLine(px, top, px, g.getCanvas().getHeight());
     String place =
@@ -88,7 +92,7 @@ final class Knife {
     double width = MarkPainter.width(place, Ink.regular(11));
     boolean left = px > g.getCanvas().getWidth() - WORDS;
     Ink.tag(g, left ? px - 10 - width : px + 10, top + 9, width, 11, 0.92);
-    g.setFill(Ink.TOUCH);
+    g.setFill(Ink.touch());
     g.fillPolygon(new double[] {px - 6, px + 6, px}, new double[] {top, top, top + 10}, 3);
     g.setFont(Ink.regular(11));
     g.setTextBaseline(VPos.BASELINE);

@@ -113,8 +113,8 @@ public final class MarkPainter {
     double py = view.py(handle.at().y());
     double along = handle.way() == Mark.Way.ACROSS ? 4 : 7;
     double across = handle.way() == Mark.Way.ALONG ? 4 : 7;
-    g.setFill(Ink.SHEET);
-    g.setStroke(Ink.TOUCH);
+    g.setFill(Ink.sheet());
+    g.setStroke(Ink.touch());
     g.setLineWidth(1.6);
     g.setLineDashes();
     double[] xs = {px - along, px, px + along, px};

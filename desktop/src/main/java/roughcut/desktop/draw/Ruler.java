@@ -8,33 +8,33 @@ import roughcut.measure.NumberWriter;
 import roughcut.measure.Units;
 
 /** The one ruler above plan and elevation: lengths from the nut line, and the frets under them. */
-final class Ruler {
-  /** How much of the surface's top the ruler takes, px. */
-  static final double HEIGHT = 56;
+record Ruler(double height, double base) {
+  /** With the frets under the lengths. */
+  static final Ruler WHOLE = new Ruler(56, 36);
 
-  private static final double BASE = 36;
+  /** Lengths only, where the drawing wants the room. */
+  static final Ruler SLIM = new Ruler(26, 24);
+
   private static final double CLOSEST_LABELS = 52;
   private static final double CLOSEST_TICKS = 5;
   private static final double CLOSEST_FRETS = 19;
   private static final double[] STEPS_MM = {1, 2, 5, 10, 20, 50, 100, 200, 500};
   private static final double[] STEPS_INCH = {0.125, 0.25, 0.5, 1, 2, 3, 6, 12};
 
-  private Ruler() {}
-
-  static void paint(GraphicsContext g, View view, FretLayout frets, Units units, double width) {
-    g.setFill(Ink.SHEET);
-    g.fillRect(0, 0, width, HEIGHT);
-    g.setStroke(Ink.RULE);
+  void paint(GraphicsContext g, View view, FretLayout frets, Units units, double width) {
+    g.setFill(Ink.sheet());
+    g.fillRect(0, 0, width, height);
+    g.setStroke(Ink.rule());
     g.setLineWidth(1);
     g.setLineDashes();
-    g.strokeLine(0, BASE + 0.5, width, BASE + 0.5);
+    g.strokeLine(0, base + 0.5, width, base + 0.5);
     lengths(g, view, units, width);
-    if (frets != null) {
+    if (frets != null && height > base + 10) {
       frets(g, view, frets, width);
     }
   }
 
-  private static void lengths(GraphicsContext g, View view, Units units, double width) {
+  private void lengths(GraphicsContext g, View view, Units units, double width) {
     double unit = units.metric() ? 1 : Units.INCH;
     double[] steps = units.metric() ? STEPS_MM : STEPS_INCH;
     double labelled = step(steps, CLOSEST_LABELS / (view.scale() * unit));
@@ -48,12 +48,12 @@ final class Ruler {
       double value = i * ticked;
       double px = Math.round(view.px(value * unit)) + 0.5;
       boolean label = Math.abs(value / labelled - Math.rint(value / labelled)) < 1e-9;
-      g.setStroke(Ink.GREY);
+      g.setStroke(Ink.grey());
       g.setLineWidth(label ? 1 : 0.6);
-      g.strokeLine(px, BASE - (label ? 9 : 4), px, BASE);
+      g.strokeLine(px, base - (label ? 9 : 4), px, base);
       if (label) {
-        g.setFill(Ink.GREY);
-        g.fillText(NumberWriter.fixed(value, labelled < 1 ? 3 : 0), px, BASE - 13);
+        g.setFill(Ink.grey());
+        g.fillText(NumberWriter.fixed(value, labelled < 1 ? 3 : 0), px, base - 13);
       }
     }
   }
@@ -67,14 +67,14 @@ final class Ruler {
     return steps[steps.length - 1];
   }
 
-  private static void frets(GraphicsContext g, View view, FretLayout frets, double width) {
-    g.setFill(Ink.INK);
-    g.setStroke(Ink.INK);
+  private void frets(GraphicsContext g, View view, FretLayout frets, double width) {
+    g.setFill(Ink.ink());
+    g.setStroke(Ink.ink());
     g.setLineWidth(1);
     g.setFont(Ink.bold(11));
     double nut = view.px(0);
-    g.strokeLine(nut, BASE, nut, BASE + 8);
-    g.fillText("nut", nut, BASE + 19);
+    g.strokeLine(nut, base, nut, base + 8);
+    g.fillText("nut", nut, base + 19);
     g.setFont(Ink.regular(11));
     double lastLabel = nut + 8;
     for (FretLayout.Fret fret : frets.frets()) {
@@ -82,9 +82,9 @@ final class Ruler {
       if (px < -20 || px > width + 20) {
         continue;
       }
-      g.strokeLine(px, BASE, px, BASE + 6);
+      g.strokeLine(px, base, px, base + 6);
       if (px - lastLabel >= CLOSEST_FRETS) {
-        g.fillText(Integer.toString(fret.number()), px, BASE + 19);
+        g.fillText(Integer.toString(fret.number()), px, base + 19);
         lastLabel = px;
       }
     }

@@ -6,8 +6,10 @@ import java.io.StringWriter;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.HashSet;
 import java.util.Optional;
 import java.util.Properties;
+import java.util.Set;
 import roughcut.file.FileTrouble;
 import roughcut.file.SafeFile;
 import roughcut.measure.Units;
@@ -17,8 +19,13 @@ import roughcut.measure.Units;
  * whether the look around was seen.
  */
 public final class Habits {
+  private static final Set<Integer> FRACTIONS = Set.of(16, 32, 64);
+
   private final Path file;
   private final Properties values = new Properties();
+
+  /** What was changed here, so that what another window changed meanwhile is left as it is. */
+  private final Set<String> changed = new HashSet<>();
 
   private Habits(Path file) {
     this.file = file;
@@ -27,15 +34,25 @@ public final class Habits {
   /** Habits kept in that folder; a file that can't be read counts as none. */
   public static Habits in(Path folder) {
     Habits habits = new Habits(folder.resolve("habits.properties"));
+    habits.values.putAll(habits.kept());
+    return habits;
+  }
+
+  private Properties kept() {
+    Properties kept = new Properties();
     try {
-      if (Files.exists(habits.file)) {
-        habits.values.load(
-            new StringReader(new String(SafeFile.read(habits.file), StandardCharsets.UTF_8)));
+      if (Files.exists(file)) {
+        kept.load(new StringReader(new String(SafeFile.read(file), StandardCharsets.UTF_8)));
       }
     } catch (IOException | IllegalArgumentException e) {
-      habits.values.clear();
+      kept.clear();
     }
-    return habits;
+    return kept;
+  }
+
+  private void set(String name, String text) {
+    values.setProperty(name, text);
+    changed.add(name);
   }
 
   public Units units() {
@@ -48,9 +65,18 @@ public final class Habits {
     }
   }
 
+  /** The denominator that the person last chose for fractions of an inch. */
+  public int fraction() {
+    double kept = number("fraction", 64);
+    return FRACTIONS.contains((int) kept) ? (int) kept : 64;
+  }
+
   public void units(Units units) {
-    values.setProperty("units", units.system().name());
-    values.setProperty("denominator", Integer.toString(units.denominator()));
+    if (units.system() == Units.System.FRACTION) {
+      remember("fraction", units.denominator());
+    }
+    set("units", units.system().name());
+    set("denominator", Integer.toString(units.denominator()));
     save();
   }
 
@@ -59,7 +85,7 @@ public final class Habits {
   }
 
   public void markSeen(String what) {
-    values.setProperty("seen." + what, "true");
+    set("seen." + what, "true");
     save();
   }
 
@@ -69,7 +95,7 @@ public final class Habits {
   }
 
   public void remember(String name, String text) {
-    values.setProperty(name, text);
+    set(name, text);
   }
 
   /** A remembered number, or the given one. */
@@ -83,13 +109,17 @@ public final class Habits {
   }
 
   public void remember(String name, double value) {
-    values.setProperty(name, Double.toString(value));
+    set(name, Double.toString(value));
   }
 
   /** Writes the habits; when that fails the program works on without them. */
   public void save() {
     StringWriter text = new StringWriter();
     try {
+      Properties all = kept();
+      changed.forEach(name -> all.setProperty(name, values.getProperty(name)));
+      changed.clear();
+      values.putAll(all);
       values.store(text, null);
       SafeFile.write(file, text.toString().getBytes(StandardCharsets.UTF_8));
     } catch (FileTrouble e) {

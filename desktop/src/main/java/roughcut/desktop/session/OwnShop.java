@@ -3,6 +3,7 @@ package roughcut.desktop.session;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Optional;
 import roughcut.file.FileTrouble;
 import roughcut.file.ShopFile;
 import roughcut.shop.Shop;
@@ -12,7 +13,10 @@ import roughcut.shop.Shop;
  * and cutters, and no boards.
  */
 public final class OwnShop {
+  private static final String FOLDER = "shop.folder";
+
   private final Path folder;
+  private final boolean elsewhere;
 
   /**
    * The own shop in that data folder.
@@ -20,7 +24,31 @@ public final class OwnShop {
    * @param data the person's data folder
    */
   public OwnShop(Path data) {
-    this.folder = data.resolve("shop").toAbsolutePath().normalize();
+    Optional<Path> chosen = Habits.in(data).text(FOLDER).map(Path::of);
+    this.elsewhere = chosen.isPresent();
+    this.folder = chosen.orElse(data.resolve("shop")).toAbsolutePath().normalize();
+  }
+
+  /** Where it lies, there or not. */
+  public Path place() {
+    return folder;
+  }
+
+  /**
+   * Keeps it in another folder from here on: the shop that lies there already, or a new one. The
+   * old one stays where it is.
+   *
+   * @throws FileTrouble in words, when that folder can't be used; nothing changes then
+   */
+  public static void keepIn(Path folder, Habits habits) throws FileTrouble {
+    Path file = folder.resolve(ShopFile.NAME);
+    if (Files.exists(file)) {
+      ShopFile.open(folder);
+    } else {
+      ShopFile.at(file).save(Shop.usual("My shop"));
+    }
+    habits.remember(FOLDER, folder.toAbsolutePath().normalize().toString());
+    habits.save();
   }
 
   /**
@@ -30,6 +58,13 @@ public final class OwnShop {
    */
   public Path folder() throws FileTrouble {
     Path file = folder.resolve(ShopFile.NAME);
+    if (elsewhere && !Files.exists(file)) {
+      // A stick that isn't plugged in: a new empty shop in its place would hide the real one.
+      throw new FileTrouble(
+          "your shop isn't in "
+              + folder
+              + " any more; is its disk there? Preferences say where it is");
+    }
     if (!Files.exists(file)) {
       ShopFile.at(file).save(Shop.usual("My shop"));
     }

@@ -1,7 +1,6 @@
 package roughcut.desktop.shell;
 
 import java.io.File;
-import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -13,7 +12,6 @@ import javafx.scene.control.ChoiceDialog;
 import javafx.scene.control.TextInputDialog;
 import javafx.stage.FileChooser;
 import javafx.stage.Window;
-import roughcut.desktop.session.Ago;
 import roughcut.desktop.session.OwnShop;
 import roughcut.desktop.session.Workspace;
 import roughcut.desktop.station.StationId;
@@ -24,7 +22,6 @@ import roughcut.file.FileTrouble;
 import roughcut.file.Rescue;
 import roughcut.file.ShopBuilds;
 import roughcut.file.ShopFile;
-import roughcut.file.Versions;
 import roughcut.record.Build;
 
 /** Opening, saving, naming and going back, with what they say when they can't. */
@@ -42,22 +39,42 @@ final class FileActions {
     this.window = window;
   }
 
+  /** Where the menu leads besides files. */
+  interface MenuWays {
+    void home();
+
+    void begin();
+
+    void save();
+
+    void versions();
+
+    void shopVersions();
+
+    void sheets();
+
+    void preferences();
+
+    void help();
+  }
+
   /** The menu under the build's name; null stands for a rule between groups. */
-  List<Command> menu(Runnable home, Runnable begin, Runnable save, Runnable sheets, Runnable help) {
+  List<Command> menu(MenuWays ways) {
     List<Command> menu = new ArrayList<>();
-    menu.add(new Command("All builds …", "Ctrl+H", home));
-    menu.add(new Command("New instrument …", "Ctrl+N", begin));
+    menu.add(new Command("All builds …", "Ctrl+H", ways::home));
+    menu.add(new Command("New instrument …", "Ctrl+N", ways::begin));
     menu.add(new Command("New from this one, its design only", "", this::like));
     menu.add(new Command("Open …", "Ctrl+O", this::open));
-    menu.add(new Command("Save now", "Ctrl+S", save));
+    menu.add(new Command("Save now", "Ctrl+S", ways::save));
     menu.add(new Command("Save as …", "", this::saveAs));
     menu.add(new Command("Rename …", "", this::rename));
-    menu.add(new Command("Earlier versions of this build …", "", this::versions));
-    menu.add(new Command("Earlier versions of the shop …", "", this::shopVersions));
+    menu.add(new Command("Earlier versions of this build …", "", ways::versions));
+    menu.add(new Command("Earlier versions of the shop …", "", ways::shopVersions));
     menu.add(null);
     menu.add(new Command("What if …", "Ctrl+T", workspace.session()::beginWhatIf));
-    menu.add(new Command("Full-size sheets", "Ctrl+P", sheets));
-    menu.add(new Command("What can be pressed", "F1", help));
+    menu.add(new Command("Full-size sheets", "Ctrl+P", ways::sheets));
+    menu.add(new Command("Preferences …", "Ctrl+,", ways::preferences));
+    menu.add(new Command("Help: stations, keys, safety", "F1", ways::help));
     if (workspace.isDemo()) {
       menu.add(null);
       menu.add(new Command("Reset the demo …", "", this::askReset));
@@ -221,51 +238,6 @@ final class FileActions {
             name ->
                 workspace.session().edit("the name", "name", build -> build.withName(name.strip())))
         .ifPresent(notice::show);
-  }
-
-  private void versions() {
-    try {
-      version("Earlier versions of this build", Versions.of(workspace.path()), workspace::restore);
-    } catch (IOException e) {
-      notice.show("The earlier versions can't be listed: " + e.getMessage());
-    }
-  }
-
-  private void shopVersions() {
-    try {
-      version("Earlier versions of the shop", workspace.shopVersions(), workspace::restoreShop);
-    } catch (IOException e) {
-      notice.show("The earlier versions can't be listed: " + e.getMessage());
-    }
-  }
-
-  private interface Restore {
-    void to(Path version) throws FileTrouble;
-  }
-
-  private void version(String title, List<Versions.Version> versions, Restore restore) {
-    if (versions.isEmpty()) {
-      notice.show("No earlier version is kept yet; one is put aside whenever something is saved.");
-      return;
-    }
-    Map<String, Path> named = new LinkedHashMap<>();
-    versions.forEach(
-        v -> named.put("until " + Ago.at(v.at()) + "  (" + v.number() + ")", v.path()));
-    List<String> words = List.copyOf(named.keySet());
-    ChoiceDialog<String> dialog = new ChoiceDialog<>(words.get(0), words);
-    dialog.initOwner(window.get());
-    dialog.setTitle(title);
-    dialog.setHeaderText("Going back can be undone.");
-    dialog.setContentText("As it was");
-    dialog.setGraphic(null);
-    Optional<String> chosen = dialog.showAndWait();
-    try {
-      if (chosen.isPresent()) {
-        restore.to(named.get(chosen.get()));
-      }
-    } catch (FileTrouble e) {
-      notice.show("Not restored: " + e.getMessage());
-    }
   }
 
   private void askReset() {

@@ -42,7 +42,7 @@ final class Keys {
     boolean card =
         e.getCode() == KeyCode.F1
             || e.isShortcutDown() && CARDS.contains(e.getCode()) && !e.isShiftDown();
-    if (window.answering() && !card) {
+    if (window.cards().open() && !card) {
       return null;
     }
     if (REDO.match(e)) {
@@ -56,7 +56,7 @@ final class Keys {
     }
     Runnable anywhere =
         switch (e.getCode()) {
-          case F1 -> window::showHelp;
+          case F1 -> window.cards().help()::turn;
           case F4 -> () -> window.atBench().fromCaliper(window.root().getScene().getFocusOwner());
           case F6 -> () -> region(e.isShiftDown() ? -1 : 1);
           case F9 -> window.atBench()::openMachine;
@@ -126,11 +126,12 @@ final class Keys {
       case S -> window::save;
       case O -> window.files()::open;
       case P -> window::print;
-      case K -> window.find()::open;
-      case H -> window.beginning()::home;
-      case N -> window.beginning()::begin;
+      case K -> window.cards().find()::open;
+      case H -> window.cards().beginning()::home;
+      case N -> window.cards().beginning()::begin;
       case T -> session::beginWhatIf;
       case U -> window::nextUnits;
+      case COMMA -> window.cards().preferences()::open;
       case B -> () -> session.asBuilt().set(!session.asBuilt().get());
       default -> null;
     };

@@ -17,12 +17,13 @@ final class LowerGrip extends Region {
   private static final double MOST = 460;
   private static final double STEP = 20;
 
-  /** As high as it is until it is dragged. */
-  private static final double USUAL = 232;
+  /** As high as the style sheet makes it. */
+  private static final double SHEET = 232;
 
   private final Habits habits;
   private StationId station;
   private Node lower;
+  private double usual = SHEET;
   private double from;
 
   LowerGrip(Habits habits) {
@@ -38,7 +39,7 @@ final class LowerGrip extends Region {
     setOnMouseClicked(
         e -> {
           if (e.getClickCount() == 2) {
-            to(USUAL);
+            to(usual);
           }
         });
     setOnKeyPressed(
@@ -51,15 +52,20 @@ final class LowerGrip extends Region {
         });
   }
 
-  /** Stands over what is beneath a station's drawing. */
-  void over(StationId next, Node beneath) {
+  /**
+   * Stands over what is beneath a station's drawing.
+   *
+   * @param high as high as that is until the edge is dragged, px
+   */
+  void over(StationId next, Node beneath, double high) {
     station = next;
+    usual = high;
     lower = beneath;
     apply(height());
   }
 
   private double height() {
-    return Math.max(LEAST, Math.min(MOST, habits.number("lower." + station.word(), USUAL)));
+    return Math.max(LEAST, Math.min(MOST, habits.number("lower." + station.word(), usual)));
   }
 
   private void to(double height) {
@@ -70,7 +76,7 @@ final class LowerGrip extends Region {
   /** Said as a style, since the sheet's own height would win over a size that is set. */
   private void apply(double height) {
     lower.setStyle(
-        height == USUAL
+        height == SHEET
             ? ""
             : String.format(
                 Locale.ROOT,

@@ -57,13 +57,10 @@ public final class ShopWindow {
   private final StackPane root = new StackPane(body);
   private final SumCard sum;
   private final Notice notice = new Notice();
-  private final Overlay overlay = new Overlay();
-  private final HelpCard help = new HelpCard(overlay, () -> beginning().lookRound());
-  private final FindCard find = new FindCard(overlay, () -> new Commands(this).all());
+  private final Cards cards;
   private final Map<StationId, Station> stations = new EnumMap<>(StationId.class);
   private final Picture picture;
   private final LowerGrip grip;
-  private final Beginning beginning;
   private final StationRail rail;
   private final ThinRail thin;
   private final FileActions files;
@@ -84,7 +81,6 @@ public final class ShopWindow {
     files = new FileActions(workspace, notice, () -> root.getScene().getWindow());
     picture = new Picture(session, surface);
     grip = new LowerGrip(habits);
-    beginning = new Beginning(this, overlay, notice, habits);
     bench = new AtBench(session);
     atBench = new BenchWindows(session, bench, notice);
     Desk desk = new WindowDesk(this, surface, notice);
@@ -102,6 +98,7 @@ public final class ShopWindow {
             new BenchStation(desk))) {
       stations.put(each.id(), each);
     }
+    cards = new Cards(this, notice, habits);
     ways = new Ways(this, notice);
     whatIf = new WhatIfBar(session);
     rail = new StationRail(stations(), this::choose);
@@ -144,7 +141,7 @@ public final class ShopWindow {
 
   /** The first card, once; the look around is one of its doors. */
   public void welcome() {
-    beginning.welcome();
+    cards.beginning().welcome();
   }
 
   Units units() {
@@ -154,13 +151,15 @@ public final class ShopWindow {
   private void assemble() {
     VBox.setVgrow(surface, Priority.ALWAYS);
     body.setId("body");
-    body.setTop(new TopBar(workspace, menu(), find::open, this::nextUnits, files::tellSaving));
+    body.setTop(
+        new TopBar(
+            workspace, menu(), () -> cards.find().open(), this::nextUnits, files::tellSaving));
     body.setLeft(rail);
     body.setCenter(middle);
     body.setBottom(thin);
     StackPane.setAlignment(sum, Pos.BOTTOM_RIGHT);
     StackPane.setMargin(sum, new Insets(0, 292, 132, 0));
-    root.getChildren().addAll(sum, beginning.tour(), overlay);
+    root.getChildren().addAll(sum, cards.beginning().tour(), cards.overlay());
     root.addEventFilter(KeyEvent.KEY_PRESSED, new Keys(this)::pressed);
     root.addEventFilter(MouseEvent.MOUSE_PRESSED, this::pressed);
     // Only what a field being typed into doesn't take for itself.
@@ -194,10 +193,11 @@ public final class ShopWindow {
     body.setRight(here.panel());
     middle.getChildren().setAll(notice, whatIf, surface);
     if (here.lower().isManaged()) {
-      grip.over(station, here.lower());
+      grip.over(station, here.lower(), here.lowerHeight());
       middle.getChildren().addAll(grip, here.lower());
     }
     surface.showRuler(here.hasRuler());
+    surface.slimRuler(here.wantsRoom());
     surface.showKnife(here.hasKnife());
     surface.handles(here.handles());
     surface.asOnPaper(here == sheets);
@@ -278,11 +278,21 @@ public final class ShopWindow {
     Units next =
         switch (units().system()) {
           case MM -> Units.DECIMAL_INCH;
-          case INCH -> Units.FRACTION_64;
+          case INCH -> new Units(Units.System.FRACTION, habits.fraction());
           case FRACTION -> Units.MM;
         };
+    units(next);
+  }
+
+  /** Shows everything in other units from here on. */
+  void units(Units next) {
     session.units().set(next);
     habits.units(next);
+  }
+
+  /** Draws again, after it was decided how everything is to look. */
+  void looked() {
+    reopen();
   }
 
   /** The bench that station and screen share. */
@@ -296,7 +306,7 @@ public final class ShopWindow {
   }
 
   List<Command> menu() {
-    return files.menu(beginning::home, beginning::begin, this::save, this::print, this::showHelp);
+    return files.menu(new Menu(this));
   }
 
   BenchWindows atBench() {
@@ -305,10 +315,6 @@ public final class ShopWindow {
 
   FileActions files() {
     return files;
-  }
-
-  FindCard find() {
-    return find;
   }
 
   SumCard sum() {
@@ -320,18 +326,9 @@ public final class ShopWindow {
     choose(StationId.SHEETS);
   }
 
-  /** The first card, all builds, a new instrument, the look round. */
-  Beginning beginning() {
-    return beginning;
-  }
-
-  void showHelp() {
-    help.turn();
-  }
-
-  /** Whether a card is open that is answered before anything else. */
-  boolean answering() {
-    return overlay.isDisplay();
+  /** What opens over the window. */
+  Cards cards() {
+    return cards;
   }
 
   /** What the look round rings. */
@@ -380,8 +377,8 @@ public final class ShopWindow {
   }
 
   private void leave(KeyEvent e) {
-    if (overlay.isDisplay()) {
-      overlay.hide();
+    if (cards.open()) {
+      cards.overlay().hide();
       e.consume();
     } else if (sum.isVisible()) {
       sum.hide();

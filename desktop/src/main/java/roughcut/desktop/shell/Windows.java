@@ -1,10 +1,8 @@
 package roughcut.desktop.shell;
 
-import atlantafx.base.theme.PrimerLight;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
-import javafx.application.Application;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.Parent;
 import javafx.scene.Scene;
@@ -118,11 +116,10 @@ public final class Windows {
   static Scene styled(Parent root) {
     loadFonts();
     // Here and not in the application's start, so that windows opened by tests look the same.
-    Application.setUserAgentStylesheet(new PrimerLight().getUserAgentStylesheet());
+    Look look = Look.of(Habits.in(data));
+    look.prepare();
     Scene scene = new Scene(root, USUAL_WIDTH, USUAL_HEIGHT);
-    scene
-        .getStylesheets()
-        .add(Windows.class.getResource("/roughcut/desktop/rough-cut.css").toExternalForm());
+    look.style(scene);
     return scene;
   }
 

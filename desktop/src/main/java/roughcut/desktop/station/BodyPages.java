@@ -27,6 +27,11 @@ abstract class BodyPages extends PagedStation {
                     .ifPresent(c -> desk.knife(c.middleX())));
   }
 
+  @Override
+  public boolean wantsRoom() {
+    return hasKnife();
+  }
+
   /** Through the first bolts, where there is most to see. */
   @Override
   public double knifeHome(Plan plan) {

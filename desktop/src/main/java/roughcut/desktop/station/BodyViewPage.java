@@ -42,6 +42,11 @@ abstract class BodyViewPage extends KnifePage {
   /** What the drawing is to show here. */
   abstract BodyDrawing.Shows shows();
 
+  /** Name of the cut that the page is about; empty for none. */
+  String chosen(Plan plan) {
+    return looking.chosen();
+  }
+
   @Override
   final Lower.Section section() {
     return Lower.Section.BODY;
@@ -49,7 +54,7 @@ abstract class BodyViewPage extends KnifePage {
 
   @Override
   public final Drawing drawing(Plan plan, Units units) {
-    return BodyDrawing.of(plan, units, looking.face(), shows(), looking.chosen());
+    return BodyDrawing.of(plan, units, looking.face(), shows(), chosen(plan));
   }
 
   /** The page's turner and the face's, to begin a panel with. */

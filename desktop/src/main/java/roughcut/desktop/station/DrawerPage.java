@@ -1,10 +1,15 @@
 package roughcut.desktop.station;
 
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.control.TableColumn;
 import javafx.scene.layout.Region;
 import roughcut.desktop.control.CutterEditor;
-import roughcut.desktop.control.Facts;
+import roughcut.desktop.control.NumberTable;
 import roughcut.desktop.session.Desk;
-import roughcut.drawing.BodyDrawing;
+import roughcut.drawing.CutterDrawing;
+import roughcut.drawing.Drawing;
+import roughcut.geometry.Bounds;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
 import roughcut.measure.Units;
@@ -12,53 +17,64 @@ import roughcut.plan.Plan;
 import roughcut.rout.RoutPlan;
 import roughcut.shop.Cutter;
 
-/** The cutter drawer: what is owned, how sharp it is, and what this instrument uses of it. */
-final class DrawerPage extends BodyViewPage {
+/** The cutter drawer: the chosen one to scale beside its template, and all of them beneath. */
+final class DrawerPage extends PlainPage {
+  private final Desk desk;
+  private final PagedStation station;
   private final CutterEditor editor;
-  private final Facts facts = new Facts();
+  private final NumberTable<Cutter> table = new NumberTable<>("drawer", this::chosen);
+  private Units units = Units.MM;
+  private Plan plan;
 
-  DrawerPage(Desk desk, PagedStation station, Looking looking) {
-    super(desk, station, looking);
-    editor = new CutterEditor(desk.session());
+  DrawerPage(Desk desk, PagedStation station) {
+    this.desk = desk;
+    this.station = station;
+    this.editor = new CutterEditor(desk.session(), desk::refresh);
+    table.words("", Cutter::name);
+    table.words("kind", c -> c.kind().label());
+    table.column("diameter", c -> number(c.diameter()));
+    table.column("edges", c -> number(c.cutting()));
+    TableColumn<Cutter, String> speed = table.column("/min", c -> NumberWriter.fixed(c.dial(), 0));
+    speed.setMaxWidth(90);
+    table.words("used for", this::used);
+    table.words("is", c -> c.condition().word());
+  }
+
+  private String number(double mm) {
+    return NumberWriter.number(mm, Quantity.LENGTH, units);
+  }
+
+  private void chosen(Cutter cutter) {
+    editor.choose(plan.shop().cutters().indexOf(cutter));
+    desk.refresh();
   }
 
   @Override
-  BodyDrawing.Shows shows() {
-    return BodyDrawing.Shows.PASSES;
+  public Drawing drawing(Plan shown, Units in) {
+    Optional<Cutter> cutter = editor.chosen();
+    return cutter.isPresent()
+        ? CutterDrawing.of(shown, cutter.get(), in)
+        : new Drawing("An empty drawer", List.of(), new Bounds(0, 0, 100, 60));
   }
 
   @Override
   Panel makePanel() {
-    return begun().heading("In the drawer").node(editor);
+    return new Panel(desk).node(turner(station)).heading("In the drawer").node(editor);
   }
 
   @Override
-  Region makeBeside() {
-    return beside("Cutters and bits", facts);
+  Region makeLower() {
+    return new Columns().addFilling("Cutters and bits", table);
   }
 
   @Override
-  void showBeside(Plan plan, Units units) {
-    super.showBeside(plan, units);
-    facts.begin();
-    facts.row(false, "", "kind", "diameter, cuts", "/min", "used");
-    for (Cutter cutter : plan.shop().cutters()) {
-      facts.row(
-          cutter.condition() != Cutter.Condition.SHARP,
-          cutter.name(),
-          cutter.kind().label(),
-          NumberWriter.number(cutter.diameter(), Quantity.LENGTH, units)
-              + " × "
-              + NumberWriter.number(cutter.cutting(), Quantity.LENGTH, units),
-          NumberWriter.fixed(cutter.dial(), 0),
-          cutter.condition() == Cutter.Condition.SHARP
-              ? used(plan, cutter)
-              : cutter.condition().word());
-    }
-    facts.end();
+  void showLower(Plan next, Units in) {
+    plan = next;
+    units = in;
+    table.rows(next.shop().cutters());
   }
 
-  private static String used(Plan plan, Cutter cutter) {
+  private String used(Cutter cutter) {
     long routs = plan.cuts().routs().stream().filter(r -> uses(r, cutter)).count();
     return routs == 0 ? "" : routs + (routs == 1 ? " rout" : " routs");
   }

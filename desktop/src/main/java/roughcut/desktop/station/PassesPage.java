@@ -42,6 +42,14 @@ final class PassesPage extends BodyViewPage {
     return BodyDrawing.Shows.PASSES;
   }
 
+  /** The first rout until one is chosen, so that there is something to see. */
+  @Override
+  String chosen(Plan plan) {
+    return looking.chosen().isEmpty()
+        ? plan.cuts().routs().stream().findFirst().map(r -> r.cut().name()).orElse("")
+        : looking.chosen();
+  }
+
   @Override
   Panel makePanel() {
     return begun()

@@ -14,7 +14,7 @@ public final class RoutsStation extends BodyPages {
         new CutsPage(desk, this, looking),
         new PassesPage(desk, this, looking),
         new TemplatesPage(desk, this, looking),
-        new DrawerPage(desk, this, looking));
+        new DrawerPage(desk, this));
   }
 
   @Override

@@ -5,6 +5,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
+import javafx.beans.property.ReadOnlyProperty;
 import javafx.concurrent.Task;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -79,6 +80,15 @@ public final class SheetsStation extends KnifelessStation {
     column.getChildren().addAll(heading, which, paper, pages, export, what, result);
     lower.setManaged(false);
     lower.setVisible(false);
+  }
+
+  /** The paper that sheets fall on. */
+  public void paper(Paper next) {
+    paper.setValue(next);
+  }
+
+  public ReadOnlyProperty<Paper> paper() {
+    return paper.valueProperty();
   }
 
   @Override

@@ -54,6 +54,22 @@ public interface Station {
     return true;
   }
 
+  /**
+   * Whether the drawing wants all the room that there is: a body from above is as high as it is
+   * long. The ruler then gives way, and what stands beneath is lower.
+   */
+  default boolean wantsRoom() {
+    return false;
+  }
+
+  /** How high what stands beneath is until the maker drags its edge, px. */
+  default double lowerHeight() {
+    return wantsRoom() ? LOW : USUAL_LOWER;
+  }
+
+  double USUAL_LOWER = 232;
+  double LOW = 142;
+
   /** Whether the section knife runs over this station's drawing. */
   default boolean hasKnife() {
     return true;

@@ -25,7 +25,15 @@ final class TemplatesPage extends BodyViewPage {
 
   @Override
   BodyDrawing.Shows shows() {
-    return BodyDrawing.Shows.PASSES;
+    return BodyDrawing.Shows.TEMPLATES;
+  }
+
+  /** The first rout until one is chosen, so that there is something to see. */
+  @Override
+  String chosen(Plan plan) {
+    return looking.chosen().isEmpty()
+        ? plan.cuts().routs().stream().findFirst().map(r -> r.cut().name()).orElse("")
+        : looking.chosen();
   }
 
   @Override

@@ -1,0 +1,191 @@
+package roughcut.whatif;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeSet;
+import java.util.function.UnaryOperator;
+import roughcut.bench.Operations;
+import roughcut.design.Decision;
+import roughcut.design.Decisions;
+import roughcut.design.Design;
+import roughcut.design.Fitting;
+import roughcut.design.NumberDecision;
+import roughcut.measure.NumberWriter;
+import roughcut.measure.Quantity;
+import roughcut.measure.Units;
+import roughcut.plan.Plan;
+import roughcut.record.Build;
+import roughcut.record.Done;
+import roughcut.record.Measurable;
+import roughcut.record.Measurables;
+import roughcut.record.Reading;
+
+/**
+ * What happened to a build between two moments, a line each and in words: decided, fitted, read,
+ * done. Earlier versions are told apart by it, and the log of decisions is kept by it.
+ */
+public final class Changes {
+  private final Build before;
+  private final Build after;
+  private final Units units;
+  private final UnaryOperator<String> title;
+  private final List<String> lines = new ArrayList<>();
+
+  private Changes(Build before, Build after, Units units, UnaryOperator<String> title) {
+    this.before = before;
+    this.after = after;
+    this.units = units;
+    this.title = title;
+  }
+
+  /**
+   * Everything that is other than it was; empty where nothing is.
+   *
+   * @param title what an operation is called, by its id: {@link #titles}
+   */
+  public static List<String> between(
+      Build before, Build after, Units units, UnaryOperator<String> title) {
+    Changes changes = new Changes(before, after, units, title);
+    changes.name();
+    changes.lines.addAll(decided(before.design(), after.design(), units));
+    changes.readings();
+    changes.done();
+    return List.copyOf(changes.lines);
+  }
+
+  /** What was decided otherwise, whatever was read or done meanwhile. */
+  public static List<String> decided(Design before, Design after, Units units) {
+    List<String> lines = new ArrayList<>();
+    fittings(before, after, lines);
+    Map<String, Decision> all = new LinkedHashMap<>();
+    Decisions.of(after).forEach(d -> all.put(d.id(), d));
+    for (Decision was : Decisions.of(before)) {
+      Decision is = all.get(was.id());
+      if (is != null) {
+        String then = said(was, before, units);
+        String now = said(is, after, units);
+        if (!then.equals(now)) {
+          lines.add(is.label() + " " + then + " → " + now);
+        }
+      }
+    }
+    other("Strings", before.strings().size(), after.strings().size(), lines);
+    other(
+        "Strips of the neck",
+        before.neckStack().strips().size(),
+        after.neckStack().strips().size(),
+        lines);
+    other(
+        "Strips of the body",
+        before.bodyStack().strips().size(),
+        after.bodyStack().strips().size(),
+        lines);
+    changed("The steps after the neck's glue-up", before.neckSteps(), after.neckSteps(), lines);
+    changed("Where parts lie on boards", before.placements(), after.placements(), lines);
+    changed("Small parts kept for later", before.smallParts(), after.smallParts(), lines);
+    changed("The order of work", before.order(), after.order(), lines);
+    changed("The body's drawn outline", before.drawn(), after.drawn(), lines);
+    return lines;
+  }
+
+  private static String said(Decision decision, Design design, Units units) {
+    if (decision instanceof NumberDecision number) {
+      return number.follows() && number.undecided(design)
+          ? "as it follows"
+          : NumberWriter.text(number.in(design), number.quantity(), units);
+    }
+    return "“" + decision.editable(design, units) + "”";
+  }
+
+  private static void fittings(Design before, Design after, List<String> lines) {
+    for (Fitting fitting : after.fittings()) {
+      if (before.fitting(fitting.name()).isEmpty()) {
+        lines.add("fitted: " + fitting.words());
+      }
+    }
+    for (Fitting fitting : before.fittings()) {
+      if (after.fitting(fitting.name()).isEmpty()) {
+        lines.add("taken out: " + fitting.words());
+      }
+    }
+  }
+
+  private static void other(String what, int was, int is, List<String> lines) {
+    if (was != is) {
+      lines.add(what + " " + was + " → " + is);
+    }
+  }
+
+  private static void changed(String what, Object was, Object is, List<String> lines) {
+    if (!was.equals(is)) {
+      lines.add(what + " changed");
+    }
+  }
+
+  private void name() {
+    if (!before.name().equals(after.name())) {
+      lines.add("called “" + before.name() + "” → “" + after.name() + "”");
+    }
+  }
+
+  private void readings() {
+    Map<String, Reading> was = before.measured();
+    Map<String, Reading> is = after.measured();
+    for (String id : new TreeSet<>(is.keySet())) {
+      Reading reading = is.get(id);
+      if (reading.looked()) {
+        continue; // what was looked at is told with the operation that asked for it
+      }
+      Reading earlier = was.get(id);
+      if (earlier == null || earlier.value() != reading.value()) {
+        lines.add("measured: " + read(id, reading));
+      }
+    }
+    for (String id : was.keySet()) {
+      if (!is.containsKey(id) && !was.get(id).looked()) {
+        lines.add("no longer counts: " + read(id, was.get(id)));
+      }
+    }
+  }
+
+  private String read(String id, Reading reading) {
+    Optional<NumberDecision> decided =
+        Decisions.find(after.design(), id)
+            .filter(NumberDecision.class::isInstance)
+            .map(NumberDecision.class::cast);
+    Optional<Measurable> measurable = Measurables.find(id);
+    String label =
+        decided
+            .map(Decision::label)
+            .or(() -> measurable.map(Measurable::label))
+            .orElse(id.replace('.', ' ').replace('-', ' '));
+    Quantity quantity =
+        decided
+            .map(NumberDecision::quantity)
+            .or(() -> measurable.map(Measurable::quantity))
+            .orElse(Quantity.FINE_LENGTH);
+    return label + " " + NumberWriter.text(reading.value(), quantity, units);
+  }
+
+  private void done() {
+    List<Done> fresh =
+        after.log().done().stream().filter(d -> !before.log().isDone(d.operation())).toList();
+    List<Done> back =
+        before.log().done().stream().filter(d -> !after.log().isDone(d.operation())).toList();
+    fresh.forEach(d -> lines.add("done: “" + title.apply(d.operation()) + "”"));
+    back.forEach(d -> lines.add("not done after all: “" + title.apply(d.operation()) + "”"));
+    if (!before.frets().equals(after.frets())) {
+      lines.add("the record of the frets changed");
+    }
+  }
+
+  /** What a plan calls its operations, by their ids; an id that it hasn't is told as it is. */
+  public static UnaryOperator<String> titles(Plan plan) {
+    Map<String, String> titles = new LinkedHashMap<>();
+    Operations.of(plan).forEach(o -> titles.put(o.id(), o.title()));
+    return id -> titles.getOrDefault(id, id);
+  }
+}

@@ -1,0 +1,67 @@
+package roughcut.whatif;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.function.Function;
+import roughcut.shop.Board;
+import roughcut.shop.Cutter;
+import roughcut.shop.Saw;
+import roughcut.shop.Shop;
+import roughcut.shop.Template;
+import roughcut.thin.ThinKind;
+
+/** What happened to what a maker owns between two moments, a line each and in words. */
+public final class ShopChanges {
+  private final List<String> lines = new ArrayList<>();
+
+  private ShopChanges() {}
+
+  /** Everything that is other than it was; empty where nothing is. */
+  public static List<String> between(Shop before, Shop after) {
+    ShopChanges changes = new ShopChanges();
+    if (!before.name().equals(after.name())) {
+      changes.lines.add("called “" + before.name() + "” → “" + after.name() + "”");
+    }
+    changes.things("board", before.boards(), after.boards(), Board::id);
+    changes.things("cutter", before.cutters(), after.cutters(), Cutter::name);
+    changes.things("template", before.templates(), after.templates(), Template::name);
+    changes.things("saw", before.saws(), after.saws(), Saw::name);
+    if (!before.planer().equals(after.planer())) {
+      changes.lines.add("the planer changed");
+    }
+    changes.things(
+        "limit",
+        List.copyOf(before.limits().entrySet()),
+        List.copyOf(after.limits().entrySet()),
+        e ->
+            ThinKind.find(e.getKey())
+                .map(k -> k.words().toLowerCase(Locale.ROOT))
+                .orElse(e.getKey()));
+    return List.copyOf(changes.lines);
+  }
+
+  private <T> void things(String kind, List<T> before, List<T> after, Function<T, String> name) {
+    Map<String, T> was = named(before, name);
+    Map<String, T> is = named(after, name);
+    is.forEach(
+        (n, thing) -> {
+          if (!was.containsKey(n)) {
+            lines.add("new " + kind + ": " + n);
+          } else if (!was.get(n).equals(thing)) {
+            lines.add(kind + " changed: " + n);
+          }
+        });
+    was.keySet().stream()
+        .filter(n -> !is.containsKey(n))
+        .forEach(n -> lines.add(kind + " gone: " + n));
+  }
+
+  private static <T> Map<String, T> named(List<T> things, Function<T, String> name) {
+    Map<String, T> all = new LinkedHashMap<>();
+    things.forEach(t -> all.put(name.apply(t), t));
+    return all;
+  }
+}

@@ -1,0 +1,53 @@
+package roughcut.desktop.shell;
+
+import roughcut.desktop.session.Habits;
+
+/** Every card that opens over a window: one at a time. */
+final class Cards {
+  private final Overlay overlay = new Overlay();
+  private final HelpCard help;
+  private final FindCard find;
+  private final VersionsCard versions;
+  private final PreferencesCard preferences;
+  private final Beginning beginning;
+
+  Cards(ShopWindow window, Notice notice, Habits habits) {
+    beginning = new Beginning(window, overlay, notice, habits);
+    help = new HelpCard(overlay, beginning::lookRound);
+    find = new FindCard(overlay, () -> new Commands(window).all());
+    versions = new VersionsCard(overlay, window.workspace(), notice);
+    preferences = new PreferencesCard(overlay, window, habits);
+  }
+
+  Overlay overlay() {
+    return overlay;
+  }
+
+  /** Whether one is open, which is answered before anything else. */
+  boolean open() {
+    return overlay.isDisplay();
+  }
+
+  HelpCard help() {
+    return help;
+  }
+
+  FindCard find() {
+    return find;
+  }
+
+  /** Earlier versions of build and shop. */
+  VersionsCard versions() {
+    return versions;
+  }
+
+  /** What is the person's and not an instrument's. */
+  PreferencesCard preferences() {
+    return preferences;
+  }
+
+  /** The first card, all builds, a new instrument, the look round. */
+  Beginning beginning() {
+    return beginning;
+  }
+}

@@ -1,0 +1,50 @@
+package roughcut.desktop.shell;
+
+/** Where the menu under the build's name leads in its window. */
+final class Menu implements FileActions.MenuWays {
+  private final ShopWindow window;
+
+  Menu(ShopWindow window) {
+    this.window = window;
+  }
+
+  @Override
+  public void home() {
+    window.cards().beginning().home();
+  }
+
+  @Override
+  public void begin() {
+    window.cards().beginning().begin();
+  }
+
+  @Override
+  public void save() {
+    window.save();
+  }
+
+  @Override
+  public void versions() {
+    window.cards().versions().openBuild();
+  }
+
+  @Override
+  public void shopVersions() {
+    window.cards().versions().openShop();
+  }
+
+  @Override
+  public void sheets() {
+    window.print();
+  }
+
+  @Override
+  public void preferences() {
+    window.cards().preferences().open();
+  }
+
+  @Override
+  public void help() {
+    window.cards().help().turn();
+  }
+}

@@ -1,0 +1,297 @@
+package roughcut.desktop.shell;
+
+import java.io.File;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import javafx.stage.DirectoryChooser;
+import roughcut.desktop.control.LimitFields;
+import roughcut.desktop.control.PickField;
+import roughcut.desktop.control.Scrolled;
+import roughcut.desktop.session.Habits;
+import roughcut.desktop.session.OwnShop;
+import roughcut.desktop.session.Session;
+import roughcut.file.FileTrouble;
+import roughcut.file.Paper;
+import roughcut.measure.Units;
+import roughcut.shop.Limit;
+import roughcut.thin.ThinKind;
+
+/**
+ * What is the person's and not an instrument's: units, how the screen looks, paper, where the shop
+ * lies; and the shop's limits, all in one list.
+ */
+final class PreferencesCard extends VBox {
+  private static final List<Units> UNITS =
+      List.of(
+          Units.MM,
+          Units.DECIMAL_INCH,
+          new Units(Units.System.FRACTION, 16),
+          new Units(Units.System.FRACTION, 32),
+          Units.FRACTION_64);
+
+  private static final String PAPER = "paper";
+
+  private final Overlay overlay;
+  private final ShopWindow window;
+  private final Session session;
+  private final Habits habits;
+  private final PickField<Units> units =
+      new PickField<>("pref.units", "Units", PreferencesCard::words, this::units);
+  private final PickField<Look.Light> light =
+      new PickField<>("pref.light", "Screen", Look.Light::words, this::light);
+  private final PickField<Look.TextSize> text =
+      new PickField<>("pref.text", "Words and figures", Look.TextSize::words, this::text);
+  private final PickField<Paper> paper =
+      new PickField<>("pref.paper", "Paper", Paper::name, p -> paper(p));
+  private final TextField shopName = new TextField();
+  private final Label folder = new Label();
+  private final Label wrong = new Label();
+  private final Button close = new Button("done");
+  private final List<Runnable> limits = new ArrayList<>();
+  private Look look;
+
+  PreferencesCard(Overlay overlay, ShopWindow window, Habits habits) {
+    super(12);
+    this.overlay = overlay;
+    this.window = window;
+    this.session = window.workspace().session();
+    this.habits = habits;
+    setId("preferences");
+    getStyleClass().add("home");
+    setMaxSize(980, 620);
+    setPrefSize(980, 620);
+    Label title = new Label("Preferences");
+    title.getStyleClass().add("home-title");
+    shopName.setId("pref.shop");
+    shopName.setAccessibleText("The shop's name");
+    shopName.setOnAction(e -> rename());
+    shopName.focusedProperty().addListener((p, was, is) -> rename(was && !is));
+    shopName.setOnKeyPressed(
+        e -> {
+          if (e.getCode() == KeyCode.ESCAPE) {
+            shopName.setText(session.shop().get().name());
+          }
+        });
+    folder.setId("pref.folder");
+    folder.setWrapText(true);
+    folder.getStyleClass().add("lower-note");
+    folder.setMinHeight(Region.USE_PREF_SIZE);
+    wrong.setId("pref.wrong");
+    wrong.setWrapText(true);
+    wrong.getStyleClass().add("decision-message");
+    wrong.setMinHeight(Region.USE_PREF_SIZE);
+    Button elsewhere = new Button("keep it elsewhere …");
+    elsewhere.setId("pref.elsewhere");
+    elsewhere.getStyleClass().add("text-button");
+    elsewhere.setOnAction(e -> elsewhere());
+    close.setId("pref.close");
+    close.getStyleClass().add("main-button");
+    close.setOnAction(e -> overlay.close(this));
+    HBox below = new HBox(close);
+    below.setAlignment(Pos.CENTER_RIGHT);
+    Region space = new Region();
+    VBox.setVgrow(space, Priority.ALWAYS);
+    VBox mine =
+        new VBox(
+            9,
+            heading("Yours, in every build"),
+            units,
+            light,
+            text,
+            paper,
+            heading("This shop"),
+            named("Called", shopName),
+            heading("Your own shop's folder"),
+            folder,
+            elsewhere,
+            wrong,
+            space,
+            below);
+    mine.setMinWidth(360);
+    mine.setPrefWidth(360);
+    VBox all = new VBox(12, heading("Limits of this shop"), note(), Scrolled.of(limitRows()));
+    HBox.setHgrow(all, Priority.ALWAYS);
+    HBox columns = new HBox(26, mine, all);
+    VBox.setVgrow(columns, Priority.ALWAYS);
+    getChildren().addAll(title, columns);
+    habits.text(PAPER).flatMap(Paper::named).ifPresent(this::paper);
+    window
+        .sheets()
+        .paper()
+        .addListener(
+            (p, was, is) -> {
+              habits.remember(PAPER, is.name());
+              habits.save();
+            });
+    session.shop().addListener((p, was, is) -> showLimits());
+    session.units().addListener((p, was, is) -> showLimits());
+  }
+
+  private static String words(Units units) {
+    return switch (units.system()) {
+      case MM -> "millimetres";
+      case INCH -> "inches, decimal";
+      case FRACTION -> "inches, in 1/" + units.denominator();
+    };
+  }
+
+  private static Label heading(String words) {
+    Label label = new Label(words);
+    label.getStyleClass().add("panel-heading");
+    return label;
+  }
+
+  private static Label note() {
+    Label label =
+        new Label(
+            "A spot thinner than the first is worth a look; thinner than the second it stops. An"
+                + " empty second never stops.");
+    label.setWrapText(true);
+    label.setMinHeight(Region.USE_PREF_SIZE);
+    label.getStyleClass().add("lower-note");
+    return label;
+  }
+
+  private static HBox named(String words, TextField field) {
+    Label label = new Label(words);
+    label.getStyleClass().add("decision-label");
+    label.setLabelFor(field);
+    Region space = new Region();
+    HBox.setHgrow(space, Priority.ALWAYS);
+    field.setPrefWidth(230);
+    HBox line = new HBox(8, label, space, field);
+    line.setAlignment(Pos.CENTER_LEFT);
+    return line;
+  }
+
+  private VBox limitRows() {
+    VBox rows = new VBox(6);
+    Set<String> ids = new HashSet<>();
+    for (ThinKind kind : ThinKind.values()) {
+      if (ids.add(kind.id())) {
+        rows.getChildren().add(limitRow(kind));
+      }
+    }
+    return rows;
+  }
+
+  private Node limitRow(ThinKind kind) {
+    Label name = new Label(kind.words());
+    name.getStyleClass().add("decision-label");
+    name.setWrapText(true);
+    name.setMinWidth(0);
+    Region space = new Region();
+    HBox.setHgrow(space, Priority.ALWAYS);
+    LimitFields fields = new LimitFields(session);
+    fields.setMinWidth(Region.USE_PREF_SIZE);
+    limits.add(() -> fields.show(kind, limit(kind)));
+    HBox row = new HBox(10, name, space, fields);
+    row.setAlignment(Pos.CENTER_LEFT);
+    return row;
+  }
+
+  /** As it is now; one that goes by a screw's diameter is shown for the screw of this build. */
+  private Limit limit(ThinKind kind) {
+    return session.plan().get().thinSpots().stream()
+        .filter(s -> s.kind().id().equals(kind.id()))
+        .findFirst()
+        .map(s -> s.limit())
+        .orElseGet(() -> session.shop().get().limit(kind.id(), kind.limit()));
+  }
+
+  private void showLimits() {
+    if (overlay.isOpen(this)) {
+      limits.forEach(Runnable::run);
+    }
+  }
+
+  /** Opens with what is chosen now. */
+  void open() {
+    session.enterTyped();
+    look = Look.of(habits);
+    Units now = session.units().get();
+    units.show(UNITS, UNITS.contains(now) ? now : Units.MM);
+    light.show(List.of(Look.Light.values()), look.light());
+    text.show(List.of(Look.TextSize.values()), look.text());
+    paper.show(List.of(Paper.values()), window.sheets().paper().getValue());
+    shopName.setText(session.shop().get().name());
+    folder();
+    wrong.setText("");
+    overlay.open(this, Pos.CENTER, close);
+    showLimits();
+  }
+
+  private void folder() {
+    folder.setText(new OwnShop(Windows.data()).place().toString());
+  }
+
+  private void units(Units next) {
+    window.units(next);
+  }
+
+  private void light(Look.Light next) {
+    look(new Look(next, look.text()));
+  }
+
+  private void text(Look.TextSize next) {
+    look(new Look(look.light(), next));
+  }
+
+  private void look(Look next) {
+    look = next;
+    next.keep(habits);
+    next.show();
+  }
+
+  private void paper(Paper next) {
+    window.sheets().paper(next);
+  }
+
+  private void rename(boolean left) {
+    if (left) {
+      rename();
+    }
+  }
+
+  private void rename() {
+    String name = shopName.getText();
+    wrong.setText("");
+    if (!name.equals(session.shop().get().name())) {
+      session
+          .editShop("the shop's name", "shop.name", s -> s.withName(name))
+          .ifPresent(why -> wrong.setText("Not renamed: " + why + "."));
+    }
+  }
+
+  private void elsewhere() {
+    DirectoryChooser chooser = new DirectoryChooser();
+    chooser.setTitle("Where your own shop lies");
+    File chosen = chooser.showDialog(getScene().getWindow());
+    if (chosen != null) {
+      keepIn(chosen);
+    }
+  }
+
+  /** Keeps the maker's own shop in another folder. */
+  void keepIn(File chosen) {
+    try {
+      OwnShop.keepIn(chosen.toPath(), habits);
+      wrong.setText("");
+    } catch (FileTrouble e) {
+      wrong.setText("Not kept there: " + e.getMessage() + ".");
+    }
+    folder();
+  }
+}

@@ -1,0 +1,195 @@
+package roughcut.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListView;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.paint.Color;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.testfx.framework.junit5.Start;
+import org.testfx.framework.junit5.Stop;
+import roughcut.design.Decisions;
+import roughcut.design.NumberDecision;
+import roughcut.desktop.draw.Ink;
+import roughcut.desktop.session.Habits;
+import roughcut.desktop.session.OwnShop;
+import roughcut.file.FileTrouble;
+import roughcut.file.ShopFile;
+import roughcut.measure.Units;
+
+/** What is the person's: kept from one start to the next, and true of everything that is shown. */
+class PreferencesTest extends WindowTest {
+  @Start
+  void start(Stage stage) throws IOException {
+    open(stage);
+  }
+
+  @Stop
+  void stop() {
+    close();
+  }
+
+  @AfterEach
+  void asItWas() {
+    show(() -> Ink.drawn(false, 1));
+  }
+
+  private void preferences() {
+    robot.push(KeyCode.CONTROL, KeyCode.COMMA);
+    settle();
+  }
+
+  private Color pixel(double x, double y) {
+    return robot.capture(window.surface()).getImage().getPixelReader().getColor((int) x, (int) y);
+  }
+
+  @Test
+  void unitsLightAndSizeArePickedAndKept() {
+    double before = find(robot, "head.length", TextField.class).getFont().getSize();
+    assertThat(pixel(20, 120).getBrightness()).isGreaterThan(0.9);
+    preferences();
+    pick("pref.units", "inches, in 1/32");
+    pick("pref.light", "dark, in a dim shop");
+    pick("pref.text", "largest");
+    click("pref.close");
+    assertThat(session().units().get()).isEqualTo(new Units(Units.System.FRACTION, 32));
+    assertThat(pixel(20, 120).getBrightness()).as("dark paper").isLessThan(0.3);
+    assertThat(find(robot, "head.length", TextField.class).getFont().getSize())
+        .isGreaterThan(before * 1.25);
+    Habits kept = Habits.in(data);
+    assertThat(kept.units()).isEqualTo(new Units(Units.System.FRACTION, 32));
+    // Round the units and back: fractions are still those that the person works in.
+    robot.push(KeyCode.CONTROL, KeyCode.U).push(KeyCode.CONTROL, KeyCode.U);
+    robot.push(KeyCode.CONTROL, KeyCode.U);
+    settle();
+    assertThat(session().units().get().denominator()).isEqualTo(32);
+    preferences();
+    pick("pref.light", "paper, by daylight");
+    pick("pref.text", "usual");
+    click("pref.close");
+    assertThat(pixel(20, 120).getBrightness()).isGreaterThan(0.9);
+    assertThat(find(robot, "head.length", TextField.class).getFont().getSize()).isEqualTo(before);
+  }
+
+  /** A limit changed in the list is the limit that its spots are held against, and is undone. */
+  @Test
+  void limitsAreChangedInOneList() {
+    preferences();
+    TextField better =
+        robot.lookup("#preferences").queryParent().lookupAll("#limit.better").isEmpty()
+            ? robot
+                .lookup((javafx.scene.Node n) -> "limit.rod.least".equals(n.getId()))
+                .queryParent()
+                .getChildrenUnmodifiable()
+                .stream()
+                .filter(n -> "limit.better".equals(n.getId()))
+                .map(TextField.class::cast)
+                .findFirst()
+                .orElseThrow()
+            : null;
+    show(better::requestFocus);
+    robot.push(KeyCode.CONTROL, KeyCode.A);
+    robot.write("9", 0).push(KeyCode.ENTER);
+    settle();
+    assertThat(session().shop().get().limits().get("rod.least").warn()).isEqualTo(9);
+    assertThat(plan().thinSpots())
+        .filteredOn(s -> s.kind().id().equals("rod.least"))
+        .allMatch(s -> s.limit().warn() == 9)
+        .isNotEmpty();
+    robot.push(KeyCode.ESCAPE);
+    undo();
+    assertThat(session().shop().get().limits()).doesNotContainKey("rod.least");
+  }
+
+  @Test
+  void theShopIsCalledOtherwiseAndABadNameIsRefusedThere() {
+    preferences();
+    TextField name = find(robot, "pref.shop", TextField.class);
+    show(
+        () -> {
+          name.requestFocus();
+          name.setText(" ");
+        });
+    robot.push(KeyCode.ENTER);
+    settle();
+    assertThat(text("pref.wrong")).contains("a shop needs a name");
+    show(() -> name.setText("Shed/north …"));
+    robot.push(KeyCode.ENTER);
+    settle();
+    assertThat(text("pref.wrong")).isEmpty();
+    assertThat(session().shop().get().name()).isEqualTo("Shed/north …");
+  }
+
+  /** The own shop may lie elsewhere; when that place is gone nothing is made in its stead. */
+  @Test
+  void theOwnShopLiesWhereTheMakerSaysAndAMissingStickIsSaid() throws Exception {
+    Path stick = Files.createDirectory(data.resolve("stick"));
+    OwnShop.keepIn(stick, Habits.in(data));
+    assertThat(new OwnShop(data).folder()).isEqualTo(stick.toAbsolutePath());
+    Files.delete(stick.resolve(ShopFile.NAME));
+    Files.walk(stick).sorted(java.util.Comparator.reverseOrder()).forEach(p -> p.toFile().delete());
+    assertThat(org.assertj.core.api.Assertions.catchThrowable(() -> new OwnShop(data).folder()))
+        .isInstanceOf(FileTrouble.class)
+        .hasMessageContaining("is its disk there?");
+    assertThat(stick).doesNotExist();
+    robot.push(KeyCode.CONTROL, KeyCode.H);
+    settle();
+    assertThat(there("home")).as("not opened on nothing").isFalse();
+  }
+
+  /** Two windows each remember what was changed in them, and nothing of what the other did. */
+  @Test
+  void habitsOfTwoWindowsDontOverwriteEachOther() {
+    Habits one = Habits.in(data);
+    Habits other = Habits.in(data);
+    one.remember("look.text", "LARGER");
+    one.save();
+    other.units(Units.DECIMAL_INCH);
+    assertThat(Habits.in(data).text("look.text")).contains("LARGER");
+    assertThat(Habits.in(data).units()).isEqualTo(Units.DECIMAL_INCH);
+  }
+
+  /** Earlier versions say what was changed after them; one is brought back and undone. */
+  @Test
+  @SuppressWarnings("unchecked")
+  void earlierVersionsAreToldApartByWhatWasChanged() {
+    type("head.length", "191");
+    robot.push(KeyCode.CONTROL, KeyCode.S);
+    settle();
+    type("head.angle", "13");
+    robot.push(KeyCode.CONTROL, KeyCode.S);
+    settle();
+    show(() -> window.command("Earlier versions of this build …"));
+    ListView<Object> list = find(robot, "versions.list", ListView.class);
+    until(() -> list.getItems().size() >= 2);
+    until(() -> words(list).stream().anyMatch(w -> w.contains("Headstock angle 12.5° → 13°")));
+    assertThat(words(list)).anyMatch(w -> w.contains("Headstock length 185.0 mm → 191.0 mm"));
+    show(
+        () -> {
+          list.requestFocus();
+          list.getSelectionModel().select(1);
+        });
+    robot.push(KeyCode.ENTER);
+    settle();
+    assertThat(decided("head.length")).isEqualTo(185);
+    undo();
+    assertThat(decided("head.length")).isEqualTo(191);
+    assertThat(decided("head.angle")).isEqualTo(13);
+  }
+
+  private double decided(String id) {
+    return ((NumberDecision) Decisions.find(design(), id).orElseThrow()).in(design());
+  }
+
+  private static List<String> words(ListView<?> list) {
+    return list.lookupAll(".door-words").stream().map(n -> ((Label) n).getText()).toList();
+  }
+}
