@@ -10,6 +10,7 @@ import javafx.beans.value.ChangeListener;
 import javafx.beans.value.WeakChangeListener;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
+import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyEvent;
@@ -95,10 +96,38 @@ public final class DecisionField extends VBox implements Typing.Into, TakesReadi
     getChildren().addAll(row, message, measuredRow);
     field.focusedProperty().addListener((p, was, is) -> left(is));
     field.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+    field.setContextMenu(new ContextMenu());
+    Menus.on(field, this::menu);
     session.plan().addListener(new WeakChangeListener<>(follower));
     session.units().addListener(new WeakChangeListener<>(unitsFollower));
     sceneProperty().addListener((p, was, is) -> follow());
     refresh();
+  }
+
+  private ContextMenu menu() {
+    ContextMenu menu = new ContextMenu();
+    if (decision.measurable()) {
+      menu.getItems().add(Menus.item("Enter what was measured    F2", this::askForReading));
+    }
+    if (session.build().get().measured().containsKey(decision.id())) {
+      menu.getItems().add(Menus.item("Take back what was measured", this::forgetMeasured));
+    }
+    menu.getItems()
+        .add(Menus.item("Copy the number", () -> Numbers.copy(shown().replace('−', '-'))));
+    menu.getItems().add(Menus.asks(this, "What this changes", NumberEvent.CHANGES, decision.id()));
+    if (decision.follows() && !following()) {
+      menu.getItems().add(Menus.item("Let it follow again", this::release));
+    }
+    return menu;
+  }
+
+  private void askForReading() {
+    field.requestFocus();
+    startMeasuring();
+  }
+
+  private void release() {
+    session.make(decision.label().toLowerCase(Locale.ROOT), decision.id(), released());
   }
 
   private static Label label(NumberDecision decision) {

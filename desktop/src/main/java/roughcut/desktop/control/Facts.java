@@ -3,6 +3,7 @@ package roughcut.desktop.control;
 import java.util.ArrayList;
 import java.util.List;
 import javafx.geometry.VPos;
+import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Priority;
@@ -26,6 +27,21 @@ public final class Facts extends GridPane {
 
   public Facts() {
     getStyleClass().add("facts");
+    Menus.on(
+        this, () -> new ContextMenu(Menus.item("Copy the table", () -> Numbers.copy(copied()))));
+  }
+
+  /** What stands in it, tab-separated, a row a line. */
+  String copied() {
+    StringBuilder text = new StringBuilder();
+    for (List<Label> row : rows.subList(0, next)) {
+      List<String> cells = new ArrayList<>(row.stream().map(Label::getText).toList());
+      while (!cells.isEmpty() && cells.get(cells.size() - 1).isEmpty()) {
+        cells.remove(cells.size() - 1);
+      }
+      text.append(String.join("\t", cells)).append('\n');
+    }
+    return text.toString();
   }
 
   /** A table of many short columns, which stand closer. */

@@ -5,6 +5,7 @@ import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import javafx.beans.property.ReadOnlyStringWrapper;
+import javafx.scene.control.ContextMenu;
 import javafx.scene.control.SelectionMode;
 import javafx.scene.control.TableColumn;
 import javafx.scene.control.TableView;
@@ -37,6 +38,7 @@ public class NumberTable<T> extends TableView<T> {
                 onChosen.accept(is);
               }
             });
+    Menus.on(this, this::menu);
     setOnKeyPressed(
         e -> {
           if (e.isShortcutDown() && e.getCode() == KeyCode.C) {
@@ -44,6 +46,13 @@ public class NumberTable<T> extends TableView<T> {
             e.consume();
           }
         });
+  }
+
+  private ContextMenu menu() {
+    return new ContextMenu(
+        Menus.item(
+            chosen().size() == getItems().size() ? "Copy the table" : "Copy these rows",
+            () -> Numbers.copy(copied(chosen()))));
   }
 
   /** A column of numbers, which stand at the right. */

@@ -6,7 +6,6 @@ import javafx.geometry.Pos;
 import javafx.scene.AccessibleRole;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
-import javafx.scene.control.MenuItem;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseButton;
@@ -69,12 +68,13 @@ public final class SettingRow extends HBox {
           }
         });
     setOnKeyPressed(this::key);
-    MenuItem copy = new MenuItem("Copy the number");
-    copy.setOnAction(e -> copy());
-    MenuItem sum = new MenuItem("Show the sum");
-    sum.setOnAction(e -> askForSum());
-    ContextMenu menu = new ContextMenu(sum, copy);
-    setOnContextMenuRequested(e -> menu.show(this, e.getScreenX(), e.getScreenY()));
+    Menus.on(
+        this,
+        () ->
+            new ContextMenu(
+                Menus.item("Show the sum", this::askForSum),
+                Menus.item("Copy the number", this::copy),
+                Menus.asks(this, "What changes this", NumberEvent.CHANGED_BY, value.id())));
     Tips.on(this, "Click for the sum, Ctrl+C copies the number");
   }
 

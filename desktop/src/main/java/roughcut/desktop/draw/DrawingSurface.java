@@ -1,6 +1,7 @@
 package roughcut.desktop.draw;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.DoubleConsumer;
 import javafx.geometry.Point2D;
@@ -33,6 +34,7 @@ public final class DrawingSurface extends Region {
 
   private final Canvas still = new Canvas();
   private final Canvas moving = new Canvas();
+  private final ZoomBar zoom = new ZoomBar(this);
   private Drawing drawing;
   private FretLayout frets;
   private Units units = Units.MM;
@@ -58,7 +60,7 @@ public final class DrawingSurface extends Region {
   private DoubleConsumer onKnife = x -> {};
 
   public DrawingSurface() {
-    getChildren().addAll(still, moving);
+    getChildren().addAll(still, moving, zoom);
     setFocusTraversable(true);
     setAccessibleRole(AccessibleRole.IMAGE_VIEW);
     setAccessibleText(
@@ -192,6 +194,9 @@ public final class DrawingSurface extends Region {
 
   @Override
   protected void layoutChildren() {
+    zoom.autosize();
+    zoom.relocate(
+        getWidth() - zoom.getWidth() - PADDING, getHeight() - zoom.getHeight() - PADDING / 2);
     if (still.getWidth() != getWidth() || still.getHeight() != getHeight()) {
       still.setWidth(getWidth());
       still.setHeight(getHeight());
@@ -296,6 +301,16 @@ public final class DrawingSurface extends Region {
     return null;
   }
 
+  /** The number that is told where the pointer is; empty for none. */
+  public Optional<String> linkAt(double px, double py) {
+    for (int i = targets.size() - 1; i >= 0; i--) {
+      if (targets.get(i).at(px, py) && targets.get(i).link() != null) {
+        return Optional.of(targets.get(i).link());
+      }
+    }
+    return Optional.empty();
+  }
+
   private void press(MouseEvent e) {
     requestFocus();
     pressed = new Point2D(e.getX(), e.getY());
@@ -339,7 +354,7 @@ public final class DrawingSurface extends Region {
       }
       return;
     }
-    if (!dragged && drawing != null) {
+    if (!dragged && drawing != null && e.getButton() == MouseButton.PRIMARY) {
       MarkPainter.Target target = target(e);
       if (target != null && target.spot() >= 0) {
         onSpot.accept(target.spot());

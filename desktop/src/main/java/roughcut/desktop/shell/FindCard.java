@@ -23,16 +23,17 @@ final class FindCard extends VBox {
   private final ListView<Command> found = new ListView<>();
   private final Overlay overlay;
   private final Supplier<List<Command>> everything;
+  private Supplier<List<Command>> things;
 
   FindCard(Overlay overlay, Supplier<List<Command>> everything) {
     super(8);
     this.overlay = overlay;
     this.everything = everything;
+    this.things = everything;
     setId("find-card");
     getStyleClass().add("find-card");
     setMaxSize(520, 380);
     words.setId("find-words");
-    words.setPromptText("a number, a decision, something to do");
     words.textProperty().addListener((p, was, is) -> filter());
     words.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
     found.setId("find-results");
@@ -44,7 +45,19 @@ final class FindCard extends VBox {
     getChildren().addAll(words, found);
   }
 
+  /** Opens on everything. */
   void open() {
+    open("a number, a decision, something to do", everything);
+  }
+
+  /**
+   * Opens on some things only.
+   *
+   * @param prompt what they are, while nothing is typed
+   */
+  void open(String prompt, Supplier<List<Command>> among) {
+    things = among;
+    words.setPromptText(prompt);
     words.clear();
     filter();
     overlay.open(this, Pos.TOP_CENTER, words);
@@ -60,7 +73,7 @@ final class FindCard extends VBox {
     found
         .getItems()
         .setAll(
-            everything.get().stream()
+            things.get().stream()
                 .filter(c -> c.answersTo(wanted))
                 .sorted(Comparator.comparing(c -> !c.isCalled(wanted)))
                 .limit(MOST)

@@ -1,21 +1,36 @@
 package roughcut.desktop.shell;
 
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
 import javafx.geometry.Pos;
+import javafx.geometry.VPos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import roughcut.bench.Caution;
 import roughcut.command.RoughCut;
+import roughcut.desktop.control.Scrolled;
+import roughcut.desktop.station.StationId;
+import roughcut.finding.Synonyms;
 
-/** What can be pressed. */
+/**
+ * Help: what each station is for, what can be pressed, what to take care of, what the program is
+ * made with; searched by words.
+ */
 final class HelpCard extends VBox {
   private static final String[][] KEYS = {
     {"Ctrl+1 … 9, Alt+1 … 9", "stations in the order of work, and their pages"},
     {"F6", "round the window: what is decided, drawing, thin spots, stations"},
     {"Ctrl+K", "find a number, a decision, something to do"},
     {"Ctrl+Z, Ctrl+Shift+Z", "undo, redo; without limit"},
+    {"Ctrl+,", "preferences: units, text size, a dark screen, limits"},
+    {"Right button", "what can be done with a number, a table, the drawing"},
     {"Ctrl+S", "save now (it is saved by itself after every edit)"},
     {"Ctrl+H, Ctrl+N, Ctrl+O", "all builds, a new instrument, open a build"},
     {"Ctrl+P", "full-size sheets"},
@@ -23,19 +38,30 @@ final class HelpCard extends VBox {
     {"Ctrl+U", "millimetres, inches, fractions"},
     {"Ctrl+B", "as designed, as built"},
     {"Ctrl+T", "what if: changes that are tried together, then kept or dropped"},
-    {"", ""},
     {"In a number", "up and down nudge it; with Shift ten steps, with Ctrl a tenth"},
     {"F2", "enter what was measured instead"},
     {"F4", "the caliper's settled value goes there; Ctrl+Shift+M opens a simulated one"},
     {"F9", "one operation in big figures, at the machine"},
-    {"", ""},
     {"On the drawing", "← → move the knife a little, with Shift by a fret; Home and End"},
     {"+  −  0", "closer, further, everything; or wheel and double click"},
     {"Click a number", "shows its sum"},
     {"Esc", "leaves whatever is open"},
   };
 
-  private final Button close = new Button("close");
+  private static final double WIDTH = 780;
+  private static final double HEIGHT = 600;
+
+  /** A line of help under one of its headings. */
+  private record Line(String heading, String lead, String words) {
+    boolean answers(String wanted) {
+      return Synonyms.answer(heading + " " + lead + " " + words, wanted);
+    }
+  }
+
+  private final TextField words = new TextField();
+  private final GridPane lines = new GridPane();
+  private final Label none =
+      new Label("Nothing here goes by these words; Ctrl+K finds numbers and actions.");
   private final Overlay overlay;
 
   HelpCard(Overlay overlay, Runnable lookRound) {
@@ -43,22 +69,23 @@ final class HelpCard extends VBox {
     this.overlay = overlay;
     setId("help-card");
     getStyleClass().add("help-card");
-    setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
-    Label title = new Label("What can be pressed");
+    setMaxSize(WIDTH, HEIGHT);
+    setPrefSize(WIDTH, HEIGHT);
+    Label title = new Label("Help");
     title.getStyleClass().add("help-title");
-    GridPane keys = new GridPane();
-    keys.setHgap(18);
-    keys.setVgap(6);
-    for (int i = 0; i < KEYS.length; i++) {
-      Label key = new Label(KEYS[i][0]);
-      key.getStyleClass().add("help-key");
-      keys.addRow(i, key, new Label(KEYS[i][1]));
-    }
-    Label care =
-        new Label(
-            "Numbers are for planning. Your machines' manuals, local rules and qualified people come first:\n"
-                + "guards in place, dust away, and a cut in scrap before the cut in the piece.");
-    care.getStyleClass().add("help-care");
+    words.setId("help.words");
+    words.setPromptText("search the help");
+    words.setAccessibleText("Search the help");
+    words.textProperty().addListener((p, was, is) -> show());
+    HBox.setHgrow(words, Priority.ALWAYS);
+    HBox head = new HBox(18, title, words);
+    head.setAlignment(Pos.CENTER_LEFT);
+    lines.setId("help.lines");
+    lines.setHgap(18);
+    lines.setVgap(6);
+    none.getStyleClass().add("lower-note");
+    Button close = new Button("close");
+    close.setId("help.close");
     close.getStyleClass().add("text-button");
     close.setOnAction(e -> overlay.close(this));
     Button look = new Button("look round");
@@ -69,15 +96,76 @@ final class HelpCard extends VBox {
           overlay.close(this);
           lookRound.run();
         });
-    Label about =
-        new Label(
-            "Rough Cut "
-                + RoughCut.VERSION
-                + ", Apache License 2.0; what it is made with is in NOTICE beside it. B612 by its"
-                + " authors, SIL Open Font License.");
-    about.getStyleClass().add("lower-note");
     HBox buttons = new HBox(14, close, look);
-    getChildren().addAll(title, keys, care, about, buttons);
+    getChildren().addAll(head, Scrolled.of(new VBox(8, lines, none)), buttons);
+  }
+
+  private static List<Line> all() {
+    List<Line> all = new ArrayList<>();
+    for (StationId station : StationId.values()) {
+      all.add(new Line("Stations, in the order of work", station.title(), station.about()));
+    }
+    for (String[] key : KEYS) {
+      all.add(new Line("What can be pressed", key[0], key[1]));
+    }
+    all.add(new Line("Take care", "First", Caution.STANDING));
+    all.add(
+        new Line(
+            "Take care",
+            "Numbers",
+            "are for planning. Guards in place, dust away, and a cut in scrap before the cut in the"
+                + " piece."));
+    for (Caution caution : Caution.values()) {
+      all.add(new Line("Take care", title(caution), caution.words()));
+    }
+    all.add(
+        new Line(
+            "About",
+            "Rough Cut " + RoughCut.VERSION,
+            "Apache License 2.0; what it is made with is in NOTICE beside it. B612 by its authors,"
+                + " SIL Open Font License."));
+    return all;
+  }
+
+  private static String title(Caution caution) {
+    String word = caution.name().toLowerCase(Locale.ROOT).replace('_', ' ');
+    return word.substring(0, 1).toUpperCase(Locale.ROOT) + word.substring(1);
+  }
+
+  private void show() {
+    lines.getChildren().clear();
+    String heading = "";
+    int row = 0;
+    for (Line line : all()) {
+      if (!line.answers(words.getText())) {
+        continue;
+      }
+      if (!line.heading().equals(heading)) {
+        heading = line.heading();
+        Label label = new Label(heading);
+        label.getStyleClass().add("panel-heading");
+        lines.add(label, 0, row++, 2, 1);
+      }
+      lines.addRow(row++, lead(line.lead()), told(line.words()));
+    }
+    none.setVisible(row == 0);
+    none.setManaged(row == 0);
+  }
+
+  private static Label lead(String text) {
+    Label label = new Label(text);
+    label.getStyleClass().add("help-key");
+    label.setMinWidth(Region.USE_PREF_SIZE);
+    GridPane.setValignment(label, VPos.TOP);
+    return label;
+  }
+
+  private static Label told(String text) {
+    Label label = new Label(text);
+    label.setWrapText(true);
+    label.setMinHeight(Region.USE_PREF_SIZE);
+    GridPane.setHgrow(label, Priority.ALWAYS);
+    return label;
   }
 
   /** Opens, or closes again. */
@@ -85,7 +173,9 @@ final class HelpCard extends VBox {
     if (overlay.isOpen(this)) {
       overlay.close(this);
     } else {
-      overlay.open(this, Pos.CENTER, close);
+      words.clear();
+      show();
+      overlay.open(this, Pos.CENTER, words);
     }
   }
 }

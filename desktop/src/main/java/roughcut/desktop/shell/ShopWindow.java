@@ -16,6 +16,8 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import roughcut.desktop.control.Menus;
+import roughcut.desktop.control.NumberEvent;
 import roughcut.desktop.control.SumCard;
 import roughcut.desktop.control.ThinRail;
 import roughcut.desktop.draw.DrawingSurface;
@@ -65,6 +67,7 @@ public final class ShopWindow {
   private final ThinRail thin;
   private final FileActions files;
   private final Ways ways;
+  private final Dropping dropping;
   private final WhatIfBar whatIf;
   private final SheetsStation sheets;
   private final AtBench bench;
@@ -100,10 +103,12 @@ public final class ShopWindow {
     }
     cards = new Cards(this, notice, habits);
     ways = new Ways(this, notice);
+    dropping = new Dropping(this, notice);
     whatIf = new WhatIfBar(session);
     rail = new StationRail(stations(), this::choose);
     thin = new ThinRail(this::flyTo, ways::toFinding, v -> sum.ask(v, units()));
     surface.onLink(ways::toLink);
+    Menus.onDrawing(surface, surface::linkAt, surface::fit, surface::zoom);
     surface.onSpot(this::flyTo);
     surface.onKnife(x -> stations.get(station).knife(x));
     assemble();
@@ -162,6 +167,8 @@ public final class ShopWindow {
     root.getChildren().addAll(sum, cards.beginning().tour(), cards.overlay());
     root.addEventFilter(KeyEvent.KEY_PRESSED, new Keys(this)::pressed);
     root.addEventFilter(MouseEvent.MOUSE_PRESSED, this::pressed);
+    root.addEventHandler(NumberEvent.ANY, ways::asked);
+    dropping.on(root);
     // Only what a field being typed into doesn't take for itself.
     root.addEventHandler(
         KeyEvent.KEY_PRESSED,
@@ -231,6 +238,11 @@ public final class ShopWindow {
   /** Takes in an outline drawn elsewhere, and goes to where that is told. */
   public void outline(Path path) {
     to(BodyStation.class).outline(path);
+  }
+
+  /** Does what one would expect of a file that is dropped on the window. */
+  public void take(Path file) {
+    dropping.take(file);
   }
 
   /** Goes to a station. */
@@ -346,7 +358,7 @@ public final class ShopWindow {
   }
 
   /** The station that is shown. */
-  Station here() {
+  public Station here() {
     return stations.get(station);
   }
 

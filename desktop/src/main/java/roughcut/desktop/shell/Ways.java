@@ -1,15 +1,20 @@
 package roughcut.desktop.shell;
 
+import java.util.List;
 import java.util.Optional;
 import roughcut.design.Counting;
 import roughcut.design.Decision;
 import roughcut.design.Decisions;
 import roughcut.design.Design;
+import roughcut.desktop.control.NumberEvent;
 import roughcut.desktop.session.Session;
 import roughcut.desktop.station.Station;
 import roughcut.finding.Chapter;
 import roughcut.finding.Finding;
 import roughcut.finding.Topic;
+import roughcut.measure.Value;
+import roughcut.plan.Plan;
+import roughcut.plan.Threads;
 
 /** Ways through a window: to a decision's field, to what a finding is about, to a chapter. */
 final class Ways {
@@ -60,6 +65,47 @@ final class Ways {
         .get()
         .value(id)
         .ifPresentOrElse(v -> window.sum().ask(v, window.units()), () -> toDecision(id));
+  }
+
+  /** What is asked of a number anywhere in the window. */
+  void asked(NumberEvent e) {
+    Plan plan = session.plan().get();
+    Optional<Value> value = plan.value(e.id());
+    if (e.getEventType() == NumberEvent.SUM) {
+      toLink(e.id());
+    } else if (e.getEventType() == NumberEvent.CHANGED_BY && value.isPresent()) {
+      List<Command> all = Threads.sources(value.get()).stream().map(this::decided).toList();
+      window.cards().find().open("what changes " + quoted(e.id()), () -> all);
+    } else if (e.getEventType() == NumberEvent.CHANGES) {
+      List<Command> all = Threads.moved(plan, e.id()).stream().map(this::worked).toList();
+      window.cards().find().open("what " + quoted(e.id()) + " changes", () -> all);
+    }
+    e.consume();
+  }
+
+  private String quoted(String id) {
+    String label =
+        session
+            .plan()
+            .get()
+            .value(id)
+            .map(Value::label)
+            .or(() -> Decisions.find(session.build().get().design(), id).map(Decision::label))
+            .orElse(id);
+    return "“" + label + "”";
+  }
+
+  private Command decided(Value source) {
+    return new Command(
+        source.label(), source.text(window.units()), source.id(), () -> toDecision(source.id()));
+  }
+
+  private Command worked(Value moved) {
+    return new Command(
+        moved.label(),
+        moved.text(window.units()),
+        moved.id(),
+        () -> window.sum().ask(moved, window.units()));
   }
 
   /** Goes to the field where something is decided; says so where it doesn't count. */

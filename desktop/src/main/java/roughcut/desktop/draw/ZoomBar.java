@@ -1,0 +1,35 @@
+package roughcut.desktop.draw;
+
+import javafx.geometry.Pos;
+import javafx.scene.Cursor;
+import javafx.scene.control.Button;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
+
+/** Closer, further and the whole drawing, in a corner of it; the keys say the same. */
+final class ZoomBar extends HBox {
+  private static final double CLOSER = 1.25;
+
+  ZoomBar(DrawingSurface surface) {
+    super(2);
+    getStyleClass().add("zoom-bar");
+    setAlignment(Pos.CENTER);
+    getChildren()
+        .addAll(
+            button("+", "zoom.in", "Closer (+)", () -> surface.zoom(CLOSER)),
+            button("−", "zoom.out", "Further (−)", () -> surface.zoom(1 / CLOSER)),
+            button("whole", "zoom.fit", "The whole drawing (0, or a double click)", surface::fit));
+  }
+
+  private static Button button(String words, String id, String tip, Runnable action) {
+    Button button = new Button(words);
+    button.setId(id);
+    button.getStyleClass().add("zoom-button");
+    button.setFocusTraversable(false); // its keys work on the drawing itself
+    button.setTooltip(new Tooltip(tip));
+    button.setAccessibleText(tip);
+    button.setCursor(Cursor.HAND);
+    button.setOnAction(e -> action.run());
+    return button;
+  }
+}
