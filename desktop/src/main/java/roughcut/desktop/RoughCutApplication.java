@@ -49,6 +49,11 @@ public final class RoughCutApplication extends Application {
         Habits.in(Windows.data()).text(Windows.LAST_BUILD).map(Path::of).filter(p -> !reset);
     try {
       new OwnShop(Windows.data()).builds();
+    } catch (FileTrouble e) {
+      // Its disk may not be there today; that is said when the shop is wanted.
+      System.getLogger("roughcut").log(System.Logger.Level.INFO, e.getMessage());
+    }
+    try {
       if (reset) {
         DemoFolder.reset(folder, LocalDate.now());
       } else {

@@ -179,7 +179,8 @@ class MenusTest extends WindowTest {
   @Test
   void filesAreDropped() throws Exception {
     Path boards = data.resolve("rack.csv");
-    Files.writeString(boards, "name,species,length_mm,width_mm,thickness_mm\nplum-9,plum,900,160,30\n");
+    Files.writeString(
+        boards, "name,species,length_mm,width_mm,thickness_mm\nplum-9,plum,900,160,30\n");
     int before = session().shop().get().boards().size();
     show(() -> window.take(boards));
     until(() -> session().shop().get().boards().size() == before + 1);
