@@ -8,12 +8,12 @@ import roughcut.design.BlankStep;
 import roughcut.design.Design;
 import roughcut.design.SmallPart;
 import roughcut.design.Stack;
-import roughcut.design.StringSpec;
 import roughcut.design.Strip;
 import roughcut.record.Build;
 import roughcut.record.Log;
 import roughcut.record.Reading;
 import roughcut.shop.Shop;
+import roughcut.shop.StringSpec;
 
 /**
  * A one-person shop on a tidal marsh, with instruments named after wading birds. Days are counted

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.Consumer;
+import roughcut.shop.StringSpec;
 
 /**
  * What the maker decided about one instrument. Plain decisions are held by their id; what has parts

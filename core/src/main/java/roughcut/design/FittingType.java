@@ -40,7 +40,6 @@ public enum FittingType implements Worded {
     return takes;
   }
 
-  /** Its numbers. */
   /**
    * The trait of that key.
    *
@@ -50,6 +49,7 @@ public enum FittingType implements Worded {
     return traits().stream().filter(t -> t.key().equals(key)).findFirst().orElseThrow();
   }
 
+  /** Its numbers. */
   public List<FittingTraits.Trait> traits() {
     return FittingTraits.of(this);
   }

@@ -10,6 +10,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import roughcut.measure.Quantity;
 import roughcut.shop.SpeciesBook;
+import roughcut.shop.StringSpec;
 
 /**
  * Decisions about the parts that a design has several of. Numbered from 1: strings from the treble

@@ -2,7 +2,10 @@ package roughcut.file;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.core.JsonGenerator;
+import com.fasterxml.jackson.core.JsonParser;
+import com.fasterxml.jackson.databind.DeserializationContext;
 import com.fasterxml.jackson.databind.DeserializationFeature;
+import com.fasterxml.jackson.databind.JsonDeserializer;
 import com.fasterxml.jackson.databind.JsonMappingException;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.JsonSerializer;
@@ -11,8 +14,11 @@ import com.fasterxml.jackson.databind.SerializerProvider;
 import com.fasterxml.jackson.databind.json.JsonMapper;
 import com.fasterxml.jackson.databind.module.SimpleModule;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import com.fasterxml.jackson.databind.ser.std.ToStringSerializer;
 import com.fasterxml.jackson.datatype.jdk8.Jdk8Module;
 import java.io.IOException;
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
 import java.util.stream.Collectors;
 import roughcut.shop.WordModule;
 
@@ -74,7 +80,21 @@ final class Binding {
     JsonSerializer<Double> number = new Short();
     module.addSerializer(Double.class, number);
     module.addSerializer(Double.TYPE, number);
+    module.addSerializer(LocalDate.class, new ToStringSerializer());
+    module.addDeserializer(LocalDate.class, new Day());
     return module;
+  }
+
+  /** A day as it is written: 2026-05-04. */
+  private static final class Day extends JsonDeserializer<LocalDate> {
+    @Override
+    public LocalDate deserialize(JsonParser in, DeserializationContext context) throws IOException {
+      try {
+        return LocalDate.parse(in.getValueAsString(""));
+      } catch (DateTimeParseException e) {
+        throw JsonMappingException.from(in, "“" + in.getValueAsString("") + "” is not a day");
+      }
+    }
   }
 
   private static final class Short extends JsonSerializer<Double> {

@@ -16,12 +16,12 @@ import roughcut.design.Design;
 import roughcut.design.NumberDecision;
 import roughcut.design.OrderChange;
 import roughcut.design.Stack;
-import roughcut.design.StringSpec;
 import roughcut.design.Strip;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Units;
 import roughcut.measure.Unreadable;
 import roughcut.record.Build;
+import roughcut.shop.StringSpec;
 
 /**
  * A build as JSON. Every plain decision is written out, so that a file says the same whatever the

@@ -51,6 +51,9 @@ final class ShopJson {
     }
     full.path("boards").forEach(b -> fill(b.path("marks"), "marks"));
     full.path("templates").forEach(t -> forget((ObjectNode) t, "opening", "0"));
+    full.set("shelf", filled(full.path("shelf"), "shelf"));
+    fill(full.path("shelf").withArray("/pieces"), "pieces");
+    full.path("shelf").path("strings").forEach(set -> fill(set.path("strings"), "string"));
     full.set("planer", filled(full.path("planer"), "planer"));
     ObjectNode limits = full.withObject("/limits");
     limits.fieldNames().forEachRemaining(k -> limits.set(k, filled(limits.get(k), "limits")));
@@ -84,6 +87,11 @@ final class ShopJson {
     for (JsonNode template : known.path("templates")) {
       if (template instanceof ObjectNode node) {
         node.remove("opening");
+      }
+    }
+    for (JsonNode piece : known.path("shelf").path("pieces")) {
+      if (piece instanceof ObjectNode node) {
+        node.remove(List.of("choices", "listed", "measured"));
       }
     }
     known.remove("limits");

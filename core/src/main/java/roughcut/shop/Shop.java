@@ -19,6 +19,7 @@ import java.util.regex.Pattern;
  *     handbook's
  * @param cutters the drawer: router cutters and bits
  * @param templates those that are made already
+ * @param shelf string sets and hardware in hand
  */
 public record Shop(
     String name,
@@ -27,7 +28,8 @@ public record Shop(
     List<Board> boards,
     Map<String, Limit> limits,
     List<Cutter> cutters,
-    List<Template> templates) {
+    List<Template> templates,
+    Shelf shelf) {
   public static final int LONGEST_NAME = 80;
 
   public Shop {
@@ -56,7 +58,8 @@ public record Shop(
         List.of(),
         Map.of(),
         CutterBook.all(),
-        List.of());
+        List.of(),
+        Shelf.EMPTY);
   }
 
   public Limit limit(String kind, Limit handbook) {
@@ -77,31 +80,35 @@ public record Shop(
       throw new IllegalArgumentException(
           "a shop needs a name of at most " + LONGEST_NAME + " letters");
     }
-    return new Shop(next.strip(), saws, planer, boards, limits, cutters, templates);
+    return new Shop(next.strip(), saws, planer, boards, limits, cutters, templates, shelf);
   }
 
   public Shop withBoards(List<Board> next) {
-    return new Shop(name, saws, planer, next, limits, cutters, templates);
+    return new Shop(name, saws, planer, next, limits, cutters, templates, shelf);
   }
 
   public Shop withLimits(Map<String, Limit> next) {
-    return new Shop(name, saws, planer, boards, next, cutters, templates);
+    return new Shop(name, saws, planer, boards, next, cutters, templates, shelf);
   }
 
   public Shop withSaws(List<Saw> next) {
-    return new Shop(name, next, planer, boards, limits, cutters, templates);
+    return new Shop(name, next, planer, boards, limits, cutters, templates, shelf);
   }
 
   public Shop withPlaner(Planer next) {
-    return new Shop(name, saws, next, boards, limits, cutters, templates);
+    return new Shop(name, saws, next, boards, limits, cutters, templates, shelf);
   }
 
   public Shop withCutters(List<Cutter> next) {
-    return new Shop(name, saws, planer, boards, limits, next, templates);
+    return new Shop(name, saws, planer, boards, limits, next, templates, shelf);
   }
 
   public Shop withTemplates(List<Template> next) {
-    return new Shop(name, saws, planer, boards, limits, cutters, next);
+    return new Shop(name, saws, planer, boards, limits, cutters, next, shelf);
+  }
+
+  public Shop withShelf(Shelf next) {
+    return new Shop(name, saws, planer, boards, limits, cutters, templates, next);
   }
 
   /** The template made for that rout. */
@@ -162,13 +169,13 @@ public record Shop(
   public Shop withLimit(String kind, Limit own) {
     Map<String, Limit> next = new TreeMap<>(limits);
     next.put(kind, own);
-    return new Shop(name, saws, planer, boards, next, cutters, templates);
+    return new Shop(name, saws, planer, boards, next, cutters, templates, shelf);
   }
 
   /** This shop with the usual limit for a kind of thin spot. */
   public Shop withoutLimit(String kind) {
     Map<String, Limit> next = new TreeMap<>(limits);
     next.remove(kind);
-    return new Shop(name, saws, planer, boards, next, cutters, templates);
+    return new Shop(name, saws, planer, boards, next, cutters, templates, shelf);
   }
 }

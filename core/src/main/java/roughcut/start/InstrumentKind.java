@@ -1,8 +1,8 @@
 package roughcut.start;
 
 import java.util.List;
-import roughcut.design.StringSpec;
 import roughcut.measure.Worded;
+import roughcut.shop.StringSpec;
 
 /**
  * What is to be built, as one would say it, with the sizes that are usual for it. Lengths in mm.

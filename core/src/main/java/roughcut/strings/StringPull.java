@@ -10,7 +10,6 @@ import java.util.List;
 import roughcut.design.PartDecisions;
 import roughcut.design.StringDecisions;
 import roughcut.design.StringKind;
-import roughcut.design.StringSpec;
 import roughcut.fretboard.FretboardKeys;
 import roughcut.layout.StringSpread;
 import roughcut.measure.Found;
@@ -19,6 +18,7 @@ import roughcut.measure.Ledger;
 import roughcut.measure.Value;
 import roughcut.measure.Worked;
 import roughcut.record.Givens;
+import roughcut.shop.StringSpec;
 
 /**
  * What each string pulls at its pitch: T = μ·(2·L·f)², μ the mass of a metre, of a plain string by

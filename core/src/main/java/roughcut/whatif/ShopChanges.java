@@ -10,6 +10,7 @@ import roughcut.shop.Board;
 import roughcut.shop.Cutter;
 import roughcut.shop.Saw;
 import roughcut.shop.Shop;
+import roughcut.shop.StringSet;
 import roughcut.shop.Template;
 import roughcut.thin.ThinKind;
 
@@ -40,6 +41,13 @@ public final class ShopChanges {
             ThinKind.find(e.getKey())
                 .map(k -> k.words().toLowerCase(Locale.ROOT))
                 .orElse(e.getKey()));
+    changes.things(
+        "set of strings", before.shelf().strings(), after.shelf().strings(), StringSet::name);
+    changes.things(
+        "piece on the shelf",
+        before.shelf().pieces(),
+        after.shelf().pieces(),
+        p -> p.name() + ", " + p.group());
     return List.copyOf(changes.lines);
   }
 

@@ -115,15 +115,7 @@ class ThinKindTest {
       own.put(kind.id(), new Limit(77, 66));
     }
     Shop usual = plan.shop();
-    Shop strict =
-        new Shop(
-            usual.name(),
-            usual.saws(),
-            usual.planer(),
-            usual.boards(),
-            own,
-            usual.cutters(),
-            usual.templates());
+    Shop strict = usual.withLimits(own);
     for (ThinSpot spot : Plan.of(plan.build(), strict).thinSpots()) {
       assertThat(spot.limit()).as(spot.what()).isEqualTo(new Limit(77, 66));
     }

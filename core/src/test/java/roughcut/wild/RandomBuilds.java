@@ -22,7 +22,6 @@ import roughcut.design.PartDecisions;
 import roughcut.design.Placement;
 import roughcut.design.SmallPart;
 import roughcut.design.Stack;
-import roughcut.design.StringSpec;
 import roughcut.design.Strip;
 import roughcut.geometry.Point;
 import roughcut.measure.Quantity;
@@ -35,6 +34,7 @@ import roughcut.shop.Limit;
 import roughcut.shop.Saw;
 import roughcut.shop.Shop;
 import roughcut.shop.SpeciesBook;
+import roughcut.shop.StringSpec;
 
 /**
  * Builds that the program's own rules allow, at random: near a demo's, with a few values changed,

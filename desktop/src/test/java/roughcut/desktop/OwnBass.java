@@ -7,10 +7,10 @@ import java.util.List;
 import java.util.Map;
 import roughcut.design.Design;
 import roughcut.design.Stack;
-import roughcut.design.StringSpec;
 import roughcut.design.Strip;
 import roughcut.file.BuildFile;
 import roughcut.record.Build;
+import roughcut.shop.StringSpec;
 
 /**
  * A five-string through-neck bass begun from nothing, with a long name: nothing of a demo in it.

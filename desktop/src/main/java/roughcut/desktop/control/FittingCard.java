@@ -206,6 +206,10 @@ public final class FittingCard extends VBox {
       later.add(field(FittingDecisions.depth(name), "Own depth, or 0"));
     }
     fold("fitting.more", "more to decide", later);
+    if (!measured.isEmpty()) {
+      Fitting fitting = shown;
+      fields.getChildren().add(ShelfRow.of(() -> fitting, fitting.type().word(), session));
+    }
     fold("fitting.hardware", "the thing itself: listed, measured", measured);
     Button away = new Button("take it away");
     away.setId("fitting.remove");

@@ -11,11 +11,11 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import roughcut.design.NumberDecision;
 import roughcut.design.PartDecisions;
-import roughcut.design.StringSpec;
 import roughcut.desktop.session.Session;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Pitch;
 import roughcut.measure.Quantity;
+import roughcut.shop.StringSpec;
 
 /** The set of strings: one is chosen and edited; strings are added and taken away at the bass. */
 public final class StringEditor extends VBox {

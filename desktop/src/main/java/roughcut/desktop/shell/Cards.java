@@ -9,6 +9,7 @@ final class Cards {
   private final FindCard find;
   private final VersionsCard versions;
   private final PreferencesCard preferences;
+  private final ShelvesCard shelves;
   private final Beginning beginning;
 
   Cards(ShopWindow window, Notice notice, Habits habits) {
@@ -17,6 +18,7 @@ final class Cards {
     find = new FindCard(overlay, () -> new Commands(window).all());
     versions = new VersionsCard(overlay, window.workspace(), notice);
     preferences = new PreferencesCard(overlay, window, habits);
+    shelves = new ShelvesCard(overlay, window.workspace().session());
   }
 
   Overlay overlay() {
@@ -44,6 +46,11 @@ final class Cards {
   /** What is the person's and not an instrument's. */
   PreferencesCard preferences() {
     return preferences;
+  }
+
+  /** String sets and hardware in hand. */
+  ShelvesCard shelves() {
+    return shelves;
   }
 
   /** The first card, all builds, a new instrument, the look round. */

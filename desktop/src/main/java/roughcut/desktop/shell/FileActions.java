@@ -53,6 +53,8 @@ final class FileActions {
 
     void sheets();
 
+    void shelves();
+
     void preferences();
 
     void help();
@@ -73,6 +75,7 @@ final class FileActions {
     menu.add(null);
     menu.add(new Command("What if …", "Ctrl+T", workspace.session()::beginWhatIf));
     menu.add(new Command("Full-size sheets", "Ctrl+P", ways::sheets));
+    menu.add(new Command("Shelves: strings, hardware in hand …", "", ways::shelves));
     menu.add(new Command("Preferences …", "Ctrl+,", ways::preferences));
     menu.add(new Command("Help: stations, keys, safety", "F1", ways::help));
     if (workspace.isDemo()) {

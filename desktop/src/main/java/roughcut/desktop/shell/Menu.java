@@ -39,6 +39,11 @@ final class Menu implements FileActions.MenuWays {
   }
 
   @Override
+  public void shelves() {
+    window.cards().shelves().open();
+  }
+
+  @Override
   public void preferences() {
     window.cards().preferences().open();
   }

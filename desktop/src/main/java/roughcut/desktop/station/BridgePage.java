@@ -2,8 +2,10 @@ package roughcut.desktop.station;
 
 import javafx.scene.control.Label;
 import roughcut.design.RoutDecisions;
+import roughcut.design.ShelfGroup;
 import roughcut.design.StringDecisions;
 import roughcut.desktop.control.Facts;
+import roughcut.desktop.control.ShelfRow;
 import roughcut.desktop.draw.Handles;
 import roughcut.desktop.session.Desk;
 import roughcut.drawing.BridgeDrawing;
@@ -42,6 +44,7 @@ final class BridgePage extends PlainPage {
             StringDecisions.NUT_TO_OCTAVE,
             StringDecisions.STRING_LINE_OFF,
             StringDecisions.COMPENSATION)
+        .node(ShelfRow.of(ShelfGroup.BRIDGE, desk.session()))
         .more(
             StringDecisions.BRIDGE_FORWARD,
             StringDecisions.BRIDGE_REAR,

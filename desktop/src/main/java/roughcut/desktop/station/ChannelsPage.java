@@ -7,9 +7,11 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import roughcut.design.Decisions;
 import roughcut.design.NeckDecisions;
+import roughcut.design.ShelfGroup;
 import roughcut.desktop.control.Facts;
 import roughcut.desktop.control.RodChoice;
 import roughcut.desktop.control.Scrolled;
+import roughcut.desktop.control.ShelfRow;
 import roughcut.desktop.session.Desk;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.StationDrawing;
@@ -42,6 +44,7 @@ final class ChannelsPage extends KnifePage {
         .node(turner(station))
         .heading("You decide")
         .node(new RodChoice(desk.session()))
+        .node(ShelfRow.of(ShelfGroup.ROD, desk.session()))
         .decisions(
             Decisions.ROD_START,
             Decisions.ROD_LENGTH,

@@ -3,7 +3,9 @@ package roughcut.desktop.station;
 import roughcut.design.Decisions;
 import roughcut.design.NeckDecisions;
 import roughcut.design.NumberDecision;
+import roughcut.design.ShelfGroup;
 import roughcut.desktop.control.Facts;
+import roughcut.desktop.control.ShelfRow;
 import roughcut.desktop.draw.Handles;
 import roughcut.desktop.session.Desk;
 import roughcut.drawing.Drawing;
@@ -44,6 +46,7 @@ final class HeadPage extends PlainPage {
             NeckDecisions.TUNER_STAGGER,
             Decisions.HEAD_VENEER,
             Decisions.HEAD_BACK_VENEER)
+        .node(ShelfRow.of(ShelfGroup.TUNERS, desk.session()))
         .more(
             NeckDecisions.VENEER_SPECIES,
             NeckDecisions.TUNER_OFFSET,

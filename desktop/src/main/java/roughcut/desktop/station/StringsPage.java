@@ -5,6 +5,7 @@ import javafx.scene.layout.Region;
 import roughcut.design.Decisions;
 import roughcut.design.StringDecisions;
 import roughcut.desktop.control.Facts;
+import roughcut.desktop.control.ShelfRow;
 import roughcut.desktop.control.StringEditor;
 import roughcut.desktop.session.Desk;
 import roughcut.drawing.BridgeDrawing;
@@ -41,6 +42,7 @@ final class StringsPage extends PlainPage {
     return new Panel(desk)
         .node(turner(station))
         .heading("You decide")
+        .node(ShelfRow.ofStrings(desk.session()))
         .node(editor)
         .decisions(
             StringDecisions.STRING_KIND,

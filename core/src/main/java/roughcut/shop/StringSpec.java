@@ -1,4 +1,4 @@
-package roughcut.design;
+package roughcut.shop;
 
 /**
  * One string of the set, as bought.

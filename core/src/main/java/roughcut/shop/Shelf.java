@@ -1,0 +1,90 @@
+package roughcut.shop;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+
+/**
+ * The shop's shelves: sets of strings and hardware in hand, kept under names and used by many
+ * builds. Each name stands once in its shelf.
+ */
+public record Shelf(List<StringSet> strings, List<Piece> pieces) {
+  public static final Shelf EMPTY = new Shelf(List.of(), List.of());
+  public static final int MOST = 500;
+  public static final int LONGEST_NAME = 60;
+
+  public Shelf {
+    strings = List.copyOf(strings);
+    pieces = List.copyOf(pieces);
+    once(strings, StringSet::name);
+    once(pieces, p -> p.group() + ", " + p.name());
+  }
+
+  private static <T> void once(List<T> all, Function<T, String> name) {
+    if (all.size() > MOST) {
+      throw new IllegalArgumentException("a shelf holds at most " + MOST + " things");
+    }
+    if (all.stream().map(name).distinct().count() < all.size()) {
+      throw new IllegalArgumentException("two things on a shelf have the same name");
+    }
+  }
+
+  static void checkName(String name) {
+    if (name == null || name.isBlank() || name.length() > LONGEST_NAME) {
+      throw new IllegalArgumentException(
+          "what stands on a shelf needs a name of at most " + LONGEST_NAME + " letters");
+    }
+  }
+
+  /** Those of one group, in the order in which they were put there. */
+  public List<Piece> of(String group) {
+    return pieces.stream().filter(p -> p.group().equals(group)).toList();
+  }
+
+  public Optional<Piece> piece(String group, String name) {
+    return of(group).stream().filter(p -> p.name().equals(name)).findFirst();
+  }
+
+  /** With a piece, in the place of one of its group and name. */
+  public Shelf with(Piece piece) {
+    return new Shelf(
+        strings,
+        put(pieces, piece, p -> p.group().equals(piece.group()) && p.name().equals(piece.name())));
+  }
+
+  /** With a set of strings, in the place of one of its name. */
+  public Shelf with(StringSet set) {
+    return new Shelf(put(strings, set, s -> s.name().equals(set.name())), pieces);
+  }
+
+  private static <T> List<T> put(List<T> all, T one, Function<T, Boolean> same) {
+    List<T> next = new ArrayList<>(all);
+    for (int i = 0; i < next.size(); i++) {
+      if (same.apply(next.get(i))) {
+        next.set(i, one);
+        return next;
+      }
+    }
+    next.add(one);
+    return next;
+  }
+
+  public Shelf without(Piece piece) {
+    return new Shelf(strings, pieces.stream().filter(p -> !p.equals(piece)).toList());
+  }
+
+  public Shelf without(StringSet set) {
+    return new Shelf(strings.stream().filter(s -> !s.equals(set)).toList(), pieces);
+  }
+
+  /** With another in the place of one, such as the same under another name. */
+  public Shelf changed(Piece from, Piece to) {
+    return new Shelf(strings, pieces.stream().map(p -> p.equals(from) ? to : p).toList());
+  }
+
+  /** With another in the place of one, such as the same under another name. */
+  public Shelf changed(StringSet from, StringSet to) {
+    return new Shelf(strings.stream().map(s -> s.equals(from) ? to : s).toList(), pieces);
+  }
+}

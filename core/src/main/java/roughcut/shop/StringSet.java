@@ -1,0 +1,23 @@
+package roughcut.shop;
+
+import java.util.List;
+
+/**
+ * A set of strings as bought, under a name.
+ *
+ * @param strings from the treble side: string 1 first
+ */
+public record StringSet(String name, List<StringSpec> strings) {
+  public StringSet {
+    strings = List.copyOf(strings);
+    Shelf.checkName(name);
+    if (strings.isEmpty()) {
+      throw new IllegalArgumentException(name + " has no strings in it");
+    }
+  }
+
+  /** The same under another name. */
+  public StringSet withName(String next) {
+    return new StringSet(next, strings);
+  }
+}

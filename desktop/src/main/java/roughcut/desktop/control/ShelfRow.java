@@ -1,0 +1,227 @@
+package roughcut.desktop.control;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.function.Supplier;
+import javafx.beans.value.ChangeListener;
+import javafx.beans.value.WeakChangeListener;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import roughcut.design.Fitting;
+import roughcut.design.ShelfGroup;
+import roughcut.desktop.session.Session;
+import roughcut.record.Build;
+import roughcut.shop.Piece;
+import roughcut.shop.Shelf;
+import roughcut.shop.Shop;
+import roughcut.shop.StringSet;
+import roughcut.shop.StringSetBook;
+import roughcut.start.Shelving;
+
+/**
+ * What stands on the shelf for this place, taken by its name; and what is here, put there under
+ * one.
+ */
+public final class ShelfRow extends VBox {
+  /** What a shelf holds for one place. */
+  private interface Place {
+    List<String> names();
+
+    Build take(Build build, String name);
+
+    Shelf keep(Shelf shelf, Build build, String name);
+  }
+
+  private final Session session;
+  private final Place place;
+  private final PickField<String> names;
+  private final TextField name = new TextField();
+  private final Button put = new Button("put it on the shelf …");
+  private final Label message = new Label();
+  private final ChangeListener<Shop> follower = (p, was, is) -> show();
+
+  private ShelfRow(String id, String called, Session session, Place place) {
+    super(3);
+    this.session = session;
+    this.place = place;
+    names = new PickField<>(id, called, n -> n, this::take);
+    name.setId(id + ".name");
+    name.setPromptText("under what name?");
+    name.setAccessibleText("Name on the shelf");
+    name.getStyleClass().add("text-entry");
+    name.setOnAction(e -> keep());
+    name.setOnKeyPressed(
+        e -> {
+          if (e.getCode() == KeyCode.ESCAPE) {
+            asking(false);
+            e.consume();
+          }
+        });
+    HBox.setHgrow(name, Priority.ALWAYS);
+    put.setId(id + ".put");
+    put.getStyleClass().add("text-button");
+    put.setOnAction(e -> asking(true));
+    message.setId(id + ".message");
+    message.getStyleClass().add("decision-message");
+    message.setWrapText(true);
+    getChildren().addAll(names, put, name, message);
+    session.shop().addListener(new WeakChangeListener<>(follower));
+    asking(false);
+    show();
+  }
+
+  /** For a rod, tuners or a bridge. */
+  public static ShelfRow of(ShelfGroup group, Session session) {
+    return new ShelfRow(
+        "shelf." + group.id(),
+        "From the shelf",
+        session,
+        pieces(
+            group.id(),
+            session,
+            Shelving::take,
+            (build, name) -> Shelving.keep(build, group, name, LocalDate.now())));
+  }
+
+  /** For something fitted into the body. */
+  static ShelfRow of(Supplier<Fitting> fitting, String type, Session session) {
+    return new ShelfRow(
+        "shelf.fitting",
+        "From the shelf",
+        session,
+        pieces(
+            type,
+            session,
+            (build, piece) -> Shelving.take(build, piece, fitting.get()),
+            (build, name) -> Shelving.keep(build, fitting.get(), name, LocalDate.now())));
+  }
+
+  /** For a set of strings: those of the shop, and the general ones of as many strings. */
+  public static ShelfRow ofStrings(Session session) {
+    return new ShelfRow(
+        "shelf.strings",
+        "Set of strings",
+        session,
+        new Place() {
+          private List<StringSet> sets() {
+            int count = session.build().get().design().strings().size();
+            List<StringSet> all = new ArrayList<>(session.shop().get().shelf().strings());
+            StringSetBook.all().stream()
+                .filter(s -> all.stream().noneMatch(o -> o.name().equals(s.name())))
+                .forEach(all::add);
+            all.removeIf(s -> s.strings().size() != count);
+            return all;
+          }
+
+          @Override
+          public List<String> names() {
+            return sets().stream().map(StringSet::name).toList();
+          }
+
+          @Override
+          public Build take(Build build, String name) {
+            return find(sets(), name, StringSet::name)
+                .map(s -> Shelving.take(build, s))
+                .orElse(build);
+          }
+
+          @Override
+          public Shelf keep(Shelf shelf, Build build, String name) {
+            return shelf.with(Shelving.keep(build, name));
+          }
+        });
+  }
+
+  private interface Taking {
+    Build take(Build build, Piece piece);
+  }
+
+  private interface Keeping {
+    Piece keep(Build build, String name);
+  }
+
+  private static Place pieces(String group, Session session, Taking taking, Keeping keeping) {
+    return new Place() {
+      private List<Piece> pieces() {
+        return session.shop().get().shelf().of(group);
+      }
+
+      @Override
+      public List<String> names() {
+        return pieces().stream().map(Piece::name).toList();
+      }
+
+      @Override
+      public Build take(Build build, String name) {
+        return find(pieces(), name, Piece::name).map(p -> taking.take(build, p)).orElse(build);
+      }
+
+      @Override
+      public Shelf keep(Shelf shelf, Build build, String name) {
+        return shelf.with(keeping.keep(build, name));
+      }
+    };
+  }
+
+  private static <T> Optional<T> find(List<T> all, String name, Function<T, String> called) {
+    return all.stream().filter(t -> called.apply(t).equals(name)).findFirst();
+  }
+
+  private void asking(boolean on) {
+    name.setVisible(on);
+    name.setManaged(on);
+    put.setVisible(!on);
+    put.setManaged(!on);
+    tell("");
+    if (on) {
+      name.clear();
+      name.requestFocus();
+    }
+  }
+
+  private void tell(String words) {
+    message.setText(words);
+    message.setVisible(!words.isEmpty());
+    message.setManaged(!words.isEmpty());
+  }
+
+  private void show() {
+    List<String> all = place.names();
+    names.show(all, null);
+    names.setVisible(!all.isEmpty());
+    names.setManaged(!all.isEmpty());
+  }
+
+  private void take(String chosen) {
+    session.make("“" + chosen + "” from the shelf", "shelf", b -> place.take(b, chosen));
+    session.history().settle();
+  }
+
+  private void keep() {
+    try {
+      String called = name.getText();
+      Build build = session.build().get();
+      Optional<String> refusal =
+          session.editShop(
+              "“" + called.strip() + "” on the shelf",
+              "shelf",
+              s -> s.withShelf(place.keep(s.shelf(), build, called)));
+      session.history().settle();
+      if (refusal.isPresent()) {
+        tell(refusal.get());
+      } else {
+        asking(false);
+      }
+    } catch (IllegalArgumentException e) {
+      tell(e.getMessage());
+    }
+  }
+}

@@ -1,0 +1,278 @@
+package roughcut.desktop.shell;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.function.UnaryOperator;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import roughcut.design.ShelfGroup;
+import roughcut.desktop.control.EntryField;
+import roughcut.desktop.control.NumberTable;
+import roughcut.desktop.control.Scrolled;
+import roughcut.desktop.session.Ago;
+import roughcut.desktop.session.Session;
+import roughcut.measure.NumberWriter;
+import roughcut.measure.Pitch;
+import roughcut.measure.Quantity;
+import roughcut.shop.Piece;
+import roughcut.shop.Shelf;
+import roughcut.shop.StringSet;
+
+/** The shop's shelves: what stands there, with its sizes as listed and as measured. */
+final class ShelvesCard extends VBox {
+  /** One thing on a shelf. */
+  private record Row(Piece piece, StringSet set) {
+    String name() {
+      return piece != null ? piece.name() : set.name();
+    }
+
+    String what() {
+      return piece != null ? ShelfGroup.called(piece.group()) : "set of strings";
+    }
+
+    String measured() {
+      if (piece == null) {
+        return set.strings().size() + " strings";
+      }
+      int count = piece.measured().size();
+      return count == 0
+          ? "as listed"
+          : count
+              + (count == 1 ? " size" : " sizes")
+              + " measured, "
+              + Ago.days(piece.on(), LocalDate.now());
+    }
+  }
+
+  private final Overlay overlay;
+  private final Session session;
+  private final NumberTable<Row> table = new NumberTable<>("shelves.table", this::choose);
+  private final TextField name = new TextField();
+  private final Label wrong = new Label();
+  private final VBox sizes = new VBox(4);
+  private final Button copy = button("shelves.copy", "another like it");
+  private final Button remove = button("shelves.remove", "take it off the shelf");
+  private final Button close = new Button("done");
+  private Row chosen;
+
+  ShelvesCard(Overlay overlay, Session session) {
+    super(12);
+    this.overlay = overlay;
+    this.session = session;
+    setId("shelves");
+    getStyleClass().add("home");
+    setMaxSize(940, 580);
+    setPrefSize(940, 580);
+    Label title = new Label("Shelves");
+    title.getStyleClass().add("home-title");
+    table.words("name", Row::name);
+    table.words("what", Row::what);
+    table.words("sizes", Row::measured);
+    Label empty =
+        new Label(
+            "Nothing stands here yet. “Put it on the shelf” is beside rods, tuners, bridges,"
+                + " strings and everything that is fitted.");
+    empty.setWrapText(true);
+    empty.getStyleClass().add("lower-note");
+    table.setPlaceholder(empty);
+    VBox.setVgrow(table, Priority.ALWAYS);
+    name.setId("shelves.name");
+    name.setAccessibleText("Its name");
+    name.setOnAction(e -> rename());
+    name.focusedProperty()
+        .addListener(
+            (p, was, is) -> {
+              if (!is) {
+                rename();
+              }
+            });
+    wrong.setId("shelves.wrong");
+    wrong.setWrapText(true);
+    wrong.getStyleClass().add("decision-message");
+    copy.setOnAction(e -> copy());
+    remove.setOnAction(e -> remove());
+    close.setId("shelves.close");
+    close.getStyleClass().add("main-button");
+    close.setOnAction(e -> overlay.close(this));
+    Label note = new Label("Listed sizes, and beneath each what was measured of the one in hand.");
+    note.setWrapText(true);
+    note.getStyleClass().add("lower-note");
+    VBox right = new VBox(8, name, wrong, note, Scrolled.of(sizes), new HBox(10, copy, remove));
+    right.setMinWidth(330);
+    right.setPrefWidth(330);
+    VBox left = new VBox(table);
+    HBox.setHgrow(left, Priority.ALWAYS);
+    HBox columns = new HBox(22, left, right);
+    VBox.setVgrow(columns, Priority.ALWAYS);
+    HBox below = new HBox(close);
+    below.setAlignment(Pos.CENTER_RIGHT);
+    getChildren().addAll(title, columns, below);
+    session.shop().addListener((p, was, is) -> show());
+  }
+
+  private static Button button(String id, String words) {
+    Button button = new Button(words);
+    button.setId(id);
+    button.getStyleClass().add("text-button");
+    return button;
+  }
+
+  /** Opens with everything that stands there. */
+  void open() {
+    session.enterTyped();
+    chosen = null;
+    overlay.open(this, Pos.CENTER, table);
+    show();
+    if (!table.getItems().isEmpty()) {
+      table.getSelectionModel().selectFirst();
+    }
+  }
+
+  private List<Row> rows() {
+    List<Row> all = new ArrayList<>();
+    Shelf shelf = session.shop().get().shelf();
+    shelf.pieces().forEach(p -> all.add(new Row(p, null)));
+    shelf.strings().forEach(s -> all.add(new Row(null, s)));
+    return all;
+  }
+
+  private void show() {
+    if (!overlay.isOpen(this)) {
+      return;
+    }
+    List<Row> all = rows();
+    int at = table.getSelectionModel().getSelectedIndex();
+    table.rows(all);
+    choose(all.isEmpty() ? null : all.get(Math.max(0, Math.min(at, all.size() - 1))));
+  }
+
+  private void choose(Row row) {
+    boolean another = chosen == null || row == null || !chosen.name().equals(row.name());
+    chosen = row;
+    name.setDisable(row == null);
+    copy.setDisable(row == null);
+    remove.setDisable(row == null);
+    if (!name.isFocused()) {
+      name.setText(row == null ? "" : row.name());
+    }
+    if (another || row.set() != null) {
+      sizes.getChildren().clear();
+      wrong.setText("");
+      if (row != null && row.piece() != null) {
+        ShelfGroup.sizes(row.piece().group()).forEach(this::size);
+      } else if (row != null) {
+        row.set().strings().forEach(s -> string(s.gauge(), s.wound(), s.pitch()));
+      }
+    } else {
+      sizes.getChildren().stream()
+          .filter(EntryField.class::isInstance)
+          .forEach(f -> ((EntryField) f).show());
+    }
+  }
+
+  private void string(double gauge, boolean wound, double pitch) {
+    sizes
+        .getChildren()
+        .add(
+            new Label(
+                NumberWriter.text(gauge, Quantity.FINE_LENGTH, session.units().get())
+                    + (wound ? ", wound · " : " · ")
+                    + Pitch.name(pitch)));
+  }
+
+  private void size(ShelfGroup.Size size) {
+    sizes
+        .getChildren()
+        .addAll(
+            new EntryField(
+                "shelves." + size.key(),
+                size.label(),
+                size.quantity(),
+                false,
+                session,
+                () -> known(chosen.piece().listed().get(size.key())),
+                v -> piece(p -> p.listed(size.key(), v.getAsDouble()))),
+            new EntryField(
+                "shelves." + size.key() + ".measured",
+                "    measured",
+                size.quantity(),
+                true,
+                session,
+                () -> known(chosen.piece().measured().get(size.key())),
+                v -> piece(p -> p.measured(size.key(), v, LocalDate.now()))));
+  }
+
+  private static OptionalDouble known(Double size) {
+    return size == null ? OptionalDouble.empty() : OptionalDouble.of(size);
+  }
+
+  private Optional<String> piece(UnaryOperator<Piece> change) {
+    Piece was = chosen.piece();
+    try {
+      Piece is = change.apply(was);
+      chosen = new Row(is, null);
+      return shelf(was.name() + " on the shelf", s -> s.changed(was, is));
+    } catch (IllegalArgumentException e) {
+      return Optional.of(e.getMessage());
+    }
+  }
+
+  private Optional<String> shelf(String what, UnaryOperator<Shelf> change) {
+    Optional<String> refusal =
+        session.editShop(what, what, s -> s.withShelf(change.apply(s.shelf())));
+    session.history().settle();
+    return refusal;
+  }
+
+  private void rename() {
+    String next = name.getText().strip();
+    if (chosen == null || next.equals(chosen.name())) {
+      return;
+    }
+    Row row = chosen;
+    wrong.setText(
+        shelf(
+                "its name on the shelf",
+                s ->
+                    row.piece() != null
+                        ? s.changed(row.piece(), row.piece().withName(next))
+                        : s.changed(row.set(), row.set().withName(next)))
+            .orElse(""));
+  }
+
+  private void copy() {
+    Row row = chosen;
+    String next = free(row.name());
+    shelf(
+        "another like " + row.name(),
+        s ->
+            row.piece() != null
+                ? s.with(row.piece().withName(next))
+                : s.with(row.set().withName(next)));
+  }
+
+  private String free(String like) {
+    String base = like.substring(0, Math.min(like.length(), Shelf.LONGEST_NAME - 4));
+    List<String> taken = rows().stream().map(Row::name).toList();
+    int number = 2;
+    while (taken.contains(base + " " + number)) {
+      number++;
+    }
+    return base + " " + number;
+  }
+
+  private void remove() {
+    Row row = chosen;
+    shelf(
+        row.name() + " off the shelf",
+        s -> row.piece() != null ? s.without(row.piece()) : s.without(row.set()));
+  }
+}
