@@ -2,6 +2,7 @@ package roughcut.design;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.BiFunction;
 import java.util.function.ToDoubleFunction;
@@ -102,7 +103,28 @@ public record NumberDecision(
    * @throws Unreadable in words for the maker
    */
   public double read(String text, Units units) throws Unreadable {
+    Optional<NoNumber> none = NoNumber.of(id);
+    if (none.isPresent() && text.strip().equalsIgnoreCase(none.get().word())) {
+      return none.get().value();
+    }
     return range().read(text, units);
+  }
+
+  /** Whether that value stands for there being none: no veneer, nothing measured yet. */
+  public boolean none(double value) {
+    return NoNumber.of(id).filter(n -> n.value() == value).isPresent();
+  }
+
+  /** A value as a field shows it: a number without its unit, or the word for there being none. */
+  public String shown(double value, Units units) {
+    return none(value)
+        ? NoNumber.of(id).orElseThrow().word()
+        : NumberWriter.editable(value, quantity, units);
+  }
+
+  /** A value as it is told, with its unit, or the word for there being none. */
+  public String told(double value, Units units) {
+    return none(value) ? shown(value, units) : NumberWriter.text(value, quantity, units);
   }
 
   /**
@@ -122,6 +144,6 @@ public record NumberDecision(
 
   @Override
   public String editable(Design design, Units units) {
-    return NumberWriter.editable(in(design), quantity, units);
+    return shown(in(design), units);
   }
 }

@@ -95,7 +95,7 @@ public final class Changes {
     if (decision instanceof NumberDecision number) {
       return number.follows() && number.undecided(design)
           ? "as it follows"
-          : NumberWriter.text(number.in(design), number.quantity(), units);
+          : number.told(number.in(design), units);
     }
     return "“" + decision.editable(design, units) + "”";
   }

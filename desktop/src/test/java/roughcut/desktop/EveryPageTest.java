@@ -175,7 +175,9 @@ class EveryPageTest extends WindowTest {
         if (!in || b.getMaxX() > width + 1 || b.getMaxY() > height + 1) {
           out.add(labeled.getText());
         }
-      } else if (scroll != null && scroll.isFitToWidth()) {
+      } else if (scroll != null
+          && scroll.isFitToWidth()
+          && scroll.getHbarPolicy() == ScrollPane.ScrollBarPolicy.NEVER) {
         Bounds view = scroll.localToScene(scroll.getBoundsInLocal());
         if (b.getMaxX() > view.getMaxX() + 1) {
           out.add(labeled.getText());
@@ -220,13 +222,15 @@ class EveryPageTest extends WindowTest {
         ink == null
             ? words.localToScene(words.getLayoutBounds())
             : ink.localToScene(ink.getLayoutBounds());
-    ScrollPane scroll = around(words, ScrollPane.class);
-    TableView<?> table = around(words, TableView.class);
-    Node within = scroll != null ? scroll : table;
-    if (within == null) {
-      return b;
+    for (Node within = words.getParent(); within != null; within = within.getParent()) {
+      if (within instanceof ScrollPane || within instanceof TableView) {
+        b = shared(b, within.localToScene(within.getLayoutBounds()));
+      }
     }
-    Bounds view = within.localToScene(within.getLayoutBounds());
+    return b;
+  }
+
+  private static Bounds shared(Bounds b, Bounds view) {
     double left = Math.max(b.getMinX(), view.getMinX());
     double top = Math.max(b.getMinY(), view.getMinY());
     return new BoundingBox(
@@ -262,17 +266,29 @@ class EveryPageTest extends WindowTest {
         });
   }
 
+  private void look(String where, TreeSet<String> found) {
+    cutOff().forEach(w -> found.add(where + ": " + w));
+    outside().forEach(w -> found.add(where + " (outside): " + w));
+    overprinted().forEach(w -> found.add(where + " (over each other): " + w));
+    nameless().forEach(w -> found.add(where + " (without a name): " + w));
+  }
+
   /** What is wrong on any page of a build, with the page. */
-  private TreeSet<String> wrong(String build, Units units) throws Exception {
+  private TreeSet<String> wrong(String build, Units... units) throws Exception {
     TreeSet<String> found = new TreeSet<>();
     everyPage(
         build,
-        units,
+        units[0],
         where -> {
-          cutOff().forEach(w -> found.add(where + ": " + w));
-          outside().forEach(w -> found.add(where + " (outside): " + w));
-          overprinted().forEach(w -> found.add(where + " (over each other): " + w));
-          nameless().forEach(w -> found.add(where + " (without a name): " + w));
+          for (Units each : units) {
+            if (units.length > 1) {
+              session().units().set(each);
+              stage.getScene().getRoot().applyCss();
+              stage.getScene().getRoot().layout();
+              stage.getScene().getRoot().layout();
+            }
+            look(where + ", " + each.system() + ", " + (int) stage.getWidth(), found);
+          }
         });
     return found;
   }
@@ -308,13 +324,17 @@ class EveryPageTest extends WindowTest {
     assertThat(found).isEmpty();
   }
 
+  /** From the smallest window up to a large one, in every unit. */
   @Test
-  void inInchesInASmallWindowToo() throws Exception {
-    sized(1100, 700);
+  void inEveryWindowAndEveryUnit() throws Exception {
     TreeSet<String> found = new TreeSet<>();
-    for (String build : List.of("Bittern", OwnBass.NAME)) {
-      found.addAll(wrong(build, Units.FRACTION_64));
+    double[][] sizes = {{1000, 640}, {1100, 700}, {1600, 1000}};
+    for (double[] size : sizes) {
+      sized(size[0], size[1]);
+      found.addAll(wrong("Bittern", Units.MM, Units.DECIMAL_INCH, Units.FRACTION_64));
     }
+    sized(1000, 640);
+    found.addAll(wrong(OwnBass.NAME, Units.FRACTION_64));
     assertThat(found).isEmpty();
   }
 }

@@ -18,7 +18,7 @@ import roughcut.shop.SpeciesBook;
 /** The rack as a table: a board a row. */
 public final class BoardTable extends NumberTable<Board> {
   private static final double SIZE = 56;
-  private static final double LEAST = 60;
+  private static final double LEAST = 130;
 
   /** A column of sizes in fractions of an inch wants so much, px. */
   private static final double FRACTIONS = 74;

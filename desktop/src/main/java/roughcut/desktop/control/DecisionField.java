@@ -257,9 +257,7 @@ public final class DecisionField extends VBox implements Typing.Into, TakesReadi
 
   @Override
   public String shown() {
-    return measuring
-        ? ""
-        : NumberWriter.editable(decided(), decision.quantity(), session.units().get());
+    return measuring ? "" : decision.shown(decided(), session.units().get());
   }
 
   @Override
@@ -309,7 +307,8 @@ public final class DecisionField extends VBox implements Typing.Into, TakesReadi
   }
 
   private void refresh() {
-    unit.setText(NumberWriter.sign(decision.quantity(), session.units().get()));
+    boolean none = !measuring && !typing.pending() && decision.none(decided());
+    unit.setText(none ? "" : NumberWriter.sign(decision.quantity(), session.units().get()));
     if (typing.pending()) {
       return;
     }

@@ -316,7 +316,7 @@ public final class FittingCard extends VBox {
       rows.clear();
       settings.getChildren().clear();
       if (!own.isEmpty()) {
-        Label heading = new Label("Set it to, and what is left");
+        Label heading = new Label("Set, and what is left");
         heading.getStyleClass().add("panel-heading");
         settings.getChildren().add(heading);
       }

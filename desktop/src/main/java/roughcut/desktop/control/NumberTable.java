@@ -18,6 +18,8 @@ import javafx.scene.input.KeyCode;
  * @param <T> what a row is of
  */
 public class NumberTable<T> extends TableView<T> {
+  private static final double SCROLL_BAR = 16;
+
   private boolean quiet;
 
   /**
@@ -70,6 +72,13 @@ public class NumberTable<T> extends TableView<T> {
     TableColumn<T, String> column = column(title, text);
     column.getStyleClass().add("words-column");
     return column;
+  }
+
+  /** No narrower than its columns need: what has no room for that is scrolled. */
+  @Override
+  protected double computeMinWidth(double height) {
+    return getVisibleLeafColumns().stream().mapToDouble(TableColumn::getMinWidth).sum()
+        + SCROLL_BAR;
   }
 
   /** Changes rows or choice without telling anybody. */

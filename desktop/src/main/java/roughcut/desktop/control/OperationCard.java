@@ -88,7 +88,7 @@ public final class OperationCard extends VBox {
     changed(units, all);
     List<Value> settings = bench.bench().settings(op);
     if (!settings.isEmpty()) {
-      all.add(text("Set it to", "panel-heading"));
+      all.add(text("Set", "panel-heading"));
       settings.stream().limit(MOST).forEach(v -> all.add(setting(plan, v, units)));
       if (settings.size() > MOST) {
         all.add(text(settings.size() - MOST + " more on the machine's screen", "lower-note"));

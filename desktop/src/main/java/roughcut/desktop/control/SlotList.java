@@ -14,7 +14,7 @@ import roughcut.plan.Plan;
 public final class SlotList extends NumberTable<Slot> {
   private static final double FRET = 40;
   private static final double PLACE = 66;
-  private static final double DEPTH = 46;
+  private static final double DEPTH = 54;
   private static final double WIRE = 60;
 
   private final TableColumn<Slot, String> bass;

@@ -3,6 +3,7 @@ package roughcut.desktop.shell;
 import java.util.Locale;
 import javafx.scene.Cursor;
 import javafx.scene.Node;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.Region;
 import roughcut.desktop.session.Habits;
@@ -21,13 +22,18 @@ final class LowerGrip extends Region {
   private static final double SHEET = 232;
 
   private final Habits habits;
+  private final ScrollPane room = new ScrollPane();
   private StationId station;
-  private Node lower;
   private double usual = SHEET;
   private double from;
 
   LowerGrip(Habits habits) {
     this.habits = habits;
+    room.setId("lower.room");
+    room.getStyleClass().addAll("bare-scroll", "lower-room");
+    room.setFitToHeight(true);
+    room.setFitToWidth(true);
+    room.setVbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
     setId("lower.grip");
     getStyleClass().add("lower-grip");
     setCursor(Cursor.V_RESIZE);
@@ -60,8 +66,13 @@ final class LowerGrip extends Region {
   void over(StationId next, Node beneath, double high) {
     station = next;
     usual = high;
-    lower = beneath;
+    room.setContent(beneath);
     apply(height());
+  }
+
+  /** What holds it: a window too narrow for its columns scrolls them. */
+  Region room() {
+    return room;
   }
 
   private double height() {
@@ -75,7 +86,7 @@ final class LowerGrip extends Region {
 
   /** Said as a style, since the sheet's own height would win over a size that is set. */
   private void apply(double height) {
-    lower.setStyle(
+    room.setStyle(
         height == SHEET
             ? ""
             : String.format(

@@ -201,7 +201,7 @@ public final class ShopWindow {
     middle.getChildren().setAll(notice, whatIf, surface);
     if (here.lower().isManaged()) {
       grip.over(station, here.lower(), here.lowerHeight());
-      middle.getChildren().addAll(grip, here.lower());
+      middle.getChildren().addAll(grip, grip.room());
     }
     surface.showRuler(here.hasRuler());
     surface.slimRuler(here.wantsRoom());

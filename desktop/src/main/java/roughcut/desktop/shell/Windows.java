@@ -25,8 +25,8 @@ import roughcut.file.FileTrouble;
 public final class Windows {
   public static final double USUAL_WIDTH = 1280;
   public static final double USUAL_HEIGHT = 800;
-  private static final double LEAST_WIDTH = 1100;
-  private static final double LEAST_HEIGHT = 680;
+  private static final double LEAST_WIDTH = 1000;
+  private static final double LEAST_HEIGHT = 640;
 
   /** Under which habit the build is remembered that was open last. */
   public static final String LAST_BUILD = "build.last";

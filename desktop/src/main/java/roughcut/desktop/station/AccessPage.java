@@ -49,17 +49,9 @@ final class AccessPage extends PlainPage {
             FretboardDecisions.NOTCH_WIDTH,
             NeckDecisions.KEY_SIZE,
             Decisions.ROD_START)
-        .settings(
+        .set(
             NeckKeys.ACCESS_DEPTH.id(),
             "Bore, bit's stop",
-            "access.centre-at",
-            "Centre, from the break",
-            "access.opens-at",
-            "Opens at",
-            "access.closes-at",
-            "Closes at",
-            NeckKeys.ACCESS_BIT_LENGTH.id(),
-            "Shortest bit",
             NeckKeys.ACCESS_WELL_DEPTH.id(),
             "Well, deep",
             NeckKeys.ACCESS_GROOVE_DEPTH.id(),
@@ -69,9 +61,17 @@ final class AccessPage extends PlainPage {
             NeckKeys.ACCESS_COVER_LENGTH.id(),
             "Cover, long",
             NeckKeys.ACCESS_COVER_WIDTH.id(),
-            "Cover, wide",
+            "Cover, wide")
+        .mark(
+            "access.centre-at",
+            "Centre, from the break",
+            "access.opens-at",
+            "Opens at",
+            "access.closes-at",
+            "Closes at",
             NeckKeys.ACCESS_COVER_SCREW_AT.id(),
-            "Its screw at");
+            "Its screw at")
+        .know(NeckKeys.ACCESS_BIT_LENGTH.id(), "Shortest bit");
   }
 
   @Override

@@ -88,19 +88,20 @@ final class BoardsPage extends PlainPage {
             BlankDecisions.SCARF_KERF,
             BlankDecisions.NECK_COPIES,
             BlankDecisions.FLATTENING)
-        .settings(
+        .set(
             "rip.rough",
             "Widest strip, rough",
+            BlankKeys.STACK_LENGTH.id(),
+            "Cut strips this long",
+            BlankKeys.STACK_DEPTH.id(),
+            "and this deep")
+        .know(
             "rip.need",
             "Width needed",
             "rip.short",
             "Width missing",
             "rip.strips",
             "Such strips come out",
-            BlankKeys.STACK_LENGTH.id(),
-            "Cut strips this long",
-            BlankKeys.STACK_DEPTH.id(),
-            "and this deep",
             BlankKeys.BOARD_YIELD.id(),
             "Becomes parts",
             BlankKeys.RESAW_NEED.id(),

@@ -77,17 +77,18 @@ final class BodyPage extends PlainPage {
             BodyDecisions.BEND_FACTOR,
             BodyDecisions.BODY_WEIGHED,
             BodyDecisions.NECK_WEIGHED)
-        .settings(
+        .set(
             BlankKeys.BODY_BACK_THICKNESS.id(),
             "Plane the back to",
             BlankKeys.RESAW_LEAF_THICKNESS.id(),
             "Bring both leaves to",
+            BlankKeys.BINDING_CHANNEL_WIDTH.id(),
+            "Binding channel")
+        .know(
             BlankKeys.BODY_BLANK_MASS.id(),
             "Blank weighs now",
             RoutKeys.BODY_MASS.id(),
-            "Body, finished",
-            BlankKeys.BINDING_CHANNEL_WIDTH.id(),
-            "Binding channel");
+            "Body, finished");
   }
 
   @Override

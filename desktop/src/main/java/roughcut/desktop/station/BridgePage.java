@@ -70,11 +70,20 @@ final class BridgePage extends PlainPage {
             RoutDecisions.SPRINGS_ACROSS,
             StringDecisions.STRAIGHT_TREBLE,
             StringDecisions.STRAIGHT_ANGLE)
-        .settings(
-            StringKeys.BRIDGE_WINDOW_FRONT.id(),
-            "Window from",
-            StringKeys.BRIDGE_WINDOW_BACK.id(),
-            "Window to",
+        .set(
+            "bridge.post.pilot",
+            "Posts, pilot first",
+            RoutKeys.BRIDGE_POST_STOP.id(),
+            "Posts, drill's stop",
+            "bridge.spacer.front",
+            "Spacer before the block",
+            "bridge.spacer.rear",
+            "Spacer behind it",
+            "bridge.spacer.side",
+            "Spacer at its sides",
+            RoutKeys.FERRULE_STOP.id(),
+            "Ferrules, drill's stop")
+        .mark(
             "bridge.datum",
             "Datum, centre line",
             "bridge.post.bass.x",
@@ -88,19 +97,12 @@ final class BridgePage extends PlainPage {
             RoutKeys.BRIDGE_TAIL_ALONG.id(),
             "Tailpiece, along",
             RoutKeys.BRIDGE_TAIL_ASIDE.id(),
-            "Tailpiece, aside",
-            "bridge.post.pilot",
-            "Posts, pilot first",
-            RoutKeys.BRIDGE_POST_STOP.id(),
-            "Posts, drill's stop",
-            "bridge.spacer.front",
-            "Spacer before the block",
-            "bridge.spacer.rear",
-            "Spacer behind it",
-            "bridge.spacer.side",
-            "Spacer at its sides",
-            RoutKeys.FERRULE_STOP.id(),
-            "Ferrules, drill's stop",
+            "Tailpiece, aside")
+        .know(
+            StringKeys.BRIDGE_WINDOW_FRONT.id(),
+            "Window from",
+            StringKeys.BRIDGE_WINDOW_BACK.id(),
+            "Window to",
             FretboardKeys.FRET_OCTAVE_CENTS.id(),
             "Octave fret, by the drawing");
   }

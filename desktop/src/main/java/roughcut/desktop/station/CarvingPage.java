@@ -48,7 +48,7 @@ final class CarvingPage extends KnifePage {
             NeckDecisions.CARVE_STATION)
         .readings(Measurables.NECK_1, Measurables.NECK_12)
         .more(NeckDecisions.REST_DAYS, NeckDecisions.BOW, NeckDecisions.BOW_ROD)
-        .settings(
+        .mark(
             "facet.1.1.on-back",
             "Fret 1, on the back",
             "facet.1.1.on-side",
@@ -56,11 +56,9 @@ final class CarvingPage extends KnifePage {
             "facet.12.1.on-back",
             "Fret 12, on the back",
             "facet.12.1.on-side",
-            "Fret 12, on the side",
-            "facet.1.ridge",
-            "Ridges left",
-            NeckKeys.BOW_CROWN_LEFT.id(),
-            "Crown left by the bow");
+            "Fret 12, on the side")
+        .know(
+            "facet.1.ridge", "Ridges left", NeckKeys.BOW_CROWN_LEFT.id(), "Crown left by the bow");
   }
 
   @Override

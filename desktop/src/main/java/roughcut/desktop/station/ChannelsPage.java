@@ -71,7 +71,7 @@ final class ChannelsPage extends KnifePage {
             NeckDecisions.CHANNEL_CUTTER,
             NeckDecisions.STIFFENER_CUTTER,
             NeckDecisions.JIG_BASE)
-        .settings(
+        .set(
             "rod.fence",
             "Fence to cutter",
             "rod.near-rail",

@@ -30,14 +30,15 @@ final class DrawerPage extends PlainPage {
     this.desk = desk;
     this.station = station;
     this.editor = new CutterEditor(desk.session(), desk::refresh);
-    table.words("", Cutter::name);
-    table.words("kind", c -> c.kind().label());
-    table.column("diameter", c -> number(c.diameter()));
-    table.column("edges", c -> number(c.cutting()));
+    table.words("", Cutter::name).setMinWidth(130);
+    table.words("kind", c -> c.kind().label()).setMinWidth(120);
+    table.column("diameter", c -> number(c.diameter())).setMinWidth(72);
+    table.column("edges", c -> number(c.cutting())).setMinWidth(72);
     TableColumn<Cutter, String> speed = table.column("/min", c -> NumberWriter.fixed(c.dial(), 0));
+    speed.setMinWidth(64);
     speed.setMaxWidth(90);
-    table.words("used for", this::used);
-    table.words("is", c -> c.condition().word());
+    table.words("used for", this::used).setMinWidth(76);
+    table.words("is", c -> c.condition().word()).setMinWidth(60);
   }
 
   private String number(double mm) {

@@ -53,25 +53,25 @@ final class FittingPage extends PlainPage {
             FretboardDecisions.NUT_SCREWS,
             Decisions.NUT_THICKNESS,
             FretboardDecisions.WIRE_HEIGHT)
-        .settings(
-            "pin.head.y",
-            "Pin near the nut, ±",
-            "pin.body.y",
-            "Pin near the end, ±",
+        .set(
             FretboardKeys.FRETBOARD_BLANK_LENGTH.id(),
             "Fretboard blank, long",
             FretboardKeys.FRETBOARD_BLANK_WIDTH.id(),
             "Fretboard blank, wide",
-            FretboardKeys.NUT_FRETBOARD_CUT.id(),
-            "Fretboard is cut at",
             FretboardKeys.NUT_BLANK_LENGTH.id(),
             "Nut blank, across",
             FretboardKeys.NUT_BLANK_HEIGHT.id(),
             "Nut blank, high",
             "nut.string.1.slot-bottom",
-            "Nut slot 1 over the crown",
-            StringKeys.BREAK_NUT.id(),
-            "Least break over the nut");
+            "Nut slot 1 over the crown")
+        .mark(
+            "pin.head.y",
+            "Pin near the nut, ±",
+            "pin.body.y",
+            "Pin near the end, ±",
+            FretboardKeys.NUT_FRETBOARD_CUT.id(),
+            "Fretboard is cut at")
+        .know(StringKeys.BREAK_NUT.id(), "Least break over the nut");
   }
 
   @Override

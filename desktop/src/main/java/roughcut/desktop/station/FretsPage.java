@@ -37,17 +37,18 @@ final class FretsPage extends PlainPage {
             FretboardDecisions.BEND,
             FretboardDecisions.BEVEL,
             FretboardDecisions.OVERHANG)
-        .settings(
+        .set(
             "wire.1.length",
             "Fret 1, cut to",
             "wire.12.length",
             "Fret 12, cut to",
             FretboardKeys.WIRE_TANG_BACK.id(),
             "Tangs cut back by",
+            FretboardKeys.WIRE_BEND_RADIUS.id(),
+            "Bend the wire to")
+        .know(
             FretboardKeys.WIRE_TOTAL.id(),
             "Wire, 5 % to spare",
-            FretboardKeys.WIRE_BEND_RADIUS.id(),
-            "Bend the wire to",
             StringKeys.ACTION_LAST_FRET.id(),
             "String over the last fret");
   }

@@ -44,19 +44,20 @@ final class GlueUpPage extends PlainPage {
             BlankDecisions.CAUL,
             BlankDecisions.PIN_DIAMETER,
             BlankDecisions.END_TRIM)
-        .settings(
-            "glue.time",
-            "Spread and close in",
-            "glue.open-time",
-            "Glue stays open",
-            "glue.stages",
-            "Stages",
+        .set(
             "glue.mass",
             "Glue to pour",
             "clamps.by-force",
             "Clamps by force",
             "clamps.by-spacing",
-            "Clamps by spacing");
+            "Clamps by spacing")
+        .know(
+            "glue.time",
+            "Spread and close in",
+            "glue.open-time",
+            "Glue stays open",
+            "glue.stages",
+            "Stages");
   }
 
   @Override

@@ -60,17 +60,15 @@ final class HeadPage extends PlainPage {
             NeckDecisions.TUNER_WRAP,
             Decisions.HEAD_THICKNESS,
             NeckDecisions.DRUM_HEIGHT)
-        .settings(
+        .set("drum.riser", "Riser at the drum")
+        .mark(
             "tuner.1.x",
             "First tuner, treble",
             "tuner.1.y",
             "from the centre line",
-            NeckKeys.HEAD_GRIP.id(),
-            "Tuners clamp",
             NeckKeys.VOLUTE_TANGENT.id(),
-            "Volute's tangent",
-            "drum.riser",
-            "Riser at the drum");
+            "Volute's tangent")
+        .know(NeckKeys.HEAD_GRIP.id(), "Tuners clamp");
   }
 
   @Override

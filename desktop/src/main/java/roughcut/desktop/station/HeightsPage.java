@@ -53,7 +53,7 @@ final class HeightsPage extends PlainPage {
             Decisions.HEEL_THICKNESS,
             Decisions.JOINT_X,
             Decisions.HEEL_END)
-        .settings(
+        .know(
             StringDecisions.ANGLE_DECIDED.id(),
             "Neck leans back by",
             StringDecisions.EXPOSED.id(),

@@ -58,7 +58,7 @@ public final class LayoutStation implements Station {
                 Decisions.RADIUS_END,
                 Decisions.FRETBOARD_SPECIES,
                 Decisions.NUT_THICKNESS)
-            .settings(
+            .mark(
                 LayoutKeys.SADDLE_FROM_NUT.id(),
                 "Saddle line",
                 "fret.12.from-nut",

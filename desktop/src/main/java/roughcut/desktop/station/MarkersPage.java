@@ -45,7 +45,7 @@ final class MarkersPage extends PlainPage {
             FretboardDecisions.INLAY_THICKNESS,
             FretboardDecisions.INLAY_CUTTER,
             Decisions.FRETBOARD_THICKNESS)
-        .settings(
+        .set(
             "marker.3.depth-min",
             "Fret 3, at least",
             "marker.3.depth-max",
@@ -54,12 +54,11 @@ final class MarkersPage extends PlainPage {
             "Fret 12, at least",
             "marker.12.depth-max",
             "Fret 12, at most",
-            FretboardKeys.MARKER_SIDE_CLEARANCE.id(),
-            "Side dot to a slot",
             FretboardKeys.INLAY_DEPTH_MIN.id(),
             "Inlay, at least",
             FretboardKeys.INLAY_DEPTH_MAX.id(),
-            "Inlay, at most");
+            "Inlay, at most")
+        .know(FretboardKeys.MARKER_SIDE_CLEARANCE.id(), "Side dot to a slot");
   }
 
   @Override

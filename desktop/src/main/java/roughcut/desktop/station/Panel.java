@@ -5,10 +5,12 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import javafx.application.Platform;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TitledPane;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import roughcut.design.ChoiceDecision;
@@ -26,7 +28,10 @@ import roughcut.measure.Value;
 import roughcut.plan.Plan;
 import roughcut.record.Measurable;
 
-/** A station's right side: what the maker decides, then what machine and ruler are to be set to. */
+/**
+ * A station's right side: what the maker decides; then what is set, what is marked on the wood, and
+ * what is good to know.
+ */
 final class Panel {
   private final VBox column = new VBox();
   private final ScrollPane scroll = new ScrollPane(column);
@@ -34,9 +39,11 @@ final class Panel {
   private final Session session;
   private final Map<String, Node> fields = new LinkedHashMap<>();
   private final Map<String, SettingRow> settings = new LinkedHashMap<>();
-  private final Label fromMeasured = new Label("from the wood as measured");
+  private final List<Group> groups = new ArrayList<>();
   private TitledPane more;
-  private Node setTo;
+
+  /** Numbers under one heading. */
+  private record Group(HBox heading, Label measured, List<String> ids) {}
 
   Panel(Desk desk) {
     this.desk = desk;
@@ -107,17 +114,37 @@ final class Panel {
     return this;
   }
 
-  /** Settings by the ids of their values, under a heading of their own. */
-  Panel settings(String... idsAndLabels) {
-    heading("Set it to");
-    setTo = column.getChildren().get(column.getChildren().size() - 1);
-    fromMeasured.getStyleClass().add("from-measured");
-    column.getChildren().add(fromMeasured);
+  /** What machine and ruler are set to, by the ids of values, each with its words. */
+  Panel set(String... idsAndLabels) {
+    return numbers("Set", idsAndLabels);
+  }
+
+  /** What is marked on the wood. */
+  Panel mark(String... idsAndLabels) {
+    return numbers("Mark", idsAndLabels);
+  }
+
+  /** What follows and is good to know before one begins. */
+  Panel know(String... idsAndLabels) {
+    return numbers("Know", idsAndLabels);
+  }
+
+  private Panel numbers(String words, String... idsAndLabels) {
+    Label heading = new Label(words);
+    heading.getStyleClass().add("panel-heading");
+    Label measured = new Label("from the wood, as measured");
+    measured.getStyleClass().add("from-measured");
+    HBox line = new HBox(10, heading, measured);
+    line.setAlignment(Pos.BASELINE_LEFT);
+    column.getChildren().add(line);
+    List<String> ids = new ArrayList<>();
     for (int i = 0; i < idsAndLabels.length; i += 2) {
       SettingRow row = new SettingRow(idsAndLabels[i + 1], desk::ask);
       settings.put(idsAndLabels[i], row);
+      ids.add(idsAndLabels[i]);
       column.getChildren().add(row);
     }
+    groups.add(new Group(line, measured, ids));
     return this;
   }
 
@@ -137,22 +164,23 @@ final class Panel {
           field.setVisible(counts);
           field.setManaged(counts);
         });
-    List<Value> shown = new ArrayList<>();
-    settings.forEach(
-        (id, row) -> {
-          Value value = plan.setting(id).orElse(null);
-          row.show(plan, value, units);
-          if (value != null) {
-            shown.add(value);
-          }
-        });
-    if (setTo != null) {
-      setTo.setVisible(!shown.isEmpty());
-      setTo.setManaged(!shown.isEmpty());
+    for (Group group : groups) {
+      List<Value> shown = new ArrayList<>();
+      for (String id : group.ids()) {
+        Value value = plan.setting(id).orElse(null);
+        settings.get(id).show(plan, value, units);
+        if (value != null) {
+          shown.add(value);
+        }
+      }
+      visible(group.heading(), !shown.isEmpty());
+      visible(group.measured(), shown.stream().anyMatch(plan::fromWood));
     }
-    boolean measured = shown.stream().anyMatch(plan::fromWood);
-    fromMeasured.setVisible(measured);
-    fromMeasured.setManaged(measured);
+  }
+
+  private static void visible(Node node, boolean on) {
+    node.setVisible(on);
+    node.setManaged(on);
   }
 
   /** Opens what is folded away. */

@@ -47,7 +47,7 @@ final class PlanerPage extends PlainPage {
             BlankDecisions.CHECK_GAP,
             BlankDecisions.CHECK_WIND)
         .more(BlankDecisions.CHECK_SQUARE_HEIGHT, BlankDecisions.CHECK_SQUARE_GAP)
-        .settings(
+        .set(
             BlankKeys.MILL_FULL_PASSES.id(),
             "Passes at the full bite",
             BlankKeys.MILL_REMAINDER.id(),
@@ -55,9 +55,8 @@ final class PlanerPage extends PlainPage {
             BlankKeys.MILL_FINISH_PASS.id(),
             "Last pass",
             BlankKeys.MILL_PASSES.id(),
-            "Passes in all",
-            BlankKeys.CHECK_ALLOWED.id(),
-            "Gap accepted");
+            "Passes in all")
+        .know(BlankKeys.CHECK_ALLOWED.id(), "Gap accepted");
   }
 
   @Override

@@ -59,21 +59,18 @@ final class PocketPage extends BodyViewPage {
             RoutDecisions.BOLT_ACROSS_END,
             RoutDecisions.INSERT_BORE,
             RoutDecisions.INSERT_LENGTH)
-        .settings(
+        .set(
             RoutKeys.POCKET_DEPTH_FRONT.id(),
             "Deep at the body's edge",
             RoutKeys.POCKET_DEPTH_END.id(),
             "Deep at the heel's end",
-            RoutKeys.POCKET_FLOOR.id(),
-            "Floor left",
-            "bolt.length",
-            "Bolts, under the head",
             RoutKeys.BOLT_BODY_BORE.id(),
             "Bore through the body",
             RoutKeys.BOLT_PILOT.id(),
             "Pilot in the heel",
             "bolt.pilot-stop",
-            "Pilot's stop");
+            "Pilot's stop")
+        .know(RoutKeys.POCKET_FLOOR.id(), "Floor left", "bolt.length", "Bolts, under the head");
   }
 
   @Override

@@ -49,35 +49,37 @@ final class SidePage extends KnifePage {
             NeckDecisions.SPLINE_WIDTH,
             NeckDecisions.SPLINE_DEPTH,
             NeckDecisions.SPLINE_OFFSET)
-        .settings(
-            NeckKeys.SCARF_MARK_TOP.id(),
-            "Mark on the top",
-            NeckKeys.SCARF_MARK_BACK.id(),
-            "Mark on the back",
-            "scarf.saw-off",
-            "Saw line beyond them",
-            NeckKeys.SCARF_RUN.id(),
-            "Run of the saw cut",
-            NeckKeys.SCARF_BEVEL.id(),
-            "Bevel, along the cut",
+        .set(
             NeckKeys.SCARF_WEDGE.id(),
             "Wedge",
+            NeckKeys.HEAD_ONE_PIECE_DEPTH.id(),
+            "Blank, deep",
+            NeckKeys.HEAD_ONE_PIECE_LENGTH.id(),
+            "Blank, long",
+            NeckKeys.HEAD_FLAT_DEPTH.id(),
+            "Blank, deep",
+            NeckKeys.HEAD_FLAT_LENGTH.id(),
+            "Blank, long")
+        .mark(
+            NeckKeys.SCARF_MARK_TOP.id(),
+            "On the top",
+            NeckKeys.SCARF_MARK_BACK.id(),
+            "On the back",
+            "scarf.saw-off",
+            "Saw line beyond them",
             NeckKeys.HEAD_ONE_PIECE_BREAK.id(),
             "Break, from the head end",
             NeckKeys.HEAD_ONE_PIECE_FACE.id(),
             "Face's line on the end",
             NeckKeys.HEAD_ONE_PIECE_BACK.id(),
-            "Back below the face",
-            NeckKeys.HEAD_ONE_PIECE_DEPTH.id(),
-            "Blank, deep",
-            NeckKeys.HEAD_ONE_PIECE_LENGTH.id(),
-            "Blank, long",
+            "Back below the face")
+        .know(
+            NeckKeys.SCARF_RUN.id(),
+            "Run of the saw cut",
+            NeckKeys.SCARF_BEVEL.id(),
+            "Bevel, along the cut",
             NeckKeys.HEAD_GRAIN_THROUGH.id(),
             "Grain through the headstock",
-            NeckKeys.HEAD_FLAT_DEPTH.id(),
-            "Blank, deep",
-            NeckKeys.HEAD_FLAT_LENGTH.id(),
-            "Blank, long",
             NeckKeys.HEAD_STEP_RUN.id(),
             "Way down to the face");
   }
@@ -85,7 +87,7 @@ final class SidePage extends KnifePage {
   @Override
   Region makeBeside() {
     ways = new HeadWays(desk.session());
-    ways.setMinWidth(400);
+    ways.setMinWidth(520);
     return ways;
   }
 

@@ -60,15 +60,18 @@ final class SlotsPage extends KnifePage {
             FretboardDecisions.BEND,
             FretboardDecisions.BEVEL,
             Decisions.DIVISIONS)
-        .settings(
+        .set(
             FretboardKeys.SLOT_SAW_STOP.id(),
             "Saw's stop, at first",
-            FretboardKeys.SLOT_DEEPEN_WHEN.id(),
-            "Deepen by the time edges are down",
             FretboardKeys.SLOT_SECOND_STOP.id(),
             "Saw's second stop",
             FretboardKeys.GAUGE_GAP.id(),
             "Gauge against a finished board",
+            FretboardKeys.WIRE_BEND_RADIUS.id(),
+            "Bend the wire to")
+        .know(
+            FretboardKeys.SLOT_DEEPEN_WHEN.id(),
+            "Deepen by the time edges are down",
             "slot.1.depth-final",
             "Under the finished face",
             "fretboard.edge.nut",
@@ -79,8 +82,6 @@ final class SlotsPage extends KnifePage {
             "True cone ends at",
             FretboardKeys.RADIUS_EVEN_END.id(),
             "Even edge ends at",
-            FretboardKeys.WIRE_BEND_RADIUS.id(),
-            "Bend the wire to",
             FretboardKeys.WIRE_TOTAL.id(),
             "Wire, 5 % to spare");
   }

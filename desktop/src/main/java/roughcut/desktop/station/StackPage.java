@@ -75,7 +75,7 @@ final class StackPage extends KnifePage {
             BlankDecisions.WING_TRIM,
             BlankDecisions.MOISTURE_NOW,
             BlankDecisions.MOISTURE_LATER)
-        .settings(
+        .set(
             "stack.width",
             "Width of the stack",
             NeckKeys.SCARF_BLANK_LENGTH.id(),
@@ -88,10 +88,11 @@ final class StackPage extends KnifePage {
             "Length, flat headstock",
             NeckKeys.HEAD_FLAT_DEPTH.id(),
             "Depth, flat headstock",
+            "head.wing.treble",
+            "Headstock wings, each")
+        .know(
             ThinKeys.BLANK_SIDE_SPARE.id(),
             "Spare beside the neck",
-            "head.wing.treble",
-            "Headstock wings, each",
             BlankKeys.MOISTURE_MOVEMENT.id(),
             "Will shrink by",
             BlankKeys.NECK_MASS.id(),

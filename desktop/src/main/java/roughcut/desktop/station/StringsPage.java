@@ -59,7 +59,7 @@ final class StringsPage extends PlainPage {
             StringDecisions.STRAIGHT_TREBLE,
             StringDecisions.STRAIGHT_ANGLE,
             StringDecisions.WRAP_DENSITY)
-        .settings(
+        .know(
             StringKeys.STRINGS_TOTAL_TENSION.id(),
             "All strings pull",
             LayoutKeys.NUT_SPREAD.id(),

@@ -45,7 +45,7 @@ final class WeightPage extends BodyViewPage {
             NeckDecisions.STIFFENER_MASS,
             BodyDecisions.BODY_WEIGHED,
             BodyDecisions.NECK_WEIGHED)
-        .settings(
+        .know(
             RoutKeys.BODY_MASS.id(),
             "Body, finished",
             BlankKeys.NECK_MASS.id(),
