@@ -40,6 +40,7 @@ class WallsTest {
           "plan",
           "bench",
           "whatif",
+          "schedule",
           "drawing",
           "demo",
           "file",

@@ -37,6 +37,9 @@ public final class BodyDrawing {
 
   private static final double UNDER = 6;
 
+  /** On paper nothing lies beside the sheet. */
+  private static final double ON_PAPER = 12;
+
   private static final int[] SHALLOW = {0xEA, 0xE2, 0xD2};
   private static final int[] DEEP = {0x8C, 0x7F, 0x6B};
 
@@ -159,9 +162,9 @@ public final class BodyDrawing {
         plan.name() + ", body",
         new Bounds(
             left,
-            section - plan.body().thickness().value() - UNDER,
+            section - plan.body().thickness().value() - (shows == Shows.SHEET ? ON_PAPER : UNDER),
             b.right() + 40,
-            Math.max(-b.low(), b.high()) + OVER));
+            Math.max(-b.low(), b.high()) + (shows == Shows.SHEET ? ON_PAPER : OVER)));
   }
 
   private String chosenWords() {

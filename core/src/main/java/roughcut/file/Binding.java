@@ -18,7 +18,10 @@ import com.fasterxml.jackson.databind.ser.std.ToStringSerializer;
 import com.fasterxml.jackson.datatype.jdk8.Jdk8Module;
 import java.io.IOException;
 import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.LocalTime;
 import java.time.format.DateTimeParseException;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import roughcut.shop.WordModule;
 
@@ -81,18 +84,32 @@ final class Binding {
     module.addSerializer(Double.class, number);
     module.addSerializer(Double.TYPE, number);
     module.addSerializer(LocalDate.class, new ToStringSerializer());
-    module.addDeserializer(LocalDate.class, new Day());
+    module.addDeserializer(LocalDate.class, new Written<>(LocalDate::parse, "a day"));
+    module.addSerializer(LocalTime.class, new ToStringSerializer());
+    module.addDeserializer(LocalTime.class, new Written<>(LocalTime::parse, "a time of the day"));
+    module.addSerializer(LocalDateTime.class, new ToStringSerializer());
+    module.addDeserializer(
+        LocalDateTime.class, new Written<>(LocalDateTime::parse, "a day and time"));
     return module;
   }
 
-  /** A day as it is written: 2026-05-04. */
-  private static final class Day extends JsonDeserializer<LocalDate> {
+  /** A day or time as it is written: 2026-05-04, 18:30. */
+  private static final class Written<T> extends JsonDeserializer<T> {
+    private final Function<String, T> read;
+    private final String what;
+
+    Written(Function<String, T> read, String what) {
+      this.read = read;
+      this.what = what;
+    }
+
     @Override
-    public LocalDate deserialize(JsonParser in, DeserializationContext context) throws IOException {
+    public T deserialize(JsonParser in, DeserializationContext context) throws IOException {
+      String text = in.getValueAsString("");
       try {
-        return LocalDate.parse(in.getValueAsString(""));
+        return read.apply(text);
       } catch (DateTimeParseException e) {
-        throw JsonMappingException.from(in, "“" + in.getValueAsString("") + "” is not a day");
+        throw JsonMappingException.from(in, "“" + text + "” is not " + what);
       }
     }
   }

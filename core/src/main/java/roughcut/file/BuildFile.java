@@ -139,6 +139,7 @@ public final class BuildFile {
       tree.remove(named);
     }
     tree.remove(SHOP);
+    tree.remove(BuildJson.BRIEF);
     return tree;
   }
 }

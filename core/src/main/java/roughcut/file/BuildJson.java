@@ -20,6 +20,7 @@ import roughcut.design.Strip;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Units;
 import roughcut.measure.Unreadable;
+import roughcut.record.Brief;
 import roughcut.record.Build;
 import roughcut.shop.StringSpec;
 
@@ -32,6 +33,7 @@ final class BuildJson {
   static final int FORMAT = 3;
 
   private static final String ORDER = "order";
+  static final String BRIEF = "brief";
 
   /** Objects whose fields are names that the maker gave: what isn't there any more was removed. */
   static final List<String> NAMED_BY_THE_MAKER = List.of("boards", "saws", "placements");
@@ -82,6 +84,9 @@ final class BuildJson {
       order.addObject().put("operation", change.operation()).put("before", change.before());
     }
     LogJson.write(root.putObject(LogJson.FIELD), build.log());
+    if (!build.brief().equals(Brief.NONE)) {
+      root.set(BRIEF, Binding.write(build.brief()));
+    }
     return root;
   }
 
@@ -98,7 +103,6 @@ final class BuildJson {
     }
   }
 
-  /** Whole numbers without a point, so that a file reads as a person would write it. */
   /** Whole numbers below it are written without a point. */
   static final double WHOLE = 1e9;
 
@@ -151,7 +155,9 @@ final class BuildJson {
         choices.put("saw." + entry.getKey(), entry.getValue().asText());
       }
       design = design.withNumbers(numbers).withChoices(choices);
-      return new Build(root.path("name").asText(), design, new LogJson(this, design).read(root));
+      Brief brief = root.has(BRIEF) ? Binding.read(root.get(BRIEF), Brief.class, file) : Brief.NONE;
+      return new Build(
+          root.path("name").asText(), design, new LogJson(this, design).read(root), brief);
     } catch (IllegalArgumentException e) {
       throw new FileTrouble(file + ": " + e.getMessage(), e);
     }

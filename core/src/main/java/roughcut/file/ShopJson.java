@@ -8,6 +8,7 @@ import java.io.InputStream;
 import java.util.List;
 import roughcut.shop.CutterBook;
 import roughcut.shop.Shop;
+import roughcut.shop.ShopHours;
 
 /**
  * A shop as JSON: its records field by field ({@link Binding}), with what is usual ({@code
@@ -51,6 +52,9 @@ final class ShopJson {
     }
     full.path("boards").forEach(b -> fill(b.path("marks"), "marks"));
     full.path("templates").forEach(t -> forget((ObjectNode) t, "opening", "0"));
+    if (!full.has("hours")) {
+      full.set("hours", Binding.write(ShopHours.USUAL));
+    }
     full.set("shelf", filled(full.path("shelf"), "shelf"));
     fill(full.path("shelf").withArray("/pieces"), "pieces");
     full.path("shelf").path("strings").forEach(set -> fill(set.path("strings"), "string"));

@@ -6,10 +6,10 @@ import roughcut.design.Design;
 import roughcut.design.Fitting;
 
 /**
- * One instrument: what it is called, what was decided, and what was read and done. Immutable; an
- * edit is a function from build to build.
+ * One instrument: what it is called, what was decided, what was read and done, and what it has to
+ * hold to. Immutable; an edit is a function from build to build.
  */
-public record Build(String name, Design design, Log log) {
+public record Build(String name, Design design, Log log, Brief brief) {
   public static final int LONGEST_NAME = 80;
 
   public Build {
@@ -24,6 +24,15 @@ public record Build(String name, Design design, Log log) {
     this(name, design, Log.NONE);
   }
 
+  /** A build of which nothing has to hold. */
+  public Build(String name, Design design, Log log) {
+    this(name, design, log, Brief.NONE);
+  }
+
+  public Build withBrief(Brief next) {
+    return new Build(name, design, log, next);
+  }
+
   /** The readings that stand, by the id of the decision whose place they take. */
   public Map<String, Reading> measured() {
     return log.standing();
@@ -35,11 +44,11 @@ public record Build(String name, Design design, Log log) {
   }
 
   public Build withDesign(Design next) {
-    return new Build(name, next, log);
+    return new Build(name, next, log, brief);
   }
 
   public Build withLog(Log next) {
-    return new Build(name, design, next);
+    return new Build(name, design, next, brief);
   }
 
   public Build withFrets(FretRecords next) {
@@ -47,7 +56,7 @@ public record Build(String name, Design design, Log log) {
   }
 
   public Build withName(String next) {
-    return new Build(next, design, log);
+    return new Build(next, design, log, brief);
   }
 
   public Build withReading(Reading reading) {
@@ -62,7 +71,7 @@ public record Build(String name, Design design, Log log) {
   /** This build without a fitting, and without what was measured on it. */
   public Build withoutFitting(String fitting) {
     Log kept = design.fitting(fitting).map(f -> log.without(f::owns)).orElse(log);
-    return new Build(name, design.withoutFitting(fitting), kept);
+    return new Build(name, design.withoutFitting(fitting), kept, brief);
   }
 
   /**
@@ -79,7 +88,10 @@ public record Build(String name, Design design, Log log) {
       throw new IllegalArgumentException("another fitting is called “" + to + "” already");
     }
     return new Build(
-        name, design.withFittingRenamed(fitting, to), log.renamed(id -> fitting.followed(id, to)));
+        name,
+        design.withFittingRenamed(fitting, to),
+        log.renamed(id -> fitting.followed(id, to)),
+        brief);
   }
 
   /**
@@ -89,13 +101,18 @@ public record Build(String name, Design design, Log log) {
    * @param base as both were
    */
   public Optional<Build> joined(Build base, Build theirs) {
-    boolean mineDrawn = !design.equals(base.design) || !name.equals(base.name);
-    boolean theirsDrawn = !theirs.design.equals(base.design) || !theirs.name.equals(base.name);
+    boolean mineDrawn = drawnOtherwise(base);
+    boolean theirsDrawn = theirs.drawnOtherwise(base);
     if (mineDrawn && theirsDrawn) {
       return Optional.empty();
     }
     Build drawn = theirsDrawn ? theirs : this;
-    return Optional.of(new Build(drawn.name, drawn.design, LogJoin.of(base.log, log, theirs.log)));
+    return Optional.of(
+        new Build(drawn.name, drawn.design, LogJoin.of(base.log, log, theirs.log), drawn.brief));
+  }
+
+  private boolean drawnOtherwise(Build base) {
+    return !design.equals(base.design) || !name.equals(base.name) || !brief.equals(base.brief);
   }
 
   /** This build as it was drawn, before anything was measured; what was done stays done. */

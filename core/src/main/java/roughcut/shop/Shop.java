@@ -20,6 +20,7 @@ import java.util.regex.Pattern;
  * @param cutters the drawer: router cutters and bits
  * @param templates those that are made already
  * @param shelf string sets and hardware in hand
+ * @param hours when it is open
  */
 public record Shop(
     String name,
@@ -29,7 +30,8 @@ public record Shop(
     Map<String, Limit> limits,
     List<Cutter> cutters,
     List<Template> templates,
-    Shelf shelf) {
+    Shelf shelf,
+    ShopHours hours) {
   public static final int LONGEST_NAME = 80;
 
   public Shop {
@@ -59,7 +61,8 @@ public record Shop(
         Map.of(),
         CutterBook.all(),
         List.of(),
-        Shelf.EMPTY);
+        Shelf.EMPTY,
+        ShopHours.USUAL);
   }
 
   public Limit limit(String kind, Limit handbook) {
@@ -80,35 +83,39 @@ public record Shop(
       throw new IllegalArgumentException(
           "a shop needs a name of at most " + LONGEST_NAME + " letters");
     }
-    return new Shop(next.strip(), saws, planer, boards, limits, cutters, templates, shelf);
+    return new Shop(next.strip(), saws, planer, boards, limits, cutters, templates, shelf, hours);
   }
 
   public Shop withBoards(List<Board> next) {
-    return new Shop(name, saws, planer, next, limits, cutters, templates, shelf);
+    return new Shop(name, saws, planer, next, limits, cutters, templates, shelf, hours);
   }
 
   public Shop withLimits(Map<String, Limit> next) {
-    return new Shop(name, saws, planer, boards, next, cutters, templates, shelf);
+    return new Shop(name, saws, planer, boards, next, cutters, templates, shelf, hours);
   }
 
   public Shop withSaws(List<Saw> next) {
-    return new Shop(name, next, planer, boards, limits, cutters, templates, shelf);
+    return new Shop(name, next, planer, boards, limits, cutters, templates, shelf, hours);
   }
 
   public Shop withPlaner(Planer next) {
-    return new Shop(name, saws, next, boards, limits, cutters, templates, shelf);
+    return new Shop(name, saws, next, boards, limits, cutters, templates, shelf, hours);
   }
 
   public Shop withCutters(List<Cutter> next) {
-    return new Shop(name, saws, planer, boards, limits, next, templates, shelf);
+    return new Shop(name, saws, planer, boards, limits, next, templates, shelf, hours);
   }
 
   public Shop withTemplates(List<Template> next) {
-    return new Shop(name, saws, planer, boards, limits, cutters, next, shelf);
+    return new Shop(name, saws, planer, boards, limits, cutters, next, shelf, hours);
+  }
+
+  public Shop withHours(ShopHours next) {
+    return new Shop(name, saws, planer, boards, limits, cutters, templates, shelf, next);
   }
 
   public Shop withShelf(Shelf next) {
-    return new Shop(name, saws, planer, boards, limits, cutters, templates, next);
+    return new Shop(name, saws, planer, boards, limits, cutters, templates, next, hours);
   }
 
   /** The template made for that rout. */
@@ -169,13 +176,13 @@ public record Shop(
   public Shop withLimit(String kind, Limit own) {
     Map<String, Limit> next = new TreeMap<>(limits);
     next.put(kind, own);
-    return new Shop(name, saws, planer, boards, next, cutters, templates, shelf);
+    return new Shop(name, saws, planer, boards, next, cutters, templates, shelf, hours);
   }
 
   /** This shop with the usual limit for a kind of thin spot. */
   public Shop withoutLimit(String kind) {
     Map<String, Limit> next = new TreeMap<>(limits);
     next.remove(kind);
-    return new Shop(name, saws, planer, boards, next, cutters, templates, shelf);
+    return new Shop(name, saws, planer, boards, next, cutters, templates, shelf, hours);
   }
 }

@@ -1,0 +1,169 @@
+package roughcut.schedule;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.PriorityQueue;
+
+/**
+ * Orders in which tasks may be taken up: each a list schedule over hours of a pattern, the longest
+ * remaining chain first, or the build that is due first. The patterns don't know when the shop is
+ * really open, so that more hours only ever make an order end earlier.
+ */
+final class Orders {
+  /** Hours a day of the patterns, from a shop that is open all day to one of short evenings. */
+  private static final int[] PATTERNS = {24, 9, 5, 3, 2, 1};
+
+  private static final long DAY = 24 * 60;
+
+  private final Work work;
+  private final long[] chains;
+
+  private Orders(Work work) {
+    this.work = work;
+    this.chains = work.chains();
+  }
+
+  /** Several orders, each with everything in it once and nothing before what it needs. */
+  static List<int[]> of(Work work) {
+    Orders orders = new Orders(work);
+    List<int[]> all = new ArrayList<>();
+    for (int hours : PATTERNS) {
+      all.add(orders.list(hours * 60L, orders.longest(), true));
+      all.add(orders.list(hours * 60L, orders.longest(), false));
+      if (work.names().size() > 1) {
+        all.add(orders.list(hours * 60L, orders.dueFirst(), true));
+      }
+    }
+    return all;
+  }
+
+  private Comparator<Integer> longest() {
+    return Comparator.<Integer>comparingLong(i -> -chains[i]).thenComparingInt(i -> i);
+  }
+
+  private Comparator<Integer> dueFirst() {
+    return Comparator.<Integer>comparingLong(
+            i ->
+                work.due()
+                    .get(work.tasks().get(i).build())
+                    .map(d -> d.toEpochDay())
+                    .orElse(9999999L))
+        .thenComparing(longest());
+  }
+
+  /**
+   * One order.
+   *
+   * @param open minutes a day
+   * @param glueLast whether a glue-up waits for the end of a session when something else can be
+   *     done
+   */
+  private int[] list(long open, Comparator<Integer> first, boolean glueLast) {
+    int n = work.tasks().size();
+    long[] ready = new long[n];
+    int[] missing = new int[n];
+    List<List<Integer>> next = new ArrayList<>();
+    for (int i = 0; i < n; i++) {
+      next.add(new ArrayList<>());
+    }
+    for (int i = 0; i < n; i++) {
+      Task task = work.tasks().get(i);
+      missing[i] = task.after().size();
+      for (Task.After after : task.after()) {
+        next.get(after.task()).add(i);
+      }
+    }
+    PriorityQueue<Integer> now = new PriorityQueue<>(first);
+    PriorityQueue<Integer> later =
+        new PriorityQueue<>(Comparator.<Integer>comparingLong(i -> ready[i]).thenComparing(first));
+    for (int i = 0; i < n; i++) {
+      if (missing[i] == 0) {
+        later.add(i);
+      }
+    }
+    int[] order = new int[n];
+    long clock = 0;
+    for (int done = 0; done < n; done++) {
+      if (now.isEmpty() && ready[later.peek()] > clock) {
+        clock = opened(ready[later.peek()], open);
+      }
+      while (!later.isEmpty() && ready[later.peek()] <= clock) {
+        now.add(later.poll());
+      }
+      int i = pick(now, clock, open, glueLast);
+      order[done] = i;
+      Task task = work.tasks().get(i);
+      clock = worked(opened(clock, open), task.hands(), open);
+      for (int follower : next.get(i)) {
+        long wait =
+            work.tasks().get(follower).after().stream()
+                .filter(a -> a.task() == i)
+                .mapToLong(Task.After::hold)
+                .max()
+                .orElse(0);
+        ready[follower] = Math.max(ready[follower], clock + wait);
+        if (--missing[follower] == 0) {
+          later.add(follower);
+        }
+      }
+    }
+    return order;
+  }
+
+  /** The first one; or, while a glue-up would still fit after it, the first that isn't one. */
+  private int pick(PriorityQueue<Integer> now, long clock, long open, boolean glueLast) {
+    int best = now.peek();
+    Task glue = work.tasks().get(best);
+    if (glueLast && glue.whole()) {
+      long left = open - clock % DAY;
+      Integer other = null;
+      for (Integer i : now) {
+        Task task = work.tasks().get(i);
+        boolean fits = !task.whole() && task.hands() + glue.hands() <= left;
+        if (fits && (other == null || chains[i] > chains[other])) {
+          other = i;
+        }
+      }
+      if (other != null) {
+        now.remove(other);
+        return other;
+      }
+    }
+    return now.poll();
+  }
+
+  private static long opened(long clock, long open) {
+    long day = clock / DAY;
+    return clock - day * DAY < open ? clock : (day + 1) * DAY;
+  }
+
+  private static long worked(long start, long hands, long open) {
+    long day = start / DAY;
+    long done = start - day * DAY + hands;
+    while (done > open) {
+      done -= open;
+      day++;
+    }
+    return day * DAY + done;
+  }
+
+  /** Whether an order has everything in it once and nothing before what it needs. */
+  static boolean sound(Work work, int[] order) {
+    boolean[] done = new boolean[work.tasks().size()];
+    for (int i : order) {
+      if (done[i] || work.tasks().get(i).after().stream().anyMatch(a -> !done[a.task()])) {
+        return false;
+      }
+      done[i] = true;
+    }
+    return order.length == done.length && Arrays.equals(done, filled(done.length));
+  }
+
+  private static boolean[] filled(int n) {
+    boolean[] all = new boolean[n];
+    Arrays.fill(all, true);
+    return all;
+  }
+}

@@ -1,0 +1,246 @@
+package roughcut.schedule;
+
+import java.time.Duration;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import roughcut.shop.ShopHours;
+
+/**
+ * When everything that is still to be done is done: one pair of hands, the shop's hours, waits by
+ * the clock, glue-ups at a stretch and no more of them at once than there are clamps for (handbook
+ * page 7, "Schedule"). Not the best there could be, but a good one, and never later for more hours.
+ */
+public final class Schedule {
+  /**
+   * One operation in its days.
+   *
+   * @param pieces when it is worked at: more than one where it goes over a session's end
+   * @param waitsUntil until when it waits after it; its own end where it doesn't
+   * @param latest when it has to be begun at the latest, for the build's day or else its end
+   */
+  public record Block(
+      Task task, List<Piece> pieces, LocalDateTime waitsUntil, LocalDateTime latest) {
+    public LocalDateTime start() {
+      return pieces.get(0).from();
+    }
+
+    public LocalDateTime end() {
+      return pieces.get(pieces.size() - 1).to();
+    }
+
+    /** How long it could be put off without anything being late. */
+    public Duration slack() {
+      return Duration.between(start(), latest);
+    }
+  }
+
+  /** A stretch of work in one session. */
+  public record Piece(LocalDateTime from, LocalDateTime to) {}
+
+  /**
+   * How one build comes out.
+   *
+   * @param finish when it is done, waits and all
+   * @param due its day
+   * @param slackDays from its finish to the end of its day; less than 0 when it is late, empty
+   *     without a day
+   */
+  public record Outcome(
+      String name, LocalDateTime finish, Optional<LocalDate> due, Optional<Double> slackDays) {
+    public boolean late() {
+      return slackDays.filter(d -> d < 0).isPresent();
+    }
+  }
+
+  private final Work work;
+  private final ShopClock clock;
+  private final List<Block> blocks = new ArrayList<>();
+  private final List<Outcome> outcomes = new ArrayList<>();
+  private final String trouble;
+
+  private Schedule(Work work, ShopHours hours, LocalDateTime now, ZoneId zone) {
+    this.work = work;
+    this.clock = new ShopClock(hours, now.toLocalDate(), zone);
+    this.trouble = trouble(hours);
+    if (trouble.isEmpty()) {
+      Run best = best(hours, ShopClock.minutes(now));
+      blocks(best);
+    }
+  }
+
+  /** From now on. */
+  public static Schedule of(Work work, ShopHours hours, LocalDateTime now, ZoneId zone) {
+    return new Schedule(work, hours, now, zone);
+  }
+
+  /** Why there can be no schedule, in words; empty when there is one. */
+  public Optional<String> trouble() {
+    return trouble.isEmpty() ? Optional.empty() : Optional.of(trouble);
+  }
+
+  /** Everything that is to be done, in the order of doing. */
+  public List<Block> blocks() {
+    return List.copyOf(blocks);
+  }
+
+  /** Each build's end, in their order; none where there is no schedule. */
+  public List<Outcome> outcomes() {
+    return List.copyOf(outcomes);
+  }
+
+  /** When all of it is done; empty where there is no schedule or nothing to do. */
+  public Optional<LocalDateTime> finish() {
+    return outcomes.stream().map(Outcome::finish).max(Comparator.naturalOrder());
+  }
+
+  /** What mustn't be put off: each leads to the next without room, to a build's end. */
+  public List<Block> critical() {
+    long least = blocks.stream().mapToLong(b -> b.slack().toMinutes()).min().orElse(Long.MAX_VALUE);
+    return blocks.stream().filter(b -> b.slack().toMinutes() <= Math.max(0, least)).toList();
+  }
+
+  private String trouble(ShopHours hours) {
+    if (work.tasks().isEmpty()) {
+      return "";
+    }
+    if (!clock.opens()) {
+      return "the shop is never open: say when, and the days can be planned";
+    }
+    return work.tasks().stream()
+        .filter(t -> t.whole() && t.hands() > clock.longest())
+        .findFirst()
+        .map(
+            t ->
+                "“"
+                    + t.title()
+                    + "” takes "
+                    + t.hands()
+                    + " minutes at a stretch, and the shop's longest session is "
+                    + clock.longest())
+        .orElse("");
+  }
+
+  /** An order worked through: begin and end of each task. */
+  private record Run(int[] order, long[] start, long[] end, long late, long finish, int apart) {
+    static final Comparator<Run> BETTER =
+        Comparator.comparingLong(Run::late)
+            .thenComparingLong(Run::finish)
+            .thenComparingInt(Run::apart);
+  }
+
+  private Run best(ShopHours hours, long now) {
+    Run best = null;
+    for (int[] order : Orders.of(work)) {
+      Run run = run(order, hours.clampSets(), now);
+      if (best == null || Run.BETTER.compare(run, best) < 0) {
+        best = run;
+      }
+    }
+    return best;
+  }
+
+  /** Works through an order: each as early as it can be after the one before it in the order. */
+  private Run run(int[] order, int clampSets, long now) {
+    long[] start = new long[order.length];
+    long[] end = new long[order.length];
+    long[] clamps = new long[clampSets];
+    Arrays.fill(clamps, Long.MIN_VALUE);
+    long hands = now;
+    int apart = 0;
+    for (int i : order) {
+      Task task = work.tasks().get(i);
+      long from = Math.max(hands, task.notBefore());
+      for (Task.After after : task.after()) {
+        from = Math.max(from, clock.after(end[after.task()], after.hold()));
+      }
+      if (task.clamped() > 0) {
+        Arrays.sort(clamps);
+        from = Math.max(from, clamps[0]);
+      }
+      start[i] = task.whole() ? clock.whole(from, task.hands()) : clock.open(from);
+      end[i] = clock.done(start[i], task.hands());
+      hands = end[i];
+      if (task.clamped() > 0) {
+        clamps[0] = clock.after(end[i], task.clamped());
+        // A glue-up in the middle of a session is as long as the shop stands before it is cured.
+        apart += clock.closes(start[i]) - end[i] > 60 ? 1 : 0;
+      }
+    }
+    long[] finish = finishes(end);
+    long late = 0;
+    for (int b = 0; b < finish.length; b++) {
+      long f = finish[b];
+      late += work.due().get(b).map(d -> Math.max(0, f - ShopClock.endOf(d))).orElse(0L);
+    }
+    return new Run(order, start, end, late, Arrays.stream(finish).max().orElse(now), apart);
+  }
+
+  private long[] finishes(long[] end) {
+    long[] finish = new long[work.names().size()];
+    Arrays.fill(finish, Long.MIN_VALUE);
+    for (int i = 0; i < end.length; i++) {
+      Task task = work.tasks().get(i);
+      finish[task.build()] = Math.max(finish[task.build()], clock.after(end[i], task.tail()));
+    }
+    return finish;
+  }
+
+  private void blocks(Run run) {
+    long[] finish = finishes(run.end());
+    long[] latest = latest(finish);
+    for (int i : run.order()) {
+      if (run.end()[i] >= ShopClock.NEVER) {
+        continue;
+      }
+      List<Piece> pieces =
+          clock.pieces(run.start()[i], run.end()[i]).stream()
+              .map(p -> new Piece(ShopClock.at(p[0]), ShopClock.at(p[1])))
+              .toList();
+      Task task = work.tasks().get(i);
+      long waits = clock.after(run.end()[i], task.tail());
+      if (!pieces.isEmpty()) {
+        blocks.add(new Block(task, pieces, ShopClock.at(waits), ShopClock.at(latest[i])));
+      }
+    }
+    for (int b = 0; b < finish.length; b++) {
+      if (finish[b] == Long.MIN_VALUE) {
+        continue; // nothing is left to do
+      }
+      long f = finish[b];
+      outcomes.add(
+          new Outcome(
+              work.names().get(b),
+              f >= ShopClock.NEVER ? LocalDateTime.MAX : ShopClock.at(f),
+              work.due().get(b),
+              work.due().get(b).map(d -> (ShopClock.endOf(d) - f) / (24 * 60.0))));
+    }
+  }
+
+  /** Backwards from each build's day, or its end where it has none: latest beginnings. */
+  private long[] latest(long[] finish) {
+    int n = work.tasks().size();
+    long[] latestEnd = new long[n];
+    long[] latest = new long[n];
+    Arrays.fill(latestEnd, ShopClock.NEVER);
+    for (int i = n - 1; i >= 0; i--) {
+      Task task = work.tasks().get(i);
+      long day = work.due().get(task.build()).map(ShopClock::endOf).orElse(finish[task.build()]);
+      latestEnd[i] = Math.min(latestEnd[i], clock.ago(day, task.tail()));
+      latest[i] = clock.latest(latestEnd[i], task.hands());
+      if (latest[i] <= -ShopClock.NEVER) {
+        latest[i] = ShopClock.minutes(LocalDateTime.of(1970, 1, 1, 0, 0));
+      }
+      for (Task.After after : task.after()) {
+        latestEnd[after.task()] =
+            Math.min(latestEnd[after.task()], clock.ago(latest[i], after.hold()));
+      }
+    }
+    return latest;
+  }
+}

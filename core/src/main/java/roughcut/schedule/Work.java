@@ -1,0 +1,153 @@
+package roughcut.schedule;
+
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import roughcut.bench.Face;
+import roughcut.bench.Operation;
+import roughcut.bench.Route;
+import roughcut.plan.Plan;
+import roughcut.record.Log;
+import roughcut.shop.ShopHours;
+
+/**
+ * What is still to be done in several builds, with everything that binds it: what physically has to
+ * be done before, faces that have to be there or still be there, waits by the clock, parts that lie
+ * in clamps.
+ *
+ * @param names of the builds, in their order
+ * @param due each build's day; empty for none
+ * @param tasks of each build in its order of work, build after build
+ */
+public record Work(List<String> names, List<Optional<LocalDate>> due, List<Task> tasks) {
+  public Work {
+    names = List.copyOf(names);
+    due = List.copyOf(due);
+    tasks = List.copyOf(tasks);
+  }
+
+  /**
+   * Of those plans.
+   *
+   * @param learned minutes that operations really took, by their ids, from other builds' logs
+   */
+  public static Work of(List<Plan> plans, ShopHours hours, Map<String, Integer> learned) {
+    List<Task> tasks = new ArrayList<>();
+    for (int i = 0; i < plans.size(); i++) {
+      new Writer(plans.get(i), i, hours, learned, tasks).write();
+    }
+    return new Work(
+        plans.stream().map(Plan::name).toList(),
+        plans.stream().map(p -> p.build().brief().due()).toList(),
+        tasks);
+  }
+
+  /** Longest way from each task's beginning to its build's end: hands and waits, minutes. */
+  long[] chains() {
+    long[] chains = new long[tasks.size()];
+    for (int i = tasks.size() - 1; i >= 0; i--) {
+      Task task = tasks.get(i);
+      chains[i] = Math.max(chains[i], task.hands() + task.tail());
+      for (Task.After after : task.after()) {
+        int before = after.task();
+        chains[before] =
+            Math.max(chains[before], tasks.get(before).hands() + after.hold() + chains[i]);
+      }
+    }
+    return chains;
+  }
+
+  /** One build's operations, written down as tasks. */
+  private static final class Writer {
+    private final Plan plan;
+    private final int build;
+    private final double cold;
+    private final Map<String, Integer> learned;
+    private final List<Task> tasks;
+    private final Log log;
+    private final Map<String, Integer> places = new HashMap<>();
+    private final Map<Integer, Long> after = new LinkedHashMap<>();
+    private long notBefore;
+
+    Writer(Plan plan, int build, ShopHours hours, Map<String, Integer> learned, List<Task> tasks) {
+      this.plan = plan;
+      this.build = build;
+      this.cold = hours.cureFactor();
+      this.learned = learned;
+      this.tasks = tasks;
+      this.log = plan.build().log();
+    }
+
+    void write() {
+      List<Operation> order = Route.of(plan).order();
+      for (int i = 0; i < order.size(); i++) {
+        Operation op = order.get(i);
+        if (log.isDone(op.id())) {
+          continue;
+        }
+        after.clear();
+        LocalDateTime fixed = plan.build().brief().notBefore().get(op.id());
+        notBefore = fixed == null ? Long.MIN_VALUE : ShopClock.minutes(fixed);
+        bind(op, order, i);
+        places.put(op.id(), tasks.size());
+        tasks.add(
+            new Task(
+                build,
+                op.id(),
+                op.title(),
+                learned.getOrDefault(op.id(), op.minutes()),
+                !op.clamped().isEmpty(),
+                op.clamped().isEmpty() ? 0 : wait(op),
+                after.entrySet().stream()
+                    .map(e -> new Task.After(e.getKey(), e.getValue()))
+                    .toList(),
+                notBefore,
+                wait(op)));
+      }
+    }
+
+    /** What it waits for: everything is in the order of work already, so only what is before it. */
+    private void bind(Operation op, List<Operation> order, int at) {
+      for (int i = 0; i < at; i++) {
+        Operation before = order.get(i);
+        boolean named = op.after().containsKey(before.id());
+        boolean inClamps = before.clamped().contains(op.part());
+        boolean losesItsFace = before.needs().stream().anyMatch(op.destroys()::contains);
+        if (named || inClamps) {
+          behind(before, wait(before));
+        } else if (losesItsFace) {
+          behind(before, 0);
+        }
+      }
+      for (Face face : op.needs()) {
+        for (int i = at - 1; i >= 0; i--) {
+          if (order.get(i).makes().contains(face)) {
+            behind(order.get(i), wait(order.get(i)));
+            break;
+          }
+        }
+      }
+    }
+
+    private void behind(Operation before, long wait) {
+      Integer place = places.get(before.id());
+      if (place != null) {
+        after.merge(place, wait, Math::max);
+      } else {
+        log.when(before.id())
+            .ifPresent(t -> notBefore = Math.max(notBefore, ShopClock.minutes(t) + wait));
+      }
+    }
+
+    /** By the clock; glue cures longer in the cold. */
+    private long wait(Operation op) {
+      double hours = op.waiting().map(w -> w.hours()).orElse(0.0);
+      return Math.round(60 * hours * (op.clamped().isEmpty() ? 1 : cold));
+    }
+  }
+}
