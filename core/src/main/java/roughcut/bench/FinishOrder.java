@@ -8,6 +8,7 @@ import static roughcut.finding.Chapter.STRINGS;
 import java.util.List;
 import roughcut.design.BodyDecisions;
 import roughcut.design.NeckJoint;
+import roughcut.design.RoutDecisions;
 import roughcut.finding.Chapter;
 import roughcut.fretboard.FretboardKeys;
 import roughcut.layout.LayoutKeys;
@@ -16,13 +17,12 @@ import roughcut.part.PartId;
 import roughcut.record.Done;
 import roughcut.rout.CutKind;
 import roughcut.rout.RoutKeys;
+import roughcut.shop.Finish;
+import roughcut.shop.FinishBook;
 import roughcut.strings.StringKeys;
 
 /** From the finished wood to the instrument that plays. */
 final class FinishOrder {
-  /** A film hardens so long before it is handled; the maker's own table counts, h. */
-  private static final double HARDENING = 14 * 24;
-
   private final Writing w;
 
   FinishOrder(Writing w) {
@@ -64,7 +64,11 @@ final class FinishOrder {
         whole("finish.sand", BODY, "Sand body and neck through the grits", 180)
             .after(BodyWork.EDGES.operation(), "its edges aren't rounded yet")
             .after("neck.carve", "the neck isn't carved yet")
-            .tools("sandpaper, blocks", "raking light")
+            .tools(
+                "sandpaper to "
+                    + FinishBook.get(w.choice(RoutDecisions.FINISH).word()).grit()
+                    + ", blocks",
+                "raking light")
             .cautions(Caution.DUST)
             .wrong("a scratch is seen only under the first coat");
     for (Operation op : w.operations()) {
@@ -73,18 +77,46 @@ final class FinishOrder {
       }
     }
     w.add(sand);
+    Finish finish = FinishBook.get(w.choice(RoutDecisions.FINISH).word());
+    if (finish.coats() > 0) {
+      coats(finish);
+    }
+  }
+
+  /** Masked once, then coat by coat, each with its wait; the last hardens. */
+  private void coats(Finish finish) {
     w.add(
         whole("finish.mask", BODY, "Mask pocket, slots, cavities", 30)
             .after("finish.sand", "it isn't sanded yet")
             .tools("tape", "plugs")
             .undoable());
-    w.add(
-        whole("finish.coats", BODY, "Lay the finish on, coat by coat", 240)
-            .after("finish.mask", "film in the pocket makes it tight")
-            .tools("finish as tried on scrap", "lint-free cloth or gun")
-            .set("pocket.clearance-finished")
-            .waits(HARDENING, "the film has hardened")
-            .cautions(Caution.FINISH, Caution.OILY_RAGS));
+    String before = "finish.mask";
+    String why = "film in the pocket makes it tight";
+    for (int i = 1; i <= finish.coats(); i++) {
+      boolean last = i == finish.coats();
+      String id = last ? "finish.coats" : "finish.coat." + i;
+      Operation.Draft coat =
+          whole(
+                  id,
+                  BODY,
+                  "Coat " + i + " of " + finish.coats() + ", " + finish.name(),
+                  finish.minutes())
+              .after(before, why)
+              .tools(finish.name() + " as tried on scrap", "lint-free cloth or gun")
+              .waits(
+                  last ? finish.hard() : finish.between(),
+                  last ? "the film has hardened" : "the coat is dry enough for the next")
+              .cautions(Caution.FINISH);
+      if (finish.danger().equals("rags")) {
+        coat.cautions(Caution.OILY_RAGS);
+      }
+      if (last) {
+        coat.set("pocket.clearance-finished");
+      }
+      w.add(coat);
+      before = id;
+      why = "the coat before it isn't on yet";
+    }
   }
 
   void assembly() {

@@ -8,6 +8,7 @@ import static roughcut.measure.Quantity.RATIO;
 
 import roughcut.shop.BridgeBook;
 import roughcut.shop.BridgeCuts;
+import roughcut.shop.FinishBook;
 
 /** Decided about the neck pocket, its bolts, the bridge's cuts, and how things are cut. */
 public final class RoutDecisions {
@@ -140,9 +141,17 @@ public final class RoutDecisions {
           "Last comes off",
           BodyFace.values(),
           "From which face the body is planed to its thickness.");
+  public static final ChoiceDecision<FinishChoice> FINISH =
+      BOOK.choice(
+          "finish.kind",
+          "Finish",
+          FinishChoice.all(),
+          "How many coats, how long between them, how thick a film; tried on scrap first.",
+          FinishChoice.all().get(1));
   public static final NumberDecision FILM =
       BOOK.number("finish.film", "Film of finish", FINE_LENGTH, 0.15, 0, 1, 0.05)
-          .hint("Counts in pockets, bores and ferrules.");
+          .follows(d -> FinishBook.get(FINISH.in(d).word()).film())
+          .measured("By caliper over a piece of scrap; counts in pockets, bores and ferrules.");
   public static final NumberDecision TEMPLATE_THICKNESS =
       BOOK.number("template.thickness", "Template thickness", LENGTH, 12, 3, 40, 0.5)
           .measured("Where no template is made for a rout yet.");

@@ -31,6 +31,12 @@ public final class StringDecisions {
   public static final NumberDecision ACTION_12 =
       BOOK.number("strings.action-12", "Action at fret 12", FINE_LENGTH, 1.8, 0.3, 6, 0.05)
           .hint("Under the string, over the octave fret.");
+  public static final NumberDecision RELIEF =
+      BOOK.number("setup.relief-wanted", "Relief wanted", FINE_LENGTH, 0.2, 0, 2, 0.05)
+          .hint("Halfway between fret 1 and the body, strings at pitch.");
+  public static final NumberDecision POST_THREAD =
+      BOOK.number("bridge.post-thread", "Thread of the posts", FINE_LENGTH, 1, 0.2, 4, 0.05)
+          .measured("Height that one turn gives.");
   public static final NumberDecision SPREAD_X =
       BOOK.number("strings.spread-x", "Spacing looked at", LENGTH, 590, 0, 1300, 1)
           .hint("From the nut line: a pickup's place.");

@@ -8,11 +8,17 @@ import roughcut.record.Givens;
 import roughcut.strings.Bridge;
 import roughcut.strings.Compensation;
 import roughcut.strings.Heights;
+import roughcut.strings.SetUp;
 import roughcut.strings.StringPull;
 
 /** Strings and bridge, and how high they lie over the body. */
 public record StringPlan(
-    StringPull pull, Compensation compensation, Bridge bridge, Heights heights, Told told) {
+    StringPull pull,
+    Compensation compensation,
+    Bridge bridge,
+    Heights heights,
+    SetUp setUp,
+    Told told) {
 
   static StringPlan of(Ground ground, LayoutPlan layout, FretboardPlan fretboard) {
     Givens givens = ground.givens();
@@ -23,14 +29,19 @@ public record StringPlan(
     Compensation compensation = Compensation.of(givens, strings, pull, ledger);
     Bridge bridge = Bridge.of(givens, frets, layout.taper(), strings, compensation, ledger);
     Heights heights = Heights.of(givens, frets, strings, fretboard.radius(), bridge.kind(), ledger);
+    SetUp setUp = SetUp.of(givens, bridge, ledger);
     return new StringPlan(
         pull,
         compensation,
         bridge,
         heights,
+        setUp,
         Told.of(
             ledger,
             List.of(),
-            List.of(StringProblems.of(givens, bridge), Readiness.strings(heights, bridge))));
+            List.of(
+                StringProblems.of(givens, bridge),
+                Readiness.strings(heights, bridge),
+                setUp.findings())));
   }
 }

@@ -2,6 +2,10 @@ package roughcut.record;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import roughcut.measure.Quantity;
+import roughcut.measure.Range;
 
 /** What is read of parts on their way (handbook page 8, "A part is a history"). */
 public final class Measurables {
@@ -34,8 +38,65 @@ public final class Measurables {
           80,
           "With the fretboard, by caliper at the middle of the back.");
 
+  public static final Measurable ACTION_12 =
+      fine(
+          "setup.action-12",
+          "Action at fret 12, treble",
+          0,
+          12,
+          "Under string 1, over the octave fret, tuned to pitch; feeler gauges or a rule on edge.");
+  public static final Measurable ACTION_12_BASS =
+      fine(
+          "setup.action-12-bass",
+          "Action at fret 12, bass",
+          0,
+          12,
+          "Under the outer bass string, over the octave fret, tuned to pitch.");
+  public static final Measurable ACTION_1 =
+      fine(
+          "setup.action-1",
+          "Action at fret 1",
+          0,
+          6,
+          "Under the string that stands highest at fret 1, tuned to pitch.");
+  public static final Measurable RELIEF =
+      fine(
+          "setup.relief",
+          "Relief",
+          -2,
+          5,
+          "String 3 held at fret 1 and where the body begins: its gap halfway between.");
+
   private static final List<Measurable> ALL =
-      List.of(BODY_THICKNESS, BODY_OUTSIDE, NECK_1, NECK_12);
+      List.of(
+          BODY_THICKNESS,
+          BODY_OUTSIDE,
+          NECK_1,
+          NECK_12,
+          ACTION_12,
+          ACTION_12_BASS,
+          ACTION_1,
+          RELIEF);
+
+  private static final Pattern INTONATION =
+      Pattern.compile("intonation\\.string\\.(\\d{1,2})\\.cents");
+
+  private static Measurable fine(String id, String label, double least, double most, String hint) {
+    return new Measurable(id, label, hint, new Range(Quantity.FINE_LENGTH, least, most));
+  }
+
+  /**
+   * How sharp a string's octave is fretted, against its open octave.
+   *
+   * @param string counted from the treble side, 1 first
+   */
+  public static Measurable intonation(int string) {
+    return new Measurable(
+        "intonation.string." + string + ".cents",
+        "String " + string + " at the octave, sharp by",
+        "Tuner: fretted at the octave against the open string's octave; flat is less than 0.",
+        new Range(Quantity.CENTS, -100, 100));
+  }
 
   private Measurables() {}
 
@@ -44,6 +105,9 @@ public final class Measurables {
   }
 
   public static Optional<Measurable> find(String id) {
-    return ALL.stream().filter(m -> m.id().equals(id)).findFirst();
+    Matcher string = INTONATION.matcher(id);
+    return string.matches()
+        ? Optional.of(intonation(Integer.parseInt(string.group(1))))
+        : ALL.stream().filter(m -> m.id().equals(id)).findFirst();
   }
 }

@@ -124,10 +124,7 @@ public record Bridge(
       Value saddle = saddle(i, strings, compensation, frets, ledger);
       saddles.add(saddle);
       // On a slanting datum line a string's own datum lies further back towards the bass side.
-      double lean =
-          spacing.value() == 0
-              ? 0
-              : -slant.value() * strings.atSaddle().get(i - 1).value() / spacing.value();
+      double lean = lean(slant, spacing, strings.atSaddle().get(i - 1).value());
       double own = saddle.value() - lean;
       if (own - rear.value() > front) {
         front = own - rear.value();
@@ -182,6 +179,15 @@ public record Bridge(
         slant,
         holes,
         frets.real());
+  }
+
+  private static double lean(Value slant, Value spacing, double y) {
+    return spacing.value() == 0 ? 0 : -slant.value() * y / spacing.value();
+  }
+
+  /** How much further back than on the centre line the datum stands at a string, from 1, mm. */
+  public double lean(int string) {
+    return lean(slant, spacing, offsets.get(string - 1));
   }
 
   private static final String LISTED = "the bridge's listed sizes";

@@ -19,6 +19,14 @@ public final class StringKeys {
   public static final ValueKey ACTION_LAST_FRET =
       new ValueKey(
           "action.last-fret", "String over the last fret, fall-away included", FINE_LENGTH);
+  public static final ValueKey ACTION_12_TURNS =
+      new ValueKey("setup.action-12.turns", "Treble post, turns up", RATIO);
+  public static final ValueKey ACTION_12_BASS_TURNS =
+      new ValueKey("setup.action-12-bass.turns", "Bass post, turns up", RATIO);
+  public static final ValueKey NUT_TO_FILE =
+      new ValueKey("setup.nut-to-file", "Still to file at the nut", FINE_LENGTH);
+  public static final ValueKey RELIEF_OVER =
+      new ValueKey("setup.relief-over", "Relief over what is wanted", FINE_LENGTH);
   public static final ValueKey ACTION_ZERO_FRET =
       new ValueKey("action.zero-fret", "Strings lie on the zero fret", FINE_LENGTH);
   public static final ValueKey BREAK_NUT =

@@ -1,0 +1,176 @@
+package roughcut.strings;
+
+import static roughcut.measure.Quantity.FINE_LENGTH;
+import static roughcut.measure.Quantity.RATIO;
+import static roughcut.measure.Worked.in;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import roughcut.design.Decisions;
+import roughcut.design.StringDecisions;
+import roughcut.finding.Finding;
+import roughcut.finding.Findings;
+import roughcut.finding.Topic;
+import roughcut.measure.Decided;
+import roughcut.measure.Known;
+import roughcut.measure.Ledger;
+import roughcut.measure.Quantity;
+import roughcut.measure.Sentence;
+import roughcut.measure.Value;
+import roughcut.measure.ValueKey;
+import roughcut.record.Givens;
+import roughcut.record.Measurable;
+import roughcut.record.Measurables;
+
+/**
+ * What to turn at set-up, which way and how far, from what was read on the strung instrument
+ * (handbook page 7, "After the woodwork"). Nothing is told before something was read.
+ *
+ * @param intonation strings whose octave was read
+ * @param findings what the bridge can't give any more
+ */
+public record SetUp(List<Saddle> intonation, List<Finding> findings) {
+  /** A move smaller than this isn't made, mm. */
+  private static final double LEAST_MOVE = 0.1;
+
+  /**
+   * Where a string's saddle goes.
+   *
+   * @param string from the treble side
+   * @param move back from where it stands; less than 0 to the front
+   * @param left travel that way
+   */
+  public record Saddle(int string, Value move, Value left) {
+    /** Whether its travel holds the move. */
+    public boolean possible() {
+      return Math.abs(move.value()) <= left.value() + 1e-9;
+    }
+  }
+
+  public SetUp {
+    intonation = List.copyOf(intonation);
+    findings = List.copyOf(findings);
+  }
+
+  public static SetUp of(Givens givens, Bridge bridge, Ledger ledger) {
+    action(givens, Measurables.ACTION_12, StringKeys.ACTION_12_TURNS, ledger);
+    action(givens, Measurables.ACTION_12_BASS, StringKeys.ACTION_12_BASS_TURNS, ledger);
+    nut(givens, ledger);
+    relief(givens, ledger);
+    List<Saddle> saddles = new ArrayList<>();
+    Findings findings = new Findings(Topic.STRINGS);
+    for (int i = 1; i <= bridge.saddles().size(); i++) {
+      saddle(givens, bridge, i, ledger).ifPresent(saddles::add);
+    }
+    for (Saddle saddle : saddles) {
+      if (!saddle.possible()) {
+        findings.stop(
+            StringDecisions.BRIDGE_PLACE.id(),
+            "string "
+                + saddle.string()
+                + " wants its saddle "
+                + Sentence.mm(Math.abs(saddle.move().value()), 2)
+                + (saddle.move().value() > 0 ? " further back" : " further to the front")
+                + ", and "
+                + Sentence.mm(Math.max(0, saddle.left().value()), 2)
+                + " of travel are left: a saddle turned round, a shorter screw spring, or the bridge"
+                + " moved");
+      }
+    }
+    return new SetUp(saddles, findings.list());
+  }
+
+  private static Optional<Value> read(Givens givens, Measurable what, Value nominal) {
+    return givens.read(what, nominal);
+  }
+
+  /** Half of what a saddle rises arrives over the octave; a turn of its post raises it a thread. */
+  private static void action(Givens givens, Measurable what, ValueKey key, Ledger ledger) {
+    Value wanted = givens.get(StringDecisions.ACTION_12);
+    read(givens, what, wanted)
+        .ifPresent(
+            a ->
+                ledger.put(
+                    key,
+                    "2 · (w − a) / p",
+                    in("w", wanted),
+                    in("a", a),
+                    in("p", givens.get(StringDecisions.POST_THREAD))));
+  }
+
+  /** Still to be filed from the nut's slots: nearly all of it arrives at fret 1. */
+  private static void nut(Givens givens, Ledger ledger) {
+    Value wanted = givens.get(StringDecisions.ACTION_NUT);
+    read(givens, Measurables.ACTION_1, wanted)
+        .ifPresent(a -> ledger.put(StringKeys.NUT_TO_FILE, "a − w", in("a", a), in("w", wanted)));
+  }
+
+  private static void relief(Givens givens, Ledger ledger) {
+    Value wanted = givens.get(StringDecisions.RELIEF);
+    read(givens, Measurables.RELIEF, wanted)
+        .ifPresent(a -> ledger.put(StringKeys.RELIEF_OVER, "a − w", in("a", a), in("w", wanted)));
+  }
+
+  /** δ = L · (ln 2 / 1200) · c: sharp goes back. */
+  private static Optional<Saddle> saddle(Givens givens, Bridge bridge, int i, Ledger ledger) {
+    Measurable what = Measurables.intonation(i);
+    Value nominal = new Decided(new ValueKey(what.id(), what.label(), Quantity.CENTS), 0);
+    Optional<Value> cents = read(givens, what, nominal);
+    if (cents.isEmpty()) {
+      return Optional.empty();
+    }
+    Value length = bridge.saddles().get(i - 1);
+    Value scale = givens.get(Decisions.SCALE_LENGTH);
+    Value open = length.value() > 0 ? length : scale;
+    String id = "intonation.string." + i;
+    Value move =
+        ledger.put(
+            id + ".move",
+            "String " + i + ", saddle goes back by",
+            FINE_LENGTH,
+            "L · k · c",
+            in("L", open),
+            in(
+                "k",
+                Known.of(
+                    "intonation.cent", "ln 2 / 1200", Math.log(2) / 1200, RATIO, "a cent's share")),
+            in("c", cents.get()));
+    boolean back = move.value() >= 0;
+    // The datum line may lean: a string's own datum is further back towards the bass side.
+    Value datum = bridge.datum();
+    Value lean =
+        Known.of(
+            id + ".lean",
+            "Datum further back at this string",
+            bridge.lean(i),
+            FINE_LENGTH,
+            "the bridge's slant");
+    Value left =
+        back
+            ? ledger.put(
+                id + ".left",
+                "String " + i + ", travel left to the back",
+                FINE_LENGTH,
+                "D + e + r − S",
+                in("D", datum),
+                in("e", lean),
+                in("r", bridge.rear()),
+                in("S", length))
+            : ledger.put(
+                id + ".left",
+                "String " + i + ", travel left to the front",
+                FINE_LENGTH,
+                "S − D − e − f",
+                in("S", length),
+                in("D", datum),
+                in("e", lean),
+                in("f", bridge.forward()));
+    return Optional.of(new Saddle(i, move, left));
+  }
+
+  /** Whether a string is as good as in tune along its neck. */
+  public static boolean good(Saddle saddle) {
+    return Math.abs(saddle.move().value()) < LEAST_MOVE;
+  }
+}

@@ -1,0 +1,154 @@
+package roughcut.schedule;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import roughcut.Heron;
+import roughcut.bench.Operation;
+import roughcut.bench.Operations;
+import roughcut.demo.Demo;
+import roughcut.file.BuildFile;
+import roughcut.measure.Units;
+import roughcut.plan.Plan;
+import roughcut.record.Brief;
+import roughcut.record.Build;
+import roughcut.rout.RoutKeys;
+import roughcut.shop.Finish;
+import roughcut.shop.FinishBook;
+import roughcut.shop.ShopHours;
+
+/** What a build has to hold to, and what would buy the days that are missing. */
+class BriefTest {
+  private static final ZoneId ZONE = ZoneId.of("Europe/Berlin");
+  private static final LocalDateTime NOW = LocalDateTime.of(2026, 5, 4, 12, 0);
+  private static final String MASS = RoutKeys.INSTRUMENT_MASS.id();
+
+  private static Brief.Wish wish(String words, Brief.Kind kind, String value, double limit) {
+    return new Brief.Wish(words, kind, value, limit, false);
+  }
+
+  private static BriefCheck check(Build build, Brief.Wish wish) {
+    Plan plan = Plan.of(build.withBrief(Brief.NONE.with(wish)), Demo.shop());
+    return BriefCheck.of(plan, Optional.empty(), Units.MM).get(0);
+  }
+
+  @Test
+  void numbersHoldAreCloseOrBrokenBySoMuch() {
+    double mass = Plan.of(Heron.build(), Demo.shop()).value(MASS).orElseThrow().value();
+    assertThat(check(Heron.build(), wish("light", Brief.Kind.AT_MOST, MASS, mass + 500)).state())
+        .isEqualTo(BriefCheck.State.HOLDS);
+    assertThat(check(Heron.build(), wish("light", Brief.Kind.AT_MOST, MASS, mass + 5)).state())
+        .isEqualTo(BriefCheck.State.CLOSE);
+    BriefCheck broken = check(Heron.build(), wish("light", Brief.Kind.AT_MOST, MASS, mass - 250));
+    assertThat(broken.state()).isEqualTo(BriefCheck.State.BROKEN);
+    assertThat(broken.how()).endsWith("broken by 250 g");
+    assertThat(check(Heron.build(), wish("heavy", Brief.Kind.AT_LEAST, MASS, mass + 250)).state())
+        .isEqualTo(BriefCheck.State.BROKEN);
+    assertThat(check(Heron.build(), wish("odd", Brief.Kind.AT_MOST, "no.such", 1)).state())
+        .isEqualTo(BriefCheck.State.UNKNOWN);
+  }
+
+  @Test
+  void aBoltedNeckComesApartAndAGluedOneDoesNot() {
+    Brief.Wish apart = wish("in a case", Brief.Kind.COMES_APART, "", 0);
+    assertThat(check(Heron.build(), apart).state()).isEqualTo(BriefCheck.State.HOLDS);
+    assertThat(check(Demo.dunlin(NOW.toLocalDate()), apart).state())
+        .isEqualTo(BriefCheck.State.BROKEN);
+  }
+
+  @Test
+  void woodInHandIsWhatLiesOnTheRack() {
+    Brief.Wish wood = wish("only what is here", Brief.Kind.ONLY_IN_HAND, "", 0);
+    Plan bare =
+        Plan.of(Heron.build().withBrief(Brief.NONE.with(wood)), Demo.shop().withBoards(List.of()));
+    assertThat(BriefCheck.of(bare, Optional.empty(), Units.MM).get(0).state())
+        .isEqualTo(BriefCheck.State.BROKEN);
+  }
+
+  /** A brief comes back from its file as it was; emptied, it stays empty. */
+  @Test
+  void aBriefIsKept(@TempDir Path folder) throws Exception {
+    Brief brief =
+        Brief.NONE
+            .withDue(Optional.of(LocalDate.of(2026, 7, 1)))
+            .with(wish("at most 3.5 kg", Brief.Kind.AT_MOST, MASS, 3500))
+            .with(wish("the curve must be seen", Brief.Kind.BY_EYE, "", 0).found(true))
+            .fixed("neck.carve", Optional.of(NOW.plusDays(3)));
+    Path path = folder.resolve("a.roughcut.json");
+    BuildFile file = BuildFile.at(path);
+    file.save(Heron.build().withBrief(brief));
+    BuildFile.Opened opened = BuildFile.open(path);
+    assertThat(opened.build().brief()).isEqualTo(brief);
+    opened.file().save(opened.build().withBrief(Brief.NONE));
+    assertThat(BuildFile.open(path).build().brief()).isEqualTo(Brief.NONE);
+    assertThatThrownBy(() -> wish(" ", Brief.Kind.BY_EYE, "", 0)).hasMessageContaining("words");
+    assertThatThrownBy(() -> wish("x", Brief.Kind.AT_MOST, MASS, Double.NaN))
+        .hasMessageContaining("which number");
+  }
+
+  /** Dunlin can't be done in time, and what would buy days really does when it is done. */
+  @Test
+  void whatBuysDaysBuysThem() {
+    Build due =
+        Demo.dunlin(NOW.toLocalDate())
+            .withBrief(Brief.NONE.withDue(Optional.of(NOW.toLocalDate().plusDays(20))));
+    Plan plan = Plan.of(due, Demo.shop());
+    Schedule.Outcome stands = outcome(plan, plan.shop().hours());
+    assertThat(stands.late()).isTrue();
+    List<Buys> buys = Buys.of(List.of(plan), 0, Map.of(), NOW, ZONE);
+    assertThat(buys).isNotEmpty().hasSizeLessThanOrEqualTo(3);
+    double before = Double.MAX_VALUE;
+    for (Buys one : buys) {
+      assertThat(one.days()).isPositive().isLessThanOrEqualTo(before);
+      before = one.days();
+      Plan next = one.build().map(c -> Plan.of(c.apply(due), plan.shop())).orElse(plan);
+      ShopHours hours =
+          one.hours().map(h -> h.apply(plan.shop().hours())).orElse(plan.shop().hours());
+      Schedule.Outcome then = outcome(next, hours);
+      assertThat(then.slackDays().orElseThrow() - stands.slackDays().orElseThrow())
+          .as(one.words())
+          .isCloseTo(one.days(), org.assertj.core.api.Assertions.within(1e-6));
+    }
+  }
+
+  private static Schedule.Outcome outcome(Plan plan, ShopHours hours) {
+    return Schedule.of(Work.of(List.of(plan), hours, Map.of()), hours, NOW, ZONE).outcomes().get(0);
+  }
+
+  /** A finish is as many operations as it has coats, each waiting for the one before. */
+  @Test
+  void everyFinishIsItsCoats() {
+    for (Finish finish : FinishBook.all()) {
+      Plan plan = Heron.with("finish.kind=" + finish.id());
+      List<Operation> coats =
+          Operations.of(plan).stream().filter(o -> o.id().startsWith("finish.coat")).toList();
+      assertThat(coats).as(finish.name()).hasSize(finish.coats());
+      double hours = coats.stream().mapToDouble(o -> o.waiting().orElseThrow().hours()).sum();
+      assertThat(hours)
+          .isEqualTo(
+              finish.coats() == 0 ? 0 : finish.between() * (finish.coats() - 1) + finish.hard());
+      assertThat(coats.stream().flatMap(o -> o.cautions().stream()).collect(Collectors.toSet()))
+          .as("rags catch fire")
+          .matches(
+              c ->
+                  c.stream().anyMatch(x -> x.name().equals("OILY_RAGS"))
+                      == finish.danger().equals("rags"));
+      assertThat(plan.value("finish.film").map(v -> v.value()).orElse(finish.film()))
+          .isEqualTo(finish.film());
+    }
+    List<String> ids = new ArrayList<>();
+    Operations.of(Heron.with("finish.kind=none")).forEach(o -> ids.add(o.id()));
+    assertThat(ids).contains("strings.on").doesNotContain("finish.mask");
+  }
+}
