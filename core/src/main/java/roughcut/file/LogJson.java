@@ -25,6 +25,7 @@ import roughcut.record.FretStage;
 import roughcut.record.Log;
 import roughcut.record.Measurable;
 import roughcut.record.Measurables;
+import roughcut.record.Note;
 import roughcut.record.Reading;
 
 /**
@@ -73,6 +74,15 @@ final class LogJson {
       }
     }
     writeFrets(node.putObject(FRETS), log.frets());
+    ArrayNode notes = node.putArray("notes");
+    for (Note note : log.notes()) {
+      notes
+          .addObject()
+          .put("at", note.at().toString())
+          .put("about", note.about())
+          .put("words", note.words())
+          .put("picture", note.picture());
+    }
   }
 
   private static void numbers(ObjectNode node, String field, Map<String, Double> byId) {
@@ -127,7 +137,16 @@ final class LogJson {
               numbers(one.path("cutAt"), where),
               numbers(one.path("accepted"), where)));
     }
-    return new Log(staged(readings, done, root), done, frets(node.path(FRETS)));
+    List<Note> notes = new ArrayList<>();
+    for (JsonNode one : node.path("notes")) {
+      notes.add(
+          new Note(
+              time(one.path("at").asText(), "log, a note"),
+              one.path("about").asText(""),
+              one.path("words").asText(""),
+              one.path("picture").asText("")));
+    }
+    return new Log(staged(readings, done, root), done, frets(node.path(FRETS)), notes);
   }
 
   private Map<String, Double> numbers(JsonNode node, String where) throws FileTrouble {

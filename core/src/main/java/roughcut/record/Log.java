@@ -18,13 +18,34 @@ import java.util.function.UnaryOperator;
  *
  * @param readings in the order of taking
  * @param done in the order of doing
+ * @param notes in the order of writing
  */
-public record Log(List<Reading> readings, List<Done> done, FretRecords frets) {
+public record Log(List<Reading> readings, List<Done> done, FretRecords frets, List<Note> notes) {
   public static final Log NONE = new Log(List.of(), List.of(), FretRecords.NONE);
 
   public Log {
     readings = List.copyOf(readings);
     done = List.copyOf(done);
+    notes = List.copyOf(notes);
+  }
+
+  /** A log without notes. */
+  public Log(List<Reading> readings, List<Done> done, FretRecords frets) {
+    this(readings, done, frets, List.of());
+  }
+
+  /** With one more note. */
+  public Log with(Note note) {
+    List<Note> next = new ArrayList<>(notes);
+    next.add(note);
+    return new Log(readings, done, frets, next);
+  }
+
+  /** Without a note. */
+  public Log without(Note note) {
+    List<Note> next = new ArrayList<>(notes);
+    next.remove(note);
+    return new Log(readings, done, frets, next);
   }
 
   /** The readings that stand, by what they are of: the latest of each that counts. */
@@ -41,7 +62,7 @@ public record Log(List<Reading> readings, List<Done> done, FretRecords frets) {
   public Log with(Reading reading) {
     List<Reading> next = new ArrayList<>(readings);
     next.add(reading);
-    return new Log(next, done, frets);
+    return new Log(next, done, frets, notes);
   }
 
   /** With nothing read of that counting any more. */
@@ -56,7 +77,7 @@ public record Log(List<Reading> readings, List<Done> done, FretRecords frets) {
 
   /** Without the readings of something that isn't there any more. */
   Log without(Predicate<String> gone) {
-    return new Log(readings.stream().filter(r -> !gone.test(r.of())).toList(), done, frets);
+    return new Log(readings.stream().filter(r -> !gone.test(r.of())).toList(), done, frets, notes);
   }
 
   /**
@@ -68,16 +89,20 @@ public record Log(List<Reading> readings, List<Done> done, FretRecords frets) {
     return new Log(
         readings.stream().map(r -> r.called(name.apply(r.of()))).toList(),
         done.stream().map(d -> d.called(name)).toList(),
-        frets);
+        frets,
+        notes);
   }
 
   private Log readings(Predicate<Reading> which, UnaryOperator<Reading> change) {
     return new Log(
-        readings.stream().map(r -> which.test(r) ? change.apply(r) : r).toList(), done, frets);
+        readings.stream().map(r -> which.test(r) ? change.apply(r) : r).toList(),
+        done,
+        frets,
+        notes);
   }
 
   public Log with(FretRecords next) {
-    return new Log(readings, done, next);
+    return new Log(readings, done, next, notes);
   }
 
   /** Whether an operation was done. */
@@ -105,14 +130,14 @@ public record Log(List<Reading> readings, List<Done> done, FretRecords frets) {
     List<Done> next = new ArrayList<>(done);
     next.removeIf(d -> d.operation().equals(operation.operation()));
     next.add(operation);
-    return new Log(readings, next, frets);
+    return new Log(readings, next, frets, notes);
   }
 
   /** With an operation not done after all. */
   public Log without(Done operation) {
     List<Done> next = new ArrayList<>(done);
     next.removeIf(d -> d.operation().equals(operation.operation()));
-    return new Log(readings, next, frets);
+    return new Log(readings, next, frets, notes);
   }
 
   /** With an operation done, or taken back when it was done already. */
@@ -121,6 +146,6 @@ public record Log(List<Reading> readings, List<Done> done, FretRecords frets) {
     if (!next.removeIf(d -> d.operation().equals(operation))) {
       next.add(Done.of(operation, at));
     }
-    return new Log(readings, next, frets);
+    return new Log(readings, next, frets, notes);
   }
 }

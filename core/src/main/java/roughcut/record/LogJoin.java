@@ -26,7 +26,8 @@ final class LogJoin {
     return new Log(
         readings(base, mine, theirs),
         done(base, mine, theirs),
-        mine.frets().equals(base.frets()) ? theirs.frets() : frets(mine.frets(), theirs.frets()));
+        mine.frets().equals(base.frets()) ? theirs.frets() : frets(mine.frets(), theirs.frets()),
+        notes(base, mine, theirs));
   }
 
   /** One reading, whether it counts or not. */
@@ -81,6 +82,20 @@ final class LogJoin {
               : Objects.equals(t, b) || t == null ? m : m == null ? null : both.apply(m, t);
       Optional.ofNullable(stands).ifPresent(v -> all.put(key, v));
     }
+    return all;
+  }
+
+  private static Map<Note, Note> byItself(Log log) {
+    Map<Note, Note> all = new LinkedHashMap<>();
+    log.notes().forEach(n -> all.put(n, n));
+    return all;
+  }
+
+  private static List<Note> notes(Log base, Log mine, Log theirs) {
+    List<Note> all =
+        new ArrayList<>(
+            joined(byItself(base), byItself(mine), byItself(theirs), (m, t) -> m).values());
+    all.sort(Comparator.comparing(Note::at));
     return all;
   }
 

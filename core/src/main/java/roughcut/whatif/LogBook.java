@@ -1,0 +1,207 @@
+package roughcut.whatif;
+
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import roughcut.bench.Operation;
+import roughcut.bench.Operations;
+import roughcut.bench.Route;
+import roughcut.bench.Spoiled;
+import roughcut.design.Decision;
+import roughcut.design.Decisions;
+import roughcut.design.NumberDecision;
+import roughcut.measure.NumberWriter;
+import roughcut.measure.Quantity;
+import roughcut.measure.Units;
+import roughcut.part.PartId;
+import roughcut.plan.Plan;
+import roughcut.record.Done;
+import roughcut.record.Log;
+import roughcut.record.Measurable;
+import roughcut.record.Measurables;
+import roughcut.record.Note;
+import roughcut.record.Reading;
+import roughcut.shop.Board;
+
+/**
+ * What happened to an instrument, told in the order in which it did: operations done, readings,
+ * what came out otherwise than planned, notes. Kept without being written by hand (handbook page 7,
+ * "Log").
+ */
+public final class LogBook {
+  /** What an entry is. */
+  public enum Kind {
+    DONE("done"),
+    READING("measured"),
+    WITHDRAWN("withdrawn"),
+    DEVIATION("otherwise"),
+    NOTE("note");
+
+    private final String word;
+
+    Kind(String word) {
+      this.word = word;
+    }
+
+    public String word() {
+      return word;
+    }
+  }
+
+  /**
+   * One thing that happened.
+   *
+   * @param words of it, in the maker's units
+   * @param minutes hands-on, where it took some
+   * @param picture file kept with it; empty for none
+   */
+  public record Entry(LocalDateTime at, Kind kind, String words, long minutes, String picture) {
+    /** Whether it has all of these words in it. */
+    public boolean has(String wanted) {
+      String all = (at + " " + kind.word() + " " + words).toLowerCase(Locale.ROOT);
+      for (String word : wanted.toLowerCase(Locale.ROOT).strip().split("\\s+")) {
+        if (!all.contains(word)) {
+          return false;
+        }
+      }
+      return true;
+    }
+  }
+
+  private final Plan plan;
+  private final Units units;
+  private final Map<String, Operation> operations = new HashMap<>();
+  private final List<Entry> entries = new ArrayList<>();
+
+  private LogBook(Plan plan, Units units) {
+    this.plan = plan;
+    this.units = units;
+    Operations.of(plan).forEach(o -> operations.put(o.id(), o));
+    Log log = plan.build().log();
+    log.done().forEach(this::done);
+    log.readings().forEach(this::reading);
+    log.notes().forEach(this::note);
+    for (Spoiled spoiled : Spoiled.of(plan, Route.of(plan))) {
+      log.when(spoiled.operation().id())
+          .ifPresent(at -> entries.add(new Entry(at, Kind.DEVIATION, spoiled.told(units), 0, "")));
+    }
+    entries.sort(Comparator.comparing(Entry::at).thenComparing(Entry::kind));
+  }
+
+  /** Of a plan's build, the first thing first. */
+  public static List<Entry> of(Plan plan, Units units) {
+    return List.copyOf(new LogBook(plan, units).entries);
+  }
+
+  private void done(Done done) {
+    String title =
+        Optional.ofNullable(operations.get(done.operation()))
+            .map(Operation::title)
+            .orElse(done.operation());
+    entries.add(
+        new Entry(
+            done.at(),
+            Kind.DONE,
+            title + (done.note().isEmpty() ? "" : ": " + done.note()),
+            done.hands().toMinutes(),
+            ""));
+  }
+
+  private void reading(Reading reading) {
+    Kind kind = reading.counts() ? Kind.READING : Kind.WITHDRAWN;
+    if (reading.looked()) {
+      String what = reading.of().substring(Reading.LOOK.length()).replaceAll("[.-]", " ");
+      String answer = reading.value() == 1 ? "yes" : reading.value() == 0 ? "no" : "so much";
+      entries.add(new Entry(reading.at(), kind, "looked at: " + what + ", " + answer, 0, ""));
+      return;
+    }
+    Optional<NumberDecision> decided =
+        Decisions.find(plan.build().design(), reading.of())
+            .filter(NumberDecision.class::isInstance)
+            .map(NumberDecision.class::cast);
+    Optional<Measurable> measurable = Measurables.find(reading.of());
+    String label =
+        decided
+            .map(Decision::label)
+            .or(() -> measurable.map(Measurable::label))
+            .orElse(reading.of());
+    Quantity quantity =
+        decided
+            .map(NumberDecision::quantity)
+            .or(() -> measurable.map(Measurable::quantity))
+            .orElse(Quantity.FINE_LENGTH);
+    String planned =
+        decided.map(d -> ", planned " + d.told(d.in(plan.build().design()), units)).orElse("");
+    String with = reading.with().isEmpty() ? "" : ", by " + reading.with();
+    entries.add(
+        new Entry(
+            reading.at(),
+            kind,
+            label + " " + NumberWriter.text(reading.value(), quantity, units) + planned + with,
+            0,
+            ""));
+  }
+
+  private void note(Note note) {
+    String about =
+        Optional.ofNullable(operations.get(note.about())).map(o -> o.title() + ": ").orElse("");
+    entries.add(new Entry(note.at(), Kind.NOTE, about + note.words(), 0, note.picture()));
+  }
+
+  /** Hands-on minutes by part, of what was done and timed. */
+  public static Map<PartId, Long> minutes(Plan plan) {
+    Map<PartId, Long> sums = new EnumMap<>(PartId.class);
+    Map<String, PartId> parts = new HashMap<>();
+    Operations.of(plan).forEach(o -> parts.put(o.id(), o.part()));
+    for (Done done : plan.build().log().done()) {
+      PartId part = parts.getOrDefault(done.operation(), PartId.INSTRUMENT);
+      sums.merge(part, done.hands().toMinutes(), Long::sum);
+    }
+    sums.values().removeIf(m -> m == 0);
+    return sums;
+  }
+
+  /**
+   * What the boards cost that parts are laid on, in the maker's money; empty while one isn't known.
+   */
+  public static Optional<Double> wood(Plan plan) {
+    Set<String> used = new TreeSet<>();
+    plan.boards().laid().forEach(l -> used.add(l.board()));
+    double sum = 0;
+    for (String id : used) {
+      Optional<Board> board = plan.shop().board(id);
+      if (board.isEmpty() || board.get().price().isEmpty()) {
+        return Optional.empty();
+      }
+      sum += board.get().price().getAsDouble();
+    }
+    return Optional.of(sum);
+  }
+
+  /** Minutes that operations took in those builds, by their ids: the mean of what was timed. */
+  public static Map<String, Integer> learned(List<Log> logs) {
+    Map<String, List<Long>> all = new HashMap<>();
+    for (Log log : logs) {
+      for (Done done : log.done()) {
+        if (done.hands().toMinutes() > 0) {
+          all.computeIfAbsent(done.operation(), k -> new ArrayList<>())
+              .add(done.hands().toMinutes());
+        }
+      }
+    }
+    Map<String, Integer> means = new HashMap<>();
+    all.forEach(
+        (id, minutes) ->
+            means.put(
+                id, (int) Math.round(minutes.stream().mapToLong(m -> m).average().orElse(0))));
+    return means;
+  }
+}
