@@ -73,6 +73,11 @@ public final class Bench {
     return new Bench(plan, now);
   }
 
+  /** The time that it is asked at. */
+  public LocalDateTime now() {
+    return now;
+  }
+
   public Route route() {
     return route;
   }

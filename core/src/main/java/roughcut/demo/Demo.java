@@ -4,14 +4,17 @@ import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import roughcut.design.BlankStep;
 import roughcut.design.Design;
 import roughcut.design.SmallPart;
 import roughcut.design.Stack;
 import roughcut.design.Strip;
+import roughcut.record.Brief;
 import roughcut.record.Build;
 import roughcut.record.Log;
 import roughcut.record.Reading;
+import roughcut.rout.RoutKeys;
 import roughcut.shop.Shop;
 import roughcut.shop.StringSpec;
 
@@ -62,7 +65,19 @@ public final class Demo {
                 Reading.of("shaft.thickness", 14.9, today.minusDays(2)),
                 Reading.of("nut.width", 43.2, today.minusDays(1)),
                 Reading.of("fretboard.end-width", 56.4, today.minusDays(1))),
-            today));
+            today),
+        Brief.NONE
+            .with(
+                new Brief.Wish(
+                    "Weighs at most 4300",
+                    Brief.Kind.AT_MOST,
+                    RoutKeys.INSTRUMENT_MASS.id(),
+                    4300,
+                    false))
+            .with(new Brief.Wish("Comes apart for travel", Brief.Kind.COMES_APART, "", 0, false))
+            .with(
+                new Brief.Wish(
+                    "The pear's figure meets in the middle", Brief.Kind.BY_EYE, "", 0, true)));
   }
 
   /**
@@ -171,7 +186,10 @@ public final class Demo {
                     dunlinStrings(),
                     new Stack(List.of(new Strip("plum", 72, Strip.Grain.TO_HEEL)), true))
                 .withNeckSteps(List.of(new BlankStep(BlankStep.Kind.HEEL_BLOCK, "plum", 7, 100)))),
-        log(Reading.of("shaft.thickness", 19.2, today.minusDays(12))));
+        log(Reading.of("shaft.thickness", 19.2, today.minusDays(12))),
+        Brief.NONE
+            .withDue(Optional.of(today.plusDays(40)))
+            .with(new Brief.Wish("Only wood in hand", Brief.Kind.ONLY_IN_HAND, "", 0, false)));
   }
 
   /**

@@ -3,17 +3,25 @@ package roughcut.file;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.nio.charset.StandardCharsets;
+import java.time.LocalDateTime;
+import java.time.ZoneId;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import roughcut.bench.Bench;
 import roughcut.finding.Finding;
+import roughcut.measure.NumberWriter;
 import roughcut.measure.Read;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.measure.Worked;
 import roughcut.plan.Plan;
+import roughcut.schedule.BriefCheck;
+import roughcut.schedule.Schedule;
+import roughcut.schedule.Work;
 import roughcut.thin.ThinSpot;
 import roughcut.whatif.Comparison;
 
@@ -38,6 +46,8 @@ public final class ReportWriter {
     }
     ObjectNode work = root.putObject("bench");
     bench(bench).forEach(work::put);
+    ObjectNode schedule = root.putObject("days");
+    days(plan, bench.now()).forEach(schedule::put);
     ArrayNode thin = root.putArray("thinSpots");
     for (ThinSpot spot : plan.thinSpots()) {
       thin.addObject()
@@ -125,6 +135,8 @@ public final class ReportWriter {
               inputs.isEmpty() ? "" : " [" + inputs + "]"));
     }
     bench(bench).forEach((id, words) -> out.append(String.format("%-34s %12s%n", id, words)));
+    days(plan, bench.now())
+        .forEach((id, words) -> out.append(String.format("%-34s %12s%n", id, words)));
     return out.toString();
   }
 
@@ -142,6 +154,33 @@ public final class ReportWriter {
       }
     }
     rows.put("owed.count", Integer.toString(owed));
+    return rows;
+  }
+
+  /** When it is done from a moment on, were it alone in the shop, and what its brief says. */
+  private static Map<String, String> days(Plan plan, LocalDateTime now) {
+    Map<String, String> rows = new LinkedHashMap<>();
+    Schedule schedule =
+        Schedule.of(
+            Work.of(List.of(plan), plan.shop().hours(), Map.of()),
+            plan.shop().hours(),
+            now,
+            ZoneId.systemDefault());
+    Optional<Schedule.Outcome> outcome = schedule.outcomes().stream().findFirst();
+    rows.put(
+        "schedule.finish",
+        outcome.map(o -> o.finish().toString()).orElse(schedule.trouble().orElse("nothing left")));
+    outcome
+        .flatMap(Schedule.Outcome::slackDays)
+        .ifPresent(d -> rows.put("schedule.slack-days", NumberWriter.fixed(d, 2)));
+    schedule.blocks().stream()
+        .min(Comparator.comparing(Schedule.Block::latest))
+        .ifPresent(b -> rows.put("schedule.latest-start", b.latest().toString()));
+    List<BriefCheck> brief = BriefCheck.of(plan, outcome, Units.MM);
+    int first = plan.build().brief().due().isPresent() ? 0 : 1;
+    for (int i = 0; i < brief.size(); i++) {
+      rows.put("brief." + (i + first) + ".state", brief.get(i).state().word());
+    }
     return rows;
   }
 }

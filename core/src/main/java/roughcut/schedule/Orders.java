@@ -34,6 +34,7 @@ final class Orders {
       all.add(orders.list(hours * 60L, orders.longest(), false));
       if (work.names().size() > 1) {
         all.add(orders.list(hours * 60L, orders.dueFirst(), true));
+        all.add(orders.list(hours * 60L, orders.leastLeftFirst(), true));
       }
     }
     return all;
@@ -50,6 +51,14 @@ final class Orders {
                     .get(work.tasks().get(i).build())
                     .map(d -> d.toEpochDay())
                     .orElse(9999999L))
+        .thenComparing(longest());
+  }
+
+  /** The build with the least left to do first, so that it is out of the way. */
+  private Comparator<Integer> leastLeftFirst() {
+    long[] left = new long[work.names().size()];
+    work.tasks().forEach(t -> left[t.build()] += t.hands());
+    return Comparator.<Integer>comparingLong(i -> left[work.tasks().get(i).build()])
         .thenComparing(longest());
   }
 

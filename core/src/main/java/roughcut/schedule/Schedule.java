@@ -14,7 +14,8 @@ import roughcut.shop.ShopHours;
 /**
  * When everything that is still to be done is done: one pair of hands, the shop's hours, waits by
  * the clock, glue-ups at a stretch and no more of them at once than there are clamps for (handbook
- * page 7, "Schedule"). Not the best there could be, but a good one, and never later for more hours.
+ * page 7, "Schedule"). Not the best there could be, but a good one; more hours never make the
+ * builds, taken together, later.
  */
 public final class Schedule {
   /**
@@ -127,10 +128,10 @@ public final class Schedule {
   }
 
   /** An order worked through: begin and end of each task. */
-  private record Run(int[] order, long[] start, long[] end, long late, long finish, int apart) {
+  private record Run(int[] order, long[] start, long[] end, long late, long finishes, int apart) {
     static final Comparator<Run> BETTER =
         Comparator.comparingLong(Run::late)
-            .thenComparingLong(Run::finish)
+            .thenComparingLong(Run::finishes)
             .thenComparingInt(Run::apart);
   }
 
@@ -178,7 +179,9 @@ public final class Schedule {
       long f = finish[b];
       late += work.due().get(b).map(d -> Math.max(0, f - ShopClock.endOf(d))).orElse(0L);
     }
-    return new Run(order, start, end, late, Arrays.stream(finish).max().orElse(now), apart);
+    // All builds early counts, not only the last: one that is done can be played.
+    long sum = Arrays.stream(finish).map(f -> Math.max(f, now) - now).sum();
+    return new Run(order, start, end, late, sum, apart);
   }
 
   private long[] finishes(long[] end) {

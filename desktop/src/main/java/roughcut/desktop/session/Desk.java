@@ -11,6 +11,9 @@ public interface Desk {
 
   AtBench bench();
 
+  /** The days of the shop. */
+  ShopDays days();
+
   /** Shows the sum of a number. */
   void ask(Value value);
 

@@ -6,6 +6,7 @@ import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.Executor;
 import java.util.concurrent.Executors;
@@ -32,7 +33,12 @@ import roughcut.drawing.Portrait;
 import roughcut.file.FileTrouble;
 import roughcut.file.ShopBuilds;
 import roughcut.file.ShopFile;
+import roughcut.measure.Units;
 import roughcut.plan.Plan;
+import roughcut.record.Brief;
+import roughcut.schedule.BriefCheck;
+import roughcut.schedule.Schedule;
+import roughcut.schedule.Work;
 import roughcut.shop.Shop;
 
 /**
@@ -228,10 +234,34 @@ final class HomeCard extends VBox {
           demo,
           plan.map(Portrait::of),
           glance.map(Glance::words).orElse(entry.trouble()),
-          glance.map(Glance::stopped).orElse(""));
+          plan.map(p -> wrong(glance.orElseThrow().stopped(), broken(p))).orElse(""));
     } catch (RuntimeException e) {
       return new Row(from, entry, demo, Optional.empty(), "can't be worked out", "");
     }
+  }
+
+  private static String wrong(String stopped, String broken) {
+    return stopped.isEmpty() || broken.isEmpty() ? stopped + broken : stopped + " · " + broken;
+  }
+
+  /** What of the build's brief doesn't hold, were it alone in the shop; empty for nothing. */
+  private static String broken(Plan plan) {
+    if (plan.build().brief().equals(Brief.NONE)) {
+      return "";
+    }
+    Schedule schedule =
+        Schedule.of(
+            Work.of(List.of(plan), plan.shop().hours(), Map.of()),
+            plan.shop().hours(),
+            LocalDateTime.now(),
+            ZoneId.systemDefault());
+    List<BriefCheck> checks =
+        BriefCheck.of(plan, schedule.outcomes().stream().findFirst(), Units.MM);
+    return checks.stream()
+        .filter(c -> c.state() == BriefCheck.State.BROKEN)
+        .findFirst()
+        .map(c -> c.words() + ": " + c.how())
+        .orElse("");
   }
 
   private void key(KeyEvent e) {

@@ -25,6 +25,7 @@ import roughcut.desktop.session.AtBench;
 import roughcut.desktop.session.Desk;
 import roughcut.desktop.session.Habits;
 import roughcut.desktop.session.Session;
+import roughcut.desktop.session.ShopDays;
 import roughcut.desktop.session.Workspace;
 import roughcut.desktop.station.BenchStation;
 import roughcut.desktop.station.BlanksStation;
@@ -71,6 +72,7 @@ public final class ShopWindow {
   private final WhatIfBar whatIf;
   private final SheetsStation sheets;
   private final AtBench bench;
+  private final ShopDays days;
   private final BenchWindows atBench;
   private StationId station;
   private int chosenSpot = -1;
@@ -85,6 +87,7 @@ public final class ShopWindow {
     picture = new Picture(session, surface);
     grip = new LowerGrip(habits);
     bench = new AtBench(session);
+    days = new ShopDays(session, workspace::path, workspace::shopFolder);
     atBench = new BenchWindows(session, bench, notice);
     Desk desk = new WindowDesk(this, surface, notice);
     sheets = new SheetsStation(desk);
@@ -310,6 +313,11 @@ public final class ShopWindow {
   /** The bench that station and screen share. */
   public AtBench bench() {
     return bench;
+  }
+
+  /** The days of the shop, with the builds that share them. */
+  ShopDays days() {
+    return days;
   }
 
   /** The screen at the machine; empty before it was opened. */

@@ -4,6 +4,7 @@ import roughcut.desktop.draw.DrawingSurface;
 import roughcut.desktop.session.AtBench;
 import roughcut.desktop.session.Desk;
 import roughcut.desktop.session.Session;
+import roughcut.desktop.session.ShopDays;
 import roughcut.measure.Value;
 
 /** What the stations may ask of their window. */
@@ -26,6 +27,11 @@ final class WindowDesk implements Desk {
   @Override
   public AtBench bench() {
     return window.bench();
+  }
+
+  @Override
+  public ShopDays days() {
+    return window.days();
   }
 
   @Override

@@ -1,124 +1,27 @@
 package roughcut.desktop.station;
 
-import java.util.List;
-import javafx.scene.Node;
-import javafx.scene.control.CheckBox;
-import javafx.scene.control.Label;
-import javafx.scene.control.ScrollPane;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
-import javafx.scene.layout.VBox;
+import java.util.Optional;
 import roughcut.bench.Bench;
-import roughcut.bench.Spoiled;
-import roughcut.desktop.control.OperationCard;
-import roughcut.desktop.control.StepList;
-import roughcut.desktop.draw.Handles;
 import roughcut.desktop.session.AtBench;
 import roughcut.desktop.session.Desk;
-import roughcut.drawing.BenchDrawing;
-import roughcut.drawing.Drawing;
-import roughcut.measure.Units;
+import roughcut.finding.Chapter;
 import roughcut.plan.Plan;
 import roughcut.plan.Standing;
 import roughcut.thin.ThinSpot;
 
-/** The order of work: what can be done now, what is owed, and one operation in full. */
-public final class BenchStation extends KnifelessStation {
-  private final Desk desk;
+/** The work itself: its order, its days, set-up, and what happened. */
+public final class BenchStation extends PagedStation {
   private final AtBench bench;
-  private final OperationCard card;
-  private final ScrollPane panel;
-  private final VBox lower = new VBox(4);
-  private final Label title = new Label();
-  private final CheckBox open = new CheckBox("only what is still to be done");
-  private final Label odd = new Label();
-  private final StepList list;
 
   public BenchStation(Desk desk) {
-    this.desk = desk;
+    super(StationId.BENCH, desk);
     this.bench = desk.bench();
-    card = new OperationCard(desk);
-    card.getStyleClass().add("panel-column");
-    panel = new ScrollPane(card);
-    panel.setFitToWidth(true);
-    panel.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-    panel.getStyleClass().addAll("bare-scroll", "panel");
-    list = new StepList(this::choose);
-    open.setId("bench.open");
-    open.getStyleClass().add("tick");
-    open.setOnAction(e -> desk.refresh());
-    title.getStyleClass().add("lower-title");
-    Region space = new Region();
-    HBox.setHgrow(space, Priority.ALWAYS);
-    HBox head = new HBox(12, title, space, open);
-    VBox.setVgrow(list, Priority.ALWAYS);
-    lower.getStyleClass().add("lower");
-    odd.setWrapText(true);
-    odd.setId("bench.odd");
-    odd.getStyleClass().add("decision-message");
-    lower.getChildren().addAll(head, odd, list);
-    bench.chosen().addListener((p, was, is) -> desk.refresh());
-    bench.changed().addListener((p, was, is) -> desk.refresh());
-  }
-
-  private void choose(String operation) {
-    bench.chosen().set(operation);
-  }
-
-  @Override
-  public StationId id() {
-    return StationId.BENCH;
-  }
-
-  @Override
-  public Drawing drawing(Plan plan, Units units) {
-    return BenchDrawing.of(
-        bench.bench(), bench.step().map(s -> s.operation().id()).orElse(""), units);
-  }
-
-  @Override
-  public Node panel() {
-    return panel;
-  }
-
-  @Override
-  public Node lower() {
-    return lower;
-  }
-
-  @Override
-  public void show(Plan plan, Units units, double knife) {
-    if (bench.chosen().get().isEmpty() && bench.step().isPresent()) {
-      // What a reading makes impossible stays in sight, so that it is seen why.
-      choose(bench.step().get().operation().id());
-      return;
-    }
-    card.show(plan, units);
-    Bench here = bench.bench();
-    List<Bench.Step> steps =
-        open.isSelected()
-            ? here.steps().stream().filter(s -> s.state() != Bench.State.DONE).toList()
-            : here.steps();
-    long done = here.steps().stream().filter(s -> s.state() == Bench.State.DONE).count();
-    int ready = here.ready().size();
-    int spoiled = Spoiled.of(plan, here.route()).size();
-    title.setText(
-        done
-            + " of "
-            + here.steps().size()
-            + " done · "
-            + ready
-            + " can be done now"
-            + (here.owing().isEmpty() ? "" : " · " + here.owing().size() + " owes something first")
-            + (spoiled == 0
-                ? ""
-                : " · " + spoiled + (spoiled == 1 ? " number" : " numbers") + " made otherwise"));
-    List<String> oddities = here.oddities();
-    odd.setText(oddities.isEmpty() ? "" : oddities.get(0));
-    odd.setVisible(!oddities.isEmpty());
-    odd.setManaged(!oddities.isEmpty());
-    list.show(steps, bench.step().map(s -> s.operation().id()).orElse(""));
+    pages(
+        0,
+        new OrderPage(desk, this),
+        new DaysPage(desk, this),
+        new SetUpPage(desk, this),
+        new LogPage(desk, this));
   }
 
   @Override
@@ -130,30 +33,14 @@ public final class BenchStation extends KnifelessStation {
         : new Standing(ThinSpot.State.LOOK, here.owing().size() + " owing");
   }
 
+  /** A picture of the work has no millimetres. */
   @Override
   public boolean hasRuler() {
     return false;
   }
 
   @Override
-  public Handles handles() {
-    return new Handles() {
-      @Override
-      public String words(String id, double dx, double dy) {
-        return "";
-      }
-
-      @Override
-      public void drop(String id, double dx, double dy) {
-        String before = BenchDrawing.at(bench.bench(), BenchDrawing.from(bench.bench(), id) + dx);
-        bench.move(id, before).ifPresent(desk::refused);
-        desk.refresh();
-      }
-
-      @Override
-      public void pick(String id) {
-        choose(id);
-      }
-    };
+  public Optional<Chapter> chapter() {
+    return Optional.empty();
   }
 }

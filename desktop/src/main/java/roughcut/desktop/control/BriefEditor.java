@@ -1,0 +1,224 @@
+package roughcut.desktop.control;
+
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import roughcut.blank.BlankKeys;
+import roughcut.desktop.session.Session;
+import roughcut.measure.NumberReader;
+import roughcut.measure.Unreadable;
+import roughcut.record.Brief;
+import roughcut.rout.RoutKeys;
+import roughcut.schedule.BriefCheck;
+
+/** What a build has to hold to: its day, and what must hold, each with how it stands. */
+public final class BriefEditor extends VBox {
+  /** What is often asked for, each with what it is tied to. */
+  private enum Ask {
+    INSTRUMENT("Weighs at most, g", Brief.Kind.AT_MOST, RoutKeys.INSTRUMENT_MASS.id()),
+    BODY("Body weighs at most, g", Brief.Kind.AT_MOST, RoutKeys.BODY_MASS.id()),
+    NECK("Neck weighs at most, g", Brief.Kind.AT_MOST, BlankKeys.NECK_MASS.id()),
+    BALANCE(
+        "Balances behind the strap, mm", Brief.Kind.AT_LEAST, RoutKeys.BALANCE_BEHIND_STRAP.id()),
+    APART("Comes apart for travel", Brief.Kind.COMES_APART, ""),
+    HAND("Only wood in hand", Brief.Kind.ONLY_IN_HAND, ""),
+    COST("Boards cost at most", Brief.Kind.COSTS_AT_MOST, ""),
+    EYE("By eye: say what", Brief.Kind.BY_EYE, "");
+
+    private final String words;
+    private final Brief.Kind kind;
+    private final String value;
+
+    Ask(String words, Brief.Kind kind, String value) {
+      this.words = words;
+      this.kind = kind;
+      this.value = value;
+    }
+  }
+
+  private final Session session;
+  private final TextField due = new TextField();
+  private final Label wrong = new Label();
+  private final VBox lines = new VBox(4);
+  private final PickField<Ask> ask =
+      new PickField<>("brief.ask", "Must hold", a -> a.words, a -> {});
+  private final TextField limit = new TextField();
+
+  public BriefEditor(Session session) {
+    super(5);
+    this.session = session;
+    due.setId("brief.due");
+    due.setPromptText("2026-12-24");
+    due.setAccessibleText("Done by, as year-month-day");
+    due.setPrefWidth(110);
+    due.setOnAction(e -> enterDue());
+    due.focusedProperty()
+        .addListener(
+            (p, was, is) -> {
+              if (!is) {
+                enterDue();
+              }
+            });
+    Label by = new Label("Done by");
+    by.getStyleClass().add("decision-label");
+    by.setLabelFor(due);
+    Region space = new Region();
+    HBox.setHgrow(space, Priority.ALWAYS);
+    HBox day = new HBox(8, by, space, due);
+    day.setAlignment(Pos.CENTER_LEFT);
+    wrong.setId("brief.wrong");
+    wrong.getStyleClass().add("decision-message");
+    wrong.setWrapText(true);
+    limit.setId("brief.limit");
+    limit.setPromptText("limit, or words");
+    limit.setAccessibleText("The limit, or what is judged by eye");
+    limit.setOnAction(e -> add());
+    HBox.setHgrow(limit, Priority.ALWAYS);
+    Button more = new Button("add");
+    more.setId("brief.add");
+    more.getStyleClass().add("text-button");
+    more.setOnAction(e -> add());
+    HBox adding = new HBox(6, limit, more);
+    adding.setAlignment(Pos.CENTER_LEFT);
+    ask.show(List.of(Ask.values()), Ask.INSTRUMENT);
+    getChildren().addAll(day, lines, ask, adding, wrong);
+    tell("");
+  }
+
+  private void tell(String words) {
+    wrong.setText(words);
+    wrong.setVisible(!words.isEmpty());
+    wrong.setManaged(!words.isEmpty());
+  }
+
+  private Brief brief() {
+    return session.build().get().brief();
+  }
+
+  private boolean edit(String name, UnaryOperator<Brief> change) {
+    Optional<String> refusal =
+        session.edit(name, "brief", b -> b.withBrief(change.apply(b.brief())));
+    session.history().settle();
+    tell(refusal.orElse(""));
+    return refusal.isEmpty();
+  }
+
+  private void enterDue() {
+    String text = due.getText().strip();
+    try {
+      Optional<LocalDate> day =
+          text.isEmpty() ? Optional.empty() : Optional.of(LocalDate.parse(text));
+      if (day.filter(d -> d.isBefore(LocalDate.now())).isPresent()) {
+        tell(text + " is over already.");
+      } else if (!day.equals(brief().due())) {
+        edit("the day it is due", b -> b.withDue(day));
+      } else {
+        tell("");
+      }
+    } catch (DateTimeParseException e) {
+      tell("“" + text + "” is not a day; write it as 2026-12-24.");
+    }
+  }
+
+  private void add() {
+    Ask chosen = ask.chosen();
+    String typed = limit.getText().strip();
+    try {
+      double number =
+          chosen.kind.limited()
+              ? chosen == Ask.BALANCE
+                  ? NumberReader.length(typed, session.units().get())
+                  : NumberReader.ratio(typed)
+              : 0;
+      String words =
+          switch (chosen.kind) {
+            case BY_EYE -> typed;
+            case COMES_APART, ONLY_IN_HAND -> chosen.words;
+            default -> chosen.words.replaceFirst(", (g|mm)$", "") + " " + typed;
+          };
+      Brief.Wish wish = new Brief.Wish(words, chosen.kind, chosen.value, number, false);
+      if (edit("what must hold", b -> b.with(wish))) {
+        limit.clear();
+      }
+    } catch (Unreadable | IllegalArgumentException e) {
+      tell(e.getMessage());
+    }
+  }
+
+  /** Shows how each stands. */
+  public void show(List<BriefCheck> checks) {
+    if (!due.isFocused()) {
+      due.setText(brief().due().map(LocalDate::toString).orElse(""));
+    }
+    lines.getChildren().clear();
+    List<BriefCheck> wishes = new ArrayList<>(checks);
+    int day = brief().due().isPresent() ? 1 : 0;
+    for (int i = 0; i < wishes.size(); i++) {
+      lines.getChildren().add(line(wishes.get(i), i - day));
+    }
+  }
+
+  private VBox line(BriefCheck check, int index) {
+    Label state = new Label(sign(check.state()) + " " + check.state().word());
+    state.getStyleClass().add(style(check.state()));
+    state.setMinWidth(Region.USE_PREF_SIZE);
+    state.setId("brief." + (index + 1) + ".state");
+    Label words = new Label(check.words());
+    words.getStyleClass().add("decision-label");
+    words.setWrapText(true);
+    HBox.setHgrow(words, Priority.ALWAYS);
+    HBox head = new HBox(8, words, state);
+    head.setAlignment(Pos.CENTER_LEFT);
+    if (index >= 0) {
+      Brief.Wish wish = brief().wishes().get(index);
+      if (wish.kind() == Brief.Kind.BY_EYE) {
+        CheckBox held = new CheckBox();
+        held.getStyleClass().add("tick");
+        held.setAccessibleText(wish.words() + " holds");
+        held.setSelected(wish.held());
+        held.setOnAction(
+            e -> edit("what must hold", b -> b.with(index, wish.found(held.isSelected()))));
+        head.getChildren().add(0, held);
+      }
+      Button off = new Button("×");
+      off.setId("brief." + (index + 1) + ".remove");
+      off.setAccessibleText("No longer: " + wish.words());
+      off.getStyleClass().add("text-button");
+      off.setOnAction(e -> edit("what must hold", b -> b.without(index)));
+      head.getChildren().add(off);
+    }
+    Label how = new Label(check.how());
+    how.getStyleClass().add("lower-note");
+    how.setWrapText(true);
+    return new VBox(1, head, how);
+  }
+
+  private static String sign(BriefCheck.State state) {
+    return switch (state) {
+      case HOLDS -> "●";
+      case CLOSE -> "▲";
+      case BROKEN -> "■";
+      case UNKNOWN -> "○";
+    };
+  }
+
+  private static String style(BriefCheck.State state) {
+    return switch (state) {
+      case HOLDS -> "is-clear";
+      case CLOSE, UNKNOWN -> "is-look";
+      case BROKEN -> "is-stop";
+    };
+  }
+}

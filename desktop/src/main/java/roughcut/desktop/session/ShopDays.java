@@ -1,0 +1,152 @@
+package roughcut.desktop.session;
+
+import java.nio.file.Path;
+import java.time.LocalDateTime;
+import java.time.ZoneId;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.Executor;
+import java.util.concurrent.Executors;
+import java.util.function.Supplier;
+import javafx.application.Platform;
+import roughcut.file.FileTrouble;
+import roughcut.file.ShopBuilds;
+import roughcut.plan.Plan;
+import roughcut.record.Build;
+import roughcut.record.Log;
+import roughcut.schedule.Buys;
+import roughcut.schedule.Schedule;
+import roughcut.schedule.Work;
+import roughcut.whatif.LogBook;
+
+/**
+ * The days of a shop: the build that is worked on here and the shop's others share one pair of
+ * hands. The others are read in the background, and again when they are asked for.
+ */
+public final class ShopDays {
+  private static final Executor READING =
+      Executors.newSingleThreadExecutor(
+          work -> {
+            Thread thread = new Thread(work, "days");
+            thread.setDaemon(true);
+            return thread;
+          });
+
+  private final Session session;
+  private final Supplier<Path> own;
+  private final Supplier<Path> shop;
+  private Runnable changed = () -> {};
+  private List<Build> others = List.of();
+  private List<Plan> plans = List.of();
+  private Plan planned;
+  private LocalDateTime at;
+  private Schedule schedule;
+  private Map<String, Integer> learned = Map.of();
+
+  /**
+   * Makes it.
+   *
+   * @param own where the build that is worked on lies
+   * @param shop the shop's folder
+   */
+  public ShopDays(Session session, Supplier<Path> own, Supplier<Path> shop) {
+    this.session = session;
+    this.own = own;
+    this.shop = shop;
+  }
+
+  /** What to do when the others were read. */
+  public void onChanged(Runnable action) {
+    changed = action;
+  }
+
+  /** Reads the shop's other builds. */
+  public void readOthers() {
+    Path folder = shop.get();
+    Path here = own.get().toAbsolutePath().normalize();
+    READING.execute(
+        () -> {
+          List<Build> found = new ArrayList<>();
+          try {
+            for (ShopBuilds.Entry entry : new ShopBuilds(folder).all()) {
+              if (!entry.path().toAbsolutePath().normalize().equals(here)) {
+                entry.build().ifPresent(found::add);
+              }
+            }
+          } catch (FileTrouble e) {
+            System.getLogger("roughcut").log(System.Logger.Level.INFO, e.getMessage());
+          }
+          Platform.runLater(
+              () -> {
+                if (!found.equals(others)) {
+                  others = List.copyOf(found);
+                  planned = null;
+                  changed.run();
+                }
+              });
+        });
+  }
+
+  public static LocalDateTime now() {
+    return LocalDateTime.now().truncatedTo(ChronoUnit.MINUTES);
+  }
+
+  /** From now on, for what is kept or tried. */
+  public Schedule schedule() {
+    Plan plan = session.plan().get();
+    LocalDateTime now = now();
+    if (planned != plan || !now.equals(at)) {
+      List<Plan> all = new ArrayList<>();
+      all.add(plan);
+      boolean sameShop = !plans.isEmpty() && plans.get(0).shop().equals(plan.shop());
+      if (sameShop && plans.size() == others.size() + 1 && planned != null) {
+        all.addAll(plans.subList(1, plans.size()));
+      } else {
+        others.forEach(b -> all.add(Plan.of(b, plan.shop())));
+      }
+      plans = all;
+      planned = plan;
+      at = now;
+      learned = LogBook.learned(others.stream().map(Build::log).toList());
+      schedule =
+          Schedule.of(
+              Work.of(plans, plan.shop().hours(), learned),
+              plan.shop().hours(),
+              now,
+              ZoneId.systemDefault());
+    }
+    return schedule;
+  }
+
+  /** Names of the builds, the one that is worked on here first. */
+  public List<String> names() {
+    schedule();
+    return plans.stream().map(Plan::name).toList();
+  }
+
+  /** Minutes that operations took in the shop's other builds. */
+  public Map<String, Integer> learned() {
+    schedule();
+    return learned;
+  }
+
+  /** How the build that is worked on here comes out. */
+  public Optional<Schedule.Outcome> outcome() {
+    String name = session.plan().get().name();
+    return schedule().outcomes().stream().filter(o -> o.name().equals(name)).findFirst();
+  }
+
+  /** What would buy days for it; asked for when it is late, since each is tried on a whole plan. */
+  public List<Buys> buys() {
+    schedule();
+    return Buys.of(plans, 0, learned, at, ZoneId.systemDefault());
+  }
+
+  /** Logs of the shop's other builds. */
+  public List<Log> logs() {
+    return others.stream().map(Build::log).toList();
+  }
+}

@@ -1,0 +1,285 @@
+package roughcut.desktop.station;
+
+import java.time.Duration;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.LocalTime;
+import java.time.format.DateTimeFormatter;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TitledPane;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import roughcut.desktop.control.BriefEditor;
+import roughcut.desktop.control.HoursEditor;
+import roughcut.desktop.control.NumberTable;
+import roughcut.desktop.control.Scrolled;
+import roughcut.desktop.draw.Handles;
+import roughcut.desktop.session.Desk;
+import roughcut.desktop.session.ShopDays;
+import roughcut.drawing.DaysDrawing;
+import roughcut.drawing.Drawing;
+import roughcut.measure.NumberWriter;
+import roughcut.measure.Units;
+import roughcut.plan.Plan;
+import roughcut.schedule.BriefCheck;
+import roughcut.schedule.Buys;
+import roughcut.schedule.Schedule;
+import roughcut.shop.ShopHours;
+
+/** The days of work: when what is done, when it has to be begun, and what would buy days. */
+final class DaysPage implements Page {
+  private static final DateTimeFormatter DAY =
+      DateTimeFormatter.ofPattern("EEE d MMM", Locale.ENGLISH);
+  private static final DateTimeFormatter TIME =
+      DateTimeFormatter.ofPattern("EEE d MMM HH:mm", Locale.ENGLISH);
+
+  private final Desk desk;
+  private final ShopDays days;
+  private final BriefEditor brief;
+  private final HoursEditor hours;
+  private final VBox when = new VBox(4);
+  private final PagedStation station;
+  private final VBox column;
+  private final ScrollPane panel;
+  private boolean turned;
+  private final Label title = new Label();
+  private final NumberTable<Schedule.Block> table = new NumberTable<>("days.table", this::choose);
+  private final VBox lower = new VBox(6, title, table);
+  private boolean read;
+  private Schedule bought;
+  private List<Buys> buys = List.of();
+
+  DaysPage(Desk desk, PagedStation station) {
+    this.desk = desk;
+    this.days = desk.days();
+    brief = new BriefEditor(desk.session());
+    hours = new HoursEditor(desk.session());
+    TitledPane open = new TitledPane("the shop's hours", hours);
+    open.setId("days.hours");
+    open.setExpanded(false);
+    open.setAnimated(false);
+    open.getStyleClass().add("more");
+    this.station = station;
+    column = new VBox(6, heading("What must hold"), brief, heading("When"), when, open);
+    column.getStyleClass().add("panel-column");
+    panel = Scrolled.of(column);
+    panel.getStyleClass().add("panel");
+    title.getStyleClass().add("lower-title");
+    lower.getStyleClass().add("lower");
+    table.words("from", b -> TIME.format(b.start())).setMinWidth(128);
+    table.words("to", b -> TIME.format(b.end())).setMinWidth(128);
+    table.words("build", this::build).setMinWidth(70);
+    table.words("operation", b -> b.task().title()).setMinWidth(200);
+    table.column("min", b -> Long.toString(b.task().hands())).setMinWidth(44);
+    table.words("begin by", b -> TIME.format(b.latest())).setMinWidth(128);
+    table.column("slack, days", b -> slack(b)).setMinWidth(76);
+    days.onChanged(desk::refresh);
+  }
+
+  private static Label heading(String words) {
+    Label label = new Label(words);
+    label.getStyleClass().add("panel-heading");
+    return label;
+  }
+
+  private String build(Schedule.Block block) {
+    return days.names().get(block.task().build());
+  }
+
+  private static String slack(Schedule.Block block) {
+    Duration slack = block.slack();
+    return NumberWriter.fixed(slack.toMinutes() / (24 * 60.0), 1);
+  }
+
+  private void choose(Schedule.Block block) {
+    if (block.task().build() == 0) {
+      desk.bench().chosen().set(block.task().id());
+    }
+  }
+
+  @Override
+  public String name() {
+    return "Days";
+  }
+
+  @Override
+  public Drawing drawing(Plan plan, Units units) {
+    if (!read) {
+      read = true;
+      days.readOthers();
+    }
+    return DaysDrawing.of(
+        days.schedule(),
+        plan.shop().hours(),
+        ShopDays.now(),
+        days.names(),
+        0,
+        desk.bench().chosen().get());
+  }
+
+  @Override
+  public Node panel() {
+    if (!turned) {
+      turned = true;
+      column.getChildren().add(0, turner(station));
+    }
+    return panel;
+  }
+
+  @Override
+  public Node lower() {
+    return lower;
+  }
+
+  @Override
+  public boolean goTo(String decisionId) {
+    return false;
+  }
+
+  @Override
+  public void show(Plan plan, Units units, double knife) {
+    Schedule schedule = days.schedule();
+    List<BriefCheck> checks = BriefCheck.of(plan, days.outcome(), units);
+    brief.show(checks);
+    hours.show();
+    when(schedule);
+    table.rows(schedule.blocks());
+    title.setText(
+        schedule
+            .trouble()
+            .orElseGet(
+                () ->
+                    schedule
+                        .finish()
+                        .map(
+                            f ->
+                                schedule.blocks().size()
+                                    + " operations in "
+                                    + days.names().size()
+                                    + (days.names().size() == 1 ? " build" : " builds")
+                                    + ", all done on "
+                                    + DAY.format(f))
+                        .orElse("Nothing is left to do.")));
+  }
+
+  private void when(Schedule schedule) {
+    when.getChildren().clear();
+    schedule.trouble().ifPresent(t -> when.getChildren().add(text(t, "decision-message", "")));
+    Optional<Schedule.Outcome> own = days.outcome();
+    for (Schedule.Outcome outcome : schedule.outcomes()) {
+      String late =
+          outcome
+              .slackDays()
+              .map(
+                  d ->
+                      d < 0
+                          ? ", late by " + NumberWriter.fixed(-d, 1) + " days"
+                          : ", " + NumberWriter.fixed(d, 1) + " days to spare")
+              .orElse("");
+      when.getChildren()
+          .add(
+              text(
+                  outcome.name() + ": " + DAY.format(outcome.finish()) + late,
+                  outcome.late() ? "decision-message" : "panel-text",
+                  own.filter(outcome::equals).isPresent() ? "days.own" : ""));
+    }
+    if (own.filter(Schedule.Outcome::late).isPresent() && !desk.session().trying()) {
+      if (bought != schedule) {
+        bought = schedule;
+        buys = days.buys();
+      }
+      when.getChildren().add(heading("Would buy most"));
+      if (buys.isEmpty()) {
+        when.getChildren().add(text("Nothing that is known here.", "panel-text", ""));
+      }
+      buys.forEach(b -> when.getChildren().add(buy(b)));
+    }
+  }
+
+  private Node buy(Buys one) {
+    Button take = new Button(NumberWriter.fixed(one.days(), 1) + " days: " + one.words());
+    take.setId("days.buy");
+    take.setWrapText(true);
+    take.setMinHeight(Region.USE_PREF_SIZE);
+    take.setMaxWidth(Double.MAX_VALUE);
+    take.getStyleClass().add("way-button");
+    take.setOnAction(
+        e -> {
+          one.build().ifPresent(c -> desk.session().make(one.words(), "days", c));
+          one.hours()
+              .ifPresent(
+                  c ->
+                      desk.session()
+                          .makeShop(one.words(), "hours", s -> s.withHours(c.apply(s.hours()))));
+          desk.session().history().settle();
+        });
+    return take;
+  }
+
+  private static Label text(String words, String style, String id) {
+    Label label = new Label(words);
+    label.setWrapText(true);
+    label.setMinHeight(Region.USE_PREF_SIZE);
+    label.getStyleClass().add(style);
+    label.setId(id.isEmpty() ? null : id);
+    return label;
+  }
+
+  /** A block dragged to a day isn't begun before it; let go where it is, it is free again. */
+  @Override
+  public Handles handles() {
+    return new Handles() {
+      private Optional<Schedule.Block> block(String id) {
+        return days.schedule().blocks().stream()
+            .filter(b -> b.task().build() == 0 && b.task().id().equals(id))
+            .findFirst();
+      }
+
+      private ShopHours hours() {
+        return desk.session().shop().get().hours();
+      }
+
+      private Optional<LocalDate> day(String id, double dx) {
+        LocalDateTime now = ShopDays.now();
+        return block(id)
+            .map(b -> DaysDrawing.day(now, DaysDrawing.x(hours(), now, b.start()) + dx));
+      }
+
+      @Override
+      public String words(String id, double dx, double dy) {
+        return day(id, dx).map(d -> "not before " + DAY.format(d)).orElse("");
+      }
+
+      @Override
+      public void drop(String id, double dx, double dy) {
+        Optional<LocalDate> to = day(id, dx);
+        boolean earlier = dx < 0;
+        desk.session()
+            .make(
+                earlier ? "letting a day go" : "fixing a day",
+                "days." + id,
+                b ->
+                    b.withBrief(
+                        b.brief()
+                            .fixed(
+                                id,
+                                earlier
+                                    ? Optional.empty()
+                                    : to.map(d -> d.atTime(LocalTime.MIDNIGHT)))));
+        desk.session().history().settle();
+      }
+
+      @Override
+      public void pick(String id) {
+        desk.bench().chosen().set(id);
+        desk.refresh();
+      }
+    };
+  }
+}

@@ -1,0 +1,244 @@
+package roughcut.desktop.station;
+
+import java.io.File;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.LocalDateTime;
+import java.time.format.DateTimeFormatter;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextArea;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import javafx.stage.FileChooser;
+import roughcut.desktop.control.Facts;
+import roughcut.desktop.control.NumberTable;
+import roughcut.desktop.control.Scrolled;
+import roughcut.desktop.session.Desk;
+import roughcut.drawing.Drawing;
+import roughcut.drawing.Portrait;
+import roughcut.file.FileTrouble;
+import roughcut.file.LogWriter;
+import roughcut.file.SafeFile;
+import roughcut.measure.NumberWriter;
+import roughcut.measure.Units;
+import roughcut.plan.Plan;
+import roughcut.record.Note;
+import roughcut.whatif.LogBook;
+
+/** What happened to this instrument: searched, added to, written out. */
+final class LogPage implements Page {
+  private static final DateTimeFormatter TIME =
+      DateTimeFormatter.ofPattern("yyyy-MM-dd HH:mm", Locale.ROOT);
+
+  private final Desk desk;
+  private final TextArea words = new TextArea();
+  private final TextField search = new TextField();
+  private final Label told = new Label();
+  private final Label title = new Label();
+  private final Facts sums = new Facts();
+  private final NumberTable<LogBook.Entry> table = new NumberTable<>("log.table", e -> {});
+  private final VBox lower;
+  private final PagedStation station;
+  private final VBox column;
+  private final ScrollPane panel;
+  private boolean turned;
+  private String picture = "";
+
+  LogPage(Desk desk, PagedStation station) {
+    this.desk = desk;
+    words.setId("log.words");
+    words.setPromptText("a note: what was seen, what to do otherwise next time");
+    words.setAccessibleText("A note");
+    words.setWrapText(true);
+    words.setPrefRowCount(4);
+    Button add = button("log.add", "add the note", this::add);
+    Button pick = button("log.picture", "with a picture …", this::pick);
+    told.setId("log.told");
+    told.setWrapText(true);
+    told.getStyleClass().add("lower-note");
+    this.station = station;
+    column =
+        new VBox(
+            6,
+            heading("Note"),
+            words,
+            new HBox(10, add, pick),
+            told,
+            heading("Hours and wood"),
+            sums,
+            heading("Write it out"),
+            new HBox(
+                10,
+                button("log.markdown", "as text …", () -> write("log.md")),
+                button("log.csv", "as a table …", () -> write("log.csv"))));
+    column.getStyleClass().add("panel-column");
+    panel = Scrolled.of(column);
+    panel.getStyleClass().add("panel");
+    search.setId("log.search");
+    search.setPromptText("search");
+    search.setAccessibleText("Search the log");
+    search.setPrefWidth(220);
+    search.textProperty().addListener((p, was, is) -> rows());
+    title.getStyleClass().add("lower-title");
+    Region space = new Region();
+    HBox.setHgrow(space, Priority.ALWAYS);
+    table.words("when", e -> TIME.format(e.at())).setMinWidth(120);
+    table.words("", e -> e.kind().word()).setMinWidth(74);
+    table.words("what", LogBook.Entry::words).setMinWidth(300);
+    table.column("min", e -> e.minutes() == 0 ? "" : Long.toString(e.minutes())).setMinWidth(44);
+    table.words("picture", LogPage::picture).setMinWidth(90);
+    VBox.setVgrow(table, Priority.ALWAYS);
+    table.setPlaceholder(
+        new Label("Nothing yet: what is done and read is written down by itself."));
+    lower = new VBox(6, new HBox(12, title, space, search), table);
+    lower.getStyleClass().add("lower");
+  }
+
+  private static Label heading(String text) {
+    Label label = new Label(text);
+    label.getStyleClass().add("panel-heading");
+    return label;
+  }
+
+  private static Button button(String id, String text, Runnable action) {
+    Button button = new Button(text);
+    button.setId(id);
+    button.getStyleClass().add("text-button");
+    button.setOnAction(e -> action.run());
+    return button;
+  }
+
+  /** A picture's name; one that isn't there any more is said. */
+  private static String picture(LogBook.Entry entry) {
+    if (entry.picture().isEmpty()) {
+      return "";
+    }
+    Path path = Path.of(entry.picture());
+    String name = path.getFileName().toString();
+    return Files.exists(path) ? name : name + " (gone)";
+  }
+
+  @Override
+  public String name() {
+    return "Log";
+  }
+
+  @Override
+  public Drawing drawing(Plan plan, Units units) {
+    return Portrait.of(plan);
+  }
+
+  @Override
+  public Node panel() {
+    if (!turned) {
+      turned = true;
+      column.getChildren().add(0, turner(station));
+    }
+    return panel;
+  }
+
+  @Override
+  public Node lower() {
+    return lower;
+  }
+
+  @Override
+  public boolean goTo(String decisionId) {
+    return false;
+  }
+
+  @Override
+  public void show(Plan plan, Units units, double knife) {
+    rows();
+    sums.begin();
+    LogBook.minutes(plan)
+        .forEach((part, m) -> sums.row(false, part.word(), NumberWriter.fixed(m / 60.0, 1) + " h"));
+    sums.row(
+        false,
+        "boards",
+        LogBook.wood(plan).map(w -> NumberWriter.fixed(w, 2)).orElse("not all have a price"));
+    sums.end();
+  }
+
+  private void rows() {
+    Plan plan = desk.session().plan().get();
+    List<LogBook.Entry> all = LogBook.of(plan, desk.session().units().get());
+    String wanted = search.getText();
+    List<LogBook.Entry> shown =
+        wanted.isBlank() ? all : all.stream().filter(e -> e.has(wanted)).toList();
+    table.rows(shown);
+    title.setText(
+        wanted.isBlank()
+            ? all.size() + " entries"
+            : shown.size() + " of " + all.size() + " entries");
+  }
+
+  private void add() {
+    try {
+      Note note =
+          new Note(
+              LocalDateTime.now().truncatedTo(ChronoUnit.SECONDS),
+              desk.bench().chosen().get(),
+              words.getText().strip(),
+              picture);
+      desk.session().make("a note", "log", b -> b.withLog(b.log().with(note)));
+      desk.session().history().settle();
+      words.clear();
+      picture = "";
+      told.setText("");
+    } catch (IllegalArgumentException e) {
+      told.setText(e.getMessage() + ".");
+    }
+  }
+
+  private void pick() {
+    FileChooser chooser = new FileChooser();
+    chooser.setTitle("A picture for the note");
+    chooser
+        .getExtensionFilters()
+        .add(new FileChooser.ExtensionFilter("Pictures", "*.jpg", "*.jpeg", "*.png", "*.webp"));
+    Optional.ofNullable(chooser.showOpenDialog(panel.getScene().getWindow()))
+        .ifPresent(
+            f -> {
+              picture = f.toString();
+              told.setText("with " + f.getName());
+            });
+  }
+
+  private void write(String usual) {
+    FileChooser chooser = new FileChooser();
+    chooser.setTitle("Write the log");
+    chooser.setInitialFileName(usual);
+    File chosen = chooser.showSaveDialog(panel.getScene().getWindow());
+    if (chosen != null) {
+      write(chosen.toPath());
+    }
+  }
+
+  /** Writes it out: a table by the ending .csv, text otherwise. */
+  private void write(Path path) {
+    Plan plan = desk.session().plan().get();
+    Units units = desk.session().units().get();
+    String text =
+        path.toString().endsWith(".csv")
+            ? LogWriter.csv(plan, units)
+            : LogWriter.markdown(plan, units);
+    try {
+      SafeFile.write(path, text.getBytes(StandardCharsets.UTF_8));
+      told.setText("Written to " + path.getFileName() + ".");
+    } catch (FileTrouble e) {
+      told.setText("Not written: " + e.getMessage() + ".");
+    }
+  }
+}

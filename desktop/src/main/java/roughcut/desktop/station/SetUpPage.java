@@ -1,0 +1,163 @@
+package roughcut.desktop.station;
+
+import java.util.ArrayList;
+import java.util.List;
+import javafx.scene.control.Label;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import roughcut.design.StringDecisions;
+import roughcut.desktop.control.Facts;
+import roughcut.desktop.control.ReadingField;
+import roughcut.desktop.session.Desk;
+import roughcut.drawing.Drawing;
+import roughcut.drawing.HeightsDrawing;
+import roughcut.measure.NumberWriter;
+import roughcut.measure.Quantity;
+import roughcut.measure.Units;
+import roughcut.measure.Value;
+import roughcut.plan.Plan;
+import roughcut.record.Measurables;
+import roughcut.strings.SetUp;
+import roughcut.strings.StringKeys;
+
+/** Set-up: what was read on the strung instrument, what to turn, which way and how far. */
+final class SetUpPage extends PlainPage {
+  private final Desk desk;
+  private final PagedStation station;
+  private final VBox octaves = new VBox(4);
+  private final Facts saddles = new Facts();
+  private final Facts turns = new Facts();
+  private final Label verdict = new Label();
+  private int strings;
+
+  SetUpPage(Desk desk, PagedStation station) {
+    this.desk = desk;
+    this.station = station;
+  }
+
+  @Override
+  public String name() {
+    return "Set-up";
+  }
+
+  @Override
+  public Drawing drawing(Plan plan, Units units) {
+    return HeightsDrawing.of(plan, units);
+  }
+
+  @Override
+  Panel makePanel() {
+    return new Panel(desk)
+        .node(turner(station))
+        .heading("Read, strings at pitch")
+        .readings(
+            Measurables.RELIEF,
+            Measurables.ACTION_1,
+            Measurables.ACTION_12,
+            Measurables.ACTION_12_BASS)
+        .node(octaves)
+        .heading("Wanted")
+        .decisions(
+            StringDecisions.RELIEF,
+            StringDecisions.ACTION_NUT,
+            StringDecisions.ACTION_12,
+            StringDecisions.POST_THREAD)
+        .set(
+            StringKeys.ACTION_12_TURNS.id(),
+            "Treble post, turns up",
+            StringKeys.ACTION_12_BASS_TURNS.id(),
+            "Bass post, turns up",
+            StringKeys.NUT_TO_FILE.id(),
+            "File the nut by",
+            StringKeys.RELIEF_OVER.id(),
+            "Relief over wanted");
+  }
+
+  @Override
+  Region makeLower() {
+    verdict.setWrapText(true);
+    verdict.getStyleClass().add("lower-note");
+    verdict.setMinHeight(Region.USE_PREF_SIZE);
+    return new Columns().addWide("Intonation", 380, saddles).add("What to turn", turns, verdict);
+  }
+
+  @Override
+  void showLower(Plan plan, Units units) {
+    fields(plan.strings().count());
+    SetUp setUp = plan.stringPlan().setUp();
+    saddles.begin().row(false, "string", "sharp by", "saddle goes", "left", "");
+    for (SetUp.Saddle saddle : setUp.intonation()) {
+      double cents =
+          plan.build().measured().get(Measurables.intonation(saddle.string()).id()).value();
+      double move = saddle.move().value();
+      saddles.row(
+          !saddle.possible(),
+          Integer.toString(saddle.string()),
+          NumberWriter.text(cents, Quantity.CENTS, units),
+          NumberWriter.text(Math.abs(move), Quantity.FINE_LENGTH, units)
+              + (move >= 0 ? " back" : " forward"),
+          saddle.left().text(units),
+          !saddle.possible() ? "too little travel" : SetUp.good(saddle) ? "as good as true" : "");
+    }
+    if (setUp.intonation().isEmpty()) {
+      saddles.row(false, "", "no octave read yet");
+    }
+    saddles.end();
+    turns.begin();
+    turn(plan, StringKeys.ACTION_12_TURNS.id(), "treble post", "up", "down");
+    turn(plan, StringKeys.ACTION_12_BASS_TURNS.id(), "bass post", "up", "down");
+    plan.value(StringKeys.RELIEF_OVER.id())
+        .ifPresent(
+            v ->
+                turns.row(
+                    false,
+                    "truss rod",
+                    Math.abs(v.value()) < 0.05
+                        ? "relief is as wanted"
+                        : v.value() > 0
+                            ? "tighten a little: too much relief"
+                            : "slacken a little: too straight"));
+    plan.value(StringKeys.NUT_TO_FILE.id())
+        .ifPresent(
+            v ->
+                turns.row(
+                    false,
+                    "nut",
+                    v.value() > 0
+                        ? "file " + v.text(units) + " off, in steps, and read again"
+                        : "low enough; any lower and it buzzes"));
+    if (turns.empty()) {
+      turns.row(false, "", "nothing read yet");
+    }
+    turns.end();
+    verdict.setText(
+        "Relief first, then action, then the nut, then octaves: each moves those after it. A quarter"
+            + " turn of the rod at a time; stop when it gets hard.");
+  }
+
+  private void turn(Plan plan, String id, String what, String up, String down) {
+    plan.value(id)
+        .map(Value::value)
+        .ifPresent(
+            t ->
+                turns.row(
+                    false,
+                    what,
+                    Math.abs(t) < 0.05
+                        ? "as wanted"
+                        : NumberWriter.fixed(Math.abs(t), 2) + " turns " + (t > 0 ? up : down)));
+  }
+
+  /** A field for each string's octave. */
+  private void fields(int count) {
+    if (count == strings) {
+      return;
+    }
+    strings = count;
+    List<ReadingField> fields = new ArrayList<>();
+    for (int i = 1; i <= count; i++) {
+      fields.add(new ReadingField(Measurables.intonation(i), desk.session()));
+    }
+    octaves.getChildren().setAll(fields);
+  }
+}

@@ -1,0 +1,188 @@
+package roughcut.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.io.IOException;
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.util.Comparator;
+import java.util.List;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.TableView;
+import javafx.scene.control.TextArea;
+import javafx.scene.control.TextField;
+import javafx.scene.control.TitledPane;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.Test;
+import org.testfx.framework.junit5.Start;
+import org.testfx.framework.junit5.Stop;
+import roughcut.record.Note;
+import roughcut.schedule.Schedule;
+
+/** Days, brief, set-up and log, as the maker goes through them. */
+class DaysTest extends WindowTest {
+  @Start
+  void start(Stage stage) throws IOException {
+    open(stage);
+  }
+
+  @Stop
+  void stop() {
+    close();
+  }
+
+  private void typed(String id, String text) {
+    TextField field = find(robot, id, TextField.class);
+    robot.clickOn(field).push(KeyCode.CONTROL, KeyCode.A);
+    robot.write(text, 0).push(KeyCode.ENTER);
+    settle();
+  }
+
+  @SuppressWarnings("unchecked")
+  private List<Schedule.Block> blocks() {
+    return List.copyOf(find(robot, "days.table", TableView.class).getItems());
+  }
+
+  /**
+   * All of the shop's builds share the days; a day too near is late, and what buys days is taken.
+   */
+  @Test
+  void aDayThatCantHoldIsBroughtNearer() {
+    page(8, "Days");
+    until(() -> blocks().stream().map(b -> b.task().build()).distinct().count() == 4);
+    typed("brief.due", "soon");
+    assertThat(text("brief.wrong")).contains("is not a day");
+    typed("brief.due", LocalDate.now().minusDays(3).toString());
+    assertThat(text("brief.wrong")).contains("is over already");
+    assertThat(session().build().get().brief().due()).isEmpty();
+    typed("brief.due", LocalDate.now().plusDays(9).toString());
+    assertThat(text("days.own")).startsWith("Heron:").contains("late by");
+    assertThat(text("brief.0.state")).contains("broken");
+    double before = late();
+    List<Button> buys =
+        robot.lookup((Node n) -> "days.buy".equals(n.getId())).queryAllAs(Button.class).stream()
+            .toList();
+    assertThat(buys).isNotEmpty().hasSizeLessThanOrEqualTo(3);
+    double promised = Double.parseDouble(buys.get(0).getText().split(" ")[0]);
+    show(buys.get(0)::fire);
+    assertThat(before - late()).isCloseTo(promised, within(0.11));
+    undo();
+    assertThat(late()).isCloseTo(before, within(0.11));
+  }
+
+  private double late() {
+    String words = text("days.own");
+    return words.contains("late by")
+        ? Double.parseDouble(words.replaceAll(".*late by ([\\d.]+) days.*", "$1"))
+        : -Double.parseDouble(words.replaceAll(".*, ([\\d.]+) days to spare.*", "$1"));
+  }
+
+  @Test
+  void whatMustHoldIsSaidAfterEveryEdit() {
+    page(8, "Days");
+    assertThat(text("brief.1.state")).contains("close");
+    typed("brief.limit", "3000");
+    assertThat(session().build().get().brief().wishes()).hasSize(4);
+    assertThat(text("brief.4.state")).contains("broken");
+    typed("brief.limit", "heavy");
+    assertThat(text("brief.wrong")).isNotBlank();
+    click("brief.4.remove");
+    assertThat(session().build().get().brief().wishes()).hasSize(3);
+    type("body.thickness", "60");
+    page(8, "Days");
+    assertThat(text("brief.1.state")).as("thicker is heavier").contains("broken");
+  }
+
+  @Test
+  void theShopsHoursAreTypedAndASlipIsSaidInItsPlace() {
+    page(8, "Days");
+    show(() -> find(robot, "days.hours", TitledPane.class).setExpanded(true));
+    typed("hours.sunday", "10-13, 14:30–18");
+    assertThat(session().shop().get().hours().on(DayOfWeek.SUNDAY)).hasSize(2);
+    assertThat(blocks()).anyMatch(b -> b.start().getDayOfWeek() == DayOfWeek.SUNDAY);
+    typed("hours.monday", "21-18");
+    assertThat(text("hours.wrong")).contains("closes before it opens");
+    typed("hours.monday", "all day");
+    assertThat(text("hours.wrong")).contains("is not from and to");
+    assertThat(session().shop().get().hours().on(DayOfWeek.MONDAY)).hasSize(1);
+    for (DayOfWeek day : DayOfWeek.values()) {
+      show(() -> session().editShop("", "hours", s -> s.withHours(s.hours().with(day, List.of()))));
+    }
+    assertThat(blocks()).isEmpty();
+    assertThat(
+            robot
+                .lookup(
+                    (Node n) ->
+                        n instanceof Label l
+                            && l.getText() != null
+                            && l.getText().startsWith("the shop is never open"))
+                .queryAll())
+        .isNotEmpty();
+  }
+
+  /** A block dragged to a later day isn't begun before it; dragged back it is free again. */
+  @Test
+  void aBlockIsDraggedToItsDay() {
+    page(8, "Days");
+    // The longest that is done at a stretch in the days that are in sight: room to take hold of it.
+    String id =
+        blocks().stream()
+            .filter(b -> b.task().build() == 0 && b.pieces().size() == 1)
+            .filter(b -> b.start().isBefore(LocalDate.now().plusDays(16).atStartOfDay()))
+            .max(Comparator.comparingLong(b -> b.task().hands()))
+            .orElseThrow()
+            .task()
+            .id();
+    dragHandle(id, 150, 0);
+    assertThat(session().build().get().brief().notBefore()).containsKey(id);
+    LocalDate fixed = session().build().get().brief().notBefore().get(id).toLocalDate();
+    assertThat(fixed).isAfterOrEqualTo(LocalDate.now().plusDays(4));
+    assertThat(blocks().stream().filter(b -> b.task().id().equals(id)).findFirst().orElseThrow())
+        .matches(b -> !b.start().toLocalDate().isBefore(fixed));
+    undo();
+    assertThat(session().build().get().brief().notBefore()).isEmpty();
+  }
+
+  @Test
+  void setUpTellsWhatToTurnFromWhatIsRead() {
+    page(8, "Set-up");
+    typed("setup.action-12", "2.3");
+    assertThat(plan().value("setup.action-12.turns").orElseThrow().value())
+        .isCloseTo(-1, within(1e-9));
+    typed("intonation.string.1.cents", "6");
+    double move = plan().value("intonation.string.1.move").orElseThrow().value();
+    assertThat(move).isCloseTo(2.23, within(0.03));
+    typed("intonation.string.2.cents", "260");
+    assertThat(session().build().get().measured()).doesNotContainKey("intonation.string.2.cents");
+    undo();
+    assertThat(plan().value("intonation.string.1.move")).isEmpty();
+  }
+
+  @Test
+  void notesAreWrittenAndFound() {
+    page(8, "Log");
+    TableView<?> table = find(robot, "log.table", TableView.class);
+    int before = table.getItems().size();
+    assertThat(before).as("kept without being written by hand").isGreaterThan(30);
+    TextArea words = find(robot, "log.words", TextArea.class);
+    robot.clickOn(words).write("tear-out behind the nut; next time a scraper", 0);
+    settle();
+    assertThat(words.getText()).startsWith("tear-out");
+    click("log.add");
+    assertThat(text("log.told")).isEmpty();
+    assertThat(session().build().get().log().notes())
+        .extracting(Note::words)
+        .containsExactly("tear-out behind the nut; next time a scraper");
+    assertThat(table.getItems()).hasSize(before + 1);
+    TextField search = find(robot, "log.search", TextField.class);
+    robot.clickOn(search).write("scraper TEAR", 0);
+    settle();
+    assertThat(table.getItems()).hasSize(1);
+    click("log.add");
+    assertThat(text("log.told")).contains("needs some words");
+  }
+}
