@@ -26,6 +26,7 @@ import roughcut.measure.NumberWriter;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
+import roughcut.record.Brief;
 import roughcut.record.Build;
 import roughcut.record.Measurable;
 import roughcut.record.Measurables;
@@ -264,7 +265,35 @@ public final class Reference {
     number(strip.putObject("thickness"), Strip.LEAST, Strip.MOST);
     strip.putObject("grain").putArray("enum").add("to-heel").add("to-head");
     log(properties);
+    brief(properties);
     return Json.bytes(root);
+  }
+
+  private static void brief(ObjectNode properties) {
+    ObjectNode brief =
+        properties
+            .putObject(BuildJson.BRIEF)
+            .put("type", "object")
+            .put("description", "What the build has to hold to; left out where nothing has to.")
+            .putObject("properties");
+    brief.putObject("due").put("type", "string").put("format", "date");
+    ObjectNode wish = array(brief, "wishes", "What must hold, in the maker's order.");
+    wish.putObject("words").put("type", "string");
+    ArrayNode kinds = wish.putObject("kind").putArray("enum");
+    for (Brief.Kind kind : Brief.Kind.values()) {
+      kinds.add(kind.name());
+    }
+    wish.putObject("value")
+        .put("type", "string")
+        .put("description", "Id of the plan's value that it is tied to; empty for none.");
+    wish.putObject("limit").put("type", "number");
+    wish.putObject("held").put("type", "boolean");
+    brief
+        .putObject("notBefore")
+        .put("type", "object")
+        .put("description", "Operations that aren't begun before a time, by their ids.")
+        .putObject("additionalProperties")
+        .put("type", "string");
   }
 
   private static void log(ObjectNode properties) {
@@ -299,6 +328,11 @@ public final class Reference {
             "What the plan wanted when the part was taken as it is, by the values' ids.")
         .putObject("additionalProperties")
         .put("type", "number");
+    ObjectNode note = array(log, "notes", "The maker's own notes.");
+    note.putObject("at").put("type", "string");
+    note.putObject("about").put("type", "string");
+    note.putObject("words").put("type", "string");
+    note.putObject("picture").put("type", "string");
     log.putObject(LogJson.FRETS)
         .put("type", "object")
         .put("description", "What was done to which fret and when, by fret and stage: 7.seated.")
