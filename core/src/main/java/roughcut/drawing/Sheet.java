@@ -14,7 +14,8 @@ public enum Sheet {
   BODY_BACK("Body turned over, full size", "body-back", BodyDrawing::back),
   TEMPLATES("Templates for the routs", "templates", TemplateSheet::of),
   SECTIONS("Sections for templates", "sections", SectionsSheet::of),
-  CARDS("Cards for the shop, one operation each", "cards", ShopCards::of);
+  CARDS("Cards for the shop, one operation each", "cards", ShopCards::of),
+  CERTIFICATE("Certificate of the instrument", "certificate", Certificate::of);
 
   private final String title;
   private final String file;

@@ -42,10 +42,12 @@ import roughcut.neck.RodChannel;
 import roughcut.neck.ScarfJoint;
 import roughcut.record.Build;
 import roughcut.record.Givens;
+import roughcut.record.Log;
 import roughcut.rout.BodyCuts;
 import roughcut.shop.Shop;
 import roughcut.shop.Species;
 import roughcut.shop.SpeciesBook;
+import roughcut.shop.StringSpec;
 import roughcut.strings.NutWork;
 import roughcut.thin.ProofWays;
 import roughcut.thin.ThinSpot;
@@ -131,6 +133,16 @@ public record Plan(
   /** What is fitted under that name. */
   public Optional<Fitting> fitting(String name) {
     return build.design().fitting(name);
+  }
+
+  /** What was read and done. */
+  public Log log() {
+    return build.log();
+  }
+
+  /** The strings as bought, from the treble side. */
+  public List<StringSpec> stringSet() {
+    return build.design().strings();
   }
 
   public FretLayout frets() {

@@ -33,7 +33,8 @@ final class Orders {
       all.add(orders.list(hours * 60L, orders.longest(), true));
       all.add(orders.list(hours * 60L, orders.longest(), false));
       if (work.names().size() > 1) {
-        all.add(orders.list(hours * 60L, orders.dueFirst(), true));
+        all.add(orders.list(hours * 60L, orders.dueFirst(orders.longest()), true));
+        all.add(orders.list(hours * 60L, orders.dueFirst(orders.leastLeftFirst()), true));
         all.add(orders.list(hours * 60L, orders.leastLeftFirst(), true));
       }
     }
@@ -44,14 +45,15 @@ final class Orders {
     return Comparator.<Integer>comparingLong(i -> -chains[i]).thenComparingInt(i -> i);
   }
 
-  private Comparator<Integer> dueFirst() {
+  /** The build that is due first; those without a day fill its waits, in another order. */
+  private Comparator<Integer> dueFirst(Comparator<Integer> others) {
     return Comparator.<Integer>comparingLong(
             i ->
                 work.due()
                     .get(work.tasks().get(i).build())
                     .map(d -> d.toEpochDay())
                     .orElse(9999999L))
-        .thenComparing(longest());
+        .thenComparing(others);
   }
 
   /** The build with the least left to do first, so that it is out of the way. */

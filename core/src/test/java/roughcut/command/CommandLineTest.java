@@ -276,7 +276,7 @@ class CommandLineTest {
   void nextTellsWhatCanBeDone() {
     assertThat(run("next")).isZero();
     assertThat(out.toString())
-        .startsWith("Heron: 49 of 85 operations done")
+        .startsWith("Heron: 49 of 90 operations done")
         .contains("can be done now:")
         .contains("Rout the neck pocket, from the top (body.cut.pocket, 40 min)")
         .contains("first: Heel thickness – to be taken")

@@ -100,7 +100,13 @@ class SidesTest {
         rows++;
         assertThat(back)
             .as(number.id() + " " + row)
-            .contains(new Sides.Row(row.about(), row.what(), row.tried(), row.kept()));
+            .anyMatch(
+                r ->
+                    r.about() == row.about()
+                        && r.kept().equals(row.tried())
+                        && r.tried().equals(row.kept())
+                        // A thin spot is called by where it would be, which is another place.
+                        && (r.about() == About.THIN || r.what().equals(row.what())));
       }
     }
     assertThat(rows).isGreaterThan(30);

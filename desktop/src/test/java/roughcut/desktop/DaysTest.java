@@ -8,6 +8,7 @@ import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
+import java.util.function.Predicate;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -21,6 +22,7 @@ import org.junit.jupiter.api.Test;
 import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
 import roughcut.record.Note;
+import roughcut.record.Reading;
 import roughcut.schedule.Schedule;
 
 /** Days, brief, set-up and log, as the maker goes through them. */
@@ -138,6 +140,7 @@ class DaysTest extends WindowTest {
             .task()
             .id();
     dragHandle(id, 150, 0);
+    assertThat(session().build().get().brief().notBefore()).as("dragged " + id).hasSize(1);
     assertThat(session().build().get().brief().notBefore()).containsKey(id);
     LocalDate fixed = session().build().get().brief().notBefore().get(id).toLocalDate();
     assertThat(fixed).isAfterOrEqualTo(LocalDate.now().plusDays(4));
@@ -160,6 +163,36 @@ class DaysTest extends WindowTest {
     assertThat(session().build().get().measured()).doesNotContainKey("intonation.string.2.cents");
     undo();
     assertThat(plan().value("intonation.string.1.move")).isEmpty();
+  }
+
+  /** What is laid out and what is to be had are lists that follow the plan. */
+  @Test
+  void listsForSessionAndShop() {
+    page(8, "Days");
+    show(() -> find(robot, "days.shopping", TitledPane.class).setExpanded(true));
+    show(() -> find(robot, "days.session", TitledPane.class).setExpanded(true));
+    Predicate<String> told =
+        words ->
+            robot
+                .lookup(
+                    (Node n) ->
+                        n instanceof Label l
+                            && l.getText() != null
+                            && l.getText().startsWith(words))
+                .tryQuery()
+                .isPresent();
+    assertThat(told.test("○ neck pickup")).isTrue();
+    assertThat(told.test("Heron: ")).isTrue();
+    type("pickup.neck.length", "83.5");
+    show(
+        () ->
+            session()
+                .edit(
+                    "read",
+                    "r",
+                    b -> b.withReading(Reading.of("pickup.neck.length", 83.5, LocalDate.now()))));
+    page(8, "Days");
+    assertThat(told.test("○ neck pickup")).as("in hand").isFalse();
   }
 
   @Test

@@ -16,7 +16,6 @@ import roughcut.file.FileTrouble;
 import roughcut.file.ShopBuilds;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
-import roughcut.record.Log;
 import roughcut.schedule.Buys;
 import roughcut.schedule.Schedule;
 import roughcut.schedule.Work;
@@ -127,6 +126,12 @@ public final class ShopDays {
     return plans.stream().map(Plan::name).toList();
   }
 
+  /** Plans of the builds, in the same order. */
+  public List<Plan> plans() {
+    schedule();
+    return plans;
+  }
+
   /** Minutes that operations took in the shop's other builds. */
   public Map<String, Integer> learned() {
     schedule();
@@ -143,10 +148,5 @@ public final class ShopDays {
   public List<Buys> buys() {
     schedule();
     return Buys.of(plans, 0, learned, at, ZoneId.systemDefault());
-  }
-
-  /** Logs of the shop's other builds. */
-  public List<Log> logs() {
-    return others.stream().map(Build::log).toList();
   }
 }

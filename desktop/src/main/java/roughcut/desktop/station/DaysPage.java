@@ -29,6 +29,7 @@ import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.schedule.BriefCheck;
 import roughcut.schedule.Buys;
+import roughcut.schedule.Lists;
 import roughcut.schedule.Schedule;
 import roughcut.shop.ShopHours;
 
@@ -44,6 +45,8 @@ final class DaysPage implements Page {
   private final BriefEditor brief;
   private final HoursEditor hours;
   private final VBox when = new VBox(4);
+  private final VBox session = new VBox(4);
+  private final VBox shopping = new VBox(4);
   private final PagedStation station;
   private final VBox column;
   private final ScrollPane panel;
@@ -60,13 +63,18 @@ final class DaysPage implements Page {
     this.days = desk.days();
     brief = new BriefEditor(desk.session());
     hours = new HoursEditor(desk.session());
-    TitledPane open = new TitledPane("the shop's hours", hours);
-    open.setId("days.hours");
-    open.setExpanded(false);
-    open.setAnimated(false);
-    open.getStyleClass().add("more");
+    TitledPane open = folded("days.hours", "the shop's hours", hours);
     this.station = station;
-    column = new VBox(6, heading("What must hold"), brief, heading("When"), when, open);
+    column =
+        new VBox(
+            6,
+            heading("What must hold"),
+            brief,
+            heading("When"),
+            when,
+            open,
+            folded("days.session", "to lay out for the next session", session),
+            folded("days.shopping", "still to be had or measured", shopping));
     column.getStyleClass().add("panel-column");
     panel = Scrolled.of(column);
     panel.getStyleClass().add("panel");
@@ -80,6 +88,15 @@ final class DaysPage implements Page {
     table.words("begin by", b -> TIME.format(b.latest())).setMinWidth(128);
     table.column("slack, days", b -> slack(b)).setMinWidth(76);
     days.onChanged(desk::refresh);
+  }
+
+  private static TitledPane folded(String id, String words, Node inside) {
+    TitledPane pane = new TitledPane(words, inside);
+    pane.setId(id);
+    pane.setExpanded(false);
+    pane.setAnimated(false);
+    pane.getStyleClass().add("more");
+    return pane;
   }
 
   private static Label heading(String words) {
@@ -149,6 +166,7 @@ final class DaysPage implements Page {
     brief.show(checks);
     hours.show();
     when(schedule);
+    lists(plan, units, schedule);
     table.rows(schedule.blocks());
     title.setText(
         schedule
@@ -166,6 +184,29 @@ final class DaysPage implements Page {
                                     + ", all done on "
                                     + DAY.format(f))
                         .orElse("Nothing is left to do.")));
+  }
+
+  private void lists(Plan plan, Units units, Schedule schedule) {
+    session.getChildren().clear();
+    Lists.session(schedule, days.plans())
+        .ifPresentOrElse(
+            next -> {
+              session.getChildren().add(text(TIME.format(next.from()), "panel-text", ""));
+              next.operations()
+                  .forEach(o -> session.getChildren().add(text(o, "decision-label", "")));
+              lines(session, next.take());
+            },
+            () -> session.getChildren().add(text("No session is planned.", "panel-text", "")));
+    shopping.getChildren().clear();
+    lines(shopping, Lists.shopping(plan, units));
+  }
+
+  private static void lines(VBox into, List<Lists.Line> lines) {
+    for (Lists.Line line : lines) {
+      Label what = text("○ " + line.what(), "decision-label", "");
+      Label why = text(line.why(), "lower-note", "");
+      into.getChildren().add(new VBox(what, why));
+    }
   }
 
   private void when(Schedule schedule) {

@@ -1,0 +1,191 @@
+package roughcut.drawing;
+
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import roughcut.bench.Bench;
+import roughcut.bench.Glance;
+import roughcut.blank.BlankKeys;
+import roughcut.design.BodyDecisions;
+import roughcut.design.Decisions;
+import roughcut.design.RoutDecisions;
+import roughcut.drawing.Mark.Anchor;
+import roughcut.drawing.Mark.Size;
+import roughcut.geometry.Bounds;
+import roughcut.geometry.Outline;
+import roughcut.layout.LayoutKeys;
+import roughcut.measure.NumberWriter;
+import roughcut.measure.Pitch;
+import roughcut.measure.Quantity;
+import roughcut.measure.Units;
+import roughcut.measure.Value;
+import roughcut.plan.Plan;
+import roughcut.record.Measurables;
+import roughcut.record.Reading;
+import roughcut.rout.RoutKeys;
+import roughcut.shop.FinishBook;
+import roughcut.shop.SpeciesBook;
+import roughcut.strings.StringPull;
+
+/**
+ * An instrument's birth certificate on one page: its woods, its numbers as they really are, its
+ * weight, its strings, and how it was set up (handbook page 7, "After the woodwork").
+ */
+public final class Certificate {
+  private static final double WIDTH = 250;
+  private static final double HEIGHT = 176;
+  private static final double LEFT = 8;
+  private static final double SECOND = 128;
+  private static final double LINE = 6.2;
+  private static final double VALUES = 46;
+
+  private final Plan plan;
+  private final Units units;
+  private final Sketch sketch;
+
+  private Certificate(Plan plan, Units units) {
+    this.plan = plan;
+    this.units = units;
+    this.sketch = new Sketch(plan, units);
+  }
+
+  public static Drawing of(Plan plan, Units units) {
+    return new Certificate(plan, units).draw();
+  }
+
+  private Drawing draw() {
+    sketch.outline(Role.EDGE, Outline.rectangle(0, -HEIGHT, WIDTH, 0));
+    sketch.text(Role.OUTLINE, LEFT, -14, plan.name(), Anchor.START, Size.TITLE);
+    sketch.text(Role.NOTE, LEFT, -21, made(), Anchor.START, Size.SMALL);
+    double left = column(LEFT, -34, "Woods", woods());
+    column(LEFT, left - 6, "Strings", strings());
+    double right = column(SECOND, -34, "Measures", measures());
+    column(SECOND, right - 6, "As it was set up", setUp());
+    sketch.text(
+        Role.NOTE,
+        LEFT,
+        -HEIGHT + 6,
+        "Numbers read off the instrument are marked •; the others are as planned.",
+        Anchor.START,
+        Size.SMALL);
+    return sketch.drawing(plan.name() + ": certificate", new Bounds(-2, -HEIGHT - 2, WIDTH + 2, 2));
+  }
+
+  private String made() {
+    Glance glance = Glance.of(plan, LocalDateTime.now());
+    Optional<LocalDateTime> last =
+        plan.log().done().stream().map(d -> d.at()).max(LocalDateTime::compareTo);
+    String how = glance.done() == glance.of() ? "finished" : glance.words();
+    return how + last.map(l -> " · last worked on " + l.toLocalDate()).orElse("");
+  }
+
+  private double column(double x, double y, String title, Map<String, String> rows) {
+    sketch.text(Role.OUTLINE, x, y, title, Anchor.START, Size.NORMAL);
+    double at = y - LINE - 1;
+    for (Map.Entry<String, String> row : rows.entrySet()) {
+      sketch.text(Role.NOTE, x, at, row.getKey(), Anchor.START, Size.SMALL);
+      sketch.text(Role.OUTLINE, x + VALUES, at, row.getValue(), Anchor.START, Size.SMALL);
+      at -= LINE;
+    }
+    return at;
+  }
+
+  private static String wood(String id) {
+    return SpeciesBook.get(id).name();
+  }
+
+  private Map<String, String> woods() {
+    Map<String, String> rows = new LinkedHashMap<>();
+    rows.put(
+        "neck",
+        plan.neckStrips().stream()
+            .map(s -> wood(s.species()))
+            .distinct()
+            .collect(Collectors.joining(", ")));
+    rows.put("fretboard", plan.fretboardWood().name());
+    rows.put("body", plan.body().backWood().name());
+    if (plan.given(BodyDecisions.BODY_TOP) > 0) {
+      rows.put("top", plan.body().topWood().name());
+    }
+    rows.put("finish", FinishBook.get(plan.given(RoutDecisions.FINISH).word()).name());
+    return rows;
+  }
+
+  private Map<String, String> strings() {
+    Map<String, String> rows = new LinkedHashMap<>();
+    StringPull pull = plan.stringPlan().pull();
+    List<String> all = new ArrayList<>();
+    plan.stringSet()
+        .forEach(
+            s ->
+                all.add(
+                    NumberWriter.text(s.gauge(), Quantity.FINE_LENGTH, units)
+                        + (s.wound() ? ", wound" : "")
+                        + " · "
+                        + Pitch.name(s.pitch())));
+    for (int i = 0; i < all.size(); i++) {
+      rows.put(Integer.toString(i + 1), all.get(i));
+    }
+    rows.put("together", pull.total().text(units));
+    return rows;
+  }
+
+  private void put(Map<String, String> rows, String words, Optional<Value> value) {
+    value.ifPresent(v -> rows.put(words, v.text(units) + (v.fromMeasured() ? " •" : "")));
+  }
+
+  private Map<String, String> measures() {
+    Map<String, String> rows = new LinkedHashMap<>();
+    rows.put("frets", Integer.toString(plan.frets().frets().size()));
+    put(rows, "scale", Optional.of(plan.frets().scale()));
+    put(rows, "saddle line", plan.value(LayoutKeys.SADDLE_FROM_NUT.id()));
+    rows.put("nut width", length(plan.given(Decisions.NUT_WIDTH), "nut.width"));
+    rows.put("at fret 1", length(plan.given(Decisions.THICKNESS_1), "neck.thickness-1"));
+    rows.put("at the octave", length(plan.given(Decisions.THICKNESS_12), "neck.thickness-12"));
+    put(rows, "neck weighs", plan.value(BlankKeys.NECK_MASS.id()));
+    put(rows, "body weighs", plan.value(RoutKeys.BODY_MASS.id()));
+    put(rows, "all of it weighs", plan.value(RoutKeys.INSTRUMENT_MASS.id()));
+    return rows;
+  }
+
+  private String length(double mm, String id) {
+    boolean read = plan.log().standing().containsKey(id);
+    return NumberWriter.text(mm, Quantity.LENGTH, units) + (read ? " •" : "");
+  }
+
+  private Map<String, String> setUp() {
+    Map<String, String> rows = new LinkedHashMap<>();
+    for (var what :
+        List.of(
+            Measurables.RELIEF,
+            Measurables.ACTION_1,
+            Measurables.ACTION_12,
+            Measurables.ACTION_12_BASS)) {
+      Reading reading = plan.log().standing().get(what.id());
+      if (reading != null) {
+        rows.put(what.label(), NumberWriter.text(reading.value(), what.quantity(), units) + " •");
+      }
+    }
+    String octaves =
+        plan.stringPlan().setUp().intonation().stream()
+            .map(
+                s ->
+                    NumberWriter.fixed(
+                        plan.log().standing().get(Measurables.intonation(s.string()).id()).value(),
+                        1))
+            .collect(Collectors.joining(" · "));
+    if (!octaves.isEmpty()) {
+      rows.put("octaves, cents", octaves + " •");
+    }
+    long held =
+        Bench.of(plan, LocalDateTime.now()).steps().stream()
+            .filter(s -> s.state() == Bench.State.DONE)
+            .count();
+    rows.put("operations", held + " done");
+    return rows;
+  }
+}

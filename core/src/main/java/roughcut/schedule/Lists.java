@@ -1,0 +1,120 @@
+package roughcut.schedule;
+
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import roughcut.bench.Operation;
+import roughcut.bench.Operations;
+import roughcut.blank.BoardLayout;
+import roughcut.design.BlankDecisions;
+import roughcut.design.Fitting;
+import roughcut.design.FittingTraits;
+import roughcut.design.RoutDecisions;
+import roughcut.fretboard.FretboardKeys;
+import roughcut.measure.Units;
+import roughcut.plan.Plan;
+import roughcut.rout.RoutPlan;
+import roughcut.shop.FinishBook;
+import roughcut.shop.GlueBook;
+
+/** What a build still needs that isn't owned or measured; and what to lay out before a session. */
+public final class Lists {
+  private Lists() {}
+
+  /**
+   * One thing to get, or to take to the bench.
+   *
+   * @param what it is
+   * @param why it is wanted, or what for
+   */
+  public record Line(String what, String why) {}
+
+  /** What this build needs and isn't in the shop, or wasn't measured yet. */
+  public static List<Line> shopping(Plan plan, Units units) {
+    List<Line> all = new ArrayList<>();
+    for (BoardLayout.Homeless one : plan.boards().homeless()) {
+      if (!one.part().small()) {
+        all.add(
+            new Line("wood for " + one.part().label() + ", " + one.part().species(), one.why()));
+      }
+    }
+    Set<String> cutters = new LinkedHashSet<>();
+    for (RoutPlan rout : plan.cuts().routs()) {
+      rout.plan().missing().ifPresent(cutters::add);
+    }
+    cutters.forEach(c -> all.add(new Line(c, "nothing in the drawer does it")));
+    for (Fitting fitting : plan.build().design().fittings()) {
+      boolean sized = fitting.type().traits().stream().anyMatch(FittingTraits.Trait::hardware);
+      boolean inHand =
+          fitting.type().traits().stream()
+              .filter(FittingTraits.Trait::hardware)
+              .anyMatch(t -> plan.build().measured().containsKey(fitting.id(t.key())));
+      if (sized && !inHand) {
+        all.add(new Line(fitting.words() + ", " + fitting.listed().name(), "none measured yet"));
+      }
+    }
+    if (!plan.build().log().isDone("strings.on")) {
+      all.add(new Line(plan.stringSet().size() + " strings", "as planned at the bridge"));
+    }
+    plan.value(FretboardKeys.WIRE_TOTAL.id())
+        .filter(v -> !plan.build().log().isDone("frets.seat"))
+        .ifPresent(v -> all.add(new Line("fret wire, " + v.text(units), "with 5 % to spare")));
+    plan.value("glue.mass")
+        .ifPresent(
+            v ->
+                all.add(
+                    new Line(
+                        GlueBook.get(plan.given(BlankDecisions.GLUE).word()).name()
+                            + ", "
+                            + v.text(units),
+                        "for the neck's blank alone")));
+    if (!plan.build().log().isDone("finish.coats")) {
+      all.add(
+          new Line(
+              FinishBook.get(plan.given(RoutDecisions.FINISH).word()).name(), "for its coats"));
+    }
+    return List.copyOf(all);
+  }
+
+  /** When the next session is, and what it wants at hand: each thing with what it is for. */
+  public record Session(LocalDateTime from, List<String> operations, List<Line> take) {}
+
+  /** The next session of a schedule. */
+  public static Optional<Session> session(Schedule schedule, List<Plan> plans) {
+    Optional<LocalDateTime> first =
+        schedule.blocks().stream().map(Schedule.Block::start).min(LocalDateTime::compareTo);
+    if (first.isEmpty()) {
+      return Optional.empty();
+    }
+    List<String> operations = new ArrayList<>();
+    Map<String, Set<String>> take = new LinkedHashMap<>();
+    Map<Integer, Map<String, Operation>> known = new LinkedHashMap<>();
+    for (Schedule.Block block : schedule.blocks()) {
+      if (!block.start().toLocalDate().equals(first.get().toLocalDate())) {
+        continue;
+      }
+      Plan plan = plans.get(block.task().build());
+      Operation op =
+          known.computeIfAbsent(block.task().build(), b -> operations(plan)).get(block.task().id());
+      String what = plan.name() + ": " + block.task().title();
+      operations.add(what);
+      if (op != null) {
+        op.tools().forEach(t -> take.computeIfAbsent(t, k -> new LinkedHashSet<>()).add(what));
+      }
+    }
+    List<Line> lines = new ArrayList<>();
+    take.forEach((tool, of) -> lines.add(new Line(tool, String.join("; ", of))));
+    return Optional.of(new Session(first.get(), operations, lines));
+  }
+
+  private static Map<String, Operation> operations(Plan plan) {
+    Map<String, Operation> all = new LinkedHashMap<>();
+    Operations.of(plan).forEach(o -> all.put(o.id(), o));
+    return all;
+  }
+}
