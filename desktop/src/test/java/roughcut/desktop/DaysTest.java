@@ -65,15 +65,19 @@ class DaysTest extends WindowTest {
     assertThat(text("days.own")).startsWith("Heron:").contains("late by");
     assertThat(text("brief.0.state")).contains("broken");
     double before = late();
-    List<Button> buys =
-        robot.lookup((Node n) -> "days.buy".equals(n.getId())).queryAllAs(Button.class).stream()
-            .toList();
+    until(() -> !buys().isEmpty());
+    List<Button> buys = buys();
     assertThat(buys).isNotEmpty().hasSizeLessThanOrEqualTo(3);
     double promised = Double.parseDouble(buys.get(0).getText().split(" ")[0]);
     show(buys.get(0)::fire);
     assertThat(before - late()).isCloseTo(promised, within(0.11));
     undo();
     assertThat(late()).isCloseTo(before, within(0.11));
+  }
+
+  private List<Button> buys() {
+    return robot.lookup((Node n) -> "days.buy".equals(n.getId())).queryAllAs(Button.class).stream()
+        .toList();
   }
 
   private double late() {

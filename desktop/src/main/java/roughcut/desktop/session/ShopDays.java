@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.Executor;
 import java.util.concurrent.Executors;
+import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.application.Platform;
 import roughcut.file.FileTrouble;
@@ -144,9 +145,19 @@ public final class ShopDays {
     return schedule().outcomes().stream().filter(o -> o.name().equals(name)).findFirst();
   }
 
-  /** What would buy days for it; asked for when it is late, since each is tried on a whole plan. */
-  public List<Buys> buys() {
+  /**
+   * What would buy days for it: each is tried on a whole plan and a whole schedule, so it is worked
+   * out in the background and handed over when it is there.
+   */
+  public void buys(Consumer<List<Buys>> then) {
     schedule();
-    return Buys.of(plans, 0, learned, at, ZoneId.systemDefault());
+    List<Plan> tried = plans;
+    Map<String, Integer> minutes = learned;
+    LocalDateTime from = at;
+    READING.execute(
+        () -> {
+          List<Buys> found = Buys.of(tried, 0, minutes, from, ZoneId.systemDefault());
+          Platform.runLater(() -> then.accept(found));
+        });
   }
 }

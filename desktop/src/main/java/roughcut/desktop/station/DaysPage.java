@@ -55,8 +55,9 @@ final class DaysPage implements Page {
   private final NumberTable<Schedule.Block> table = new NumberTable<>("days.table", this::choose);
   private final VBox lower = new VBox(6, title, table);
   private boolean read;
-  private Schedule bought;
-  private List<Buys> buys = List.of();
+  private final VBox bought = new VBox(4);
+  private Schedule tried;
+  private List<Buys> buys;
 
   DaysPage(Desk desk, PagedStation station) {
     this.desk = desk;
@@ -230,17 +231,32 @@ final class DaysPage implements Page {
                   outcome.late() ? "decision-message" : "panel-text",
                   own.filter(outcome::equals).isPresent() ? "days.own" : ""));
     }
+    bought.getChildren().clear();
     if (own.filter(Schedule.Outcome::late).isPresent() && !desk.session().trying()) {
-      if (bought != schedule) {
-        bought = schedule;
-        buys = days.buys();
+      bought.getChildren().addAll(heading("Would buy most"), text("trying …", "panel-text", ""));
+      when.getChildren().add(bought);
+      if (tried != schedule) {
+        tried = schedule;
+        buys = null;
+        days.buys(
+            found -> {
+              if (tried == schedule) {
+                buys = found;
+                bought();
+              }
+            });
+      } else if (buys != null) {
+        bought();
       }
-      when.getChildren().add(heading("Would buy most"));
-      if (buys.isEmpty()) {
-        when.getChildren().add(text("Nothing that is known here.", "panel-text", ""));
-      }
-      buys.forEach(b -> when.getChildren().add(buy(b)));
     }
+  }
+
+  private void bought() {
+    bought.getChildren().setAll(heading("Would buy most"));
+    if (buys.isEmpty()) {
+      bought.getChildren().add(text("Nothing that is known here.", "panel-text", ""));
+    }
+    buys.forEach(b -> bought.getChildren().add(buy(b)));
   }
 
   private Node buy(Buys one) {
