@@ -6,10 +6,14 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
+import javafx.animation.PauseTransition;
+import javafx.application.Platform;
 import javafx.scene.Scene;
 import javafx.scene.image.PixelReader;
 import javafx.scene.image.WritableImage;
 import javafx.stage.Stage;
+import javafx.util.Duration;
 import javax.imageio.ImageIO;
 import roughcut.desktop.session.Habits;
 import roughcut.desktop.session.Workspace;
@@ -41,21 +45,26 @@ final class Screenshots {
           new View("layout", "Heron", StationId.LAYOUT, null),
           new View("stack", "Heron", StationId.BLANKS, "stack"),
           new View("boards", "Bittern", StationId.BLANKS, "boards"),
-          new View("glue-up", "Bittern", StationId.BLANKS, "glue-up"),
-          new View("body-blank", "Heron", StationId.BLANKS, "body"),
           new View("slots", "Heron", StationId.FRETBOARD, "slots"),
           new View("neck", "Heron", StationId.NECK, "side"),
           new View("head", "Heron", StationId.NECK, "head"),
           new View("channels", "Heron", StationId.NECK, "channels"),
-          new View("carving", "Heron", StationId.NECK, "carving"),
           new View("outline", "Heron", StationId.BODY, "outline"),
           new View("pocket", "Heron", StationId.BODY, "pocket"),
           new View("cuts", "Heron", StationId.ROUTS, "cuts", "pickup.bridge.from-saddle"),
-          new View("passes", "Heron", StationId.ROUTS, "passes", "pickup.neck.from-saddle"),
           new View("bridge", "Bittern", StationId.BRIDGE, "bridge"),
           new View("heights", "Heron", StationId.BRIDGE, "heights"),
           new View("sheets", "Heron", StationId.SHEETS, null),
-          new View("bench", "Heron", StationId.BENCH, null));
+          new View("drawer", "Heron", StationId.ROUTS, "drawer"),
+          new View("bench", "Heron", StationId.BENCH, "order"),
+          new View("days", "Dunlin", StationId.BENCH, "days"));
+
+  /** Cards by the command that opens them. */
+  private static final Map<String, String> CARDS =
+      Map.of("home", "All builds …", "new", "New instrument …");
+
+  /** What is read in the background is there by then, ms. */
+  private static final int READ = 4000;
 
   /** What the screen at the machine shows. */
   private static final String AT_MACHINE = "body.cut.pocket";
@@ -92,9 +101,35 @@ final class Screenshots {
               view.station() == StationId.BODY || view.station() == StationId.ROUTS
                   ? KNIFE_IN_BODY
                   : at);
+      if (view.station() == StationId.BENCH) {
+        pause();
+      }
       save(scene, folder.resolve(view.file() + ".png"));
     }
+    cards(stage, demo, data, folder);
     machine(demo, data, folder);
+  }
+
+  private static void cards(Stage stage, Path demo, Path data, Path folder) throws IOException {
+    ShopWindow window =
+        new ShopWindow(Workspace.open(DemoFolder.build(demo, "Heron"), data), Habits.in(data));
+    Windows.dataFolder(data);
+    Scene scene = Windows.scene(window);
+    stage.setScene(scene);
+    for (Map.Entry<String, String> card : CARDS.entrySet()) {
+      window.command(card.getValue());
+      pause();
+      save(scene, folder.resolve(card.getKey() + ".png"));
+    }
+  }
+
+  /** Lets the window go on for a while. */
+  private static void pause() {
+    Object over = new Object();
+    PauseTransition pause = new PauseTransition(Duration.millis(READ));
+    pause.setOnFinished(e -> Platform.exitNestedEventLoop(over, null));
+    pause.play();
+    Platform.enterNestedEventLoop(over);
   }
 
   private static void machine(Path demo, Path data, Path folder) throws IOException {
