@@ -46,6 +46,7 @@ final class PocketPage extends BodyViewPage {
             RoutDecisions.POCKET_RADIUS,
             RoutDecisions.POCKET_CORNERS,
             RoutDecisions.POCKET_FINISH,
+            RoutDecisions.FINISH,
             RoutDecisions.FILM,
             RoutDecisions.BOLT_COUNT,
             RoutDecisions.BOLT_DIAMETER,
