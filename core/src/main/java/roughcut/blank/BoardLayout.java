@@ -44,7 +44,16 @@ public record BoardLayout(List<Laid> laid, List<Homeless> homeless, Map<String, 
       double y,
       boolean turned,
       boolean byHand,
-      String trouble) {}
+      String trouble) {
+    /** Whether another part wants some of the same wood. */
+    public boolean meets(Laid other) {
+      return board.equals(other.board())
+          && x < other.x + other.part.length()
+          && other.x < x + part.length()
+          && y < other.y + other.part.width()
+          && other.y < y + part.width();
+    }
+  }
 
   /** A part without a place. */
   public record Homeless(WoodPart part, String why) {}

@@ -81,6 +81,31 @@ public final class Lists {
     return List.copyOf(all);
   }
 
+  /**
+   * Wood that the first build and another of the shop's are both laid on at the same place: only
+   * one of them can have it.
+   */
+  public static List<Line> twice(List<Plan> plans) {
+    Plan own = plans.get(0);
+    Map<String, Set<String>> wanted = new LinkedHashMap<>();
+    for (Plan other : plans.subList(1, plans.size())) {
+      for (BoardLayout.Laid mine : own.boards().laid()) {
+        for (BoardLayout.Laid theirs : other.boards().laid()) {
+          if (mine.meets(theirs)) {
+            wanted
+                .computeIfAbsent(mine.board(), k -> new LinkedHashSet<>())
+                .add(other.name() + "'s " + theirs.part().label());
+          }
+        }
+      }
+    }
+    List<Line> lines = new ArrayList<>();
+    wanted.forEach(
+        (board, of) ->
+            lines.add(new Line(board, "the same place is planned for " + String.join(", ", of))));
+    return List.copyOf(lines);
+  }
+
   /** When the next session is, and what it wants at hand: each thing with what it is for. */
   public record Session(LocalDateTime from, List<String> operations, List<Line> take) {}
 

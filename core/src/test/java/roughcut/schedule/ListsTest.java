@@ -7,8 +7,13 @@ import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.util.List;
 import java.util.Map;
+import java.util.Random;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import roughcut.Heron;
+import roughcut.blank.BoardLayout;
+import roughcut.blank.WoodPart;
 import roughcut.demo.Demo;
 import roughcut.design.Fitting;
 import roughcut.design.FittingType;
@@ -47,6 +52,58 @@ class ListsTest {
     assertThat(Lists.shopping(bare, Units.MM)).anyMatch(l -> l.what().startsWith("wood for"));
     Plan noCutters = Plan.of(Heron.build(), Demo.shop().withCutters(List.of()));
     assertThat(Lists.shopping(noCutters, Units.MM)).anyMatch(l -> l.why().contains("drawer"));
+  }
+
+  private static BoardLayout.Laid laid(Random random, String board) {
+    double length = 1 + random.nextInt(6);
+    double width = 1 + random.nextInt(6);
+    WoodPart part =
+        new WoodPart("part", "part", "maple", length, width, 20, true, true, false, null);
+    return new BoardLayout.Laid(
+        part, board, random.nextInt(10), random.nextInt(10), false, false, "");
+  }
+
+  private static boolean has(BoardLayout.Laid laid, double x, double y) {
+    return x > laid.x()
+        && x < laid.x() + laid.part().length()
+        && y > laid.y()
+        && y < laid.y() + laid.part().width();
+  }
+
+  /** Held against walking the board cell by cell. */
+  @Test
+  void twoPartsMeetWhereTheyShareWood() {
+    Random random = new Random(5);
+    int met = 0;
+    for (int i = 0; i < 400; i++) {
+      BoardLayout.Laid one = laid(random, "plank");
+      BoardLayout.Laid two = laid(random, "plank");
+      boolean shared = false;
+      for (double x = 0.5; x < 16; x++) {
+        for (double y = 0.5; y < 16; y++) {
+          shared |= has(one, x, y) && has(two, x, y);
+        }
+      }
+      assertThat(one.meets(two)).as(one + " " + two).isEqualTo(shared);
+      assertThat(two.meets(one)).isEqualTo(shared);
+      assertThat(one.meets(laid(random, "other"))).isFalse();
+      met += shared ? 1 : 0;
+    }
+    assertThat(met).isBetween(50, 350);
+  }
+
+  @Test
+  void aBoardThatTwoBuildsWantAtOnePlaceIsSaid() {
+    Plan heron = Plan.of(Heron.build(), Demo.shop());
+    Plan again = Plan.of(Heron.build().withName("Second"), Demo.shop());
+    Set<String> boards =
+        heron.boards().laid().stream().map(BoardLayout.Laid::board).collect(Collectors.toSet());
+    List<Lists.Line> twice = Lists.twice(List.of(heron, again));
+    assertThat(twice).extracting(Lists.Line::what).containsExactlyInAnyOrderElementsOf(boards);
+    assertThat(twice).allMatch(l -> l.why().contains("Second's "));
+    assertThat(Lists.twice(List.of(heron))).isEmpty();
+    Plan elsewhere = Plan.of(Heron.build(), Demo.shop().withBoards(List.of()));
+    assertThat(Lists.twice(List.of(heron, elsewhere))).isEmpty();
   }
 
   /** The next session is the first day of work, with every tool of its operations, and no other. */

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.io.IOException;
+import java.time.LocalDate;
 import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -18,10 +19,14 @@ import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
 import roughcut.bench.Bench;
 import roughcut.bench.Operation;
+import roughcut.design.Decisions;
+import roughcut.design.NumberDecision;
 import roughcut.design.OrderChange;
 import roughcut.file.BuildFile;
+import roughcut.file.ShopBuilds;
 import roughcut.record.Build;
 import roughcut.record.Done;
+import roughcut.record.Reading;
 
 /** The bench's station in real windows. */
 class BenchTest extends BenchWalk {
@@ -55,6 +60,29 @@ class BenchTest extends BenchWalk {
         .containsKey("pass.pocket.depth-now");
     undo();
     assertThat(log().isDone("body.cut.pocket")).isFalse();
+  }
+
+  /** What another of the shop's builds found stands where this one is about to cut. */
+  @Test
+  void lastTimesMisfitIsToldAtItsHoldPoint(FxRobot robot) throws Exception {
+    ShopBuilds shop = new ShopBuilds(data.resolve("demo"));
+    for (ShopBuilds.Entry entry : shop.all()) {
+      if (entry.name().equals("Bittern")) {
+        BuildFile.Opened other = BuildFile.open(entry.path());
+        NumberDecision heel =
+            (NumberDecision) Decisions.find(other.build().design(), "heel.thickness").orElseThrow();
+        double measured = heel.in(other.build().design()) - 0.7;
+        other
+            .file()
+            .save(other.build().withReading(Reading.of(heel.id(), measured, LocalDate.now())));
+      }
+    }
+    toBench();
+    look("body.cut.pocket");
+    until(() -> there("hold.heel.thickness.last"));
+    assertThat(words(robot, "hold.heel.thickness.last"))
+        .startsWith("Last time, on Bittern, this came out 0.7 mm under its ");
+    assertThat(there("hold.look.pocket.rails.last")).isFalse();
   }
 
   /** Heron's scarf was sawn for the shaft as drawn: its ways out are offered where that is told. */

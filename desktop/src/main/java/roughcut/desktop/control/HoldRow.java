@@ -2,6 +2,7 @@ package roughcut.desktop.control;
 
 import java.time.LocalDate;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
@@ -21,10 +22,11 @@ import roughcut.measure.Quantity;
 import roughcut.measure.Units;
 import roughcut.record.Measurable;
 import roughcut.record.Measurables;
+import roughcut.whatif.LastTime;
 
 /** A hold point at its operation: what it should be, how it is taken, and where it is answered. */
 final class HoldRow extends VBox {
-  HoldRow(Bench.Held held, Session session, AtBench bench) {
+  HoldRow(Bench.Held held, Session session, AtBench bench, Map<String, LastTime> lastTime) {
     super(2);
     HoldPoint hold = held.hold();
     Units units = session.units().get();
@@ -43,6 +45,17 @@ final class HoldRow extends VBox {
     getChildren()
         .addAll(
             what, how, hold.looked() ? looking(hold, bench) : reading(hold, session, bench), state);
+    Optional.ofNullable(lastTime.get(hold.of()))
+        .ifPresent(last -> getChildren().add(2, last(last, hold, units)));
+  }
+
+  private static Label last(LastTime last, HoldPoint hold, Units units) {
+    Label label = new Label(last.told(units));
+    label.setWrapText(true);
+    label.setMinHeight(Region.USE_PREF_SIZE);
+    label.getStyleClass().add("decision-message");
+    label.setId("hold." + hold.of() + ".last");
+    return label;
   }
 
   private static String how(HoldPoint hold) {

@@ -3,6 +3,7 @@ package roughcut.desktop.control;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.function.Supplier;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -24,6 +25,7 @@ import roughcut.record.Done;
 import roughcut.record.Proposal;
 import roughcut.thin.ThinSpot;
 import roughcut.whatif.Amends;
+import roughcut.whatif.LastTime;
 import roughcut.whatif.Mending;
 
 /** One operation: how it stands, what has to be known, what it is set to, and its tick. */
@@ -44,7 +46,13 @@ public final class OperationCard extends VBox {
     this.bench = desk.bench();
   }
 
-  private record Shown(Plan plan, Bench bench, String id, Units units, Consequences changed) {}
+  private record Shown(
+      Plan plan,
+      Bench bench,
+      String id,
+      Units units,
+      Consequences changed,
+      Map<String, LastTime> lastTime) {}
 
   /** Shows the operation that is looked at. */
   public void show(Plan plan, Units units) {
@@ -55,7 +63,8 @@ public final class OperationCard extends VBox {
             bench.bench(),
             step == null ? "" : step.operation().id(),
             units,
-            bench.changed().get());
+            bench.changed().get(),
+            desk.days().lastTime());
     // A field that is being typed into must stay where it is.
     if (next.equals(shown) || session.trying()) {
       return;
@@ -83,7 +92,7 @@ public final class OperationCard extends VBox {
     List<Bench.Held> holds = bench.bench().held(op);
     if (!holds.isEmpty()) {
       all.add(text("Know first", "panel-heading"));
-      holds.forEach(h -> all.add(new HoldRow(h, session, bench)));
+      holds.forEach(h -> all.add(new HoldRow(h, session, bench, desk.days().lastTime())));
     }
     changed(units, all);
     List<Value> settings = bench.bench().settings(op);

@@ -20,6 +20,8 @@ import roughcut.record.Build;
 import roughcut.schedule.Buys;
 import roughcut.schedule.Schedule;
 import roughcut.schedule.Work;
+import roughcut.shop.Shop;
+import roughcut.whatif.LastTime;
 import roughcut.whatif.LogBook;
 
 /**
@@ -38,8 +40,10 @@ public final class ShopDays {
   private final Session session;
   private final Supplier<Path> own;
   private final Supplier<Path> shop;
-  private Runnable changed = () -> {};
+  private final List<Runnable> changed = new ArrayList<>();
+  private Path readFor;
   private List<Build> others = List.of();
+  private Map<String, LastTime> lastTime = Map.of();
   private List<Plan> plans = List.of();
   private Plan planned;
   private LocalDateTime at;
@@ -60,13 +64,18 @@ public final class ShopDays {
 
   /** What to do when the others were read. */
   public void onChanged(Runnable action) {
-    changed = action;
+    changed.add(action);
   }
 
-  /** Reads the shop's other builds. */
+  /** Reads the shop's other builds, where they weren't read for the build that is here. */
   public void readOthers() {
     Path folder = shop.get();
     Path here = own.get().toAbsolutePath().normalize();
+    if (here.equals(readFor)) {
+      return;
+    }
+    readFor = here;
+    Shop of = session.shop().get();
     READING.execute(
         () -> {
           List<Build> found = new ArrayList<>();
@@ -79,12 +88,15 @@ public final class ShopDays {
           } catch (FileTrouble e) {
             System.getLogger("roughcut").log(System.Logger.Level.INFO, e.getMessage());
           }
+          Map<String, LastTime> last =
+              LastTime.of(found.stream().map(b -> Plan.of(b, of)).toList());
           Platform.runLater(
               () -> {
-                if (!found.equals(others)) {
+                if (here.equals(readFor) && !found.equals(others)) {
                   others = List.copyOf(found);
+                  lastTime = last;
                   planned = null;
-                  changed.run();
+                  changed.forEach(Runnable::run);
                 }
               });
         });
@@ -131,6 +143,11 @@ public final class ShopDays {
   public List<Plan> plans() {
     schedule();
     return plans;
+  }
+
+  /** What came out otherwise in the shop's other builds, by the ids of what is read. */
+  public Map<String, LastTime> lastTime() {
+    return lastTime;
   }
 
   /** Minutes that operations took in the shop's other builds. */

@@ -54,7 +54,6 @@ final class DaysPage implements Page {
   private final Label title = new Label();
   private final NumberTable<Schedule.Block> table = new NumberTable<>("days.table", this::choose);
   private final VBox lower = new VBox(6, title, table);
-  private boolean read;
   private final VBox bought = new VBox(4);
   private Schedule tried;
   private List<Buys> buys;
@@ -128,10 +127,7 @@ final class DaysPage implements Page {
 
   @Override
   public Drawing drawing(Plan plan, Units units) {
-    if (!read) {
-      read = true;
-      days.readOthers();
-    }
+    days.readOthers();
     return DaysDrawing.of(
         days.schedule(),
         plan.shop().hours(),
@@ -199,6 +195,7 @@ final class DaysPage implements Page {
             },
             () -> session.getChildren().add(text("No session is planned.", "panel-text", "")));
     shopping.getChildren().clear();
+    lines(shopping, Lists.twice(days.plans()));
     lines(shopping, Lists.shopping(plan, units));
   }
 

@@ -63,6 +63,7 @@ final class OrderPage implements Page {
     lower.getChildren().addAll(head, odd, list);
     bench.chosen().addListener((p, was, is) -> desk.refresh());
     bench.changed().addListener((p, was, is) -> desk.refresh());
+    desk.days().onChanged(desk::refresh);
   }
 
   private void choose(String operation) {
@@ -106,6 +107,7 @@ final class OrderPage implements Page {
       choose(bench.step().get().operation().id());
       return;
     }
+    desk.days().readOthers();
     card.show(plan, units);
     Bench here = bench.bench();
     List<Bench.Step> steps =
