@@ -67,7 +67,7 @@ class BenchTest extends BenchWalk {
   void lastTimesMisfitIsToldAtItsHoldPoint(FxRobot robot) throws Exception {
     ShopBuilds shop = new ShopBuilds(data.resolve("demo"));
     for (ShopBuilds.Entry entry : shop.all()) {
-      if (entry.name().equals("Bittern")) {
+      if (entry.name().equals("Dunlin")) {
         BuildFile.Opened other = BuildFile.open(entry.path());
         NumberDecision heel =
             (NumberDecision) Decisions.find(other.build().design(), "heel.thickness").orElseThrow();
@@ -81,7 +81,7 @@ class BenchTest extends BenchWalk {
     look("body.cut.pocket");
     until(() -> there("hold.heel.thickness.last"));
     assertThat(words(robot, "hold.heel.thickness.last"))
-        .startsWith("Last time, on Bittern, this came out 0.7 mm under its ");
+        .startsWith("Last time, on Dunlin, this came out 0.7 mm under its ");
     assertThat(there("hold.look.pocket.rails.last")).isFalse();
   }
 
