@@ -244,7 +244,7 @@ public final class CutterDrawing {
           Role.DIMENSION,
           new Point(-far - 6, Math.min(0, tip)),
           new Point(-far - 6, 0),
-          10,
+          26,
           "deepest " + length(deep));
       double shallow = shallowest(cutter, template);
       if (shallow > 0) {

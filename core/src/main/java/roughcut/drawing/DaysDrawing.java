@@ -25,8 +25,11 @@ public final class DaysDrawing {
   /** Drawn units a day. */
   private static final double DAY = 30;
 
-  private static final double LANE = 54;
-  private static final double BLOCK = 32;
+  /** Lanes fill so much of the height together, and are never lower or higher than this. */
+  private static final double LANES = 340;
+
+  private static final double LEAST_LANE = 54;
+  private static final double MOST_LANE = 96;
   private static final double NAMES = 74;
   private static final double HEAD = 22;
   private static final double LEAST_GRIP = 5;
@@ -48,6 +51,8 @@ public final class DaysDrawing {
   private final List<String> names;
   private final int own;
   private final String chosen;
+  private final double lane;
+  private final double blockHigh;
   private final Sketch sketch = new Sketch(Units.MM);
 
   private DaysDrawing(
@@ -63,6 +68,8 @@ public final class DaysDrawing {
     this.names = names;
     this.own = own;
     this.chosen = chosen;
+    lane = Math.max(LEAST_LANE, Math.min(MOST_LANE, LANES / Math.max(1, names.size())));
+    blockHigh = lane * 0.6;
   }
 
   /**
@@ -99,7 +106,7 @@ public final class DaysDrawing {
   private Drawing draw() {
     double end = schedule.finish().map(f -> x(hours, now, f)).orElse(SEEN * DAY);
     int days = (int) Math.ceil(Math.max(SEEN * DAY, end + DAY) / DAY);
-    double low = -LANE * names.size();
+    double low = -lane * names.size();
     for (int i = 0; i < days; i++) {
       column(now.toLocalDate().plusDays(i), i, low);
     }
@@ -149,7 +156,7 @@ public final class DaysDrawing {
   }
 
   private double low(int build) {
-    return -LANE * (build + 1) + (LANE - BLOCK) / 2;
+    return -lane * (build + 1) + (lane - blockHigh) / 2;
   }
 
   private void lane(int build) {
@@ -157,7 +164,7 @@ public final class DaysDrawing {
     sketch.text(
         build == own ? Role.OUTLINE : Role.NOTE,
         -NAMES + 4,
-        low + BLOCK / 2 - 3,
+        low + blockHigh / 2 - 3,
         names.get(build),
         Anchor.START,
         Size.NORMAL);
@@ -172,7 +179,7 @@ public final class DaysDrawing {
     double from = x(hours, now, block.end());
     double to = x(hours, now, block.waitsUntil());
     if (to > from) {
-      double middle = low(build(block)) + BLOCK / 2;
+      double middle = low(build(block)) + blockHigh / 2;
       Outline bar = Outline.rectangle(from, middle - 2.5, to, middle + 2.5);
       sketch.hatch(Role.STOCK, bar, 3);
       sketch.outline(Role.COVERED, bar);
@@ -186,7 +193,7 @@ public final class DaysDrawing {
     for (Schedule.Piece piece : block.pieces()) {
       Outline shape =
           Outline.rectangle(
-              x(hours, now, piece.from()), low, x(hours, now, piece.to()), low + BLOCK);
+              x(hours, now, piece.from()), low, x(hours, now, piece.to()), low + blockHigh);
       sketch.fill(Role.EDGE, shape, late ? LATE : mine ? WORK : OTHER);
       sketch.outline(late ? Role.STOP : mine ? Role.TOUCH : Role.NOTE, shape);
       if (mine) {
@@ -203,9 +210,10 @@ public final class DaysDrawing {
       double from = x(hours, now, block.start());
       sketch.outline(
           Role.OUTLINE,
-          Outline.rectangle(from - 1, low - 2, x(hours, now, block.end()) + 1, low + BLOCK + 2));
+          Outline.rectangle(
+              from - 1, low - 2, x(hours, now, block.end()) + 1, low + blockHigh + 2));
       sketch.text(
-          Role.OUTLINE, from, low + BLOCK + 4, block.task().title(), Anchor.START, Size.SMALL);
+          Role.OUTLINE, from, low + blockHigh + 4, block.task().title(), Anchor.START, Size.SMALL);
     }
   }
 
@@ -218,7 +226,7 @@ public final class DaysDrawing {
     double x = x(hours, now, day.get().plusDays(1).atStartOfDay());
     double low = low(names.indexOf(outcome.name()));
     Role role = outcome.late() ? Role.STOP : Role.EDGE;
-    sketch.line(role, x, low - 5, x, low + BLOCK + 5);
+    sketch.line(role, x, low - 5, x, low + blockHigh + 5);
     sketch.text(role, x + 2, low - 4, "due", Anchor.START, Size.SMALL);
   }
 }

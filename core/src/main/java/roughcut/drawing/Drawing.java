@@ -20,4 +20,11 @@ public record Drawing(String title, List<Mark> marks, Bounds bounds, List<Bounds
   public Drawing(String title, List<Mark> marks, Bounds bounds) {
     this(title, marks, bounds, List.of());
   }
+
+  /** Only what is drawn, without dimensions, words and what can be taken hold of. */
+  public Drawing wordless() {
+    List<Mark> drawn =
+        marks.stream().filter(m -> m instanceof Mark.Path || m instanceof Mark.Fill).toList();
+    return new Drawing(title, drawn, bounds, pieces);
+  }
 }

@@ -245,7 +245,7 @@ final class NewCard extends VBox {
             b -> {
               Plan plan = Plan.of(b, shop);
               front.show(Portrait.of(plan));
-              side.show(StationDrawing.NECK.of(plan, units.get()));
+              side.show(StationDrawing.NECK.of(plan, units.get()).wordless());
             });
   }
 
