@@ -224,7 +224,7 @@ public final class DaysDrawing {
       return;
     }
     double x = x(hours, now, day.get().plusDays(1).atStartOfDay());
-    double low = low(names.indexOf(outcome.name()));
+    double low = low(outcome.build());
     Role role = outcome.late() ? Role.STOP : Role.EDGE;
     sketch.line(role, x, low - 5, x, low + blockHigh + 5);
     sketch.text(role, x + 2, low - 4, "due", Anchor.START, Size.SMALL);

@@ -82,9 +82,8 @@ public record Buys(
       Map<String, Integer> learned,
       LocalDateTime now,
       ZoneId zone) {
-    String name = plans.get(which).name();
     return Schedule.of(Work.of(plans, hours, learned), hours, now, zone).outcomes().stream()
-        .filter(o -> o.name().equals(name))
+        .filter(o -> o.build() == which)
         .map(Schedule.Outcome::finish)
         .findFirst();
   }

@@ -47,13 +47,18 @@ public final class Schedule {
   /**
    * How one build comes out.
    *
+   * @param build which of them it is; two may have one name
    * @param finish when it is done, waits and all
    * @param due its day
    * @param slackDays from its finish to the end of its day; less than 0 when it is late, empty
    *     without a day
    */
   public record Outcome(
-      String name, LocalDateTime finish, Optional<LocalDate> due, Optional<Double> slackDays) {
+      int build,
+      String name,
+      LocalDateTime finish,
+      Optional<LocalDate> due,
+      Optional<Double> slackDays) {
     public boolean late() {
       return slackDays.filter(d -> d < 0).isPresent();
     }
@@ -68,11 +73,19 @@ public final class Schedule {
   private Schedule(Work work, ShopHours hours, LocalDateTime now, ZoneId zone) {
     this.work = work;
     this.clock = new ShopClock(hours, now.toLocalDate(), zone);
-    this.trouble = trouble(hours);
-    if (trouble.isEmpty()) {
+    String wrong = trouble(hours);
+    if (wrong.isEmpty()) {
       Run best = best(hours, ShopClock.minutes(now));
-      blocks(best);
+      if (Arrays.stream(best.end()).allMatch(e -> e < ShopClock.NEVER)) {
+        blocks(best);
+      } else {
+        wrong =
+            "with these hours the work isn't done within "
+                + ShopClock.YEARS
+                + " years: say when else the shop is open";
+      }
     }
+    this.trouble = wrong;
   }
 
   /** From now on. */
@@ -176,7 +189,9 @@ public final class Schedule {
     long[] finish = finishes(end);
     long late = 0;
     for (int b = 0; b < finish.length; b++) {
-      long f = finish[b];
+      // What is never done must not outrun the numbers when builds are summed.
+      long f = Math.min(finish[b], ShopClock.NEVER / 1024);
+      finish[b] = f;
       late += work.due().get(b).map(d -> Math.max(0, f - ShopClock.endOf(d))).orElse(0L);
     }
     // All builds early counts, not only the last: one that is done can be played.
@@ -198,9 +213,6 @@ public final class Schedule {
     long[] finish = finishes(run.end());
     long[] latest = latest(finish);
     for (int i : run.order()) {
-      if (run.end()[i] >= ShopClock.NEVER) {
-        continue;
-      }
       List<Piece> pieces =
           clock.pieces(run.start()[i], run.end()[i]).stream()
               .map(p -> new Piece(ShopClock.at(p[0]), ShopClock.at(p[1])))
@@ -218,8 +230,9 @@ public final class Schedule {
       long f = finish[b];
       outcomes.add(
           new Outcome(
+              b,
               work.names().get(b),
-              f >= ShopClock.NEVER ? LocalDateTime.MAX : ShopClock.at(f),
+              ShopClock.at(f),
               work.due().get(b),
               work.due().get(b).map(d -> (ShopClock.endOf(d) - f) / (24 * 60.0))));
     }

@@ -19,7 +19,9 @@ import roughcut.shop.ShopHours;
  */
 final class ShopClock {
   /** No plan looks further ahead than this, days. */
-  static final int HORIZON = 3 * 366;
+  static final int YEARS = 3;
+
+  private static final int HORIZON = YEARS * 366;
 
   /** Stands for a moment that never comes. */
   static final long NEVER = Long.MAX_VALUE / 4;

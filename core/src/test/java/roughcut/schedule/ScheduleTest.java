@@ -8,6 +8,7 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.time.ZoneId;
+import java.time.temporal.TemporalAdjusters;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -82,6 +83,47 @@ class ScheduleTest {
 
   private static Schedule of(Work work, ShopHours hours) {
     return Schedule.of(work, hours, NOW, ZONE);
+  }
+
+  /** Too few hours for the work are said, and few that do are not. */
+  @Test
+  void hoursThatAreTooFewForTheWorkAreSaid() {
+    ShopHours.Opening sunday =
+        new ShopHours.Opening(DayOfWeek.SUNDAY, LocalTime.of(9, 0), LocalTime.of(10, 0));
+    ShopHours seldom = new ShopHours(List.of(sunday), List.of(), 20, 1);
+    for (int builds : new int[] {1, 6}) {
+      for (int hours : new int[] {140, 170}) {
+        List<Task> tasks = new ArrayList<>();
+        List<String> names = new ArrayList<>();
+        List<Optional<LocalDate>> due = new ArrayList<>();
+        for (int b = 0; b < builds; b++) {
+          names.add("build");
+          due.add(Optional.of(NOW.toLocalDate().plusDays(50)));
+          tasks.add(
+              new Task(
+                  b, "op", "op", hours * 60L / builds, false, 0, List.of(), Long.MIN_VALUE, 60));
+        }
+        Schedule schedule = of(new Work(names, due, tasks), seldom);
+        if (hours == 140) {
+          assertThat(schedule.trouble()).isEmpty();
+          assertThat(schedule.outcomes())
+              .extracting(Schedule.Outcome::build)
+              .as("of one name, told apart")
+              .doesNotHaveDuplicates()
+              .hasSize(builds);
+          assertThat(schedule.finish().orElseThrow().toLocalDate())
+              .as("an hour a week, the first on the first Sunday")
+              .isEqualTo(
+                  NOW.toLocalDate()
+                      .with(TemporalAdjusters.nextOrSame(DayOfWeek.SUNDAY))
+                      .plusWeeks(139));
+        } else {
+          assertThat(schedule.trouble().orElseThrow()).contains("isn't done within 3 years");
+          assertThat(schedule.blocks()).isEmpty();
+          assertThat(schedule.finish()).isEmpty();
+        }
+      }
+    }
   }
 
   private static LocalDateTime later(LocalDateTime at, long minutes) {
