@@ -11,12 +11,15 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import roughcut.bench.Consequences;
 import roughcut.design.BlankDecisions;
 import roughcut.design.BodyDecisions;
 import roughcut.design.ChoiceDecision;
 import roughcut.design.FinishChoice;
 import roughcut.design.GlueChoice;
 import roughcut.design.RoutDecisions;
+import roughcut.design.Stack;
+import roughcut.design.Strip;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
 import roughcut.shop.Finish;
@@ -54,6 +57,16 @@ public record Buys(
    */
   public static List<Buys> of(
       List<Plan> plans, int which, Map<String, Integer> learned, LocalDateTime now, ZoneId zone) {
+    return of(plans, which, learned, now, zone, MOST);
+  }
+
+  static List<Buys> of(
+      List<Plan> plans,
+      int which,
+      Map<String, Integer> learned,
+      LocalDateTime now,
+      ZoneId zone,
+      int most) {
     Shop shop = plans.get(which).shop();
     Optional<LocalDateTime> stands = finish(plans, which, shop.hours(), learned, now, zone);
     if (stands.isEmpty()) {
@@ -62,9 +75,14 @@ public record Buys(
     List<Buys> found = new ArrayList<>();
     for (Buys one : ways(plans.get(which), shop.hours())) {
       List<Plan> tried = new ArrayList<>(plans);
-      one.build()
-          .ifPresent(
-              change -> tried.set(which, Plan.of(change.apply(plans.get(which).build()), shop)));
+      if (one.build().isPresent()) {
+        Plan own = plans.get(which);
+        Plan next = Plan.of(one.build().get().apply(own.build()), shop);
+        if (!sound(own, next)) {
+          continue;
+        }
+        tried.set(which, next);
+      }
       ShopHours hours = one.hours().map(h -> h.apply(shop.hours())).orElse(shop.hours());
       finish(tried, which, hours, learned, now, zone)
           .map(t -> Duration.between(t, stands.get()).toMinutes() / (24 * 60.0))
@@ -72,7 +90,7 @@ public record Buys(
           .ifPresent(d -> found.add(new Buys(one.words(), d, one.build(), one.hours())));
     }
     found.sort(Comparator.comparing(Buys::days).reversed());
-    return List.copyOf(found.subList(0, Math.min(MOST, found.size())));
+    return List.copyOf(found.subList(0, Math.min(most, found.size())));
   }
 
   private static Optional<LocalDateTime> finish(
@@ -118,6 +136,7 @@ public record Buys(
               "a body without a top glued on",
               b -> b.withDesign(BodyDecisions.BODY_TOP.with(b.design(), 0))));
     }
+    onePiece(plan).ifPresent(all::add);
     all.add(shop("two hours more on every weekday evening", Buys::evenings));
     for (DayOfWeek day : new DayOfWeek[] {DayOfWeek.SATURDAY, DayOfWeek.SUNDAY}) {
       String called = day == DayOfWeek.SATURDAY ? "Saturdays" : "Sundays";
@@ -134,6 +153,33 @@ public record Buys(
       all.add(shop("a shop warmed to 20 °C while glue cures", h -> h.withWarmth(20)));
     }
     return all;
+  }
+
+  /** Whether it stops nothing, spoils no made part and needs no wood that isn't there. */
+  private static boolean sound(Plan own, Plan next) {
+    Consequences means = Consequences.of(own, next);
+    return means.verdict() != Consequences.Verdict.STOP
+        && means.spoiled().isEmpty()
+        && next.boards().homeless().size() <= own.boards().homeless().size();
+  }
+
+  /** A neck sawn from one piece as wide as its strips together, of the wood most of it is. */
+  private static Optional<Buys> onePiece(Plan plan) {
+    Stack stack = plan.build().design().neckStack();
+    if (stack.size() < 2) {
+      return Optional.empty();
+    }
+    Strip most =
+        stack.strips().stream().max(Comparator.comparingDouble(Strip::thickness)).orElseThrow();
+    double width = stack.strips().stream().mapToDouble(Strip::thickness).sum();
+    if (width > Strip.MOST) {
+      return Optional.empty();
+    }
+    Stack one = new Stack(List.of(new Strip(most.species(), width, most.grain())), false);
+    return Optional.of(
+        build(
+            "a neck of one piece instead of " + stack.size(),
+            b -> b.withDesign(b.design().withNeckStack(one))));
   }
 
   private static double lasting(Finish finish) {

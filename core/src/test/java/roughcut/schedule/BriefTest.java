@@ -11,6 +11,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -27,6 +28,7 @@ import roughcut.rout.RoutKeys;
 import roughcut.shop.Finish;
 import roughcut.shop.FinishBook;
 import roughcut.shop.ShopHours;
+import roughcut.thin.ThinSpot;
 
 /** What a build has to hold to, and what would buy the days that are missing. */
 class BriefTest {
@@ -120,6 +122,41 @@ class BriefTest {
           .as(one.words())
           .isCloseTo(one.days(), org.assertj.core.api.Assertions.within(1e-6));
     }
+  }
+
+  /** Every way that changes the build was judged: nothing stops, no wood is missing. */
+  @Test
+  void noWayThatSpoilsTheBuildIsOffered() {
+    int changed = 0;
+    boolean onePiece = false;
+    for (Build demo : Demo.builds(NOW.toLocalDate())) {
+      Build due = demo.withBrief(Brief.NONE.withDue(Optional.of(NOW.toLocalDate().plusDays(3))));
+      Plan plan = Plan.of(due, Demo.shop());
+      for (Buys one : Buys.of(List.of(plan), 0, Map.of(), NOW, ZONE, 99)) {
+        if (one.build().isEmpty()) {
+          continue;
+        }
+        changed++;
+        onePiece |= one.words().startsWith("a neck of one piece");
+        Plan next = Plan.of(one.build().get().apply(due), Demo.shop());
+        assertThat(next.boards().homeless())
+            .as(one.words())
+            .hasSizeLessThanOrEqualTo(plan.boards().homeless().size());
+        assertThat(next.problems())
+            .as(one.words())
+            .hasSizeLessThanOrEqualTo(plan.problems().size());
+        assertThat(stops(next)).as(one.words()).isSubsetOf(stops(plan));
+      }
+    }
+    assertThat(changed).isGreaterThan(3);
+    assertThat(onePiece).isTrue();
+  }
+
+  private static Set<String> stops(Plan plan) {
+    return plan.thinSpots().stream()
+        .filter(s -> s.state() == ThinSpot.State.STOP)
+        .map(s -> s.left().id())
+        .collect(Collectors.toSet());
   }
 
   private static Schedule.Outcome outcome(Plan plan, ShopHours hours) {
