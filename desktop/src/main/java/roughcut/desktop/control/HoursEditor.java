@@ -16,12 +16,8 @@ import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
-import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import roughcut.desktop.session.Session;
 import roughcut.measure.Quantity;
@@ -49,7 +45,7 @@ public final class HoursEditor extends VBox {
       field.setPromptText("closed");
       field.setAccessibleText(called + ", from and to");
       days.put(day, field);
-      getChildren().add(line(called, field));
+      getChildren().add(new NamedField(called, field, 140));
       onEntered(field, () -> enter(day));
     }
     closed.setId("hours.closed");
@@ -77,20 +73,8 @@ public final class HoursEditor extends VBox {
     wrong.setId("hours.wrong");
     wrong.getStyleClass().add("decision-message");
     wrong.setWrapText(true);
-    getChildren().addAll(line("Days off", closed), warmth, clamps, wrong);
+    getChildren().addAll(new NamedField("Days off", closed, 140), warmth, clamps, wrong);
     show();
-  }
-
-  private static HBox line(String words, TextField field) {
-    Label label = new Label(words);
-    label.getStyleClass().add("decision-label");
-    label.setLabelFor(field);
-    Region space = new Region();
-    HBox.setHgrow(space, Priority.ALWAYS);
-    field.setPrefWidth(140);
-    HBox line = new HBox(8, label, space, field);
-    line.setAlignment(Pos.CENTER_LEFT);
-    return line;
   }
 
   private static void onEntered(TextField field, Runnable enter) {

@@ -18,6 +18,7 @@ import javafx.scene.layout.VBox;
 import javafx.util.Duration;
 import roughcut.design.HeadMaking;
 import roughcut.design.NeckJoint;
+import roughcut.desktop.control.NamedField;
 import roughcut.desktop.control.PickField;
 import roughcut.desktop.draw.DrawingPane;
 import roughcut.drawing.Portrait;
@@ -113,11 +114,11 @@ final class NewCard extends VBox {
     VBox form =
         new VBox(
             9,
-            line("Called", name),
+            new NamedField("Called", name, 156),
             kind,
-            line("Scale length", scale),
-            line("Bass side, when fanned", bass),
-            line("Frets", frets),
+            new NamedField("Scale length", scale, 156),
+            new NamedField("Bass side, when fanned", bass, 156),
+            new NamedField("Frets", frets, 156),
             joint,
             head,
             heading("Woods, if they matter yet"),
@@ -161,18 +162,6 @@ final class NewCard extends VBox {
     field.setMaxWidth(156);
     field.textProperty().addListener((p, was, is) -> show());
     return field;
-  }
-
-  private static HBox line(String words, TextField field) {
-    Label label = new Label(words);
-    label.getStyleClass().add("decision-label");
-    label.setLabelFor(field);
-    Region space = new Region();
-    HBox.setHgrow(space, Priority.ALWAYS);
-    field.setPrefWidth(156);
-    HBox line = new HBox(8, label, space, field);
-    line.setAlignment(Pos.CENTER_LEFT);
-    return line;
   }
 
   /** Opens with the usual answers. */

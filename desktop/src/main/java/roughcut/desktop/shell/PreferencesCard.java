@@ -17,6 +17,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.stage.DirectoryChooser;
 import roughcut.desktop.control.LimitFields;
+import roughcut.desktop.control.NamedField;
 import roughcut.desktop.control.PickField;
 import roughcut.desktop.control.Scrolled;
 import roughcut.desktop.session.Habits;
@@ -112,7 +113,7 @@ final class PreferencesCard extends VBox {
             text,
             paper,
             heading("This shop"),
-            named("Called", shopName),
+            new NamedField("Called", shopName, 230),
             heading("Your own shop's folder"),
             folder,
             elsewhere,
@@ -162,18 +163,6 @@ final class PreferencesCard extends VBox {
     label.setMinHeight(Region.USE_PREF_SIZE);
     label.getStyleClass().add("lower-note");
     return label;
-  }
-
-  private static HBox named(String words, TextField field) {
-    Label label = new Label(words);
-    label.getStyleClass().add("decision-label");
-    label.setLabelFor(field);
-    Region space = new Region();
-    HBox.setHgrow(space, Priority.ALWAYS);
-    field.setPrefWidth(230);
-    HBox line = new HBox(8, label, space, field);
-    line.setAlignment(Pos.CENTER_LEFT);
-    return line;
   }
 
   private VBox limitRows() {

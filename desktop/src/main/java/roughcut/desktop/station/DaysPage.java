@@ -11,14 +11,12 @@ import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TitledPane;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import roughcut.desktop.control.BriefEditor;
 import roughcut.desktop.control.HoursEditor;
 import roughcut.desktop.control.NumberTable;
-import roughcut.desktop.control.Scrolled;
 import roughcut.desktop.draw.Handles;
 import roughcut.desktop.session.Desk;
 import roughcut.desktop.session.ShopDays;
@@ -34,7 +32,7 @@ import roughcut.schedule.Schedule;
 import roughcut.shop.ShopHours;
 
 /** The days of work: when what is done, when it has to be begun, and what would buy days. */
-final class DaysPage implements Page {
+final class DaysPage extends BenchPage {
   private static final DateTimeFormatter DAY =
       DateTimeFormatter.ofPattern("EEE d MMM", Locale.ENGLISH);
   private static final DateTimeFormatter TIME =
@@ -47,39 +45,29 @@ final class DaysPage implements Page {
   private final VBox when = new VBox(4);
   private final VBox session = new VBox(4);
   private final VBox shopping = new VBox(4);
-  private final PagedStation station;
-  private final VBox column;
-  private final ScrollPane panel;
-  private boolean turned;
   private final Label title = new Label();
   private final NumberTable<Schedule.Block> table = new NumberTable<>("days.table", this::choose);
-  private final VBox lower = new VBox(6, title, table);
   private final VBox bought = new VBox(4);
   private Schedule tried;
   private List<Buys> buys;
 
   DaysPage(Desk desk, PagedStation station) {
+    super(station, 6);
     this.desk = desk;
     this.days = desk.days();
     brief = new BriefEditor(desk.session());
     hours = new HoursEditor(desk.session());
     TitledPane open = folded("days.hours", "the shop's hours", hours);
-    this.station = station;
-    column =
-        new VBox(
-            6,
-            heading("What must hold"),
-            brief,
-            heading("When"),
-            when,
-            open,
-            folded("days.session", "to lay out for the next session", session),
-            folded("days.shopping", "still to be had or measured", shopping));
-    column.getStyleClass().add("panel-column");
-    panel = Scrolled.of(column);
-    panel.getStyleClass().add("panel");
+    beside(
+        heading("What must hold"),
+        brief,
+        heading("When"),
+        when,
+        open,
+        folded("days.session", "to lay out for the next session", session),
+        folded("days.shopping", "still to be had or measured", shopping));
+    under(title, table);
     title.getStyleClass().add("lower-title");
-    lower.getStyleClass().add("lower");
     table.words("from", b -> TIME.format(b.start())).setMinWidth(128);
     table.words("to", b -> TIME.format(b.end())).setMinWidth(128);
     table.words("build", this::build).setMinWidth(70);
@@ -135,25 +123,6 @@ final class DaysPage implements Page {
         days.names(),
         0,
         desk.bench().chosen().get());
-  }
-
-  @Override
-  public Node panel() {
-    if (!turned) {
-      turned = true;
-      column.getChildren().add(0, turner(station));
-    }
-    return panel;
-  }
-
-  @Override
-  public Node lower() {
-    return lower;
-  }
-
-  @Override
-  public boolean goTo(String decisionId) {
-    return false;
   }
 
   @Override

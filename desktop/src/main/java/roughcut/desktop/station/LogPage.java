@@ -10,10 +10,8 @@ import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
@@ -23,7 +21,6 @@ import javafx.scene.layout.VBox;
 import javafx.stage.FileChooser;
 import roughcut.desktop.control.Facts;
 import roughcut.desktop.control.NumberTable;
-import roughcut.desktop.control.Scrolled;
 import roughcut.desktop.session.Desk;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.Portrait;
@@ -37,7 +34,7 @@ import roughcut.record.Note;
 import roughcut.whatif.LogBook;
 
 /** What happened to this instrument: searched, added to, written out. */
-final class LogPage implements Page {
+final class LogPage extends BenchPage {
   private static final DateTimeFormatter TIME =
       DateTimeFormatter.ofPattern("yyyy-MM-dd HH:mm", Locale.ROOT);
 
@@ -48,14 +45,10 @@ final class LogPage implements Page {
   private final Label title = new Label();
   private final Facts sums = new Facts();
   private final NumberTable<LogBook.Entry> table = new NumberTable<>("log.table", e -> {});
-  private final VBox lower;
-  private final PagedStation station;
-  private final VBox column;
-  private final ScrollPane panel;
-  private boolean turned;
   private String picture = "";
 
   LogPage(Desk desk, PagedStation station) {
+    super(station, 6);
     this.desk = desk;
     words.setId("log.words");
     words.setPromptText("a note: what was seen, what to do otherwise next time");
@@ -67,24 +60,18 @@ final class LogPage implements Page {
     told.setId("log.told");
     told.setWrapText(true);
     told.getStyleClass().add("lower-note");
-    this.station = station;
-    column =
-        new VBox(
-            6,
-            heading("Note"),
-            words,
-            new HBox(10, add, pick),
-            told,
-            heading("Hours and wood"),
-            sums,
-            heading("Write it out"),
-            new HBox(
-                10,
-                button("log.markdown", "as text …", () -> write("log.md")),
-                button("log.csv", "as a table …", () -> write("log.csv"))));
-    column.getStyleClass().add("panel-column");
-    panel = Scrolled.of(column);
-    panel.getStyleClass().add("panel");
+    beside(
+        heading("Note"),
+        words,
+        new HBox(10, add, pick),
+        told,
+        heading("Hours and wood"),
+        sums,
+        heading("Write it out"),
+        new HBox(
+            10,
+            button("log.markdown", "as text …", () -> write("log.md")),
+            button("log.csv", "as a table …", () -> write("log.csv"))));
     search.setId("log.search");
     search.setPromptText("search");
     search.setAccessibleText("Search the log");
@@ -101,8 +88,7 @@ final class LogPage implements Page {
     VBox.setVgrow(table, Priority.ALWAYS);
     table.setPlaceholder(
         new Label("Nothing yet: what is done and read is written down by itself."));
-    lower = new VBox(6, new HBox(12, title, space, search), table);
-    lower.getStyleClass().add("lower");
+    under(new HBox(12, title, space, search), table);
   }
 
   private static Label heading(String text) {
@@ -137,25 +123,6 @@ final class LogPage implements Page {
   @Override
   public Drawing drawing(Plan plan, Units units) {
     return Portrait.of(plan);
-  }
-
-  @Override
-  public Node panel() {
-    if (!turned) {
-      turned = true;
-      column.getChildren().add(0, turner(station));
-    }
-    return panel;
-  }
-
-  @Override
-  public Node lower() {
-    return lower;
-  }
-
-  @Override
-  public boolean goTo(String decisionId) {
-    return false;
   }
 
   @Override
@@ -208,7 +175,7 @@ final class LogPage implements Page {
     chooser
         .getExtensionFilters()
         .add(new FileChooser.ExtensionFilter("Pictures", "*.jpg", "*.jpeg", "*.png", "*.webp"));
-    Optional.ofNullable(chooser.showOpenDialog(panel.getScene().getWindow()))
+    Optional.ofNullable(chooser.showOpenDialog(words.getScene().getWindow()))
         .ifPresent(
             f -> {
               picture = f.toString();
@@ -220,7 +187,7 @@ final class LogPage implements Page {
     FileChooser chooser = new FileChooser();
     chooser.setTitle("Write the log");
     chooser.setInitialFileName(usual);
-    File chosen = chooser.showSaveDialog(panel.getScene().getWindow());
+    File chosen = chooser.showSaveDialog(words.getScene().getWindow());
     if (chosen != null) {
       write(chosen.toPath());
     }

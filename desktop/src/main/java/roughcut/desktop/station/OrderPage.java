@@ -1,10 +1,8 @@
 package roughcut.desktop.station;
 
 import java.util.List;
-import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -22,31 +20,21 @@ import roughcut.measure.Units;
 import roughcut.plan.Plan;
 
 /** The order of work: what can be done now, what is owed, and one operation in full. */
-final class OrderPage implements Page {
+final class OrderPage extends BenchPage {
   private final Desk desk;
   private final AtBench bench;
   private final OperationCard card;
-  private final PagedStation station;
-  private final VBox column;
-  private final ScrollPane panel;
-  private boolean turned;
-  private final VBox lower = new VBox(4);
   private final Label title = new Label();
   private final CheckBox open = new CheckBox("only what is still to be done");
   private final Label odd = new Label();
   private final StepList list;
 
   OrderPage(Desk desk, PagedStation station) {
+    super(station, 4);
     this.desk = desk;
     this.bench = desk.bench();
     card = new OperationCard(desk);
-    this.station = station;
-    column = new VBox(4, card);
-    column.getStyleClass().add("panel-column");
-    panel = new ScrollPane(column);
-    panel.setFitToWidth(true);
-    panel.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-    panel.getStyleClass().addAll("bare-scroll", "panel");
+    beside(card);
     list = new StepList(this::choose);
     open.setId("bench.open");
     open.getStyleClass().add("tick");
@@ -56,11 +44,10 @@ final class OrderPage implements Page {
     HBox.setHgrow(space, Priority.ALWAYS);
     HBox head = new HBox(12, title, space, open);
     VBox.setVgrow(list, Priority.ALWAYS);
-    lower.getStyleClass().add("lower");
     odd.setWrapText(true);
     odd.setId("bench.odd");
     odd.getStyleClass().add("decision-message");
-    lower.getChildren().addAll(head, odd, list);
+    under(head, odd, list);
     bench.chosen().addListener((p, was, is) -> desk.refresh());
     bench.changed().addListener((p, was, is) -> desk.refresh());
     desk.days().onChanged(desk::refresh);
@@ -76,28 +63,9 @@ final class OrderPage implements Page {
   }
 
   @Override
-  public boolean goTo(String decisionId) {
-    return false;
-  }
-
-  @Override
   public Drawing drawing(Plan plan, Units units) {
     return BenchDrawing.of(
         bench.bench(), bench.step().map(s -> s.operation().id()).orElse(""), units);
-  }
-
-  @Override
-  public Node panel() {
-    if (!turned) {
-      turned = true; // pages are known only once all of them are made
-      column.getChildren().add(0, turner(station));
-    }
-    return panel;
-  }
-
-  @Override
-  public Node lower() {
-    return lower;
   }
 
   @Override
