@@ -82,13 +82,15 @@ public final class Lists {
   }
 
   /**
-   * Wood that the first build and another of the shop's are both laid on at the same place: only
-   * one of them can have it.
+   * Wood that a build and another of the shop's are both laid on at the same place: only one of
+   * them can have it.
    */
-  public static List<Line> twice(List<Plan> plans) {
-    Plan own = plans.get(0);
+  public static List<Line> twice(Plan own, List<Plan> plans) {
     Map<String, Set<String>> wanted = new LinkedHashMap<>();
-    for (Plan other : plans.subList(1, plans.size())) {
+    for (Plan other : plans) {
+      if (other == own) {
+        continue;
+      }
       for (BoardLayout.Laid mine : own.boards().laid()) {
         for (BoardLayout.Laid theirs : other.boards().laid()) {
           if (mine.meets(theirs)) {

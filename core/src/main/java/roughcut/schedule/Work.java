@@ -12,6 +12,7 @@ import roughcut.bench.Face;
 import roughcut.bench.Operation;
 import roughcut.bench.Route;
 import roughcut.plan.Plan;
+import roughcut.record.Done;
 import roughcut.record.Log;
 import roughcut.shop.ShopHours;
 
@@ -45,6 +46,25 @@ public record Work(List<String> names, List<Optional<LocalDate>> due, List<Task>
         plans.stream().map(Plan::name).toList(),
         plans.stream().map(p -> p.build().brief().due()).toList(),
         tasks);
+  }
+
+  /** Minutes that operations took in those builds, by their ids: the mean of what was timed. */
+  public static Map<String, Integer> learned(List<Log> logs) {
+    Map<String, List<Long>> all = new HashMap<>();
+    for (Log log : logs) {
+      for (Done done : log.done()) {
+        if (done.hands().toMinutes() > 0) {
+          all.computeIfAbsent(done.operation(), k -> new ArrayList<>())
+              .add(done.hands().toMinutes());
+        }
+      }
+    }
+    Map<String, Integer> means = new HashMap<>();
+    all.forEach(
+        (id, minutes) ->
+            means.put(
+                id, (int) Math.round(minutes.stream().mapToLong(m -> m).average().orElse(0))));
+    return means;
   }
 
   /** Longest way from each task's beginning to its build's end: hands and waits, minutes. */

@@ -185,23 +185,4 @@ public final class LogBook {
     }
     return Optional.of(sum);
   }
-
-  /** Minutes that operations took in those builds, by their ids: the mean of what was timed. */
-  public static Map<String, Integer> learned(List<Log> logs) {
-    Map<String, List<Long>> all = new HashMap<>();
-    for (Log log : logs) {
-      for (Done done : log.done()) {
-        if (done.hands().toMinutes() > 0) {
-          all.computeIfAbsent(done.operation(), k -> new ArrayList<>())
-              .add(done.hands().toMinutes());
-        }
-      }
-    }
-    Map<String, Integer> means = new HashMap<>();
-    all.forEach(
-        (id, minutes) ->
-            means.put(
-                id, (int) Math.round(minutes.stream().mapToLong(m -> m).average().orElse(0))));
-    return means;
-  }
 }

@@ -23,6 +23,7 @@ import roughcut.record.Done;
 import roughcut.record.Log;
 import roughcut.record.Note;
 import roughcut.record.Reading;
+import roughcut.schedule.Work;
 import roughcut.whatif.LogBook;
 
 /** What happened is told in its order, all of it, and read back by other programs. */
@@ -107,7 +108,7 @@ class LogWriterTest {
   @Test
   void lastTimesMinutesAreLearned() {
     Log other = Log.NONE.with(new Done("neck.carve", NOON, Duration.ofMinutes(105), ""));
-    assertThat(LogBook.learned(List.of(lived().log(), other)))
+    assertThat(Work.learned(List.of(lived().log(), other)))
         .containsEntry("neck.carve", 100)
         .containsEntry("frets.level", 40)
         .doesNotContainKey("top.glue");

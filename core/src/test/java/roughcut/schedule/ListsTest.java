@@ -98,12 +98,12 @@ class ListsTest {
     Plan again = Plan.of(Heron.build().withName("Second"), Demo.shop());
     Set<String> boards =
         heron.boards().laid().stream().map(BoardLayout.Laid::board).collect(Collectors.toSet());
-    List<Lists.Line> twice = Lists.twice(List.of(heron, again));
+    List<Lists.Line> twice = Lists.twice(heron, List.of(heron, again));
     assertThat(twice).extracting(Lists.Line::what).containsExactlyInAnyOrderElementsOf(boards);
     assertThat(twice).allMatch(l -> l.why().contains("Second's "));
-    assertThat(Lists.twice(List.of(heron))).isEmpty();
+    assertThat(Lists.twice(heron, List.of(heron))).isEmpty();
     Plan elsewhere = Plan.of(Heron.build(), Demo.shop().withBoards(List.of()));
-    assertThat(Lists.twice(List.of(heron, elsewhere))).isEmpty();
+    assertThat(Lists.twice(heron, List.of(heron, elsewhere))).isEmpty();
   }
 
   /** The next session is the first day of work, with every tool of its operations, and no other. */

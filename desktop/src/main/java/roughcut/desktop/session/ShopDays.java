@@ -19,10 +19,9 @@ import roughcut.plan.Plan;
 import roughcut.record.Build;
 import roughcut.schedule.Buys;
 import roughcut.schedule.Schedule;
-import roughcut.schedule.Work;
+import roughcut.schedule.ShopWork;
 import roughcut.shop.Shop;
 import roughcut.whatif.LastTime;
-import roughcut.whatif.LogBook;
 
 /**
  * The days of a shop: the build that is worked on here and the shop's others share one pair of
@@ -44,11 +43,10 @@ public final class ShopDays {
   private Path readFor;
   private List<Build> others = List.of();
   private Map<String, LastTime> lastTime = Map.of();
-  private List<Plan> plans = List.of();
+  private List<Plan> otherPlans = List.of();
   private Plan planned;
   private LocalDateTime at;
-  private Schedule schedule;
-  private Map<String, Integer> learned = Map.of();
+  private ShopWork work;
 
   /**
    * Makes it.
@@ -106,43 +104,40 @@ public final class ShopDays {
     return LocalDateTime.now().truncatedTo(ChronoUnit.MINUTES);
   }
 
-  /** From now on, for what is kept or tried. */
-  public Schedule schedule() {
+  /** The whole shop's work from now on, for what is kept or tried. */
+  private ShopWork work() {
     Plan plan = session.plan().get();
     LocalDateTime now = now();
     if (planned != plan || !now.equals(at)) {
-      List<Plan> all = new ArrayList<>();
-      all.add(plan);
-      boolean sameShop = !plans.isEmpty() && plans.get(0).shop().equals(plan.shop());
-      if (sameShop && plans.size() == others.size() + 1 && planned != null) {
-        all.addAll(plans.subList(1, plans.size()));
-      } else {
-        others.forEach(b -> all.add(Plan.of(b, plan.shop())));
+      if (planned == null || !planned.shop().equals(plan.shop())) {
+        otherPlans = others.stream().map(b -> Plan.of(b, plan.shop())).toList();
       }
-      plans = all;
+      List<Plan> all = new ArrayList<>(otherPlans);
+      all.add(plan);
+      work = ShopWork.of(all, now, ZoneId.systemDefault());
       planned = plan;
       at = now;
-      learned = LogBook.learned(others.stream().map(Build::log).toList());
-      schedule =
-          Schedule.of(
-              Work.of(plans, plan.shop().hours(), learned),
-              plan.shop().hours(),
-              now,
-              ZoneId.systemDefault());
     }
-    return schedule;
+    return work;
   }
 
-  /** Names of the builds, the one that is worked on here first. */
+  public Schedule schedule() {
+    return work().schedule();
+  }
+
+  /** Names of the builds, in the schedule's order. */
   public List<String> names() {
-    schedule();
-    return plans.stream().map(Plan::name).toList();
+    return plans().stream().map(Plan::name).toList();
   }
 
   /** Plans of the builds, in the same order. */
   public List<Plan> plans() {
-    schedule();
-    return plans;
+    return work().plans();
+  }
+
+  /** Which of them is worked on here. */
+  public int own() {
+    return work().place(session.plan().get());
   }
 
   /** What came out otherwise in the shop's other builds, by the ids of what is read. */
@@ -150,15 +145,9 @@ public final class ShopDays {
     return lastTime;
   }
 
-  /** Minutes that operations took in the shop's other builds. */
-  public Map<String, Integer> learned() {
-    schedule();
-    return learned;
-  }
-
   /** How the build that is worked on here comes out. */
   public Optional<Schedule.Outcome> outcome() {
-    return schedule().outcomes().stream().filter(o -> o.build() == 0).findFirst();
+    return work().outcome(session.plan().get());
   }
 
   /**
@@ -166,13 +155,12 @@ public final class ShopDays {
    * out in the background and handed over when it is there.
    */
   public void buys(Consumer<List<Buys>> then) {
-    schedule();
-    List<Plan> tried = plans;
-    Map<String, Integer> minutes = learned;
+    ShopWork tried = work();
+    Plan plan = session.plan().get();
     LocalDateTime from = at;
     READING.execute(
         () -> {
-          List<Buys> found = Buys.of(tried, 0, minutes, from, ZoneId.systemDefault());
+          List<Buys> found = tried.buys(plan, from, ZoneId.systemDefault());
           Platform.runLater(() -> then.accept(found));
         });
   }

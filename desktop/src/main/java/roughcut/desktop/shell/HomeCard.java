@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -35,10 +36,7 @@ import roughcut.file.ShopBuilds;
 import roughcut.file.ShopFile;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
-import roughcut.record.Brief;
-import roughcut.schedule.BriefCheck;
-import roughcut.schedule.Schedule;
-import roughcut.schedule.Work;
+import roughcut.schedule.ShopWork;
 import roughcut.shop.Shop;
 
 /**
@@ -216,52 +214,59 @@ final class HomeCard extends VBox {
     ShopBuilds builds = new ShopBuilds(folder);
     try {
       Shop shop = ShopFile.open(folder).shop();
-      for (ShopBuilds.Entry entry : builds.all()) {
-        into.add(row(builds, entry, isDemo, shop));
+      Map<ShopBuilds.Entry, Plan> plans = new LinkedHashMap<>();
+      List<ShopBuilds.Entry> entries = builds.all();
+      for (ShopBuilds.Entry entry : entries) {
+        plan(entry, shop).ifPresent(p -> plans.put(entry, p));
+      }
+      LocalDateTime now = LocalDateTime.now();
+      Optional<ShopWork> work =
+          plans.isEmpty()
+              ? Optional.empty()
+              : Optional.of(ShopWork.of(List.copyOf(plans.values()), now, ZoneId.systemDefault()));
+      for (ShopBuilds.Entry entry : entries) {
+        into.add(row(builds, entry, isDemo, Optional.ofNullable(plans.get(entry)), work, now));
       }
     } catch (FileTrouble e) {
       Platform.runLater(() -> notice.show("Not all builds can be listed: " + e.getMessage() + "."));
     }
   }
 
-  private static Row row(ShopBuilds from, ShopBuilds.Entry entry, boolean demo, Shop shop) {
+  private static Optional<Plan> plan(ShopBuilds.Entry entry, Shop shop) {
     try {
-      Optional<Plan> plan = entry.build().map(b -> Plan.of(b, shop));
-      Optional<Glance> glance = plan.map(p -> Glance.of(p, LocalDateTime.now()));
-      return new Row(
-          from,
-          entry,
-          demo,
-          plan.map(Portrait::of),
-          glance.map(Glance::words).orElse(entry.trouble()),
-          plan.map(p -> wrong(glance.orElseThrow().stopped(), broken(p))).orElse(""));
+      return entry.build().map(b -> Plan.of(b, shop));
     } catch (RuntimeException e) {
-      return new Row(from, entry, demo, Optional.empty(), "can't be worked out", "");
+      System.getLogger("roughcut").log(System.Logger.Level.WARNING, entry.path().toString(), e);
+      return Optional.empty();
     }
+  }
+
+  private static Row row(
+      ShopBuilds from,
+      ShopBuilds.Entry entry,
+      boolean demo,
+      Optional<Plan> plan,
+      Optional<ShopWork> work,
+      LocalDateTime now) {
+    Optional<Glance> glance = plan.map(p -> Glance.of(p, now));
+    return new Row(
+        from,
+        entry,
+        demo,
+        plan.map(Portrait::of),
+        glance
+            .map(Glance::words)
+            .orElse(entry.trouble().isEmpty() ? "can't be worked out" : entry.trouble()),
+        plan.map(
+                p ->
+                    wrong(
+                        glance.orElseThrow().stopped(),
+                        work.flatMap(w -> w.broken(p, Units.MM)).orElse("")))
+            .orElse(""));
   }
 
   private static String wrong(String stopped, String broken) {
     return stopped.isEmpty() || broken.isEmpty() ? stopped + broken : stopped + " · " + broken;
-  }
-
-  /** What of the build's brief doesn't hold, were it alone in the shop; empty for nothing. */
-  private static String broken(Plan plan) {
-    if (plan.build().brief().equals(Brief.NONE)) {
-      return "";
-    }
-    Schedule schedule =
-        Schedule.of(
-            Work.of(List.of(plan), plan.shop().hours(), Map.of()),
-            plan.shop().hours(),
-            LocalDateTime.now(),
-            ZoneId.systemDefault());
-    List<BriefCheck> checks =
-        BriefCheck.of(plan, schedule.outcomes().stream().findFirst(), Units.MM);
-    return checks.stream()
-        .filter(c -> c.state() == BriefCheck.State.BROKEN)
-        .findFirst()
-        .map(c -> c.words() + ": " + c.how())
-        .orElse("");
   }
 
   private void key(KeyEvent e) {

@@ -103,7 +103,7 @@ final class DaysPage extends BenchPage {
   }
 
   private void choose(Schedule.Block block) {
-    if (block.task().build() == 0) {
+    if (block.task().build() == days.own()) {
       desk.bench().chosen().set(block.task().id());
     }
   }
@@ -121,7 +121,7 @@ final class DaysPage extends BenchPage {
         plan.shop().hours(),
         ShopDays.now(),
         days.names(),
-        0,
+        days.own(),
         desk.bench().chosen().get());
   }
 
@@ -164,7 +164,7 @@ final class DaysPage extends BenchPage {
             },
             () -> session.getChildren().add(text("No session is planned.", "panel-text", "")));
     shopping.getChildren().clear();
-    lines(shopping, Lists.twice(days.plans()));
+    lines(shopping, Lists.twice(plan, days.plans()));
     lines(shopping, Lists.shopping(plan, units));
   }
 
@@ -260,7 +260,7 @@ final class DaysPage extends BenchPage {
     return new Handles() {
       private Optional<Schedule.Block> block(String id) {
         return days.schedule().blocks().stream()
-            .filter(b -> b.task().build() == 0 && b.task().id().equals(id))
+            .filter(b -> b.task().build() == days.own() && b.task().id().equals(id))
             .findFirst();
       }
 
