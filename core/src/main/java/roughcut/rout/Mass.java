@@ -2,6 +2,7 @@ package roughcut.rout;
 
 import static roughcut.measure.Worked.in;
 
+import java.util.ArrayList;
 import java.util.List;
 import roughcut.blank.BodyBlank;
 import roughcut.blank.Weights;
@@ -39,12 +40,40 @@ public record Mass(Value body, Value instrument, Value balance, Value behind) {
   /** Of an outline larger than any body's no more places than this are added up. */
   private static final int MOST_PLACES = 10_000;
 
-  /** What a body of that wood weighs before relief bores; its numbers are put in by name. */
-  record Uncut(double cut, double carved, double density) {}
+  /**
+   * What comes off a body before relief bores, which keep clear of everything else.
+   *
+   * @param cut by all its cuts, mm³
+   * @param gone of that, by those that are made, mm³
+   * @param carved by edges, contours and carving, mm³
+   * @param density of its wood, kg/m³
+   */
+  record Uncut(double cut, double gone, double carved, double density) {}
 
   static Uncut uncut(Slab slab, BodyBlank body, Shop shop) {
-    double cut = slab.cuts.stream().mapToDouble(Cut::volume).sum() - Overlap.between(slab.cuts);
-    return new Uncut(cut, carved(slab.surface), BodyBlank.density(shop, body.backWood().id()));
+    List<Cut> made = made(slab);
+    List<Cut> toCome = new ArrayList<>(slab.cuts);
+    toCome.removeAll(made);
+    double gone = volume(made) - Overlap.between(made);
+    double cut = gone + volume(toCome) - Overlap.between(made, toCome);
+    return new Uncut(
+        cut, gone, carved(slab.surface), BodyBlank.density(shop, body.backWood().id()));
+  }
+
+  private static List<Cut> made(Slab slab) {
+    return slab.cuts.stream().filter(c -> slab.givens.done(Done.cut(c.row()))).toList();
+  }
+
+  private static double volume(List<Cut> cuts) {
+    return cuts.stream().mapToDouble(Cut::volume).sum();
+  }
+
+  /** The bores that were worked out to bring the body to its weight. */
+  private static List<Cut> relief(Slab slab) {
+    return slab.cuts.stream()
+        .filter(c -> c.kind() == CutKind.RELIEF && c.name().matches("relief-\\d+"))
+        .filter(c -> slab.givens.design().fitting(c.name()).isEmpty())
+        .toList();
   }
 
   /** What edges, contours and carving take off both faces, mm³. */
@@ -165,16 +194,10 @@ public record Mass(Value body, Value instrument, Value balance, Value behind) {
     if (weighed.value() > 0) {
       return ledger.put(RoutKeys.BODY_MASS, "m", in("m", weighed));
     }
-    double relief =
-        slab.cuts.stream()
-            .filter(c -> c.kind() == CutKind.RELIEF && c.name().matches("relief-\\d+"))
-            .filter(c -> slab.givens.design().fitting(c.name()).isEmpty())
-            .mapToDouble(Cut::volume)
-            .sum();
     Value cut =
         Found.of(
             RoutKeys.BODY_CUT_VOLUME,
-            (before.cut() + relief) / 1000,
+            (before.cut() + volume(relief(slab))) / 1000,
             "found by adding the cuts up",
             slab.everything());
     Value carved =
@@ -194,13 +217,16 @@ public record Mass(Value body, Value instrument, Value balance, Value behind) {
 
   /** What the body weighs now, where wood is still to come off it; untold when it was weighed. */
   private static void now(Slab slab, BodyBlank body, Value mass, Uncut before, Ledger ledger) {
-    List<Cut> made = slab.cuts.stream().filter(c -> slab.givens.done(Done.cut(c.row()))).toList();
+    List<Cut> made = made(slab);
     boolean begun = !made.isEmpty() || !slab.state.isFinished();
     if (!begun || slab.givens.get(BodyDecisions.BODY_WEIGHED).value() > 0) {
       return;
     }
-    double all = slab.cuts.stream().mapToDouble(Cut::volume).sum() - Overlap.between(slab.cuts);
-    double gone = made.stream().mapToDouble(Cut::volume).sum() - Overlap.between(made);
+    List<Cut> bores = relief(slab);
+    double toCome =
+        before.cut()
+            - before.gone()
+            + volume(bores.stream().filter(b -> !made.contains(b)).toList());
     double ring =
         slab.surface.edge().length() * slab.state.outside().value() * slab.thickness().value();
     double shape = carved(slab.surface) - carved(slab.surface.at(slab.state)) + ring;
@@ -212,7 +238,7 @@ public record Mass(Value body, Value instrument, Value balance, Value behind) {
             "v",
             Found.of(
                 RoutKeys.BODY_CUT_TO_COME,
-                (all - gone) / 1000,
+                toCome / 1000,
                 "found by adding up the cuts that are not made yet",
                 slab.everything())),
         in(

@@ -23,10 +23,20 @@ final class Overlap {
    * their union. Steps of one cut are taken as one, since its own volume counts them once already.
    */
   static double between(List<Cut> cuts) {
+    return between(List.of(), cuts);
+  }
+
+  /** What cuts share with those made before them and with each other, mm³. */
+  static double between(List<Cut> made, List<Cut> cuts) {
     double over = 0;
-    List<Cut> before = new ArrayList<>();
+    List<Cut> before = new ArrayList<>(made);
     for (Cut cut : cuts) {
-      List<Cut> met = before.stream().filter(c -> c.box().distance(cut.box()) <= 0).toList();
+      List<Cut> met = new ArrayList<>();
+      for (Cut other : before) {
+        if (other.box().distance(cut.box()) <= 0) {
+          met.add(other);
+        }
+      }
       over += met.isEmpty() ? 0 : shared(cut, met);
       before.add(cut);
     }
