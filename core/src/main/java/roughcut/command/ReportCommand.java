@@ -15,6 +15,7 @@ import roughcut.bench.Stage;
 import roughcut.file.ReportWriter;
 import roughcut.finding.Finding;
 import roughcut.plan.Plan;
+import roughcut.schedule.ShopWork;
 import roughcut.whatif.Comparison;
 
 /** Lists every worked value with its sum. */
@@ -64,8 +65,11 @@ final class ReportCommand implements Callable<Integer> {
       return 0;
     }
     Bench bench = Bench.of(plan, now);
+    ShopWork work = source.work(plan, now);
     out.print(
-        format == Format.json ? ReportWriter.json(plan, bench) : ReportWriter.text(plan, bench));
+        format == Format.json
+            ? ReportWriter.json(plan, bench, work)
+            : ReportWriter.text(plan, bench, work));
     out.flush();
     for (Finding problem : plan.problems()) {
       spec.commandLine().getErr().println("roughcut: " + problem.where() + ": " + problem.words());

@@ -3,6 +3,7 @@ package roughcut.command;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -15,6 +16,7 @@ import roughcut.design.Design;
 import roughcut.design.NumberDecision;
 import roughcut.file.BuildFile;
 import roughcut.file.FileTrouble;
+import roughcut.file.ShopBuilds;
 import roughcut.file.ShopFile;
 import roughcut.measure.Range;
 import roughcut.measure.Units;
@@ -24,6 +26,7 @@ import roughcut.record.Build;
 import roughcut.record.Measurable;
 import roughcut.record.Measurables;
 import roughcut.record.Reading;
+import roughcut.schedule.ShopWork;
 import roughcut.shop.Shop;
 
 /**
@@ -75,6 +78,29 @@ final class Source {
       decided = read(decided, reading);
     }
     return Plan.of(asBuilt ? decided : decided.asDesigned(), shop);
+  }
+
+  /**
+   * The days of the shop that a plan is one of: the other builds in its folder, or the demo's.
+   *
+   * @throws FileTrouble when the shop's builds can't be listed
+   */
+  ShopWork work(Plan plan, LocalDateTime now) throws FileTrouble {
+    List<Plan> all = new ArrayList<>();
+    for (Build other : others()) {
+      all.add(Plan.of(other, plan.shop()));
+    }
+    all.add(plan);
+    return ShopWork.of(all, now, ZoneId.systemDefault());
+  }
+
+  private List<Build> others() throws FileTrouble {
+    if (file == null) {
+      List<Build> demo = Demo.builds(LocalDate.now());
+      return demo.subList(1, demo.size()); // the first is the one that is reported
+    }
+    Optional<Path> shop = BuildFile.open(file).file().shop().or(() -> ShopFile.around(file));
+    return shop.isEmpty() ? List.of() : new ShopBuilds(shop.get()).besides(file);
   }
 
   private static Build read(Build build, String reading) throws BadSetting {

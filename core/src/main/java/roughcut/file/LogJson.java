@@ -27,6 +27,7 @@ import roughcut.record.Measurable;
 import roughcut.record.Measurables;
 import roughcut.record.Note;
 import roughcut.record.Reading;
+import roughcut.record.Redecided;
 
 /**
  * What happened to an instrument, as JSON: {@code log} with its readings, what was done, and what
@@ -82,6 +83,15 @@ final class LogJson {
           .put("about", note.about())
           .put("words", note.words())
           .put("picture", note.picture());
+    }
+    ArrayNode decided = node.putArray("decided");
+    for (Redecided change : log.decided()) {
+      decided
+          .addObject()
+          .put("at", change.at().toString())
+          .put("of", change.of())
+          .put("was", change.was())
+          .put("is", change.is());
     }
   }
 
@@ -146,7 +156,16 @@ final class LogJson {
               one.path("words").asText(""),
               one.path("picture").asText("")));
     }
-    return new Log(staged(readings, done, root), done, frets(node.path(FRETS)), notes);
+    List<Redecided> decided = new ArrayList<>();
+    for (JsonNode one : node.path("decided")) {
+      decided.add(
+          new Redecided(
+              time(one.path("at").asText(), "log, a decision"),
+              one.path("of").asText(""),
+              one.path("was").asText(""),
+              one.path("is").asText("")));
+    }
+    return new Log(staged(readings, done, root), done, frets(node.path(FRETS)), notes, decided);
   }
 
   private Map<String, Double> numbers(JsonNode node, String where) throws FileTrouble {

@@ -333,6 +333,21 @@ public final class Reference {
     note.putObject("about").put("type", "string");
     note.putObject("words").put("type", "string");
     note.putObject("picture").put("type", "string");
+    ObjectNode change =
+        array(log, "decided", "What was decided otherwise since the first reading or operation.");
+    change.putObject("at").put("type", "string");
+    change
+        .putObject("of")
+        .put("type", "string")
+        .put("description", "The decision's id; empty for what is told in words.");
+    change
+        .putObject("was")
+        .put("type", "string")
+        .put("description", "What its field showed before, in mm.");
+    change
+        .putObject("is")
+        .put("type", "string")
+        .put("description", "What its field shows since, in mm, or what changed.");
     log.putObject(LogJson.FRETS)
         .put("type", "object")
         .put("description", "What was done to which fret and when, by fret and stage: 7.seated.")

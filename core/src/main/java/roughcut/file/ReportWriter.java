@@ -3,8 +3,6 @@ package roughcut.file;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.nio.charset.StandardCharsets;
-import java.time.LocalDateTime;
-import java.time.ZoneId;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -21,7 +19,7 @@ import roughcut.measure.Worked;
 import roughcut.plan.Plan;
 import roughcut.schedule.BriefCheck;
 import roughcut.schedule.Schedule;
-import roughcut.schedule.Work;
+import roughcut.schedule.ShopWork;
 import roughcut.thin.ThinSpot;
 import roughcut.whatif.Comparison;
 
@@ -29,8 +27,12 @@ import roughcut.whatif.Comparison;
 public final class ReportWriter {
   private ReportWriter() {}
 
-  /** JSON with unrounded values; lengths in mm, angles in degrees. */
-  public static String json(Plan plan, Bench bench) {
+  /**
+   * JSON with unrounded values; lengths in mm, angles in degrees.
+   *
+   * @param work of the shop that the plan is one of
+   */
+  public static String json(Plan plan, Bench bench, ShopWork work) {
     ObjectNode root = Json.object();
     root.put("build", plan.build().name());
     ArrayNode values = root.putArray("values");
@@ -44,10 +46,10 @@ public final class ReportWriter {
       ArrayNode inputs = node.putArray("inputs");
       worked.inputs().forEach(input -> input(inputs.addObject(), input));
     }
-    ObjectNode work = root.putObject("bench");
-    bench(bench).forEach(work::put);
-    ObjectNode schedule = root.putObject("days");
-    days(plan, bench.now()).forEach(schedule::put);
+    ObjectNode operations = root.putObject("bench");
+    bench(bench).forEach(operations::put);
+    ObjectNode days = root.putObject("days");
+    days(plan, work).forEach(days::put);
     ArrayNode thin = root.putArray("thinSpots");
     for (ThinSpot spot : plan.thinSpots()) {
       thin.addObject()
@@ -117,8 +119,12 @@ public final class ReportWriter {
     return spot.map(s -> s.state().word()).orElse("");
   }
 
-  /** A line for each value, for reading. */
-  public static String text(Plan plan, Bench bench) {
+  /**
+   * A line for each value, for reading.
+   *
+   * @param work of the shop that the plan is one of
+   */
+  public static String text(Plan plan, Bench bench, ShopWork work) {
     StringBuilder out = new StringBuilder(plan.build().name()).append('\n');
     for (Value worked : plan.values().values()) {
       String inputs =
@@ -135,8 +141,7 @@ public final class ReportWriter {
               inputs.isEmpty() ? "" : " [" + inputs + "]"));
     }
     bench(bench).forEach((id, words) -> out.append(String.format("%-34s %12s%n", id, words)));
-    days(plan, bench.now())
-        .forEach((id, words) -> out.append(String.format("%-34s %12s%n", id, words)));
+    days(plan, work).forEach((id, words) -> out.append(String.format("%-34s %12s%n", id, words)));
     return out.toString();
   }
 
@@ -157,16 +162,12 @@ public final class ReportWriter {
     return rows;
   }
 
-  /** When it is done from a moment on, were it alone in the shop, and what its brief says. */
-  private static Map<String, String> days(Plan plan, LocalDateTime now) {
+  /** When it is done beside the shop's other builds, and what its brief says. */
+  private static Map<String, String> days(Plan plan, ShopWork work) {
     Map<String, String> rows = new LinkedHashMap<>();
-    Schedule schedule =
-        Schedule.of(
-            Work.of(List.of(plan), plan.shop().hours(), Map.of()),
-            plan.shop().hours(),
-            now,
-            ZoneId.systemDefault());
-    Optional<Schedule.Outcome> outcome = schedule.outcomes().stream().findFirst();
+    Schedule schedule = work.schedule();
+    int place = work.place(plan);
+    Optional<Schedule.Outcome> outcome = work.outcome(plan);
     rows.put(
         "schedule.finish",
         outcome.map(o -> o.finish().toString()).orElse(schedule.trouble().orElse("nothing left")));
@@ -174,6 +175,7 @@ public final class ReportWriter {
         .flatMap(Schedule.Outcome::slackDays)
         .ifPresent(d -> rows.put("schedule.slack-days", NumberWriter.fixed(d, 2)));
     schedule.blocks().stream()
+        .filter(b -> b.task().build() == place)
         .min(Comparator.comparing(Schedule.Block::latest))
         .ifPresent(b -> rows.put("schedule.latest-start", b.latest().toString()));
     List<BriefCheck> brief = BriefCheck.of(plan, outcome, Units.MM);

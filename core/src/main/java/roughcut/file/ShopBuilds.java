@@ -50,6 +50,19 @@ public final class ShopBuilds {
     return list(ShopFile.builds(shop));
   }
 
+  /**
+   * Those that can be read, besides the one in that file.
+   *
+   * @throws FileTrouble when the folder can't be listed
+   */
+  public List<Build> besides(Path file) throws FileTrouble {
+    Path here = file.toAbsolutePath().normalize();
+    return all().stream()
+        .filter(e -> !e.path().toAbsolutePath().normalize().equals(here))
+        .flatMap(e -> e.build().stream())
+        .toList();
+  }
+
   /** What lies in the bin, the last put there first. */
   public List<Entry> binned() throws FileTrouble {
     return list(shop.resolve(BIN));

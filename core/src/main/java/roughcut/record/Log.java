@@ -1,5 +1,6 @@
 package roughcut.record;
 
+import java.time.Duration;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -12,40 +13,88 @@ import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
 
 /**
- * What happened to an instrument: every reading that was taken, every operation that was done, and
- * what was done to which fret. Immutable; nothing in it is forgotten, a reading is withdrawn and an
- * operation undone.
+ * What happened to an instrument: every reading that was taken, every operation that was done, what
+ * was done to which fret, and what was decided otherwise meanwhile. Immutable; nothing in it is
+ * forgotten, a reading is withdrawn and an operation undone.
  *
  * @param readings in the order of taking
  * @param done in the order of doing
  * @param notes in the order of writing
+ * @param decided otherwise since work began, in the order of deciding
  */
-public record Log(List<Reading> readings, List<Done> done, FretRecords frets, List<Note> notes) {
+public record Log(
+    List<Reading> readings,
+    List<Done> done,
+    FretRecords frets,
+    List<Note> notes,
+    List<Redecided> decided) {
   public static final Log NONE = new Log(List.of(), List.of(), FretRecords.NONE);
+
+  /** Changes of one decision within this time are one: a number that was dragged or stepped. */
+  private static final Duration ONE_CHANGE = Duration.ofMinutes(2);
 
   public Log {
     readings = List.copyOf(readings);
     done = List.copyOf(done);
     notes = List.copyOf(notes);
+    decided = List.copyOf(decided);
   }
 
   /** A log without notes. */
   public Log(List<Reading> readings, List<Done> done, FretRecords frets) {
-    this(readings, done, frets, List.of());
+    this(readings, done, frets, List.of(), List.of());
+  }
+
+  private Log withReadings(List<Reading> next) {
+    return new Log(next, done, frets, notes, decided);
+  }
+
+  private Log withDone(List<Done> next) {
+    return new Log(readings, next, frets, notes, decided);
+  }
+
+  private Log withNotes(List<Note> next) {
+    return new Log(readings, done, frets, next, decided);
+  }
+
+  /** Whether anything was read or done: from then on decisions are written down. */
+  public boolean begun() {
+    return !done.isEmpty() || !readings.isEmpty();
+  }
+
+  /**
+   * With something decided otherwise. Changed again soon after it is one change; changed back it is
+   * none.
+   */
+  public Log with(Redecided change) {
+    List<Redecided> next = new ArrayList<>(decided);
+    Redecided whole = change;
+    Redecided last = next.isEmpty() ? null : next.get(next.size() - 1);
+    if (last != null
+        && !change.of().isEmpty()
+        && last.of().equals(change.of())
+        && Duration.between(last.at(), change.at()).abs().compareTo(ONE_CHANGE) <= 0) {
+      next.remove(next.size() - 1);
+      whole = new Redecided(change.at(), change.of(), last.was(), change.is());
+    }
+    if (change.of().isEmpty() || !whole.was().equals(whole.is())) {
+      next.add(whole);
+    }
+    return new Log(readings, done, frets, notes, next);
   }
 
   /** With one more note. */
   public Log with(Note note) {
     List<Note> next = new ArrayList<>(notes);
     next.add(note);
-    return new Log(readings, done, frets, next);
+    return withNotes(next);
   }
 
   /** Without a note. */
   public Log without(Note note) {
     List<Note> next = new ArrayList<>(notes);
     next.remove(note);
-    return new Log(readings, done, frets, next);
+    return withNotes(next);
   }
 
   /** The readings that stand, by what they are of: the latest of each that counts. */
@@ -62,7 +111,7 @@ public record Log(List<Reading> readings, List<Done> done, FretRecords frets, Li
   public Log with(Reading reading) {
     List<Reading> next = new ArrayList<>(readings);
     next.add(reading);
-    return new Log(next, done, frets, notes);
+    return withReadings(next);
   }
 
   /** With nothing read of that counting any more. */
@@ -77,7 +126,7 @@ public record Log(List<Reading> readings, List<Done> done, FretRecords frets, Li
 
   /** Without the readings of something that isn't there any more. */
   Log without(Predicate<String> gone) {
-    return new Log(readings.stream().filter(r -> !gone.test(r.of())).toList(), done, frets, notes);
+    return withReadings(readings.stream().filter(r -> !gone.test(r.of())).toList());
   }
 
   /**
@@ -90,19 +139,18 @@ public record Log(List<Reading> readings, List<Done> done, FretRecords frets, Li
         readings.stream().map(r -> r.called(name.apply(r.of()))).toList(),
         done.stream().map(d -> d.called(name)).toList(),
         frets,
-        notes);
+        notes,
+        decided.stream()
+            .map(d -> new Redecided(d.at(), name.apply(d.of()), d.was(), d.is()))
+            .toList());
   }
 
   private Log readings(Predicate<Reading> which, UnaryOperator<Reading> change) {
-    return new Log(
-        readings.stream().map(r -> which.test(r) ? change.apply(r) : r).toList(),
-        done,
-        frets,
-        notes);
+    return withReadings(readings.stream().map(r -> which.test(r) ? change.apply(r) : r).toList());
   }
 
   public Log with(FretRecords next) {
-    return new Log(readings, done, next, notes);
+    return new Log(readings, done, next, notes, decided);
   }
 
   /** Whether an operation was done. */
@@ -130,14 +178,14 @@ public record Log(List<Reading> readings, List<Done> done, FretRecords frets, Li
     List<Done> next = new ArrayList<>(done);
     next.removeIf(d -> d.operation().equals(operation.operation()));
     next.add(operation);
-    return new Log(readings, next, frets, notes);
+    return withDone(next);
   }
 
   /** With an operation not done after all. */
   public Log without(Done operation) {
     List<Done> next = new ArrayList<>(done);
     next.removeIf(d -> d.operation().equals(operation.operation()));
-    return new Log(readings, next, frets, notes);
+    return withDone(next);
   }
 
   /** With an operation done, or taken back when it was done already. */
@@ -146,6 +194,6 @@ public record Log(List<Reading> readings, List<Done> done, FretRecords frets, Li
     if (!next.removeIf(d -> d.operation().equals(operation))) {
       next.add(Done.of(operation, at));
     }
-    return new Log(readings, next, frets, notes);
+    return withDone(next);
   }
 }

@@ -1,5 +1,6 @@
 package roughcut.record;
 
+import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -9,6 +10,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.TreeSet;
 import java.util.function.BiFunction;
+import java.util.function.Function;
 
 /**
  * What happened in two windows on one instrument since they were alike: nothing that either wrote
@@ -27,7 +29,8 @@ final class LogJoin {
         readings(base, mine, theirs),
         done(base, mine, theirs),
         mine.frets().equals(base.frets()) ? theirs.frets() : frets(mine.frets(), theirs.frets()),
-        notes(base, mine, theirs));
+        listed(base, mine, theirs, Log::notes, Note::at),
+        listed(base, mine, theirs, Log::decided, Redecided::at));
   }
 
   /** One reading, whether it counts or not. */
@@ -85,17 +88,23 @@ final class LogJoin {
     return all;
   }
 
-  private static Map<Note, Note> byItself(Log log) {
-    Map<Note, Note> all = new LinkedHashMap<>();
-    log.notes().forEach(n -> all.put(n, n));
+  /** What is only written down, and never changed. */
+  private static <E> List<E> listed(
+      Log base, Log mine, Log theirs, Function<Log, List<E>> list, Function<E, LocalDateTime> at) {
+    Map<E, E> joined =
+        joined(
+            byItself(list.apply(base)),
+            byItself(list.apply(mine)),
+            byItself(list.apply(theirs)),
+            (m, t) -> m);
+    List<E> all = new ArrayList<>(joined.values());
+    all.sort(Comparator.comparing(at));
     return all;
   }
 
-  private static List<Note> notes(Log base, Log mine, Log theirs) {
-    List<Note> all =
-        new ArrayList<>(
-            joined(byItself(base), byItself(mine), byItself(theirs), (m, t) -> m).values());
-    all.sort(Comparator.comparing(Note::at));
+  private static <E> Map<E, E> byItself(List<E> list) {
+    Map<E, E> all = new LinkedHashMap<>();
+    list.forEach(e -> all.put(e, e));
     return all;
   }
 

@@ -1,5 +1,6 @@
 package roughcut.whatif;
 
+import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -16,12 +17,15 @@ import roughcut.design.NumberDecision;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
 import roughcut.measure.Units;
+import roughcut.measure.Unreadable;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
 import roughcut.record.Done;
+import roughcut.record.Log;
 import roughcut.record.Measurable;
 import roughcut.record.Measurables;
 import roughcut.record.Reading;
+import roughcut.record.Redecided;
 
 /**
  * What happened to a build between two moments, a line each and in words: decided, fitted, read,
@@ -60,18 +64,35 @@ public final class Changes {
   public static List<String> decided(Design before, Design after, Units units) {
     List<String> lines = new ArrayList<>();
     fittings(before, after, lines);
+    both(before, after)
+        .forEach(
+            (was, is) -> {
+              String then = said(was, before, units);
+              String now = said(is, after, units);
+              if (!then.equals(now)) {
+                lines.add(is.label() + " " + then + " → " + now);
+              }
+            });
+    lines.addAll(parts(before, after));
+    return lines;
+  }
+
+  /** Decisions that both designs have: as the one has it, as the other has it. */
+  private static Map<Decision, Decision> both(Design before, Design after) {
     Map<String, Decision> all = new LinkedHashMap<>();
     Decisions.of(after).forEach(d -> all.put(d.id(), d));
+    Map<Decision, Decision> both = new LinkedHashMap<>();
     for (Decision was : Decisions.of(before)) {
-      Decision is = all.get(was.id());
-      if (is != null) {
-        String then = said(was, before, units);
-        String now = said(is, after, units);
-        if (!then.equals(now)) {
-          lines.add(is.label() + " " + then + " → " + now);
-        }
+      if (all.containsKey(was.id())) {
+        both.put(was, all.get(was.id()));
       }
     }
+    return both;
+  }
+
+  /** What changed of all that isn't one number or choice. */
+  private static List<String> parts(Design before, Design after) {
+    List<String> lines = new ArrayList<>();
     other("Strings", before.strings().size(), after.strings().size(), lines);
     other(
         "Strips of the neck",
@@ -89,6 +110,70 @@ public final class Changes {
     changed("The order of work", before.order(), after.order(), lines);
     changed("The body's drawn outline", before.drawn(), after.drawn(), lines);
     return lines;
+  }
+
+  /**
+   * What happened to a build, with what was decided otherwise written into its log; once something
+   * was read or done on it, since before that it is only being drawn.
+   *
+   * @param before as it was
+   * @param after as it is, with the same log or with more in it
+   */
+  public static Build written(Build before, Build after, LocalDateTime at) {
+    if (!before.log().begun() || before.design().equals(after.design())) {
+      return after;
+    }
+    Log log = after.log();
+    for (Redecided change : redecided(before.design(), after.design(), at)) {
+      log = log.with(change);
+    }
+    return after.withLog(log);
+  }
+
+  private static List<Redecided> redecided(Design before, Design after, LocalDateTime at) {
+    List<Redecided> changes = new ArrayList<>();
+    List<String> words = new ArrayList<>();
+    fittings(before, after, words);
+    words.addAll(parts(before, after));
+    words.forEach(w -> changes.add(new Redecided(at, "", "", w)));
+    both(before, after)
+        .forEach(
+            (was, is) -> {
+              String then = was.editable(before, Units.MM);
+              String now = is.editable(after, Units.MM);
+              if (!then.equals(now)) {
+                changes.add(new Redecided(at, is.id(), then, now));
+              }
+            });
+    return changes;
+  }
+
+  /** A change as it is told: with the decision's words, in the maker's units. */
+  static String told(Redecided change, Design design, Units units) {
+    if (change.of().isEmpty()) {
+      return change.is();
+    }
+    Optional<Decision> decision = Decisions.find(design, change.of());
+    String label = decision.map(Decision::label).orElse(change.of());
+    return label
+        + " "
+        + shown(decision, design, change.was(), units)
+        + " → "
+        + shown(decision, design, change.is(), units);
+  }
+
+  private static String shown(
+      Optional<Decision> decision, Design design, String text, Units units) {
+    if (text.isBlank()) {
+      return "as it follows";
+    }
+    try {
+      return decision.isEmpty()
+          ? text
+          : said(decision.get(), decision.get().typed(design, text, Units.MM), units);
+    } catch (Unreadable e) {
+      return text; // was allowed once
+    }
   }
 
   private static String said(Decision decision, Design design, Units units) {

@@ -29,6 +29,7 @@ import roughcut.record.Measurable;
 import roughcut.record.Measurables;
 import roughcut.record.Note;
 import roughcut.record.Reading;
+import roughcut.record.Redecided;
 import roughcut.shop.Board;
 
 /**
@@ -43,6 +44,7 @@ public final class LogBook {
     READING("measured"),
     WITHDRAWN("withdrawn"),
     DEVIATION("otherwise"),
+    DECIDED("decided"),
     NOTE("note");
 
     private final String word;
@@ -89,6 +91,10 @@ public final class LogBook {
     log.done().forEach(this::done);
     log.readings().forEach(this::reading);
     log.notes().forEach(this::note);
+    for (Redecided change : log.decided()) {
+      String words = Changes.told(change, plan.build().design(), units);
+      entries.add(new Entry(change.at(), Kind.DECIDED, words, 0, ""));
+    }
     for (Spoiled spoiled : Spoiled.of(plan, Route.of(plan))) {
       log.when(spoiled.operation().id())
           .ifPresent(at -> entries.add(new Entry(at, Kind.DEVIATION, spoiled.told(units), 0, "")));

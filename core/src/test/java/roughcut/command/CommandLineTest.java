@@ -10,6 +10,8 @@ import java.io.StringWriter;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -22,7 +24,9 @@ import roughcut.Heron;
 import roughcut.demo.Demo;
 import roughcut.file.BuildFile;
 import roughcut.file.Reference;
+import roughcut.file.ShopBuilds;
 import roughcut.file.ShopFile;
+import roughcut.record.Build;
 import roughcut.shop.Cutter;
 import roughcut.shop.CutterKind;
 import roughcut.shop.Shop;
@@ -319,5 +323,40 @@ class CommandLineTest {
     assertThat(err.toString()).contains("write it as id=value");
     assertThat(run("report", "--stage", "body.cut.nothing")).isNotZero();
     assertThat(err.toString()).contains("there is no such operation");
+  }
+
+  private LocalDateTime finish(Path file) throws Exception {
+    out.getBuffer().setLength(0);
+    assertThat(run("report", file.toString(), "--format", "json")).as(err.toString()).isZero();
+    String finish =
+        new ObjectMapper().readTree(out.toString()).path("days").path("schedule.finish").asText();
+    return LocalDateTime.parse(finish);
+  }
+
+  /** One pair of hands: the other builds of the folder take their days; one in the bin doesn't. */
+  @Test
+  void theDaysAreThoseOfTheWholeShop() throws Exception {
+    ShopFile.at(folder.resolve(ShopFile.NAME)).save(Demo.shop());
+    ShopBuilds shop = new ShopBuilds(folder);
+    List<Build> demo = Demo.builds(LocalDate.now());
+    Path heron = shop.begin(demo.get(0));
+    LocalDateTime alone = finish(heron);
+    List<Path> others = new ArrayList<>();
+    for (Build build : demo.subList(1, demo.size())) {
+      others.add(shop.begin(build));
+    }
+    LocalDateTime together = finish(heron);
+    assertThat(together).isAfter(alone.plusDays(1));
+    LocalDateTime last = together;
+    for (Path other : others) {
+      LocalDateTime end = finish(other);
+      last = end.isAfter(last) ? end : last;
+    }
+    assertThat(last).as("all of them are done in turns").isAfter(alone.plusDays(3));
+    Files.writeString(others.get(0).resolveSibling("broken.roughcut.json"), "{ not json");
+    for (Path other : others) {
+      Files.move(other, folder.resolve(other.getFileName()));
+    }
+    assertThat(finish(heron)).as("outside the builds' folder").isBefore(alone.plusHours(1));
   }
 }

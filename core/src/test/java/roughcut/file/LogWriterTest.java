@@ -23,6 +23,7 @@ import roughcut.record.Done;
 import roughcut.record.Log;
 import roughcut.record.Note;
 import roughcut.record.Reading;
+import roughcut.record.Redecided;
 import roughcut.schedule.Work;
 import roughcut.whatif.LogBook;
 
@@ -112,5 +113,26 @@ class LogWriterTest {
         .containsEntry("neck.carve", 100)
         .containsEntry("frets.level", 40)
         .doesNotContainKey("top.glue");
+  }
+
+  /** What was decided on the way stands where it happened, in the maker's units. */
+  @Test
+  void whatWasDecidedOnTheWayIsTold() {
+    Log log =
+        lived()
+            .log()
+            .with(new Redecided(NOON.plusHours(2), "head.length", "185", "203.2"))
+            .with(new Redecided(NOON.plusHours(4), "", "", "taken out: a control"))
+            .with(new Redecided(NOON.plusHours(5), "no.such", "7", "8"));
+    List<LogBook.Entry> all =
+        LogBook.of(plan(lived().withLog(log)), Units.DECIMAL_INCH).stream()
+            .filter(e -> e.kind() == LogBook.Kind.DECIDED)
+            .toList();
+    assertThat(all)
+        .extracting(LogBook.Entry::words)
+        .containsExactly(
+            "Headstock length 7.283 in → 8.000 in", "taken out: a control", "no.such 7 → 8");
+    assertThat(LogWriter.markdown(plan(lived().withLog(log)), Units.MM))
+        .contains("**decided** Headstock length 185.0 mm → 203.2 mm");
   }
 }

@@ -28,7 +28,9 @@ import roughcut.record.Build;
 import roughcut.record.Done;
 import roughcut.record.FretStage;
 import roughcut.record.Log;
+import roughcut.record.Note;
 import roughcut.record.Reading;
+import roughcut.record.Redecided;
 import roughcut.whatif.Changes;
 
 /** Files of format 1, written by the program of that time, open and plan the same numbers. */
@@ -151,7 +153,11 @@ class UpgradeTest {
                 new Done(Done.stripSawn(2), at, Duration.ofMinutes(25), "blade wants sharpening")),
             Demo.heron(LocalDate.of(2026, 5, 20))
                 .frets()
-                .turned(5, FretStage.ROCKED, at.toLocalDate()));
+                .turned(5, FretStage.ROCKED, at.toLocalDate()),
+            List.of(new Note(at, "neck.carve", "a knot came up", "")),
+            List.of(
+                new Redecided(at, "head.length", "185", "190"),
+                new Redecided(at.plusDays(1), "", "", "taken out: the “tone” control")));
     Build build = Demo.heron(LocalDate.of(2026, 5, 20)).withLog(log);
     Path file = folder.resolve("a.roughcut.json");
     BuildFile.at(file).save(build);

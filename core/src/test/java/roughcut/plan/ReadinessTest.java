@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.time.LocalDate;
 import java.time.LocalDateTime;
+import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -25,6 +26,7 @@ import roughcut.measure.Decided;
 import roughcut.measure.Quantity;
 import roughcut.record.Build;
 import roughcut.rout.RoutPlan;
+import roughcut.schedule.ShopWork;
 import roughcut.shop.Limit;
 import roughcut.shop.Shop;
 import roughcut.thin.ThinKind;
@@ -180,7 +182,9 @@ class ReadinessTest {
   @Test
   void everyFindingIsInTheReport() throws Exception {
     Plan plan = Heron.with("rod.length=900", "pocket.clearance=0", "marker.thickness=0.3");
-    String json = ReportWriter.json(plan, Bench.of(plan, LocalDateTime.of(2026, 5, 4, 12, 0)));
+    LocalDateTime noon = LocalDateTime.of(2026, 5, 4, 12, 0);
+    ShopWork work = ShopWork.of(List.of(plan), noon, ZoneOffset.UTC);
+    String json = ReportWriter.json(plan, Bench.of(plan, noon), work);
     var written = new com.fasterxml.jackson.databind.ObjectMapper().readTree(json).get("findings");
     List<String> read = new ArrayList<>();
     written.forEach(

@@ -26,6 +26,7 @@ class LogJoinTest {
       case 2 -> log.with(Done.of(OPERATIONS[which], at));
       case 3 -> log.isDone(OPERATIONS[which]) ? log.without(Done.of(OPERATIONS[which], at)) : log;
       case 4 -> log.withdrawn("nut.width");
+      case 5 -> log.with(new Redecided(at, "head.length", "185", Integer.toString(190 + which)));
       default -> log.with(log.frets().all(which + 1, FretStage.SEATED, LocalDate.of(2026, 5, 4)));
     };
   }
@@ -33,7 +34,7 @@ class LogJoinTest {
   private static Log walked(Log from, List<Integer> steps, int minute) {
     Log log = from;
     for (int i = 0; i < steps.size(); i++) {
-      log = step(log, steps.get(i) % 6, steps.get(i) / 6 % 3, minute + 2 * i);
+      log = step(log, steps.get(i) % 7, steps.get(i) / 7 % 3, minute + 2 * i);
     }
     return log;
   }
@@ -44,9 +45,9 @@ class LogJoinTest {
 
   @Property
   void nothingThatEitherWroteDownIsLost(
-      @ForAll @Size(max = 5) List<@IntRange(max = 17) Integer> before,
-      @ForAll @Size(max = 5) List<@IntRange(max = 17) Integer> here,
-      @ForAll @Size(max = 5) List<@IntRange(max = 17) Integer> there) {
+      @ForAll @Size(max = 5) List<@IntRange(max = 20) Integer> before,
+      @ForAll @Size(max = 5) List<@IntRange(max = 20) Integer> here,
+      @ForAll @Size(max = 5) List<@IntRange(max = 20) Integer> there) {
     Log base = walked(Log.NONE, before, 0);
     Log mine = walked(base, here, 100);
     Log theirs = walked(base, there, 101);
@@ -60,6 +61,7 @@ class LogJoinTest {
                         && r.at().equals(reading.at())
                         && r.value() == reading.value());
       }
+      assertThat(both.decided()).containsAll(side.decided());
       side.frets()
           .done()
           .forEach((fret, stages) -> assertThat(both.frets().done()).containsKey(fret));
@@ -89,8 +91,8 @@ class LogJoinTest {
   /** One that nobody else touched is the one's own. */
   @Property
   void whereTheOtherDidNothingItIsMine(
-      @ForAll @Size(max = 5) List<@IntRange(max = 17) Integer> before,
-      @ForAll @Size(max = 5) List<@IntRange(max = 17) Integer> here) {
+      @ForAll @Size(max = 5) List<@IntRange(max = 20) Integer> before,
+      @ForAll @Size(max = 5) List<@IntRange(max = 20) Integer> here) {
     Log base = walked(Log.NONE, before, 0);
     Log mine = walked(base, here, 100);
     Log both = build(mine).joined(build(base), build(base)).orElseThrow().log();

@@ -1,6 +1,7 @@
 package roughcut.whatif;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.time.LocalDateTime;
 import java.util.List;
@@ -16,7 +17,9 @@ import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
 import roughcut.record.Done;
+import roughcut.record.Log;
 import roughcut.record.Reading;
+import roughcut.record.Redecided;
 
 /** What happened between two moments of a build is told in words, all of it and nothing else. */
 class ChangesTest {
@@ -118,5 +121,83 @@ class ChangesTest {
             decided(Heron.build(), "head.length", 203.2).design(),
             Units.DECIMAL_INCH);
     assertThat(lines).containsExactly("Headstock length 7.283 in → 8.000 in");
+  }
+
+  private static Build begun() {
+    return Heron.build().withLog(Log.NONE.with(Done.of("bridge.bore", NOON)));
+  }
+
+  private static List<Redecided> written(Build before, Build after, LocalDateTime at) {
+    return Changes.written(before, after, at).log().decided();
+  }
+
+  /** Any number decided otherwise on wood that is begun can be read back from the log exactly. */
+  @Test
+  void whatIsDecidedOnceWorkHasBegunIsWrittenDown() throws Exception {
+    Random random = new Random(12);
+    Build before = begun();
+    int tried = 0;
+    for (Decision decision : Decisions.of(before.design())) {
+      if (!(decision instanceof NumberDecision n) || random.nextInt(4) > 0) {
+        continue;
+      }
+      double other = Math.min(n.most(), Math.max(n.least(), n.in(before.design()) + 1));
+      Build after;
+      try {
+        after = before.withDesign(n.with(before.design(), other));
+      } catch (IllegalArgumentException e) {
+        continue; // refused together with the rest
+      }
+      if (n.editable(after.design(), Units.MM).equals(n.editable(before.design(), Units.MM))) {
+        continue;
+      }
+      tried++;
+      List<Redecided> log = written(before, after, NOON);
+      assertThat(log).as(n.id()).anyMatch(r -> r.of().equals(n.id()));
+      Redecided own = log.stream().filter(r -> r.of().equals(n.id())).findFirst().orElseThrow();
+      assertThat(n.in(n.typed(before.design(), own.is(), Units.MM)))
+          .as(n.id())
+          .isCloseTo(n.in(after.design()), within(1e-9));
+      assertThat(Changes.told(own, after.design(), Units.MM))
+          .startsWith(n.label())
+          .endsWith(" → " + n.told(n.in(after.design()), Units.MM));
+    }
+    assertThat(tried).isGreaterThan(60);
+  }
+
+  @Test
+  void whileItIsOnlyDrawnNothingIsWrittenDown() {
+    Build drawn = Heron.build().withLog(Log.NONE);
+    Build after = decided(drawn, "head.length", 190);
+    assertThat(Changes.written(drawn, after, NOON)).isEqualTo(after);
+    assertThat(written(begun(), decided(begun(), "head.length", 190), NOON))
+        .containsExactly(new Redecided(NOON, "head.length", "185", "190"));
+  }
+
+  /** A number that is dragged is one change; dragged back it is none; hours later it is another. */
+  @Test
+  void draggedIsOneChange() {
+    Build build = begun();
+    for (int i = 1; i <= 20; i++) {
+      Build next = decided(build, "head.length", 185 + i);
+      build = Changes.written(build, next, NOON.plusSeconds(i));
+    }
+    assertThat(build.log().decided())
+        .containsExactly(new Redecided(NOON.plusSeconds(20), "head.length", "185", "205"));
+    Build back = decided(build, "head.length", 185);
+    assertThat(written(build, back, NOON.plusSeconds(21))).isEmpty();
+    assertThat(written(build, back, NOON.plusHours(3)))
+        .extracting(Redecided::is)
+        .containsExactly("205", "185");
+  }
+
+  @Test
+  void fittingsAndStripsAreWrittenInWords() {
+    Build before = begun();
+    String name = before.design().fittings().get(0).name();
+    String words = before.design().fittings().get(0).words();
+    assertThat(written(before, before.withoutFitting(name), NOON))
+        .extracting(Redecided::is)
+        .contains("taken out: " + words);
   }
 }

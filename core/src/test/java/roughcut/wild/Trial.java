@@ -2,7 +2,9 @@ package roughcut.wild;
 
 import java.lang.management.ManagementFactory;
 import java.time.LocalDateTime;
+import java.time.ZoneOffset;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.atomic.AtomicLong;
@@ -27,6 +29,7 @@ import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
+import roughcut.schedule.ShopWork;
 import roughcut.thin.ThinSpot;
 import roughcut.whatif.Remedies;
 
@@ -104,9 +107,11 @@ public final class Trial {
           marks(entry.getValue().get());
         }
         where = "report";
-        Bench bench = Bench.of(plan, LocalDateTime.of(2026, 5, 4, 12, 0));
-        noNonsense(ReportWriter.text(plan, bench));
-        ReportWriter.json(plan, bench);
+        LocalDateTime noon = LocalDateTime.of(2026, 5, 4, 12, 0);
+        Bench bench = Bench.of(plan, noon);
+        ShopWork work = ShopWork.of(List.of(plan), noon, ZoneOffset.UTC);
+        noNonsense(ReportWriter.text(plan, bench, work));
+        ReportWriter.json(plan, bench, work);
         where = "tables";
         FretboardTables.all(plan);
       }

@@ -1,5 +1,7 @@
 package roughcut.desktop.session;
 
+import java.time.LocalDateTime;
+import java.time.temporal.ChronoUnit;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
@@ -13,6 +15,7 @@ import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
 import roughcut.shop.Shop;
+import roughcut.whatif.Changes;
 import roughcut.whatif.Comparison;
 
 /**
@@ -98,7 +101,11 @@ public final class Session {
    * @return what can't be, in words, or empty when it was done
    */
   public Optional<String> edit(String name, String key, UnaryOperator<Build> change) {
-    return enter(name, key, work -> work.with(change.apply(work.build())));
+    return enter(name, key, work -> work.with(written(work.build(), change.apply(work.build()))));
+  }
+
+  private static Build written(Build before, Build after) {
+    return Changes.written(before, after, LocalDateTime.now().truncatedTo(ChronoUnit.SECONDS));
   }
 
   /** Makes an edit of what the maker owns, undone like any other. */

@@ -76,16 +76,7 @@ public final class ShopDays {
     Shop of = session.shop().get();
     READING.execute(
         () -> {
-          List<Build> found = new ArrayList<>();
-          try {
-            for (ShopBuilds.Entry entry : new ShopBuilds(folder).all()) {
-              if (!entry.path().toAbsolutePath().normalize().equals(here)) {
-                entry.build().ifPresent(found::add);
-              }
-            }
-          } catch (FileTrouble e) {
-            System.getLogger("roughcut").log(System.Logger.Level.INFO, e.getMessage());
-          }
+          List<Build> found = besides(folder, here);
           Map<String, LastTime> last =
               LastTime.of(found.stream().map(b -> Plan.of(b, of)).toList());
           Platform.runLater(
@@ -98,6 +89,15 @@ public final class ShopDays {
                 }
               });
         });
+  }
+
+  private static List<Build> besides(Path folder, Path here) {
+    try {
+      return new ShopBuilds(folder).besides(here);
+    } catch (FileTrouble e) {
+      System.getLogger("roughcut").log(System.Logger.Level.INFO, e.getMessage());
+      return List.of();
+    }
   }
 
   public static LocalDateTime now() {
