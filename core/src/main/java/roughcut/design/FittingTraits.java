@@ -2,6 +2,7 @@ package roughcut.design;
 
 import static roughcut.measure.Quantity.ANGLE;
 import static roughcut.measure.Quantity.COUNT;
+import static roughcut.measure.Quantity.FINE_LENGTH;
 import static roughcut.measure.Quantity.LENGTH;
 import static roughcut.measure.Quantity.PERCENT;
 
@@ -151,6 +152,16 @@ public final class FittingTraits {
     free(t, "gap", "Gap under strings", LENGTH, k -> 2.5, 0.5, 10, 0.5, "2 to 3 is usual.");
     free(t, "wire", "Room for its wire", LENGTH, k -> 3, 0, 15, 0.5, "Under the case.");
     free(t, "travel", "Travel down", LENGTH, k -> 4, 0, 15, 0.5, "That its screws can lower it.");
+    free(
+        t,
+        "screw",
+        "A turn of its screws",
+        FINE_LENGTH,
+        k -> 0.5,
+        0.1,
+        3,
+        0.05,
+        "What one turn lifts it by: the pitch of their thread.");
     free(
         t,
         "corner",

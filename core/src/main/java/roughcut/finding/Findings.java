@@ -26,8 +26,13 @@ public final class Findings {
     all.add(new Finding(Severity.STOP, topic, where, words));
   }
 
+  /** What wants a look, beside no field. */
   public void look(String words) {
-    all.add(new Finding(Severity.LOOK, topic, "", words));
+    look("", words);
+  }
+
+  public void look(String where, String words) {
+    all.add(new Finding(Severity.LOOK, topic, where, words));
   }
 
   /** What stops, or else what only wants a look. */

@@ -29,6 +29,8 @@ public enum Quantity {
   PITCH("Hz", 2),
   /** A pull or tension. */
   NEWTON("N", 1),
+  /** An electrical resistance. */
+  RESISTANCE("kΩ", 2),
   /** Hundredths of a semitone. */
   CENTS("cents", 2),
   /** A temperature in degrees Celsius. */

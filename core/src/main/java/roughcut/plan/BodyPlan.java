@@ -11,14 +11,16 @@ import roughcut.record.Givens;
 import roughcut.rout.BodyCuts;
 import roughcut.rout.Cut;
 import roughcut.rout.Part;
+import roughcut.rout.PickupSetUp;
 import roughcut.thin.BodyThinSpots;
 
 /**
  * The body: everything that is cut into it, and where marks in its wood come to lie.
  *
+ * @param pickups as they are once they are fitted and wired
  * @param marks in the boards' wood, as they lie in the blank
  */
-public record BodyPlan(BodyCuts cuts, List<BodyMarks> marks, Told told) {
+public record BodyPlan(BodyCuts cuts, PickupSetUp pickups, List<BodyMarks> marks, Told told) {
 
   static BodyPlan of(
       LayoutPlan layout,
@@ -47,11 +49,13 @@ public record BodyPlan(BodyCuts cuts, List<BodyMarks> marks, Told told) {
                 blanks.body(),
                 blanks.weights()),
             ledger);
+    PickupSetUp pickups = PickupSetUp.of(givens, cuts.pickups(), ledger);
     List<BodyMarks> marks =
         BodyMarks.of(
             ground.build().design(), ground.shop(), blanks.body(), blanks.boards(), covers(cuts));
     return new BodyPlan(
         cuts,
+        pickups,
         marks,
         Told.of(
             ledger,
@@ -59,7 +63,8 @@ public record BodyPlan(BodyCuts cuts, List<BodyMarks> marks, Told told) {
             List.of(
                 BodyProblems.of(givens, layout.outline(), cuts),
                 BlankReadiness.ofBody(blanks.body(), blanks.boards(), marks, ground.shop()),
-                Readiness.routs(cuts))));
+                Readiness.routs(cuts),
+                pickups.findings())));
   }
 
   /** Routs that open a face, and what lies on the top, as they hide marks in the wood. */

@@ -98,6 +98,52 @@ public final class Measurables {
         new Range(Quantity.CENTS, -100, 100));
   }
 
+  private static final Pattern PICKUP =
+      Pattern.compile("pickup\\.([a-z0-9-]+)\\.(gap-treble|gap-bass|resistance|swing|magnet)");
+
+  /**
+   * What is read of a pickup that is fitted and wired.
+   *
+   * @param pickup its name
+   * @param what {@code gap-treble}, {@code gap-bass}, {@code resistance}, {@code swing} or {@code
+   *     magnet}
+   */
+  public static Measurable ofPickup(String pickup, String what) {
+    String id = "pickup." + pickup + "." + what;
+    String of = "Pickup " + pickup.replace('-', ' ') + ", ";
+    return switch (what) {
+      case "gap-treble", "gap-bass" ->
+          fine(
+              id,
+              of + "gap " + (what.endsWith("treble") ? "treble" : "bass"),
+              0,
+              20,
+              "Under the outer string held at the last fret, to the pickup’s top or pole.");
+      case "resistance" ->
+          new Measurable(
+              id,
+              of + "resistance",
+              "Meter across its two leads, with nothing else on them.",
+              new Range(Quantity.RESISTANCE, 0, 2000));
+      case "swing" ->
+          Measurable.seen(
+              id,
+              of + "needle",
+              "Meter for small voltages, red on the hot lead: a screwdriver laid on the poles and"
+                  + " pulled off. Which way it goes at the pull.",
+              "down",
+              "up");
+      case "magnet" ->
+          Measurable.seen(
+              id,
+              of + "compass",
+              "Which end of a compass needle the poles pull to themselves.",
+              "south end",
+              "north end");
+      default -> throw new IllegalArgumentException("nothing of a pickup is called " + what);
+    };
+  }
+
   private Measurables() {}
 
   public static List<Measurable> all() {
@@ -105,6 +151,10 @@ public final class Measurables {
   }
 
   public static Optional<Measurable> find(String id) {
+    Matcher pickup = PICKUP.matcher(id);
+    if (pickup.matches()) {
+      return Optional.of(ofPickup(pickup.group(1), pickup.group(2)));
+    }
     Matcher string = INTONATION.matcher(id);
     return string.matches()
         ? Optional.of(intonation(Integer.parseInt(string.group(1))))

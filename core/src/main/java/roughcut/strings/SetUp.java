@@ -15,6 +15,7 @@ import roughcut.finding.Topic;
 import roughcut.measure.Decided;
 import roughcut.measure.Known;
 import roughcut.measure.Ledger;
+import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
 import roughcut.measure.Sentence;
 import roughcut.measure.Value;
@@ -28,11 +29,23 @@ import roughcut.record.Measurables;
  * (handbook page 7, "After the woodwork"). Nothing is told before something was read.
  *
  * @param intonation strings whose octave was read
+ * @param advice what to turn or file, in the order of doing it
  * @param findings what the bridge can't give any more
  */
-public record SetUp(List<Saddle> intonation, List<Finding> findings) {
+public record SetUp(List<Saddle> intonation, List<Advice> advice, List<Finding> findings) {
   /** A move smaller than this isn't made, mm. */
   private static final double LEAST_MOVE = 0.1;
+
+  /** Turns, and mm of relief, that nobody feels. */
+  private static final double UNFELT = 0.05;
+
+  /**
+   * What to do about one thing.
+   *
+   * @param what is turned or filed
+   * @param words what to do with it; lengths in mm
+   */
+  public record Advice(String what, String words) {}
 
   /**
    * Where a string's saddle goes.
@@ -50,14 +63,18 @@ public record SetUp(List<Saddle> intonation, List<Finding> findings) {
 
   public SetUp {
     intonation = List.copyOf(intonation);
+    advice = List.copyOf(advice);
     findings = List.copyOf(findings);
   }
 
   public static SetUp of(Givens givens, Bridge bridge, Ledger ledger) {
-    action(givens, Measurables.ACTION_12, StringKeys.ACTION_12_TURNS, ledger);
-    action(givens, Measurables.ACTION_12_BASS, StringKeys.ACTION_12_BASS_TURNS, ledger);
-    nut(givens, ledger);
-    relief(givens, ledger);
+    List<Advice> advice = new ArrayList<>();
+    relief(givens, ledger).ifPresent(over -> advice.add(new Advice("truss rod", rod(over))));
+    action(givens, Measurables.ACTION_12, StringKeys.ACTION_12_TURNS, ledger)
+        .ifPresent(t -> advice.add(new Advice("treble post", turned(t))));
+    action(givens, Measurables.ACTION_12_BASS, StringKeys.ACTION_12_BASS_TURNS, ledger)
+        .ifPresent(t -> advice.add(new Advice("bass post", turned(t))));
+    nut(givens, ledger).ifPresent(left -> advice.add(new Advice("nut", filed(left))));
     List<Saddle> saddles = new ArrayList<>();
     Findings findings = new Findings(Topic.STRINGS);
     for (int i = 1; i <= bridge.saddles().size(); i++) {
@@ -78,7 +95,7 @@ public record SetUp(List<Saddle> intonation, List<Finding> findings) {
                 + " moved");
       }
     }
-    return new SetUp(saddles, findings.list());
+    return new SetUp(saddles, advice, findings.list());
   }
 
   private static Optional<Value> read(Givens givens, Measurable what, Value nominal) {
@@ -86,10 +103,11 @@ public record SetUp(List<Saddle> intonation, List<Finding> findings) {
   }
 
   /** Half of what a saddle rises arrives over the octave; a turn of its post raises it a thread. */
-  private static void action(Givens givens, Measurable what, ValueKey key, Ledger ledger) {
+  private static Optional<Value> action(
+      Givens givens, Measurable what, ValueKey key, Ledger ledger) {
     Value wanted = givens.get(StringDecisions.ACTION_12);
-    read(givens, what, wanted)
-        .ifPresent(
+    return read(givens, what, wanted)
+        .map(
             a ->
                 ledger.put(
                     key,
@@ -100,16 +118,37 @@ public record SetUp(List<Saddle> intonation, List<Finding> findings) {
   }
 
   /** Still to be filed from the nut's slots: nearly all of it arrives at fret 1. */
-  private static void nut(Givens givens, Ledger ledger) {
+  private static Optional<Value> nut(Givens givens, Ledger ledger) {
     Value wanted = givens.get(StringDecisions.ACTION_NUT);
-    read(givens, Measurables.ACTION_1, wanted)
-        .ifPresent(a -> ledger.put(StringKeys.NUT_TO_FILE, "a − w", in("a", a), in("w", wanted)));
+    return read(givens, Measurables.ACTION_1, wanted)
+        .map(a -> ledger.put(StringKeys.NUT_TO_FILE, "a − w", in("a", a), in("w", wanted)));
   }
 
-  private static void relief(Givens givens, Ledger ledger) {
+  private static Optional<Value> relief(Givens givens, Ledger ledger) {
     Value wanted = givens.get(StringDecisions.RELIEF);
-    read(givens, Measurables.RELIEF, wanted)
-        .ifPresent(a -> ledger.put(StringKeys.RELIEF_OVER, "a − w", in("a", a), in("w", wanted)));
+    return read(givens, Measurables.RELIEF, wanted)
+        .map(a -> ledger.put(StringKeys.RELIEF_OVER, "a − w", in("a", a), in("w", wanted)));
+  }
+
+  /** Turns of a screw or post, and which way; more than 0 is up. */
+  public static String turned(Value turns) {
+    double t = turns.value();
+    return Math.abs(t) < UNFELT
+        ? "as wanted"
+        : NumberWriter.fixed(Math.abs(t), 2) + " turns " + (t > 0 ? "up" : "down");
+  }
+
+  private static String rod(Value over) {
+    double o = over.value();
+    return Math.abs(o) < UNFELT
+        ? "relief is as wanted"
+        : o > 0 ? "tighten a little: too much relief" : "slacken a little: too straight";
+  }
+
+  private static String filed(Value left) {
+    return left.value() > 0
+        ? "file " + Sentence.mm(left.value(), 2) + " off, in steps, and read again"
+        : "low enough; any lower and it buzzes";
   }
 
   /** δ = L · (ln 2 / 1200) · c: sharp goes back. */

@@ -252,7 +252,11 @@ public final class Changes {
             .map(NumberDecision::quantity)
             .or(() -> measurable.map(Measurable::quantity))
             .orElse(Quantity.FINE_LENGTH);
-    return label + " " + NumberWriter.text(reading.value(), quantity, units);
+    return label
+        + " "
+        + measurable
+            .map(m -> m.told(reading.value(), units))
+            .orElseGet(() -> NumberWriter.text(reading.value(), quantity, units));
   }
 
   private void done() {

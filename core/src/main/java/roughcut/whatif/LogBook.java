@@ -151,9 +151,15 @@ public final class LogBook {
         new Entry(
             reading.at(),
             kind,
-            label + " " + NumberWriter.text(reading.value(), quantity, units) + planned + with,
+            label + " " + told(reading, measurable, quantity) + planned + with,
             0,
             ""));
+  }
+
+  private String told(Reading reading, Optional<Measurable> measurable, Quantity quantity) {
+    return measurable
+        .map(m -> m.told(reading.value(), units))
+        .orElseGet(() -> NumberWriter.text(reading.value(), quantity, units));
   }
 
   private void note(Note note) {

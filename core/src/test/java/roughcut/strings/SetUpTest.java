@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.time.LocalDateTime;
+import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import roughcut.Heron;
@@ -94,5 +95,43 @@ class SetUpTest {
     Plan plan = read(Heron.build(), "intonation.string.2.cents", 4);
     Value move = plan.value("intonation.string.2.move").orElseThrow();
     assertThat(move.fromMeasured()).isTrue();
+  }
+
+  private static List<String> advice(String id, double value) {
+    return read(Heron.build(), id, value).stringPlan().setUp().advice().stream()
+        .map(a -> a.what() + ": " + a.words())
+        .toList();
+  }
+
+  /** Wanted: relief 0.2, action 1.8 over a thread of 1, 0.45 at fret 1. */
+  @Test
+  void whatToTurnIsSaidInWords() {
+    assertThat(advice("setup.relief", 0.3))
+        .containsExactly("truss rod: tighten a little: too much relief");
+    assertThat(advice("setup.relief", 0.1))
+        .containsExactly("truss rod: slacken a little: too straight");
+    assertThat(advice("setup.relief", 0.22)).containsExactly("truss rod: relief is as wanted");
+    assertThat(advice("setup.action-12", 2.3)).containsExactly("treble post: 1.00 turns down");
+    assertThat(advice("setup.action-12-bass", 1.5)).containsExactly("bass post: 0.60 turns up");
+    assertThat(advice("setup.action-12-bass", 1.8)).containsExactly("bass post: as wanted");
+    assertThat(advice("setup.action-1", 0.6))
+        .containsExactly("nut: file 0.15 mm off, in steps, and read again");
+    assertThat(advice("setup.action-1", 0.4))
+        .containsExactly("nut: low enough; any lower and it buzzes");
+    assertThat(Heron.with().stringPlan().setUp().advice()).isEmpty();
+  }
+
+  /**
+   * Relief moves the action, the action moves octaves: told in that order, whatever was read first.
+   */
+  @Test
+  void adviceStandsInTheOrderOfWork() {
+    Build build = Heron.build();
+    for (String id : List.of("setup.action-1", "setup.action-12", "setup.relief")) {
+      build = build.withReading(Reading.of(id, 1, NOON));
+    }
+    assertThat(Plan.of(build, Demo.shop()).stringPlan().setUp().advice())
+        .extracting(SetUp.Advice::what)
+        .containsExactly("truss rod", "treble post", "nut");
   }
 }

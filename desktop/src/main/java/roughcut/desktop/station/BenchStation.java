@@ -20,6 +20,7 @@ public final class BenchStation extends PagedStation {
         0,
         new OrderPage(desk, this),
         new DaysPage(desk, this),
+        new PickupsPage(desk, this),
         new SetUpPage(desk, this),
         new LogPage(desk, this));
   }

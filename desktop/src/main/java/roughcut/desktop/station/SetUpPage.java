@@ -13,8 +13,8 @@ import roughcut.drawing.Drawing;
 import roughcut.drawing.HeightsDrawing;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
+import roughcut.measure.Sentence;
 import roughcut.measure.Units;
-import roughcut.measure.Value;
 import roughcut.plan.Plan;
 import roughcut.record.Measurables;
 import roughcut.strings.SetUp;
@@ -104,28 +104,9 @@ final class SetUpPage extends PlainPage {
     }
     saddles.end();
     turns.begin();
-    turn(plan, StringKeys.ACTION_12_TURNS.id(), "treble post", "up", "down");
-    turn(plan, StringKeys.ACTION_12_BASS_TURNS.id(), "bass post", "up", "down");
-    plan.value(StringKeys.RELIEF_OVER.id())
-        .ifPresent(
-            v ->
-                turns.row(
-                    false,
-                    "truss rod",
-                    Math.abs(v.value()) < 0.05
-                        ? "relief is as wanted"
-                        : v.value() > 0
-                            ? "tighten a little: too much relief"
-                            : "slacken a little: too straight"));
-    plan.value(StringKeys.NUT_TO_FILE.id())
-        .ifPresent(
-            v ->
-                turns.row(
-                    false,
-                    "nut",
-                    v.value() > 0
-                        ? "file " + v.text(units) + " off, in steps, and read again"
-                        : "low enough; any lower and it buzzes"));
+    for (SetUp.Advice advice : setUp.advice()) {
+      turns.row(false, advice.what(), Sentence.in(advice.words(), units));
+    }
     if (turns.empty()) {
       turns.row(false, "", "nothing read yet");
     }
@@ -133,19 +114,6 @@ final class SetUpPage extends PlainPage {
     verdict.setText(
         "Relief first, then action, then the nut, then octaves: each moves those after it. A quarter"
             + " turn of the rod at a time; stop when it gets hard.");
-  }
-
-  private void turn(Plan plan, String id, String what, String up, String down) {
-    plan.value(id)
-        .map(Value::value)
-        .ifPresent(
-            t ->
-                turns.row(
-                    false,
-                    what,
-                    Math.abs(t) < 0.05
-                        ? "as wanted"
-                        : NumberWriter.fixed(Math.abs(t), 2) + " turns " + (t > 0 ? up : down)));
   }
 
   /** A field for each string's octave. */

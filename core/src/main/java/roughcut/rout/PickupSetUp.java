@@ -1,0 +1,183 @@
+package roughcut.rout;
+
+import static roughcut.measure.Quantity.RATIO;
+import static roughcut.measure.Worked.in;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import roughcut.design.Fitting;
+import roughcut.finding.Finding;
+import roughcut.finding.Findings;
+import roughcut.finding.Topic;
+import roughcut.measure.Decided;
+import roughcut.measure.Ledger;
+import roughcut.measure.NumberWriter;
+import roughcut.measure.Value;
+import roughcut.measure.ValueKey;
+import roughcut.record.Givens;
+import roughcut.record.Measurable;
+import roughcut.record.Measurables;
+
+/**
+ * Pickups that are fitted and wired: how far their screws go from the gap that was read to the one
+ * wanted, and whether two that sound together agree (handbook page 7, "After the woodwork").
+ *
+ * @param heights sides whose gap was read
+ * @param pairs pickups of which both needle and compass were seen
+ * @param findings what doesn't agree, and coils that are broken or shorted
+ */
+public record PickupSetUp(List<Height> heights, List<Pair> pairs, List<Finding> findings) {
+  /** Less than this across a coil is a short, more than the other is no way through; kΩ. */
+  static final double SHORTED = 0.5;
+
+  static final double BROKEN = 200;
+
+  public PickupSetUp {
+    heights = List.copyOf(heights);
+    pairs = List.copyOf(pairs);
+    findings = List.copyOf(findings);
+  }
+
+  /**
+   * One side of a pickup.
+   *
+   * @param gap as it was read, mm
+   * @param turns of its screw up; less than 0 for down
+   */
+  public record Height(Fitting pickup, boolean treble, Value gap, Value turns) {}
+
+  /** Two pickups that can sound together. */
+  public record Pair(Fitting one, Fitting other, Together together) {
+    /** Both by name. */
+    public String words() {
+      return one.words() + " and " + other.words();
+    }
+  }
+
+  /**
+   * How two coils sound together. A needle swings by coil × magnet; hum knows the coil's direction
+   * alone. Both reversed they agree and cancel hum.
+   */
+  public enum Together {
+    QUIET("in phase, and cancel hum"),
+    HUMS("in phase; together they hum as each alone"),
+    SWAP_THEN_QUIET("out of phase: swap the leads of one, then they agree and cancel hum"),
+    SWAP_THEN_HUMS("out of phase: swap the leads of one, then they agree, and hum as each alone");
+
+    private final String words;
+
+    Together(String words) {
+      this.words = words;
+    }
+
+    public String words() {
+      return words;
+    }
+
+    public boolean inPhase() {
+      return this == QUIET || this == HUMS;
+    }
+
+    /**
+     * From what was seen.
+     *
+     * @param sameSwing whether both needles swing the same way when steel is pulled off
+     * @param sameMagnet whether both magnets have the same end up
+     */
+    static Together of(boolean sameSwing, boolean sameMagnet) {
+      if (sameSwing) {
+        return sameMagnet ? HUMS : QUIET;
+      }
+      return sameMagnet ? SWAP_THEN_HUMS : SWAP_THEN_QUIET;
+    }
+  }
+
+  /** Of pickups that were placed, from what was read on them. */
+  public static PickupSetUp of(Givens givens, List<Pickup> pickups, Ledger ledger) {
+    List<Height> heights = new ArrayList<>();
+    List<Pair> pairs = new ArrayList<>();
+    Findings findings = new Findings(Topic.ROUTS);
+    for (int i = 0; i < pickups.size(); i++) {
+      Fitting pickup = pickups.get(i).fitting();
+      height(givens, pickup, true, ledger).ifPresent(heights::add);
+      height(givens, pickup, false, ledger).ifPresent(heights::add);
+      read(givens, pickup, "resistance").ifPresent(r -> coil(pickup, r, findings));
+      for (int j = 0; j < i; j++) {
+        pair(givens, pickups.get(j).fitting(), pickup).ifPresent(pairs::add);
+      }
+    }
+    for (Pair pair : pairs) {
+      if (!pair.together().inPhase()) {
+        findings.look(pair.other().id("kind"), pair.words() + " are " + pair.together().words());
+      }
+    }
+    return new PickupSetUp(heights, pairs, findings.list());
+  }
+
+  private static Optional<Value> read(Givens givens, Fitting pickup, String what) {
+    Measurable measurable = Measurables.ofPickup(pickup.name(), what);
+    ValueKey key = new ValueKey(measurable.id(), measurable.label(), measurable.quantity());
+    return givens.read(measurable, new Decided(key, 0));
+  }
+
+  private static Optional<Height> height(
+      Givens givens, Fitting pickup, boolean treble, Ledger ledger) {
+    String side = treble ? "treble" : "bass";
+    Value wanted = trait(givens, pickup, "gap");
+    return givens
+        .read(Measurables.ofPickup(pickup.name(), "gap-" + side), wanted)
+        .map(
+            gap ->
+                new Height(
+                    pickup,
+                    treble,
+                    gap,
+                    ledger.put(
+                        pickup.id("turns-" + side),
+                        pickup.title() + ", " + side + " screw, turns up",
+                        RATIO,
+                        "(g − w) / p",
+                        in("g", gap),
+                        in("w", wanted),
+                        in("p", trait(givens, pickup, "screw")))));
+  }
+
+  private static Value trait(Givens givens, Fitting pickup, String key) {
+    var trait = pickup.type().trait(key);
+    return givens.get(
+        pickup.id(key),
+        pickup.title() + ", " + trait.label(),
+        trait.quantity(),
+        trait.usual().applyAsDouble(pickup.listed()));
+  }
+
+  private static void coil(Fitting pickup, Value resistance, Findings findings) {
+    double kiloOhms = resistance.value();
+    if (kiloOhms < SHORTED || kiloOhms > BROKEN) {
+      findings.look(
+          pickup.id("kind"),
+          pickup.words()
+              + ", "
+              + NumberWriter.fixed(kiloOhms, 2)
+              + " kΩ: "
+              + (kiloOhms < SHORTED
+                  ? "next to nothing; look for a short before it is built in"
+                  : "no way through; look for a broken wire or a cold joint"));
+    }
+  }
+
+  private static Optional<Pair> pair(Givens givens, Fitting one, Fitting other) {
+    Optional<Boolean> swing = same(givens, one, other, "swing");
+    Optional<Boolean> magnet = same(givens, one, other, "magnet");
+    return swing.isEmpty() || magnet.isEmpty()
+        ? Optional.empty()
+        : Optional.of(new Pair(one, other, Together.of(swing.get(), magnet.get())));
+  }
+
+  /** Whether the same was seen of both; empty while it wasn't looked for. */
+  private static Optional<Boolean> same(Givens givens, Fitting one, Fitting other, String what) {
+    return read(givens, one, what)
+        .flatMap(a -> read(givens, other, what).map(b -> a.value() == b.value()));
+  }
+}

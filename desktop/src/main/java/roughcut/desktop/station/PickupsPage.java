@@ -1,0 +1,174 @@
+package roughcut.desktop.station;
+
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import roughcut.design.BodyFace;
+import roughcut.design.Fitting;
+import roughcut.desktop.control.Facts;
+import roughcut.desktop.control.PickField;
+import roughcut.desktop.control.ReadingField;
+import roughcut.desktop.session.Desk;
+import roughcut.drawing.BodyDrawing;
+import roughcut.drawing.Drawing;
+import roughcut.measure.Units;
+import roughcut.plan.Plan;
+import roughcut.record.Measurable;
+import roughcut.record.Measurables;
+import roughcut.record.Reading;
+import roughcut.rout.Pickup;
+import roughcut.rout.PickupSetUp;
+import roughcut.strings.SetUp;
+
+/** Pickups that are fitted and wired: how far their screws go, and whether they agree. */
+final class PickupsPage extends PlainPage {
+  private static final String NOT_YET = "not yet";
+
+  private final Desk desk;
+  private final PagedStation station;
+  private final VBox fields = new VBox(4);
+  private final List<Runnable> answers = new ArrayList<>();
+  private final Facts heights = new Facts();
+  private final Facts together = new Facts();
+  private List<String> names = List.of();
+
+  PickupsPage(Desk desk, PagedStation station) {
+    this.desk = desk;
+    this.station = station;
+  }
+
+  @Override
+  public String name() {
+    return "Pickups";
+  }
+
+  @Override
+  public Drawing drawing(Plan plan, Units units) {
+    return BodyDrawing.of(plan, units, BodyFace.TOP, BodyDrawing.Shows.CUTS, "");
+  }
+
+  @Override
+  Panel makePanel() {
+    return new Panel(desk).node(turner(station)).node(fields);
+  }
+
+  @Override
+  Region makeLower() {
+    Label how =
+        new Label(
+            "Wired, but not built in: lay a screwdriver on the poles and pull it off; the needle tells"
+                + " coil and magnet together, a compass the magnet alone. Low voltage only; what hangs"
+                + " on the mains is for a qualified person.");
+    how.setWrapText(true);
+    how.getStyleClass().add("lower-note");
+    how.setMinHeight(Region.USE_PREF_SIZE);
+    return new Columns().addWide("Height", 300, heights).add("Together", together, how);
+  }
+
+  @Override
+  void showLower(Plan plan, Units units) {
+    fields(plan);
+    answers.forEach(Runnable::run);
+    PickupSetUp setUp = plan.bodyPlan().pickups();
+    heights.begin();
+    for (PickupSetUp.Height h : setUp.heights()) {
+      heights.row(
+          false,
+          h.pickup().title(),
+          h.treble() ? "treble" : "bass",
+          h.gap().text(units),
+          SetUp.turned(h.turns()));
+    }
+    if (heights.empty()) {
+      heights.row(false, "", "no gap read yet");
+    }
+    heights.end();
+    together.begin();
+    for (PickupSetUp.Pair pair : setUp.pairs()) {
+      together.row(!pair.together().inPhase(), pair.words(), pair.together().words());
+    }
+    if (together.empty()) {
+      together.row(
+          false,
+          "",
+          plan.cuts().pickups().size() < 2
+              ? "one pickup has nothing to agree with"
+              : "needle and compass of two pickups tell whether they agree");
+    }
+    together.end();
+  }
+
+  /** Fields of each pickup; a pickup of another name has others. */
+  private void fields(Plan plan) {
+    List<String> now = plan.cuts().pickups().stream().map(p -> p.fitting().name()).toList();
+    if (now.equals(names) && !fields.getChildren().isEmpty()) {
+      return;
+    }
+    names = now;
+    answers.clear();
+    List<Node> all = new ArrayList<>();
+    for (Pickup pickup : plan.cuts().pickups()) {
+      Fitting fitting = pickup.fitting();
+      Label heading = new Label(fitting.title());
+      heading.getStyleClass().add("panel-heading");
+      all.add(heading);
+      for (String what : List.of("gap-treble", "gap-bass", "resistance")) {
+        all.add(new ReadingField(brief(fitting, what), desk.session()));
+      }
+      all.add(answer(brief(fitting, "swing")));
+      all.add(answer(brief(fitting, "magnet")));
+    }
+    if (all.isEmpty()) {
+      Label none = new Label("No pickup is fitted; Routs, Cuts is where one is put in.");
+      none.setWrapText(true);
+      none.getStyleClass().add("lower-note");
+      all.add(none);
+    }
+    fields.getChildren().setAll(all);
+  }
+
+  /** Under its pickup's heading what is read needs the pickup's name no more. */
+  private static Measurable brief(Fitting fitting, String what) {
+    Measurable whole = Measurables.ofPickup(fitting.name(), what);
+    String label = whole.label().substring(whole.label().lastIndexOf(", ") + 2);
+    return new Measurable(
+        whole.id(),
+        label.substring(0, 1).toUpperCase(java.util.Locale.ROOT) + label.substring(1),
+        whole.hint(),
+        whole.range(),
+        whole.answers());
+  }
+
+  /** What is seen, picked from its answers; none withdraws what was seen. */
+  private Node answer(Measurable seen) {
+    List<String> all = new ArrayList<>(List.of(NOT_YET));
+    all.addAll(seen.answers());
+    PickField<String> field =
+        new PickField<>(seen.id(), seen.label(), w -> w, picked -> take(seen, picked));
+    answers.add(() -> field.show(all, told(seen).orElse(NOT_YET)));
+    return field;
+  }
+
+  private Optional<String> told(Measurable seen) {
+    return Optional.ofNullable(desk.session().build().get().measured().get(seen.id()))
+        .map(r -> seen.told(r.value(), desk.session().units().get()));
+  }
+
+  private void take(Measurable seen, String picked) {
+    int place = seen.answers().indexOf(picked);
+    desk.session()
+        .make(
+            seen.label(),
+            seen.id(),
+            b ->
+                place < 0
+                    ? b.withoutMeasured(seen.id())
+                    : b.withReading(Reading.of(seen.id(), place, LocalDateTime.now().withNano(0))));
+    desk.session().history().settle();
+  }
+}
