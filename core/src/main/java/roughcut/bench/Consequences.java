@@ -17,9 +17,14 @@ import roughcut.thin.ThinSpot;
  * @param settings of operations still to be done that would be other numbers
  * @param spots that stand worse than before
  * @param spoiled made parts that agreed before and don't now
+ * @param vain operations that are done already and wouldn't be part of the work any more
  */
 public record Consequences(
-    List<Value> settings, List<ThinSpot> spots, List<Spoiled> spoiled, Verdict verdict) {
+    List<Value> settings,
+    List<ThinSpot> spots,
+    List<Spoiled> spoiled,
+    List<Operation> vain,
+    Verdict verdict) {
   /** Whether to go on with the next cut. */
   public enum Verdict {
     GO("go"),
@@ -61,8 +66,20 @@ public record Consequences(
     List<Spoiled> spoiled =
         Spoiled.of(next, route).stream().filter(s -> !before.contains(s.wants().id())).toList();
     List<ThinSpot> spots = next.thinSpots().stream().filter(s -> worse(s, kept)).toList();
+    List<Operation> vain = vain(kept, route);
+    boolean holds = spoiled.isEmpty() && vain.isEmpty();
     return new Consequences(
-        List.copyOf(settings), spots, spoiled, verdict(kept, next, spots, spoiled));
+        List.copyOf(settings), spots, spoiled, vain, verdict(kept, next, spots, holds));
+  }
+
+  private static List<Operation> vain(Plan kept, Route next) {
+    if (kept.build().log().done().isEmpty()) {
+      return List.of();
+    }
+    Set<String> still = next.order().stream().map(Operation::id).collect(Collectors.toSet());
+    return Operations.of(kept).stream()
+        .filter(o -> kept.build().log().isDone(o.id()) && !still.contains(o.id()))
+        .toList();
   }
 
   /**
@@ -78,7 +95,11 @@ public record Consequences(
             ? ""
             : parts == 1
                 ? " · a made part no longer agrees"
-                : " · " + parts + " numbers of made parts no longer agree");
+                : " · " + parts + " numbers of made parts no longer agree")
+        + (vain.isEmpty()
+            ? ""
+            : " · done in vain: "
+                + vain.stream().map(Operation::title).collect(Collectors.joining(", ")));
   }
 
   private static boolean worse(ThinSpot spot, Plan kept) {
@@ -89,13 +110,12 @@ public record Consequences(
         .orElse(spot.state() != ThinSpot.State.CLEAR);
   }
 
-  private static Verdict verdict(
-      Plan kept, Plan next, List<ThinSpot> spots, List<Spoiled> spoiled) {
+  private static Verdict verdict(Plan kept, Plan next, List<ThinSpot> spots, boolean holds) {
     Set<String> known = kept.problems().stream().map(Finding::words).collect(Collectors.toSet());
     boolean impossible = next.problems().stream().anyMatch(p -> !known.contains(p.words()));
     if (impossible || spots.stream().anyMatch(s -> s.state() == ThinSpot.State.STOP)) {
       return Verdict.STOP;
     }
-    return spots.isEmpty() && spoiled.isEmpty() ? Verdict.GO : Verdict.LOOK;
+    return spots.isEmpty() && holds ? Verdict.GO : Verdict.LOOK;
   }
 }

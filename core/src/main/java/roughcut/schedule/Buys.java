@@ -160,6 +160,7 @@ public record Buys(
     Consequences means = Consequences.of(own, next);
     return means.verdict() != Consequences.Verdict.STOP
         && means.spoiled().isEmpty()
+        && means.vain().isEmpty()
         && next.boards().homeless().size() <= own.boards().homeless().size();
   }
 

@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import roughcut.bench.Consequences;
-import roughcut.bench.Spoiled;
 import roughcut.finding.Finding;
 import roughcut.measure.Precision;
 import roughcut.measure.Quantity;
@@ -148,20 +147,25 @@ public record Comparison(Plan kept, Plan tried) {
                         + ": "
                         + s.state().word());
     Optional<String> spoils =
-        spoiled().stream()
+        means().spoiled().stream()
             .findFirst()
             .map(
                 s ->
                     "spoils what is made: “"
                         + s.operation().title()
                         + "” by "
-                        + Sentence.mm(Math.abs(s.by()), 1));
+                        + Sentence.mm(Math.abs(s.by()), 1))
+            .or(
+                () ->
+                    means().vain().stream()
+                        .findFirst()
+                        .map(o -> "“" + o.title() + "” was then done in vain"));
     return numbers + spoils.or(() -> stops).or(() -> worse).map(w -> "; " + w).orElse("");
   }
 
-  /** What is made already and would no longer agree. */
-  public List<Spoiled> spoiled() {
-    return Consequences.of(kept, tried).spoiled();
+  /** What it means at the bench: what is made already and would no longer agree, among it. */
+  public Consequences means() {
+    return Consequences.of(kept, tried);
   }
 
   /** How much heavier the whole instrument would be, g. */

@@ -7,6 +7,8 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import roughcut.bench.Consequences;
 import roughcut.bench.Spoiled;
 import roughcut.blank.RipPlan;
 import roughcut.blank.RipWaysOut;
@@ -96,11 +98,12 @@ public final class Remedies {
             ? ""
             : "; not ready then: "
                 + stops.stream().map(Finding::words).collect(Collectors.joining("; "));
-    List<Spoiled> spoiled = comparison.spoiled();
+    Consequences means = comparison.means();
     String made =
-        spoiled.isEmpty()
-            ? ""
-            : "; spoils what is made: “" + spoiled.get(0).operation().title() + "”";
+        Stream.concat(means.spoiled().stream().map(Spoiled::operation), means.vain().stream())
+            .findFirst()
+            .map(o -> "; spoils what is made: “" + o.title() + "”")
+            .orElse("");
     return stopped + made + looks(comparison);
   }
 

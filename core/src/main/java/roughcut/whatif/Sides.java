@@ -94,12 +94,16 @@ public final class Sides {
   }
 
   private void made() {
-    for (Spoiled spoiled : comparison.spoiled()) {
+    Consequences means = comparison.means();
+    for (Spoiled spoiled : means.spoiled()) {
       row(
           About.MADE,
           spoiled.operation().title() + ": " + spoiled.wants().label(),
           NumberWriter.text(spoiled.cutAt(), spoiled.wants().quantity(), units),
           spoiled.wants().text(units));
+    }
+    for (Operation operation : means.vain()) {
+      row(About.MADE, operation.title(), "done", "in vain");
     }
   }
 

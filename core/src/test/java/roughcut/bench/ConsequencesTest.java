@@ -3,7 +3,9 @@ package roughcut.bench;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Set;
+import java.util.TreeSet;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import roughcut.Heron;
@@ -11,11 +13,16 @@ import roughcut.demo.Demo;
 import roughcut.design.Decision;
 import roughcut.design.Decisions;
 import roughcut.design.NumberDecision;
+import roughcut.design.Stack;
+import roughcut.design.Strip;
 import roughcut.finding.Finding;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
+import roughcut.record.Done;
+import roughcut.record.Log;
 import roughcut.record.Reading;
 import roughcut.thin.ThinSpot;
+import roughcut.whatif.Comparison;
 
 /** Go, look or stop after a reading, held against a plain comparison of the two plans. */
 class ConsequencesTest {
@@ -66,5 +73,38 @@ class ConsequencesTest {
     }
     assertThat(impossible).as("stops that only a problem tells").isGreaterThan(3);
     assertThat(go).isGreaterThan(30);
+  }
+
+  /** Strips sawn and glued, and a neck of one piece decided then: all of it was for nothing. */
+  @Test
+  void whatWouldNoLongerBePartOfTheWorkWasDoneInVain() {
+    Build build = Heron.build().withLog(Log.NONE);
+    Plan drawn = Plan.of(build, Demo.shop());
+    Stack stack = build.design().neckStack();
+    Strip first = stack.strips().get(0);
+    Stack one = new Stack(List.of(new Strip(first.species(), 62, first.grain())), false);
+    Plan nothingDone = Plan.of(build.withDesign(build.design().withNeckStack(one)), Demo.shop());
+    assertThat(Consequences.of(drawn, nothingDone).vain()).as("nothing is done yet").isEmpty();
+
+    Set<String> gone = ids(drawn);
+    gone.removeAll(ids(nothingDone));
+    assertThat(gone).as("operations of strips").isNotEmpty();
+    String done = gone.iterator().next();
+    Build begun = build.withLog(Log.NONE.with(Done.of(done, DAY.atStartOfDay())));
+    Plan kept = Plan.of(begun, Demo.shop());
+    Plan next = Plan.of(begun.withDesign(begun.design().withNeckStack(one)), Demo.shop());
+    Consequences means = Consequences.of(kept, next);
+    assertThat(means.vain()).extracting(Operation::id).containsExactly(done);
+    assertThat(means.verdict()).isNotEqualTo(Consequences.Verdict.GO);
+    assertThat(means.told()).contains("done in vain: " + means.vain().get(0).title());
+    assertThat(new Comparison(kept, next).told())
+        .endsWith("“" + means.vain().get(0).title() + "” was then done in vain");
+    assertThat(Consequences.of(kept, kept).vain()).isEmpty();
+  }
+
+  private static Set<String> ids(Plan plan) {
+    return Operations.of(plan).stream()
+        .map(Operation::id)
+        .collect(Collectors.toCollection(TreeSet::new));
   }
 }

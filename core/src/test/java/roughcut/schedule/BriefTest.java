@@ -8,9 +8,11 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
@@ -19,14 +21,20 @@ import roughcut.Heron;
 import roughcut.bench.Operation;
 import roughcut.bench.Operations;
 import roughcut.demo.Demo;
+import roughcut.design.Design;
+import roughcut.design.Stack;
+import roughcut.design.Strip;
 import roughcut.file.BuildFile;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.record.Brief;
 import roughcut.record.Build;
+import roughcut.record.Done;
+import roughcut.record.Log;
 import roughcut.rout.RoutKeys;
 import roughcut.shop.Finish;
 import roughcut.shop.FinishBook;
+import roughcut.shop.Shop;
 import roughcut.shop.ShopHours;
 import roughcut.thin.ThinSpot;
 
@@ -150,6 +158,114 @@ class BriefTest {
     }
     assertThat(changed).isGreaterThan(3);
     assertThat(onePiece).isTrue();
+  }
+
+  private static final String ONE_PIECE = "a neck of one piece";
+
+  private static List<String> offered(Plan plan) {
+    return Buys.of(List.of(plan), 0, Map.of(), NOW, ZONE, 99).stream().map(Buys::words).toList();
+  }
+
+  private static Build unmade(Build build) {
+    return build.withLog(Log.NONE);
+  }
+
+  private static Design onePiece(Design design) {
+    Stack stack = design.neckStack();
+    Strip widest =
+        stack.strips().stream().max(Comparator.comparingDouble(Strip::thickness)).orElseThrow();
+    double all = stack.strips().stream().mapToDouble(Strip::thickness).sum();
+    Strip one = new Strip(widest.species(), all, widest.grain());
+    return design.withNeckStack(new Stack(List.of(one), false));
+  }
+
+  private static Shop narrowed(double most) {
+    Shop shop = Demo.shop();
+    return shop.withBoards(
+        shop.boards().stream()
+            .map(
+                b ->
+                    b.width().orElse(0) > most
+                        ? b.withMarks(List.of()).withWidth(OptionalDouble.of(most))
+                        : b)
+            .toList());
+  }
+
+  /**
+   * Boards too narrow for a neck of one piece, and wide enough for its strips: it isn't offered.
+   */
+  @Test
+  void aWayThatWantsWoodThatIsNotThereIsNotOffered() {
+    int missing = 0;
+    int there = 0;
+    for (Build demo : Demo.builds(NOW.toLocalDate())) {
+      Build build = unmade(demo);
+      if (build.design().neckStack().size() < 2) {
+        continue;
+      }
+      for (double width : new double[] {300, 90, 70, 55, 40}) {
+        Plan plan = Plan.of(build, narrowed(width));
+        Plan next = Plan.of(build.withDesign(onePiece(build.design())), plan.shop());
+        boolean wanting = next.boards().homeless().size() > plan.boards().homeless().size();
+        boolean said = offered(plan).stream().anyMatch(w -> w.startsWith(ONE_PIECE));
+        assertThat(wanting && said).as("%s, boards %s wide", build.name(), width).isFalse();
+        missing += wanting ? 1 : 0;
+        there += said ? 1 : 0;
+      }
+    }
+    assertThat(missing).isPositive();
+    assertThat(there).as("offered where there is wood").isPositive();
+  }
+
+  /** Strips that are sawn and glued aren't unmade for a few days. */
+  @Test
+  void aWayThatSpoilsWhatIsMadeIsNotOffered() {
+    int offered = 0;
+    for (Build demo : Demo.builds(NOW.toLocalDate())) {
+      Build build = unmade(demo);
+      Plan plan = Plan.of(build, Demo.shop());
+      if (offered(plan).stream().noneMatch(w -> w.startsWith(ONE_PIECE))) {
+        continue;
+      }
+      offered++;
+      Build sawn = build;
+      for (Operation operation : Operations.of(plan)) {
+        if (operation.id().startsWith("neck.strip") || operation.id().equals("neck.glue-up")) {
+          sawn = sawn.withLog(sawn.log().with(Done.of(operation.id(), NOW)));
+        }
+      }
+      assertThat(sawn.log().done()).as("something is sawn").isNotEmpty();
+      assertThat(offered(Plan.of(sawn, Demo.shop())))
+          .as(build.name())
+          .noneMatch(w -> w.startsWith(ONE_PIECE));
+    }
+    assertThat(offered).isPositive();
+  }
+
+  /** A body that only its top makes thick enough for what is cut into it keeps its top. */
+  @Test
+  void aWayThatStopsTheCutIsNotOffered() {
+    String topless = "a body without a top glued on";
+    int stopping = 0;
+    for (Build demo : Demo.builds(NOW.toLocalDate())) {
+      for (double thick = 24; thick <= 46; thick += 2) {
+        Build build = unmade(demo);
+        build =
+            build.withDesign(
+                Heron.set(build.design(), "body.thickness=" + thick, "body.top-thickness=6"));
+        Plan plan = Plan.of(build, Demo.shop());
+        Plan next =
+            Plan.of(
+                build.withDesign(Heron.set(build.design(), "body.top-thickness=0")), Demo.shop());
+        Set<String> fresh = stops(next);
+        fresh.removeAll(stops(plan));
+        if (!fresh.isEmpty() || next.problems().size() > plan.problems().size()) {
+          stopping++;
+          assertThat(offered(plan)).as("%s, %s thick", demo.name(), thick).doesNotContain(topless);
+        }
+      }
+    }
+    assertThat(stopping).isPositive();
   }
 
   private static Set<String> stops(Plan plan) {

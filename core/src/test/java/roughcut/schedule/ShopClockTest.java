@@ -11,6 +11,7 @@ import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import roughcut.shop.ShopHours;
 
@@ -136,5 +137,19 @@ class ShopClockTest {
     ShopClock clock = new ShopClock(never, TODAY, ZONE);
     assertThat(clock.opens()).isFalse();
     assertThat(clock.done(0, 10)).isEqualTo(ShopClock.NEVER);
+  }
+
+  /** A year that isn't this one is told, and each day has its own words. */
+  @Test
+  void daysAreToldWithTheYearWhereItIsAnother() {
+    LocalDate today = LocalDate.of(2026, 11, 26);
+    assertThat(DayWords.day(LocalDate.of(2026, 12, 31), today)).isEqualTo("Thu 31 Dec");
+    assertThat(DayWords.day(LocalDate.of(2027, 1, 1), today)).isEqualTo("Fri 1 Jan 2027");
+    assertThat(DayWords.moment(LocalDateTime.of(2025, 11, 26, 7, 5), today))
+        .isEqualTo("Wed 26 Nov 2025 07:05");
+    assertThat(
+            IntStream.range(0, 1200)
+                .mapToObj(i -> DayWords.day(today.minusDays(400).plusDays(i), today)))
+        .doesNotHaveDuplicates();
   }
 }

@@ -7,8 +7,10 @@ import java.util.stream.Collectors;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.SelectionMode;
+import javafx.scene.control.TableCell;
 import javafx.scene.control.TableColumn;
 import javafx.scene.control.TableView;
+import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 
 /**
@@ -67,11 +69,30 @@ public class NumberTable<T> extends TableView<T> {
     return column;
   }
 
-  /** A column of words, which stand at the left. */
+  /** A column of words, which stand at the left; where they are cut off the mouse shows them. */
   public final TableColumn<T, String> words(String title, Function<T, String> text) {
     TableColumn<T, String> column = column(title, text);
     column.getStyleClass().add("words-column");
+    column.setCellFactory(c -> new Words<>());
     return column;
+  }
+
+  /** A column that is so wide and takes nothing of what is left over. */
+  public final void narrow(TableColumn<T, String> column, double width) {
+    column.setMinWidth(width);
+    column.setMaxWidth(width);
+  }
+
+  private static final class Words<T> extends TableCell<T, String> {
+    private final Tooltip whole = new Tooltip();
+
+    @Override
+    protected void updateItem(String words, boolean empty) {
+      super.updateItem(words, empty);
+      setText(empty ? null : words);
+      whole.setText(words);
+      setTooltip(empty || words == null || words.isBlank() ? null : whole);
+    }
   }
 
   /** No narrower than its columns need: what has no room for that is scrolled. */

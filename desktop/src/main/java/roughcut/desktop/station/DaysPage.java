@@ -4,9 +4,7 @@ import java.time.Duration;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
-import java.time.format.DateTimeFormatter;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -27,16 +25,16 @@ import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.schedule.BriefCheck;
 import roughcut.schedule.Buys;
+import roughcut.schedule.DayWords;
 import roughcut.schedule.Lists;
 import roughcut.schedule.Schedule;
 import roughcut.shop.ShopHours;
 
 /** The days of work: when what is done, when it has to be begun, and what would buy days. */
 final class DaysPage extends BenchPage {
-  private static final DateTimeFormatter DAY =
-      DateTimeFormatter.ofPattern("EEE d MMM", Locale.ENGLISH);
-  private static final DateTimeFormatter TIME =
-      DateTimeFormatter.ofPattern("EEE d MMM HH:mm", Locale.ENGLISH);
+
+  /** A moment with its year, px. */
+  private static final double MOMENT = 138;
 
   private final Desk desk;
   private final ShopDays days;
@@ -68,13 +66,13 @@ final class DaysPage extends BenchPage {
         folded("days.shopping", "still to be had or measured", shopping));
     under(title, table);
     title.getStyleClass().add("lower-title");
-    table.words("from", b -> TIME.format(b.start())).setMinWidth(128);
-    table.words("to", b -> TIME.format(b.end())).setMinWidth(128);
-    table.words("build", this::build).setMinWidth(70);
+    table.narrow(table.words("from", b -> moment(b.start())), MOMENT);
+    table.narrow(table.words("to", b -> moment(b.end())), MOMENT);
+    table.words("build", this::build).setMinWidth(60);
     table.words("operation", b -> b.task().title()).setMinWidth(200);
-    table.column("min", b -> Long.toString(b.task().hands())).setMinWidth(44);
-    table.words("begin by", b -> TIME.format(b.latest())).setMinWidth(128);
-    table.column("slack, days", b -> slack(b)).setMinWidth(76);
+    table.narrow(table.column("min", b -> Long.toString(b.task().hands())), 44);
+    table.narrow(table.words("begin by", b -> moment(b.latest())), MOMENT);
+    table.narrow(table.column("slack, days", b -> slack(b)), 76);
     days.onChanged(desk::refresh);
   }
 
@@ -91,6 +89,14 @@ final class DaysPage extends BenchPage {
     Label label = new Label(words);
     label.getStyleClass().add("panel-heading");
     return label;
+  }
+
+  private static String moment(LocalDateTime at) {
+    return DayWords.moment(at, ShopDays.now().toLocalDate());
+  }
+
+  private static String day(LocalDateTime at) {
+    return DayWords.day(at.toLocalDate(), ShopDays.now().toLocalDate());
   }
 
   private String build(Schedule.Block block) {
@@ -148,7 +154,7 @@ final class DaysPage extends BenchPage {
                                     + days.names().size()
                                     + (days.names().size() == 1 ? " build" : " builds")
                                     + ", all done on "
-                                    + DAY.format(f))
+                                    + day(f))
                         .orElse("Nothing is left to do.")));
   }
 
@@ -157,7 +163,7 @@ final class DaysPage extends BenchPage {
     Lists.session(schedule, days.plans())
         .ifPresentOrElse(
             next -> {
-              session.getChildren().add(text(TIME.format(next.from()), "panel-text", ""));
+              session.getChildren().add(text(moment(next.from()), "panel-text", ""));
               next.operations()
                   .forEach(o -> session.getChildren().add(text(o, "decision-label", "")));
               lines(session, next.take());
@@ -193,7 +199,7 @@ final class DaysPage extends BenchPage {
       when.getChildren()
           .add(
               text(
-                  outcome.name() + ": " + DAY.format(outcome.finish()) + late,
+                  outcome.name() + ": " + day(outcome.finish()) + late,
                   outcome.late() ? "decision-message" : "panel-text",
                   own.filter(outcome::equals).isPresent() ? "days.own" : ""));
     }
@@ -276,7 +282,9 @@ final class DaysPage extends BenchPage {
 
       @Override
       public String words(String id, double dx, double dy) {
-        return day(id, dx).map(d -> "not before " + DAY.format(d)).orElse("");
+        return day(id, dx)
+            .map(d -> "not before " + DayWords.day(d, ShopDays.now().toLocalDate()))
+            .orElse("");
       }
 
       @Override
