@@ -99,7 +99,8 @@ run_windows() {
 xvfb_run() {
   local display_file
   display_file=$(mktemp)
-  Xvfb -displayfd 3 -screen 0 1600x1000x24 -dpi 96 -nolisten tcp 3>"$display_file" >/dev/null 2>&1 &
+  # -r: a key held down while the program thinks isn't pressed again by the display.
+  Xvfb -displayfd 3 -r -screen 0 1600x1000x24 -dpi 96 -nolisten tcp 3>"$display_file" >/dev/null 2>&1 &
   local server=$!
   for _ in $(seq 100); do
     [ -s "$display_file" ] && break

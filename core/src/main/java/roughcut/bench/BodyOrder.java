@@ -8,6 +8,7 @@ import static roughcut.bench.Face.BODY_TOP;
 import static roughcut.finding.Chapter.BLANKS;
 import static roughcut.finding.Chapter.BODY;
 
+import java.util.List;
 import roughcut.blank.BlankKeys;
 import roughcut.blank.BodyBlank;
 import roughcut.design.BodyBack;
@@ -103,9 +104,11 @@ final class BodyOrder {
     if (!topped()) {
       return;
     }
+    List<String> wood = w.woodTrouble(p -> p.id().startsWith("top."));
     if (w.there("resaw.leaves")) {
       w.add(
           top("top.resaw", "Resaw the top and open it like a book", 40)
+              .troubled(wood)
               .tools("bandsaw, tall fence")
               .set(
                   BlankKeys.RESAW_ROUGH.id(),
@@ -117,6 +120,7 @@ final class BodyOrder {
     }
     Operation.Draft joint =
         top("top.joint", "Joint and glue the top's leaves", 40)
+            .troubled(w.has("top.resaw") ? List.of() : wood)
             .tools(body.join().glue().name(), "plane", "clamps")
             .cures(body.join().glue().cureHours(), PartId.TOP)
             .cautions(Caution.EDGES, Caution.GLUE);

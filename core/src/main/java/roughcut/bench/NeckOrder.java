@@ -16,6 +16,7 @@ import java.util.List;
 import roughcut.blank.BlankKeys;
 import roughcut.blank.GlueJob;
 import roughcut.blank.GlueUp;
+import roughcut.blank.WoodPart;
 import roughcut.design.Decisions;
 import roughcut.design.NeckDecisions;
 import roughcut.design.PartDecisions;
@@ -39,12 +40,20 @@ final class NeckOrder {
     this.w = w;
   }
 
+  /**
+   * The neck's own parts; its strips are told by their rip plan, unless that has nothing to say.
+   */
+  private static boolean of(WoodPart part, boolean strips) {
+    return part.id().startsWith("neck.") && (strips || !part.id().startsWith("neck.strip."));
+  }
+
   void blank() {
     List<Strip> strips = w.plan.neckStrips();
+    List<String> ripping = w.stripTrouble();
     w.add(
         w.neck("neck.mill", BLANKS, "Joint and plane the neck's boards", 90)
-            .troubled(w.stripTrouble())
-            .troubled(w.woodTrouble(p -> p.id().startsWith("neck.")))
+            .troubled(ripping)
+            .troubled(w.woodTrouble(p -> of(p, ripping.isEmpty())))
             .tools("jointer", "planer", "winding sticks")
             .set(BlankKeys.STACK_LENGTH.id(), BlankKeys.STACK_DEPTH.id())
             .waits(REST, "freshly milled wood has moved and shows it")

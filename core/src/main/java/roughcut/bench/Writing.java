@@ -111,12 +111,7 @@ final class Writing {
 
   /** Why parts can't be had from the boards that they are laid on. */
   List<String> woodTrouble(Predicate<WoodPart> parts) {
-    List<String> all = new ArrayList<>();
-    for (BoardLayout.Homeless one : plan.boards().homeless()) {
-      if (!one.part().small() && parts.test(one.part())) {
-        all.add(one.part().label() + ": " + one.why());
-      }
-    }
+    List<String> all = new ArrayList<>(plan.boards().wanting(parts));
     for (BoardLayout.Laid laid : plan.boards().laid()) {
       if (!laid.trouble().isEmpty() && parts.test(laid.part())) {
         all.add(laid.part().label() + ": " + laid.trouble());

@@ -5,6 +5,7 @@ import static roughcut.measure.NumberWriter.fixed;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.Predicate;
 import roughcut.design.Clamping;
 import roughcut.design.Strip;
 import roughcut.finding.Finding;
@@ -108,12 +109,9 @@ public final class BlankReadiness {
    * body's tell of themselves, strips by their rip plan, and small parts may wait.
    */
   private static void ofParts(BoardLayout layout, Findings all) {
-    for (BoardLayout.Homeless one : layout.homeless()) {
-      WoodPart part = one.part();
-      if (!ofBody(part) && !part.id().startsWith("neck.strip.")) {
-        all.add(!part.small(), part.label() + ": " + one.why());
-      }
-    }
+    Predicate<WoodPart> ours = p -> !ofBody(p) && !p.id().startsWith("neck.strip.");
+    layout.wanting(ours).forEach(all::stop);
+    layout.smallWanting(ours).forEach(all::look);
     for (BoardLayout.Laid laid : layout.laid()) {
       if (!laid.trouble().isEmpty() && !ofBody(laid.part())) {
         all.stop(laid.part().label() + ": " + laid.trouble());
@@ -138,11 +136,8 @@ public final class BlankReadiness {
             .flatMap(id -> shop.board(id).stream())
             .toList(),
         all);
-    for (BoardLayout.Homeless part : layout.homeless()) {
-      if (ofBody(part.part())) {
-        all.stop(part.part().label() + ": " + part.why());
-      }
-    }
+    layout.wanting(BlankReadiness::ofBody).forEach(all::stop);
+    layout.smallWanting(BlankReadiness::ofBody).forEach(all::stop);
     if (body.back().value() < 5) {
       all.stop("top and accent leave no back to plane");
     }

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Predicate;
 import roughcut.design.Placement;
 import roughcut.measure.Basis;
 import roughcut.measure.Found;
@@ -57,6 +58,42 @@ public record BoardLayout(List<Laid> laid, List<Homeless> homeless, Map<String, 
 
   /** A part without a place. */
   public record Homeless(WoodPart part, String why) {}
+
+  /** Why some parts have no place, a line for each reason; small parts may wait and aren't told. */
+  public List<String> wanting(Predicate<WoodPart> parts) {
+    return wanting(homeless, h -> !h.part().small() && parts.test(h.part()));
+  }
+
+  /** Why some small parts have no place, a line for each reason. */
+  public List<String> smallWanting(Predicate<WoodPart> parts) {
+    return wanting(homeless, h -> h.part().small() && parts.test(h.part()));
+  }
+
+  private static List<String> wanting(List<Homeless> homeless, Predicate<Homeless> which) {
+    Map<String, List<String>> byReason = new LinkedHashMap<>();
+    homeless.stream()
+        .filter(which)
+        .sorted(Comparator.comparing(h -> h.part().id()))
+        .forEach(
+            h -> byReason.computeIfAbsent(h.why(), w -> new ArrayList<>()).add(h.part().label()));
+    return byReason.entrySet().stream()
+        .map(e -> together(e.getValue()) + ": " + e.getKey())
+        .toList();
+  }
+
+  /** Names in a row; of “neck strip 1, neck strip 2” the second is told by its number. */
+  private static String together(List<String> labels) {
+    StringBuilder words = new StringBuilder();
+    String before = "";
+    for (String label : labels) {
+      String stem = label.replaceFirst(" \\d+$", " ");
+      boolean more = stem.equals(before) && stem.length() < label.length();
+      words.append(words.length() == 0 ? "" : ", ");
+      words.append(more ? label.substring(stem.length()) : label);
+      before = stem;
+    }
+    return words.toString();
+  }
 
   public BoardLayout {
     laid = List.copyOf(laid);

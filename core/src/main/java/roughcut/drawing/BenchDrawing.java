@@ -26,7 +26,7 @@ public final class BenchDrawing {
 
   private static final double LEAST = 5.5;
   private static final double BLOCK = 16;
-  private static final double FACE = 19;
+  private static final double FACE = 23;
   private static final double GAP = 7;
   private static final double NAMES = 82;
 
@@ -104,10 +104,11 @@ public final class BenchDrawing {
   }
 
   private double lane(PartId part, List<Bench.Step> steps, double top) {
-    List<Face> faces = new ArrayList<>();
+    // Faces that come and go together stand in one row.
+    Map<List<List<Double>>, List<String>> rows = new LinkedHashMap<>();
     for (Face face : Face.values()) {
       if (face.part() == part && !spans(face).isEmpty()) {
-        faces.add(face);
+        rows.computeIfAbsent(spans(face), s -> new ArrayList<>()).add(face.brief());
       }
     }
     double low = top - BLOCK;
@@ -115,13 +116,14 @@ public final class BenchDrawing {
     sketch.line(Role.STOCK, 0, low + BLOCK / 2, end, low + BLOCK / 2);
     steps.forEach(s -> block(s, low));
     double y = low;
-    for (Face face : faces) {
+    for (Map.Entry<List<List<Double>>, List<String>> row : rows.entrySet()) {
       y -= FACE;
-      List<double[]> spans = spans(face);
-      for (double[] span : spans) {
+      for (List<Double> span : row.getKey()) {
         face(span, y);
       }
-      sketch.text(Role.NOTE, spans.get(0)[0] - 3, y - 5, face.brief(), Anchor.END, Size.SMALL);
+      double x = row.getKey().get(0).get(0) - 3;
+      String names = String.join(", ", row.getValue());
+      sketch.text(Role.NOTE, x, y - 5, names, Anchor.END, Size.SMALL);
     }
     return y - GAP;
   }
@@ -156,29 +158,29 @@ public final class BenchDrawing {
     sketch.grip(step.operation().id(), shape, Mark.Way.ALONG);
   }
 
-  /** Where a face is there: from what makes it to what takes it away. */
-  private List<double[]> spans(Face face) {
-    List<double[]> all = new ArrayList<>();
+  /** Where a face is there: from what makes it to what takes it away, and 1 where that is so. */
+  private List<List<Double>> spans(Face face) {
+    List<List<Double>> all = new ArrayList<>();
     Map<Face, Double> open = new EnumMap<>(Face.class);
     for (Bench.Step step : bench.steps()) {
       Operation op = step.operation();
       if (op.destroys().contains(face) && open.containsKey(face)) {
-        all.add(new double[] {open.remove(face), along.get(op)[0], 1});
+        all.add(List.of(open.remove(face), along.get(op)[0], 1.0));
       }
       if (op.makes().contains(face)) {
         open.putIfAbsent(face, along.get(op)[1]);
       }
     }
     if (open.containsKey(face)) {
-      all.add(new double[] {open.get(face), end, 0});
+      all.add(List.of(open.get(face), end, 0.0));
     }
     return all;
   }
 
-  private void face(double[] span, double y) {
-    sketch.line(Role.GLUE_LINE, span[0], y, span[1], y);
-    if (span[2] == 1) {
-      sketch.line(Role.STOP, span[1], y - 2, span[1], y + 2);
+  private void face(List<Double> span, double y) {
+    sketch.line(Role.GLUE_LINE, span.get(0), y, span.get(1), y);
+    if (span.get(2) == 1) {
+      sketch.line(Role.STOP, span.get(1), y - 2, span.get(1), y + 2);
     }
   }
 

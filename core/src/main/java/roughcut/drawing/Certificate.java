@@ -2,6 +2,7 @@ package roughcut.drawing;
 
 import java.time.LocalDateTime;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -24,6 +25,7 @@ import roughcut.measure.Quantity;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
+import roughcut.record.FretStage;
 import roughcut.record.Measurables;
 import roughcut.record.Reading;
 import roughcut.rout.RoutKeys;
@@ -181,6 +183,23 @@ public final class Certificate {
     if (!octaves.isEmpty()) {
       rows.put("octaves, cents", octaves + " •");
     }
+    int frets = plan.frets().frets().size();
+    String dressed =
+        Arrays.stream(FretStage.values())
+            .filter(stage -> plan.build().frets().count(frets, stage) == frets)
+            .map(FretStage::word)
+            .collect(Collectors.joining(", "));
+    if (!dressed.isEmpty()) {
+      rows.put("all frets", dressed);
+    }
+    plan.bodyPlan()
+        .pickups()
+        .pairs()
+        .forEach(
+            p ->
+                rows.put(
+                    p.one().name() + " with " + p.other().name(),
+                    (p.together().inPhase() ? p.together().words() : "out of phase") + " •"));
     long held =
         Bench.of(plan, LocalDateTime.now()).steps().stream()
             .filter(s -> s.state() == Bench.State.DONE)

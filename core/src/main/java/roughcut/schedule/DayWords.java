@@ -11,6 +11,8 @@ public final class DayWords {
       DateTimeFormatter.ofPattern("EEE d MMM", Locale.ENGLISH);
   private static final DateTimeFormatter YEAR =
       DateTimeFormatter.ofPattern("EEE d MMM yyyy", Locale.ENGLISH);
+  private static final DateTimeFormatter WEEKDAY =
+      DateTimeFormatter.ofPattern("EEE d", Locale.ENGLISH);
   private static final DateTimeFormatter CLOCK =
       DateTimeFormatter.ofPattern("HH:mm", Locale.ENGLISH);
 
@@ -28,5 +30,13 @@ public final class DayWords {
   /** A moment: its day and the time of the clock. */
   public static String moment(LocalDateTime at, LocalDate today) {
     return day(at.toLocalDate(), today) + " " + CLOCK.format(at);
+  }
+
+  /** From when to when, the day of the beginning going without saying. */
+  public static String between(LocalDateTime from, LocalDateTime to) {
+    String end = CLOCK.format(to);
+    return CLOCK.format(from)
+        + "–"
+        + (from.toLocalDate().equals(to.toLocalDate()) ? end : WEEKDAY.format(to) + " " + end);
   }
 }

@@ -14,8 +14,11 @@ import org.junit.jupiter.api.Test;
 import roughcut.Heron;
 import roughcut.demo.Demo;
 import roughcut.design.OrderChange;
+import roughcut.part.PartId;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
+import roughcut.record.Log;
+import roughcut.shop.Shop;
 
 /** Orders of work over many builds, held against a plain walk through what is there. */
 class RouteTest {
@@ -221,5 +224,25 @@ class RouteTest {
         assertThat(i).as("it ends").isLessThan(steps);
       }
     }
+  }
+
+  /** A rack without a board: nothing that begins with wood can be done, whatever is built. */
+  @Test
+  void withoutABoardNothingOfWoodIsReady() {
+    Shop bare = Demo.shop().withBoards(List.of());
+    int topped = 0;
+    for (Build demo : Demo.builds(LocalDate.of(2026, 5, 4))) {
+      for (String top : List.of("body.top-thickness=0", "body.top-thickness=6")) {
+        Build build = demo.withLog(Log.NONE).withDesign(Heron.set(demo.design(), top));
+        Plan plan = Plan.of(build, bare);
+        List<Operation> ready =
+            Bench.of(plan, LocalDateTime.of(2026, 5, 4, 12, 0)).ready().stream()
+                .map(Bench.Step::operation)
+                .toList();
+        assertThat(ready).as("%s, %s", demo.name(), top).extracting(Operation::id).isEmpty();
+        topped += Operations.of(plan).stream().anyMatch(o -> o.part() == PartId.TOP) ? 1 : 0;
+      }
+    }
+    assertThat(topped).isGreaterThanOrEqualTo(4);
   }
 }

@@ -148,6 +148,31 @@ class BoardLayoutTest {
         .contains("width of b isn't measured");
   }
 
+  /** One reason is told once, for all parts that it keeps from having a place, in their order. */
+  @Test
+  void partsThatWantTheSameAreToldTogether() {
+    List<WoodPart> parts = new ArrayList<>();
+    for (String id : List.of("neck.strip.3", "neck.strip.1", "neck.strip.2")) {
+      parts.add(named(id, "neck strip " + id.substring(11), "cherry", false));
+    }
+    parts.add(named("neck.heel", "heel block", "cherry", false));
+    parts.add(named("fretboard", "fretboard", "robinia", false));
+    parts.add(named("cover.1", "cover 1", "cherry", true));
+    BoardLayout layout = lay(parts, List.of());
+    assertThat(layout.homeless()).hasSize(6);
+    assertThat(layout.wanting(p -> true))
+        .containsExactly(
+            "fretboard: no robinia in the rack",
+            "heel block, neck strip 1, 2, 3: no cherry in the rack");
+    assertThat(layout.wanting(p -> p.id().endsWith("2")))
+        .containsExactly("neck strip 2: no cherry in the rack");
+    assertThat(layout.smallWanting(p -> true)).containsExactly("cover 1: no cherry in the rack");
+  }
+
+  private static WoodPart named(String id, String label, String wood, boolean small) {
+    return new WoodPart(id, label, wood, 300, 30, 20, true, false, small, null);
+  }
+
   @Test
   void aPartLaidByHandStaysAndSaysWhatIsWrongWithItsPlace() {
     BoardMark check =

@@ -147,6 +147,9 @@ class ShopClockTest {
     assertThat(DayWords.day(LocalDate.of(2027, 1, 1), today)).isEqualTo("Fri 1 Jan 2027");
     assertThat(DayWords.moment(LocalDateTime.of(2025, 11, 26, 7, 5), today))
         .isEqualTo("Wed 26 Nov 2025 07:05");
+    LocalDateTime evening = today.atTime(18, 0);
+    assertThat(DayWords.between(evening, evening.plusMinutes(95))).isEqualTo("18:00–19:35");
+    assertThat(DayWords.between(evening, evening.plusHours(15))).isEqualTo("18:00–Fri 27 09:00");
     assertThat(
             IntStream.range(0, 1200)
                 .mapToObj(i -> DayWords.day(today.minusDays(400).plusDays(i), today)))

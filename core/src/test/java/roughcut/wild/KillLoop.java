@@ -1,12 +1,17 @@
 package roughcut.wild;
 
 import java.nio.file.Path;
+import java.time.LocalDateTime;
 import roughcut.demo.Demo;
 import roughcut.file.Autosave;
 import roughcut.file.BuildFile;
 import roughcut.file.Rescue;
 import roughcut.file.ShopFile;
 import roughcut.record.Build;
+import roughcut.record.Done;
+import roughcut.record.Log;
+import roughcut.record.Note;
+import roughcut.record.Reading;
 import roughcut.shop.Shop;
 
 /**
@@ -32,7 +37,7 @@ final class KillLoop {
     Build build = opened.build();
     Shop owned = shop.shop();
     for (int i = 0; ; i++) {
-      build = build.withName("edit " + i);
+      build = build.withName("edit " + i).withLog(worked(build.log(), i));
       if (i % 7 == 0) {
         owned = i % 2 == 0 ? Demo.shop() : owned.withoutBoard(owned.boards().get(0).id());
       }
@@ -41,5 +46,14 @@ final class KillLoop {
       System.out.flush();
       Thread.sleep(3);
     }
+  }
+
+  /**
+   * A while at the bench: something read, something done, something noted, each with its number.
+   */
+  private static Log worked(Log log, int i) {
+    LocalDateTime at = LocalDateTime.now();
+    Log read = log.with(Reading.of("nut.width", 40 + i / 1000.0, at));
+    return read.with(Done.of("work." + i % 20, at)).with(new Note(at, "", "edit " + i, ""));
   }
 }

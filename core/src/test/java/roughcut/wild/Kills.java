@@ -7,14 +7,17 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import java.util.concurrent.TimeUnit;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import roughcut.demo.Demo;
 import roughcut.file.BuildFile;
 import roughcut.file.ShopFile;
 import roughcut.file.Versions;
 import roughcut.record.Build;
+import roughcut.record.Note;
 
 /**
  * Kills a program that is edited without a pause, at random moments, and reads what it left: every
@@ -89,6 +92,7 @@ public final class Kills {
         BuildFile.open(version.path());
       }
       int last = left.name().startsWith("edit ") ? Integer.parseInt(left.name().substring(5)) : -1;
+      log(left, last).ifPresent(words -> wrong.add(which + words));
       for (String edit : edits) {
         String[] parts = edit.split(" ");
         boolean old = Long.parseLong(parts[1]) < killed - (told ? 0 : MAY_BE_LOST);
@@ -105,6 +109,23 @@ public final class Kills {
         wrong.add(which + "leftovers pile up");
       }
     }
+  }
+
+  /** The log has everything up to the last edit that is there, and nothing twice. */
+  private static Optional<String> log(Build left, int last) {
+    List<String> noted = left.log().notes().stream().map(Note::words).toList();
+    List<String> wanted = IntStream.rangeClosed(0, last).mapToObj(i -> "edit " + i).toList();
+    if (!noted.equals(wanted)) {
+      return Optional.of("the log has " + noted.size() + " notes of " + wanted.size());
+    }
+    long read =
+        left.log().readings().stream()
+            .filter(r -> r.of().equals("nut.width") && r.at().toLocalTime().getNano() != 0)
+            .count();
+    long done = left.log().done().stream().filter(d -> d.operation().startsWith("work.")).count();
+    return read < wanted.size() - 1 || done != Math.min(20, wanted.size())
+        ? Optional.of("the log has " + read + " readings and " + done + " operations")
+        : Optional.empty();
   }
 
   /** How many kills, and the seed. */

@@ -1,5 +1,6 @@
 package roughcut.desktop.control;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
 import java.util.function.Function;
@@ -22,6 +23,13 @@ import javafx.scene.input.KeyCode;
 public class NumberTable<T> extends TableView<T> {
   private static final double SCROLL_BAR = 16;
 
+  /** A letter of a table's type and the room beside it in a cell, px. */
+  private static final double LETTER = 6.7;
+
+  private static final double BESIDE = 18;
+  private static final double WIDEST = 220;
+
+  private final List<TableColumn<T, String>> fitted = new ArrayList<>();
   private boolean quiet;
 
   /**
@@ -77,10 +85,22 @@ public class NumberTable<T> extends TableView<T> {
     return column;
   }
 
-  /** A column that is so wide and takes nothing of what is left over. */
-  public final void narrow(TableColumn<T, String> column, double width) {
-    column.setMinWidth(width);
-    column.setMaxWidth(width);
+  /** A column as wide as the longest that stands in it, and no wider: others take what is left. */
+  public final void fitted(TableColumn<T, String> column) {
+    fitted.add(column);
+  }
+
+  private void fit(List<T> rows) {
+    for (TableColumn<T, String> column : fitted) {
+      int most = column.getText().length();
+      for (T row : rows) {
+        most = Math.max(most, column.getCellObservableValue(row).getValue().length());
+      }
+      double width = Math.min(WIDEST, most * LETTER + BESIDE);
+      column.setMinWidth(0); // the one must never be over the other meanwhile
+      column.setMaxWidth(width);
+      column.setMinWidth(width);
+    }
   }
 
   private static final class Words<T> extends TableCell<T, String> {
@@ -118,6 +138,7 @@ public class NumberTable<T> extends TableView<T> {
     quietly(
         () -> {
           int chosen = getSelectionModel().getSelectedIndex();
+          fit(next);
           getItems().setAll(next);
           if (chosen >= 0 && chosen < next.size()) {
             getSelectionModel().select(chosen);

@@ -33,9 +33,6 @@ import roughcut.shop.ShopHours;
 /** The days of work: when what is done, when it has to be begun, and what would buy days. */
 final class DaysPage extends BenchPage {
 
-  /** A moment with its year, px. */
-  private static final double MOMENT = 138;
-
   private final Desk desk;
   private final ShopDays days;
   private final BriefEditor brief;
@@ -66,13 +63,13 @@ final class DaysPage extends BenchPage {
         folded("days.shopping", "still to be had or measured", shopping));
     under(title, table);
     title.getStyleClass().add("lower-title");
-    table.narrow(table.words("from", b -> moment(b.start())), MOMENT);
-    table.narrow(table.words("to", b -> moment(b.end())), MOMENT);
-    table.words("build", this::build).setMinWidth(60);
+    table.fitted(table.words("day", b -> day(b.start())));
+    table.fitted(table.words("hours", DaysPage::between));
+    table.fitted(table.words("build", this::build));
     table.words("operation", b -> b.task().title()).setMinWidth(200);
-    table.narrow(table.column("min", b -> Long.toString(b.task().hands())), 44);
-    table.narrow(table.words("begin by", b -> moment(b.latest())), MOMENT);
-    table.narrow(table.column("slack, days", b -> slack(b)), 76);
+    table.fitted(table.column("min", b -> Long.toString(b.task().hands())));
+    table.fitted(table.words("begin by", b -> day(b.latest())));
+    table.fitted(table.column("slack, days", b -> slack(b)));
     days.onChanged(desk::refresh);
   }
 
@@ -93,6 +90,10 @@ final class DaysPage extends BenchPage {
 
   private static String moment(LocalDateTime at) {
     return DayWords.moment(at, ShopDays.now().toLocalDate());
+  }
+
+  private static String between(Schedule.Block block) {
+    return DayWords.between(block.start(), block.end());
   }
 
   private static String day(LocalDateTime at) {
