@@ -181,6 +181,13 @@ public final class LogBook {
     return sums;
   }
 
+  /** What the boards cost, in words. */
+  public static String woodTold(Plan plan) {
+    return plan.boards().laid().isEmpty()
+        ? "none laid out yet"
+        : wood(plan).map(w -> NumberWriter.fixed(w, 2)).orElse("not all have a price");
+  }
+
   /**
    * What the boards cost that parts are laid on, in the maker's money; empty while one isn't known.
    */

@@ -11,6 +11,7 @@ import java.time.Duration;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import roughcut.Heron;
@@ -134,5 +135,33 @@ class LogWriterTest {
             "Headstock length 7.283 in → 8.000 in", "taken out: a control", "no.such 7 → 8");
     assertThat(LogWriter.markdown(plan(lived().withLog(log)), Units.MM))
         .contains("**decided** Headstock length 185.0 mm → 203.2 mm");
+  }
+
+  /** A price that isn't known isn't 0, and neither is wood that isn't there. */
+  @Test
+  void woodIsToldOnlyWhereItIsKnown() {
+    Build build = Heron.build();
+    assertThat(LogBook.woodTold(Plan.of(build, Demo.shop().withBoards(List.of()))))
+        .isEqualTo("none laid out yet");
+    Plan unpriced =
+        Plan.of(
+            build,
+            Demo.shop()
+                .withBoards(
+                    Demo.shop().boards().stream()
+                        .map(b -> b.withPrice(OptionalDouble.empty()))
+                        .toList()));
+    assertThat(LogBook.woodTold(unpriced)).isEqualTo("not all have a price");
+    Plan priced =
+        Plan.of(
+            build,
+            Demo.shop()
+                .withBoards(
+                    Demo.shop().boards().stream()
+                        .map(b -> b.withPrice(OptionalDouble.of(12.5)))
+                        .toList()));
+    long used = priced.boards().laid().stream().map(l -> l.board()).distinct().count();
+    assertThat(used).isPositive();
+    assertThat(Double.parseDouble(LogBook.woodTold(priced))).isEqualTo(12.5 * used);
   }
 }

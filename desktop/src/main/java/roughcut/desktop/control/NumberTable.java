@@ -24,9 +24,9 @@ public class NumberTable<T> extends TableView<T> {
   private static final double SCROLL_BAR = 16;
 
   /** A letter of a table's type and the room beside it in a cell, px. */
-  private static final double LETTER = 6.7;
+  private static final double LETTER = 6.3;
 
-  private static final double BESIDE = 18;
+  private static final double BESIDE = 15;
   private static final double WIDEST = 220;
 
   private final List<TableColumn<T, String>> fitted = new ArrayList<>();

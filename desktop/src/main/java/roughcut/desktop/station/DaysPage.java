@@ -66,10 +66,10 @@ final class DaysPage extends BenchPage {
     table.fitted(table.words("day", b -> day(b.start())));
     table.fitted(table.words("hours", DaysPage::between));
     table.fitted(table.words("build", this::build));
-    table.words("operation", b -> b.task().title()).setMinWidth(200);
+    table.words("operation", b -> b.task().title()).setMinWidth(150);
     table.fitted(table.column("min", b -> Long.toString(b.task().hands())));
     table.fitted(table.words("begin by", b -> day(b.latest())));
-    table.fitted(table.column("slack, days", b -> slack(b)));
+    table.fitted(table.column("slack", b -> slack(b)));
     days.onChanged(desk::refresh);
   }
 
@@ -106,7 +106,7 @@ final class DaysPage extends BenchPage {
 
   private static String slack(Schedule.Block block) {
     Duration slack = block.slack();
-    return NumberWriter.fixed(slack.toMinutes() / (24 * 60.0), 1);
+    return NumberWriter.fixed(slack.toMinutes() / (24 * 60.0), 1) + " d";
   }
 
   private void choose(Schedule.Block block) {

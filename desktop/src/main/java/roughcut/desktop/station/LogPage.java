@@ -82,7 +82,7 @@ final class LogPage extends BenchPage {
     HBox.setHgrow(space, Priority.ALWAYS);
     table.words("when", e -> TIME.format(e.at())).setMinWidth(120);
     table.words("", e -> e.kind().word()).setMinWidth(74);
-    table.words("what", LogBook.Entry::words).setMinWidth(300);
+    table.words("what", LogBook.Entry::words).setMinWidth(250);
     table.column("min", e -> e.minutes() == 0 ? "" : Long.toString(e.minutes())).setMinWidth(44);
     table.words("picture", LogPage::picture).setMinWidth(90);
     VBox.setVgrow(table, Priority.ALWAYS);
@@ -131,10 +131,7 @@ final class LogPage extends BenchPage {
     sums.begin();
     LogBook.minutes(plan)
         .forEach((part, m) -> sums.row(false, part.word(), NumberWriter.fixed(m / 60.0, 1) + " h"));
-    sums.row(
-        false,
-        "boards",
-        LogBook.wood(plan).map(w -> NumberWriter.fixed(w, 2)).orElse("not all have a price"));
+    sums.row(false, "boards", LogBook.woodTold(plan));
     sums.end();
   }
 
