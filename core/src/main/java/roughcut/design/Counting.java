@@ -138,6 +138,7 @@ public final class Counting {
               "body\\.strip\\..*",
               "with a back of strips",
               d -> BodyDecisions.BODY_BACK.in(d).laminated() && !fixing(d).runsThrough()),
+          rule("outline\\.sizes", "with a curve of our own", d -> d.drawn().isEmpty()),
           rule(
               "outline\\.treble\\..*",
               "where the sides aren't alike: the bass side's points move both",

@@ -14,6 +14,13 @@ public final class SurfaceDecisions {
           "Sides alike",
           YesNo.values(),
           "Both sides alike, horns and waist too.");
+  public static final ChoiceDecision<OutlineSizes> OUTLINE_SIZES =
+      BOOK.choice(
+          "outline.sizes",
+          "Widths are taken",
+          OutlineSizes.values(),
+          "Across the widest and narrowest places of the curve; or at its points, as builds begun"
+              + " before format 4 have it.");
   public static final NumberDecision OUTLINE_SCALE =
       BOOK.number("outline.scale", "Times its size", RATIO, 1, 0.01, 100, 0.01)
           .hint("1 takes an imported outline as large as it was drawn.");

@@ -186,7 +186,7 @@ public final class Certificate {
     int frets = plan.frets().frets().size();
     String dressed =
         Arrays.stream(FretStage.values())
-            .filter(stage -> plan.build().frets().count(frets, stage) == frets)
+            .filter(stage -> plan.log().frets().count(frets, stage) == frets)
             .map(FretStage::word)
             .collect(Collectors.joining(", "));
     if (!dressed.isEmpty()) {

@@ -15,8 +15,10 @@ import roughcut.design.Decisions;
 import roughcut.design.Design;
 import roughcut.design.NumberDecision;
 import roughcut.design.OrderChange;
+import roughcut.design.OutlineSizes;
 import roughcut.design.Stack;
 import roughcut.design.Strip;
+import roughcut.design.SurfaceDecisions;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Units;
 import roughcut.measure.Unreadable;
@@ -30,7 +32,10 @@ import roughcut.shop.StringSpec;
  */
 final class BuildJson {
   static final String KIND = "rough-cut-build";
-  static final int FORMAT = 3;
+  static final int FORMAT = 4;
+
+  /** From this format on a body is as wide across its curve as was decided. */
+  private static final int ACROSS = 4;
 
   private static final String ORDER = "order";
   static final String BRIEF = "brief";
@@ -153,6 +158,10 @@ final class BuildJson {
       }
       for (Map.Entry<String, JsonNode> entry : root.path("saws").properties()) {
         choices.put("saw." + entry.getKey(), entry.getValue().asText());
+      }
+      if (root.path("format").asInt() < ACROSS) {
+        // The body may be cut already: it keeps the shape that it had.
+        choices.putIfAbsent(SurfaceDecisions.OUTLINE_SIZES.id(), OutlineSizes.POINTS.word());
       }
       design = design.withNumbers(numbers).withChoices(choices);
       Brief brief = root.has(BRIEF) ? Binding.read(root.get(BRIEF), Brief.class, file) : Brief.NONE;

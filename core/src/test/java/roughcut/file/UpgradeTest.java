@@ -21,6 +21,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import roughcut.Heron;
 import roughcut.demo.Demo;
+import roughcut.design.OutlineSizes;
+import roughcut.design.SurfaceDecisions;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
@@ -71,7 +73,7 @@ class UpgradeTest {
     same(then, Plan.of(opened.build(), Demo.shop()));
     opened.file().save(opened.build());
     JsonNode saved = new ObjectMapper().readTree(file.toFile());
-    assertThat(saved.path("format").asInt()).isEqualTo(3);
+    assertThat(saved.path("format").asInt()).isEqualTo(4);
     assertThat(saved.has("measured")).as("is in the log now").isFalse();
     assertThat(saved.has("frets")).as("is in the log now").isFalse();
     Build again = BuildFile.open(file).build();
@@ -173,5 +175,35 @@ class UpgradeTest {
     BuildFile.Opened opened = BuildFile.open(file);
     opened.file().save(opened.build().withoutMeasured("nut.width"));
     assertThat(BuildFile.open(file).build().measured()).doesNotContainKey("nut.width");
+  }
+
+  /** A body begun before format 4 keeps its curve, through saving too; a new one has its widths. */
+  @Test
+  void aBodyThatMayBeCutKeepsItsShape() throws Exception {
+    Build heron = Demo.heron(LocalDate.of(2026, 5, 20));
+    Path file = folder.resolve("a.roughcut.json");
+    BuildFile.at(file).save(heron);
+    JsonNode saved = new ObjectMapper().readTree(file.toFile());
+    assertThat(saved.get("format").asInt()).isEqualTo(4);
+    assertThat(SurfaceDecisions.OUTLINE_SIZES.in(BuildFile.open(file).build().design()))
+        .isEqualTo(OutlineSizes.ACROSS);
+
+    String first = Files.readString(file).replaceFirst("(?m)^.*\"outline\\.sizes\".*$", "");
+    Files.writeString(file, first);
+    Files.writeString(
+        file, Files.readString(file).replaceFirst("\"format\"\\s*:\\s*4", "\"format\" : 3"));
+    BuildFile.Opened old = BuildFile.open(file);
+    assertThat(SurfaceDecisions.OUTLINE_SIZES.in(old.build().design()))
+        .isEqualTo(OutlineSizes.POINTS);
+    double was = width(old.build());
+    assertThat(was).as("wider between its points").isGreaterThan(width(heron) + 0.5);
+    assertThat(width(heron)).isCloseTo(330, within(0.02));
+    old.file().save(old.build());
+    assertThat(new ObjectMapper().readTree(file.toFile()).get("format").asInt()).isEqualTo(4);
+    assertThat(width(BuildFile.open(file).build())).isEqualTo(was);
+  }
+
+  private static double width(Build build) {
+    return Plan.of(build, Demo.shop()).body().outline().bounds().height();
   }
 }

@@ -92,6 +92,7 @@ final class OutlinePage extends BodyViewPage {
     List<Decision> all =
         new ArrayList<>(
             List.of(
+                SurfaceDecisions.OUTLINE_SIZES,
                 SurfaceDecisions.OUTLINE_SCALE,
                 SurfaceDecisions.OUTLINE_TURN,
                 SurfaceDecisions.OUTLINE_FLIP,
