@@ -25,8 +25,6 @@ public record FaceCheck(
     Value allowed,
     Value allowedSquare,
     Value outOfSquare) {
-  /** An edge may lean by this share of its height: 0.1 over 30 mm. */
-  private static final double SQUARE = 0.1 / 30;
 
   public static FaceCheck of(Givens givens, Ledger ledger) {
     FaceUse use = givens.get(BlankDecisions.FACE_USE);

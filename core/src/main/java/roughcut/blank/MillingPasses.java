@@ -32,8 +32,6 @@ public record MillingPasses(
     Value bite = givens.get(BlankDecisions.MILL_BITE);
     Value finish = givens.get(BlankDecisions.MILL_FINISH);
     List<Double> depths = passes(from.value(), to.value(), bite.value(), finish.value());
-    double before = Math.max(0, from.value() - to.value() - finish.value());
-    int count = (int) Math.floor(before / bite.value() + Precision.SAME);
     Value full =
         ledger.put(
             BlankKeys.MILL_FULL_PASSES,

@@ -27,7 +27,6 @@ public final class Movement {
   public static Value of(Givens givens, NeckBlank blank, Ledger ledger) {
     Value now = givens.get(BlankDecisions.MOISTURE_NOW);
     Value later = givens.get(BlankDecisions.MOISTURE_LATER);
-    double sum = 0;
     List<Worked.Input> inputs = new ArrayList<>();
     StringBuilder formula = new StringBuilder("(");
     for (PlacedStrip strip : blank.strips()) {
@@ -37,7 +36,6 @@ public final class Movement {
           Math.max(
               strip.to() - strip.from(),
               strip.to(strip.lower().heelEnd()) - strip.from(strip.lower().heelEnd()));
-      sum += width * wood.tangential() * (now.value() - later.value()) / 30;
       inputs.add(
           in(
               "w_" + n,

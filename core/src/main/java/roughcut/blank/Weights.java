@@ -147,7 +147,6 @@ public record Weights(Value neck, Value body, double neckAt, double headAt, Basi
             BodyBlank.density(shop, body.topWood().id()),
             DENSITY,
             "the table of woods");
-    double top = body.top().value() + body.accent().value();
     // A through-neck's core is the neck's own weight.
     Value core =
         Found.of(BlankKeys.BODY_CORE_AREA, coreArea, "found of the blank in the body", basis);

@@ -29,7 +29,6 @@ import roughcut.shop.SpeciesBook;
  * bridge, bass side at the right; along them with the head at the left. z up from the top's plane.
  */
 public final class BodySection {
-  private static final String PAPER = "#FBF9F4";
 
   /** Wood left of more than so much isn't worth a number here, mm. */
   private static final double PLENTY = 0.8;

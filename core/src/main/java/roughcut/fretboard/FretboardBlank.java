@@ -22,8 +22,6 @@ import roughcut.record.Givens;
  * @param tangBack at each side; 0 where it isn't bound
  */
 public record FretboardBlank(Value length, Value width, Value thickness, Value tangBack) {
-  /** Clear of the binding, so that no tang pushes it off, mm. */
-  private static final double CLEAR = 0.3;
 
   public static FretboardBlank of(
       Givens givens, FretboardTaper taper, Fan fan, NutSeat nut, Ledger ledger) {

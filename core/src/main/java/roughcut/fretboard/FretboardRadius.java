@@ -55,7 +55,7 @@ public record FretboardRadius(
         "fretboard.edge." + where,
         "Fretboard edge thickness at the " + where,
         FINE_LENGTH,
-        "t_b − (R − √(R^2 − (w / 2)^2))",
+        "t_b − (R − √(max(0, R^2 − (w / 2)^2)))",
         in("t_b", crown),
         in("R", radius),
         in("w", width));

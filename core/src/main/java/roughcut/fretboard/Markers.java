@@ -26,12 +26,6 @@ import roughcut.record.Givens;
 public record Markers(List<Dot> dots) {
   private static final Set<Integer> SINGLE = Set.of(3, 5, 7, 9, 15, 17, 19, 21);
 
-  /** What of a dot is to stay at its outer edge, mm. */
-  private static final double LEAST = 0.5;
-
-  /** Wood under the bit's point, mm. */
-  private static final double BELOW = 1;
-
   /**
    * A dot, or two at an octave.
    *

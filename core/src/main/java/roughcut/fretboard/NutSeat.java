@@ -23,8 +23,6 @@ import roughcut.record.Givens;
  */
 public record NutSeat(
     NutKind kind, Value front, Value cut, Value blankLength, Value blankHeight, Value keepClear) {
-  /** What is left over the strings to file away, mm. */
-  private static final double OVER = 1.5;
 
   public static NutSeat of(Givens givens, FretboardTaper taper, Ledger ledger) {
     NutKind kind = givens.get(FretboardDecisions.NUT_KIND);
@@ -40,7 +38,6 @@ public record NutSeat(
     boolean zero = kind.onZeroFret();
     boolean slot = kind.slotted();
     Value front = ledger.put(FretboardKeys.NUT_FRONT, zero ? "−g" : "0", in("g", gap));
-    double back = front.value() - thickness.value();
     Value cut =
         ledger.put(
             FretboardKeys.NUT_FRETBOARD_CUT,

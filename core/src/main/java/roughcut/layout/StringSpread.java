@@ -92,12 +92,10 @@ public record StringSpread(
     inputs.add(in("S", spread));
     Value strings = Known.of(LayoutKeys.STRINGS_COUNT, count, "counted");
     inputs.add(in("n", strings));
-    double inner = 0;
     StringBuilder sum = new StringBuilder();
     for (int i = 1; i <= count; i++) {
       Value gauge = gauge(givens, i);
       boolean outer = i == 1 || i == count;
-      inner += outer ? gauge.value() / 2 : gauge.value();
       sum.append(" − g_").append(i).append(outer ? " / 2" : "");
       inputs.add(in("g_" + i, gauge));
     }

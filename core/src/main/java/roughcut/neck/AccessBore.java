@@ -87,8 +87,6 @@ public record AccessBore(
     private final Value veneer;
     private final Value angle;
     private final Value adjuster;
-    private final double fall;
-    private final double cosBeta;
 
     private Builder(Givens givens, HeadLine head, NeckShape neck, RodChannel rod, Ledger ledger) {
       this.givens = givens;
@@ -110,8 +108,6 @@ public record AccessBore(
                   "the headstock is flat")
               : head.angle();
       this.adjuster = rod.start();
-      this.fall = fall(head, givens);
-      this.cosBeta = Math.cos(Math.toRadians(beta.value()));
     }
 
     AccessBore build() {
@@ -173,9 +169,7 @@ public record AccessBore(
 
     /** The chuck clears where it stands its radius over the face, or lies beyond the head's tip. */
     private Value bit(Value depth, Value centre, Value chuck) {
-      double clear = chuck.value() / 2 / (fall * cosBeta) / cosBeta;
       double tip = head.breakX() - head.at(head.length().value(), 0).x();
-      double beyond = Math.max(0, (tip - centre.value()) / cosBeta);
       return ledger.put(
           NeckKeys.ACCESS_BIT_LENGTH,
           "ℓ + min(r / ((tan(θ) + tan(β)) · cos(β) · cos(β)), max(0, (x_tip − x_c) / cos(β)))",

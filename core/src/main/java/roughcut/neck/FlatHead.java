@@ -20,7 +20,6 @@ public record FlatHead(Value depth, Value length, Value run) {
   public static FlatHead of(Givens givens, HeadLine head, Value heelEnd, Ledger ledger) {
     Value step = head.step();
     Value radius = givens.get(NeckDecisions.STEP_RADIUS);
-    double s = Math.min(step.value(), radius.value());
     return new FlatHead(
         ledger.put(NeckKeys.HEAD_FLAT_DEPTH, "s + t_h", in("s", step), in("t_h", head.thickness())),
         ledger.put(

@@ -203,7 +203,6 @@ final class HeadPocket {
   private Value keyRoom() {
     Value c = givens.get(NeckDecisions.ROD_AXIS);
     Value key = givens.get(NeckDecisions.KEY_SIZE);
-    double theta = head.theta();
     Value angle = head.lean();
     Value drop = head.fall();
     return ledger.put(

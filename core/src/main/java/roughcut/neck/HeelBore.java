@@ -134,11 +134,6 @@ final class HeelBore {
 
   /** How far over the body's top the key passes the heel's end; negative in its wood. */
   private static Value overBody(NeckShape neck, Heights heights, Value axis, Ledger ledger) {
-    double rise = Math.tan(Math.toRadians(heights.angle().value()));
-    double value =
-        heights.exposed().value()
-            + (neck.heelEnd().value() - neck.joint().value()) * rise
-            - axis.value();
     return ledger.put(
         NeckKeys.ACCESS_KEY_OVER_BODY,
         "e + (x_heel − x_j) · tan(α) − c",

@@ -26,7 +26,6 @@ public record OnePieceHead(
   public static OnePieceHead of(HeadLine head, Value heelEnd, Value trim, Ledger ledger) {
     double length = head.length().value();
     double thickness = head.thickness().value();
-    double theta = head.theta();
     Outline shape =
         Outline.of(
             head.at(0, 0), head.at(0, thickness), head.at(length, thickness), head.at(length, 0));

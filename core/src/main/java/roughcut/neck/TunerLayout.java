@@ -85,7 +85,6 @@ public record TunerLayout(
     private final Ledger ledger;
     private final Value post;
     private final Value bushing;
-    private final double slope;
     private final List<Value> xs = new ArrayList<>();
     private final List<Value> ys = new ArrayList<>();
 
@@ -98,7 +97,6 @@ public record TunerLayout(
       this.ledger = ledger;
       this.post = givens.get(NeckDecisions.TUNER_POST);
       this.bushing = givens.get(NeckDecisions.TUNER_BUSHING);
-      this.slope = Math.toRadians(givens.get(NeckDecisions.TUNER_SLOPE).value());
     }
 
     TunerLayout build() {
@@ -258,14 +256,7 @@ public record TunerLayout(
       Value fret = givens.get(FretboardDecisions.WIRE_HEIGHT);
       Value action = NutAction.of(givens);
       Value wrap = givens.get(NeckDecisions.TUNER_WRAP);
-      double theta = head.theta();
       Value veneer = givens.get(Decisions.HEAD_VENEER);
-      double zn = board.value() + fret.value() + action.value() + head.drop();
-      double over = wrap.value() + veneer.value();
-      double angle =
-          Math.atan(
-              (zn + x.value() * Math.sin(theta) - over * Math.cos(theta))
-                  / (x.value() * Math.cos(theta) + over * Math.sin(theta)));
       Value degrees = head.lean();
       Value drop = head.fall();
       return ledger.put(

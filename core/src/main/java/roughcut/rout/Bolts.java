@@ -52,8 +52,6 @@ public record Bolts(
     Value bodyBore,
     Value edge,
     Optional<Value> channel) {
-  private static final double PLAY = 0.3;
-  private static final double BEYOND = 1;
 
   public Bolts {
     places = List.copyOf(places);

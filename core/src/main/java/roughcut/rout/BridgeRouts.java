@@ -31,7 +31,6 @@ import roughcut.strings.Bridge;
  * (handbook page 6, "Bridge routs").
  */
 final class BridgeRouts {
-  private static final double PILOT = 3;
   private static final double PLATE_HEIGHT = 8;
   private static final double CORNER = 4.75;
 

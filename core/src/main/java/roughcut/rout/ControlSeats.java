@@ -26,8 +26,6 @@ import roughcut.part.BodyState;
  * page 6, "Controls and plates").
  */
 final class ControlSeats {
-  /** Washer and nut on a bushing, mm. */
-  private static final double NUT = 3.5;
 
   private static final double KNOB_HEIGHT = 15;
 

@@ -30,7 +30,6 @@ final class EdgeBores {
 
   private static final int WALL_PLACES = 24;
   private static final double FURTHEST = 200;
-  private static final double INTO = 1;
 
   private final Slab slab;
   private boolean jackTold;

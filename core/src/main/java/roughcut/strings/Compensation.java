@@ -58,10 +58,6 @@ public record Compensation(CompensationBy by, List<Part> parts) {
     Value core = pull.cores().get(i - 1);
     Value tension = pull.tensions().get(i - 1);
     Value down = givens.get(StringDecisions.ACTION_12);
-    double half = length.value() / 2;
-    double h = down.value();
-    double strain = (2 * Math.hypot(half, h) - length.value()) / length.value();
-    double area = Math.PI * core.value() * core.value() / 4;
     return ledger.put(
         "string." + i + ".compensation.stretch",
         "String " + i + ", lengthened by pressing",
@@ -79,7 +75,6 @@ public record Compensation(CompensationBy by, List<Part> parts) {
     StringKind kind = givens.get(StringDecisions.STRING_KIND);
     Value core = pull.cores().get(i - 1);
     Value tension = pull.tensions().get(i - 1);
-    double inertia = Math.PI * Math.pow(core.value(), 4) / 64;
     return ledger.put(
         "string." + i + ".compensation.stiffness",
         "String " + i + ", lengthened by its stiffness",

@@ -40,7 +40,6 @@ final class HeightsBuilder {
   private final Value action;
   private final Value nut;
   private final Value rise;
-  private final double run;
 
   HeightsBuilder(
       Givens givens,
@@ -61,7 +60,6 @@ final class HeightsBuilder {
     this.action = givens.get(StringDecisions.ACTION_12);
     this.nut = NutAction.of(givens);
     this.rise = givens.get(StringDecisions.CARVE_RISE);
-    this.run = Math.max(1, scale.value() - jointX.value());
   }
 
   private Value along() {
@@ -73,9 +71,6 @@ final class HeightsBuilder {
     Value e = givens.get(StringDecisions.EXPOSED);
     Value h = givens.get(StringDecisions.SADDLE_HEIGHT);
     Value alpha = givens.get(StringDecisions.ANGLE_DECIDED);
-    double string = 2 * action.value() - nut.value();
-    double plane = board.value() + fret.value();
-    double tan = Math.tan(Math.toRadians(alpha.value()));
     Value exposed =
         solve == SolveFor.EXPOSED
             ? put(
@@ -205,8 +200,6 @@ final class HeightsBuilder {
   }
 
   private Value shortening(Value angle) {
-    double a = Math.toRadians(angle.value());
-    double stack = board.value() + fret.value() + 2 * action.value() - nut.value();
     return put(
         "heights.plan-shortening",
         "Saddle line nearer the nut, seen in plan",
@@ -221,7 +214,6 @@ final class HeightsBuilder {
    */
   private List<Value> saddles(Value joint, Value angle) {
     List<Value> all = new ArrayList<>();
-    double tan = Math.tan(Math.toRadians(angle.value()));
     for (int i = 1; i <= strings.count(); i++) {
       double nutX = strings.nutX(i);
       double half = nutX + strings.scale(i) / 2;
@@ -290,7 +282,6 @@ final class HeightsBuilder {
   /** A string over the body at the place looked at, for the pickups. */
   private Value there(Value joint, Value angle) {
     Value x = givens.get(StringDecisions.SPREAD_X);
-    double share = Math.max(0, Math.min(1, (x.value() - jointX.value()) / run));
     return put(
         "string.height-there",
         "String over the body where you look",

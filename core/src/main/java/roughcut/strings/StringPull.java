@@ -44,7 +44,6 @@ public record StringPull(List<Value> tensions, List<Value> cores, List<Value> sc
     List<Value> tensions = new ArrayList<>();
     List<Value> cores = new ArrayList<>();
     List<Value> scales = new ArrayList<>();
-    double sum = 0;
     for (int i = 1; i <= strings.count(); i++) {
       StringSpec spec = givens.design().strings().get(i - 1);
       Value gauge = givens.get(PartDecisions.gauge(i));
@@ -71,7 +70,6 @@ public record StringPull(List<Value> tensions, List<Value> cores, List<Value> sc
       tensions.add(tension);
       cores.add(core);
       scales.add(length);
-      sum += tension.value();
     }
     List<Worked.Input> inputs = new ArrayList<>();
     StringBuilder formula = new StringBuilder();
@@ -113,16 +111,11 @@ public record StringPull(List<Value> tensions, List<Value> cores, List<Value> sc
     Value pi = Known.of(FretboardKeys.PI, Math.PI, "a circle's own");
     String id = "string." + i + ".mass";
     String label = "String " + i + ", g to the metre";
-    double c = core.value();
-    double d = gauge.value();
     if (!spec.wound()) {
       return ledger.put(
           id, label, RATIO, "ρ · π · D^2 / 4 / 1000", in("ρ", steel), in("π", pi), in("D", gauge));
     }
     // Round wire fills π/4 of the ring that it is wound in.
-    double value =
-        (STEEL * Math.PI * c * c / 4 + wrap.value() * Math.PI / 4 * Math.PI * (d * d - c * c) / 4)
-            / 1000;
     return ledger.put(
         id,
         label,

@@ -273,4 +273,22 @@ class FretboardTest {
     assertThat(build.withName("Knot").frets()).isEqualTo(all);
     assertThat(build.withDesign(build.design()).frets()).isEqualTo(all);
   }
+
+  /** A board wider than the round that it is made to: found by random builds, once no number. */
+  @Test
+  void anEdgeBeyondTheRoundIsANumberAll() {
+    Plan plan =
+        Heron.with(
+            "scale.frets=1",
+            "scale.divisions=60",
+            "fretboard.width-at=last-fret",
+            "fretboard.past-last-fret=7",
+            "fretboard.radius-end=100",
+            "fretboard.end-width=150");
+    assertThat(plan.value("fretboard.edge.end").orElseThrow().value())
+        .as("all of the round and more is gone")
+        .isCloseTo(
+            plan.value("fretboard.thickness").map(v -> v.value()).orElse(6.0) - 100, within(4.0));
+    assertThat(plan.values().values()).allMatch(v -> Double.isFinite(v.value()));
+  }
 }

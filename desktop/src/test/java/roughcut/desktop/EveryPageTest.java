@@ -39,7 +39,7 @@ import roughcut.measure.Units;
 
 /** Every page of every station, looked at on every instrument of the demo. */
 class EveryPageTest extends WindowTest {
-  private static final int STATIONS = 8;
+  private static final int STATIONS = StationId.values().length;
   private static final Pattern MM = Pattern.compile("\\bmm\\b");
 
   private final List<Throwable> thrown = new ArrayList<>();

@@ -139,10 +139,6 @@ final class CarvingPage extends KnifePage {
     return words.toString();
   }
 
-  private static String number(Plan plan, String id, Units units) {
-    return plan.value(id).map(v -> NumberWriter.number(v.value(), v.quantity(), units)).orElse("–");
-  }
-
   @Override
   public String name() {
     return "Carving";
