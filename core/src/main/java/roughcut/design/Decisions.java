@@ -120,7 +120,7 @@ public final class Decisions {
       BOOK.number("neck.thickness-1", "Thickness at fret 1", LENGTH, 20, 8, 60, 0.1)
           .measured("Finished, fretboard included, frets not.");
   public static final NumberDecision THICKNESS_12 =
-      BOOK.number("neck.thickness-12", "Thickness at the octave", LENGTH, 21, 8, 60, 0.1)
+      BOOK.number("neck.thickness-12", "Thickness at fret 12", LENGTH, 21, 8, 60, 0.1)
           .measured("Finished, fretboard included, frets not.");
   public static final NumberDecision PROFILE_EXPONENT =
       BOOK.number("neck.profile-exponent", "Profile exponent", RATIO, 2, 1.3, 5, 0.1)

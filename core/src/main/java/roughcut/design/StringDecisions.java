@@ -29,7 +29,7 @@ public final class StringDecisions {
       BOOK.number("strings.action-nut", "Action at fret 1", FINE_LENGTH, 0.45, 0.05, 3, 0.05)
           .hint("Under the string at the nut's slot, over the plane of the frets.");
   public static final NumberDecision ACTION_12 =
-      BOOK.number("strings.action-12", "Action at the octave", FINE_LENGTH, 1.8, 0.3, 6, 0.05)
+      BOOK.number("strings.action-12", "Action at fret 12", FINE_LENGTH, 1.8, 0.3, 6, 0.05)
           .hint("Under the string, over the octave fret.");
   public static final NumberDecision RELIEF =
       BOOK.number("setup.relief-wanted", "Relief wanted", FINE_LENGTH, 0.2, 0, 2, 0.05)
@@ -88,7 +88,7 @@ public final class StringDecisions {
       BOOK.number("bridge.anchor-back", "Anchored behind", LENGTH, 0, 0, 200, 0.5)
           .measured("Where the strings go down, behind the saddles; 0 takes the kind's own.");
   public static final NumberDecision NUT_TO_OCTAVE =
-      BOOK.number("neck.nut-to-octave", "Nut to the octave fret", FINE_LENGTH, 0, 0, 700, 0.1)
+      BOOK.number("neck.nut-to-octave", "Nut to fret 12", FINE_LENGTH, 0, 0, 700, 0.1)
           .measured("On the real neck, nut line to the octave fret; 0 until it is measured.");
 
   public static final NumberDecision STRING_LINE_OFF =

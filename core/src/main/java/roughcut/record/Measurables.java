@@ -41,14 +41,14 @@ public final class Measurables {
   public static final Measurable ACTION_12 =
       fine(
           "setup.action-12",
-          "Action at the octave, treble",
+          "Action at fret 12, treble",
           0,
           12,
           "Under string 1, over the octave fret, tuned to pitch; feeler gauges or a rule on edge.");
   public static final Measurable ACTION_12_BASS =
       fine(
           "setup.action-12-bass",
-          "Action at the octave, bass",
+          "Action at fret 12, bass",
           0,
           12,
           "Under the outer bass string, over the octave fret, tuned to pitch.");

@@ -21,7 +21,7 @@ class SynonymsTest {
         "intonation|Saddle travel, back",
         "blade|Saw kerf",
         "12th|Fret 12",
-        "octave|Thickness at the octave",
+        "octave|Thickness at fret 12",
         "print|Full-size sheets",
         "shim|Neck angle",
         "bookmatch|First leaf as sawn",
