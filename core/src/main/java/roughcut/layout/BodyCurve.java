@@ -3,6 +3,7 @@ package roughcut.layout;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Optional;
 import roughcut.design.BodyDecisions;
 import roughcut.design.OutlineSizes;
 import roughcut.design.PartDecisions;
@@ -20,22 +21,11 @@ import roughcut.record.Givens;
  *
  * @param shape the whole outline
  * @param points that can be moved
+ * @param none where no curve through such points has the widths
  */
-record BodyCurve(Outline shape, List<BodyOutline.Handle> points) {
-  private static final int PIECES = 14;
-
-  /** Places of a side's points in their order from the neck. */
-  private static final int HORN = 2;
-
-  private static final int UPPER = 4;
-  private static final int WAIST = 5;
-  private static final int LOWER = 6;
-
-  /** How closely the curve has its widths, mm. */
-  private static final double CLOSE = 1e-6;
-
-  private static final int MOST_ROUNDS = 40;
-  private static final double MOST_OFF = 0.15;
+record BodyCurve(
+    Outline shape, List<BodyOutline.Handle> points, Optional<BodyOutline.NoCurve> none) {
+  static final int PIECES = 14;
 
   /**
    * Works it out.
@@ -46,21 +36,21 @@ record BodyCurve(Outline shape, List<BodyOutline.Handle> points) {
   static BodyCurve of(Givens givens, double x0, double neckHalf) {
     boolean mirror = givens.get(SurfaceDecisions.OUTLINE_MIRROR) == YesNo.YES;
     double end = x0 + givens.get(BodyDecisions.BODY_LENGTH).value();
-    Halves wanted =
-        new Halves(
+    HalfWidths wanted =
+        new HalfWidths(
             givens.get(BodyDecisions.BODY_UPPER).value() / 2,
             givens.get(BodyDecisions.BODY_WAIST).value() / 2,
             givens.get(BodyDecisions.BODY_LOWER).value() / 2);
     Side bass = Side.of(givens, -1, mirror, x0, neckHalf);
     Side treble = Side.of(givens, 1, mirror, x0, neckHalf);
-    Halves[] widths = {wanted, wanted};
-    if (givens.get(SurfaceDecisions.OUTLINE_SIZES) == OutlineSizes.ACROSS) {
-      widths = fitted(bass, treble, wanted, end);
-    }
+    CurveFit fit =
+        givens.get(SurfaceDecisions.OUTLINE_SIZES) == OutlineSizes.ACROSS
+            ? CurveFit.of(wanted, (left, right) -> tried(bass, treble, end, left, right))
+            : CurveFit.atItsPoints(wanted);
     List<BodyOutline.Handle> handles = new ArrayList<>();
-    List<Point> own = bass.moved(givens, widths[0], handles);
-    List<Point> other = treble.moved(givens, widths[1], handles);
-    return new BodyCurve(new Outline(curve(own, other, end)), List.copyOf(handles));
+    List<Point> own = bass.moved(givens, fit.bass(), handles);
+    List<Point> other = treble.moved(givens, fit.treble(), handles);
+    return new BodyCurve(new Outline(curve(own, other, end)), List.copyOf(handles), fit.none());
   }
 
   private static List<Point> curve(List<Point> bass, List<Point> treble, double end) {
@@ -72,63 +62,13 @@ record BodyCurve(Outline shape, List<BodyOutline.Handle> points) {
     return Spline.through(through, PIECES);
   }
 
-  /**
-   * Widths at the points with which the curve itself, before any point is moved, is as wide as is
-   * wanted: each put out by what the curve still lacks there, until nothing is lacking.
-   */
-  private static Halves[] fitted(Side bass, Side treble, Halves wanted, double end) {
-    Halves[] at = {wanted, wanted};
-    for (int i = 0; i < MOST_ROUNDS; i++) {
-      List<Point> curve = curve(bass.points(at[0]), treble.points(at[1]), end);
-      Halves left = Halves.of(curve, -1);
-      Collections.reverse(curve);
-      Halves right = Halves.of(curve, 1);
-      at[0] = at[0].put(wanted, left);
-      at[1] = at[1].put(wanted, right);
-      if (wanted.off(left) < CLOSE && wanted.off(right) < CLOSE) {
-        break;
-      }
-    }
-    return at;
-  }
-
-  /** Half widths of one side: at upper bout, waist and lower bout, mm. */
-  private record Halves(double upper, double waist, double lower) {
-    /** Of a curve that begins beside the neck at that side. */
-    static Halves of(List<Point> curve, int side) {
-      double upper = Double.NEGATIVE_INFINITY;
-      double waist = Double.POSITIVE_INFINITY;
-      double lower = Double.NEGATIVE_INFINITY;
-      for (int i = HORN * PIECES; i <= WAIST * PIECES; i++) {
-        upper = Math.max(upper, side * curve.get(i).y());
-      }
-      for (int i = UPPER * PIECES; i <= LOWER * PIECES; i++) {
-        waist = Math.min(waist, side * curve.get(i).y());
-      }
-      for (int i = WAIST * PIECES; i <= (LOWER + 1) * PIECES; i++) {
-        lower = Math.max(lower, side * curve.get(i).y());
-      }
-      return new Halves(upper, waist, lower);
-    }
-
-    /** Put out by what is lacking; never so far that a curve without a waist runs away. */
-    Halves put(Halves wanted, Halves found) {
-      return new Halves(
-          put(upper, wanted.upper, found.upper),
-          put(waist, wanted.waist, found.waist),
-          put(lower, wanted.lower, found.lower));
-    }
-
-    private static double put(double at, double wanted, double found) {
-      double most = MOST_OFF * wanted;
-      return Math.max(wanted - most, Math.min(wanted + most, at + wanted - found));
-    }
-
-    double off(Halves o) {
-      return Math.max(
-          Math.abs(upper - o.upper),
-          Math.max(Math.abs(waist - o.waist), Math.abs(lower - o.lower)));
-    }
+  /** The curve as it comes out of such widths at its points, before any point is moved. */
+  private static CurveFit.Result tried(
+      Side bass, Side treble, double end, HalfWidths atBass, HalfWidths atTreble) {
+    List<Point> curve = curve(bass.points(atBass), treble.points(atTreble), end);
+    HalfWidths left = HalfWidths.of(curve, -1);
+    Collections.reverse(curve);
+    return new CurveFit.Result(left, HalfWidths.of(curve, 1));
   }
 
   /** One side of the curve: −1 for bass, 1 for treble. */
@@ -150,18 +90,18 @@ record BodyCurve(Outline shape, List<BodyOutline.Handle> points) {
     }
 
     /** Its points from the neck to the end, as they follow from the main measures. */
-    List<Point> points(Halves w) {
-      double tip = neckHalf + (w.upper - neckHalf) * 0.62;
+    List<Point> points(HalfWidths w) {
+      double tip = neckHalf + (w.upper() - neckHalf) * 0.62;
       double[][] places = {
         {0, neckHalf},
         {-horn * 0.42, neckHalf + (tip - neckHalf) * 0.45},
         {-horn, tip},
-        {length * 0.07 - horn * 0.45, w.upper * 0.965},
-        {length * 0.2 + slant, w.upper},
-        {length * 0.44 + slant, w.waist},
-        {length * 0.67 + slant * 0.5, w.lower},
-        {length * 0.87, w.lower * 0.81},
-        {length * 0.97, w.lower * 0.43}
+        {length * 0.07 - horn * 0.45, w.upper() * 0.965},
+        {length * 0.2 + slant, w.upper()},
+        {length * 0.44 + slant, w.waist()},
+        {length * 0.67 + slant * 0.5, w.lower()},
+        {length * 0.87, w.lower() * 0.81},
+        {length * 0.97, w.lower() * 0.43}
       };
       List<Point> points = new ArrayList<>();
       for (double[] place : places) {
@@ -171,7 +111,7 @@ record BodyCurve(Outline shape, List<BodyOutline.Handle> points) {
     }
 
     /** The same with what was moved by hand. */
-    List<Point> moved(Givens givens, Halves widths, List<BodyOutline.Handle> handles) {
+    List<Point> moved(Givens givens, HalfWidths widths, List<BodyOutline.Handle> handles) {
       List<Point> points = points(widths);
       String name = bass ? "bass" : "treble";
       for (int i = 1; i < points.size(); i++) {

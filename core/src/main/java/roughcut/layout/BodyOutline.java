@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import roughcut.design.Decisions;
 import roughcut.design.DrawnOutline;
 import roughcut.design.SurfaceDecisions;
@@ -26,6 +27,7 @@ import roughcut.record.Givens;
  * @param raw as it was shaped or drawn
  * @param crossing where it crosses itself; empty when it is sound
  * @param points of our own curve that can be moved; none of a drawn outline
+ * @param none where our own curve can't have the decided widths
  * @param edge of the shape
  * @param area in cm²
  */
@@ -35,6 +37,7 @@ public record BodyOutline(
     Outline raw,
     Optional<Point> crossing,
     List<Handle> points,
+    Optional<NoCurve> none,
     Edge edge,
     Value area,
     Value around,
@@ -59,6 +62,13 @@ public record BodyOutline(
     }
   }
 
+  /**
+   * Bouts and waist that no fair curve has together, as where the waist is the widest.
+   *
+   * @param waist the widest with which these bouts can be had, mm; empty where there is none
+   */
+  public record NoCurve(OptionalDouble waist) {}
+
   public static BodyOutline of(Givens givens, FretboardTaper taper, Ledger ledger) {
     Value joint = givens.get(Decisions.JOINT_X);
     double half = taper.halfWidth(joint.value()) + BESIDE_NECK;
@@ -67,7 +77,12 @@ public record BodyOutline(
         givens.watched(
             () ->
                 drawn
-                    .map(d -> new BodyCurve(placed(givens, d, joint.value(), half), List.of()))
+                    .map(
+                        d ->
+                            new BodyCurve(
+                                placed(givens, d, joint.value(), half),
+                                List.of(),
+                                Optional.empty()))
                     .orElseGet(() -> BodyCurve.of(givens, joint.value(), half)));
     BodyCurve curve = drawing.made();
     Basis basis = drawing.asked().and(taper.basis()).with(joint);
@@ -81,6 +96,7 @@ public record BodyOutline(
         curve.shape(),
         crossing,
         curve.points(),
+        curve.none(),
         edge,
         ledger.find(
             LayoutKeys.BODY_AREA, shape.area() / 100, "found by measuring the outline", basis),

@@ -22,6 +22,7 @@ final class BodyProblems extends Problems {
   static List<Finding> of(Givens givens, BodyOutline outline, BodyCuts cuts) {
     BodyProblems edge = new BodyProblems(givens);
     edge.outline(outline);
+    outline.none().ifPresent(edge::widths);
     List<Finding> all = new ArrayList<>(edge.found());
     cuts.troubles().forEach(t -> all.add(t.finding()));
     return all;
@@ -68,6 +69,15 @@ final class BodyProblems extends Problems {
                 + (length < 150 ? "inches, 25.4 times as large?" : "another unit?"));
       }
     }
+  }
+
+  private void widths(BodyOutline.NoCurve none) {
+    add(
+        BodyDecisions.BODY_WAIST,
+        none.waist().isPresent()
+            ? "no fair curve has such a waist with these bouts; at most "
+                + mm(none.waist().getAsDouble())
+            : "no fair curve has these bouts together, whatever the waist");
   }
 
   /** The first point of our own curve that was moved, or else its length. */

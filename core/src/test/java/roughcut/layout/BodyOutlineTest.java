@@ -8,10 +8,12 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import org.assertj.core.api.InstanceOfAssertFactories;
 import org.junit.jupiter.api.Test;
 import roughcut.Heron;
 import roughcut.design.Design;
 import roughcut.design.DrawnOutline;
+import roughcut.finding.Finding;
 import roughcut.geometry.Bounds;
 import roughcut.geometry.Point;
 import roughcut.plan.Rooms;
@@ -75,6 +77,60 @@ class BodyOutlineTest {
       assertThat(body.area().value() * 100).isCloseTo(body.shape().area(), within(1e-6));
       assertThat(body.around().value()).isCloseTo(body.shape().around(), within(1e-6));
     }
+  }
+
+  /**
+   * Whatever is decided: either a rule laid on the curve finds the widths, or it is said that no
+   * curve has them. The waist that is named then can be had, and a wider one can't.
+   */
+  @Test
+  void aWidthThatIsNotThereIsSaid() {
+    Random random = new Random(41);
+    int missing = 0;
+    for (int i = 0; i < 40; i++) {
+      double upper = 200 + 150 * random.nextDouble();
+      double waist = 150 + 250 * random.nextDouble();
+      double lower = 220 + 180 * random.nextDouble();
+      BodyOutline body = sized(upper, waist, lower);
+      assertThat(ruled(body, upper, waist, lower))
+          .as("%s %s %s", upper, waist, lower)
+          .isEqualTo(body.none().isEmpty());
+      if (body.none().isPresent()) {
+        missing++;
+        double most = body.none().get().waist().orElseThrow();
+        assertThat(most).isLessThan(waist);
+        assertThat(sized(upper, most, lower).none()).isEmpty();
+        assertThat(sized(upper, most + 1, lower).none()).isPresent();
+      }
+    }
+    assertThat(missing).isBetween(8, 32);
+    assertThat(Heron.with("body.waist-width=330").findings())
+        .filteredOn(f -> f.where().equals("body.waist-width"))
+        .singleElement()
+        .extracting(Finding::words, InstanceOfAssertFactories.STRING)
+        .contains("at most 2");
+  }
+
+  private static BodyOutline sized(double upper, double waist, double lower) {
+    return outline(
+        "body.upper-width=" + upper,
+        "body.waist-width=" + waist,
+        "body.lower-width=" + lower,
+        "outline.mirror=yes",
+        "body.slant=0");
+  }
+
+  /** Whether both sides have half the widths, within a twentieth of a millimetre. */
+  private static boolean ruled(BodyOutline body, double upper, double waist, double lower) {
+    double x0 = body.joint().value();
+    double length = body.end() - x0;
+    boolean all = true;
+    for (int side : new int[] {1, -1}) {
+      all &= Math.abs(2 * reach(body, x0, x0 + 0.4 * length, side) - upper) < 0.05;
+      all &= Math.abs(2 * least(body, x0 + 0.22 * length, x0 + 0.66 * length, side) - waist) < 0.05;
+      all &= Math.abs(2 * reach(body, x0 + 0.5 * length, x0 + length, side) - lower) < 0.05;
+    }
+    return all;
   }
 
   /** Taken at its points the curve goes through them, and is wider or narrower between. */
