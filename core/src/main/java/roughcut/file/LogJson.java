@@ -41,6 +41,9 @@ final class LogJson {
   /** Where format 1 had its readings. */
   static final String MEASURED = "measured";
 
+  /** Nobody stands at one operation for two months of days and nights. */
+  static final int MOST_MINUTES = 100_000;
+
   private static final Pattern FRET = Pattern.compile("(\\d{1,2})\\.([a-z-]+)");
 
   private final BuildJson build;
@@ -142,7 +145,7 @@ final class LogJson {
           new Done(
               operation,
               time(one.path("at").asText(), where),
-              Duration.ofMinutes(one.path("minutes").asLong(0)),
+              hands(one.path("minutes"), where),
               one.path("note").asText(""),
               numbers(one.path("cutAt"), where),
               numbers(one.path("accepted"), where)));
@@ -166,6 +169,14 @@ final class LogJson {
               one.path("is").asText("")));
     }
     return new Log(staged(readings, done, root), done, frets(node.path(FRETS)), notes, decided);
+  }
+
+  private Duration hands(JsonNode minutes, String where) throws FileTrouble {
+    double taken = minutes.isMissingNode() ? 0 : build.number(minutes, where + ", minutes");
+    if (taken < 0 || taken > MOST_MINUTES) {
+      throw new FileTrouble(build.file() + ": " + where + ": " + taken + " minutes can't be right");
+    }
+    return Duration.ofMinutes(Math.round(taken));
   }
 
   private Map<String, Double> numbers(JsonNode node, String where) throws FileTrouble {

@@ -314,7 +314,10 @@ public final class Reference {
     ObjectNode done = array(log, "done", "Operations done.");
     done.putObject("operation").put("type", "string");
     done.putObject("at").put("type", "string");
-    done.putObject("minutes").put("type", "integer");
+    done.putObject("minutes")
+        .put("type", "integer")
+        .put("minimum", 0)
+        .put("maximum", LogJson.MOST_MINUTES);
     done.putObject("note").put("type", "string");
     done.putObject("cutAt")
         .put("type", "object")

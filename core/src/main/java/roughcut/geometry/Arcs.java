@@ -53,7 +53,9 @@ public final class Arcs {
   public static double ordinate(double chord, double rise, double x) {
     double radius = radius(chord, rise);
     double fromMiddle = x - chord / 2;
-    return Math.sqrt(radius * radius - fromMiddle * fromMiddle) - (radius - rise);
+    // Not the root less the radius: of an arc nearly straight that leaves nothing but rounding.
+    double sine = fromMiddle / radius;
+    return rise - fromMiddle * sine / (1 + Math.sqrt(1 - sine * sine));
   }
 
   /** Points along a cubic curve from a to d pulled towards b and c, both ends included. */

@@ -7,18 +7,16 @@ import roughcut.record.Build;
 import roughcut.shop.Shop;
 
 /**
- * The numbers as they were before anything was measured, worked out when first asked for: what
- * differs from them comes from the wood.
+ * The numbers as they were before anything was measured, worked out when first asked for and no
+ * farther than to the number in question: what differs from them comes from the wood.
  */
 final class Drawn {
-
-  private final Build build;
-  private final Shop shop;
-  private Plan plan;
+  private final boolean same;
+  private final Chapters before;
 
   Drawn(Build build, Shop shop) {
-    this.build = build;
-    this.shop = shop;
+    this.same = build.asDesigned() == build;
+    this.before = new Chapters(build.asDesigned(), shop);
   }
 
   /**
@@ -32,21 +30,17 @@ final class Drawn {
     if (value.measured()) {
       return true;
     }
-    Value before = plan().values().get(value.id());
-    return before == null
-        || Math.abs(before.value() - value.value())
-            > Precision.SAME * Math.max(1, Math.abs(value.value()));
+    return before
+        .value(value.id())
+        .map(
+            drawn ->
+                Math.abs(drawn.value() - value.value())
+                    > Precision.SAME * Math.max(1, Math.abs(value.value())))
+        .orElse(true);
   }
 
   /** The plan as drawn; empty where nothing was measured, so that the two are one. */
   Optional<Plan> different() {
-    return build.asDesigned() == build ? Optional.empty() : Optional.of(plan());
-  }
-
-  private synchronized Plan plan() {
-    if (plan == null) {
-      plan = Plan.of(build.asDesigned(), shop);
-    }
-    return plan;
+    return same ? Optional.empty() : Optional.of(before.plan());
   }
 }

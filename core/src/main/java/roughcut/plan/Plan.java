@@ -73,31 +73,7 @@ public record Plan(
     Drawn drawn) {
 
   public static Plan of(Build build, Shop shop) {
-    Ground ground = new Ground(build, shop);
-    LayoutPlan layout = LayoutPlan.of(ground);
-    FretboardPlan fretboard = FretboardPlan.of(ground, layout);
-    StringPlan strings = StringPlan.of(ground, layout, fretboard);
-    NeckPlan neck = NeckPlan.of(ground, layout, fretboard, strings);
-    BlankPlan blanks = BlankPlan.of(layout, fretboard, neck);
-    BodyPlan body = BodyPlan.of(layout, fretboard, strings, neck, blanks);
-    return new Plan(
-        build,
-        shop,
-        layout,
-        fretboard,
-        strings,
-        neck,
-        blanks,
-        body,
-        Told.union(
-            List.of(
-                layout.told(),
-                fretboard.told(),
-                strings.told(),
-                neck.told(),
-                blanks.told(),
-                body.told())),
-        new Drawn(build, shop));
+    return new Chapters(build, shop).plan();
   }
 
   /** Every number by its id, in the order of working. */

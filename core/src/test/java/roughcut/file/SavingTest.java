@@ -14,6 +14,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import roughcut.Heron;
 import roughcut.demo.Demo;
 import roughcut.record.Build;
@@ -170,6 +171,20 @@ class SavingTest {
     assertThatThrownBy(() -> BuildFile.open(heron()))
         .hasMessageContaining("scale.length")
         .hasMessageContaining("200.0 mm");
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"1e300", "-1", "100001", "\"long\""})
+  void aTimeThatNobodyCanHaveTakenIsRefused(String minutes) throws Exception {
+    BuildFile.at(heron()).save(Demo.heron(LocalDate.of(2026, 5, 4)));
+    String sound = Files.readString(heron());
+    assertThat(sound).contains("\"minutes\": ");
+    assertThat(BuildFile.open(heron()).build().log().done()).isNotEmpty();
+    Files.writeString(heron(), sound.replaceFirst("\"minutes\": \\d+", "\"minutes\": " + minutes));
+    assertThatThrownBy(() -> BuildFile.open(heron()))
+        .isInstanceOf(FileTrouble.class)
+        .hasMessageContaining(" done")
+        .hasMessageContaining("minutes");
   }
 
   @Test

@@ -100,6 +100,27 @@ class CurveProperties {
     return centre.plus(radius * Math.cos(turn), radius * Math.sin(turn));
   }
 
+  /**
+   * However flat: from every place of the arc the chord is seen under the same angle (Euclid III
+   * 21), and the flattest are the parabola that every arc ends as.
+   */
+  @Property
+  void everyPlaceOfAnArcSeesItsChordUnderOneAngle(
+      @ForAll @DoubleRange(min = 100, max = 900) double chord,
+      @ForAll @DoubleRange(min = -300, max = -0.31) double flat,
+      @ForAll @DoubleRange(min = 0.02, max = 0.98) double share) {
+    double rise = chord * Math.pow(10, flat);
+    double x = share * chord;
+    double h = Arcs.ordinate(chord, rise, x);
+    if (rise > 1e-3 * chord) {
+      double here = Math.atan2(x, h) + Math.atan2(chord - x, h);
+      assertThat(here).isCloseTo(2 * Math.atan2(chord / 2, rise), within(1e-9));
+    } else {
+      double parabola = 4 * rise * share * (1 - share);
+      assertThat(h).isCloseTo(parabola, within(1e-5 * rise + Math.ulp(rise)));
+    }
+  }
+
   /** The rise of a chord is that of its circle, by Pythagoras. */
   @Property
   void aChordsRadiusIsThatOfTheCircleThroughItsEndsAndItsTop(

@@ -18,43 +18,35 @@ import roughcut.record.Build;
  * test of strings none of the routs.
  */
 public final class Rooms {
-  private final Ground ground;
-  private LayoutPlan layout;
-  private FretboardPlan fretboard;
-  private StringPlan strings;
-  private NeckPlan neck;
+  private final Chapters chapters;
 
-  private Rooms(Ground ground) {
-    this.ground = ground;
+  private Rooms(Chapters chapters) {
+    this.chapters = chapters;
   }
 
   /** Of a build, in the demo's shop. */
   public static Rooms of(Build build) {
-    return new Rooms(new Ground(build, Demo.shop()));
+    return new Rooms(new Chapters(build, Demo.shop()));
   }
 
   public Build build() {
-    return ground.build();
+    return chapters.build();
   }
 
   public LayoutPlan layout() {
-    layout = layout == null ? LayoutPlan.of(ground) : layout;
-    return layout;
+    return chapters.layout();
   }
 
   public FretboardPlan fretboard() {
-    fretboard = fretboard == null ? FretboardPlan.of(ground, layout()) : fretboard;
-    return fretboard;
+    return chapters.fretboard();
   }
 
   public StringPlan stringPlan() {
-    strings = strings == null ? StringPlan.of(ground, layout(), fretboard()) : strings;
-    return strings;
+    return chapters.strings();
   }
 
   public NeckPlan neckPlan() {
-    neck = neck == null ? NeckPlan.of(ground, layout(), fretboard(), stringPlan()) : neck;
-    return neck;
+    return chapters.neck();
   }
 
   public FretLayout frets() {
@@ -77,16 +69,9 @@ public final class Rooms {
     return neckPlan().shape();
   }
 
-  /** A number of the first chapter that has it. */
+  /** A number; chapters after the one that tells it aren't made. */
   public Optional<Value> value(String id) {
-    return Stream.<java.util.function.Supplier<Told>>of(
-            () -> layout().told(),
-            () -> fretboard().told(),
-            () -> stringPlan().told(),
-            () -> neckPlan().told())
-        .map(chapter -> chapter.get().values().get(id))
-        .filter(v -> v != null)
-        .findFirst();
+    return chapters.value(id);
   }
 
   /** What can't be, in layout, fretboard and strings. */
