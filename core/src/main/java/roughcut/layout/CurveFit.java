@@ -62,13 +62,13 @@ record CurveFit(HalfWidths bass, HalfWidths treble, Optional<BodyOutline.NoCurve
   private static Round fitted(HalfWidths wanted, Tried curve) {
     HalfWidths bass = wanted;
     HalfWidths treble = wanted;
-    for (int i = 0; ; i++) {
+    for (int i = 1; ; i++) {
       Result found = curve.with(bass, treble);
+      bass = bass.put(wanted, found.left);
+      treble = treble.put(wanted, found.right);
       if (i == MOST_ROUNDS || found.off(wanted) < CLOSE) {
         return new Round(bass, treble, found);
       }
-      bass = bass.put(wanted, found.left);
-      treble = treble.put(wanted, found.right);
     }
   }
 

@@ -2,11 +2,9 @@ package roughcut.rout;
 
 import static roughcut.measure.NumberWriter.fixed;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.Supplier;
 import roughcut.blank.BodyBlank;
 import roughcut.blank.Weights;
 import roughcut.body.BodySurface;
@@ -105,22 +103,20 @@ public record BodyCuts(
 
   public static BodyCuts of(From f, Ledger ledger) {
     BodySurface surface = BodySurface.of(f.givens, f.frets, f.body.outline());
-    Slab slab = new Slab(f.givens, ledger, surface, f.shop);
+    Cutting slab = new Cutting(new Slab(f.givens, ledger, surface, f.shop));
     NeckJoint fixing = f.givens.get(BodyDecisions.NECK_JOINT);
     Optional<Pocket> pocket =
         fixing.runsThrough()
             ? Optional.empty()
             : Optional.of(
-                made(
-                    slab,
+                slab.making(
                     f.neck.basis().and(f.heights.basis(), f.taper.basis()),
                     () -> Pocket.of(slab, f.neck, f.heights)));
     Optional<Bolts> bolts =
         fixing.screwed()
             ? pocket.map(
                 p ->
-                    made(
-                        slab,
+                    slab.making(
                         f.neck
                             .basis()
                             .and(
@@ -146,8 +142,7 @@ public record BodyCuts(
             .filter(p -> p.type() == FittingType.PICKUP)
             .map(
                 p ->
-                    made(
-                        slab,
+                    slab.making(
                         f.strings
                             .outer()
                             .and(f.heights.basis(), seated.basis())
@@ -164,13 +159,12 @@ public record BodyCuts(
     new Wires(slab).all();
     new PlainBores(slab).all();
     List<Cover> covers = controls.covers();
-    Mass.Uncut before = Mass.uncut(slab, f.body, f.shop);
+    Mass.Uncut before = Mass.uncut(slab.done(), f.body, f.shop);
     double target = f.givens.get(RoutDecisions.MASS_TARGET).value();
     double now =
         f.weights.body().value() - (before.cut() + before.carved()) * before.density() / 1e6;
     Relief relief =
-        made(
-            slab,
+        slab.making(
             slab.everything(),
             () ->
                 Relief.of(
@@ -178,38 +172,32 @@ public record BodyCuts(
                     target > 0 ? now - target : 0,
                     Basis.of(f.weights.body()),
                     before.density()));
-    Stops.tell(slab);
     check(slab);
     unknownKinds(slab);
-
+    CutSlab all = slab.done();
+    Stops.tell(all);
     return new BodyCuts(
         surface,
         slab.state,
-        slab.cuts,
-        slab.parts,
+        all.cuts,
+        all.parts,
         covers,
         pocket,
         bolts,
         pickups,
         Reach.of(f.neck.joint(), f.body.outline(), f.frets, f.taper, ledger),
-        Mass.of(slab, f.body, f.weights, before, f.frets.scale().value(), ledger),
+        Mass.of(all, f.body, f.weights, before, f.frets.scale().value(), ledger),
         relief.met(),
-        RoutPlan.all(slab, f.shop, before.density(), f.heights.taper()),
-        IndexHole.all(slab),
+        RoutPlan.all(all, f.shop, before.density(), f.heights.taper()),
+        IndexHole.all(all),
         f.body.binding().map(b -> b.channelWidth().value()).orElse(0.0),
         seated,
-        slab.troubles,
-        slab.bases());
-  }
-
-  private static <T> T made(Slab slab, Basis upstream, Supplier<T> work) {
-    List<T> made = new ArrayList<>(1);
-    slab.making(upstream, () -> made.add(work.get()));
-    return made.get(0);
+        all.troubles,
+        all.bases);
   }
 
   /** The fretboard where it lies over the body, so that rings and plates keep off it. */
-  private static void fretboard(Slab slab, FretboardTaper taper) {
+  private static void fretboard(Cutting slab, FretboardTaper taper) {
     double from = slab.surface.from();
     double to = taper.end().value();
     if (to <= from + 1) {
@@ -222,7 +210,7 @@ public record BodyCuts(
             new Point(to, taper.halfWidth(to)),
             new Point(from, taper.halfWidth(from)));
     if (taper.halfWidth(to) > 1 && taper.halfWidth(from) > 1) {
-      slab.parts.add(
+      slab.add(
           new Part(
               "fretboard",
               "fretboard",
@@ -234,7 +222,7 @@ public record BodyCuts(
   }
 
   /** Kinds that aren't in the book count with the sizes of the usual one, and that is said. */
-  private static void unknownKinds(Slab slab) {
+  private static void unknownKinds(Cutting slab) {
     for (Fitting fitting : slab.givens.design().fittings()) {
       FittingKind counted = fitting.listed();
       if (!counted.id().equals(fitting.kind())) {
@@ -252,8 +240,8 @@ public record BodyCuts(
   }
 
   /** Routs deeper than the body is thick, or outside its outline. */
-  private static void check(Slab slab) {
-    for (Cut cut : slab.cuts) {
+  private static void check(Cutting slab) {
+    for (Cut cut : slab.cuts()) {
       Point at = cut.shapes().get(0).centre();
       boolean through = cut.kind() == CutKind.BRIDGE || cut.kind() == CutKind.STRING;
       if (!through
@@ -291,7 +279,7 @@ public record BodyCuts(
 
   /** What shapes a piece of hardware and places it. */
   public Basis basis(Part part) {
-    return bases.getOrDefault(Slab.PART + part.id(), Basis.NONE);
+    return bases.getOrDefault(CutSlab.PART + part.id(), Basis.NONE);
   }
 
   /** The cut of that name. */

@@ -58,7 +58,7 @@ public record Bolts(
   }
 
   static Bolts of(
-      Slab slab,
+      Cutting slab,
       Pocket pocket,
       NeckShape neck,
       Heights heights,
@@ -95,7 +95,7 @@ public record Bolts(
         channel(slab, pocket, heights, neck, places, bite, channels));
   }
 
-  private static List<Point> places(Slab slab, NeckShape neck) {
+  private static List<Point> places(Cutting slab, NeckShape neck) {
     int count = (int) slab.givens.get(RoutDecisions.BOLT_COUNT).value();
     double x = neck.joint().value() + slab.givens.get(RoutDecisions.BOLT_FIRST).value();
     double along = slab.givens.get(RoutDecisions.BOLT_ALONG).value();
@@ -114,7 +114,7 @@ public record Bolts(
     return places;
   }
 
-  private static void bores(Slab slab, Pocket pocket, List<Point> places, double bore) {
+  private static void bores(Cutting slab, Pocket pocket, List<Point> places, double bore) {
     double sunk = slab.givens.get(RoutDecisions.BOLT_COUNTERBORE).value();
     double head = slab.givens.get(RoutDecisions.BOLT_HEAD).value();
     for (int i = 0; i < places.size(); i++) {
@@ -126,7 +126,7 @@ public record Bolts(
       if (sunk > 0) {
         bores.add(upright(p, t, Math.max(top, t - sunk), head / 2));
       }
-      slab.cuts.add(
+      slab.add(
           new Cut(
               "bolt-" + (i + 1),
               "neck bolt " + (i + 1),
@@ -149,12 +149,12 @@ public record Bolts(
   }
 
   /** z of the finished back under a bolt: a carved heel leaves less there than the body has. */
-  private static double backAt(Slab slab, Point p) {
+  private static double backAt(Cutting slab, Point p) {
     return slab.surface.at(BodyFace.BACK, p.x(), p.y());
   }
 
   /** Where carving leaves bolts of different lengths, each has its own number. */
-  private static void each(Slab slab, Pocket pocket, List<Point> places, Value bite) {
+  private static void each(Cutting slab, Pocket pocket, List<Point> places, Value bite) {
     if (places.stream().allMatch(p -> backAt(slab, p) > slab.thickness().value() - 0.01)) {
       return;
     }
@@ -166,7 +166,7 @@ public record Bolts(
   }
 
   private static Value length(
-      Slab slab, String id, String label, Pocket pocket, Point at, Value bite) {
+      Cutting slab, String id, String label, Pocket pocket, Point at, Value bite) {
     Value plate = slab.givens.get(RoutDecisions.BOLT_PLATE);
     Value sunk = slab.givens.get(RoutDecisions.BOLT_COUNTERBORE);
     Value there =
@@ -201,7 +201,7 @@ public record Bolts(
         in("b", bite));
   }
 
-  private static Value tip(Slab slab, NeckShape neck, Slots slots, Value bite) {
+  private static Value tip(Cutting slab, NeckShape neck, Slots slots, Value bite) {
     Value heel = neck.heelThickness();
     if (slab.givens.get(RoutDecisions.BOLT_REACH) == BoltReach.GLUE_LINE) {
       return slab.ledger.put(RoutKeys.BOLT_TIP_CLEARANCE, "h − b", in("h", heel), in("b", bite));
@@ -214,7 +214,7 @@ public record Bolts(
         in("b", bite));
   }
 
-  private static Value pilot(Slab slab, BoltKind kind, Value diameter, double density) {
+  private static Value pilot(Cutting slab, BoltKind kind, Value diameter, double density) {
     Value bore = slab.givens.get(RoutDecisions.INSERT_BORE);
     if (kind.inserted()) {
       return slab.ledger.put(RoutKeys.BOLT_PILOT, "b", in("b", bore));
@@ -233,7 +233,7 @@ public record Bolts(
         in("k", share));
   }
 
-  private static Value edge(Slab slab, NeckShape neck, List<Point> places) {
+  private static Value edge(Cutting slab, NeckShape neck, List<Point> places) {
     double least = Double.POSITIVE_INFINITY;
     for (Point p : places) {
       least = Math.min(least, neck.halfWidth(p.x()) - Math.abs(p.y()));
@@ -248,7 +248,7 @@ public record Bolts(
 
   /** Bolts and channels in the neck's own frame: along its top, and down from it. */
   private static Optional<Value> channel(
-      Slab slab,
+      Cutting slab,
       Pocket pocket,
       Heights heights,
       NeckShape neck,

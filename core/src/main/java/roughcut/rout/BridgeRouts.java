@@ -34,7 +34,7 @@ final class BridgeRouts {
   private static final double PLATE_HEIGHT = 8;
   private static final double CORNER = 4.75;
 
-  private final Slab slab;
+  private final Cutting slab;
   private final Bridge bridge;
   private final BridgeCuts cuts;
   private final Seated seated;
@@ -43,7 +43,7 @@ final class BridgeRouts {
   private final double datum;
   private final double middle;
 
-  BridgeRouts(Slab slab, Bridge bridge, Seated seated) {
+  BridgeRouts(Cutting slab, Bridge bridge, Seated seated) {
     this.slab = slab;
     this.bridge = bridge;
     this.cuts = bridge.kind().cuts();
@@ -165,7 +165,7 @@ final class BridgeRouts {
       boolean listed,
       String... changedBy) {
     double top = slab.surface.topPlane(at.x());
-    slab.cuts.add(
+    slab.add(
         new Cut(
             name,
             words,
@@ -288,7 +288,7 @@ final class BridgeRouts {
       Outline shape,
       Value depth,
       String... joins) {
-    slab.cuts.add(
+    slab.add(
         new Cut(
             name,
             words,
@@ -328,7 +328,7 @@ final class BridgeRouts {
               new Point3(x, at, t),
               new Point3(x, at, Math.max(1, t - deep.value())),
               ferrule.value() / 2));
-      slab.cuts.add(
+      slab.add(
           new Cut(
               "string-" + i,
               "bore of string " + i,
@@ -364,7 +364,7 @@ final class BridgeRouts {
     }
     Outline shape = new Outline(corners);
     double top = slab.surface.topPlane(datum);
-    slab.parts.add(
+    slab.add(
         new Part(
             "bridge-plate",
             "bridge",

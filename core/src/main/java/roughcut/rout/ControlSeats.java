@@ -37,10 +37,10 @@ final class ControlSeats {
 
   private static final double NO_RECESS = Double.NEGATIVE_INFINITY;
 
-  private final Slab slab;
+  private final Cutting slab;
   private boolean told;
 
-  ControlSeats(Slab slab) {
+  ControlSeats(Cutting slab) {
     this.slab = slab;
   }
 
@@ -290,7 +290,7 @@ final class ControlSeats {
       List<Step> steps,
       List<Cylinder> bores,
       Set<String> joins) {
-    slab.cuts.add(
+    slab.add(
         new Cut(
             name,
             words,
@@ -305,7 +305,7 @@ final class ControlSeats {
 
   private void inside(Fitting control, double from, double to) {
     Outline shape = body(control, 0);
-    slab.parts.add(
+    slab.add(
         new Part(
             control.name(),
             control.words(),
@@ -319,7 +319,7 @@ final class ControlSeats {
     double knob = slab.value(control, "knob");
     if (knob > 0) {
       Point at = place(control);
-      slab.parts.add(
+      slab.add(
           new Part(
               control.name() + "-knob",
               control.words() + "'s knob",

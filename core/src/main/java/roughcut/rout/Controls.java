@@ -26,10 +26,10 @@ import roughcut.measure.Value;
  * page 6, "Controls and plates"); or from the front, under a plate.
  */
 final class Controls {
-  private final Slab slab;
+  private final Cutting slab;
   private final ControlSeats seats;
 
-  Controls(Slab slab) {
+  Controls(Cutting slab) {
     this.slab = slab;
     this.seats = new ControlSeats(slab);
   }
@@ -152,7 +152,7 @@ final class Controls {
     }
     steps.add(slab.step(cavity.name(), face, shapes, depth, corner));
     Set<String> joins = new LinkedHashSet<>(cavity.with());
-    slab.cuts.add(
+    slab.add(
         new Cut(
             cavity.name(),
             cavity.words(),

@@ -42,7 +42,7 @@ public record Cover(Fitting of, Step ledge, double gap, List<Point> screws, Body
   }
 
   /** Whether a cavity has a ledge with a cover in it. */
-  static boolean there(Slab slab, Fitting cavity) {
+  static boolean there(Cutting slab, Fitting cavity) {
     return slab.value(cavity, "ledge") > 0 && slab.value(cavity, "cover") > 0;
   }
 
@@ -53,7 +53,7 @@ public record Cover(Fitting of, Step ledge, double gap, List<Point> screws, Body
    * @param around the cavity's shapes without hollows, grown by as much as screws stand off the
    *     wall
    */
-  static Cover of(Slab slab, Fitting cavity, List<Outline> around) {
+  static Cover of(Cutting slab, Fitting cavity, List<Outline> around) {
     Cut cut = slab.cut(cavity.name()).orElseThrow();
     BodyFace face = FittingDecisions.face(slab.givens.design(), cavity);
     Value cover = slab.get(cavity, "cover");
@@ -106,7 +106,7 @@ public record Cover(Fitting of, Step ledge, double gap, List<Point> screws, Body
 
   /** The ledge with a round lug for each screw, where it is too narrow for them. */
   private static Step widened(
-      Slab slab, Fitting cavity, BodyFace face, Step ledge, List<Point> screws) {
+      Cutting slab, Fitting cavity, BodyFace face, Step ledge, List<Point> screws) {
     double lug = slab.value(cavity, "lug");
     if (2 * lug <= slab.value(cavity, "ledge") || screws.isEmpty()) {
       return ledge;
@@ -116,7 +116,7 @@ public record Cover(Fitting of, Step ledge, double gap, List<Point> screws, Body
     return slab.step(ledge.name(), face, shapes, ledge.depth(), Math.min(ledge.corner(), lug));
   }
 
-  private static void screws(Slab slab, Fitting cavity, Value cover) {
+  private static void screws(Cutting slab, Fitting cavity, Value cover) {
     Value lug = slab.get(cavity, "lug");
     Value pilot =
         Known.of(
@@ -148,7 +148,7 @@ public record Cover(Fitting of, Step ledge, double gap, List<Point> screws, Body
         in("s", deep));
   }
 
-  private static void side(Slab slab, Fitting cavity, String which, double ledge) {
+  private static void side(Cutting slab, Fitting cavity, String which, double ledge) {
     Value gap = slab.get(cavity, "cover-gap");
     Value whole =
         Found.of(

@@ -31,10 +31,10 @@ final class EdgeBores {
   private static final int WALL_PLACES = 24;
   private static final double FURTHEST = 200;
 
-  private final Slab slab;
+  private final Cutting slab;
   private boolean jackTold;
 
-  EdgeBores(Slab slab) {
+  EdgeBores(Cutting slab) {
     this.slab = slab;
   }
 
@@ -179,7 +179,7 @@ final class EdgeBores {
           in("b", bore));
     }
     double inside = slab.value(fitting, "inside");
-    slab.cuts.add(
+    slab.add(
         cut(
             fitting,
             CutKind.JACK,
@@ -191,7 +191,7 @@ final class EdgeBores {
             fitting.id("bore")));
     Cylinder body =
         bar(place.at(), way, depth.value(), inside, Math.max(1, bore.value() / 2 - 1.5));
-    slab.parts.add(
+    slab.add(
         new Part(fitting.name(), fitting.words(), fitting.name(), body, Cut.shadow(body), false));
     if (walls.value() <= 0) {
       slab.trouble(
@@ -261,7 +261,7 @@ final class EdgeBores {
     Value depth = depth(fitting);
     slab.ledger.put(
         fitting.id("stop"), fitting.title() + ", pilot's stop", LENGTH, "l", in("l", inside));
-    slab.cuts.add(
+    slab.add(
         cut(
             fitting,
             CutKind.STRAP,

@@ -16,7 +16,7 @@ import roughcut.geometry.Point;
  */
 public record IndexHole(String name, Point at, Optional<String> coveredBy) {
 
-  static List<IndexHole> all(Slab slab) {
+  static List<IndexHole> all(CutSlab slab) {
     List<IndexHole> holes = new ArrayList<>();
     for (Fitting fitting : slab.givens.design().fittings()) {
       if (fitting.type() != FittingType.BORE || !fitting.name().startsWith("index")) {
@@ -32,7 +32,7 @@ public record IndexHole(String name, Point at, Optional<String> coveredBy) {
     return holes;
   }
 
-  private static Optional<String> cover(Slab slab, Cut own, Outline hole) {
+  private static Optional<String> cover(CutSlab slab, Cut own, Outline hole) {
     if (!slab.surface.edge().shape().holds(hole.centre())) {
       return Optional.of("the waste outside the outline");
     }

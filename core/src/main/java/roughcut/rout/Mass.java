@@ -50,7 +50,7 @@ public record Mass(Value body, Value instrument, Value balance, Value behind) {
    */
   record Uncut(double cut, double gone, double carved, double density) {}
 
-  static Uncut uncut(Slab slab, BodyBlank body, Shop shop) {
+  static Uncut uncut(CutSlab slab, BodyBlank body, Shop shop) {
     List<Cut> made = made(slab);
     List<Cut> toCome = new ArrayList<>(slab.cuts);
     toCome.removeAll(made);
@@ -60,7 +60,7 @@ public record Mass(Value body, Value instrument, Value balance, Value behind) {
         cut, gone, carved(slab.surface), BodyBlank.density(shop, body.backWood().id()));
   }
 
-  private static List<Cut> made(Slab slab) {
+  private static List<Cut> made(CutSlab slab) {
     return slab.cuts.stream().filter(c -> slab.givens.done(Done.cut(c.row()))).toList();
   }
 
@@ -69,7 +69,7 @@ public record Mass(Value body, Value instrument, Value balance, Value behind) {
   }
 
   /** The bores that were worked out to bring the body to its weight. */
-  private static List<Cut> relief(Slab slab) {
+  private static List<Cut> relief(CutSlab slab) {
     return slab.cuts.stream()
         .filter(c -> c.kind() == CutKind.RELIEF && c.name().matches("relief-\\d+"))
         .filter(c -> slab.givens.design().fitting(c.name()).isEmpty())
@@ -104,7 +104,7 @@ public record Mass(Value body, Value instrument, Value balance, Value behind) {
   }
 
   static Mass of(
-      Slab slab, BodyBlank body, Weights weights, Uncut before, double saddle, Ledger ledger) {
+      CutSlab slab, BodyBlank body, Weights weights, Uncut before, double saddle, Ledger ledger) {
     Value mass = body(slab, weights, before, ledger);
     now(slab, body, mass, before, ledger);
     Value other = slab.givens.get(RoutDecisions.OTHER_MASS);
@@ -181,7 +181,7 @@ public record Mass(Value body, Value instrument, Value balance, Value behind) {
   }
 
   /** Where it hangs in front: the foremost strap button, or the longer horn's front. */
-  private static double strap(Slab slab) {
+  private static double strap(CutSlab slab) {
     return slab.cuts.stream()
         .filter(c -> c.kind() == CutKind.STRAP)
         .mapToDouble(Cut::middleX)
@@ -189,7 +189,7 @@ public record Mass(Value body, Value instrument, Value balance, Value behind) {
         .orElse(slab.surface.edge().shape().bounds().left());
   }
 
-  private static Value body(Slab slab, Weights weights, Uncut before, Ledger ledger) {
+  private static Value body(CutSlab slab, Weights weights, Uncut before, Ledger ledger) {
     Value weighed = slab.givens.get(BodyDecisions.BODY_WEIGHED);
     if (weighed.value() > 0) {
       return ledger.put(RoutKeys.BODY_MASS, "m", in("m", weighed));
@@ -216,7 +216,7 @@ public record Mass(Value body, Value instrument, Value balance, Value behind) {
   }
 
   /** What the body weighs now, where wood is still to come off it; untold when it was weighed. */
-  private static void now(Slab slab, BodyBlank body, Value mass, Uncut before, Ledger ledger) {
+  private static void now(CutSlab slab, BodyBlank body, Value mass, Uncut before, Ledger ledger) {
     List<Cut> made = made(slab);
     boolean begun = !made.isEmpty() || !slab.state.isFinished();
     if (!begun || slab.givens.get(BodyDecisions.BODY_WEIGHED).value() > 0) {
@@ -258,7 +258,7 @@ public record Mass(Value body, Value instrument, Value balance, Value behind) {
   }
 
   /** The slab's middle, moved by what was cut from it. */
-  private static double bodyMiddle(Slab slab, BodyBlank body, Uncut before) {
+  private static double bodyMiddle(CutSlab slab, BodyBlank body, Uncut before) {
     double slabVolume = body.outline().area().value() * 100 * slab.thickness().value();
     double moment = slabVolume * slab.surface.edge().shape().centre().x();
     double left = slabVolume;

@@ -57,7 +57,7 @@ public record Pickup(
   record Under(
       FretLayout frets, StringSpread strings, Heights heights, Seated seated, Value boardEnd) {}
 
-  static Pickup of(Slab slab, Fitting fitting, Under under) {
+  static Pickup of(Cutting slab, Fitting fitting, Under under) {
     Value scale = under.frets.scale();
     Value fromSaddle = fromSaddle(slab, fitting, scale, under.boardEnd);
     // Along the neck for the strings, and in plan for the body.
@@ -73,7 +73,7 @@ public record Pickup(
     double turn = slab.value(fitting, "angle");
     Value depth = depth(slab, fitting, under.heights, along);
     Cut cut = cut(slab, fitting, centre, turn, depth);
-    slab.cuts.add(cut);
+    slab.add(cut);
     slab.floor(fitting.name(), fitting.words(), deepest(slab, fitting, cut, depth), x);
     Optional<Value> hidden = ring(slab, fitting, centre, turn);
     return new Pickup(
@@ -96,7 +96,7 @@ public record Pickup(
   }
 
   /** Its middle to the saddle line: as decided, or from the real fretboard's end. */
-  private static Value fromSaddle(Slab slab, Fitting fitting, Value scale, Value boardEnd) {
+  private static Value fromSaddle(Cutting slab, Fitting fitting, Value scale, Value boardEnd) {
     String label = fitting.title() + ", middle to the saddle line";
     if (FittingDecisions.locatedFrom(slab.givens.design(), fitting) == LocatedFrom.SADDLE_LINE) {
       Value decided = slab.get(fitting, "from-saddle");
@@ -115,7 +115,7 @@ public record Pickup(
         in("w", width));
   }
 
-  private static Value depth(Slab slab, Fitting fitting, Heights heights, double x) {
+  private static Value depth(Cutting slab, Fitting fitting, Heights heights, double x) {
     Value string =
         Found.of(
             fitting.id("string-height"),
@@ -140,7 +140,7 @@ public record Pickup(
         in("g", gap));
   }
 
-  private static Cut cut(Slab slab, Fitting fitting, Point centre, double turn, Value depth) {
+  private static Cut cut(Cutting slab, Fitting fitting, Point centre, double turn, Value depth) {
     double room = slab.value(fitting, "clearance");
     double corner = slab.value(fitting, "corner");
     double across = slab.value(fitting, "length") + 2 * room;
@@ -191,13 +191,13 @@ public record Pickup(
         slab.listed(fitting));
   }
 
-  private static Value deepest(Slab slab, Fitting fitting, Cut cut, Value depth) {
+  private static Value deepest(Cutting slab, Fitting fitting, Cut cut, Value depth) {
     Value last = cut.steps().get(cut.steps().size() - 1).depth();
     return last.value() > depth.value() ? last : depth;
   }
 
   /** Ring or plate over the rout: a part on the top, and how well it hides the edge. */
-  private static Optional<Value> ring(Slab slab, Fitting fitting, Point centre, double turn) {
+  private static Optional<Value> ring(Cutting slab, Fitting fitting, Point centre, double turn) {
     Value length = slab.get(fitting, "ring-length");
     Value width = slab.get(fitting, "ring-width");
     PickupFixing fixing = FittingDecisions.fixing(slab.givens.design(), fitting);
@@ -206,7 +206,7 @@ public record Pickup(
     }
     Outline shape = Shapes.rounded(centre, width.value(), length.value(), 3, turn);
     double top = slab.surface.topPlane(centre.x());
-    slab.parts.add(
+    slab.add(
         new Part(
             fitting.name() + "-ring",
             fitting.words() + "'s ring",
@@ -231,7 +231,7 @@ public record Pickup(
   }
 
   private static Value toBoard(
-      Slab slab, Fitting fitting, Value scale, Value fromSaddle, Value boardEnd) {
+      Cutting slab, Fitting fitting, Value scale, Value fromSaddle, Value boardEnd) {
     Value width = slab.get(fitting, "width");
     return slab.ledger.put(
         fitting.id("to-fretboard"),
@@ -244,7 +244,8 @@ public record Pickup(
         in("x_b", boardEnd));
   }
 
-  private static Optional<Value> poles(Slab slab, Fitting fitting, StringSpread strings, double x) {
+  private static Optional<Value> poles(
+      Cutting slab, Fitting fitting, StringSpread strings, double x) {
     Value spread = slab.get(fitting, "pole-spread");
     if (spread.value() == 0 || strings.count() < 2) {
       return Optional.empty();

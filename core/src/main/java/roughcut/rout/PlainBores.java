@@ -27,9 +27,9 @@ final class PlainBores {
   /** Places along a plate's edge at which a screw may come to stand. */
   private static final int PLACES = 72;
 
-  private final Slab slab;
+  private final Cutting slab;
 
-  PlainBores(Slab slab) {
+  PlainBores(Cutting slab) {
     this.slab = slab;
   }
 
@@ -97,7 +97,7 @@ final class PlainBores {
     Point at = place(fitting);
     double open = face == BodyFace.TOP ? covered : slab.thickness().value();
     double floor = face == BodyFace.TOP ? open + depth.value() : open - depth.value();
-    slab.cuts.add(
+    slab.add(
         reliefCut(
             fitting.name(),
             fitting.words(),
@@ -140,7 +140,7 @@ final class PlainBores {
       String changes) {
     Point at = place(fitting);
     double open = face == BodyFace.TOP ? slab.surface.topPlane(at.x()) : slab.thickness().value();
-    slab.cuts.add(
+    slab.add(
         new Cut(
             fitting.name(),
             fitting.words(),
@@ -174,7 +174,7 @@ final class PlainBores {
     Outline shape = Shapes.grown(Shapes.hull(points), Math.max(0.1, overlap.value()));
     double middle = shape.centre().x();
     double top = slab.surface.topPlane(middle);
-    slab.parts.add(
+    slab.add(
         new Part(
             fitting.name(),
             fitting.words(),

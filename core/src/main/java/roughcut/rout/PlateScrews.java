@@ -33,7 +33,13 @@ final class PlateScrews {
    * @param own name of the cut that they stand beside on purpose
    */
   static List<Point> places(
-      Slab slab, List<Point> line, Point middle, int count, BodyFace face, double z, String own) {
+      Cutting slab,
+      List<Point> line,
+      Point middle,
+      int count,
+      BodyFace face,
+      double z,
+      String own) {
     double low = face == BodyFace.TOP ? z : z - DEPTH;
     Bounds all =
         line.stream()
@@ -41,7 +47,7 @@ final class PlateScrews {
             .reduce(Bounds::and)
             .orElseThrow();
     List<Near> others = new ArrayList<>();
-    for (Cut cut : slab.cuts) {
+    for (Cut cut : slab.cuts()) {
       boolean deep = cut.box().z0() < low + DEPTH + CLEAR && cut.box().z1() > low - CLEAR;
       if (deep && !cut.name().equals(own)) {
         for (Outline shape : cut.shapes()) {
@@ -96,7 +102,7 @@ final class PlateScrews {
    * @param changedBy ids of decisions that move them
    */
   static void add(
-      Slab slab,
+      Cutting slab,
       Fitting fitting,
       String what,
       BodyFace face,
@@ -107,7 +113,7 @@ final class PlateScrews {
     double down = face == BodyFace.TOP ? DEPTH : -DEPTH;
     for (int i = 0; i < places.size(); i++) {
       Point at = places.get(i);
-      slab.cuts.add(
+      slab.add(
           new Cut(
               fitting.name() + "-screw-" + (i + 1),
               what + "'s screw " + (i + 1),

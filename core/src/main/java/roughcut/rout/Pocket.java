@@ -47,7 +47,7 @@ public record Pocket(
     double tan) {
   private static final double LEAST = 0.5;
 
-  static Pocket of(Slab slab, NeckShape neck, Heights heights) {
+  static Pocket of(Cutting slab, NeckShape neck, Heights heights) {
     Value heel = slab.givens.get(Decisions.HEEL_THICKNESS);
     Value joint = neck.joint();
     Value heelEnd = neck.heelEnd();
@@ -89,7 +89,8 @@ public record Pocket(
                     List.of(shape),
                     front.value() >= end.value() ? front : end,
                     List.of(solid),
-                    radius.value())),
+                    radius.value(),
+                    drawn.bounds())),
             List.of(),
             Set.of(),
             List.of(
@@ -98,7 +99,7 @@ public record Pocket(
                 StringDecisions.EXPOSED.id(),
                 Decisions.HEEL_END.id()),
             false);
-    slab.cuts.add(cut);
+    slab.add(cut);
     if (Math.min(front.value(), end.value()) <= 0) {
       slab.trouble(
           Topic.BODY,
@@ -129,7 +130,7 @@ public record Pocket(
         tan);
   }
 
-  private static Value finished(Slab slab, Value clearance) {
+  private static Value finished(Cutting slab, Value clearance) {
     String id = "pocket.clearance-finished";
     String label = "Clearance a side when the body is finished";
     if (slab.givens.get(RoutDecisions.POCKET_FINISH) == PocketFinish.KEPT_OUT) {
@@ -139,7 +140,7 @@ public record Pocket(
     return slab.ledger.put(id, label, FINE_LENGTH, "c − f", in("c", clearance), in("f", film));
   }
 
-  private static Value mismatch(Slab slab, Value radius) {
+  private static Value mismatch(Cutting slab, Value radius) {
     boolean left = slab.givens.get(RoutDecisions.POCKET_CORNERS) == PocketCorner.SMALL_CUTTER;
     return left
         ? slab.ledger.put(RoutKeys.POCKET_CORNER_MISMATCH, "R", in("R", radius))

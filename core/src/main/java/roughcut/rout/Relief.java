@@ -48,7 +48,7 @@ record Relief(Value count, Value wanted, boolean met) {
    * @param mass what the body's mass hangs on
    * @param density of the wood that is bored, kg/m³
    */
-  static Relief of(Slab slab, double over, Basis mass, double density) {
+  static Relief of(Cutting slab, double over, Basis mass, double density) {
     Value diameter = slab.givens.get(RoutDecisions.RELIEF_DIAMETER);
     Value left = slab.givens.get(RoutDecisions.RELIEF_LEFT);
     double cap = slab.cap();
@@ -68,7 +68,7 @@ record Relief(Value count, Value wanted, boolean met) {
       for (Point at : free(slab, diameter.value(), cap, floor, enough)) {
         placed++;
         taken += each;
-        slab.cuts.add(
+        slab.add(
             PlainBores.reliefCut(
                 "relief-" + placed,
                 "relief hole " + placed,
@@ -125,11 +125,11 @@ record Relief(Value count, Value wanted, boolean met) {
 
   /** Free places from the body's end forwards, so many at most. */
   private static List<Point> free(
-      Slab slab, double diameter, double cap, double floor, int enough) {
+      Cutting slab, double diameter, double cap, double floor, int enough) {
     double clear = slab.givens.get(RoutDecisions.RELIEF_CLEAR).value();
     double edge = slab.givens.get(RoutDecisions.RELIEF_EDGE).value();
     List<Taken> solids = new ArrayList<>();
-    slab.cuts.forEach(c -> c.solids().forEach(s -> solids.add(new Taken(s, s.box()))));
+    slab.cuts().forEach(c -> c.solids().forEach(s -> solids.add(new Taken(s, s.box()))));
     Outline body = slab.surface.edge().shape();
     Bounds b = body.bounds();
     double pitch = diameter + clear;
@@ -156,7 +156,7 @@ record Relief(Value count, Value wanted, boolean met) {
   }
 
   private static boolean clearOf(
-      Slab slab,
+      Cutting slab,
       List<Taken> solids,
       Point at,
       double radius,

@@ -63,7 +63,7 @@ public record RoutPlan(
    *
    * @param taper of the pocket's floor where it is tilted; empty without one
    */
-  static List<RoutPlan> all(Slab slab, Shop shop, double density, Optional<Value> taper) {
+  static List<RoutPlan> all(CutSlab slab, Shop shop, double density, Optional<Value> taper) {
     List<RoutPlan> plans = new ArrayList<>();
     for (Cut cut : slab.cuts) {
       // A lever's slot is bored at its ends, sawn and filed: too narrow to be led round.
@@ -75,7 +75,7 @@ public record RoutPlan(
   }
 
   private static RoutPlan of(
-      Slab slab, Shop shop, Cut cut, Step step, double density, Optional<Value> floor) {
+      CutSlab slab, Shop shop, Cut cut, Step step, double density, Optional<Value> floor) {
     Value stock = slab.state.stock();
     boolean covered = cut.kind() == CutKind.CHANNEL && slab.cap() > 0;
     // Before the top is on, what is still to come off it isn't there.
@@ -137,7 +137,7 @@ public record RoutPlan(
   }
 
   /** A tilted pocket is cut level with its floor: on tapered shims under the template. */
-  private static Value shim(Slab slab, Value taper) {
+  private static Value shim(CutSlab slab, Value taper) {
     return slab.ledger.put(
         "pass.pocket.shim",
         taper.value() > 0
@@ -161,7 +161,7 @@ public record RoutPlan(
   }
 
   private static void passes(
-      Slab slab,
+      CutSlab slab,
       Step step,
       Value surface,
       PassPlan plan,

@@ -6,12 +6,9 @@ import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.HashSet;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import roughcut.body.BodySurface;
 import roughcut.design.BodyDecisions;
 import roughcut.design.BodyFace;
@@ -19,11 +16,8 @@ import roughcut.design.Fitting;
 import roughcut.design.FittingDecisions;
 import roughcut.design.FittingTraits;
 import roughcut.design.RoutDecisions;
-import roughcut.finding.Finding;
-import roughcut.finding.Topic;
 import roughcut.geometry.Bounds;
 import roughcut.geometry.Outline;
-import roughcut.geometry.Point;
 import roughcut.geometry.Prism;
 import roughcut.measure.Basis;
 import roughcut.measure.Found;
@@ -36,8 +30,11 @@ import roughcut.record.Givens;
 import roughcut.shop.Shop;
 import roughcut.shop.Template;
 
-/** The body that is cut into, and where what is worked out about it is entered. */
-final class Slab {
+/**
+ * The body that is cut into: its sizes as they really are, and where what is worked out about it is
+ * entered. What is cut is gathered by {@link Cutting} and then stands in {@link CutSlab}.
+ */
+class Slab {
   /** Routs shallower than this aren't cut, mm. */
   static final double LEAST_DEPTH = 1;
 
@@ -49,19 +46,11 @@ final class Slab {
   final BodyState state;
 
   private final Value thickness;
-  final List<Cut> cuts = new ArrayList<>();
-  final List<Part> parts = new ArrayList<>();
-  final List<Trouble> troubles = new ArrayList<>();
 
-  /** Sets parts apart from cuts of the same name. */
-  static final String PART = "part ";
-
-  private final Map<String, Basis> shaped = new LinkedHashMap<>();
-
-  private final Map<String, Map<String, Value>> known = new HashMap<>();
+  /** Numbers of fittings that were looked up already. */
+  private final Map<String, Map<String, Value>> known;
 
   private final Shop shop;
-  private final Map<String, Bounds> drawn = new HashMap<>();
 
   Slab(Givens givens, Ledger ledger, BodySurface surface, Shop shop) {
     this.givens = givens;
@@ -70,53 +59,22 @@ final class Slab {
     this.state = givens.quietly(() -> BodyState.now(givens));
     this.shop = shop;
     this.thickness = givens.get(BodyDecisions.BODY_THICKNESS);
+    this.known = new HashMap<>();
   }
 
-  /**
-   * Makes what one fitting asks for; whatever is asked for meanwhile shapes the cuts and parts that
-   * come of it.
-   *
-   * @param upstream what they hang on besides: the neck, the strings
-   */
-  void making(Basis upstream, Runnable work) {
-    Set<String> before = new HashSet<>(shaped.keySet());
-    Basis asked =
-        givens
-            .watched(
-                () -> {
-                  givens.note(upstream);
-                  work.run();
-                  return true;
-                })
-            .asked();
-    cuts.stream()
-        .map(Cut::name)
-        .filter(n -> !before.contains(n))
-        .forEach(n -> shaped.putIfAbsent(n, asked));
-    parts.stream()
-        .map(Part::id)
-        .filter(n -> !before.contains(PART + n))
-        .forEach(n -> shaped.putIfAbsent(PART + n, asked));
+  Slab(Slab same) {
+    this.givens = same.givens;
+    this.ledger = same.ledger;
+    this.surface = same.surface;
+    this.state = same.state;
+    this.shop = same.shop;
+    this.thickness = same.thickness;
+    this.known = same.known;
   }
 
   /** What was asked for so far by what is being made. */
   Basis soFar() {
     return givens.soFar();
-  }
-
-  /** What shapes a cut. */
-  Basis basis(Cut cut) {
-    return shaped.getOrDefault(cut.name(), Basis.NONE);
-  }
-
-  /** What shapes all cuts so far, and the body that they are in. */
-  Basis everything() {
-    return Basis.all(shaped.values()).and(surface.basis());
-  }
-
-  /** What shapes cuts by their names, and parts by their ids behind {@link #PART}. */
-  Map<String, Basis> bases() {
-    return Map.copyOf(shaped);
   }
 
   /** A fitting's number; what is being made hangs on it from now on. */
@@ -223,8 +181,7 @@ final class Slab {
    * than drawn they come out so, half of it at each side. What is drawn is kept for the template.
    */
   List<Outline> asCut(String name, List<Outline> shapes, double corner) {
-    Bounds b = shapes.stream().map(Outline::bounds).reduce(Bounds::and).orElseThrow();
-    drawn.put(name, b);
+    Bounds b = Step.around(shapes);
     Optional<Double> opening =
         shop.template(name).filter(Template::routs).flatMap(Template::opening);
     if (opening.isEmpty()) {
@@ -277,11 +234,6 @@ final class Slab {
     return cut;
   }
 
-  /** A step's box as it is drawn, whatever a worn template makes of it. */
-  Bounds drawn(Step step) {
-    return drawn.getOrDefault(step.name(), step.bounds());
-  }
-
   /** A step over shapes without hollows that together make its outline. */
   Step step(String name, BodyFace face, List<Outline> nominal, Value depth, double corner) {
     List<Outline> shapes = asCut(name, nominal, corner);
@@ -290,28 +242,7 @@ final class Slab {
         shapes,
         depth,
         shapes.stream().map(s -> prism(face, s, depth.value())).toList(),
-        corner);
-  }
-
-  void trouble(String decisionId, String message, Point at) {
-    trouble(Topic.ROUTS, decisionId, message, at);
-  }
-
-  void trouble(Topic topic, String decisionId, String message, Point at) {
-    troubles.add(
-        new Trouble(new Finding(Finding.Severity.IMPOSSIBLE, topic, decisionId, message), at));
-  }
-
-  /** Puts a cut in another's place. */
-  void replace(Cut before, Cut now) {
-    cuts.set(cuts.indexOf(before), now);
-    shaped.put(now.name(), basis(before).and(soFar()));
-  }
-
-  /** The cut of that name; what is being made hangs on it from now on. */
-  Optional<Cut> cut(String name) {
-    Optional<Cut> cut = cuts.stream().filter(c -> c.name().equals(name)).findFirst();
-    cut.ifPresent(c -> givens.note(basis(c)));
-    return cut;
+        corner,
+        Step.around(nominal));
   }
 }

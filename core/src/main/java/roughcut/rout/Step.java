@@ -22,6 +22,7 @@ public final class Step {
   private final Value depth;
   private final List<Prism> solids;
   private final double corner;
+  private final Bounds drawn;
   private Outline outline;
   private double area = Double.NaN;
 
@@ -33,13 +34,31 @@ public final class Step {
    * @param depth at its deepest, from the face that it is cut from
    * @param solids over those shapes
    * @param corner radius of its inside corners, mm
+   * @param drawn the box round it as it is drawn, whatever a worn template makes of it
    */
-  Step(String name, List<Outline> shapes, Value depth, List<Prism> solids, double corner) {
+  Step(
+      String name,
+      List<Outline> shapes,
+      Value depth,
+      List<Prism> solids,
+      double corner,
+      Bounds drawn) {
     this.name = name;
     this.shapes = List.copyOf(shapes);
     this.depth = depth;
     this.solids = List.copyOf(solids);
     this.corner = corner;
+    this.drawn = drawn;
+  }
+
+  /** A step that no template makes. */
+  Step(String name, List<Outline> shapes, Value depth, List<Prism> solids, double corner) {
+    this(name, shapes, depth, solids, corner, around(shapes));
+  }
+
+  /** The box round shapes. */
+  static Bounds around(List<Outline> shapes) {
+    return shapes.stream().map(Outline::bounds).reduce(Bounds::and).orElseThrow();
   }
 
   public String name() {
@@ -73,7 +92,12 @@ public final class Step {
 
   /** The box round it. */
   public Bounds bounds() {
-    return shapes.stream().map(Outline::bounds).reduce(Bounds::and).orElseThrow();
+    return around(shapes);
+  }
+
+  /** The box round it as it is drawn. */
+  Bounds drawn() {
+    return drawn;
   }
 
   /** A shape with fewer corners, good to a few thousandths of its area: enough for a weight. */

@@ -17,7 +17,7 @@ import roughcut.part.BodyState;
 final class Stops {
   private Stops() {}
 
-  static void tell(Slab slab) {
+  static void tell(CutSlab slab) {
     BodyState state = slab.state;
     for (Cut cut : slab.cuts) {
       // A wire is bored from inside, relief before there is a top.
@@ -48,7 +48,7 @@ final class Stops {
     }
   }
 
-  private static void put(Slab slab, Cut cut, Value finished, Value still) {
+  private static void put(CutSlab slab, Cut cut, Value finished, Value still) {
     boolean more = still != null && still.value() > 0;
     slab.ledger.put(
         "rout." + cut.name() + ".stop-now",

@@ -48,10 +48,10 @@ public record TemplatePlan(
         basis);
   }
 
-  static TemplatePlan of(Slab slab, Shop shop, Cut cut, Step step, double cutter) {
+  static TemplatePlan of(CutSlab slab, Shop shop, Cut cut, Step step, double cutter) {
     Value bush = slab.givens.get(RoutDecisions.TEMPLATE_BUSH);
     double offset = bush.value() > 0 ? Math.max(0, (bush.value() - cutter) / 2) : 0;
-    Bounds b = slab.drawn(step);
+    Bounds b = step.drawn();
     Value wide = found(step, "width", b.width(), slab.basis(cut));
     Value across = found(step, "length", b.height(), slab.basis(cut));
     Value more =

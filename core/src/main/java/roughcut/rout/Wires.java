@@ -33,9 +33,9 @@ final class Wires {
   /** How far a bore goes into what it leads to, mm. */
   private static final double INTO = 1;
 
-  private final Slab slab;
+  private final Cutting slab;
 
-  Wires(Slab slab) {
+  Wires(Cutting slab) {
     this.slab = slab;
   }
 
@@ -203,7 +203,7 @@ final class Wires {
         in("z", deep),
         in("D", wide),
         in("r", room));
-    slab.cuts.add(
+    slab.add(
         cut(
             fitting,
             CutKind.WIRE,
@@ -267,7 +267,7 @@ final class Wires {
         in("t", slab.thickness()),
         in("c", under),
         in("d", depth));
-    slab.cuts.add(
+    slab.add(
         cut(
             fitting,
             CutKind.CHANNEL,

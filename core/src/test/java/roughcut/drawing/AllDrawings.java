@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.function.Supplier;
 import roughcut.design.BodyFace;
 import roughcut.geometry.Point;
+import roughcut.measure.NumberWriter;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.rout.Cut;
@@ -55,7 +56,8 @@ public final class AllDrawings {
     }
     double end = plan.neck().heelEnd().value();
     for (double x : new double[] {0, end / 3, end / 2, end}) {
-      all.put("section at " + x, () -> SectionView.at(plan, x, units));
+      // A name that a rounding of the last place leaves as it is.
+      all.put("section at " + NumberWriter.fixed(x, 3), () -> SectionView.at(plan, x, units));
     }
     return all;
   }
