@@ -121,7 +121,9 @@ public record NeckRips(Value length, Value depth, List<RipPlan> plans) {
     again(ledger, "rip.rough", tight.rough(), "");
     again(ledger, "rip.need", tight.need(), "");
     if (tight.from() != null) {
-      again(ledger, "rip.strips", tight.most(), ", " + tight.species());
+      if (tight.most() != null) {
+        again(ledger, "rip.strips", tight.most(), ", " + tight.species());
+      }
       again(ledger, "rip.short", tight.missing(), "");
     }
   }

@@ -37,7 +37,7 @@ import roughcut.shop.Board;
  * @param from the width there is to rip from, after jointing the first edge; null while it isn't
  *     known
  * @param need width that the strips and the kerfs between them take
- * @param most how many of the widest strip the width gives
+ * @param most how many of the widest strip the width gives; null where none is left to saw
  * @param missing width that is missing, 0 when all come out; null while the width isn't known
  * @param cuts where each strip lies on the board
  */
@@ -139,15 +139,18 @@ public record RipPlan(
       return new RipPlan(
           species, board, open, roughs, done, null, rough, need, null, null, RipLayout.EMPTY);
     }
+    // Of strips that are all sawn there is no width to count by.
     Value most =
-        ledger.put(
-            prefix + "strips",
-            "Strips of that width from the board",
-            COUNT,
-            "floor((B + k) / (r + k))",
-            in("B", from),
-            in("k", kerf),
-            in("r", rough));
+        widths.isEmpty()
+            ? null
+            : ledger.put(
+                prefix + "strips",
+                "Strips of that width from the board",
+                COUNT,
+                "floor((B + k) / (r + k))",
+                in("B", from),
+                in("k", kerf),
+                in("r", rough));
     boolean ownWidth = !from.id().endsWith(".left");
     RipLayout cuts =
         RipLayout.of(

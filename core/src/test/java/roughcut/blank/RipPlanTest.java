@@ -7,11 +7,13 @@ import static roughcut.Heron.value;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Random;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import roughcut.Heron;
 import roughcut.Vectors;
@@ -279,5 +281,22 @@ class RipPlanTest {
         Plan.of(Heron.lived(Heron.build(), sawn[0], sawn[1], sawn[2], sawn[3]), Demo.shop());
     assertThat(four.rips().sawn()).isFalse();
     assertThat(four.value("rip.strips")).isPresent();
+  }
+
+  /** A saw without kerf or planing takes no width for what is sawn already: no count of nothing. */
+  @Test
+  void ofNoStripLeftNoNumberIsCounted() {
+    Set<String> woods = new HashSet<>();
+    Build build = Heron.lived(Heron.build(), "saw.kerf=0", "saw.allowance=0");
+    for (int i = 1; i <= build.design().neckStack().strips().size(); i++) {
+      woods.add(build.design().neckStack().strips().get(i - 1).species());
+      build = Heron.lived(build, "done=" + Done.stripSawn(i));
+    }
+    Plan plan = Plan.of(build, Demo.shop());
+    assertThat(plan.values().values()).allMatch(v -> Double.isFinite(v.value()));
+    for (String wood : woods) {
+      assertThat(plan.value("rip." + wood + ".strips")).isEmpty();
+      assertThat(plan.value("rip." + wood + ".short").orElseThrow().value()).isZero();
+    }
   }
 }
