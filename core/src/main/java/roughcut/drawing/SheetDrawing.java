@@ -3,7 +3,11 @@ package roughcut.drawing;
 import roughcut.drawing.Mark.Anchor;
 import roughcut.drawing.Mark.Size;
 import roughcut.geometry.Bounds;
+import roughcut.layout.Fan;
 import roughcut.layout.FretLayout;
+import roughcut.measure.NumberWriter;
+import roughcut.measure.Precision;
+import roughcut.measure.Quantity;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 
@@ -49,6 +53,13 @@ public final class SheetDrawing {
     SectionView.place(plan, plan.frets().octave(), sketch, plan.frets().octave(), sections);
     sketch.text(
         Role.OUTLINE, PlanView.tipX(plan), half + 18, plan.name(), Anchor.START, Size.TITLE);
+    sketch.text(
+        Role.NOTE,
+        PlanView.tipX(plan),
+        half + 11,
+        scales(plan.frets(), units) + ", " + plan.frets().frets().size() + " frets",
+        Anchor.START,
+        Size.SMALL);
     Bounds bounds =
         new Bounds(
             PlanView.tipX(plan) - 24,
@@ -56,5 +67,18 @@ public final class SheetDrawing {
             Math.max(saddle, plan.neck().heelEnd().value()) + 26,
             half + 28);
     return sketch.drawing(plan.name(), bounds);
+  }
+
+  /** What the frets were laid out from, to be compared with the rule. */
+  private static String scales(FretLayout frets, Units units) {
+    Fan fan = frets.fan();
+    if (Math.abs(fan.bass() - fan.treble()) < Precision.SAME) {
+      return "scale " + frets.scale().text(units);
+    }
+    return "scales "
+        + NumberWriter.text(fan.bass(), Quantity.FINE_LENGTH, units)
+        + " bass, "
+        + NumberWriter.text(fan.treble(), Quantity.FINE_LENGTH, units)
+        + " treble";
   }
 }

@@ -104,6 +104,12 @@ public final class BuildFile {
     return stem + ENDING;
   }
 
+  /** What a build's file is called without its ending. */
+  static String stem(Path path) {
+    String file = path.getFileName().toString();
+    return file.endsWith(ENDING) ? file.substring(0, file.length() - ENDING.length()) : file;
+  }
+
   /**
    * Saves a build, keeping the version before.
    *

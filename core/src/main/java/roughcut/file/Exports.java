@@ -40,6 +40,23 @@ public final class Exports {
     for (Sheet each : Sheet.values()) {
       files.put(each.file() + ".pdf", () -> PdfWriter.write(each.of(plan, units), paper));
     }
+    return written(files, folder);
+  }
+
+  /**
+   * Writes one sheet for that paper.
+   *
+   * @return what was written
+   * @throws FileTrouble when the folder can't be written
+   */
+  public static List<Path> write(Plan plan, Units units, Paper paper, Sheet sheet, Path folder)
+      throws FileTrouble {
+    return written(
+        Map.of(sheet.file() + ".pdf", () -> PdfWriter.write(sheet.of(plan, units), paper)), folder);
+  }
+
+  private static List<Path> written(Map<String, Supplier<byte[]>> files, Path folder)
+      throws FileTrouble {
     List<Path> written = new ArrayList<>();
     for (Map.Entry<String, Supplier<byte[]>> file : files.entrySet()) {
       Path path = folder.resolve(file.getKey());

@@ -37,7 +37,7 @@ public final class ShopBuilds {
   public record Entry(Path path, Instant changed, Optional<Build> build, String trouble) {
     /** What it is called: by its own name, or its file's when it can't be read. */
     public String name() {
-      return build.map(Build::name).orElse(stem(path));
+      return build.map(Build::name).orElse(BuildFile.stem(path));
     }
   }
 
@@ -157,7 +157,7 @@ public final class ShopBuilds {
   }
 
   private static Path move(Path from, Path folder) throws FileTrouble {
-    Path to = free(folder, stem(from));
+    Path to = free(folder, BuildFile.stem(from));
     try {
       Files.createDirectories(folder);
       Files.move(from, to, StandardCopyOption.ATOMIC_MOVE);
@@ -166,13 +166,6 @@ public final class ShopBuilds {
       throw new FileTrouble(
           from.getFileName() + " can't be moved to " + folder + ": " + e.getMessage(), e);
     }
-  }
-
-  private static String stem(Path path) {
-    String file = path.getFileName().toString();
-    return file.endsWith(BuildFile.ENDING)
-        ? file.substring(0, file.length() - BuildFile.ENDING.length())
-        : file;
   }
 
   /** A file of that name that isn't there yet; letters that a file can't have are left out. */

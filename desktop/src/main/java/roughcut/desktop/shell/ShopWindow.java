@@ -39,6 +39,7 @@ import roughcut.desktop.station.SheetsStation;
 import roughcut.desktop.station.Station;
 import roughcut.desktop.station.StationId;
 import roughcut.file.Rescue;
+import roughcut.file.SheetFolder;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.thin.ThinSpot;
@@ -90,7 +91,7 @@ public final class ShopWindow {
     days = new ShopDays(session, workspace::path, workspace::shopFolder);
     atBench = new BenchWindows(session, bench, notice);
     Desk desk = new WindowDesk(this, surface, notice);
-    sheets = new SheetsStation(desk);
+    sheets = new SheetsStation(desk, () -> SheetFolder.usual(workspace.path()));
     for (Station each :
         List.of(
             new LayoutStation(desk),

@@ -5,12 +5,14 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
+import java.util.function.Supplier;
 import javafx.beans.property.ReadOnlyProperty;
 import javafx.concurrent.Task;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.stage.DirectoryChooser;
@@ -23,6 +25,7 @@ import roughcut.drawing.Sheet;
 import roughcut.file.Exports;
 import roughcut.file.FileTrouble;
 import roughcut.file.Paper;
+import roughcut.file.SheetFolder;
 import roughcut.file.Tiling;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
@@ -40,10 +43,24 @@ public final class SheetsStation extends KnifelessStation {
   private Sheet sheet = Sheet.PLAN;
   private final Label pages = new Label();
   private final Label result = new Label();
-  private final Button export = new Button("Export to a folder …");
+  private final TextField folder = new TextField();
+  private final Button one = new Button("Write this sheet");
+  private final Button all = new Button("Write all sheets");
+  private final Supplier<Path> usual;
 
-  public SheetsStation(Desk desk) {
+  /** The place that was offered; another that was typed stays. */
+  private String offered = "";
+
+  private boolean writing;
+
+  /**
+   * Makes the station.
+   *
+   * @param usual where sheets go unless the maker says otherwise
+   */
+  public SheetsStation(Desk desk, Supplier<Path> usual) {
     this.desk = desk;
+    this.usual = usual;
     column.getStyleClass().addAll("panel-column", "panel");
     Label heading = new Label("Full-size sheets");
     heading.getStyleClass().add("panel-heading");
@@ -65,19 +82,34 @@ public final class SheetsStation extends KnifelessStation {
     paper.valueProperty().addListener((p, was, is) -> desk.refresh());
     pages.setWrapText(true);
     pages.getStyleClass().add("panel-text");
-    export.setId("export");
-    export.getStyleClass().add("main-button");
-    export.setMaxWidth(Double.MAX_VALUE);
-    export.setOnAction(e -> choose());
+    Label where = new Label("Into the folder");
+    where.getStyleClass().add("decision-label");
+    where.setLabelFor(folder);
+    folder.setId("sheets.folder");
+    folder.setAccessibleText("Folder for the sheets");
+    folder.setOnAction(e -> write(sheet));
+    Button other = new Button("Another folder …");
+    other.getStyleClass().add("text-button");
+    other.setOnAction(e -> choose());
+    one.setId("export.one");
+    one.getStyleClass().add("main-button");
+    one.setMaxWidth(Double.MAX_VALUE);
+    one.setOnAction(e -> write(sheet));
+    all.setId("export");
+    all.setMaxWidth(Double.MAX_VALUE);
+    all.setOnAction(e -> write(null));
     result.setWrapText(true);
     result.setId("export-result");
     result.getStyleClass().add("panel-text");
     Label what =
         new Label(
-            "Writes frets.csv, plan.svg and plan.dxf in millimetres, and every sheet as a PDF for this paper with a page map.");
+            "All sheets: each as a PDF for this paper with a page map, and in millimetres"
+                + " frets.csv, fretboard.csv and the shapes as svg and dxf.");
     what.setWrapText(true);
     what.getStyleClass().add("panel-text");
-    column.getChildren().addAll(heading, which, paper, pages, export, what, result);
+    column
+        .getChildren()
+        .addAll(heading, which, paper, pages, where, folder, other, one, all, what, result);
     lower.setManaged(false);
     lower.setVisible(false);
   }
@@ -137,6 +169,10 @@ public final class SheetsStation extends KnifelessStation {
   @Override
   public void show(Plan plan, Units units, double knife) {
     which.show(List.of(Sheet.values()), sheet);
+    if (folder.getText().equals(offered)) {
+      offered = usual.get().toString();
+      folder.setText(offered);
+    }
     Drawing drawn = sheet.of(plan, units);
     Tiling tiling = Tiling.of(drawn, paper.getValue());
     pages.setText(Sentence.in(tiling.words(), units));
@@ -150,14 +186,35 @@ public final class SheetsStation extends KnifelessStation {
   private void choose() {
     DirectoryChooser chooser = new DirectoryChooser();
     chooser.setTitle("Where to write the sheets");
-    File folder = chooser.showDialog(column.getScene().getWindow());
-    if (folder != null) {
-      exportTo(folder.toPath(), words -> {});
+    File chosen = chooser.showDialog(column.getScene().getWindow());
+    if (chosen != null) {
+      folder.setText(chosen.getPath());
+    }
+  }
+
+  /**
+   * Writes into the folder that is said.
+   *
+   * @param only null for all
+   */
+  private void write(Sheet only) {
+    try {
+      Path to = SheetFolder.read(folder.getText(), Path.of(System.getProperty("user.home")));
+      write(only, to, words -> {});
+    } catch (FileTrouble e) {
+      result.setText("Not written: " + e.getMessage() + ".");
     }
   }
 
   /** Writes everything into that folder in the background, and says what came of it here. */
-  public void exportTo(Path folder, Consumer<String> then) {
+  public void exportTo(Path to, Consumer<String> then) {
+    write(null, to, then);
+  }
+
+  private void write(Sheet only, Path to, Consumer<String> then) {
+    if (writing) {
+      return;
+    }
     Plan plan = desk.session().plan().get();
     Units units = desk.session().units().get();
     Paper chosen = paper.getValue();
@@ -165,12 +222,15 @@ public final class SheetsStation extends KnifelessStation {
         new Task<>() {
           @Override
           protected List<Path> call() throws FileTrouble {
-            return Exports.write(plan, units, chosen, folder);
+            return only == null
+                ? Exports.write(plan, units, chosen, to)
+                : Exports.write(plan, units, chosen, only, to);
           }
         };
-    export.setDisable(true);
+    // Not disabled meanwhile: that would take the keyboard away.
+    writing = true;
     result.setText("writing …");
-    task.setOnSucceeded(e -> done("Written to " + folder + ":\n" + names(task.getValue()), then));
+    task.setOnSucceeded(e -> done("Written to " + to + ":\n" + names(task.getValue()), then));
     task.setOnFailed(e -> done(task.getException().getMessage(), then));
     Thread thread = new Thread(task, "export");
     thread.setDaemon(true);
@@ -178,7 +238,7 @@ public final class SheetsStation extends KnifelessStation {
   }
 
   private void done(String words, Consumer<String> then) {
-    export.setDisable(false);
+    writing = false;
     result.setText(words);
     then.accept(words);
   }
