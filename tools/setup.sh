@@ -95,12 +95,14 @@ run_windows() {
   xvfb_run "${start[@]}"
 }
 
+# xvfb ARGUMENT…: an invisible display. -r: a key held down while the program thinks isn't pressed again by it.
+xvfb() { exec Xvfb "$@" -r -screen 0 1600x1000x24 -dpi 96 -nolisten tcp; }
+
 # xvfb_run COMMAND…: runs it on an invisible display of its own.
 xvfb_run() {
   local display_file
   display_file=$(mktemp)
-  # -r: a key held down while the program thinks isn't pressed again by the display.
-  Xvfb -displayfd 3 -r -screen 0 1600x1000x24 -dpi 96 -nolisten tcp 3>"$display_file" >/dev/null 2>&1 &
+  xvfb -displayfd 3 3>"$display_file" >/dev/null 2>&1 &
   local server=$!
   for _ in $(seq 100); do
     [ -s "$display_file" ] && break
@@ -110,5 +112,24 @@ xvfb_run() {
   DISPLAY=":$(cat "$display_file")" "$@" || status=$?
   kill "$server" 2>/dev/null || true
   rm -f "$display_file"
+  return "$status"
+}
+
+# two_displays COMMAND…: runs it with -Dwindows.display=:N added, where :N1 and :N2 are invisible displays of its own.
+two_displays() {
+  local number one two status=0
+  for number in $(seq 40 90); do
+    [ -e "/tmp/.X11-unix/X${number}1" ] || [ -e "/tmp/.X11-unix/X${number}2" ] || break
+  done
+  xvfb ":${number}1" >/dev/null 2>&1 &
+  one=$!
+  xvfb ":${number}2" >/dev/null 2>&1 &
+  two=$!
+  for _ in $(seq 100); do
+    [ -e "/tmp/.X11-unix/X${number}1" ] && [ -e "/tmp/.X11-unix/X${number}2" ] && break
+    sleep 0.05
+  done
+  "$@" "-Dwindows.display=:$number" || status=$?
+  kill "$one" "$two" 2>/dev/null || true
   return "$status"
 }

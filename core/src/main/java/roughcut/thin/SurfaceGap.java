@@ -6,6 +6,7 @@ import roughcut.body.BodySurface;
 import roughcut.body.Contour;
 import roughcut.design.BodyFace;
 import roughcut.design.SurfaceDecisions;
+import roughcut.geometry.Bounds;
 import roughcut.geometry.Box;
 import roughcut.geometry.ClosestApproach;
 import roughcut.geometry.Convex;
@@ -143,6 +144,9 @@ record SurfaceGap(String what, String changedBy, double distance, Point at) {
     private final List<Contour> near;
     private final boolean nearEdge;
 
+    /** No face reaches beyond it; a bore may, and for miles where somebody mistyped a place. */
+    private final Bounds body;
+
     Search(
         Convex solid,
         Box box,
@@ -156,18 +160,20 @@ record SurfaceGap(String what, String changedBy, double distance, Point at) {
       this.face = face;
       this.near = near;
       this.nearEdge = nearEdge;
+      this.body = surface.edge().shape().bounds();
     }
 
     SurfaceGap go() {
       List<Point> starts = new ArrayList<>();
       // A hollow may end just beside the cut and still come near it.
       near.forEach(c -> starts.add(c.outermost()));
+      double x0 = Math.max(box.x0(), body.left());
+      double x1 = Math.min(box.x1(), body.right());
+      double y0 = Math.max(box.y0(), body.low());
+      double y1 = Math.min(box.y1(), body.high());
       for (int i = 0; i <= 6; i++) {
         for (int k = 0; k <= 6; k++) {
-          starts.add(
-              new Point(
-                  box.x0() + (box.x1() - box.x0()) * i / 6,
-                  box.y0() + (box.y1() - box.y0()) * k / 6));
+          starts.add(new Point(x0 + (x1 - x0) * i / 6, y0 + (y1 - y0) * k / 6));
         }
       }
       rim(starts);
@@ -244,6 +250,9 @@ record SurfaceGap(String what, String changedBy, double distance, Point at) {
 
     /** To the face at a place; endless where nothing is taken off it or the body ends. */
     private double distance(Point p) {
+      if (!body.holds(p)) {
+        return Double.POSITIVE_INFINITY;
+      }
       double edge = edgeLoss(p);
       double lost = edge;
       for (Contour contour : near) {

@@ -168,15 +168,17 @@ class MomentsTest {
       List<Operation> order = Operations.of(plan(demo));
       int clamped = 0;
       for (Operation op : order) {
+        if (op.waiting().isEmpty()) {
+          continue;
+        }
         Build before = upTo(Heron.undone(demo), op.id());
         Build then = before.withLog(before.log().with(Done.of(op.id(), NOON.minusMinutes(30))));
         Bench bench = bench(then);
         for (Bench.Step ready : bench.ready()) {
           boolean held =
-              op.waiting().isPresent()
-                  && (op.clamped().contains(ready.operation().part())
-                      || op.makes().stream().anyMatch(ready.operation().needs()::contains)
-                      || ready.operation().after().containsKey(op.id()));
+              op.clamped().contains(ready.operation().part())
+                  || op.makes().stream().anyMatch(ready.operation().needs()::contains)
+                  || ready.operation().after().containsKey(op.id());
           assertThat(held)
               .as(demo.name() + ": " + ready.operation().title() + " after " + op.title())
               .isFalse();

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.function.Supplier;
 import org.junit.jupiter.api.Test;
 import roughcut.Heron;
 import roughcut.demo.Demo;
@@ -95,12 +96,15 @@ class MeasuredIsDecidedTest {
       tried.add(number.id());
       Both plans = both(build, number, value);
       plans.differing().forEach(id -> different.add(number.id() + " → value " + id));
-      Map<String, Drawing> one = AllDrawings.drawn(plans.decided(), Units.MM);
-      Map<String, Drawing> two = AllDrawings.drawn(plans.measured(), Units.MM);
+      Map<String, Supplier<Drawing>> one = AllDrawings.of(plans.decided(), Units.MM);
+      Map<String, Supplier<Drawing>> two = AllDrawings.of(plans.measured(), Units.MM);
+      int turn = tried.size();
       for (String name : one.keySet()) {
-        // Cards tell what was drawn beside the box for the reading: there the two differ on
-        // purpose.
-        if (!name.equals("sheet " + Sheet.CARDS) && !alike(one.get(name), two.get(name))) {
+        // Drawings take turns: each stands against about twenty readings. Cards tell what was drawn
+        // beside the box for the reading: there the two differ on purpose.
+        if (turn++ % 3 == 0
+            && !name.equals("sheet " + Sheet.CARDS)
+            && !alike(one.get(name).get(), two.get(name).get())) {
           different.add(number.id() + " → drawing " + name);
         }
       }

@@ -1,10 +1,12 @@
 package roughcut.thin;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Locale;
 import java.util.Random;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import roughcut.Heron;
 import roughcut.demo.Demo;
@@ -12,7 +14,9 @@ import roughcut.design.BodyFace;
 import roughcut.design.Design;
 import roughcut.geometry.Convex;
 import roughcut.geometry.Cylinder;
+import roughcut.geometry.Edge;
 import roughcut.geometry.Point;
+import roughcut.geometry.Point3;
 import roughcut.geometry.Prism;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
@@ -189,6 +193,58 @@ class FinishedFacesTest {
     }
     assertThat(out).as("enough to tell by").isGreaterThan(20);
     assertThat(close).isGreaterThan(20);
+  }
+
+  /**
+   * A bore that runs out of the body's side comes as near its faces as one that ends just outside,
+   * however far it runs: a mistyped place makes bores of miles.
+   */
+  @Test
+  void aBoreComesNoNearerAFaceForWhatOfItLiesOutside() {
+    int told = 0;
+    for (int i = 0; i < 24; i++) {
+      Plan plan = body(Demo.builds(java.time.LocalDate.of(2026, 5, 4)).get(i % 4));
+      var surface = plan.cuts().surface();
+      var bounds = surface.edge().shape().bounds();
+      double x = bounds.left() + (0.3 + 0.5 * random.nextDouble()) * bounds.width();
+      double z = surface.thickness() * (0.3 + 0.4 * random.nextDouble());
+      double turn = 2 * Math.PI * random.nextDouble();
+      List<SurfaceGap> near = gaps(surface, bore(x, z, turn, 700));
+      List<SurfaceGap> far = gaps(surface, bore(x, z, turn, 3e6));
+      assertThat(far).hasSameSizeAs(near);
+      for (int k = 0; k < near.size(); k++) {
+        told++;
+        assertThat(far.get(k).distance())
+            .as("%s of %s at %s", near.get(k).what(), plan.name(), turn)
+            .isCloseTo(near.get(k).distance(), within(0.03));
+        assertThat(bounds.holds(far.get(k).at())).isTrue();
+      }
+    }
+    assertThat(told).isGreaterThan(10);
+  }
+
+  private static List<SurfaceGap> gaps(roughcut.body.BodySurface surface, Cylinder bore) {
+    Cut cut =
+        new Cut(
+            "wire",
+            "wire",
+            CutKind.WIRE,
+            CutFrom.INSIDE,
+            List.of(),
+            List.of(bore),
+            Set.of(),
+            List.of(),
+            false);
+    // It comes out at the edge on purpose, as jacks and wires to them do.
+    Edge.Nearest meant = new Edge.Nearest(Double.POSITIVE_INFINITY, null, null);
+    return SurfaceGap.of(cut, surface, meant, SurfaceGap.FAR);
+  }
+
+  private static Cylinder bore(double x, double z, double turn, double length) {
+    return new Cylinder(
+        new Point3(x, 0, z),
+        new Point3(x + length * Math.cos(turn), length * Math.sin(turn), z),
+        4);
   }
 
   @Test

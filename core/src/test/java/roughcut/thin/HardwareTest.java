@@ -51,7 +51,7 @@ class HardwareTest {
   @Test
   void theOverlapIsTheShortestWayOut() {
     Random random = new Random(12);
-    for (int i = 0; i < 70; i++) {
+    for (int i = 0; i < 24; i++) {
       Outline a =
           Shapes.rounded(
               new Point(0, 0),

@@ -15,13 +15,13 @@ import org.junit.jupiter.params.provider.CsvSource;
 class WildBuildsTest {
   @ParameterizedTest
   @CsvSource({
-    "near, 1, 30",
-    "wild, 1, 14",
-    "build, 1, 200",
+    "near, 1, 16",
+    "wild, 1, 8",
+    "build, 1, 120",
     "shop, 1, 250",
     "boards, 1, 250",
-    "svg, 1, 250",
-    "dxf, 1, 300"
+    "svg, 1, 150",
+    "dxf, 1, 200"
   })
   void whatIsLegalNeverFailsAndWhatIsSpoiltIsReadOrRefused(String kind, long from, long count)
       throws Exception {

@@ -111,18 +111,18 @@ class TypingTest extends WindowTest {
     }
     Random random = new Random(614);
     page(0, "");
-    typeInto(random, 5, "nut.width", "bridge.spread", "scale.frets");
+    typeInto(random, 3, "nut.width", "bridge.spread", "scale.frets");
     page(3, "Side");
-    typeInto(random, 5, "head.angle", "head.length", "neck.thickness-12");
+    typeInto(random, 3, "head.angle", "head.length", "neck.thickness-12");
     page(3, "Access");
-    typeInto(random, 5, "access.tilt");
+    typeInto(random, 3, "access.tilt");
     page(1, "Stack");
-    typeInto(random, 5, "neck.strip.1.thickness");
+    typeInto(random, 3, "neck.strip.1.thickness");
     page(5, "Cuts");
     show(() -> pick("cut.which", "volume"));
-    typeInto(random, 5, "control.volume.x", "control.volume.y", "control.volume.shaft");
+    typeInto(random, 3, "control.volume.x", "control.volume.y", "control.volume.shaft");
     page(6, "Bridge");
-    typeInto(random, 5, "bridge.posts");
+    typeInto(random, 3, "bridge.posts");
     busy.set(false);
     for (Thread thread : load) {
       thread.join();
