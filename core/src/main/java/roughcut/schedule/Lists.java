@@ -21,6 +21,8 @@ import roughcut.plan.Plan;
 import roughcut.rout.RoutPlan;
 import roughcut.shop.FinishBook;
 import roughcut.shop.GlueBook;
+import roughcut.shop.Piece;
+import roughcut.start.Shelving;
 
 /** What a build still needs that isn't owned or measured; and what to lay out before a session. */
 public final class Lists {
@@ -82,8 +84,8 @@ public final class Lists {
   }
 
   /**
-   * Wood that a build and another of the shop's are both laid on at the same place: only one of
-   * them can have it.
+   * What a build and another of the shop's both count on, which only one of them can have: the same
+   * place of a board, the same piece from the shelf.
    */
   public static List<Line> twice(Plan own, List<Plan> plans) {
     Map<String, Set<String>> wanted = new LinkedHashMap<>();
@@ -105,7 +107,28 @@ public final class Lists {
     wanted.forEach(
         (board, of) ->
             lines.add(new Line(board, "the same place is planned for " + String.join(", ", of))));
+    for (Piece piece : own.shop().shelf().pieces()) {
+      pieceTwice(own, plans, piece).ifPresent(lines::add);
+    }
     return List.copyOf(lines);
+  }
+
+  private static Optional<Line> pieceTwice(Plan own, List<Plan> plans, Piece piece) {
+    if (Shelving.use(own.build(), piece).isEmpty()) {
+      return Optional.empty();
+    }
+    List<String> others = new ArrayList<>();
+    for (Plan other : plans) {
+      if (other != own) {
+        Shelving.use(other.build(), piece).ifPresent(as -> others.add(other.name() + "'s " + as));
+      }
+    }
+    return others.isEmpty()
+        ? Optional.empty()
+        : Optional.of(
+            new Line(
+                piece.name() + ", from the shelf",
+                "one is in hand, and it is planned for " + String.join(", ", others) + " too"));
   }
 
   /** When the next session is, and what it wants at hand: each thing with what it is for. */

@@ -76,6 +76,34 @@ public final class Shelving {
     return next;
   }
 
+  /**
+   * What a build uses a piece as, in words: the fitting that is of its kind, or the group's own,
+   * with every size measured as the piece's was. Empty where it isn't used, or where nothing was
+   * measured of it to know it again by.
+   */
+  public static Optional<String> use(Build build, Piece piece) {
+    if (piece.measured().isEmpty()) {
+      return Optional.empty();
+    }
+    if (ShelfGroup.find(piece.group()).isPresent()) {
+      return Optional.of(ShelfGroup.called(piece.group())).filter(w -> is(build, piece, ""));
+    }
+    return build.design().fittings().stream()
+        .filter(f -> f.type().word().equals(piece.group()) && f.kind().equals(piece.kind()))
+        .filter(f -> is(build, piece, f.id("")))
+        .map(Fitting::words)
+        .findFirst();
+  }
+
+  private static boolean is(Build build, Piece piece, String before) {
+    Map<String, Reading> read = build.measured();
+    return piece.measured().entrySet().stream()
+        .allMatch(
+            size ->
+                read.containsKey(before + size.getKey())
+                    && read.get(before + size.getKey()).value() == size.getValue());
+  }
+
   /** A rod, tuners or a bridge as a build has them, to be put on the shelf under a name. */
   public static Piece keep(Build build, ShelfGroup group, String name, LocalDate today) {
     return keep(build, group, "", "", name, today);

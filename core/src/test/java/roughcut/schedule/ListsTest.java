@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Random;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import roughcut.Heron;
 import roughcut.blank.BoardLayout;
@@ -17,11 +18,16 @@ import roughcut.blank.WoodPart;
 import roughcut.demo.Demo;
 import roughcut.design.Fitting;
 import roughcut.design.FittingType;
+import roughcut.design.ShelfGroup;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
 import roughcut.record.Reading;
+import roughcut.shop.Piece;
+import roughcut.shop.Shelf;
+import roughcut.shop.Shop;
 import roughcut.shop.ShopHours;
+import roughcut.start.Shelving;
 
 /** What is to be bought, and what is laid out before a session. */
 class ListsTest {
@@ -104,6 +110,47 @@ class ListsTest {
     assertThat(Lists.twice(heron, List.of(heron))).isEmpty();
     Plan elsewhere = Plan.of(Heron.build(), Demo.shop().withBoards(List.of()));
     assertThat(Lists.twice(heron, List.of(heron, elsewhere))).isEmpty();
+  }
+
+  /** One pickup in hand can't go into two bodies; measured otherwise, it is another one. */
+  @Test
+  void aPieceThatTwoBuildsCountOnIsSaid() {
+    Reading read = Reading.of("pickup.neck.length", 83.7, LocalDate.of(2026, 4, 2));
+    Build first = Heron.build().withReading(read);
+    Fitting neck = first.design().fitting("neck").orElseThrow();
+    Piece pickup = Shelving.keep(first, neck, "Number 7", LocalDate.of(2026, 4, 2));
+    Build second = Demo.avocet();
+    Fitting other =
+        second.design().fittings().stream()
+            .filter(f -> f.type() == FittingType.PICKUP)
+            .findFirst()
+            .orElseThrow();
+    second = Shelving.take(second, pickup, other);
+    assertThat(pieces(pickup, first, second))
+        .containsExactly(
+            "Number 7, from the shelf: one is in hand, and it is planned for Avocet's "
+                + other.words()
+                + " too");
+    assertThat(pieces(pickup, first)).isEmpty();
+    assertThat(pieces(pickup, first, Demo.avocet())).isEmpty();
+    Reading larger = Reading.of(other.id("length"), 83.8, LocalDate.of(2026, 4, 3));
+    assertThat(pieces(pickup, first, second.withReading(larger))).isEmpty();
+    Piece listed = Shelving.keep(Heron.build(), neck, "From the list", LocalDate.of(2026, 4, 2));
+    assertThat(pieces(listed, first, first.withName("Twin"))).isEmpty();
+
+    Build rod = Heron.build().withReading(Reading.of("rod.length", 431, LocalDate.of(2026, 4, 2)));
+    Piece kept = Shelving.keep(rod, ShelfGroup.ROD, "Rod 431", LocalDate.of(2026, 4, 2));
+    assertThat(kept.measured()).isNotEmpty();
+    assertThat(pieces(kept, rod, Shelving.take(Demo.avocet(), kept)))
+        .singleElement()
+        .asString()
+        .endsWith("planned for Avocet's truss rod too");
+  }
+
+  private static List<String> pieces(Piece piece, Build... builds) {
+    Shop shop = Demo.shop().withBoards(List.of()).withShelf(Shelf.EMPTY.with(piece));
+    List<Plan> plans = Stream.of(builds).map(b -> Plan.of(b, shop)).toList();
+    return Lists.twice(plans.get(0), plans).stream().map(l -> l.what() + ": " + l.why()).toList();
   }
 
   /** The next session is the first day of work, with every tool of its operations, and no other. */
