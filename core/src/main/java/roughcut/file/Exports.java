@@ -38,7 +38,7 @@ public final class Exports {
       files.put(shape.file() + ".dxf", () -> DxfWriter.write(drawing));
     }
     for (Sheet each : Sheet.values()) {
-      files.put(each.file() + ".pdf", () -> PdfWriter.write(each.of(plan, units), paper));
+      files.put(each.file() + ".pdf", () -> PdfWriter.write(each.of(plan, units), paper, units));
     }
     return written(files, folder);
   }
@@ -52,7 +52,8 @@ public final class Exports {
   public static List<Path> write(Plan plan, Units units, Paper paper, Sheet sheet, Path folder)
       throws FileTrouble {
     return written(
-        Map.of(sheet.file() + ".pdf", () -> PdfWriter.write(sheet.of(plan, units), paper)), folder);
+        Map.of(sheet.file() + ".pdf", () -> PdfWriter.write(sheet.of(plan, units), paper, units)),
+        folder);
   }
 
   private static List<Path> written(Map<String, Supplier<byte[]>> files, Path folder)

@@ -16,6 +16,8 @@ import roughcut.drawing.Lines;
 import roughcut.drawing.Mark;
 import roughcut.geometry.Bounds;
 import roughcut.geometry.Point;
+import roughcut.measure.Sentence;
+import roughcut.measure.Units;
 
 /**
  * A drawing as PDF at full size over as many sheets as it needs: first a page map with a 100 mm and
@@ -27,22 +29,30 @@ public final class PdfWriter {
   static final double POINTS_PER_MM = 72 / 25.4;
 
   private final PDDocument document;
+  private final Units units;
   private final PDType0Font regular;
   private final PDType0Font bold;
   private final Tiling tiling;
   private final Drawing drawing;
 
-  private PdfWriter(PDDocument document, Drawing drawing, Paper paper) throws IOException {
+  private PdfWriter(PDDocument document, Drawing drawing, Paper paper, Units units)
+      throws IOException {
     this.document = document;
+    this.units = units;
     this.drawing = drawing;
     this.tiling = Tiling.of(drawing, paper);
     this.regular = font("B612-Regular.ttf");
     this.bold = font("B612-Bold.ttf");
   }
 
-  public static byte[] write(Drawing drawing, Paper paper) {
+  /**
+   * A drawing as a PDF.
+   *
+   * @param units of what is said on the page map
+   */
+  public static byte[] write(Drawing drawing, Paper paper, Units units) {
     try (PDDocument document = new PDDocument()) {
-      PdfWriter writer = new PdfWriter(document, drawing, paper);
+      PdfWriter writer = new PdfWriter(document, drawing, paper, units);
       if (writer.tiling.sheets() > 1) {
         writer.map();
       }
@@ -86,7 +96,7 @@ public final class PdfWriter {
       text(
           content,
           regular,
-          "Full size. " + tiling.words(),
+          Sentence.in("Full size. " + tiling.words(), units),
           Tiling.MARGIN,
           top - 14,
           3.6,
@@ -124,7 +134,9 @@ public final class PdfWriter {
         text(
             content,
             regular,
-            "Lay each sheet over its neighbour so that the crosses meet; they overlap by 15 mm.",
+            Sentence.in(
+                "Lay each sheet over its neighbour so that the crosses meet; they overlap by 15 mm.",
+                units),
             Tiling.MARGIN,
             Tiling.MARGIN,
             3.6,

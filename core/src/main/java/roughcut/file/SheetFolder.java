@@ -1,10 +1,14 @@
 package roughcut.file;
 
+import java.nio.file.Files;
 import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 
 /** Where a build's sheets are written. */
 public final class SheetFolder {
+  /** So many folders may be made where there were none: one for all sheets, one for a build's. */
+  private static final int MOST_NEW = 2;
+
   private SheetFolder() {}
 
   /**
@@ -36,5 +40,22 @@ public final class SheetFolder {
     } catch (InvalidPathException e) {
       throw new FileTrouble("“" + text + "” can be no folder's name", e);
     }
+  }
+
+  /**
+   * Refuses a folder of which nothing is there: a shop on a disk that was taken out is not made
+   * anew where the disk was.
+   *
+   * @throws FileTrouble when neither it nor the two folders above it are there
+   */
+  public static void check(Path folder) throws FileTrouble {
+    Path at = folder.toAbsolutePath().normalize();
+    for (int up = 0; up <= MOST_NEW && at != null; up++) {
+      if (Files.exists(at)) {
+        return;
+      }
+      at = at.getParent();
+    }
+    throw new FileTrouble("can't write there: " + folder + " isn't there; is its disk in?");
   }
 }

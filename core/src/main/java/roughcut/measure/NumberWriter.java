@@ -62,8 +62,8 @@ public final class NumberWriter {
   }
 
   /**
-   * The error made by showing this length as a fraction, “+0.15 mm”, or nothing when it is too
-   * small to matter.
+   * The error made by showing this length as a fraction, “+0.006 in”, or nothing when it is too
+   * small to matter: in thousandths, for one who reads fractions reads those on the caliper.
    */
   public static String roundingError(double value, Quantity quantity, Units units) {
     if (!quantity.isLength() || units.system() != Units.System.FRACTION) {
@@ -72,7 +72,7 @@ public final class NumberWriter {
     double error = fractionError(value, units.denominator());
     return Math.abs(error) <= TOLD_ERROR
         ? ""
-        : (error > 0 ? "+" : "−") + fixed(Math.abs(error), 2) + " mm";
+        : (error > 0 ? "+" : "−") + fixed(Math.abs(error) / Units.INCH, 3) + " in";
   }
 
   /** Exactly so many decimals, a true minus sign, and never a negative zero. */

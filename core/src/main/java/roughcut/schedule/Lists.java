@@ -16,6 +16,7 @@ import roughcut.design.Fitting;
 import roughcut.design.FittingTraits;
 import roughcut.design.RoutDecisions;
 import roughcut.fretboard.FretboardKeys;
+import roughcut.measure.Sentence;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.rout.RoutPlan;
@@ -42,14 +43,16 @@ public final class Lists {
     for (BoardLayout.Homeless one : plan.boards().homeless()) {
       if (!one.part().small()) {
         all.add(
-            new Line("wood for " + one.part().label() + ", " + one.part().species(), one.why()));
+            new Line(
+                "wood for " + one.part().label() + ", " + one.part().species(),
+                Sentence.in(one.why(), units)));
       }
     }
     Set<String> cutters = new LinkedHashSet<>();
     for (RoutPlan rout : plan.cuts().routs()) {
       rout.plan().missing().ifPresent(cutters::add);
     }
-    cutters.forEach(c -> all.add(new Line(c, "nothing in the drawer does it")));
+    cutters.forEach(c -> all.add(new Line(Sentence.in(c, units), "nothing in the drawer does it")));
     for (Fitting fitting : plan.build().design().fittings()) {
       boolean sized = fitting.type().traits().stream().anyMatch(FittingTraits.Trait::hardware);
       boolean inHand =

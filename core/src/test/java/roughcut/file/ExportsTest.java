@@ -135,7 +135,7 @@ class ExportsTest {
   @Test
   void thePdfsBarsMeasureAsTheySay() throws Exception {
     for (Paper paper : Paper.values()) {
-      try (PDDocument pdf = Loader.loadPDF(PdfWriter.write(sheet, paper))) {
+      try (PDDocument pdf = Loader.loadPDF(PdfWriter.write(sheet, paper, Units.MM))) {
         Lines bars = new Lines(pdf.getPage(0));
         assertThat(bars.lengths())
             .as("100 mm bar in points")
@@ -154,7 +154,7 @@ class ExportsTest {
   void theTilesShowTheDrawingAtFullSize() throws Exception {
     double first = plan.frets().at(1);
     Tiling tiling = Tiling.of(sheet, Paper.A4);
-    try (PDDocument pdf = Loader.loadPDF(PdfWriter.write(sheet, Paper.A4))) {
+    try (PDDocument pdf = Loader.loadPDF(PdfWriter.write(sheet, Paper.A4, Units.MM))) {
       Tiling.Tile tile = tiling.tiles().get(0);
       double nut = (Tiling.MARGIN - tile.shows().left()) * PdfWriter.POINTS_PER_MM;
       Lines lines = new Lines(pdf.getPage(1));

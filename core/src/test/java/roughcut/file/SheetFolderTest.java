@@ -49,6 +49,19 @@ class SheetFolderTest {
         .hasMessageContaining("no folder's name");
   }
 
+  /** A new folder for sheets in a shop that is there, but no shop where its disk was. */
+  @Test
+  void aShopThatIsGoneIsNotMadeAnew() throws Exception {
+    Path shop = Files.createDirectory(folder.resolve("shop"));
+    Path sheets = shop.resolve("sheets").resolve("Heron");
+    SheetFolder.check(sheets);
+    SheetFolder.check(shop);
+    Files.delete(shop);
+    assertThatThrownBy(() -> SheetFolder.check(sheets))
+        .isInstanceOf(FileTrouble.class)
+        .hasMessageContaining("is its disk in?");
+  }
+
   /** One sheet alone has the pages that it has among all; nothing else is written. */
   @Test
   void oneSheetAloneIsTheOneAmongAll() throws Exception {

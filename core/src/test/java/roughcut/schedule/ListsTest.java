@@ -58,6 +58,11 @@ class ListsTest {
     assertThat(Lists.shopping(bare, Units.MM)).anyMatch(l -> l.what().startsWith("wood for"));
     Plan noCutters = Plan.of(Heron.build(), Demo.shop().withCutters(List.of()));
     assertThat(Lists.shopping(noCutters, Units.MM)).anyMatch(l -> l.why().contains("drawer"));
+    for (Plan any : List.of(bare, noCutters)) {
+      assertThat(Lists.shopping(any, Units.FRACTION_64))
+          .as("one who reads inches meets no millimetre")
+          .noneMatch(l -> (l.what() + " " + l.why()).matches(".*\\d mm\\b.*"));
+    }
   }
 
   private static BoardLayout.Laid laid(Random random, String board) {

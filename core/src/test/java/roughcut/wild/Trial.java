@@ -119,7 +119,7 @@ public final class Trial {
         for (Sheet sheet : Sheet.values()) {
           where = "files of " + sheet;
           Drawing drawing = sheet.of(plan, Units.FRACTION_64);
-          PdfWriter.write(drawing, Paper.A4);
+          PdfWriter.write(drawing, Paper.A4, Units.FRACTION_64);
           SvgWriter.write(drawing);
           DxfWriter.write(drawing);
         }

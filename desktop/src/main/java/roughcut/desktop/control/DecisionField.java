@@ -1,6 +1,5 @@
 package roughcut.desktop.control;
 
-import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.Locale;
 import java.util.Optional;
@@ -9,7 +8,6 @@ import java.util.function.UnaryOperator;
 import javafx.beans.value.ChangeListener;
 import javafx.beans.value.WeakChangeListener;
 import javafx.geometry.Pos;
-import javafx.scene.control.Button;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
@@ -21,7 +19,6 @@ import javafx.scene.layout.VBox;
 import roughcut.bench.Plausible;
 import roughcut.design.Decisions;
 import roughcut.design.NumberDecision;
-import roughcut.desktop.session.Ago;
 import roughcut.desktop.session.Session;
 import roughcut.measure.Decided;
 import roughcut.measure.NumberWriter;
@@ -48,9 +45,7 @@ public final class DecisionField extends VBox implements Typing.Into, TakesReadi
   private final Typing typing;
   private final Label unit = new Label();
   private final Label message = new Label();
-  private final Label measured = new Label();
-  private final Button forget = new Button("take back");
-  private final HBox measuredRow = new HBox(6, measured, forget);
+  private final MeasuredRow measured;
   private final ChangeListener<Plan> follower = (p, was, is) -> follow();
   private final ChangeListener<Units> unitsFollower = (p, was, is) -> follow();
   private boolean measuring;
@@ -88,12 +83,8 @@ public final class DecisionField extends VBox implements Typing.Into, TakesReadi
     message.getStyleClass().add("decision-message");
     message.setWrapText(true);
     message.setId(decision.id() + ".message");
-    measuredRow.getStyleClass().add("measured-row");
-    measuredRow.setAlignment(Pos.CENTER_RIGHT);
-    forget.setId(decision.id() + ".forget");
-    forget.getStyleClass().add("text-button");
-    forget.setOnAction(e -> forgetMeasured());
-    getChildren().addAll(row, message, measuredRow);
+    measured = new MeasuredRow(decision, session);
+    getChildren().addAll(row, message, measured);
     field.focusedProperty().addListener((p, was, is) -> left(is));
     field.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
     field.setContextMenu(new ContextMenu());
@@ -110,7 +101,7 @@ public final class DecisionField extends VBox implements Typing.Into, TakesReadi
       menu.getItems().add(Menus.item("Enter what was measured    F2", this::askForReading));
     }
     if (session.build().get().measured().containsKey(decision.id())) {
-      menu.getItems().add(Menus.item("Take back what was measured", this::forgetMeasured));
+      menu.getItems().add(Menus.item("Take back what was measured", measured::takeBack));
     }
     menu.getItems()
         .add(Menus.item("Copy the number", () -> Numbers.copy(shown().replace('−', '-'))));
@@ -314,7 +305,7 @@ public final class DecisionField extends VBox implements Typing.Into, TakesReadi
     }
     typing.refresh();
     field.pseudoClassStateChanged(States.FOLLOWS, following());
-    showMeasured();
+    measured.show();
   }
 
   /** What stands in it: decided, or while it follows what the plan has worked out for it. */
@@ -327,18 +318,6 @@ public final class DecisionField extends VBox implements Typing.Into, TakesReadi
             .map(Value::value)
             .orElseGet(() -> decision.in(session.build().get().design()))
         : decision.in(session.build().get().design());
-  }
-
-  private void showMeasured() {
-    Reading reading = session.build().get().measured().get(decision.id());
-    show(measuredRow, reading != null && session.asBuilt().get());
-    if (reading != null) {
-      measured.setText(
-          "measured "
-              + NumberWriter.text(reading.value(), decision.quantity(), session.units().get())
-              + ", "
-              + Ago.days(reading.on(), LocalDate.now()));
-    }
   }
 
   private static void show(Region node, boolean shown) {
@@ -417,12 +396,5 @@ public final class DecisionField extends VBox implements Typing.Into, TakesReadi
     field.pseudoClassStateChanged(States.MEASURING, false);
     typing.write(shown());
     refresh();
-  }
-
-  private void forgetMeasured() {
-    session.make(
-        "taking back a measurement",
-        "measured " + decision.id(),
-        (Build build) -> build.withoutMeasured(decision.id()));
   }
 }

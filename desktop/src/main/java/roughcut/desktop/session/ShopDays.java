@@ -1,6 +1,10 @@
 package roughcut.desktop.session;
 
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.FileTime;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
@@ -8,13 +12,16 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import java.util.concurrent.Executor;
 import java.util.concurrent.Executors;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
+import java.util.stream.Stream;
 import javafx.application.Platform;
 import roughcut.file.FileTrouble;
 import roughcut.file.ShopBuilds;
+import roughcut.file.ShopFile;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
 import roughcut.schedule.Buys;
@@ -41,6 +48,8 @@ public final class ShopDays {
   private final Supplier<Path> shop;
   private final List<Runnable> changed = new ArrayList<>();
   private Path readFor;
+  private Map<Path, FileTime> read = Map.of();
+  private boolean looking;
   private List<Build> others = List.of();
   private Map<String, LastTime> lastTime = Map.of();
   private List<Plan> otherPlans = List.of();
@@ -65,30 +74,56 @@ public final class ShopDays {
     changed.add(action);
   }
 
-  /** Reads the shop's other builds, where they weren't read for the build that is here. */
+  /** Reads the shop's other builds, where any of their files isn't as it was last read. */
   public void readOthers() {
-    Path folder = shop.get();
-    Path here = own.get().toAbsolutePath().normalize();
-    if (here.equals(readFor)) {
+    if (looking) {
       return;
     }
-    readFor = here;
+    looking = true;
+    Path folder = shop.get();
+    Path here = own.get().toAbsolutePath().normalize();
     Shop of = session.shop().get();
+    Map<Path, FileTime> then = here.equals(readFor) ? read : null;
     READING.execute(
         () -> {
+          Map<Path, FileTime> now = files(folder, here);
+          if (now.equals(then)) {
+            Platform.runLater(() -> looking = false);
+            return;
+          }
           List<Build> found = besides(folder, here);
           Map<String, LastTime> last =
               LastTime.of(found.stream().map(b -> Plan.of(b, of)).toList());
-          Platform.runLater(
-              () -> {
-                if (here.equals(readFor) && !found.equals(others)) {
-                  others = List.copyOf(found);
-                  lastTime = last;
-                  planned = null;
-                  changed.forEach(Runnable::run);
-                }
-              });
+          Platform.runLater(() -> took(here, now, found, last));
         });
+  }
+
+  private void took(
+      Path here, Map<Path, FileTime> files, List<Build> found, Map<String, LastTime> last) {
+    looking = false;
+    readFor = here;
+    read = files;
+    if (!found.equals(others)) {
+      others = List.copyOf(found);
+      lastTime = last;
+      planned = null;
+      changed.forEach(Runnable::run);
+    }
+  }
+
+  /** When each build of the shop was written last, but for the one that is worked on here. */
+  private static Map<Path, FileTime> files(Path folder, Path here) {
+    Map<Path, FileTime> files = new TreeMap<>();
+    try (Stream<Path> all = Files.list(ShopFile.builds(folder))) {
+      for (Path file : all.toList()) {
+        if (!file.getFileName().equals(here.getFileName())) {
+          files.put(file, Files.getLastModifiedTime(file));
+        }
+      }
+    } catch (IOException | UncheckedIOException e) {
+      files.clear(); // a shop that is gone has no other builds to tell of
+    }
+    return files;
   }
 
   private static List<Build> besides(Path folder, Path here) {

@@ -222,6 +222,7 @@ public final class SheetsStation extends KnifelessStation {
         new Task<>() {
           @Override
           protected List<Path> call() throws FileTrouble {
+            SheetFolder.check(to);
             return only == null
                 ? Exports.write(plan, units, chosen, to)
                 : Exports.write(plan, units, chosen, only, to);
