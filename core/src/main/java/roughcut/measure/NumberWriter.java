@@ -62,8 +62,9 @@ public final class NumberWriter {
   }
 
   /**
-   * The error made by showing this length as a fraction, “+0.006 in”, or nothing when it is too
-   * small to matter: in thousandths, for one who reads fractions reads those on the caliper.
+   * The error made by showing this length as a fraction, “+.006 in”, or nothing when it is too
+   * small to matter: in thousandths, for one who reads fractions reads those on the caliper. Less
+   * than half the coarsest fraction, it begins with its point.
    */
   public static String roundingError(double value, Quantity quantity, Units units) {
     if (!quantity.isLength() || units.system() != Units.System.FRACTION) {
@@ -72,7 +73,7 @@ public final class NumberWriter {
     double error = fractionError(value, units.denominator());
     return Math.abs(error) <= TOLD_ERROR
         ? ""
-        : (error > 0 ? "+" : "−") + fixed(Math.abs(error) / Units.INCH, 3) + " in";
+        : (error > 0 ? "+" : "−") + fixed(Math.abs(error) / Units.INCH, 3).substring(1) + " in";
   }
 
   /** Exactly so many decimals, a true minus sign, and never a negative zero. */

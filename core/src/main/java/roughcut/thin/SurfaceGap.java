@@ -45,6 +45,11 @@ record SurfaceGap(String what, String changedBy, double distance, Point at) {
   private static final double FIRST_STEP = 6;
   private static final double LAST_STEP = 0.02;
 
+  /** After so many steps of one length it is tried with longer ones. */
+  private static final int MANY_ALIKE = 40;
+
+  private static final int MOST_MOVES = 1000;
+
   /** A solid that begins nearer the plain face than this opens at it, mm. */
   private static final double OPEN = 0.05;
 
@@ -219,7 +224,9 @@ record SurfaceGap(String what, String changedBy, double distance, Point at) {
     private SurfaceGap from(Point start, double there) {
       Point at = start;
       double least = there;
-      for (double step = FIRST_STEP; step > LAST_STEP; ) {
+      double step = FIRST_STEP;
+      int alike = 0;
+      for (int moves = 0; step > LAST_STEP && moves < MOST_MOVES; moves++) {
         Point better = null;
         for (int way = 0; way < 8; way++) {
           Point next =
@@ -232,8 +239,14 @@ record SurfaceGap(String what, String changedBy, double distance, Point at) {
         }
         if (better == null) {
           step /= 2;
+          alike = 0;
         } else {
           at = better;
+          // Along a shallow valley small steps would creep: wider again.
+          if (++alike == MANY_ALIKE) {
+            step = Math.min(FIRST_STEP, 2 * step);
+            alike = 0;
+          }
         }
       }
       return named(at, least);

@@ -299,7 +299,8 @@ class EveryPageTest extends WindowTest {
   @Test
   void nothingIsCutOffAndEveryFieldHasItsName() throws Exception {
     TreeSet<String> found = new TreeSet<>();
-    for (String build : List.of("Heron", "Bittern", "Dunlin", "Avocet", OwnBass.NAME)) {
+    // The others are walked in other windows and units below.
+    for (String build : List.of("Heron", "Avocet", OwnBass.NAME)) {
       found.addAll(wrong(build, Units.MM));
     }
     assertThat(found).isEmpty();

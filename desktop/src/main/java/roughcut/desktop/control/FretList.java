@@ -36,7 +36,7 @@ public final class FretList extends NumberTable<Fret> {
   private String text(Value value) {
     String error = NumberWriter.roundingError(value.value(), value.quantity(), units);
     String number = NumberWriter.number(value.value(), value.quantity(), units);
-    return error.isEmpty() ? number : number + "  " + error.replace(" mm", "");
+    return error.isEmpty() ? number : number + "  " + error.replace(" in", "");
   }
 
   public void show(Plan next, Units in) {

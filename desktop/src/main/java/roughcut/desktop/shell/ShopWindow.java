@@ -136,6 +136,13 @@ public final class ShopWindow {
     files.opened();
   }
 
+  /** The maker comes back to this window: others may have gone on with their builds meanwhile. */
+  void back() {
+    if (here().id() == StationId.BENCH) {
+      days.readOthers();
+    }
+  }
+
   /** Offers work on another build that couldn't be saved. */
   public void offer(Rescue.Copy copy) {
     files.offer(copy);

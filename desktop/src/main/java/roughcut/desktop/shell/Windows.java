@@ -88,6 +88,14 @@ public final class Windows {
     stage.setMinHeight(Math.min(room.getHeight(), LEAST_HEIGHT));
     place(stage, habits);
     stage.setOnCloseRequest(e -> closing(e, stage, window));
+    stage
+        .focusedProperty()
+        .addListener(
+            (p, was, is) -> {
+              if (is) {
+                window.back();
+              }
+            });
     Thread.currentThread().setUncaughtExceptionHandler((t, e) -> failed(e));
     stage.show();
     size(stage, habits); // some window managers open at the least size

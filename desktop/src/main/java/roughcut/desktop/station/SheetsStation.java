@@ -8,11 +8,15 @@ import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.beans.property.ReadOnlyProperty;
 import javafx.concurrent.Task;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.stage.DirectoryChooser;
@@ -78,7 +82,14 @@ public final class SheetsStation extends KnifelessStation {
     paper.setValue(Paper.A4);
     paper.getStyleClass().add("choice-box");
     paper.setAccessibleText("Paper");
-    paper.setMaxWidth(Double.MAX_VALUE);
+    paper.setPrefWidth(156);
+    Label papers = new Label("Paper");
+    papers.getStyleClass().add("decision-label");
+    papers.setLabelFor(paper);
+    Region between = new Region();
+    HBox.setHgrow(between, Priority.ALWAYS);
+    HBox paperRow = new HBox(8, papers, between, paper);
+    paperRow.setAlignment(Pos.CENTER_LEFT);
     paper.valueProperty().addListener((p, was, is) -> desk.refresh());
     pages.setWrapText(true);
     pages.getStyleClass().add("panel-text");
@@ -87,6 +98,9 @@ public final class SheetsStation extends KnifelessStation {
     where.setLabelFor(folder);
     folder.setId("sheets.folder");
     folder.setAccessibleText("Folder for the sheets");
+    Tooltip whole = new Tooltip();
+    whole.textProperty().bind(folder.textProperty());
+    folder.setTooltip(whole);
     folder.setOnAction(e -> write(sheet));
     Button other = new Button("Another folder …");
     other.getStyleClass().add("text-button");
@@ -109,7 +123,7 @@ public final class SheetsStation extends KnifelessStation {
     what.getStyleClass().add("panel-text");
     column
         .getChildren()
-        .addAll(heading, which, paper, pages, where, folder, other, one, all, what, result);
+        .addAll(heading, which, paperRow, pages, where, folder, other, one, all, what, result);
     lower.setManaged(false);
     lower.setVisible(false);
   }
@@ -171,7 +185,7 @@ public final class SheetsStation extends KnifelessStation {
     which.show(List.of(Sheet.values()), sheet);
     if (folder.getText().equals(offered)) {
       offered = usual.get().toString();
-      folder.setText(offered);
+      into(offered);
     }
     Drawing drawn = sheet.of(plan, units);
     Tiling tiling = Tiling.of(drawn, paper.getValue());
@@ -188,7 +202,15 @@ public final class SheetsStation extends KnifelessStation {
     chooser.setTitle("Where to write the sheets");
     File chosen = chooser.showDialog(column.getScene().getWindow());
     if (chosen != null) {
-      folder.setText(chosen.getPath());
+      into(chosen.getPath());
+    }
+  }
+
+  /** A long path is seen from its end, which tells folders apart; the tip has all of it. */
+  private void into(String path) {
+    if (!folder.getText().equals(path)) {
+      folder.setText(path);
+      folder.end();
     }
   }
 
