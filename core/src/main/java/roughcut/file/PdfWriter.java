@@ -28,8 +28,15 @@ public final class PdfWriter {
   /** PDF's unit in millimetres: 1/72 in. */
   static final double POINTS_PER_MM = 72 / 25.4;
 
+  /** No line is wider, on the page map neither, mm. */
+  private static final double WIDEST_PEN = 2;
+
   private final PDDocument document;
   private final Units units;
+
+  /** Paths, fills and words of the drawing; each page writes those that it shows. */
+  private final List<Mark> parts;
+
   private final PDType0Font regular;
   private final PDType0Font bold;
   private final Tiling tiling;
@@ -41,6 +48,7 @@ public final class PdfWriter {
     this.units = units;
     this.drawing = drawing;
     this.tiling = Tiling.of(drawing, paper);
+    this.parts = drawing.marks().stream().flatMap(m -> Lines.parts(m, 1).stream()).toList();
     this.regular = font("B612-Regular.ttf");
     this.bold = font("B612-Bold.ttf");
   }
@@ -125,7 +133,7 @@ public final class PdfWriter {
               (float) scale,
               (float) (Tiling.MARGIN - all.left() * scale),
               (float) (top - 44 - all.high() * scale)));
-      marks(content, 1 / scale);
+      marks(content, 1 / scale, all);
       for (Tiling.Tile tile : tiling.tiles()) {
         frame(content, tile, scale);
       }
@@ -174,7 +182,7 @@ public final class PdfWriter {
       content.transform(
           Matrix.getTranslateInstance(
               (float) (Tiling.MARGIN - b.left()), (float) (Tiling.MARGIN - b.low())));
-      marks(content, 1);
+      marks(content, 1, b);
       if (tile.laid()) {
         crosses(content, tile.group());
       }
@@ -222,12 +230,15 @@ public final class PdfWriter {
   }
 
   /**
-   * All marks; widths and text are {@code thickness} times as large, so that a small map stays
-   * legible.
+   * All marks that are seen; widths and text are {@code thickness} times as large, so that a small
+   * map stays legible.
+   *
+   * @param seen what the page shows of the drawing
    */
-  private void marks(PDPageContentStream content, double thickness) throws IOException {
-    for (Mark mark : drawing.marks()) {
-      for (Mark part : Lines.parts(mark, 1)) {
+  private void marks(PDPageContentStream content, double thickness, Bounds seen)
+      throws IOException {
+    for (Mark part : parts) {
+      if (touches(part, seen)) {
         if (part instanceof Mark.Fill fill) {
           content.setNonStrokingColor(Color.decode(fill.fill()));
           trace(content, fill.shape().corners(), true);
@@ -246,6 +257,18 @@ public final class PdfWriter {
       }
     }
     dash(content, new double[0]);
+  }
+
+  /** Whether any of a mark may fall on what is seen; of words as if all letters were square. */
+  private static boolean touches(Mark part, Bounds seen) {
+    if (part instanceof Mark.Text text) {
+      double room = (text.text().length() + 1) * text.size().height();
+      return new Bounds(text.at().x(), text.at().y(), text.at().x(), text.at().y())
+              .grown(room)
+              .distance(seen)
+          <= 0;
+    }
+    return part.stretches().stream().anyMatch(s -> s.grown(WIDEST_PEN).distance(seen) <= 0);
   }
 
   private void words(PDPageContentStream content, Mark.Text text) throws IOException {
