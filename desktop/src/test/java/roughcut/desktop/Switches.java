@@ -12,9 +12,9 @@ import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.FutureTask;
 import javafx.application.Application;
 import javafx.application.Platform;
-import javafx.stage.Stage;
-import roughcut.desktop.session.Habits;
-import roughcut.desktop.session.Workspace;
+import javafx.scene.image.WritableImage;
+import javafx.stage.Window;
+import javafx.stage.WindowEvent;
 import roughcut.desktop.shell.ShopWindow;
 import roughcut.desktop.shell.Windows;
 import roughcut.desktop.station.StationId;
@@ -27,44 +27,49 @@ import roughcut.file.DemoFolder;
 public final class Switches {
   private static final int STRETCH = 50;
 
-  /** What later stretches may hold more than the first ones, which fill caches. */
+  /** What is held at the end may be so many times what was halfway, when all caches are full. */
   private static final double GROWTH = 1.15;
+
+  private static WritableImage picture;
 
   private Switches() {}
 
-  /** How many switches, and the seed of their order. */
+  /** How many switches, the seed of their order, and after how many another build is opened. */
   public static void main(String[] args) throws Exception {
     int count = Integer.parseInt(args[0]);
     Random random = new Random(Long.parseLong(args[1]));
+    int windows = Integer.parseInt(args[2]);
     CountDownLatch started = new CountDownLatch(1);
     Platform.startup(started::countDown);
     started.await();
     Path data = Files.createTempDirectory("rough-cut-switches");
     DemoFolder.reset(data.resolve("demo"), LocalDate.now());
     List<String> builds = List.of("Heron", "Bittern", "Dunlin", "Avocet");
-    Stage stage =
-        onScreen(
-            () -> {
-              Application.setUserAgentStylesheet(new PrimerLight().getUserAgentStylesheet());
-              return new Stage();
-            });
+    Windows.dataFolder(data);
+    onScreen(
+        () -> {
+          Platform.setImplicitExit(false);
+          Application.setUserAgentStylesheet(new PrimerLight().getUserAgentStylesheet());
+          return true;
+        });
     List<Double> held = new ArrayList<>();
     ShopWindow window = null;
     for (int i = 0; i < count; i++) {
       ShopWindow before = window;
       String build = builds.get(random.nextInt(builds.size()));
       StationId station = StationId.values()[random.nextInt(StationId.values().length)];
-      boolean other = before == null || i % 3 == 0;
+      boolean other = before == null || i % windows == 0;
       window =
           onScreen(
               () -> {
-                ShopWindow next = other ? opened(before, data, build, stage) : before;
+                ShopWindow next = other ? opened(before, data, build) : before;
                 next.choose(station);
                 List<String> pages = next.here().pageTitles();
                 if (!pages.isEmpty()) {
                   next.page(pages.get(random.nextInt(pages.size())));
                 }
-                stage.getScene().snapshot(null);
+                // Always into the same picture: the toolkit lets go of pictures when it likes.
+                picture = next.root().getScene().snapshot(picture);
                 return next;
               });
       if ((i + 1) % STRETCH == 0) {
@@ -72,25 +77,23 @@ public final class Switches {
         System.out.printf("%d switches, %.1f MB held%n", i + 1, held.get(held.size() - 1));
       }
     }
-    int half = held.size() / 2;
-    double first = held.subList(0, half).stream().mapToDouble(d -> d).max().orElse(0);
-    double last = held.subList(half, held.size()).stream().mapToDouble(d -> d).min().orElse(0);
-    boolean grows = last > first * GROWTH;
+    double half = held.get(held.size() / 2);
+    double last = held.get(held.size() - 1);
+    boolean grows = last > half * GROWTH;
     System.out.printf(
-        "memory: %d switches, most held in the first half %.1f MB, least in the second %.1f MB%s%n",
-        count, first, last, grows ? ": it grows" : "");
+        "memory: %d switches, %.1f MB held halfway, %.1f MB at the end%s%n",
+        count, half, last, grows ? ": it grows" : "");
     System.exit(grows ? 1 : 0);
   }
 
-  private static ShopWindow opened(ShopWindow before, Path data, String build, Stage stage)
-      throws Exception {
+  /** Opens a build in a window of its own, as from the home card, and closes the one before. */
+  private static ShopWindow opened(ShopWindow before, Path data, String build) throws Exception {
+    ShopWindow next = Windows.open(DemoFolder.build(data.resolve("demo"), build));
     if (before != null) {
-      before.workspace().close();
+      Window shown = before.root().getScene().getWindow();
+      shown.fireEvent(new WindowEvent(shown, WindowEvent.WINDOW_CLOSE_REQUEST));
+      shown.hide();
     }
-    Path file = DemoFolder.build(data.resolve("demo"), build);
-    ShopWindow next = new ShopWindow(Workspace.open(file, data), Habits.in(data));
-    stage.setScene(Windows.scene(next));
-    stage.show();
     return next;
   }
 
