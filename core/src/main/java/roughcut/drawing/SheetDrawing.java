@@ -7,7 +7,6 @@ import roughcut.layout.Fan;
 import roughcut.layout.FretLayout;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Precision;
-import roughcut.measure.Quantity;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 
@@ -76,9 +75,9 @@ public final class SheetDrawing {
       return "scale " + frets.scale().text(units);
     }
     return "scales "
-        + NumberWriter.text(fan.bass(), Quantity.FINE_LENGTH, units)
+        + NumberWriter.text(fan.bass(), frets.scale().quantity(), units)
         + " bass, "
-        + NumberWriter.text(fan.treble(), Quantity.FINE_LENGTH, units)
+        + NumberWriter.text(fan.treble(), frets.scale().quantity(), units)
         + " treble";
   }
 }

@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
 import roughcut.design.Choice;
 import roughcut.design.ChoiceDecision;
 import roughcut.design.Decisions;
@@ -36,6 +37,7 @@ public final class Givens {
   private final Build build;
   private final Map<String, Reading> readings;
   private final Map<String, Value> following;
+  private final Set<String> done;
   private Design real;
   private Asked asked;
 
@@ -47,6 +49,7 @@ public final class Givens {
     this.build = build;
     this.readings = build.measured();
     this.following = Map.copyOf(following);
+    this.done = build.log().done().stream().map(Done::operation).collect(Collectors.toSet());
   }
 
   /**
@@ -207,12 +210,12 @@ public final class Givens {
 
   /** Whether an operation was done. */
   public boolean done(String operation) {
-    return build.log().isDone(operation);
+    return done.contains(operation);
   }
 
   /** Whether any operation was done whose id begins so. */
   public boolean anyDone(String prefix) {
-    return build.log().done().stream().anyMatch(d -> d.operation().startsWith(prefix));
+    return done.stream().anyMatch(o -> o.startsWith(prefix));
   }
 
   /** The neck's strips from the bass side, as thick as they really are. */

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import java.util.regex.Pattern;
 import roughcut.geometry.Box;
 import roughcut.geometry.Convex;
 import roughcut.geometry.Cylinder;
@@ -12,7 +13,10 @@ import roughcut.geometry.Shapes;
 
 /** Something cut into the body: a rout with its steps, the widest first, or bores. */
 public final class Cut {
+  private static final Pattern NUMBER = Pattern.compile("-\\d+$");
+
   private final String name;
+  private final String row;
   private final String words;
   private final CutKind kind;
   private final CutFrom from;
@@ -49,6 +53,7 @@ public final class Cut {
       List<String> changedBy,
       boolean listed) {
     this.name = name;
+    this.row = NUMBER.matcher(name).replaceFirst("");
     this.words = words;
     this.kind = kind;
     this.from = from;
@@ -76,7 +81,7 @@ public final class Cut {
 
   /** The name of the row of like cuts that it belongs to: bolts, a cover's screws, strings. */
   public String row() {
-    return name.replaceFirst("-\\d+$", "");
+    return row;
   }
 
   public String words() {

@@ -71,7 +71,7 @@ public record Mass(Value body, Value instrument, Value balance, Value behind) {
   /** The bores that were worked out to bring the body to its weight. */
   private static List<Cut> relief(CutSlab slab) {
     return slab.cuts.stream()
-        .filter(c -> c.kind() == CutKind.RELIEF && c.name().matches("relief-\\d+"))
+        .filter(c -> c.kind() == CutKind.RELIEF && c.row().equals("relief"))
         .filter(c -> slab.givens.design().fitting(c.name()).isEmpty())
         .toList();
   }
@@ -229,7 +229,7 @@ public record Mass(Value body, Value instrument, Value balance, Value behind) {
             + volume(bores.stream().filter(b -> !made.contains(b)).toList());
     double ring =
         slab.surface.edge().length() * slab.state.outside().value() * slab.thickness().value();
-    double shape = carved(slab.surface) - carved(slab.surface.at(slab.state)) + ring;
+    double shape = before.carved() - carved(slab.surface.at(slab.state)) + ring;
     ledger.put(
         RoutKeys.BODY_MASS_NOW,
         "m + (v + c + A · s / 10) · ρ / 1000",

@@ -128,7 +128,7 @@ class WithoutMouseTest extends WindowTest {
     until(() -> Files.exists(folder.resolve("plan.pdf")));
     try (PDDocument sheet = Loader.loadPDF(Files.readAllBytes(folder.resolve("plan.pdf")))) {
       assertThat(sheet.getNumberOfPages()).isGreaterThan(4);
-      assertThat(new PDFTextStripper().getText(sheet)).contains("Ruff").contains("scale 628.00 mm");
+      assertThat(new PDFTextStripper().getText(sheet)).contains("Ruff").contains("scale 628.0 mm");
     }
     try (var files = Files.list(folder)) {
       assertThat(files).as("the one sheet that was asked for").hasSize(1);

@@ -11,6 +11,8 @@ import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
+import javafx.scene.text.Font;
+import javafx.scene.text.Text;
 import javafx.util.StringConverter;
 import roughcut.design.Choice;
 import roughcut.design.ChoiceDecision;
@@ -34,6 +36,12 @@ public final class ChoiceField extends HBox {
 
   private boolean showing;
 
+  private static double wide(String words, Font font) {
+    Text measured = new Text(words);
+    measured.setFont(font);
+    return Math.ceil(measured.getLayoutBounds().getWidth()) + 1;
+  }
+
   public ChoiceField(ChoiceDecision<?> decision, Session session) {
     super(8);
     this.decision = decision;
@@ -44,7 +52,10 @@ public final class ChoiceField extends HBox {
     label.getStyleClass().add("decision-label");
     Tips.on(label, decision.hint());
     label.setLabelFor(box);
-    label.setMinWidth(LEAST_LABEL);
+    // A short label leaves its room to what is chosen; a long one goes on in a second line.
+    label
+        .minWidthProperty()
+        .bind(label.fontProperty().map(f -> Math.min(LEAST_LABEL, wide(label.getText(), f))));
     label.setWrapText(true);
     box.setMinWidth(LEAST_BOX);
     box.setTooltip(tip);
