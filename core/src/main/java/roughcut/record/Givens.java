@@ -37,7 +37,7 @@ public final class Givens {
   private final Build build;
   private final Map<String, Reading> readings;
   private final Map<String, Value> following;
-  private final Set<String> done;
+  private Set<String> done;
   private Design real;
   private Asked asked;
 
@@ -49,7 +49,6 @@ public final class Givens {
     this.build = build;
     this.readings = build.measured();
     this.following = Map.copyOf(following);
-    this.done = build.log().done().stream().map(Done::operation).collect(Collectors.toSet());
   }
 
   /**
@@ -208,14 +207,22 @@ public final class Givens {
     return real;
   }
 
+  /** Made when first asked for: most look one number up and are let go. */
+  private Set<String> done() {
+    if (done == null) {
+      done = build.log().done().stream().map(Done::operation).collect(Collectors.toSet());
+    }
+    return done;
+  }
+
   /** Whether an operation was done. */
   public boolean done(String operation) {
-    return done.contains(operation);
+    return done().contains(operation);
   }
 
   /** Whether any operation was done whose id begins so. */
   public boolean anyDone(String prefix) {
-    return done.stream().anyMatch(o -> o.startsWith(prefix));
+    return done().stream().anyMatch(o -> o.startsWith(prefix));
   }
 
   /** The neck's strips from the bass side, as thick as they really are. */

@@ -45,17 +45,6 @@ class BeginTest extends WindowTest {
     return new ShopBuilds(new OwnShop(data).folder());
   }
 
-  private ShopWindow opened(String name) {
-    return Window.getWindows().stream()
-        .filter(w -> w != stage && w.getScene() != null)
-        .map(w -> w.getScene().getUserData())
-        .filter(ShopWindow.class::isInstance)
-        .map(ShopWindow.class::cast)
-        .filter(w -> w.workspace().session().build().get().name().equals(name))
-        .findFirst()
-        .orElseThrow(() -> new AssertionError("no window with " + name));
-  }
-
   private void hide(ShopWindow other) {
     show(() -> other.root().getScene().getWindow().hide());
   }

@@ -123,30 +123,30 @@ class StoriesTest extends BenchWalk {
   void twoBuildsOnOneBoard() throws Exception {
     ShopBuilds shop = new ShopBuilds(data.resolve("demo"));
     page(StationId.BENCH.ordinal(), "Days");
-    assertThat(shown("Twin's")).isEmpty();
+    assertThat(saying("Twin's")).isEmpty();
     Path twin = shop.duplicate(heron);
     BuildFile.Opened opened = BuildFile.open(twin);
     opened.file().save(opened.build().withName("Twin"));
     page(StationId.BENCH.ordinal(), "Log");
     page(StationId.BENCH.ordinal(), "Days");
-    until(() -> !shown("Twin's").isEmpty());
+    until(() -> !saying("Twin's").isEmpty());
 
     ShopWindow[] other = new ShopWindow[1];
-    show(() -> other[0] = opened(twin));
+    show(() -> other[0] = inOwnWindow(twin));
     ShopWindow first = window;
     window = other[0];
     page(StationId.BENCH.ordinal(), "Days");
-    until(() -> !shown("Heron's").isEmpty());
+    until(() -> !saying("Heron's").isEmpty());
     window = first;
     show(() -> other[0].root().getScene().getWindow().hide());
     other[0].workspace().close();
     shop.bin(twin);
     page(StationId.BENCH.ordinal(), "Log");
     page(StationId.BENCH.ordinal(), "Days");
-    until(() -> shown("Twin's").isEmpty());
+    until(() -> saying("Twin's").isEmpty());
   }
 
-  private static ShopWindow opened(Path build) {
+  private static ShopWindow inOwnWindow(Path build) {
     try {
       return Windows.open(build);
     } catch (IOException e) {
@@ -155,7 +155,7 @@ class StoriesTest extends BenchWalk {
   }
 
   /** Words in sight that hold some others. */
-  private List<String> shown(String part) {
+  private List<String> saying(String part) {
     return robot
         .lookup((Node n) -> n instanceof Labeled l && l.getText() != null && l.isVisible())
         .queryAll()
@@ -199,7 +199,7 @@ class StoriesTest extends BenchWalk {
     close();
 
     Files.move(pocket, shop);
-    show(() -> window = opened(heron));
+    show(() -> window = inOwnWindow(heron));
     assertThat(design().numbers()).containsEntry("head.length", 190.0);
     pressFirst("bring it back");
     assertThat(design().numbers())
@@ -266,7 +266,7 @@ class StoriesTest extends BenchWalk {
       show(() -> window.choose(station));
       for (String title : window.here().pageTitles()) {
         show(() -> window.page(title));
-        shown("mm").stream()
+        saying("mm").stream()
             .filter(t -> MM.matcher(t).find())
             .forEach(t -> foreign.add(station + ", " + title + ": " + t));
       }

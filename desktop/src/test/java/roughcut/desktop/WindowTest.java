@@ -6,6 +6,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
+import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
@@ -17,6 +18,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
+import javafx.stage.Window;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
 import org.testfx.api.FxRobot;
@@ -55,6 +57,21 @@ abstract class WindowTest {
     stage.setX(0);
     stage.setY(0);
     stage.requestFocus();
+  }
+
+  /** The other window in which a build of that name is open. */
+  Optional<ShopWindow> shown(String name) {
+    return Window.getWindows().stream()
+        .filter(w -> w != stage && w.getScene() != null)
+        .map(w -> w.getScene().getUserData())
+        .filter(ShopWindow.class::isInstance)
+        .map(ShopWindow.class::cast)
+        .filter(w -> w.workspace().session().build().get().name().equals(name))
+        .findFirst();
+  }
+
+  ShopWindow opened(String name) {
+    return shown(name).orElseThrow(() -> new AssertionError("no window with " + name));
   }
 
   void close() {

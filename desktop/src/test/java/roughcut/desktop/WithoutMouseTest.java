@@ -11,7 +11,6 @@ import java.util.TreeMap;
 import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
-import javafx.stage.Window;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
@@ -73,21 +72,10 @@ class WithoutMouseTest extends WindowTest {
     robot.push(KeyCode.CONTROL, KeyCode.N);
     settle();
     robot.write(name, 0).push(KeyCode.ENTER);
-    until(() -> windowOf(name) != null);
-    mine = windowOf(name);
+    until(() -> shown(name).isPresent());
+    mine = opened(name);
     show(() -> mine.root().getScene().getWindow().requestFocus());
     until(() -> mine.root().getScene().getWindow().isFocused());
-  }
-
-  private ShopWindow windowOf(String name) {
-    return Window.getWindows().stream()
-        .filter(w -> w != stage && w.getScene() != null)
-        .map(w -> w.getScene().getUserData())
-        .filter(ShopWindow.class::isInstance)
-        .map(ShopWindow.class::cast)
-        .filter(w -> w.workspace().session().build().get().name().equals(name))
-        .findFirst()
-        .orElse(null);
   }
 
   private Plan now() {
