@@ -11,8 +11,6 @@ import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
-import javafx.scene.text.Font;
-import javafx.scene.text.Text;
 import javafx.util.StringConverter;
 import roughcut.design.Choice;
 import roughcut.design.ChoiceDecision;
@@ -36,12 +34,6 @@ public final class ChoiceField extends HBox {
 
   private boolean showing;
 
-  private static double wide(String words, Font font) {
-    Text measured = new Text(words);
-    measured.setFont(font);
-    return Math.ceil(measured.getLayoutBounds().getWidth()) + 1;
-  }
-
   public ChoiceField(ChoiceDecision<?> decision, Session session) {
     super(8);
     this.decision = decision;
@@ -52,10 +44,7 @@ public final class ChoiceField extends HBox {
     label.getStyleClass().add("decision-label");
     Tips.on(label, decision.hint());
     label.setLabelFor(box);
-    // A short label leaves its room to what is chosen; a long one goes on in a second line.
-    label
-        .minWidthProperty()
-        .bind(label.fontProperty().map(f -> Math.min(LEAST_LABEL, wide(label.getText(), f))));
+    label.setMinWidth(LEAST_LABEL);
     label.setWrapText(true);
     box.setMinWidth(LEAST_BOX);
     box.setTooltip(tip);
