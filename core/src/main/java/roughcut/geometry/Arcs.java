@@ -49,13 +49,20 @@ public final class Arcs {
     return (chord * chord / 4 + rise * rise) / (2 * rise);
   }
 
-  /** Height over the chord of that arc at the distance x from the chord's beginning. */
+  /**
+   * Height over the chord of that arc at the distance x from the chord's beginning.
+   *
+   * @param rise at most half the chord: half a circle
+   * @param x from 0 to the chord
+   */
   public static double ordinate(double chord, double rise, double x) {
     double radius = radius(chord, rise);
     double fromMiddle = x - chord / 2;
     // Not the root less the radius: of an arc nearly straight that leaves nothing but rounding.
     double sine = fromMiddle / radius;
-    return rise - fromMiddle * sine / (1 + Math.sqrt(1 - sine * sine));
+    // Half a circle's end lies where rounding may put the sine over 1.
+    double cosine = Math.sqrt(Math.max(0, 1 - sine * sine));
+    return rise - fromMiddle * sine / (1 + cosine);
   }
 
   /** Points along a cubic curve from a to d pulled towards b and c, both ends included. */

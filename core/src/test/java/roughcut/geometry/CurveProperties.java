@@ -137,6 +137,15 @@ class CurveProperties {
     assertThat(Math.hypot(chord / 6, below + third)).isCloseTo(radius, within(1e-6 * radius));
   }
 
+  /** Half a circle stands on its chord's ends, however these are rounded. */
+  @Property(tries = 20_000)
+  void halfACircleStandsOnItsChordsEnds(@ForAll @DoubleRange(min = 5, max = 800) double chord) {
+    assertThat(Arcs.ordinate(chord, chord / 2, 0)).isCloseTo(0, within(1e-5));
+    assertThat(Arcs.ordinate(chord, chord / 2, chord)).isCloseTo(0, within(1e-5));
+    double eighth = Arcs.ordinate(chord, chord / 2, chord / 2 * (1 - Math.sqrt(0.5)));
+    assertThat(eighth).isCloseTo(chord / 2 * Math.sqrt(0.5), within(1e-9 * chord));
+  }
+
   /** A spline goes through what it is given; along a straight line it is that line. */
   @Property
   void aSplineGoesThroughItsPoints(
