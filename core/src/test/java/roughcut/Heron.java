@@ -3,7 +3,9 @@ package roughcut;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
+import java.util.TreeMap;
 import roughcut.demo.Demo;
 import roughcut.design.Decision;
 import roughcut.design.Decisions;
@@ -101,18 +103,27 @@ public final class Heron {
         all.add(PartDecisions.bodyPoint(side, i, "out"));
       }
     }
+    Design before = design;
+    // Most only put a number down: gathered, since a design is copied whole on every change.
+    Design bare = design.withNumbers(Map.of()).withChoices(Map.of());
+    Map<String, Double> gathered = new TreeMap<>(design.numbers());
     for (Decision decision : all) {
       if (decision instanceof NumberDecision number) {
-        double usual = number.in(design);
+        double usual = number.in(before);
         double value =
             wild
                 ? number.least() + random.nextDouble() * (number.most() - number.least())
                 : usual * (0.9 + 0.2 * random.nextDouble());
         value = Math.max(number.least(), Math.min(number.most(), value));
-        design =
-            number.with(design, number.quantity() == Quantity.COUNT ? Math.rint(value) : value);
+        double decided = number.quantity() == Quantity.COUNT ? Math.rint(value) : value;
+        Design alone = number.with(bare, decided);
+        if (alone.withNumbers(Map.of()).equals(bare)) {
+          gathered.putAll(alone.numbers());
+        } else {
+          design = number.with(design, decided);
+        }
       }
     }
-    return design;
+    return design.withNumbers(gathered);
   }
 }
