@@ -115,21 +115,25 @@ xvfb_run() {
   return "$status"
 }
 
-# two_displays COMMAND…: runs it with -Dwindows.display=:N added, where :N1 and :N2 are invisible displays of its own.
-two_displays() {
-  local number one two status=0
+# displays COUNT COMMAND…: runs it with -Dwindows.display=:N and -Dwindows.count=COUNT added, where :N1, :N2 … are invisible displays of its own.
+displays() {
+  local count=$1 number each status=0
+  local -a running=()
+  shift
   for number in $(seq 40 90); do
-    [ -e "/tmp/.X11-unix/X${number}1" ] || [ -e "/tmp/.X11-unix/X${number}2" ] || break
+    compgen -G "/tmp/.X11-unix/X${number}[0-9]" >/dev/null || break
   done
-  xvfb ":${number}1" >/dev/null 2>&1 &
-  one=$!
-  xvfb ":${number}2" >/dev/null 2>&1 &
-  two=$!
-  for _ in $(seq 100); do
-    [ -e "/tmp/.X11-unix/X${number}1" ] && [ -e "/tmp/.X11-unix/X${number}2" ] && break
-    sleep 0.05
+  for each in $(seq "$count"); do
+    xvfb ":$number$each" >/dev/null 2>&1 &
+    running+=($!)
   done
-  "$@" "-Dwindows.display=:$number" || status=$?
-  kill "$one" "$two" 2>/dev/null || true
+  for each in $(seq "$count"); do
+    for _ in $(seq 100); do
+      [ -e "/tmp/.X11-unix/X$number$each" ] && break
+      sleep 0.05
+    done
+  done
+  "$@" "-Dwindows.display=:$number" "-Dwindows.count=$count" || status=$?
+  kill "${running[@]}" 2>/dev/null || true
   return "$status"
 }

@@ -208,6 +208,55 @@ class FanTest {
         });
   }
 
+  /** Slots that are sawn stand where they stand: both scales are drawn out or shrunk alike. */
+  @Test
+  void theRealNecksFanIsTheDrawnOneDrawnOut() {
+    for (double out : new double[] {0.9982, 1.0013}) {
+      Rooms real =
+          Heron.rooms(
+              "scale.treble=640",
+              "scale.bass=676",
+              "scale.perpendicular-fret=9",
+              "neck.nut-to-octave=" + 658 * out / 2);
+      Fanned fan = new Fanned(676 * out, 640 * out, 9, real);
+      for (FretLayout.Fret fret : real.frets().frets()) {
+        Line line = fan.fret(fret.number());
+        assertThat(fret.at(line.a().y())).isCloseTo(line.a().x(), within(1e-6));
+        assertThat(fret.at(line.b().y())).isCloseTo(line.b().x(), within(1e-6));
+      }
+    }
+  }
+
+  /** One side's scale left open is the scale of all; the middle lies halfway. */
+  @Test
+  void oneScaleGivenTheOtherSideKeepsTheScaleOfAll() {
+    Rooms bass = Heron.rooms("scale.length=640", "scale.bass=680", "scale.perpendicular-fret=7");
+    Rooms both = Heron.rooms("scale.treble=640", "scale.bass=680", "scale.perpendicular-fret=7");
+    for (int i = 0; i < bass.frets().frets().size(); i++) {
+      assertThat(bass.frets().frets().get(i).x())
+          .isCloseTo(660 * Fanned.share(i + 1), within(1e-6))
+          .isCloseTo(both.frets().frets().get(i).x(), within(1e-9));
+    }
+  }
+
+  /** A zero fret leans as the nut does: through the beginnings of both outer strings. */
+  @Test
+  void aZeroFretGoesThroughTheBeginningsOfBothOuterStrings() {
+    Rooms rooms =
+        Heron.rooms(
+            "nut.kind=zero-fret",
+            "scale.treble=640",
+            "scale.bass=676",
+            "scale.perpendicular-fret=9");
+    Fanned fan = new Fanned(676, 640, 9, rooms);
+    Line nut = new Line(fan.outer(true).a(), fan.outer(false).a());
+    var zero = rooms.fretboard().slots().slots().get(0);
+    assertThat(zero.number()).isZero();
+    assertThat(zero.slant())
+        .isCloseTo((nut.a().x() - nut.b().x()) / (nut.a().y() - nut.b().y()), within(1e-9))
+        .isNotZero();
+  }
+
   /** The nearest fret, or the nut, by looking at all of them. */
   @Test
   void theNearestFretIsTheNearest() {

@@ -130,7 +130,7 @@ class FinishedFacesTest {
     int out = 0;
     int close = 0;
     List<Build> demos = Demo.builds(java.time.LocalDate.of(2026, 5, 4));
-    for (int i = 0; i < 70; i++) {
+    for (int i = 0; i < 40; i++) {
       Plan plan = body(demos.get(i % demos.size()));
       var surface = plan.cuts().surface();
       List<Point> edge = surface.edge().shape().corners();

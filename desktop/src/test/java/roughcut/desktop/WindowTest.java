@@ -148,8 +148,11 @@ abstract class WindowTest {
     settle();
   }
 
+  /** Takes one edit back; a key comes from the display when that gets round to it. */
   void undo() {
+    Object before = session().work();
     robot.push(KeyCode.CONTROL, KeyCode.Z);
+    until(() -> session().work() != before);
     settle();
   }
 

@@ -29,9 +29,6 @@ public final class ChoiceField extends HBox {
 
   private static final double LEAST_BOX = 120;
 
-  /** The chosen one's words, where they are cut off all the same. */
-  private final Tooltip tip = new Tooltip();
-
   private boolean showing;
 
   public ChoiceField(ChoiceDecision<?> decision, Session session) {
@@ -47,7 +44,8 @@ public final class ChoiceField extends HBox {
     label.setMinWidth(LEAST_LABEL);
     label.setWrapText(true);
     box.setMinWidth(LEAST_BOX);
-    box.setTooltip(tip);
+    // The chosen one's words, where they are cut off all the same.
+    Tips.on(box, decision.label());
 
     Region space = new Region();
     setHgrow(space, Priority.ALWAYS);
@@ -71,7 +69,7 @@ public final class ChoiceField extends HBox {
     box.valueProperty()
         .addListener(
             (p, was, is) -> {
-              tip.setText(is == null ? decision.label() : is.label());
+              Tips.on(box, is == null ? decision.label() : is.label());
               chosen(is);
             });
     getChildren().addAll(label, space, box);

@@ -11,7 +11,6 @@ import javafx.scene.control.SelectionMode;
 import javafx.scene.control.TableCell;
 import javafx.scene.control.TableColumn;
 import javafx.scene.control.TableView;
-import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 
 /**
@@ -104,14 +103,11 @@ public class NumberTable<T> extends TableView<T> {
   }
 
   private static final class Words<T> extends TableCell<T, String> {
-    private final Tooltip whole = new Tooltip();
-
     @Override
     protected void updateItem(String words, boolean empty) {
       super.updateItem(words, empty);
       setText(empty ? null : words);
-      whole.setText(words);
-      setTooltip(empty || words == null || words.isBlank() ? null : whole);
+      Tips.on(this, empty || words == null ? "" : words);
     }
   }
 

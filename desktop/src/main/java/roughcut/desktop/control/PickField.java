@@ -6,7 +6,6 @@ import java.util.function.Function;
 import javafx.geometry.Pos;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -55,12 +54,11 @@ public final class PickField<T> extends HBox {
           }
         });
     // A long name is cut off in the narrow panel.
-    Tooltip tip = new Tooltip(called);
-    box.setTooltip(tip);
+    Tips.on(box, called);
     box.valueProperty()
         .addListener(
             (p, was, is) -> {
-              tip.setText(is == null ? called : words.apply(is));
+              Tips.on(box, is == null ? called : words.apply(is));
               if (!showing && is != null) {
                 picked.accept(is);
               }

@@ -13,12 +13,12 @@ public final class Tips {
 
   private Tips() {}
 
-  /** Gives a node a tooltip, or changes its words. */
+  /** Gives a node a tooltip, or changes its words; none where they are empty. */
   public static void on(Node node, String words) {
     Object before = node.getProperties().put(WORDS, words);
     if (before instanceof String) {
       if (node.getProperties().get(Tips.class) instanceof Tooltip tip) {
-        tip.setText(words);
+        tell(node, tip);
       }
       return;
     }
@@ -30,13 +30,22 @@ public final class Tips {
     return node.getProperties().get(WORDS) instanceof String words ? words : "";
   }
 
+  private static void tell(Node node, Tooltip tip) {
+    tip.setText(words(node));
+    if (words(node).isBlank()) {
+      Tooltip.uninstall(node, tip);
+    } else {
+      Tooltip.install(node, tip);
+    }
+  }
+
   private static void make(Node node) {
     node.getProperties()
         .computeIfAbsent(
             Tips.class,
             key -> {
-              Tooltip tip = new Tooltip((String) node.getProperties().get(WORDS));
-              Tooltip.install(node, tip);
+              Tooltip tip = new Tooltip();
+              tell(node, tip);
               return tip;
             });
   }

@@ -3,8 +3,8 @@ package roughcut.desktop.draw;
 import javafx.geometry.Pos;
 import javafx.scene.Cursor;
 import javafx.scene.control.Button;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
+import roughcut.desktop.control.Tips;
 
 /** Closer, further and the whole drawing, in a corner of it; the keys say the same. */
 final class ZoomBar extends HBox {
@@ -26,7 +26,7 @@ final class ZoomBar extends HBox {
     button.setId(id);
     button.getStyleClass().add("zoom-button");
     button.setFocusTraversable(false); // its keys work on the drawing itself
-    button.setTooltip(new Tooltip(tip));
+    Tips.on(button, tip);
     button.setAccessibleText(tip);
     button.setCursor(Cursor.HAND);
     button.setOnAction(e -> action.run());
