@@ -46,6 +46,30 @@ class ChannelRoutingTest {
         .isCloseTo(500 + trim(table) - 432, within(1e-9));
   }
 
+  /** A stop under 0 stands past the blank's end, and says so; over 0 it doesn't. */
+  @Test
+  void aStopPastTheBlanksEndSaysSo() {
+    int past = 0;
+    for (ChannelMachine machine : ChannelMachine.values()) {
+      for (String base : new String[] {"60", "150", "200"}) {
+        for (String made : new String[] {"flat", "scarf"}) {
+          for (String trim : new String[] {"0", "60"}) {
+            Plan plan =
+                jig(word(machine), "channel.base=" + base, "head.made=" + made, "blank.end-trim=" + trim);
+            for (String stop : new String[] {"rod.start-stop", "rod.end-stop"}) {
+              Value value = plan.value(stop).orElseThrow();
+              assertThat(value.label().contains("past that end"))
+                  .as("%s with a base of %s, %s: %s", machine, base, made, value.value())
+                  .isEqualTo(value.value() < 0);
+              past += value.value() < 0 ? 1 : 0;
+            }
+          }
+        }
+      }
+    }
+    assertThat(past).isGreaterThan(5);
+  }
+
   @Test
   void settingsOfOtherMachinesAreNotThere() {
     Plan railed = jig(word(ChannelMachine.RAILED_JIG));

@@ -199,6 +199,20 @@ class HeadTest {
     }
   }
 
+  /** A head that leans little is no reason for a blank thinner than the heel or the shaft. */
+  @Test
+  void aOnePieceBlankHoldsHeelAndShaftHoweverLittleTheHeadLeans() {
+    for (String heel : List.of("18", "44")) {
+      Plan plan = Heron.with("head.angle=2", "heel.thickness=" + heel);
+      HeadComparison.Way one = plan.blanks().ways().get(2);
+      assertThat(one.name()).isEqualTo("one piece");
+      assertThat(one.depth())
+          .isGreaterThanOrEqualTo(plan.neck().heelThickness().value())
+          .isGreaterThanOrEqualTo(plan.blanks().ways().get(0).depth());
+      assertThat(plan.neck().heelThickness().value()).isEqualTo(Double.parseDouble(heel));
+    }
+  }
+
   @Test
   void theSawsMarksMeetTheCutAndFollowTheMeasuredShaft() {
     for (String school : List.of("seam-under-fretboard", "seam-across-head")) {
