@@ -9,7 +9,7 @@ import roughcut.measure.Ledger;
 import roughcut.measure.Value;
 import roughcut.record.Givens;
 import roughcut.shop.Species;
-import roughcut.shop.SpeciesBook;
+import roughcut.shop.Woods;
 
 /**
  * Binding round the body's top edge: its channel, how tightly it has to bend against how tightly it
@@ -31,7 +31,7 @@ public record Binding(
     Value length) {
 
   /** The binding, or nothing when there are no layers. */
-  static Optional<Binding> of(Givens givens, BodyOutline outline, Ledger ledger) {
+  static Optional<Binding> of(Givens givens, Woods woods, BodyOutline outline, Ledger ledger) {
     Value layers = givens.get(BodyDecisions.BINDING_LAYERS);
     if (layers.value() == 0) {
       return Optional.empty();
@@ -41,7 +41,7 @@ public record Binding(
     return Optional.of(
         new Binding(
             layers,
-            SpeciesBook.get(givens.get(BodyDecisions.BINDING_SPECIES).word()),
+            woods.get(givens.get(BodyDecisions.BINDING_SPECIES).word()),
             ledger.put(BlankKeys.BINDING_CHANNEL_WIDTH, "n · w", in("n", layers), in("w", layer)),
             givens.get(BodyDecisions.BINDING_HEIGHT),
             ledger.put(BlankKeys.BINDING_BENDS_TO, "m · w", in("m", factor), in("w", layer)),

@@ -17,7 +17,7 @@ import roughcut.measure.Sentence;
 import roughcut.measure.Value;
 import roughcut.measure.Worked;
 import roughcut.record.Givens;
-import roughcut.shop.SpeciesBook;
+import roughcut.shop.Woods;
 
 /**
  * The neck blank as a tree of glue-ups: the strips are glued to a stack, and each later step makes
@@ -36,7 +36,7 @@ public record BlankTree(
     BlankNode root, Value length, Value depth, Value heelDepth, Wanted wanted, int steps) {
 
   /** What the finished blank has to give. */
-  public record Wanted(Value length, Optional<Value> deep, double width) {}
+  public record Wanted(Woods woods, Value length, Optional<Value> deep, double width) {}
 
   /** The blank after each step, in the order of work; none without steps. */
   public List<BlankNode> afterSteps() {
@@ -51,7 +51,7 @@ public record BlankTree(
 
   /** The same blank's tree by other decisions about its stack. */
   BlankTree of(Givens givens) {
-    return of(givens, wanted.length, wanted.deep, wanted.width, new Ledger());
+    return of(givens, wanted.woods, wanted.length, wanted.deep, wanted.width, new Ledger());
   }
 
   /**
@@ -61,23 +61,28 @@ public record BlankTree(
    * @param deep what a head without a scarf wants of the blank's depth; empty when the shaft's does
    */
   public static BlankTree of(
-      Givens givens, Value blankLength, Optional<Value> deep, double width, Ledger ledger) {
+      Givens givens,
+      Woods woods,
+      Value blankLength,
+      Optional<Value> deep,
+      double width,
+      Ledger ledger) {
     Value trim = givens.get(BlankDecisions.END_TRIM);
     Value length =
         ledger.put(BlankKeys.STACK_LENGTH, "L + 2 · e", in("L", blankLength), in("e", trim));
     List<Double> depths = new ArrayList<>();
     Value depth = depth(givens, deep, depths, ledger);
-    BlankNode node = stack(givens, length.value(), width, depths.get(0));
+    BlankNode node = stack(givens, woods, length.value(), width, depths.get(0));
     List<BlankStep> steps = givens.design().neckSteps();
     for (int i = 0; i < steps.size(); i++) {
-      node = after(node, steps.get(i), length.value(), width, depths.get(i + 1));
+      node = after(node, steps.get(i), woods, length.value(), width, depths.get(i + 1));
     }
     return new BlankTree(
         node,
         length,
         depth,
         heelDepth(givens, deep, ledger),
-        new Wanted(blankLength, deep, width),
+        new Wanted(woods, blankLength, deep, width),
         steps.size());
   }
 
@@ -146,14 +151,15 @@ public record BlankTree(
         in("b", Decided.of("neck.heel-block", "Heel block", block, LENGTH)));
   }
 
-  private static BlankNode stack(Givens givens, double length, double width, double depth) {
+  private static BlankNode stack(
+      Givens givens, Woods woods, double length, double width, double depth) {
     List<BlankNode> strips = new ArrayList<>();
     int number = 1;
     for (Strip strip : givens.neckStrips()) {
       double widest = Math.max(strip.thickness(), strip.heelThickness()) + strip.bow();
       strips.add(
           new BlankNode(
-              "strip " + number++ + ", " + SpeciesBook.get(strip.species()).name(),
+              "strip " + number++ + ", " + woods.get(strip.species()).name(),
               strip.bow() > 0
                   ? "sawn and shaped to its curve"
                   : strip.tapered() ? "sawn and planed to its taper" : "sawn and planed",
@@ -177,8 +183,8 @@ public record BlankTree(
   }
 
   private static BlankNode after(
-      BlankNode before, BlankStep step, double length, double width, double depth) {
-    String wood = SpeciesBook.get(step.species()).name();
+      BlankNode before, BlankStep step, Woods woods, double length, double width, double depth) {
+    String wood = woods.get(step.species()).name();
     String size = Sentence.mm(step.thickness(), 1);
     return switch (step.kind()) {
       case OPENED -> {

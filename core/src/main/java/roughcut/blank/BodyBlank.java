@@ -23,7 +23,6 @@ import roughcut.record.Givens;
 import roughcut.shop.Board;
 import roughcut.shop.Shop;
 import roughcut.shop.Species;
-import roughcut.shop.SpeciesBook;
 
 /**
  * The body's stack through its thickness, top first: top, accent veneer, back; what the back is
@@ -86,8 +85,8 @@ public record BodyBlank(
             trim,
             basis,
             ledger);
-    Species backWood = SpeciesBook.get(givens.get(BodyDecisions.BODY_SPECIES).word());
-    Species topWood = SpeciesBook.get(givens.get(BodyDecisions.TOP_SPECIES).word());
+    Species backWood = shop.woods().get(givens.get(BodyDecisions.BODY_SPECIES).word());
+    Species topWood = shop.woods().get(givens.get(BodyDecisions.TOP_SPECIES).word());
     Value back =
         ledger.put(
             BlankKeys.BODY_BACK_THICKNESS,
@@ -118,7 +117,7 @@ public record BodyBlank(
         top.value() > 0
             ? Optional.of(ResawPlan.of(givens, chosen(givens, shop, "top", topWood), ledger))
             : Optional.empty(),
-        Binding.of(givens, outline, ledger));
+        Binding.of(givens, shop.woods(), outline, ledger));
   }
 
   /** A size of the blank: the maker's own, or what the outline asks for where it is laid. */
@@ -181,8 +180,8 @@ public record BodyBlank(
         .filter(
             b -> b.species().equals(species) && b.mass().isPresent() && b.unmeasured().isEmpty())
         .findFirst()
-        .map(Board::density)
-        .orElseGet(() -> SpeciesBook.get(species).density());
+        .map(b -> b.density(shop.woods()))
+        .orElseGet(() -> shop.woods().get(species).density());
   }
 
   private static Value mass(

@@ -21,7 +21,7 @@ import roughcut.measure.Ledger;
 import roughcut.measure.Value;
 import roughcut.measure.Worked;
 import roughcut.record.Givens;
-import roughcut.shop.SpeciesBook;
+import roughcut.shop.Woods;
 
 /**
  * Gluing the neck's strips together, and the pins that keep them from creeping.
@@ -48,7 +48,7 @@ public record GlueUp(GlueJob job, List<Step> steps, Optional<Pins> pins) {
   /** Wood that a pin's bore leaves to the blank's end and to the outline, mm. */
   private static final double PIN_CLEAR = 2;
 
-  public static GlueUp of(Givens givens, BlankTree tree, Ledger ledger) {
+  public static GlueUp of(Givens givens, Woods woods, BlankTree tree, Ledger ledger) {
     Value length = tree.length();
     Value depth = tree.depth();
     List<Strip> strips = givens.neckStrips();
@@ -69,13 +69,15 @@ public record GlueUp(GlueJob job, List<Step> steps, Optional<Pins> pins) {
                 faces,
                 length,
                 depth,
-                densest(strips),
+                densest(strips, woods),
                 outer,
                 Clamping.CLAMPS,
                 veneers(strips)),
             ledger);
     return new GlueUp(
-        job, steps(givens, tree, ledger), strips.size() == 1 ? Optional.empty() : pins(givens));
+        job,
+        steps(givens, woods, tree, ledger),
+        strips.size() == 1 ? Optional.empty() : pins(givens));
   }
 
   private static int veneers(List<Strip> strips) {
@@ -83,7 +85,7 @@ public record GlueUp(GlueJob job, List<Step> steps, Optional<Pins> pins) {
   }
 
   /** Every step's own joint: leaves to each other, a turned half, a cap, wings, a block. */
-  private static List<Step> steps(Givens givens, BlankTree tree, Ledger ledger) {
+  private static List<Step> steps(Givens givens, Woods woods, BlankTree tree, Ledger ledger) {
     List<Value> strips = new ArrayList<>();
     for (int i = 1; i <= givens.neckStrips().size(); i++) {
       strips.add(givens.get(PartDecisions.stripThickness(i)));
@@ -127,7 +129,7 @@ public record GlueUp(GlueJob job, List<Step> steps, Optional<Pins> pins) {
                           LENGTH,
                           "found of the piece",
                           basis),
-                      densest(givens.neckStrips()),
+                      densest(givens.neckStrips(), woods),
                       step.thickness() > 0
                           ? Decided.of(
                               prefix + ".outer", "Outermost piece", step.thickness(), LENGTH)
@@ -144,11 +146,8 @@ public record GlueUp(GlueJob job, List<Step> steps, Optional<Pins> pins) {
     return List.copyOf(all);
   }
 
-  static double densest(List<Strip> strips) {
-    return strips.stream()
-        .mapToDouble(s -> SpeciesBook.get(s.species()).density())
-        .max()
-        .orElse(600);
+  static double densest(List<Strip> strips, Woods woods) {
+    return strips.stream().mapToDouble(s -> woods.get(s.species()).density()).max().orElse(600);
   }
 
   /**

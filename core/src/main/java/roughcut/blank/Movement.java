@@ -14,7 +14,7 @@ import roughcut.measure.Value;
 import roughcut.measure.Worked;
 import roughcut.record.Givens;
 import roughcut.shop.Species;
-import roughcut.shop.SpeciesBook;
+import roughcut.shop.Woods;
 
 /**
  * How much narrower the neck blank gets as it dries to where it will live: width · S · (m1 − m2) /
@@ -24,14 +24,14 @@ public final class Movement {
   private Movement() {}
 
   /** The movement of the neck blank: every strip's own width moves as its wood does. */
-  public static Value of(Givens givens, NeckBlank blank, Ledger ledger) {
+  public static Value of(Givens givens, Woods woods, NeckBlank blank, Ledger ledger) {
     Value now = givens.get(BlankDecisions.MOISTURE_NOW);
     Value later = givens.get(BlankDecisions.MOISTURE_LATER);
     List<Worked.Input> inputs = new ArrayList<>();
     StringBuilder formula = new StringBuilder("(");
     for (PlacedStrip strip : blank.strips()) {
       int n = inputs.size() / 2 + 1;
-      Species wood = SpeciesBook.get(strip.strip().species());
+      Species wood = woods.get(strip.strip().species());
       double width =
           Math.max(
               strip.to() - strip.from(),

@@ -22,7 +22,6 @@ import roughcut.shop.Board;
 import roughcut.shop.Saw;
 import roughcut.shop.Shop;
 import roughcut.shop.Species;
-import roughcut.shop.SpeciesBook;
 
 /**
  * What would make strips fit that don't: another saw, another board, thinner strips, fewer strips,
@@ -242,7 +241,7 @@ public final class RipWaysOut {
   private void filler() {
     List<Integer> placed = plan.cuts().cuts().stream().map(RipLayout.Cut::strip).toList();
     List<Integer> homeless = plan.strips().stream().filter(s -> !placed.contains(s)).toList();
-    for (Species wood : SpeciesBook.all()) {
+    for (Species wood : shop.woods().all()) {
       boolean inRack =
           shop.boards().stream().anyMatch(b -> b.species().equals(wood.id()) && !b.irreplaceable());
       if (!inRack || wood.id().equals(plan.species()) || homeless.isEmpty()) {

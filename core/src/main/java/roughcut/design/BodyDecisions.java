@@ -48,17 +48,11 @@ public final class BodyDecisions {
           "Four ways to lay the second half beside the first.",
           HalfArrangement.OPENED);
   public static final ChoiceDecision<WoodChoice> BODY_SPECIES =
-      BOOK.choice(
-          "body.species",
-          "Body wood",
-          WoodChoice.all(),
-          "Of the back.",
-          new WoodChoice("elm", "elm"));
+      BOOK.wood("body.species", "Body wood", "Of the back.", new WoodChoice("elm", "elm"));
   public static final ChoiceDecision<WoodChoice> TOP_SPECIES =
-      BOOK.choice(
+      BOOK.wood(
           "body.top-species",
           "Top wood",
-          WoodChoice.all(),
           "Of the top, bookmatched from two leaves.",
           new WoodChoice("pear", "pear"));
   public static final ChoiceDecision<Clamping> TOP_CLAMPING =
@@ -112,10 +106,9 @@ public final class BodyDecisions {
       BOOK.number("binding.height", "Binding height", LENGTH, 6, 1, 60, 0.5)
           .measured("Down the edge, from the top.");
   public static final ChoiceDecision<WoodChoice> BINDING_SPECIES =
-      BOOK.choice(
+      BOOK.wood(
           "binding.species",
           "Binding wood",
-          WoodChoice.all(),
           "Dense straight wood bends best.",
           new WoodChoice("boxwood", "boxwood"));
 

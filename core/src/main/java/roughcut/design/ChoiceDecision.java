@@ -1,15 +1,19 @@
 package roughcut.design;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import roughcut.measure.Units;
 import roughcut.measure.Unreadable;
+import roughcut.shop.Woods;
 
 /**
  * A decision between named ways of doing it.
  *
+ * @param choices those that everybody has
+ * @param own the one of a word that isn't among them, where somebody may have it; empty for others
  * @param <C> what kind of thing is chosen
  */
 public record ChoiceDecision<C extends Choice>(
@@ -17,9 +21,28 @@ public record ChoiceDecision<C extends Choice>(
     String label,
     String hint,
     List<C> choices,
+    Function<String, Optional<C>> own,
     Function<Design, C> getter,
     BiFunction<Design, C, Design> setter)
     implements Decision {
+
+  /** One of which everybody has the same choices. */
+  ChoiceDecision(
+      String id,
+      String label,
+      String hint,
+      List<C> choices,
+      Function<Design, C> getter,
+      BiFunction<Design, C, Design> setter) {
+    this(id, label, hint, choices, word -> Optional.empty(), getter, setter);
+  }
+
+  /** What is offered in a shop of those woods: woods by the names that they have there. */
+  public List<Choice> offered(Woods woods) {
+    return choices.stream().allMatch(WoodChoice.class::isInstance)
+        ? woods.all().stream().<Choice>map(s -> new WoodChoice(s.id(), s.name())).toList()
+        : List.copyOf(choices);
+  }
 
   public C in(Design design) {
     return getter.apply(design);
@@ -30,21 +53,27 @@ public record ChoiceDecision<C extends Choice>(
   }
 
   /**
-   * The design with one of the {@link #choices}, whichever kind they are of.
+   * The design with one of the choices, whichever kind they are of.
    *
    * @throws IllegalArgumentException for one that isn't among them
    */
   public Design choosing(Design design, Choice choice) {
-    return choices.stream()
-        .filter(c -> c.word().equals(choice.word()))
-        .findFirst()
+    return find(choice.word())
         .map(c -> setter.apply(design, c))
         .orElseThrow(() -> new IllegalArgumentException(label + ": no " + choice.word()));
   }
 
   /** The same decision under another label. */
   public ChoiceDecision<C> called(String words) {
-    return new ChoiceDecision<>(id, words, hint, choices, getter, setter);
+    return new ChoiceDecision<>(id, words, hint, choices, own, getter, setter);
+  }
+
+  /** The choice of that word; empty where there is none. */
+  public Optional<C> find(String word) {
+    return choices.stream()
+        .filter(c -> c.word().equals(word))
+        .findFirst()
+        .or(() -> own.apply(word));
   }
 
   /**
@@ -53,10 +82,9 @@ public record ChoiceDecision<C extends Choice>(
    * @throws Unreadable naming the words there are
    */
   public C read(String text) throws Unreadable {
-    for (C choice : choices) {
-      if (choice.word().equals(text.strip())) {
-        return choice;
-      }
+    Optional<C> found = find(text.strip());
+    if (found.isPresent()) {
+      return found.get();
     }
     throw new Unreadable(
         "“"

@@ -5,6 +5,8 @@ import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
 import java.util.function.ToDoubleFunction;
 import roughcut.measure.Quantity;
 
@@ -35,6 +37,21 @@ final class DecisionBook {
 
   <C extends Choice> ChoiceDecision<C> choice(
       String id, String label, List<C> all, String hint, C usual) {
+    return choice(id, label, all, word -> Optional.empty(), hint, usual);
+  }
+
+  /** A wood: of the book, or one that a shop has of its own. */
+  ChoiceDecision<WoodChoice> wood(String id, String label, String hint, WoodChoice usual) {
+    return choice(id, label, WoodChoice.all(), WoodChoice::own, hint, usual);
+  }
+
+  private <C extends Choice> ChoiceDecision<C> choice(
+      String id,
+      String label,
+      List<C> all,
+      Function<String, Optional<C>> own,
+      String hint,
+      C usual) {
     Map<String, C> byWord = new HashMap<>();
     all.forEach(c -> byWord.put(c.word(), c));
     ChoiceDecision<C> decision =
@@ -43,7 +60,14 @@ final class DecisionBook {
             label,
             hint,
             all,
-            design -> byWord.getOrDefault(design.choices().get(id), usual),
+            own,
+            design -> {
+              String word = design.choices().get(id);
+              C chosen = byWord.get(word);
+              return chosen != null || word == null
+                  ? byWord.getOrDefault(word, usual)
+                  : own.apply(word).orElse(usual);
+            },
             (design, chosen) -> design.withChoice(id, chosen.word()));
     decisions.add(decision);
     return decision;

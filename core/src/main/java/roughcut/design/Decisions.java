@@ -65,10 +65,9 @@ public final class Decisions {
       BOOK.number("fretboard.thickness", "Fretboard thickness", LENGTH, 6, 2, 15, 0.1)
           .measured("At the crown, after the radius.");
   public static final ChoiceDecision<WoodChoice> FRETBOARD_SPECIES =
-      BOOK.choice(
+      BOOK.wood(
           "fretboard.species",
           "Fretboard wood",
-          WoodChoice.all(),
           "Of the fretboard.",
           new WoodChoice("robinia", "robinia"));
   public static final NumberDecision RADIUS_NUT =

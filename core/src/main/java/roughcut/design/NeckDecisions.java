@@ -54,10 +54,9 @@ public final class NeckDecisions {
           TunerRule.values(),
           "Straight strings keep their tuning best.");
   public static final ChoiceDecision<WoodChoice> VENEER_SPECIES =
-      BOOK.choice(
+      BOOK.wood(
           "head.veneer-species",
           "Face veneer's wood",
-          WoodChoice.all(),
           "What is seen of the headstock where it has a face veneer.",
           new WoodChoice("bog-oak", "bog oak"));
   public static final NumberDecision TUNER_FIRST =

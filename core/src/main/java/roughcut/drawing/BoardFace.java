@@ -13,7 +13,7 @@ import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.shop.Board;
 import roughcut.shop.BoardMark;
-import roughcut.shop.SpeciesBook;
+import roughcut.shop.Species;
 
 /**
  * One board's face to scale, as it lies in the rack: its marks, what is to be sawn from it, and a
@@ -32,7 +32,8 @@ public final class BoardFace {
     double width = board.width().orElse(UNKNOWN_WIDTH);
     double thickness = board.thickness().orElse(20);
     Outline face = Outline.rectangle(0, 0, length, width);
-    sketch.wood(face, SpeciesBook.get(board.species()));
+    Species wood = plan.wood(board.species());
+    sketch.wood(face, wood);
     for (BoardLayout.Laid laid : plan.boards().on(board.id())) {
       Outline part =
           Outline.rectangle(
@@ -54,7 +55,7 @@ public final class BoardFace {
         new Point(length, width),
         -14,
         words(board.width(), "width?", units));
-    edge(board, sketch, length, thickness, units);
+    edge(board, wood, sketch, length, thickness, units);
     return sketch.drawing(
         "Board " + board.id(), new Bounds(-20, -thickness - 100, length + 110, width + 30));
   }
@@ -67,10 +68,10 @@ public final class BoardFace {
 
   /** The board's edge below its face, with the run-out of its grain. */
   private static void edge(
-      Board board, Sketch sketch, double length, double thickness, Units units) {
+      Board board, Species wood, Sketch sketch, double length, double thickness, Units units) {
     sketch.origin(0, -thickness - 70);
     Outline edge = Outline.rectangle(0, 0, length, thickness);
-    sketch.wood(edge, SpeciesBook.get(board.species()), board.runOut());
+    sketch.wood(edge, wood, board.runOut());
     sketch.outline(board.thickness().isPresent() ? Role.OUTLINE : Role.HIDDEN, edge);
     sketch.dimension(
         board.thickness().isPresent() ? Role.DIMENSION : Role.STOP,

@@ -23,7 +23,6 @@ import roughcut.measure.Quantity;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.shop.Board;
-import roughcut.shop.SpeciesBook;
 
 /**
  * The boards that the instrument's parts come from, to scale: each part where it is to be sawn, the
@@ -129,7 +128,7 @@ public final class BoardsDrawing {
     double width = item.rip == null ? item.height : width(item.rip);
     String species = item.rip == null ? item.board.species() : item.rip.species();
     Outline shape = Outline.rectangle(0, 0, item.length, width);
-    sketch.wood(shape, SpeciesBook.get(species));
+    sketch.wood(shape, plan.wood(species));
     if (item.board != null && item.rip != null) {
       sketch.line(Role.HIDDEN, 0, jointing, item.length, jointing);
     }

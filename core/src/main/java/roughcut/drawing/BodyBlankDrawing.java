@@ -19,7 +19,6 @@ import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
 import roughcut.shop.Species;
-import roughcut.shop.SpeciesBook;
 
 /**
  * The body blank from above with its pieces, the boards' marks on it and the outline laid on it,
@@ -76,7 +75,7 @@ public final class BodyBlankDrawing {
         double x = plan.neck().joint().value();
         piece(
             Outline.rectangle(0, strip.from(x), length, strip.to(x)),
-            SpeciesBook.get(strip.strip().species()),
+            plan.wood(strip.strip().species()),
             0);
       }
       return;
@@ -95,7 +94,7 @@ public final class BodyBlankDrawing {
         for (Strip strip : plan.bodyStrips()) {
           piece(
               Outline.rectangle(0, y, length, y + strip.thickness()),
-              SpeciesBook.get(strip.species()),
+              plan.wood(strip.species()),
               0);
           y += strip.thickness();
         }

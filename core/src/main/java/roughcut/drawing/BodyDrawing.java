@@ -21,7 +21,6 @@ import roughcut.rout.Part;
 import roughcut.rout.Seated;
 import roughcut.rout.Step;
 import roughcut.shop.Species;
-import roughcut.shop.SpeciesBook;
 import roughcut.thin.ThinSpot;
 
 /**
@@ -188,7 +187,7 @@ public final class BodyDrawing {
       double joint = plan.neck().joint().value();
       for (PlacedStrip strip : plan.blank().strips()) {
         for (Outline piece : strip.seen(joint, shape.bounds().right()).within(shape)) {
-          sketch.wood(place(piece), SpeciesBook.get(strip.strip().species()));
+          sketch.wood(place(piece), plan.wood(strip.strip().species()));
           sketch.outline(Role.GLUE_LINE, place(piece));
         }
       }
@@ -324,7 +323,7 @@ public final class BodyDrawing {
               new Point(joint, -plan.neck().halfWidth(joint)),
               new Point(joint, plan.neck().halfWidth(joint)),
               new Point(from, plan.neck().halfWidth(from)));
-      sketch.wood(back, SpeciesBook.get(plan.blank().strips().get(0).strip().species()));
+      sketch.wood(back, plan.wood(plan.blank().strips().get(0).strip().species()));
       sketch.outline(Role.EDGE, back);
     }
   }

@@ -21,7 +21,6 @@ import roughcut.rout.CutKind;
 import roughcut.rout.Part;
 import roughcut.rout.Pocket;
 import roughcut.shop.Species;
-import roughcut.shop.SpeciesBook;
 
 /**
  * The body cut open, with every rout and bore in it, the neck in its pocket, the hardware that is
@@ -152,7 +151,7 @@ public final class BodySection {
       return plan.blank().strips().stream()
           .filter(s -> slice.at() >= s.from(x) && slice.at() < s.to(x))
           .findFirst()
-          .map(s -> SpeciesBook.get(s.strip().species()))
+          .map(s -> plan.wood(s.strip().species()))
           .orElse(plan.body().backWood());
     }
     return plan.body().backWood();
@@ -173,7 +172,7 @@ public final class BodySection {
                 double from = strip.from(slice.at());
                 double to = strip.to(slice.at());
                 for (Outline band : layer.within(Outline.rectangle(from, -50, to, t + 50))) {
-                  wood(List.of(band), openings, SpeciesBook.get(strip.strip().species()));
+                  wood(List.of(band), openings, plan.wood(strip.strip().species()));
                 }
               });
     }
@@ -236,7 +235,7 @@ public final class BodySection {
   /** A piece of the neck in its wood; the fretboard's when none is named. */
   private void shape(Outline shape, String species) {
     Outline placed = place(shape);
-    Species wood = species == null ? plan.fretboardWood() : SpeciesBook.get(species);
+    Species wood = species == null ? plan.fretboardWood() : plan.wood(species);
     if (slice.across()) {
       sketch.endGrain(placed, wood);
     } else {

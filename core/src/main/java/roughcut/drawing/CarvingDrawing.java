@@ -15,7 +15,6 @@ import roughcut.neck.Facets;
 import roughcut.neck.NeckShape;
 import roughcut.neck.SawnBack;
 import roughcut.plan.Plan;
-import roughcut.shop.SpeciesBook;
 
 /**
  * The back of the neck with the lines to be drawn on it before carving, round by round, from behind
@@ -83,7 +82,7 @@ public final class CarvingDrawing {
     corners.add(new Point(to, -sawn().depth(to)));
     corners.add(new Point(from, -sawn().depth(from)));
     Outline shape = new Outline(corners);
-    sketch.wood(shape, SpeciesBook.get(plan.blank().at(0, neck.halfWidth(0)).strip().species()));
+    sketch.wood(shape, plan.wood(plan.blank().at(0, neck.halfWidth(0)).strip().species()));
     sketch.outline(Role.OUTLINE, shape);
     sketch.line(Role.HIDDEN, from, -neck.back().depth(from), to, -neck.back().depth(to));
   }

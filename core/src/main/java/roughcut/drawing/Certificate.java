@@ -30,7 +30,6 @@ import roughcut.record.Measurables;
 import roughcut.record.Reading;
 import roughcut.rout.RoutKeys;
 import roughcut.shop.FinishBook;
-import roughcut.shop.SpeciesBook;
 import roughcut.strings.StringPull;
 
 /**
@@ -96,8 +95,8 @@ public final class Certificate {
     return at;
   }
 
-  private static String wood(String id) {
-    return SpeciesBook.get(id).name();
+  private String wood(String id) {
+    return plan.wood(id).name();
   }
 
   private Map<String, String> woods() {

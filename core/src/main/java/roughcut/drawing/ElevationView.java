@@ -21,7 +21,6 @@ import roughcut.neck.NeckShape;
 import roughcut.neck.ScarfJoint;
 import roughcut.plan.Plan;
 import roughcut.shop.Species;
-import roughcut.shop.SpeciesBook;
 
 /** The neck from the treble side: x on the same ruler as the plan, z up from the neck's top. */
 final class ElevationView {
@@ -76,7 +75,7 @@ final class ElevationView {
   /** The wood that is seen from the side near the nut. */
   private Species sideWood() {
     double y = plan.taper().halfWidth(0) - 0.01;
-    return SpeciesBook.get(plan.blank().at(0, y).strip().species());
+    return plan.wood(plan.blank().at(0, y).strip().species());
   }
 
   /**
@@ -137,9 +136,7 @@ final class ElevationView {
         Outline.of(
             head.at(from, upper), head.at(to, upper), head.at(to, lower), head.at(from, lower));
     sketch.wood(
-        layer,
-        SpeciesBook.get(plan.given(NeckDecisions.VENEER_SPECIES).word()),
-        head.angle().value());
+        layer, plan.wood(plan.given(NeckDecisions.VENEER_SPECIES).word()), head.angle().value());
     sketch.outline(Role.EDGE, layer);
   }
 

@@ -12,7 +12,6 @@ import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
-import roughcut.shop.SpeciesBook;
 
 /**
  * The neck's stack in its clamps: from above with cauls, clamps and pins, and its end grain with
@@ -66,7 +65,7 @@ public final class GlueUpDrawing {
     double shift = fromHeadEnd(plan, 0);
     for (PlacedStrip strip : plan.blank().strips()) {
       Outline seen = strip.seen(-shift, length - shift).moved(shift, 0);
-      sketch.wood(seen, SpeciesBook.get(strip.strip().species()));
+      sketch.wood(seen, plan.wood(strip.strip().species()));
       sketch.outline(Role.GLUE_LINE, seen);
     }
     sketch.outline(Role.OUTLINE, Outline.rectangle(0, -half, length, half));
@@ -129,7 +128,7 @@ public final class GlueUpDrawing {
     List<PlacedStrip> strips = plan.blank().strips();
     for (PlacedStrip strip : strips) {
       Outline end = Outline.rectangle(strip.from(), 0, strip.to(), depth);
-      sketch.endGrain(end, SpeciesBook.get(strip.strip().species()));
+      sketch.endGrain(end, plan.wood(strip.strip().species()));
       sketch.outline(Role.EDGE, end);
     }
     List<List<Integer>> stages = plan.glueUp().job().faceStages();

@@ -20,7 +20,6 @@ import roughcut.measure.Sentence;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.shop.Species;
-import roughcut.shop.SpeciesBook;
 
 /**
  * The glue-up of the neck blank on one sheet for the bench: what is sawn from which board, what the
@@ -126,7 +125,7 @@ public final class GlueUpSheet {
               ? "what is left of the board"
               : rip.board().map(b -> "board " + b.id()).orElse("no board in the rack");
       line(
-          SpeciesBook.get(rip.species()).name()
+          plan.wood(rip.species()).name()
               + " from "
               + board
               + ": "
@@ -145,7 +144,7 @@ public final class GlueUpSheet {
       strips.add(
           number++
               + " "
-              + SpeciesBook.get(strip.species()).name()
+              + plan.wood(strip.species()).name()
               + " "
               + mm(strip.thickness())
               + (strip.tapered() ? " to " + mm(strip.heelThickness()) + " at the heel" : "")
@@ -254,7 +253,7 @@ public final class GlueUpSheet {
   private void cautions() {
     Set<String> dusty = new LinkedHashSet<>();
     for (Strip strip : plan.neckStrips()) {
-      Species wood = SpeciesBook.get(strip.species());
+      Species wood = plan.wood(strip.species());
       if (!wood.dust().isEmpty()) {
         dusty.add(wood.name() + " (" + wood.dust() + ")");
       }

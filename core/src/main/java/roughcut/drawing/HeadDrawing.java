@@ -16,7 +16,6 @@ import roughcut.neck.AccessBore;
 import roughcut.neck.HeadLine;
 import roughcut.neck.TunerLayout;
 import roughcut.plan.Plan;
-import roughcut.shop.SpeciesBook;
 
 /**
  * The head seen square to its face, tip at the left: tuner bores and bodies, strings from the nut
@@ -69,8 +68,7 @@ public final class HeadDrawing {
           .within(face)
           .forEach(
               piece ->
-                  sketch.wood(
-                      piece, SpeciesBook.get(veneered ? veneerWood() : strip.strip().species())));
+                  sketch.wood(piece, plan.wood(veneered ? veneerWood() : strip.strip().species())));
     }
     double side = plan.blank().halfWidth(0);
     String outer = plan.blank().strips().get(0).strip().species();
@@ -79,7 +77,7 @@ public final class HeadDrawing {
           .within(face)
           .forEach(
               piece -> {
-                sketch.wood(piece, SpeciesBook.get(veneered ? veneerWood() : outer));
+                sketch.wood(piece, plan.wood(veneered ? veneerWood() : outer));
                 sketch.outline(Role.GLUE_LINE, piece);
               });
     }
@@ -101,7 +99,7 @@ public final class HeadDrawing {
       strip
           .seen(-room, room)
           .within(Outline.rectangle(0, -half, room, half))
-          .forEach(piece -> sketch.wood(piece, SpeciesBook.get(strip.strip().species())));
+          .forEach(piece -> sketch.wood(piece, plan.wood(strip.strip().species())));
     }
     Outline seat = moved(FretboardView.nut(plan), room);
     sketch.fill(Role.NUT, seat, "#FBF9F4");

@@ -18,7 +18,6 @@ import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.rout.Pocket;
 import roughcut.shop.BridgeKind;
-import roughcut.shop.SpeciesBook;
 import roughcut.strings.Heights;
 
 /**
@@ -90,7 +89,7 @@ public final class HeightsDrawing {
             new Point(joint - 24, under(joint - 24, stack) - 15),
             new Point(from, under(from, stack) - 15));
     sketch.fill(Role.CHANNEL, neck, POCKET);
-    sketch.wood(neck, SpeciesBook.get(plan.blank().strips().get(0).strip().species()));
+    sketch.wood(neck, plan.wood(plan.blank().strips().get(0).strip().species()));
     sketch.outline(Role.EDGE, neck);
     double board = of(Decisions.FRETBOARD_THICKNESS);
     Outline fretboard =

@@ -12,7 +12,6 @@ import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
-import roughcut.shop.SpeciesBook;
 
 /**
  * A piece at the planer, looked at from its end: what each pass takes off which face, and what is
@@ -33,7 +32,7 @@ public final class MillingDrawing {
     double low = 0;
     double high = from;
     sketch.endGrain(
-        Outline.rectangle(0, 0, shown, from), SpeciesBook.get(plan.neckStrips().get(0).species()));
+        Outline.rectangle(0, 0, shown, from), plan.wood(plan.neckStrips().get(0).species()));
     List<Double> depths = milling.depths();
     for (int i = 0; i < depths.size(); i++) {
       boolean top = i % 2 == 0;

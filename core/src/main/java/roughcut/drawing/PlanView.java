@@ -22,7 +22,6 @@ import roughcut.neck.MachineStops;
 import roughcut.neck.ScarfJoint;
 import roughcut.neck.TunerLayout;
 import roughcut.plan.Plan;
-import roughcut.shop.SpeciesBook;
 
 /**
  * The instrument from above: head at the left, treble side up, the nut line at x = 0 and the centre
@@ -104,7 +103,7 @@ final class PlanView {
       Outline band = strip.seen(from, to);
       (swapped ? band.mirrored() : band)
           .within(shape)
-          .forEach(piece -> sketch.wood(piece, SpeciesBook.get(strip.strip().species())));
+          .forEach(piece -> sketch.wood(piece, plan.wood(strip.strip().species())));
     }
     for (int line = 1; line < plan.blank().strips().size(); line++) {
       glueLine(plan.blank().strips().get(line).lower(), shape, from, to, swapped ? -1 : 1);
@@ -123,10 +122,10 @@ final class PlanView {
     String treble = strips.get(strips.size() - 1).strip().species();
     headShape
         .within(Outline.rectangle(-2000, side, 3000, 500))
-        .forEach(piece -> sketch.wood(piece, SpeciesBook.get(treble)));
+        .forEach(piece -> sketch.wood(piece, plan.wood(treble)));
     headShape
         .within(Outline.rectangle(-2000, -500, 3000, -side))
-        .forEach(piece -> sketch.wood(piece, SpeciesBook.get(bass)));
+        .forEach(piece -> sketch.wood(piece, plan.wood(bass)));
     for (double y : new double[] {side, -side}) {
       for (double[] span : headShape.spans(y)) {
         sketch.line(Role.GLUE_LINE, span[0], y, span[1], y);

@@ -18,7 +18,6 @@ import roughcut.neck.Channel;
 import roughcut.neck.Facets;
 import roughcut.neck.NeckProfile;
 import roughcut.plan.Plan;
-import roughcut.shop.SpeciesBook;
 
 /**
  * The instrument cut open at one place, looking to the bridge: bass side at the right, treble side
@@ -79,7 +78,7 @@ public final class SectionView {
       Outline band = Outline.rectangle(-strip.to(x), -500, -strip.from(x), 0);
       shape
           .within(band)
-          .forEach(piece -> sketch.endGrain(piece, SpeciesBook.get(strip.strip().species())));
+          .forEach(piece -> sketch.endGrain(piece, plan.wood(strip.strip().species())));
     }
     for (int line = 1; line < plan.blank().strips().size(); line++) {
       double y = -plan.blank().strips().get(line).from(x);

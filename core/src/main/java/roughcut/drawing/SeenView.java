@@ -8,7 +8,6 @@ import roughcut.geometry.Point;
 import roughcut.neck.NeckProfile;
 import roughcut.neck.NeckShape;
 import roughcut.plan.Plan;
-import roughcut.shop.SpeciesBook;
 
 /**
  * What will be seen of the neck's strips when it is carved and fitted: from behind and from the
@@ -41,7 +40,7 @@ final class SeenView {
           .seen(from - 1, to + 1)
           .mirrored()
           .within(outline)
-          .forEach(piece -> sketch.wood(piece, SpeciesBook.get(strip.strip().species())));
+          .forEach(piece -> sketch.wood(piece, plan.wood(strip.strip().species())));
     }
     for (int line = 1; line < plan.blank().strips().size(); line++) {
       PlacedStrip strip = plan.blank().strips().get(line);
@@ -123,7 +122,7 @@ final class SeenView {
       corners.add(high.get(i));
     }
     Outline band = new Outline(corners);
-    sketch.wood(band, SpeciesBook.get(strip.strip().species()));
+    sketch.wood(band, plan.wood(strip.strip().species()));
     sketch.outline(Role.GLUE_LINE, band);
   }
 }

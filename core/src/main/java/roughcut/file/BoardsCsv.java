@@ -10,7 +10,7 @@ import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.regex.Pattern;
 import roughcut.shop.Board;
-import roughcut.shop.SpeciesBook;
+import roughcut.shop.Woods;
 
 /**
  * The rack as a table for other programs, and back: a line of names, then a board a row; lengths in
@@ -105,12 +105,28 @@ public final class BoardsCsv {
    *
    * @throws FileTrouble when it can't be read at all, or a column that it needs is missing
    */
-  public static Read read(Path path) throws FileTrouble {
-    return read(SafeFile.read(path), path.getFileName().toString());
+  public static Read read(Path path, Woods woods) throws FileTrouble {
+    return read(SafeFile.read(path), path.getFileName().toString(), woods);
   }
 
-  /** Reads a table's text; {@code file} is what to call it in messages. */
-  public static Read read(byte[] content, String file) throws FileTrouble {
+  /** A board whose wood is told by its name has its id. */
+  private static Board called(Board board, Woods woods) {
+    return woods.find(board.species()).isPresent()
+        ? board
+        : woods.all().stream()
+            .filter(s -> s.name().equalsIgnoreCase(board.species()))
+            .findFirst()
+            .map(s -> board.withSpecies(s.id()))
+            .orElse(board);
+  }
+
+  /**
+   * Reads a table's text.
+   *
+   * @param file what to call it in messages
+   * @param woods told by their names or their ids
+   */
+  public static Read read(byte[] content, String file, Woods woods) throws FileTrouble {
     List<List<String>> rows = CsvText.parse(new String(content, StandardCharsets.UTF_8), file);
     if (rows.isEmpty()) {
       throw new FileTrouble(file + " is empty; the first row should name the columns");
@@ -137,12 +153,12 @@ public final class BoardsCsv {
     for (int row = 1; row < rows.size(); row++) {
       Row cells = new Row(rows.get(row), columns, row + 1);
       try {
-        Board board = cells.board();
+        Board board = called(cells.board(), woods);
         if (boards.stream().anyMatch(b -> b.id().equals(board.id()))) {
           throw new IllegalArgumentException(
               "row " + (row + 1) + ", name: " + board.id() + " is there twice");
         }
-        if (SpeciesBook.find(board.species()).isEmpty()) {
+        if (woods.find(board.species()).isEmpty()) {
           remarks.add(
               "row "
                   + (row + 1)

@@ -31,6 +31,7 @@ import roughcut.record.Build;
 import roughcut.record.Measurable;
 import roughcut.record.Measurables;
 import roughcut.shop.FittingBook;
+import roughcut.shop.Woods;
 import roughcut.thin.ThinKind;
 
 /** The reference pages in docs/, written from the code so that they can't fall behind it. */
@@ -369,8 +370,13 @@ public final class Reference {
       if (decision instanceof NumberDecision number) {
         number(one, number.least(), number.most());
       } else if (decision instanceof ChoiceDecision<?> choice) {
-        ArrayNode words = one.putArray("enum");
+        boolean own = choice.own().apply(Woods.OWN + "wood").isPresent();
+        ArrayNode ways = own ? one.putArray("anyOf") : null;
+        ArrayNode words = (own ? ways.addObject() : one).putArray("enum");
         choice.choices().stream().map(Choice::word).forEach(words::add);
+        if (own) {
+          ways.addObject().put("pattern", "^" + Woods.OWN);
+        }
       }
     }
   }

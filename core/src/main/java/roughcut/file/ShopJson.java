@@ -9,6 +9,7 @@ import java.util.List;
 import roughcut.shop.CutterBook;
 import roughcut.shop.Shop;
 import roughcut.shop.ShopHours;
+import roughcut.shop.Woods;
 
 /**
  * A shop as JSON: its records field by field ({@link Binding}), with what is usual ({@code
@@ -54,6 +55,9 @@ final class ShopJson {
     full.path("templates").forEach(t -> forget((ObjectNode) t, "opening", "0"));
     if (!full.has("hours")) {
       full.set("hours", Binding.write(ShopHours.USUAL));
+    }
+    if (!full.has("woods")) {
+      full.set("woods", Binding.write(Woods.BOOK));
     }
     full.set("shelf", filled(full.path("shelf"), "shelf"));
     fill(full.path("shelf").withArray("/pieces"), "pieces");

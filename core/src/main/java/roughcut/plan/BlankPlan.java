@@ -90,7 +90,12 @@ public record BlankPlan(
       NeckBlank blank = neck.blank();
       BlankTree tree =
           BlankTree.of(
-              givens, neck.head().blankLength(), neck.deep(), blank.width().value(), ledger);
+              givens,
+              shop.woods(),
+              neck.head().blankLength(),
+              neck.deep(),
+              blank.width().value(),
+              ledger);
       ChannelRouting routing =
           ChannelRouting.of(
               givens,
@@ -101,11 +106,11 @@ public record BlankPlan(
       Outline outline = NeckStock.outline(givens, tree, layout.taper(), neck.head().face());
       Basis outlined = layout.taper().basis().and(neck.shape().basis()).with(tree.length());
       NeckRips rips = NeckRips.of(givens, shop, tree, nested(outline), outlined, ledger);
-      GlueUp glueUp = GlueUp.of(givens, tree, ledger);
+      GlueUp glueUp = GlueUp.of(givens, shop.woods(), tree, ledger);
       ledger.put(
           blank.width().as(new ValueKey("stack.width", blank.width().label(), Quantity.LENGTH)));
       HeadWings wings = wings();
-      Movement.of(givens, blank, ledger);
+      Movement.of(givens, shop.woods(), blank, ledger);
       MillingPasses milling = MillingPasses.of(givens, ledger);
       FaceCheck faceCheck = FaceCheck.of(givens, ledger);
       BodyBlank body = BodyBlank.of(givens, shop, layout.outline(), ledger);

@@ -46,7 +46,6 @@ import roughcut.record.Log;
 import roughcut.rout.BodyCuts;
 import roughcut.shop.Shop;
 import roughcut.shop.Species;
-import roughcut.shop.SpeciesBook;
 import roughcut.shop.StringSpec;
 import roughcut.strings.NutWork;
 import roughcut.thin.ProofWays;
@@ -307,6 +306,16 @@ public record Plan(
 
   /** What the fretboard is made of. */
   public Species fretboardWood() {
-    return SpeciesBook.get(Decisions.FRETBOARD_SPECIES.in(build.design()).word());
+    return wood(Decisions.FRETBOARD_SPECIES.in(build.design()).word());
+  }
+
+  /** The parts of this instrument that are of a wood, by their names. */
+  public List<String> partsOf(String wood) {
+    return parts().stream().filter(p -> p.species().equals(wood)).map(WoodPart::label).toList();
+  }
+
+  /** The wood of that id, as the shop knows it. */
+  public Species wood(String id) {
+    return shop.woods().get(id);
   }
 }

@@ -189,7 +189,7 @@ public record Buys(
 
   private static <C extends roughcut.design.Choice> C choice(
       ChoiceDecision<C> decision, String word) {
-    return decision.choices().stream().filter(c -> c.word().equals(word)).findFirst().orElseThrow();
+    return decision.find(word).orElseThrow();
   }
 
   private static Buys build(String words, UnaryOperator<Build> change) {

@@ -220,14 +220,14 @@ public record Board(
   }
 
   /**
-   * Density from its weight where it was weighed and measured, kg/m³; otherwise the species' mean.
+   * Density from its weight where it was weighed and measured, kg/m³; otherwise its wood's mean.
    */
-  public double density() {
+  public double density(Woods woods) {
     if (mass.isPresent() && unmeasured().isEmpty()) {
       return mass.getAsDouble()
           / (length.getAsDouble() * width.getAsDouble() * thickness.getAsDouble())
           * 1e6;
     }
-    return SpeciesBook.get(species).density();
+    return woods.get(species).density();
   }
 }

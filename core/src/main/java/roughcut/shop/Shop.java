@@ -21,6 +21,7 @@ import java.util.regex.Pattern;
  * @param templates those that are made already
  * @param shelf string sets and hardware in hand
  * @param hours when it is open
+ * @param woods the woods it knows, with the maker's own names
  */
 public record Shop(
     String name,
@@ -31,7 +32,8 @@ public record Shop(
     List<Cutter> cutters,
     List<Template> templates,
     Shelf shelf,
-    ShopHours hours) {
+    ShopHours hours,
+    Woods woods) {
   public static final int LONGEST_NAME = 80;
 
   public Shop {
@@ -62,7 +64,8 @@ public record Shop(
         CutterBook.all(),
         List.of(),
         Shelf.EMPTY,
-        ShopHours.USUAL);
+        ShopHours.USUAL,
+        Woods.BOOK);
   }
 
   public Limit limit(String kind, Limit handbook) {
@@ -83,39 +86,63 @@ public record Shop(
       throw new IllegalArgumentException(
           "a shop needs a name of at most " + LONGEST_NAME + " letters");
     }
-    return new Shop(next.strip(), saws, planer, boards, limits, cutters, templates, shelf, hours);
+    return new Shop(
+        next.strip(), saws, planer, boards, limits, cutters, templates, shelf, hours, woods);
   }
 
   public Shop withBoards(List<Board> next) {
-    return new Shop(name, saws, planer, next, limits, cutters, templates, shelf, hours);
+    return new Shop(name, saws, planer, next, limits, cutters, templates, shelf, hours, woods);
   }
 
   public Shop withLimits(Map<String, Limit> next) {
-    return new Shop(name, saws, planer, boards, next, cutters, templates, shelf, hours);
+    return new Shop(name, saws, planer, boards, next, cutters, templates, shelf, hours, woods);
   }
 
   public Shop withSaws(List<Saw> next) {
-    return new Shop(name, next, planer, boards, limits, cutters, templates, shelf, hours);
+    return new Shop(name, next, planer, boards, limits, cutters, templates, shelf, hours, woods);
   }
 
   public Shop withPlaner(Planer next) {
-    return new Shop(name, saws, next, boards, limits, cutters, templates, shelf, hours);
+    return new Shop(name, saws, next, boards, limits, cutters, templates, shelf, hours, woods);
   }
 
   public Shop withCutters(List<Cutter> next) {
-    return new Shop(name, saws, planer, boards, limits, next, templates, shelf, hours);
+    return new Shop(name, saws, planer, boards, limits, next, templates, shelf, hours, woods);
   }
 
   public Shop withTemplates(List<Template> next) {
-    return new Shop(name, saws, planer, boards, limits, cutters, next, shelf, hours);
+    return new Shop(name, saws, planer, boards, limits, cutters, next, shelf, hours, woods);
   }
 
   public Shop withHours(ShopHours next) {
-    return new Shop(name, saws, planer, boards, limits, cutters, templates, shelf, next);
+    return new Shop(name, saws, planer, boards, limits, cutters, templates, shelf, next, woods);
+  }
+
+  public Shop withWoods(Woods next) {
+    return new Shop(name, saws, planer, boards, limits, cutters, templates, shelf, hours, next);
+  }
+
+  /**
+   * Without the maker's own wood of that id; one of the book is as the book has it again.
+   *
+   * @param parts what the instrument in hand has of it, by name
+   * @throws IllegalArgumentException in words, for a wood that only this shop knows while something
+   *     is of it
+   */
+  public Shop withoutWood(String id, List<String> parts) {
+    if (Woods.isOwnId(id)) {
+      List<String> of = new ArrayList<>(parts);
+      boards.stream().filter(b -> b.species().equals(id)).forEach(b -> of.add("board " + b.id()));
+      if (!of.isEmpty()) {
+        throw new IllegalArgumentException(
+            "still of " + woods.get(id).name() + ": " + String.join(", ", of));
+      }
+    }
+    return withWoods(woods.without(id));
   }
 
   public Shop withShelf(Shelf next) {
-    return new Shop(name, saws, planer, boards, limits, cutters, templates, next, hours);
+    return new Shop(name, saws, planer, boards, limits, cutters, templates, next, hours, woods);
   }
 
   /** The template made for that rout. */
@@ -176,13 +203,13 @@ public record Shop(
   public Shop withLimit(String kind, Limit own) {
     Map<String, Limit> next = new TreeMap<>(limits);
     next.put(kind, own);
-    return new Shop(name, saws, planer, boards, next, cutters, templates, shelf, hours);
+    return new Shop(name, saws, planer, boards, next, cutters, templates, shelf, hours, woods);
   }
 
   /** This shop with the usual limit for a kind of thin spot. */
   public Shop withoutLimit(String kind) {
     Map<String, Limit> next = new TreeMap<>(limits);
     next.remove(kind);
-    return new Shop(name, saws, planer, boards, next, cutters, templates, shelf, hours);
+    return new Shop(name, saws, planer, boards, next, cutters, templates, shelf, hours, woods);
   }
 }

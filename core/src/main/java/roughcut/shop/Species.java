@@ -29,4 +29,82 @@ public record Species(
     String tint,
     String figure,
     String machines,
-    String dust) {}
+    String dust) {
+
+  public Species {
+    if (!(densityLow > 0
+        && densityLow <= density
+        && density <= densityHigh
+        && densityHigh <= 2000)) {
+      throw new IllegalArgumentException(
+          name
+              + ": a wood's density is over 0 and at most 2000 kg/m³, its mean between its limits");
+    }
+    if (!(radial >= 0
+        && radial <= MOST_SHRINKAGE
+        && tangential >= 0
+        && tangential <= MOST_SHRINKAGE)) {
+      throw new IllegalArgumentException(name + ": a wood shrinks by 0 to 30 %");
+    }
+    if (!(hardness >= 0 && hardness <= 50_000)) {
+      throw new IllegalArgumentException(name + ": a wood's hardness is 0 to 50 000 N");
+    }
+    if (!tint.matches(COLOUR) || !figure.matches(COLOUR)) {
+      throw new IllegalArgumentException(name + ": a wood's colours are written #rrggbb");
+    }
+  }
+
+  private static final double MOST_SHRINKAGE = 0.3;
+  private static final String COLOUR = "#[0-9A-Fa-f]{6}";
+
+  /** The same numbers under another id and name. */
+  public Species called(String nextId, String nextName) {
+    return new Species(
+        nextId,
+        nextName,
+        densityLow,
+        density,
+        densityHigh,
+        hardness,
+        radial,
+        tangential,
+        tint,
+        figure,
+        machines,
+        dust);
+  }
+
+  /** With another mean density, kg/m³; its usual least and greatest move along. */
+  public Species weighing(double next) {
+    return new Species(
+        id,
+        name,
+        next * densityLow / density,
+        next,
+        next * densityHigh / density,
+        hardness,
+        radial,
+        tangential,
+        tint,
+        figure,
+        machines,
+        dust);
+  }
+
+  /** With other shrinkage from green to dry, fractions across and along the rings. */
+  public Species shrinking(double across, double along) {
+    return new Species(
+        id,
+        name,
+        densityLow,
+        density,
+        densityHigh,
+        hardness,
+        across,
+        along,
+        tint,
+        figure,
+        machines,
+        dust);
+  }
+}

@@ -16,6 +16,7 @@ import roughcut.finding.Topic;
 import roughcut.plan.Plan;
 import roughcut.shop.Species;
 import roughcut.shop.SpeciesBook;
+import roughcut.shop.Woods;
 
 class GlueAndMillingTest {
   @Test
@@ -42,7 +43,8 @@ class GlueAndMillingTest {
     assertThat(value(plan, "stack.length")).isCloseTo(740, within(1e-9));
     assertThat(value(plan, "stack.depth")).isEqualTo(24);
     assertThat(value(plan, "clamps.by-spacing")).isEqualTo(8);
-    double pressure = GlueJob.pressure(GlueUp.densest(plan.build().design().neckStack().strips()));
+    double pressure =
+        GlueJob.pressure(GlueUp.densest(plan.build().design().neckStack().strips(), Woods.BOOK));
     assertThat(value(plan, "clamps.by-force")).isEqualTo(Math.ceil(17.76 * pressure / 4));
     assertThat(Math.ceil(17.76 / 4)).as("the handbook's medium wood").isEqualTo(5);
     assertThat(value(plan, "clamps.needed")).isEqualTo(8);

@@ -14,12 +14,13 @@ import roughcut.demo.Demo;
 import roughcut.shop.Board;
 import roughcut.shop.BoardMark;
 import roughcut.shop.Shop;
+import roughcut.shop.Woods;
 
 class BoardsCsvTest {
   @TempDir Path folder;
 
   private static BoardsCsv.Read read(String text) throws FileTrouble {
-    return BoardsCsv.read(text.getBytes(StandardCharsets.UTF_8), "boards.csv");
+    return BoardsCsv.read(text.getBytes(StandardCharsets.UTF_8), "boards.csv", Woods.BOOK);
   }
 
   @Test
@@ -28,7 +29,7 @@ class BoardsCsvTest {
         Demo.shop().boards().stream()
             .map(b -> b.withNote(b.note() + ", with \"quotes\";\nand a second line"))
             .toList();
-    BoardsCsv.Read back = BoardsCsv.read(BoardsCsv.write(boards), "x.csv");
+    BoardsCsv.Read back = BoardsCsv.read(BoardsCsv.write(boards), "x.csv", Woods.BOOK);
     assertThat(back.troubles()).isEmpty();
     assertThat(back.boards()).isEqualTo(boards.stream().map(b -> b.withMarks(List.of())).toList());
   }
@@ -142,7 +143,8 @@ class BoardsCsvTest {
         BoardsCsv.read(
             "name;species;length_mm;width_mm;price\na;elm;1.200;88;12\nb;elm;1,200;88.5;1e300\n"
                 .getBytes(java.nio.charset.StandardCharsets.UTF_8),
-            "rack.csv");
+            "rack.csv",
+            Woods.BOOK);
     assertThat(read.remarks())
         .anyMatch(
             r ->
@@ -150,7 +152,7 @@ class BoardsCsvTest {
                     && r.contains("write 1200"));
     assertThat(read.troubles()).anyMatch(t -> t.startsWith("row 3") && t.contains("price"));
     Board exact = Board.unknown("x", "elm").withThickness(java.util.OptionalDouble.of(9.525));
-    BoardsCsv.Read again = BoardsCsv.read(BoardsCsv.write(List.of(exact)), "rack.csv");
+    BoardsCsv.Read again = BoardsCsv.read(BoardsCsv.write(List.of(exact)), "rack.csv", Woods.BOOK);
     assertThat(again.boards()).containsExactly(exact);
     assertThat(again.remarks()).isEmpty();
   }

@@ -2,6 +2,7 @@ package roughcut.file;
 
 import roughcut.design.DrawnOutline;
 import roughcut.shop.Shop;
+import roughcut.shop.Woods;
 
 /** Files of every kind written to bytes and read from bytes that may be anything. */
 public final class ForeignFiles {
@@ -20,7 +21,7 @@ public final class ForeignFiles {
   }
 
   public static void readBoards(byte[] content) throws FileTrouble {
-    BoardsCsv.read(content, "rack.csv");
+    BoardsCsv.read(content, "rack.csv", Woods.BOOK);
   }
 
   /**

@@ -55,7 +55,11 @@ class ChannelRoutingTest {
         for (String made : new String[] {"flat", "scarf"}) {
           for (String trim : new String[] {"0", "60"}) {
             Plan plan =
-                jig(word(machine), "channel.base=" + base, "head.made=" + made, "blank.end-trim=" + trim);
+                jig(
+                    word(machine),
+                    "channel.base=" + base,
+                    "head.made=" + made,
+                    "blank.end-trim=" + trim);
             for (String stop : new String[] {"rod.start-stop", "rod.end-stop"}) {
               Value value = plan.value(stop).orElseThrow();
               assertThat(value.label().contains("past that end"))

@@ -17,7 +17,9 @@ class StiffenersTest {
     return Math.hypot(dx, dy);
   }
 
-  /** Every place along the bar's channel, at both of its walls and in between, against the rod's. */
+  /**
+   * Every place along the bar's channel, at both of its walls and in between, against the rod's.
+   */
   private static double walked(Channel.Piece bar, Channel rod) {
     double near = Double.POSITIVE_INFINITY;
     double within = 0;

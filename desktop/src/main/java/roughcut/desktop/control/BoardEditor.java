@@ -22,7 +22,7 @@ import roughcut.neck.NeckKeys;
 import roughcut.shop.Board;
 import roughcut.shop.Shop;
 import roughcut.shop.Species;
-import roughcut.shop.SpeciesBook;
+import roughcut.shop.Woods;
 
 /** Everything about one board of the rack, its marks included. */
 public final class BoardEditor extends VBox {
@@ -193,7 +193,7 @@ public final class BoardEditor extends VBox {
     if (another || !own.isFocused()) {
       own.setText(b.id());
     }
-    species.show(SpeciesBook.all(), SpeciesBook.get(b.species()));
+    species.show(woods().all(), woods().get(b.species()));
     grain.show(Arrays.asList(Board.Grain.values()), b.grain());
     irreplaceable.setSelected(b.irreplaceable());
     if (!note.getText().equals(b.note())) {
@@ -202,5 +202,9 @@ public final class BoardEditor extends VBox {
     numbers.forEach(another ? EntryField::another : EntryField::show);
     marks.show(b, another);
     showing = false;
+  }
+
+  private Woods woods() {
+    return session.shop().get().woods();
   }
 }

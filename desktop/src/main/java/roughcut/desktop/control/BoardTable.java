@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.OptionalDouble;
 import java.util.function.Consumer;
 import java.util.function.Function;
+import java.util.function.Supplier;
 import javafx.scene.control.Label;
 import javafx.scene.control.TableColumn;
 import roughcut.measure.NumberWriter;
@@ -13,7 +14,7 @@ import roughcut.measure.Quantity;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.shop.Board;
-import roughcut.shop.SpeciesBook;
+import roughcut.shop.Woods;
 
 /** The rack as a table: a board a row. */
 public final class BoardTable extends NumberTable<Board> {
@@ -32,13 +33,13 @@ public final class BoardTable extends NumberTable<Board> {
    *
    * @param chosen gets the name of the board that the maker chose
    */
-  public BoardTable(Consumer<String> chosen) {
+  public BoardTable(Supplier<Woods> woods, Consumer<String> chosen) {
     super("board-table", b -> chosen.accept(b.id()));
     Label empty = new Label("No boards yet: add one, or read a table.");
     empty.getStyleClass().add("fact");
     setPlaceholder(empty);
     column("board", Board::id, 94);
-    column("wood", b -> SpeciesBook.get(b.species()).name(), 80);
+    column("wood", b -> woods.get().get(b.species()).name(), 80);
     sizes.add(column("length", b -> size(b.length()), SIZE));
     sizes.add(column("width", b -> size(b.width()), SIZE));
     sizes.add(column("thick", b -> size(b.thickness()), SIZE));

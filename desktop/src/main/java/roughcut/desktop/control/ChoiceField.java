@@ -1,5 +1,6 @@
 package roughcut.desktop.control;
 
+import java.util.List;
 import java.util.Locale;
 import javafx.application.Platform;
 import javafx.beans.value.ChangeListener;
@@ -52,7 +53,6 @@ public final class ChoiceField extends HBox {
     box.setId(decision.id());
     box.getStyleClass().add("choice-box");
     box.setAccessibleText(decision.label());
-    box.getItems().setAll(decision.choices());
     TypeAhead.on(box);
     box.setConverter(
         new StringConverter<>() {
@@ -90,11 +90,12 @@ public final class ChoiceField extends HBox {
   private void show() {
     showing = true;
     Choice chosen = decision.in(session.build().get().design());
+    List<Choice> offered = decision.offered(session.shop().get().woods());
+    if (!box.getItems().equals(offered)) {
+      box.getItems().setAll(offered);
+    }
     box.setValue(
-        decision.choices().stream()
-            .filter(c -> c.word().equals(chosen.word()))
-            .findFirst()
-            .orElse(null));
+        offered.stream().filter(c -> c.word().equals(chosen.word())).findFirst().orElse(chosen));
     showing = false;
   }
 

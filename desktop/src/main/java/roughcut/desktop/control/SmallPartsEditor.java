@@ -16,7 +16,7 @@ import roughcut.design.SmallPart;
 import roughcut.desktop.session.Session;
 import roughcut.measure.Quantity;
 import roughcut.shop.Species;
-import roughcut.shop.SpeciesBook;
+import roughcut.shop.Woods;
 
 /** What offcuts are kept for: covers, plugs, knobs, each with its wood and size. */
 public final class SmallPartsEditor extends VBox {
@@ -202,8 +202,12 @@ public final class SmallPartsEditor extends VBox {
       name.setText(part.name());
       tell(Optional.empty());
     }
-    species.show(SpeciesBook.all(), SpeciesBook.get(part.species()));
+    species.show(woods().all(), woods().get(part.species()));
     numbers.forEach(another ? EntryField::another : EntryField::show);
     showing = false;
+  }
+
+  private Woods woods() {
+    return session.shop().get().woods();
   }
 }

@@ -25,7 +25,7 @@ import roughcut.design.Stack;
 import roughcut.design.Strip;
 import roughcut.desktop.session.Session;
 import roughcut.shop.Species;
-import roughcut.shop.SpeciesBook;
+import roughcut.shop.Woods;
 
 /**
  * The strips of a blank as a list: wood, grain, thickness, and behind a button taper and bow; from
@@ -92,6 +92,15 @@ public final class StackEditor extends VBox {
     getChildren().addAll(rows, below, message);
     tell(Optional.empty());
     session.build().addListener((p, was, is) -> show(which.of(is.design())));
+    session
+        .shop()
+        .addListener(
+            (p, was, is) -> {
+              if (!was.woods().equals(is.woods())) {
+                shown = null;
+                show(which.of(session.build().get().design()));
+              }
+            });
     show(which.of(session.build().get().design()));
   }
 
@@ -151,10 +160,10 @@ public final class StackEditor extends VBox {
     wood.setId(which.prefix + (index + 1) + ".species");
     wood.getStyleClass().add("choice-box");
     wood.setAccessibleText("Wood of strip " + (index + 1));
-    wood.getItems().setAll(SpeciesBook.all());
+    wood.getItems().setAll(woods().all());
     wood.setConverter(names());
     TypeAhead.on(wood);
-    wood.setValue(SpeciesBook.get(strip.species()));
+    wood.setValue(woods().get(strip.species()));
     wood.setPrefWidth(WOOD);
     wood.setMinWidth(WOOD);
     wood.valueProperty()
@@ -287,5 +296,9 @@ public final class StackEditor extends VBox {
       }
     }
     return false;
+  }
+
+  private Woods woods() {
+    return session.shop().get().woods();
   }
 }

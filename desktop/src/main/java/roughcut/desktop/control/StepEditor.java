@@ -14,7 +14,7 @@ import roughcut.design.BlankStep;
 import roughcut.desktop.session.Session;
 import roughcut.measure.Quantity;
 import roughcut.shop.Species;
-import roughcut.shop.SpeciesBook;
+import roughcut.shop.Woods;
 
 /** What is done to the stack after gluing, step by step. */
 public final class StepEditor extends VBox {
@@ -36,6 +36,15 @@ public final class StepEditor extends VBox {
     tell(Optional.empty());
     getChildren().addAll(rows, add, message);
     session.build().addListener((p, was, is) -> show(is.design().neckSteps()));
+    session
+        .shop()
+        .addListener(
+            (p, was, is) -> {
+              if (!was.woods().equals(is.woods())) {
+                shown = null;
+                show(session.build().get().design().neckSteps());
+              }
+            });
     show(session.build().get().design().neckSteps());
   }
 
@@ -116,7 +125,7 @@ public final class StepEditor extends VBox {
                             index,
                             new BlankStep(now.kind(), s.id(), now.thickness(), now.length()));
                       }));
-      species.show(SpeciesBook.all(), SpeciesBook.get(step.species()));
+      species.show(woods().all(), woods().get(step.species()));
       row.getChildren().addAll(species, thickness(index, id, step));
       if (step.kind() == BlankStep.Kind.HEEL_BLOCK || step.kind() == BlankStep.Kind.WINGED) {
         row.getChildren().add(length(index, id));
@@ -181,5 +190,9 @@ public final class StepEditor extends VBox {
                             now(index).species(),
                             now(index).thickness(),
                             v.getAsDouble()))));
+  }
+
+  private Woods woods() {
+    return session.shop().get().woods();
   }
 }

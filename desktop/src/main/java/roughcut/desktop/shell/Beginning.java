@@ -24,7 +24,7 @@ final class Beginning {
     this.notice = notice;
     this.habits = habits;
     this.home = new HomeCard(overlay, doors(), notice);
-    this.fresh = new NewCard(overlay, window::units, b -> window.files().begin(b));
+    this.fresh = new NewCard(overlay, window::units, window::woods, b -> window.files().begin(b));
     this.tour = new Tour(this::stops, () -> habits.markSeen(SEEN), this::begin);
   }
 

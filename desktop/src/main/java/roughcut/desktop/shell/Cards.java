@@ -10,6 +10,7 @@ final class Cards {
   private final VersionsCard versions;
   private final PreferencesCard preferences;
   private final ShelvesCard shelves;
+  private final WoodsCard woods;
   private final Beginning beginning;
 
   Cards(ShopWindow window, Notice notice, Habits habits) {
@@ -19,6 +20,7 @@ final class Cards {
     versions = new VersionsCard(overlay, window.workspace(), notice);
     preferences = new PreferencesCard(overlay, window, habits);
     shelves = new ShelvesCard(overlay, window.workspace().session());
+    woods = new WoodsCard(overlay, window.workspace().session());
   }
 
   Overlay overlay() {
@@ -51,6 +53,11 @@ final class Cards {
   /** String sets and hardware in hand. */
   ShelvesCard shelves() {
     return shelves;
+  }
+
+  /** What woods are called, weigh and do. */
+  WoodsCard woods() {
+    return woods;
   }
 
   /** The first card, all builds, a new instrument, the look round. */

@@ -55,6 +55,8 @@ final class FileActions {
 
     void shelves();
 
+    void woods();
+
     void preferences();
 
     void help();
@@ -76,6 +78,7 @@ final class FileActions {
     menu.add(new Command("What if …", "Ctrl+T", workspace.session()::beginWhatIf));
     menu.add(new Command("Full-size sheets", "Ctrl+P", ways::sheets));
     menu.add(new Command("Shelves: strings, hardware in hand …", "", ways::shelves));
+    menu.add(new Command("Woods: what they are called, weigh and do …", "", ways::woods));
     menu.add(new Command("Preferences …", "Ctrl+,", ways::preferences));
     menu.add(new Command("Help: stations, keys, safety", "F1", ways::help));
     if (workspace.isDemo()) {

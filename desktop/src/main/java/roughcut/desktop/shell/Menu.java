@@ -44,6 +44,11 @@ final class Menu implements FileActions.MenuWays {
   }
 
   @Override
+  public void woods() {
+    window.cards().woods().open();
+  }
+
+  @Override
   public void preferences() {
     window.cards().preferences().open();
   }

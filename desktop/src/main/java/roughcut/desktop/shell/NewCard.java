@@ -32,7 +32,7 @@ import roughcut.plan.Plan;
 import roughcut.record.Build;
 import roughcut.shop.Shop;
 import roughcut.shop.Species;
-import roughcut.shop.SpeciesBook;
+import roughcut.shop.Woods;
 import roughcut.start.InstrumentKind;
 import roughcut.start.NewInstrument;
 
@@ -43,6 +43,7 @@ import roughcut.start.NewInstrument;
 final class NewCard extends VBox {
   private final Overlay overlay;
   private final Supplier<Units> units;
+  private final Supplier<Woods> woods;
   private final Consumer<Build> begun;
   private final Shop shop = Shop.usual("a usual shop");
   private final TextField name = new TextField();
@@ -74,8 +75,9 @@ final class NewCard extends VBox {
    *
    * @param begun gets the instrument
    */
-  NewCard(Overlay overlay, Supplier<Units> units, Consumer<Build> begun) {
+  NewCard(Overlay overlay, Supplier<Units> units, Supplier<Woods> woods, Consumer<Build> begun) {
     super(12);
+    this.woods = woods;
     this.overlay = overlay;
     this.units = units;
     this.begun = begun;
@@ -171,9 +173,9 @@ final class NewCard extends VBox {
     kind.show(List.of(InstrumentKind.values()), first);
     joint.show(List.of(NeckJoint.values()), usual.joint());
     head.show(List.of(HeadMaking.values()), usual.head());
-    neckWood.show(SpeciesBook.all(), SpeciesBook.get(usual.neckWood()));
-    bodyWood.show(SpeciesBook.all(), SpeciesBook.get(usual.bodyWood()));
-    boardWood.show(SpeciesBook.all(), SpeciesBook.get(usual.fretboardWood()));
+    neckWood.show(woods.get().all(), woods.get().get(usual.neckWood()));
+    bodyWood.show(woods.get().all(), woods.get().get(usual.bodyWood()));
+    boardWood.show(woods.get().all(), woods.get().get(usual.fretboardWood()));
     name.setText("New instrument");
     usual(first);
     overlay.open(this, Pos.CENTER, name);

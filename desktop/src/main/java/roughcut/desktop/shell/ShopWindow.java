@@ -42,6 +42,7 @@ import roughcut.file.Rescue;
 import roughcut.file.SheetFolder;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
+import roughcut.shop.Woods;
 import roughcut.thin.ThinSpot;
 
 /**
@@ -162,6 +163,10 @@ public final class ShopWindow {
 
   Units units() {
     return session.units().get();
+  }
+
+  Woods woods() {
+    return session.shop().get().woods();
   }
 
   private void assemble() {

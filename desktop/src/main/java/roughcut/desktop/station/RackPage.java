@@ -47,7 +47,7 @@ final class RackPage extends PlainPage {
 
   @Override
   Region makeLower() {
-    table = new BoardTable(this::choose);
+    table = new BoardTable(() -> desk.session().shop().get().woods(), this::choose);
     VBox.setVgrow(table, Priority.ALWAYS);
     told.setId("rack-told");
     told.getStyleClass().add("fact");
@@ -130,7 +130,7 @@ final class RackPage extends PlainPage {
    */
   void readFrom(Path path) {
     try {
-      BoardsCsv.Read read = BoardsCsv.read(path);
+      BoardsCsv.Read read = BoardsCsv.read(path, desk.session().shop().get().woods());
       Optional<String> refusal =
           desk.session()
               .editShop("reading boards", "boards.read", shop -> merged(shop, read.boards()));

@@ -1,0 +1,239 @@
+package roughcut.desktop.shell;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.function.BiFunction;
+import java.util.function.ToDoubleFunction;
+import java.util.function.UnaryOperator;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import roughcut.desktop.control.EntryField;
+import roughcut.desktop.control.NumberTable;
+import roughcut.desktop.session.Session;
+import roughcut.measure.NumberWriter;
+import roughcut.measure.Quantity;
+import roughcut.shop.Species;
+import roughcut.shop.Woods;
+
+/** The woods of the shop: what the maker calls them, what they weigh and how they move. */
+final class WoodsCard extends VBox {
+  private final Overlay overlay;
+  private final Session session;
+  private final NumberTable<Species> table = new NumberTable<>("woods.table", this::choose);
+  private final TextField name = new TextField();
+  private final Label wrong = new Label();
+  private final Label known = new Label();
+  private final Button away = button("woods.away", "");
+  private final List<EntryField> numbers;
+  private Species chosen;
+
+  WoodsCard(Overlay overlay, Session session) {
+    super(12);
+    this.overlay = overlay;
+    this.session = session;
+    setId("woods");
+    getStyleClass().add("home");
+    setMaxSize(940, 580);
+    setPrefSize(940, 580);
+    Label title = new Label("Woods");
+    title.getStyleClass().add("home-title");
+    table.words("name", Species::name);
+    table.column("weighs", w -> text(w.density(), Quantity.DENSITY));
+    table.column("moves, along the rings", w -> text(100 * w.tangential(), Quantity.PERCENT));
+    table.words("from", this::from);
+    VBox.setVgrow(table, Priority.ALWAYS);
+    name.setId("woods.name");
+    name.setAccessibleText("What the wood is called");
+    name.setOnAction(e -> rename());
+    name.focusedProperty()
+        .addListener(
+            (p, was, is) -> {
+              if (!is) {
+                rename();
+              }
+            });
+    wrong.setId("woods.wrong");
+    wrong.setWrapText(true);
+    wrong.getStyleClass().add("decision-message");
+    known.setWrapText(true);
+    known.getStyleClass().add("lower-note");
+    numbers =
+        List.of(
+            number(
+                "woods.density",
+                "Weighs, at 12 % moisture",
+                Quantity.DENSITY,
+                Species::density,
+                Species::weighing),
+            number(
+                "woods.radial",
+                "Shrinks across the rings",
+                Quantity.PERCENT,
+                w -> 100 * w.radial(),
+                (w, v) -> w.shrinking(v / 100, w.tangential())),
+            number(
+                "woods.tangential",
+                "Shrinks along the rings",
+                Quantity.PERCENT,
+                w -> 100 * w.tangential(),
+                (w, v) -> w.shrinking(w.radial(), v / 100)));
+    Button another = button("woods.another", "another like it");
+    another.setOnAction(e -> another());
+    away.setOnAction(e -> away());
+    Button close = new Button("done");
+    close.setId("woods.close");
+    close.getStyleClass().add("main-button");
+    close.setOnAction(e -> overlay.close(this));
+    Label note =
+        new Label(
+            "Shrinkage is from green to dry. A board of your own differs: weigh it in the rack,"
+                + " and its own weight counts.");
+    note.setWrapText(true);
+    note.getStyleClass().add("lower-note");
+    VBox right = new VBox(8, name, wrong);
+    right.getChildren().addAll(numbers);
+    right.getChildren().addAll(known, note, new HBox(10, another, away));
+    right.setMinWidth(330);
+    right.setPrefWidth(330);
+    VBox left = new VBox(table);
+    HBox.setHgrow(left, Priority.ALWAYS);
+    HBox columns = new HBox(22, left, right);
+    VBox.setVgrow(columns, Priority.ALWAYS);
+    HBox below = new HBox(close);
+    below.setAlignment(Pos.CENTER_RIGHT);
+    getChildren().addAll(title, columns, below);
+    session.shop().addListener((p, was, is) -> show());
+    session.units().addListener((p, was, is) -> show());
+  }
+
+  private static Button button(String id, String words) {
+    Button button = new Button(words);
+    button.setId(id);
+    button.getStyleClass().add("text-button");
+    return button;
+  }
+
+  /** A number of a wood, by what reads it and what changes it. */
+  private EntryField number(
+      String id,
+      String called,
+      Quantity quantity,
+      ToDoubleFunction<Species> of,
+      BiFunction<Species, Double, Species> with) {
+    return new EntryField(
+        id,
+        called,
+        quantity,
+        false,
+        session,
+        () -> chosen == null ? OptionalDouble.empty() : OptionalDouble.of(of.applyAsDouble(chosen)),
+        v ->
+            change(
+                chosen.name() + ", " + called.toLowerCase(Locale.ROOT),
+                w -> with.apply(w, v.getAsDouble())));
+  }
+
+  private String text(double value, Quantity quantity) {
+    return NumberWriter.text(value, quantity, session.units().get());
+  }
+
+  private Woods woods() {
+    return session.shop().get().woods();
+  }
+
+  private String from(Species wood) {
+    return woods().isOwn(wood.id()) ? "yours" : "the book";
+  }
+
+  /** Opens with every wood; the neck's first. */
+  void open() {
+    session.enterTyped();
+    chosen = null;
+    overlay.open(this, Pos.CENTER, table);
+    show();
+    String neck = session.build().get().design().neckStack().strips().get(0).species();
+    select(neck);
+  }
+
+  private void select(String id) {
+    table.getItems().stream()
+        .filter(w -> w.id().equals(id))
+        .findFirst()
+        .ifPresent(
+            w -> {
+              table.getSelectionModel().clearAndSelect(table.getItems().indexOf(w));
+              table.scrollTo(w);
+              choose(w);
+            });
+  }
+
+  private void show() {
+    if (!overlay.isOpen(this)) {
+      return;
+    }
+    String at = chosen == null ? "" : chosen.id();
+    table.rows(woods().all());
+    select(woods().find(at).isPresent() ? at : woods().all().get(0).id());
+  }
+
+  private void choose(Species wood) {
+    boolean another = chosen == null || !chosen.id().equals(wood.id());
+    chosen = wood;
+    if (another || !name.isFocused()) {
+      name.setText(wood.name());
+      wrong.setText("");
+    }
+    known.setText(
+        (wood.machines().isEmpty() ? "" : "Machines: " + wood.machines() + ". ")
+            + (wood.dust().isEmpty() ? "" : "Its dust: " + wood.dust() + "."));
+    away.setText(Woods.isOwnId(wood.id()) ? "take it away" : "as the book has it");
+    away.setDisable(!woods().isOwn(wood.id()));
+    numbers.forEach(another ? EntryField::another : EntryField::show);
+  }
+
+  private Optional<String> change(String what, UnaryOperator<Species> change) {
+    String id = chosen.id();
+    return edit(what, woods -> woods.with(change.apply(woods.get(id))));
+  }
+
+  private Optional<String> edit(String what, UnaryOperator<Woods> change) {
+    Optional<String> refusal =
+        session.editShop(what, what, s -> s.withWoods(change.apply(s.woods())));
+    session.history().settle();
+    return refusal;
+  }
+
+  private void rename() {
+    String next = name.getText().strip();
+    if (chosen != null && !next.equals(chosen.name())) {
+      wrong.setText(change("what a wood is called", w -> w.called(w.id(), next)).orElse(""));
+    }
+  }
+
+  private void another() {
+    Species next = woods().another(chosen);
+    edit("another wood like " + chosen.name(), w -> w.with(next));
+    select(next.id());
+    name.requestFocus();
+    name.selectAll();
+  }
+
+  private void away() {
+    String id = chosen.id();
+    wrong.setText(
+        session
+            .editShop(
+                chosen.name() + " as before",
+                "woods",
+                s -> s.withoutWood(id, session.plan().get().partsOf(id)))
+            .orElse(""));
+    session.history().settle();
+  }
+}
