@@ -65,7 +65,7 @@ class OwnWoodsTest {
   void whatItIsCalledIsReadOnSheetsAndInTheTree() {
     Woods woods = Woods.BOOK.with(SpeciesBook.get("cherry").called("cherry", "orchard wood"));
     Plan plan = in(woods);
-    assertThat(plan.tree().toString()).contains("orchard wood").doesNotContain(", cherry");
+    assertThat(plan.tree().root().toString()).contains("orchard wood").doesNotContain(", cherry");
     assertThat(words(Sheet.GLUE_UP.of(plan, Units.MM))).contains("orchard wood");
   }
 

@@ -14,6 +14,8 @@ import roughcut.design.Decisions;
 import roughcut.file.ShopFile;
 import roughcut.shop.Piece;
 import roughcut.shop.Shelf;
+import roughcut.shop.Species;
+import roughcut.shop.SpeciesBook;
 
 /** Hardware is put on the shelf, edited there, and taken from it, as a maker would. */
 class ShelvesTest extends WindowTest {
@@ -105,5 +107,51 @@ class ShelvesTest extends WindowTest {
     click("shelves.close");
     undo();
     assertThat(shelf().pieces()).as("taking it off is undone").hasSize(2);
+  }
+
+  /** A wood gets the maker's name and weight, another is added and used, and both can be undone. */
+  @Test
+  void woodsAreCalledWhatTheMakerCallsThem() throws Exception {
+    show(() -> window.command("Woods: what they are called, weigh and do …"));
+    assertThat(find(robot, "woods.name", TextField.class).getText()).isEqualTo("hornbeam");
+    type(robot, "woods.name", "hedge wood");
+    type(robot, "woods.density", "801");
+    assertThat(session().shop().get().woods().get("hornbeam").name()).isEqualTo("hedge wood");
+    assertThat(plan().wood("hornbeam").density()).isEqualTo(801);
+    assertThat(plan().tree().root().toString()).contains("hedge wood").doesNotContain("hornbeam");
+    type(robot, "woods.name", "cherry");
+    assertThat(text("woods.wrong")).contains("another wood is called “cherry”");
+    assertThat(plan().wood("hornbeam").name()).isEqualTo("hedge wood");
+    type(robot, "woods.density", "0");
+    assertThat(plan().wood("hornbeam").density()).as("refused").isEqualTo(801);
+    click("woods.another");
+    robot.write("hedge, the pale one", 0).push(KeyCode.ENTER);
+    settle();
+    assertThat(session().shop().get().woods().get("own-hornbeam-2").name())
+        .isEqualTo("hedge, the pale one");
+    robot.push(KeyCode.ESCAPE);
+    settle();
+    show(() -> window.goTo("body.species"));
+    settle();
+    pick("body.species", "hedge, the pale one");
+    assertThat(plan().body().backWood().name()).isEqualTo("hedge, the pale one");
+    show(() -> window.command("Woods: what they are called, weigh and do …"));
+    @SuppressWarnings("unchecked")
+    TableView<Species> woods = find(robot, "woods.table", TableView.class);
+    show(() -> woods.getSelectionModel().select(plan().wood("own-hornbeam-2")));
+    click("woods.away");
+    assertThat(text("woods.wrong")).startsWith("still of hedge, the pale one: ");
+    show(
+        () ->
+            woods
+                .getSelectionModel()
+                .clearAndSelect(woods.getItems().indexOf(plan().wood("hornbeam"))));
+    assertThat(find(robot, "woods.name", TextField.class).getText()).isEqualTo("hedge wood");
+    click("woods.away");
+    assertThat(text("woods.wrong")).isEmpty();
+    assertThat(plan().wood("hornbeam")).isEqualTo(SpeciesBook.get("hornbeam"));
+    robot.push(KeyCode.ESCAPE);
+    undo();
+    assertThat(plan().wood("hornbeam").name()).isEqualTo("hedge wood");
   }
 }

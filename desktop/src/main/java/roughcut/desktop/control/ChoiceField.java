@@ -8,10 +8,10 @@ import javafx.beans.value.WeakChangeListener;
 import javafx.geometry.Pos;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
+import javafx.scene.control.ListCell;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
 import javafx.util.StringConverter;
 import roughcut.design.Choice;
 import roughcut.design.ChoiceDecision;
@@ -22,13 +22,60 @@ import roughcut.plan.Plan;
 public final class ChoiceField extends HBox {
   private final ChoiceDecision<?> decision;
   private final Session session;
-  private final ComboBox<Choice> box = new ComboBox<>();
+  private final ComboBox<Choice> box = new Box();
   private final ChangeListener<Plan> follower = (p, was, is) -> show();
 
   /** Before a long choice the label goes over two lines rather than the choice be cut off, px. */
   private static final double LEAST_LABEL = 90;
 
   private static final double LEAST_BOX = 120;
+  private static final double USUAL_BOX = 146;
+  private static final double WIDEST_BOX = 230;
+
+  /** The arrow and what is around it, px. */
+  private static final double ARROW = 36;
+
+  /**
+   * As wide as most are, so that boxes share their left edge; wider only for what is chosen and
+   * wouldn't be read otherwise.
+   */
+  private static final class Box extends ComboBox<Choice> {
+    private double wanted() {
+      // Its cell takes the words over only when it is laid out itself.
+      double words =
+          getValue() != null && lookup(".list-cell") instanceof ListCell<?> cell
+              ? TextWidth.of(getValue().label(), cell.getFont())
+              : 0;
+      return Math.max(USUAL_BOX, Math.min(WIDEST_BOX, words + ARROW));
+    }
+
+    @Override
+    protected double computePrefWidth(double height) {
+      return wanted();
+    }
+
+    @Override
+    protected double computeMinWidth(double height) {
+      return LEAST_BOX;
+    }
+  }
+
+  /** Asks for little, so that what is chosen is read first, and takes what is left. */
+  private static final class Called extends Label {
+    Called(String words) {
+      super(words);
+    }
+
+    @Override
+    protected double computePrefWidth(double height) {
+      return Math.min(LEAST_LABEL, super.computePrefWidth(height));
+    }
+
+    @Override
+    protected double computeMinWidth(double height) {
+      return computePrefWidth(height);
+    }
+  }
 
   private boolean showing;
 
@@ -38,18 +85,16 @@ public final class ChoiceField extends HBox {
     this.session = session;
     getStyleClass().add("decision");
     setAlignment(Pos.CENTER_LEFT);
-    Label label = new Label(decision.label());
+    Label label = new Called(decision.label());
     label.getStyleClass().add("decision-label");
     Tips.on(label, decision.hint());
     label.setLabelFor(box);
-    label.setMinWidth(LEAST_LABEL);
+    label.setMaxWidth(Double.MAX_VALUE);
+    setHgrow(label, Priority.ALWAYS);
     label.setWrapText(true);
-    box.setMinWidth(LEAST_BOX);
     // The chosen one's words, where they are cut off all the same.
     Tips.on(box, decision.label());
 
-    Region space = new Region();
-    setHgrow(space, Priority.ALWAYS);
     box.setId(decision.id());
     box.getStyleClass().add("choice-box");
     box.setAccessibleText(decision.label());
@@ -69,10 +114,11 @@ public final class ChoiceField extends HBox {
     box.valueProperty()
         .addListener(
             (p, was, is) -> {
+              box.requestLayout();
               Tips.on(box, is == null ? decision.label() : is.label());
               chosen(is);
             });
-    getChildren().addAll(label, space, box);
+    getChildren().addAll(label, box);
     // Weak, because a card of fields is made anew for each thing that it shows.
     session.plan().addListener(new WeakChangeListener<>(follower));
     show();

@@ -4,6 +4,7 @@ import java.util.List;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.text.TextAlignment;
+import roughcut.desktop.control.TextWidth;
 import roughcut.drawing.Mark;
 import roughcut.geometry.Point;
 
@@ -60,7 +61,7 @@ final class Ghost {
     g.setFont(Ink.bold(12));
     g.setTextBaseline(VPos.BASELINE);
     g.setTextAlign(TextAlignment.LEFT);
-    Ink.tag(g, left, base, MarkPainter.width(words, Ink.bold(12)), 12, 0.92);
+    Ink.tag(g, left, base, TextWidth.of(words, Ink.bold(12)), 12, 0.92);
     g.setFill(Ink.touch());
     g.fillText(words, left, base);
   }

@@ -4,6 +4,7 @@ import java.util.List;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.text.TextAlignment;
+import roughcut.desktop.control.TextWidth;
 import roughcut.drawing.KnifeStops;
 import roughcut.layout.FretLayout;
 import roughcut.measure.NumberWriter;
@@ -89,7 +90,7 @@ final class Knife {
             + KnifeStops.near(stops, frets, at)
             + " · "
             + NumberWriter.text(at, Quantity.LENGTH, units);
-    double width = MarkPainter.width(place, Ink.regular(11));
+    double width = TextWidth.of(place, Ink.regular(11));
     boolean left = px > g.getCanvas().getWidth() - WORDS;
     Ink.tag(g, left ? px - 10 - width : px + 10, top + 9, width, 11, 0.92);
     g.setFill(Ink.touch());

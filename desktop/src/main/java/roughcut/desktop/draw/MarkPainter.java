@@ -7,8 +7,8 @@ import javafx.geometry.VPos;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.shape.StrokeLineJoin;
 import javafx.scene.text.Font;
-import javafx.scene.text.Text;
 import javafx.scene.text.TextAlignment;
+import roughcut.desktop.control.TextWidth;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.Lines;
 import roughcut.drawing.Mark;
@@ -171,7 +171,7 @@ public final class MarkPainter {
     if (font.getSize() < LEGIBLE || text.text().isEmpty()) {
       return;
     }
-    double width = width(text.text(), font);
+    double width = TextWidth.of(text.text(), font);
     double px = view.px(text.at().x());
     double py = view.py(text.at().y());
     double left = -width * text.anchor().before();
@@ -213,12 +213,5 @@ public final class MarkPainter {
   private double within(double x, double width) {
     double most = g.getCanvas().getWidth() - width - EDGE;
     return x > most && x < g.getCanvas().getWidth() ? most : x;
-  }
-
-  /** How wide words are, px. */
-  static double width(String text, Font font) {
-    Text measured = new Text(text);
-    measured.setFont(font);
-    return measured.getLayoutBounds().getWidth();
   }
 }

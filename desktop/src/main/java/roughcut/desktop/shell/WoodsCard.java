@@ -61,6 +61,7 @@ final class WoodsCard extends VBox {
             });
     wrong.setId("woods.wrong");
     wrong.setWrapText(true);
+    wrong.managedProperty().bind(wrong.textProperty().isNotEmpty());
     wrong.getStyleClass().add("decision-message");
     known.setWrapText(true);
     known.getStyleClass().add("lower-note");
