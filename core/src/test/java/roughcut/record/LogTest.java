@@ -3,9 +3,11 @@ package roughcut.record;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 
@@ -88,5 +90,36 @@ class LogTest {
     assertThatThrownBy(() -> Reading.of("a", Double.POSITIVE_INFINITY, NOON))
         .isInstanceOf(IllegalArgumentException.class);
     assertThatThrownBy(() -> Done.of(" ", NOON)).isInstanceOf(IllegalArgumentException.class);
+  }
+
+  @Test
+  void whatWasAcceptedIsAcceptedForWhatThePlanWantedThen() {
+    Done done =
+        Done.of("heel.plane", LocalDateTime.of(2026, 5, 4, 9, 0))
+            .accepting("heel.thickness", 22, "taken as it is");
+    assertThat(done.accepts("heel.thickness", 22.04, 0.05)).isTrue();
+    assertThat(done.accepts("heel.thickness", 21.96, 0.05)).isTrue();
+    assertThat(done.accepts("heel.thickness", 22.06, 0.05)).as("wanted otherwise since").isFalse();
+    assertThat(done.accepts("heel.thickness", -22, 0.05)).isFalse();
+    assertThat(done.accepts("heel.end", 22, 0.05)).isFalse();
+    assertThat(done.note()).contains("taken as it is");
+  }
+
+  @Test
+  void aStageOfAllFretsLeavesTheDaysOfThoseThatWereDone() {
+    LocalDate first = LocalDate.of(2026, 5, 4);
+    LocalDate later = first.plusDays(3);
+    FretRecords some = FretRecords.NONE.turned(3, FretStage.SEATED, first);
+    FretRecords all = some.all(22, FretStage.SEATED, later);
+    for (int fret = 1; fret <= 22; fret++) {
+      assertThat(all.when(fret, FretStage.SEATED)).contains(fret == 3 ? first : later);
+      assertThat(all.when(fret, FretStage.CROWNED)).isEmpty();
+    }
+    assertThat(all.when(23, FretStage.SEATED)).isEmpty();
+    assertThat(all.turned(3, FretStage.SEATED, later).when(3, FretStage.SEATED)).isEmpty();
+    for (int fret : new int[] {0, -1, 73}) {
+      Map<Integer, Map<FretStage, LocalDate>> wrong = Map.of(fret, Map.of(FretStage.SEATED, first));
+      assertThatThrownBy(() -> new FretRecords(wrong)).isInstanceOf(IllegalArgumentException.class);
+    }
   }
 }

@@ -1,6 +1,7 @@
 package roughcut.schedule;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.time.DayOfWeek;
 import java.time.Duration;
@@ -439,6 +440,11 @@ class ScheduleTest {
               ShopHours.USUAL);
       Schedule.Outcome outcome = schedule.outcomes().get(0);
       assertThat(outcome.late()).as("due " + days).isEqualTo(days < 0);
+      double left =
+          Duration.between(finish, finish.toLocalDate().plusDays(days + 1L).atStartOfDay())
+                  .toMinutes()
+              / 1440.0;
+      assertThat(outcome.slackDays().orElseThrow()).isCloseTo(left, within(1e-9));
       assertThat(schedule.critical()).isNotEmpty();
       assertThat(schedule.blocks().stream().anyMatch(b -> b.slack().isNegative()))
           .as("something had to be begun before now")

@@ -131,6 +131,22 @@ class ShopClockTest {
         .isEqualTo(LocalDateTime.of(2026, 10, 25, 5, 0));
   }
 
+  /** A break of no length is none: what takes six hours at a stretch fits over noon. */
+  @Test
+  void openingsThatTouchAreOneStretch() {
+    List<ShopHours.Opening> week =
+        List.of(
+            new ShopHours.Opening(DayOfWeek.MONDAY, LocalTime.of(8, 0), LocalTime.of(12, 0)),
+            new ShopHours.Opening(DayOfWeek.MONDAY, LocalTime.of(12, 0), LocalTime.of(16, 0)),
+            new ShopHours.Opening(DayOfWeek.TUESDAY, LocalTime.of(8, 0), LocalTime.of(12, 0)));
+    ShopClock clock = new ShopClock(new ShopHours(week, List.of(), 20, 1), TODAY, ZONE);
+    assertThat(clock.longest()).isEqualTo(480);
+    long monday = ShopClock.minutes(TODAY.atTime(8, 0));
+    assertThat(TODAY.getDayOfWeek()).isEqualTo(DayOfWeek.MONDAY);
+    assertThat(clock.whole(monday, 360)).isEqualTo(monday);
+    assertThat(clock.whole(monday + 121, 360)).as("next week").isEqualTo(monday + 7 * 1440);
+  }
+
   @Test
   void aShopThatIsNeverOpenHasNoMoment() {
     ShopHours never = new ShopHours(List.of(), List.of(), 20, 1);

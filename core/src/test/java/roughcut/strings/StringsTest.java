@@ -383,4 +383,21 @@ class StringsTest {
     assertThat(Heron.with("scale.treble=650", "scale.bass=640").problems())
         .anyMatch(p -> p.where().equals("scale.treble") && p.words().contains("640.0"));
   }
+
+  /** The string over the last fret stands on the line through nut and octave, and the fall-away. */
+  @Test
+  void fallAwayCountsAtTheLastFretWhereItBeginsBeforeIt() {
+    double at12 = 1.9;
+    double atNut = value(Heron.with(), "action.last-fret");
+    for (int from : new int[] {14, 21, 22, 24}) {
+      Plan plan =
+          Heron.with(
+              "strings.action-12=" + at12, "frets.fall-away=0.35", "frets.fall-away-from=" + from);
+      double line = value(Heron.with("strings.action-12=" + at12), "action.last-fret");
+      assertThat(value(plan, "action.last-fret") - line)
+          .as("from fret %s", from)
+          .isCloseTo(from < 22 ? 0.35 : 0, within(1e-9));
+      assertThat(line).isNotEqualTo(atNut);
+    }
+  }
 }
