@@ -16,6 +16,9 @@ import java.time.LocalDateTime;
  */
 public record Reading(
     String of, double value, LocalDateTime at, String stage, String with, boolean counts) {
+  /** What a reading was measured with that came from a caliper by itself. */
+  public static final String CALIPER = "caliper";
+
   public Reading {
     if (!Double.isFinite(value) || at == null) {
       throw new IllegalArgumentException("a reading of " + of + " needs a number and a time");
@@ -42,6 +45,11 @@ public record Reading(
 
   public LocalDate on() {
     return at.toLocalDate();
+  }
+
+  /** The same, of which it is known what it was measured with. */
+  public Reading by(String tool) {
+    return new Reading(of, value, at, stage, tool, counts);
   }
 
   /** The same, kept but not counting any more. */

@@ -17,7 +17,9 @@ import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
 import roughcut.bench.Bench;
+import roughcut.desktop.shell.Windows;
 import roughcut.file.BuildFile;
+import roughcut.record.Build;
 import roughcut.record.Done;
 import roughcut.record.Reading;
 import roughcut.shop.Cutter;
@@ -203,5 +205,132 @@ class MachineTest extends BenchWalk {
     show(() -> find(robot, "caliper.unplug", javafx.scene.control.ToggleButton.class).fire());
     assertThat(words(robot, "caliper.state")).contains("gone");
     show(() -> find(robot, "caliper.jaw", Node.class).getScene().getWindow().hide());
+  }
+
+  /** The caliper's jaws closed on something so wide, until they stand still. */
+  private void close(FxRobot robot, double mm) {
+    show(() -> window.command("Caliper, simulated"));
+    show(() -> find(robot, "caliper.jaw", Slider.class).setValue(mm));
+    until(() -> words(robot, "caliper.state").equals("settled"));
+    show(() -> window.atMachine().orElseThrow().open());
+  }
+
+  /** Asks again for what is known until that is asked for. */
+  private void askFor(FxRobot robot, String what) {
+    for (int i = 0; i < 9 && !machine("machine.hold").contains("again: " + what); i++) {
+      robot.push(KeyCode.R);
+      settle();
+    }
+    assertThat(machine("machine.hold")).contains("again: " + what);
+  }
+
+  /** One operation, whatever it wants read by caliper and looked at by eye. */
+  private void carryOut(FxRobot robot, Bench.Step step, double off) {
+    String id = step.operation().id();
+    look(id);
+    for (int guard = 0;
+        guard < 8 && !bench().bench().unknown(step.operation()).isEmpty();
+        guard++) {
+      Bench.Held held = bench().bench().unknown(step.operation()).get(0);
+      if (held.hold().looked()) {
+        robot.push(KeyCode.Y);
+      } else {
+        double wanted = held.hold().nominal().map(n -> n.value()).orElse(8.0);
+        close(robot, wanted + off);
+        robot.push(KeyCode.F4);
+      }
+      settle();
+    }
+    assertThat(bench().bench().unknown(step.operation())).as(id).isEmpty();
+    robot.push(KeyCode.D);
+    settle();
+    assertThat(log().isDone(id)).as(id).isTrue();
+  }
+
+  /**
+   * Five days at the bench, the program ended every evening: the next morning stands where the
+   * evening left it, to the last reading. On the third day the jaws slip, and it is measured again;
+   * on the fifth the caliper's battery is empty, and fingers type.
+   */
+  @Test
+  void aWeekWithTheCaliper(FxRobot robot) throws Exception {
+    LocalDateTime[] now = {LocalDateTime.now()};
+    int done = 0;
+    for (int day = 1; day <= 5; day++) {
+      show(() -> bench().clock(() -> now[0]));
+      robot.push(KeyCode.F9);
+      until(() -> window.atMachine().map(m -> m.showing()).orElse(false));
+      int today = 0;
+      for (Bench.Step step : bench().bench().ready()) {
+        if (today < 3 && bench().bench().ready().contains(step)) {
+          carryOut(robot, step, 0);
+          today++;
+        }
+      }
+      assertThat(today).as("day " + day).isPositive();
+      done += today;
+      if (day == 3) {
+        look("body.cut.pocket");
+        askFor(robot, "Heel thickness");
+        close(robot, 23.7);
+        robot.push(KeyCode.F4);
+        settle();
+        double slipped = log().standing().get("heel.thickness").value();
+        robot.push(KeyCode.F4);
+        settle();
+        assertThat(machine("machine.message")).as("all is known").isNotEmpty();
+        assertThat(log().standing().get("heel.thickness").value()).isEqualTo(slipped);
+        askFor(robot, "Heel thickness");
+        assertThat(machine("machine.hold")).startsWith("Measure again: Heel thickness");
+        close(robot, 21.9);
+        robot.push(KeyCode.F4);
+        settle();
+        assertThat(machine("machine.hold")).doesNotContain("again");
+        Reading again = log().standing().get("heel.thickness");
+        assertThat(again.value()).isCloseTo(21.9, within(0.05)).isNotCloseTo(slipped, within(1.0));
+        assertThat(log().readings())
+            .as("both are kept")
+            .filteredOn(r -> r.of().equals("heel.thickness"))
+            .anyMatch(r -> r.value() == slipped);
+      }
+      if (day == 5) {
+        show(() -> window.command("Caliper, simulated"));
+        show(() -> find(robot, "caliper.unplug", javafx.scene.control.ToggleButton.class).fire());
+        show(() -> window.atMachine().orElseThrow().open());
+        look("body.cut.pocket");
+        askFor(robot, "Heel thickness");
+        robot.write("21.85", 0).push(KeyCode.ENTER);
+        settle();
+        assertThat(log().standing().get("heel.thickness").value()).isEqualTo(21.85);
+      }
+      Build evening = session().build().get();
+      robot.push(KeyCode.ESCAPE);
+      settle();
+      robot.interact(
+          () -> {
+            window.atMachine().ifPresent(m -> m.close());
+            robot.lookup((Node n) -> "caliper.jaw".equals(n.getId())).queryAll().stream()
+                .map(n -> n.getScene().getWindow())
+                .distinct()
+                .forEach(javafx.stage.Window::hide);
+            window.workspace().close();
+          });
+      assertThat(BuildFile.open(heron).build().log()).as("evening " + day).isEqualTo(evening.log());
+      robot.interact(
+          () -> {
+            try {
+              window = Windows.open(heron, stage);
+            } catch (IOException e) {
+              throw new IllegalStateException(e);
+            }
+          });
+      settle();
+      assertThat(session().build().get().log()).isEqualTo(evening.log());
+      toBench();
+      now[0] = now[0].plusDays(1);
+    }
+    assertThat(log().done().size()).isGreaterThanOrEqualTo(done);
+    assertThat(log().readings().stream().filter(r -> r.with().equals(Reading.CALIPER)).count())
+        .isGreaterThan(2);
   }
 }

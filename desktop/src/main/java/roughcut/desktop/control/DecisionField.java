@@ -153,7 +153,7 @@ public final class DecisionField extends VBox implements Typing.Into, TakesReadi
         session.edit(
             "measured " + decision.label().toLowerCase(Locale.ROOT),
             "measured " + decision.id(),
-            measured(value));
+            measured(value, Reading.CALIPER));
     if (refusal.isEmpty()) {
       session.asBuilt().set(true);
       endMeasuring();
@@ -242,8 +242,13 @@ public final class DecisionField extends VBox implements Typing.Into, TakesReadi
   }
 
   private UnaryOperator<Build> measured(double value) {
+    return measured(value, "");
+  }
+
+  private UnaryOperator<Build> measured(double value, String with) {
     return build ->
-        build.withReading(Reading.of(decision.id(), value, LocalDateTime.now().withNano(0)));
+        build.withReading(
+            Reading.of(decision.id(), value, LocalDateTime.now().withNano(0)).by(with));
   }
 
   @Override

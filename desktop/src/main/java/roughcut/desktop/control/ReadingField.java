@@ -41,6 +41,10 @@ public final class ReadingField extends VBox implements Typing.Into, TakesReadin
   private final Typing typing;
   private final Label unit = new Label();
   private final Label message = new Label();
+
+  /** What the reading that is entered just now was measured with; empty for one that is typed. */
+  private String with = "";
+
   private final ChangeListener<Plan> follower = (p, was, is) -> follow();
   private final ChangeListener<Units> unitsFollower = (p, was, is) -> follow();
 
@@ -107,10 +111,12 @@ public final class ReadingField extends VBox implements Typing.Into, TakesReadin
   @Override
   public Optional<String> take(double value) {
     typing.restore();
+    with = Reading.CALIPER;
     Optional<String> refusal =
         measurable.range().allows(value)
             ? entered(value)
             : Optional.of(measurable.range().refusal(value, session.units().get()));
+    with = "";
     tell(refusal.orElse(null));
     typing.write(shown());
     field.selectAll();
@@ -152,7 +158,8 @@ public final class ReadingField extends VBox implements Typing.Into, TakesReadin
 
   private UnaryOperator<Build> at(double value) {
     return build ->
-        build.withReading(Reading.of(measurable.id(), value, LocalDateTime.now().withNano(0)));
+        build.withReading(
+            Reading.of(measurable.id(), value, LocalDateTime.now().withNano(0)).by(with));
   }
 
   private UnaryOperator<Build> withdrawn() {

@@ -39,6 +39,10 @@ public final class AtBench {
   private final StringProperty chosen = new SimpleStringProperty("");
   private final ReadOnlyObjectWrapper<Consequences> changed = new ReadOnlyObjectWrapper<>();
   private final Map<String, String> notes = new HashMap<>();
+
+  /** Id of what is known and asked for again all the same; empty for nothing. */
+  private String again = "";
+
   private Supplier<LocalDateTime> clock = LocalDateTime::now;
   private Plan looked;
   private Plan plan;
@@ -48,6 +52,7 @@ public final class AtBench {
   public AtBench(Session session) {
     this.session = session;
     session.plan().addListener((p, was, is) -> settle());
+    chosen.addListener((p, was, is) -> askNoMore());
   }
 
   /** Id of the operation that is looked at. */
@@ -135,9 +140,44 @@ public final class AtBench {
     session.history().settle();
   }
 
+  /** The hold point that is asked for: one that is asked again, or the first that isn't known. */
+  public Optional<Bench.Held> asked() {
+    return step()
+        .flatMap(
+            s ->
+                bench().held(s.operation()).stream()
+                    .filter(h -> h.hold().of().equals(again))
+                    .findFirst()
+                    .or(() -> bench().unknown(s.operation()).stream().findFirst()));
+  }
+
+  /**
+   * Asks again for what is known already: for the last first, and for the one before it when it is
+   * asked once more. A jaw slips, and eyes are mistaken.
+   */
+  public void askAgain() {
+    List<String> known =
+        step()
+            .map(
+                s ->
+                    bench().held(s.operation()).stream()
+                        .filter(h -> h.state().known())
+                        .map(h -> h.hold().of())
+                        .toList())
+            .orElse(List.of());
+    int at = known.indexOf(again);
+    again = known.isEmpty() ? "" : known.get(at > 0 ? at - 1 : known.size() - 1);
+  }
+
+  /** What was asked again stays as it was. */
+  public void askNoMore() {
+    again = "";
+  }
+
   /** Answers a hold point that is looked at. */
   public void look(HoldPoint hold, boolean yes) {
     Plan before = session.kept();
+    again = "";
     session.make(
         hold.what() + ": " + (yes ? "yes" : "no"),
         "look " + hold.of(),
@@ -153,15 +193,19 @@ public final class AtBench {
    * @throws Unreadable in words, when it is no number that could be right
    */
   public Optional<String> read(HoldPoint hold, String text) throws Unreadable {
-    return read(hold, Plausible.read(hold.nominal(), range(hold), text, session.units().get()));
+    return read(hold, Plausible.read(hold.nominal(), range(hold), text, session.units().get()), "");
   }
 
   /**
-   * Takes a reading.
+   * Takes a reading that a caliper sent.
    *
    * @return what can't be, in words; empty when it was entered
    */
-  public Optional<String> read(HoldPoint hold, double value) {
+  public Optional<String> fromCaliper(HoldPoint hold, double value) {
+    return read(hold, value, Reading.CALIPER);
+  }
+
+  private Optional<String> read(HoldPoint hold, double value, String with) {
     if (!range(hold).allows(value)) {
       return Optional.of(range(hold).refusal(value, session.units().get()));
     }
@@ -170,8 +214,9 @@ public final class AtBench {
         session.edit(
             "measured " + hold.what(),
             "measured " + hold.of(),
-            b -> b.withReading(Reading.of(hold.of(), value, clock.get().withNano(0))));
+            b -> b.withReading(Reading.of(hold.of(), value, clock.get().withNano(0)).by(with)));
     if (refusal.isEmpty()) {
+      again = "";
       session.asBuilt().set(true);
       session.history().settle();
       tell(before);

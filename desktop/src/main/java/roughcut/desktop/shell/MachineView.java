@@ -82,7 +82,7 @@ final class MachineView extends BorderPane {
     caution.setWrapText(true);
     Label keys =
         new Label(
-            "→ next   ← back   D done   U not done   M measure   Y yes   N no   K note   T timer"
+            "→ next   ← back   D done   U not done   M measure   R again   Y yes   N no   K note   T timer"
                 + "   ↓ more figures   F4 from the caliper   L lamp   Esc leave");
     keys.getStyleClass().add("machine-keys");
     keys.setWrapText(true);
@@ -109,11 +109,6 @@ final class MachineView extends BorderPane {
     if (lamp) {
       getStyleClass().add("machine-lamp");
     }
-  }
-
-  /** The hold point that is asked for: the first that isn't known. */
-  static Optional<Bench.Held> asked(AtBench bench) {
-    return bench.step().flatMap(s -> bench.bench().unknown(s.operation()).stream().findFirst());
   }
 
   /**
@@ -196,12 +191,12 @@ final class MachineView extends BorderPane {
       entry.setVisible(true);
       return;
     }
-    Optional<Bench.Held> asked = asked(bench);
+    Optional<Bench.Held> asked = bench.asked();
     entry.setVisible(asked.filter(h -> !h.hold().looked()).isPresent());
     List<Bench.Held> all = bench.bench().held(op);
     hold.setText(
         asked
-            .map(h -> words(h.hold(), units))
+            .map(h -> words(h, units))
             .orElse(
                 all.isEmpty()
                     ? "Nothing has to be known first."
@@ -215,10 +210,14 @@ final class MachineView extends BorderPane {
                                 .toList())));
   }
 
-  private static String words(HoldPoint hold, Units units) {
+  private static String words(Bench.Held held, Units units) {
+    HoldPoint hold = held.hold();
+    String again = held.state().known() ? " again" : "";
     return hold.looked()
-        ? "Look: " + hold.what() + "? Y or N – " + hold.how()
-        : "Measure: "
+        ? "Look" + again + ": " + hold.what() + "? Y or N – " + hold.how()
+        : "Measure"
+            + again
+            + ": "
             + hold.what()
             + hold.nominal()
                 .map(n -> ", drawn " + NumberWriter.text(n.value(), n.quantity(), units))

@@ -115,9 +115,8 @@ public final class MachineWindow {
     }
   }
 
-  /** The hold point that is asked for: the first that isn't known. */
   private Optional<Bench.Held> asked() {
-    return MachineView.asked(bench);
+    return bench.asked();
   }
 
   private void key(KeyEvent e) {
@@ -138,6 +137,7 @@ public final class MachineWindow {
           case D -> () -> done(false);
           case U -> () -> done(true);
           case M, F2 -> this::measure;
+          case R -> this::again;
           case Y -> () -> look(true);
           case N -> () -> look(false);
           case K -> this::note;
@@ -157,10 +157,16 @@ public final class MachineWindow {
 
   private void typed(KeyEvent e) {
     if (e.getCode() == KeyCode.ESCAPE) {
+      bench.askNoMore();
       leaveEntry();
       e.consume();
     } else if (e.getCode() == KeyCode.ENTER) {
       enter();
+      e.consume();
+    } else if (e.getCode() == KeyCode.R && noting.isEmpty() && view.entry().getText().isEmpty()) {
+      // Nothing that is measured begins with a letter: on to the one before.
+      swallow = true;
+      again();
       e.consume();
     }
   }
@@ -175,7 +181,7 @@ public final class MachineWindow {
     } else {
       view.message("");
       bench
-          .read(held.hold(), caliper.settled().get().getAsDouble())
+          .fromCaliper(held.hold(), caliper.settled().get().getAsDouble())
           .ifPresentOrElse(view::message, this::tellChange);
       leaveEntry();
     }
@@ -236,6 +242,13 @@ public final class MachineWindow {
       view.entry().setVisible(true);
       view.entry().requestFocus();
     }
+  }
+
+  /** Asks again for what is known, so that a slip is mended where it happened. */
+  private void again() {
+    bench.askAgain();
+    show();
+    measure();
   }
 
   private void look(boolean yes) {
