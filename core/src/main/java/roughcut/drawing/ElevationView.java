@@ -242,7 +242,7 @@ final class ElevationView {
         .ifPresent(
             scarf -> {
               double from = Math.min(scarf.seam().get(0).x(), scarf.seam().get(1).x());
-              double low = -neck.back().deepest(from, from + scarf.run().value()) - 30;
+              double low = -neck.back().deepest(from, from + scarf.run().value()) - 46;
               sketch.dimension(
                   new Point(from + scarf.run().value(), low),
                   new Point(from, low),

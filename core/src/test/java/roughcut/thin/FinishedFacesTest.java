@@ -191,7 +191,7 @@ class FinishedFacesTest {
         }
       }
     }
-    assertThat(out).as("enough to tell by").isGreaterThan(20);
+    assertThat(out).as("enough to tell by").isGreaterThan(12);
     assertThat(close).isGreaterThan(20);
   }
 
