@@ -106,13 +106,15 @@ public record NeckProfile(
 
   /**
    * Shortest distance from a channel's section to the carved back. The section is convex and so is
-   * the channel, so the least is at one of the channel's corners.
+   * the channel, so the least is at one of the channel's corners: the outer one where both sides
+   * are alike, and either of the two where one is leaner.
    *
    * @param offset channel's middle from the centre line
    */
   public double distanceToChannel(double offset, double width, double channelDepth) {
-    if (offset == 0 && bass != treble) {
-      return Math.min(corners(width / 2, channelDepth), corners(-width / 2, channelDepth));
+    if (bass != treble) {
+      return Math.min(
+          corners(offset + width / 2, channelDepth), corners(offset - width / 2, channelDepth));
     }
     return corners(offset + Math.copySign(width / 2, offset), channelDepth);
   }
@@ -133,8 +135,11 @@ public record NeckProfile(
   public double distanceToRoundChannel(double offset, double width, double channelDepth) {
     double radius = width / 2;
     double centre = Math.max(0, channelDepth - radius);
-    double outer = offset + Math.copySign(radius, offset);
-    return withUpper(outer, distance(offset, centre) - radius);
+    double round = distance(offset, centre) - radius;
+    if (bass != treble) {
+      return Math.min(withUpper(offset + radius, round), withUpper(offset - radius, round));
+    }
+    return withUpper(offset + Math.copySign(radius, offset), round);
   }
 
   /**

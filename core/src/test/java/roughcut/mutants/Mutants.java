@@ -71,6 +71,7 @@ public final class Mutants {
     // A program that goes round for ever can only be ended with its process; another goes on.
     int next = 0;
     while (next < drawn.size()) {
+      int before = next;
       List<String> line =
           new ArrayList<>(
               List.of(
@@ -95,6 +96,10 @@ public final class Mutants {
         }
       }
       one.waitFor();
+      if (next == before) {
+        throw new IllegalStateException(
+            "the tests of " + args[0] + " can't be run, or fail where nothing is broken");
+      }
     }
   }
 
