@@ -47,7 +47,7 @@ class DesktopWallsTest {
         .whereLayer("station")
         .mayOnlyBeAccessedByLayers("app", "shell")
         .whereLayer("control")
-        .mayOnlyBeAccessedByLayers("app", "shell", "station")
+        .mayOnlyBeAccessedByLayers("app", "shell", "station", "draw")
         .whereLayer("draw")
         .mayOnlyBeAccessedByLayers("app", "shell", "station")
         .check(desktop);

@@ -137,7 +137,8 @@ class OwnWorkTest extends WindowTest {
     assertThat(ShopFile.open(own.folder()).shop().board("mine")).isPresent();
     assertThat(ShopFile.open(demo()).shop().boards()).hasSameSizeAs(Demo.shop().boards());
     undo();
-    undo();
+    robot.push(KeyCode.CONTROL, KeyCode.Z); // there is nothing more
+    settle();
     show(() -> window.workspace().save());
     assertThat(ShopFile.open(own.folder()).shop().boards())
         .as("undoing never puts the demo's boards into the own shop")
