@@ -62,7 +62,11 @@ final class NeckOrder {
     for (int i = 1; i <= strips.size(); i++) {
       String wood = strips.get(i - 1).species();
       w.add(
-          w.neck(Done.stripSawn(i), BLANKS, "Saw strip " + i + " of " + wood, 15)
+          w.neck(
+                  Done.stripSawn(i),
+                  BLANKS,
+                  "Saw strip " + i + " of " + w.plan.wood(wood).name(),
+                  15)
               .after("neck.mill", "its board has no true face yet")
               .tools("saw as chosen on the Boards page", "push block")
               .set("rip." + wood + ".strip." + i, "rip.strip." + i)

@@ -20,7 +20,6 @@ import roughcut.measure.Value;
 import roughcut.part.PartId;
 import roughcut.plan.Plan;
 import roughcut.record.Givens;
-import roughcut.shop.SpeciesBook;
 
 /** Where the operations of one plan are written down, in a sound order of work. */
 final class Writing {
@@ -63,7 +62,7 @@ final class Writing {
       }
     }
     return woods.stream()
-        .map(SpeciesBook::get)
+        .map(plan::wood)
         .filter(s -> !s.dust().isEmpty())
         .map(
             s ->
@@ -126,7 +125,8 @@ final class Writing {
     for (RipPlan rip : plan.rips().plans()) {
       BlankReadiness.boardTrouble(rip, plan.rips()).ifPresent(all::add);
       if (rip.missing() != null && !rip.fits()) {
-        all.add(rip.species() + ": " + Sentence.mm(rip.missing().value(), 1) + " of width missing");
+        all.add(
+            rip.wood().name() + ": " + Sentence.mm(rip.missing().value(), 1) + " of width missing");
       }
     }
     return all;

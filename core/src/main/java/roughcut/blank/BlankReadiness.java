@@ -62,7 +62,8 @@ public final class BlankReadiness {
     for (RipPlan plan : rips.plans()) {
       boardTrouble(plan, rips).ifPresent(words -> all.stop(words));
       if (plan.missing() != null && !plan.fits()) {
-        all.stop(plan.species() + ": " + fixed(plan.missing().value(), 1) + " mm of width missing");
+        all.stop(
+            plan.wood().name() + ": " + fixed(plan.missing().value(), 1) + " mm of width missing");
       }
       begun(plan).ifPresent(words -> all.look(words));
     }
@@ -212,7 +213,7 @@ public final class BlankReadiness {
       return Optional.empty();
     }
     if (plan.board().isEmpty()) {
-      return Optional.of("there is no " + plan.species() + " in the rack");
+      return Optional.of("there is no " + plan.wood().name() + " in the rack");
     }
     Board board = plan.board().get();
     Optional<String> unknown = board.unmeasured();
@@ -246,7 +247,7 @@ public final class BlankReadiness {
     return plan.done().isEmpty() || plan.strips().isEmpty() || plan.board().isEmpty() || told
         ? Optional.empty()
         : Optional.of(
-            plan.species()
+            plan.wood().name()
                 + ": "
                 + (plan.done().size() == 1 ? "a strip is" : plan.done().size() + " strips are")
                 + " sawn off "

@@ -17,6 +17,7 @@ import roughcut.measure.Sentence;
 import roughcut.measure.Value;
 import roughcut.measure.Worked;
 import roughcut.shop.Board;
+import roughcut.shop.Woods;
 
 /**
  * Parts laid on the rack's boards: first those that the maker laid by hand, then the large ones,
@@ -110,6 +111,7 @@ public record BoardLayout(List<Laid> laid, List<Homeless> homeless, Map<String, 
   public static BoardLayout of(
       List<WoodPart> parts,
       List<Board> boards,
+      Woods woods,
       Map<String, Placement> byHand,
       List<Laid> ripped,
       double kerf) {
@@ -155,7 +157,7 @@ public record BoardLayout(List<Laid> laid, List<Homeless> homeless, Map<String, 
         Comparator.comparing(WoodPart::small)
             .thenComparing(Comparator.comparingDouble(WoodPart::volume).reversed()));
     List<Homeless> homeless = new ArrayList<>();
-    new FirstFit(free, laid, homeless, kerf).layAll(open);
+    new FirstFit(free, woods, laid, homeless, kerf).layAll(open);
     return new BoardLayout(laid, homeless, yields(laid, free));
   }
 
@@ -224,7 +226,11 @@ public record BoardLayout(List<Laid> laid, List<Homeless> homeless, Map<String, 
 
   /** The parts being laid, one after the other. */
   private record FirstFit(
-      Map<String, FreeBoard> free, List<Laid> laid, List<Homeless> homeless, double kerf) {
+      Map<String, FreeBoard> free,
+      Woods woods,
+      List<Laid> laid,
+      List<Homeless> homeless,
+      double kerf) {
     void layAll(List<WoodPart> parts) {
       List<WoodPart> waiting = new ArrayList<>(parts);
       while (!waiting.isEmpty()) {
@@ -288,22 +294,23 @@ public record BoardLayout(List<Laid> laid, List<Homeless> homeless, Map<String, 
               .map(FreeBoard::board)
               .filter(b -> b.species().equals(part.species()))
               .toList();
+      String named = woods.get(part.species()).name();
       if (wood.isEmpty()) {
-        return "no " + part.species() + " in the rack";
+        return "no " + named + " in the rack";
       }
       List<Board> known = wood.stream().filter(b -> b.unmeasured().isEmpty()).toList();
       if (known.isEmpty()) {
         Board board = wood.get(0);
         return "the " + board.unmeasured().orElseThrow() + " of " + board.id() + " isn't measured";
       }
-      return tooSmall(part, known, "thick", b -> b.thickness().getAsDouble(), part.thickness())
-          .or(() -> tooSmall(part, known, "long", b -> b.length().getAsDouble(), part.length()))
-          .or(() -> tooSmall(part, known, "wide", b -> b.width().getAsDouble(), part.width()))
+      return tooSmall(named, known, "thick", b -> b.thickness().getAsDouble(), part.thickness())
+          .or(() -> tooSmall(named, known, "long", b -> b.length().getAsDouble(), part.length()))
+          .or(() -> tooSmall(named, known, "wide", b -> b.width().getAsDouble(), part.width()))
           .orElse("no room left that is clear of marks and other parts");
     }
 
     private static Optional<String> tooSmall(
-        WoodPart part,
+        String wood,
         List<Board> boards,
         String what,
         java.util.function.ToDoubleFunction<Board> size,
@@ -313,7 +320,7 @@ public record BoardLayout(List<Laid> laid, List<Homeless> homeless, Map<String, 
           ? Optional.empty()
           : Optional.of(
               "no "
-                  + part.species()
+                  + wood
                   + " "
                   + what
                   + " enough: "

@@ -63,7 +63,7 @@ public record NeckRips(Value length, Value depth, List<RipPlan> plans) {
       plans.add(
           RipPlan.of(
               givens,
-              species,
+              shop.woods().get(species),
               board(givens, shop, species, depth.value(), length.value()),
               length.value(),
               nested,
@@ -122,7 +122,7 @@ public record NeckRips(Value length, Value depth, List<RipPlan> plans) {
     again(ledger, "rip.need", tight.need(), "");
     if (tight.from() != null) {
       if (tight.most() != null) {
-        again(ledger, "rip.strips", tight.most(), ", " + tight.species());
+        again(ledger, "rip.strips", tight.most(), ", " + tight.wood().name());
       }
       again(ledger, "rip.short", tight.missing(), "");
     }

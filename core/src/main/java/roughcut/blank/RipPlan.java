@@ -23,13 +23,14 @@ import roughcut.measure.Worked;
 import roughcut.record.Done;
 import roughcut.record.Givens;
 import roughcut.shop.Board;
+import roughcut.shop.Species;
 
 /**
  * The strips of one wood sawn from one board: a rough strip is the finished thickness and the
  * planing of both faces, and between two strips the saw takes its kerf (handbook page 3). Strips
  * that are sawn off their boards already need no more wood.
  *
- * @param species id of the wood
+ * @param wood as the shop knows it
  * @param board the board that they come from, or empty when the rack has none
  * @param strips numbers of the strips in the stack, from 1 at the bass side, still to be sawn
  * @param roughs their rough widths, mm, in the same order
@@ -42,7 +43,7 @@ import roughcut.shop.Board;
  * @param cuts where each strip lies on the board
  */
 public record RipPlan(
-    String species,
+    Species wood,
     Optional<Board> board,
     List<Integer> strips,
     List<Double> roughs,
@@ -53,6 +54,11 @@ public record RipPlan(
     Value most,
     Value missing,
     RipLayout cuts) {
+
+  /** Id of the wood. */
+  public String species() {
+    return wood.id();
+  }
 
   /** Whether all strips come out of the board; false while that isn't known. */
   public boolean fits() {
@@ -79,12 +85,13 @@ public record RipPlan(
 
   static RipPlan of(
       Givens givens,
-      String species,
+      Species wood,
       Optional<Board> board,
       double blankLength,
       Optional<Outline> nested,
       Basis basis,
       Ledger ledger) {
+    String species = wood.id();
     Value kerf = givens.get(Decisions.SAW_KERF);
     Value allowance = givens.get(BlankDecisions.SAW_ALLOWANCE);
     List<Strip> stack = givens.neckStrips();
@@ -123,7 +130,7 @@ public record RipPlan(
     Value rough =
         ledger.put(
             prefix + "rough",
-            "Rough strip, the widest of " + species,
+            "Rough strip, the widest of " + wood.name(),
             LENGTH,
             "t + 2 · p",
             in("t", widest),
@@ -131,13 +138,13 @@ public record RipPlan(
     boolean pieces = nested.isPresent() && copies.value() > 1 && !open.isEmpty();
     Value need =
         pieces
-            ? nested(ledger, prefix, species, nested.get(), basis, blankLength, copies, kerf)
-            : need(ledger, prefix, species, inputs, roughs, kerf, allowance);
+            ? nested(ledger, prefix, wood.name(), nested.get(), basis, blankLength, copies, kerf)
+            : need(ledger, prefix, wood.name(), inputs, roughs, kerf, allowance);
     fences(ledger, prefix, stack, open, widths, allowance);
     Value from = from(givens, species, board, ledger, prefix);
     if (from == null) {
       return new RipPlan(
-          species, board, open, roughs, done, null, rough, need, null, null, RipLayout.EMPTY);
+          wood, board, open, roughs, done, null, rough, need, null, null, RipLayout.EMPTY);
     }
     // Of strips that are all sawn there is no width to count by.
     Value most =
@@ -166,27 +173,27 @@ public record RipPlan(
         pieces || cuts.rows() == 1 && cuts.clear()
             ? ledger.put(
                 prefix + "short",
-                species + " missing for the " + (pieces ? "necks" : "strips"),
+                wood.name() + " missing for the " + (pieces ? "necks" : "strips"),
                 LENGTH,
                 "max(0, need − B)",
                 in("need", need),
                 in("B", from))
             : ledger.find(
                 prefix + "short",
-                species + " missing for the strips",
+                wood.name() + " missing for the strips",
                 LENGTH,
                 cuts.missing(),
                 "found by laying the strips side by side, the widest first",
                 need,
                 from);
-    return new RipPlan(species, board, open, roughs, done, from, rough, need, most, missing, cuts);
+    return new RipPlan(wood, board, open, roughs, done, from, rough, need, most, missing, cuts);
   }
 
   /** Width that necks from one piece take, each turned end for end into the one before it. */
   private static Value nested(
       Ledger ledger,
       String prefix,
-      String species,
+      String wood,
       Outline neck,
       Basis basis,
       double length,
@@ -210,7 +217,7 @@ public record RipPlan(
             basis.with(kerf));
     return ledger.put(
         prefix + "need",
-        "Width of " + species + " that the necks need, nested",
+        "Width of " + wood + " that the necks need, nested",
         LENGTH,
         "w + s · (n − 1)",
         in("w", own),
@@ -272,7 +279,7 @@ public record RipPlan(
   private static Value need(
       Ledger ledger,
       String prefix,
-      String species,
+      String wood,
       List<Worked.Input> strips,
       List<Double> roughs,
       Value kerf,
@@ -288,7 +295,7 @@ public record RipPlan(
             : strips.stream().map(Worked.Input::symbol).collect(Collectors.joining(" + "));
     return ledger.put(
         prefix + "need",
-        "Width of " + species + " that the strips need",
+        "Width of " + wood + " that the strips need",
         LENGTH,
         sum + " + 2 · p · n + k · max(0, n − 1)",
         inputs.toArray(Worked.Input[]::new));

@@ -196,7 +196,7 @@ public final class RipWaysOut {
       }
       if (offer(
           "make each strip of "
-              + plan.species()
+              + plan.wood().name()
               + (plan.done().isEmpty() ? "" : " still to be cut")
               + " "
               + fixed(by, 1)

@@ -9,6 +9,7 @@ import java.util.function.UnaryOperator;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import roughcut.measure.Quantity;
+import roughcut.shop.Species;
 import roughcut.shop.SpeciesBook;
 import roughcut.shop.StringSpec;
 
@@ -128,7 +129,7 @@ public final class PartDecisions {
     String id = "rip." + species + ".left";
     return new NumberDecision(
         id,
-        "Left of " + species,
+        "Left of " + SpeciesBook.find(species).map(Species::name).orElse("the board"),
         "0 takes the board's own width; measure what is left when some strips are cut already.",
         Quantity.LENGTH,
         0,

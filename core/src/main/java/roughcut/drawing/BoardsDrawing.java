@@ -232,8 +232,8 @@ public final class BoardsDrawing {
             item.board != null
                 ? describe(item.board)
                 : item.rip.partly()
-                    ? item.rip.species() + ", what is left of it"
-                    : item.rip.species() + ": no board in the rack");
+                    ? item.rip.wood().name() + ", what is left of it"
+                    : item.rip.wood().name() + ": no board in the rack");
     Role role = Role.OUTLINE;
     if (item.rip != null) {
       int strips = item.rip.strips().size();

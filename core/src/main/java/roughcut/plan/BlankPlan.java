@@ -185,6 +185,7 @@ public record BlankPlan(
       return BoardLayout.of(
           parts,
           shop.boards(),
+          shop.woods(),
           givens.design().placements(),
           rips.laid(parts, givens.get(BlankDecisions.JOINTING).value()),
           givens.get(Decisions.SAW_KERF).value());

@@ -44,7 +44,7 @@ public final class Lists {
       if (!one.part().small()) {
         all.add(
             new Line(
-                "wood for " + one.part().label() + ", " + one.part().species(),
+                "wood for " + one.part().label() + ", " + plan.wood(one.part().species()).name(),
                 Sentence.in(one.why(), units)));
       }
     }

@@ -59,46 +59,36 @@ public record Species(
 
   /** The same numbers under another id and name. */
   public Species called(String nextId, String nextName) {
-    return new Species(
-        nextId,
-        nextName,
-        densityLow,
-        density,
-        densityHigh,
-        hardness,
-        radial,
-        tangential,
-        tint,
-        figure,
-        machines,
-        dust);
+    return with(nextId, nextName, density, radial, tangential);
   }
 
   /** With another mean density, kg/m³; its usual least and greatest move along. */
   public Species weighing(double next) {
-    return new Species(
-        id,
-        name,
-        next * densityLow / density,
-        next,
-        next * densityHigh / density,
-        hardness,
-        radial,
-        tangential,
-        tint,
-        figure,
-        machines,
-        dust);
+    return with(id, name, next, radial, tangential);
   }
 
-  /** With other shrinkage from green to dry, fractions across and along the rings. */
+  /** How much it shrinks from green to dry across the rings, %. */
+  public double radialPercent() {
+    return 100 * radial;
+  }
+
+  /** How much it shrinks from green to dry along the rings, %. */
+  public double tangentialPercent() {
+    return 100 * tangential;
+  }
+
+  /** With other shrinkage from green to dry, % across and along the rings. */
   public Species shrinking(double across, double along) {
+    return with(id, name, density, across / 100, along / 100);
+  }
+
+  private Species with(String nextId, String nextName, double mean, double across, double along) {
     return new Species(
-        id,
-        name,
-        densityLow,
-        density,
-        densityHigh,
+        nextId,
+        nextName,
+        densityLow * (mean / density),
+        mean,
+        densityHigh * (mean / density),
         hardness,
         across,
         along,

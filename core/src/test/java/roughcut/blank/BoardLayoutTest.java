@@ -17,6 +17,7 @@ import roughcut.geometry.Point;
 import roughcut.plan.Plan;
 import roughcut.shop.Board;
 import roughcut.shop.BoardMark;
+import roughcut.shop.Woods;
 
 class BoardLayoutTest {
   static Board board(String id, double length, double width, double thick, BoardMark... marks) {
@@ -32,7 +33,7 @@ class BoardLayoutTest {
   }
 
   private static BoardLayout lay(List<WoodPart> parts, List<Board> boards) {
-    return BoardLayout.of(parts, boards, Map.of(), List.of(), 3);
+    return BoardLayout.of(parts, boards, Woods.BOOK, Map.of(), List.of(), 3);
   }
 
   @Test
@@ -186,6 +187,7 @@ class BoardLayoutTest {
         BoardLayout.of(
             List.of(a, part("c", 400, 70, 10)),
             boards,
+            Woods.BOOK,
             Map.of("a", new Placement("b", 100, 10, true)),
             List.of(),
             3);
@@ -195,7 +197,12 @@ class BoardLayoutTest {
 
   private static BoardLayout.Laid hand(WoodPart part, List<Board> boards, double x, double y) {
     return BoardLayout.of(
-            List.of(part), boards, Map.of("a", new Placement("b", x, y, false)), List.of(), 3)
+            List.of(part),
+            boards,
+            Woods.BOOK,
+            Map.of("a", new Placement("b", x, y, false)),
+            List.of(),
+            3)
         .of("a")
         .orElseThrow();
   }

@@ -6,14 +6,19 @@ import static org.assertj.core.api.Assertions.within;
 import static roughcut.Heron.value;
 
 import java.nio.file.Path;
+import java.time.LocalDate;
 import java.util.List;
+import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import roughcut.Heron;
+import roughcut.bench.Bench;
 import roughcut.blank.BlankKeys;
 import roughcut.demo.Demo;
 import roughcut.design.BodyDecisions;
 import roughcut.design.Decisions;
+import roughcut.design.Stack;
+import roughcut.design.Strip;
 import roughcut.design.WoodChoice;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.Sheet;
@@ -22,6 +27,8 @@ import roughcut.file.ShopFile;
 import roughcut.measure.Units;
 import roughcut.measure.Unreadable;
 import roughcut.record.Build;
+import roughcut.schedule.Lists;
+import roughcut.shop.Board;
 import roughcut.shop.Shop;
 import roughcut.shop.Species;
 import roughcut.shop.SpeciesBook;
@@ -108,5 +115,59 @@ class OwnWoodsTest {
     assertThat(Decisions.FRETBOARD_SPECIES.offered(more))
         .contains(new WoodChoice("own-ash-2", "ash 2"))
         .hasSize(SpeciesBook.all().size() + 1);
+  }
+
+  /** Where every wood is the maker's own, none is told by the word that files know it by. */
+  @Test
+  void noWoodIsToldByItsId() {
+    Woods woods = Woods.BOOK;
+    for (String id : List.of("cherry", "hornbeam", "elm", "robinia", "pear")) {
+      Species next = woods.another(SpeciesBook.get(id));
+      woods = woods.with(next.called(next.id(), "old " + id));
+    }
+    Build build =
+        Heron.lived(
+            Heron.build().asDesigned(),
+            "fretboard.species=own-robinia-2",
+            "body.species=own-elm-2",
+            "body.top-species=own-pear-2",
+            "head.veneer-species=own-pear-2");
+    Stack own =
+        new Stack(
+            build.design().neckStack().strips().stream()
+                .map(s -> new Strip("own-" + s.species() + "-2", s.thickness(), s.grain()))
+                .toList(),
+            true);
+    build =
+        build.withDesign(
+            build.design().withNeckStack(own).withNeckSteps(List.of()).withSmallParts(List.of()));
+    for (List<Board> rack : List.of(List.<Board>of(), List.of(small("own-cherry-2")))) {
+      Plan plan = Plan.of(build, Demo.shop().withWoods(woods).withBoards(rack));
+      StringBuilder told = new StringBuilder();
+      plan.values().values().forEach(v -> told.append(v.label()).append('\n'));
+      plan.findings().forEach(f -> told.append(f.words()).append('\n'));
+      plan.boards().homeless().forEach(h -> told.append(h.why()).append('\n'));
+      Bench.of(plan, LocalDate.of(2026, 5, 4).atStartOfDay())
+          .steps()
+          .forEach(
+              s ->
+                  told.append(s.operation().title()).append(s.operation().cautions()).append('\n'));
+      Lists.shopping(plan, Units.MM)
+          .forEach(l -> told.append(l.what()).append(l.why()).append('\n'));
+      for (Sheet sheet : Sheet.values()) {
+        told.append(words(sheet.of(plan, Units.MM)));
+      }
+      assertThat(told.toString()).doesNotContain("own-").contains("old cherry", "old hornbeam");
+      assertThat(told.toString())
+          .as("a copy of an irritant wood is one")
+          .contains("Dust of old robinia");
+    }
+  }
+
+  private static Board small(String wood) {
+    return Board.unknown("plank", wood)
+        .withLength(OptionalDouble.of(300))
+        .withWidth(OptionalDouble.of(60))
+        .withThickness(OptionalDouble.of(30));
   }
 }

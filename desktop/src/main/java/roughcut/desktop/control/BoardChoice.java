@@ -39,9 +39,9 @@ final class BoardChoice extends HBox {
   void show(RipPlan rip, Plan plan) {
     showing = true;
     species = rip.species();
-    wood.setText(species);
+    wood.setText(rip.wood().name());
     boards.setId("board." + species);
-    boards.setAccessibleText("Board for " + species);
+    boards.setAccessibleText("Board for " + rip.wood().name());
     List<String> ids =
         plan.shop().boards().stream()
             .filter(b -> b.species().equals(species))

@@ -234,7 +234,7 @@ final class NewCard extends VBox {
     build()
         .ifPresent(
             b -> {
-              Plan plan = Plan.of(b, shop);
+              Plan plan = Plan.of(b, shop.withWoods(woods.get()));
               front.show(Portrait.of(plan));
               side.show(StationDrawing.NECK.of(plan, units.get()).wordless());
             });

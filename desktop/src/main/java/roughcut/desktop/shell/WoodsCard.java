@@ -46,7 +46,7 @@ final class WoodsCard extends VBox {
     title.getStyleClass().add("home-title");
     table.words("name", Species::name);
     table.column("weighs", w -> text(w.density(), Quantity.DENSITY));
-    table.column("moves, along the rings", w -> text(100 * w.tangential(), Quantity.PERCENT));
+    table.column("moves, along the rings", w -> text(w.tangentialPercent(), Quantity.PERCENT));
     table.words("from", this::from);
     VBox.setVgrow(table, Priority.ALWAYS);
     name.setId("woods.name");
@@ -77,14 +77,14 @@ final class WoodsCard extends VBox {
                 "woods.radial",
                 "Shrinks across the rings",
                 Quantity.PERCENT,
-                w -> 100 * w.radial(),
-                (w, v) -> w.shrinking(v / 100, w.tangential())),
+                Species::radialPercent,
+                (w, v) -> w.shrinking(v, w.tangentialPercent())),
             number(
                 "woods.tangential",
                 "Shrinks along the rings",
                 Quantity.PERCENT,
-                w -> 100 * w.tangential(),
-                (w, v) -> w.shrinking(w.radial(), v / 100)));
+                Species::tangentialPercent,
+                (w, v) -> w.shrinking(w.radialPercent(), v)));
     Button another = button("woods.another", "another like it");
     another.setOnAction(e -> another());
     away.setOnAction(e -> away());
