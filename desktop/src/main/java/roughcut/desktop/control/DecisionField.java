@@ -164,7 +164,7 @@ public final class DecisionField extends VBox implements Typing.Into, TakesReadi
   @Override
   public Optional<String> attempt(String text) {
     if (measuring) {
-      return text.isBlank() ? Optional.empty() : read(text, v -> session.attempt(measured(v)));
+      return text.isBlank() ? Optional.empty() : read(text, v -> session.attempt(measured(v, "")));
     }
     return releases(text)
         ? session.attempt(released())
@@ -189,7 +189,7 @@ public final class DecisionField extends VBox implements Typing.Into, TakesReadi
                 session.edit(
                     "measured " + decision.label().toLowerCase(Locale.ROOT),
                     "measured " + decision.id(),
-                    measured(v)));
+                    measured(v, "")));
     if (refusal.isEmpty()) {
       session.asBuilt().set(true);
     }
@@ -239,10 +239,6 @@ public final class DecisionField extends VBox implements Typing.Into, TakesReadi
 
   private boolean following() {
     return decision.follows() && decision.undecided(session.build().get().design());
-  }
-
-  private UnaryOperator<Build> measured(double value) {
-    return measured(value, "");
   }
 
   private UnaryOperator<Build> measured(double value, String with) {

@@ -92,15 +92,11 @@ public final class StackEditor extends VBox {
     getChildren().addAll(rows, below, message);
     tell(Optional.empty());
     session.build().addListener((p, was, is) -> show(which.of(is.design())));
-    session
-        .shop()
-        .addListener(
-            (p, was, is) -> {
-              if (!was.woods().equals(is.woods())) {
-                shown = null;
-                show(which.of(session.build().get().design()));
-              }
-            });
+    session.onWoods(
+        () -> {
+          shown = null;
+          show(which.of(session.build().get().design()));
+        });
     show(which.of(session.build().get().design()));
   }
 

@@ -36,15 +36,11 @@ public final class StepEditor extends VBox {
     tell(Optional.empty());
     getChildren().addAll(rows, add, message);
     session.build().addListener((p, was, is) -> show(is.design().neckSteps()));
-    session
-        .shop()
-        .addListener(
-            (p, was, is) -> {
-              if (!was.woods().equals(is.woods())) {
-                shown = null;
-                show(session.build().get().design().neckSteps());
-              }
-            });
+    session.onWoods(
+        () -> {
+          shown = null;
+          show(session.build().get().design().neckSteps());
+        });
     show(session.build().get().design().neckSteps());
   }
 

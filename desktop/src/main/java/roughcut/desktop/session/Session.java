@@ -185,6 +185,17 @@ public final class Session {
     }
   }
 
+  /** Does something whenever a wood of the shop is called, weighs or moves otherwise. */
+  public void onWoods(Runnable action) {
+    shop()
+        .addListener(
+            (p, was, is) -> {
+              if (!was.woods().equals(is.woods())) {
+                action.run();
+              }
+            });
+  }
+
   /** What is written to disk: what is kept, without what is only tried. */
   public Work stored() {
     return base == null ? history.current() : base;

@@ -9,9 +9,7 @@ import java.util.function.UnaryOperator;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import roughcut.design.ShelfGroup;
 import roughcut.desktop.control.EntryField;
@@ -27,7 +25,7 @@ import roughcut.shop.Shelf;
 import roughcut.shop.StringSet;
 
 /** The shop's shelves: what stands there, with its sizes as listed and as measured. */
-final class ShelvesCard extends VBox {
+final class ShelvesCard extends ListCard {
   /** One thing on a shelf. */
   private record Row(Piece piece, StringSet set) {
     String name() {
@@ -52,84 +50,39 @@ final class ShelvesCard extends VBox {
     }
   }
 
-  private final Overlay overlay;
   private final Session session;
   private final NumberTable<Row> table = new NumberTable<>("shelves.table", this::choose);
-  private final TextField name = new TextField();
-  private final Label wrong = new Label();
   private final VBox sizes = new VBox(4);
   private final Button copy = button("shelves.copy", "another like it");
   private final Button remove = button("shelves.remove", "take it off the shelf");
-  private final Button close = new Button("done");
   private Row chosen;
 
   ShelvesCard(Overlay overlay, Session session) {
-    super(12);
-    this.overlay = overlay;
+    super(overlay, "shelves", "Shelves");
     this.session = session;
-    setId("shelves");
-    getStyleClass().add("home");
-    setMaxSize(940, 580);
-    setPrefSize(940, 580);
-    Label title = new Label("Shelves");
-    title.getStyleClass().add("home-title");
     table.words("name", Row::name);
     table.words("what", Row::what);
     table.words("sizes", Row::measured);
-    Label empty =
-        new Label(
+    table.setPlaceholder(
+        note(
             "Nothing stands here yet. “Put it on the shelf” is beside rods, tuners, bridges,"
-                + " strings and everything that is fitted.");
-    empty.setWrapText(true);
-    empty.getStyleClass().add("lower-note");
-    table.setPlaceholder(empty);
-    VBox.setVgrow(table, Priority.ALWAYS);
-    name.setId("shelves.name");
-    name.setAccessibleText("Its name");
-    name.setOnAction(e -> rename());
-    name.focusedProperty()
-        .addListener(
-            (p, was, is) -> {
-              if (!is) {
-                rename();
-              }
-            });
-    wrong.setId("shelves.wrong");
-    wrong.setWrapText(true);
-    wrong.getStyleClass().add("decision-message");
+                + " strings and everything that is fitted."));
+    name().setAccessibleText("Its name");
     copy.setOnAction(e -> copy());
     remove.setOnAction(e -> remove());
-    close.setId("shelves.close");
-    close.getStyleClass().add("main-button");
-    close.setOnAction(e -> overlay.close(this));
-    Label note = new Label("Listed sizes, and beneath each what was measured of the one in hand.");
-    note.setWrapText(true);
-    note.getStyleClass().add("lower-note");
-    VBox right = new VBox(8, name, wrong, note, Scrolled.of(sizes), new HBox(10, copy, remove));
-    right.setMinWidth(330);
-    right.setPrefWidth(330);
-    VBox left = new VBox(table);
-    HBox.setHgrow(left, Priority.ALWAYS);
-    HBox columns = new HBox(22, left, right);
-    VBox.setVgrow(columns, Priority.ALWAYS);
-    HBox below = new HBox(close);
-    below.setAlignment(Pos.CENTER_RIGHT);
-    getChildren().addAll(title, columns, below);
+    fill(
+        table,
+        note("Listed sizes, and beneath each what was measured of the one in hand."),
+        Scrolled.of(sizes),
+        new HBox(10, copy, remove));
     session.shop().addListener((p, was, is) -> show());
-  }
-
-  private static Button button(String id, String words) {
-    Button button = new Button(words);
-    button.setId(id);
-    button.getStyleClass().add("text-button");
-    return button;
   }
 
   /** Opens with everything that stands there. */
   void open() {
     session.enterTyped();
     chosen = null;
-    overlay.open(this, Pos.CENTER, table);
+    overlay().open(this, Pos.CENTER, table);
     show();
     if (!table.getItems().isEmpty()) {
       table.getSelectionModel().selectFirst();
@@ -145,7 +98,7 @@ final class ShelvesCard extends VBox {
   }
 
   private void show() {
-    if (!overlay.isOpen(this)) {
+    if (!overlay().isOpen(this)) {
       return;
     }
     List<Row> all = rows();
@@ -157,15 +110,15 @@ final class ShelvesCard extends VBox {
   private void choose(Row row) {
     boolean another = chosen == null || row == null || !chosen.name().equals(row.name());
     chosen = row;
-    name.setDisable(row == null);
+    name().setDisable(row == null);
     copy.setDisable(row == null);
     remove.setDisable(row == null);
-    if (!name.isFocused()) {
-      name.setText(row == null ? "" : row.name());
+    if (!name().isFocused()) {
+      name().setText(row == null ? "" : row.name());
     }
     if (another || row.set() != null) {
       sizes.getChildren().clear();
-      wrong.setText("");
+      wrong().setText("");
       if (row != null && row.piece() != null) {
         ShelfGroup.sizes(row.piece().group()).forEach(this::size);
       } else if (row != null) {
@@ -232,20 +185,22 @@ final class ShelvesCard extends VBox {
     return refusal;
   }
 
-  private void rename() {
-    String next = name.getText().strip();
+  @Override
+  void rename() {
+    String next = name().getText().strip();
     if (chosen == null || next.equals(chosen.name())) {
       return;
     }
     Row row = chosen;
-    wrong.setText(
-        shelf(
-                "its name on the shelf",
-                s ->
-                    row.piece() != null
-                        ? s.changed(row.piece(), row.piece().withName(next))
-                        : s.changed(row.set(), row.set().withName(next)))
-            .orElse(""));
+    wrong()
+        .setText(
+            shelf(
+                    "its name on the shelf",
+                    s ->
+                        row.piece() != null
+                            ? s.changed(row.piece(), row.piece().withName(next))
+                            : s.changed(row.set(), row.set().withName(next)))
+                .orElse(""));
   }
 
   private void copy() {

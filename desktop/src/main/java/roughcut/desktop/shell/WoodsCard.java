@@ -10,9 +10,7 @@ import java.util.function.UnaryOperator;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import roughcut.desktop.control.EntryField;
 import roughcut.desktop.control.NumberTable;
@@ -23,48 +21,22 @@ import roughcut.shop.Species;
 import roughcut.shop.Woods;
 
 /** The woods of the shop: what the maker calls them, what they weigh and how they move. */
-final class WoodsCard extends VBox {
-  private final Overlay overlay;
+final class WoodsCard extends ListCard {
   private final Session session;
   private final NumberTable<Species> table = new NumberTable<>("woods.table", this::choose);
-  private final TextField name = new TextField();
-  private final Label wrong = new Label();
-  private final Label known = new Label();
+  private final Label known = note("");
   private final Button away = button("woods.away", "");
   private final List<EntryField> numbers;
   private Species chosen;
 
   WoodsCard(Overlay overlay, Session session) {
-    super(12);
-    this.overlay = overlay;
+    super(overlay, "woods", "Woods");
     this.session = session;
-    setId("woods");
-    getStyleClass().add("home");
-    setMaxSize(940, 580);
-    setPrefSize(940, 580);
-    Label title = new Label("Woods");
-    title.getStyleClass().add("home-title");
     table.words("name", Species::name);
     table.column("weighs", w -> text(w.density(), Quantity.DENSITY));
     table.column("moves, along the rings", w -> text(w.tangentialPercent(), Quantity.PERCENT));
     table.words("from", this::from);
-    VBox.setVgrow(table, Priority.ALWAYS);
-    name.setId("woods.name");
-    name.setAccessibleText("What the wood is called");
-    name.setOnAction(e -> rename());
-    name.focusedProperty()
-        .addListener(
-            (p, was, is) -> {
-              if (!is) {
-                rename();
-              }
-            });
-    wrong.setId("woods.wrong");
-    wrong.setWrapText(true);
-    wrong.managedProperty().bind(wrong.textProperty().isNotEmpty());
-    wrong.getStyleClass().add("decision-message");
-    known.setWrapText(true);
-    known.getStyleClass().add("lower-note");
+    name().setAccessibleText("What the wood is called");
     numbers =
         List.of(
             number(
@@ -88,37 +60,18 @@ final class WoodsCard extends VBox {
     Button another = button("woods.another", "another like it");
     another.setOnAction(e -> another());
     away.setOnAction(e -> away());
-    Button close = new Button("done");
-    close.setId("woods.close");
-    close.getStyleClass().add("main-button");
-    close.setOnAction(e -> overlay.close(this));
-    Label note =
-        new Label(
+    VBox fields = new VBox(8);
+    fields.getChildren().addAll(numbers);
+    fill(
+        table,
+        fields,
+        known,
+        note(
             "Shrinkage is from green to dry. A board of your own differs: weigh it in the rack,"
-                + " and its own weight counts.");
-    note.setWrapText(true);
-    note.getStyleClass().add("lower-note");
-    VBox right = new VBox(8, name, wrong);
-    right.getChildren().addAll(numbers);
-    right.getChildren().addAll(known, note, new HBox(10, another, away));
-    right.setMinWidth(330);
-    right.setPrefWidth(330);
-    VBox left = new VBox(table);
-    HBox.setHgrow(left, Priority.ALWAYS);
-    HBox columns = new HBox(22, left, right);
-    VBox.setVgrow(columns, Priority.ALWAYS);
-    HBox below = new HBox(close);
-    below.setAlignment(Pos.CENTER_RIGHT);
-    getChildren().addAll(title, columns, below);
+                + " and its own weight counts."),
+        new HBox(10, another, away));
     session.shop().addListener((p, was, is) -> show());
     session.units().addListener((p, was, is) -> show());
-  }
-
-  private static Button button(String id, String words) {
-    Button button = new Button(words);
-    button.setId(id);
-    button.getStyleClass().add("text-button");
-    return button;
   }
 
   /** A number of a wood, by what reads it and what changes it. */
@@ -157,7 +110,7 @@ final class WoodsCard extends VBox {
   void open() {
     session.enterTyped();
     chosen = null;
-    overlay.open(this, Pos.CENTER, table);
+    overlay().open(this, Pos.CENTER, table);
     show();
     String neck = session.build().get().design().neckStack().strips().get(0).species();
     select(neck);
@@ -176,7 +129,7 @@ final class WoodsCard extends VBox {
   }
 
   private void show() {
-    if (!overlay.isOpen(this)) {
+    if (!overlay().isOpen(this)) {
       return;
     }
     String at = chosen == null ? "" : chosen.id();
@@ -187,9 +140,9 @@ final class WoodsCard extends VBox {
   private void choose(Species wood) {
     boolean another = chosen == null || !chosen.id().equals(wood.id());
     chosen = wood;
-    if (another || !name.isFocused()) {
-      name.setText(wood.name());
-      wrong.setText("");
+    if (another || !name().isFocused()) {
+      name().setText(wood.name());
+      wrong().setText("");
     }
     known.setText(
         (wood.machines().isEmpty() ? "" : "Machines: " + wood.machines() + ". ")
@@ -211,10 +164,11 @@ final class WoodsCard extends VBox {
     return refusal;
   }
 
-  private void rename() {
-    String next = name.getText().strip();
+  @Override
+  void rename() {
+    String next = name().getText().strip();
     if (chosen != null && !next.equals(chosen.name())) {
-      wrong.setText(change("what a wood is called", w -> w.called(w.id(), next)).orElse(""));
+      wrong().setText(change("what a wood is called", w -> w.called(w.id(), next)).orElse(""));
     }
   }
 
@@ -222,19 +176,20 @@ final class WoodsCard extends VBox {
     Species next = woods().another(chosen);
     edit("another wood like " + chosen.name(), w -> w.with(next));
     select(next.id());
-    name.requestFocus();
-    name.selectAll();
+    name().requestFocus();
+    name().selectAll();
   }
 
   private void away() {
     String id = chosen.id();
-    wrong.setText(
-        session
-            .editShop(
-                chosen.name() + " as before",
-                "woods",
-                s -> s.withoutWood(id, session.plan().get().partsOf(id)))
-            .orElse(""));
+    wrong()
+        .setText(
+            session
+                .editShop(
+                    chosen.name() + " as before",
+                    "woods",
+                    s -> s.withoutWood(id, session.plan().get().partsOf(id)))
+                .orElse(""));
     session.history().settle();
   }
 }
