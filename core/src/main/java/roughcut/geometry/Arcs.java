@@ -56,13 +56,13 @@ public final class Arcs {
    * @param x from 0 to the chord
    */
   public static double ordinate(double chord, double rise, double x) {
-    double radius = radius(chord, rise);
-    double fromMiddle = x - chord / 2;
-    // Not the root less the radius: of an arc nearly straight that leaves nothing but rounding.
-    double sine = fromMiddle / radius;
-    // Half a circle's end lies where rounding may put the sine over 1.
-    double cosine = Math.sqrt(Math.max(0, 1 - sine * sine));
-    return rise - fromMiddle * sine / (1 + cosine);
+    double halves = x * (chord - x);
+    if (halves <= 0) {
+      return 0;
+    }
+    // Euclid III 35, nothing of it a difference of near numbers: flat or half a circle, to the end.
+    double below = (chord / 2 - rise) * (chord / 2 + rise) / (2 * rise);
+    return halves / (Math.hypot(below, Math.sqrt(halves)) + below);
   }
 
   /** Points along a cubic curve from a to d pulled towards b and c, both ends included. */

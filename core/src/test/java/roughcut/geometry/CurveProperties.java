@@ -130,18 +130,19 @@ class CurveProperties {
     double radius = Arcs.radius(chord, rise);
     double below = radius - rise;
     assertThat(Math.hypot(chord / 2, below)).isCloseTo(radius, within(1e-9 * radius));
-    assertThat(Arcs.ordinate(chord, rise, 0)).isCloseTo(0, within(1e-6));
-    assertThat(Arcs.ordinate(chord, rise, chord / 2)).isCloseTo(rise, within(1e-6));
+    assertThat(Arcs.ordinate(chord, rise, 0)).isZero();
+    assertThat(Arcs.ordinate(chord, rise, chord)).isZero();
+    assertThat(Arcs.ordinate(chord, rise, chord / 2)).isCloseTo(rise, within(1e-12 * radius));
     double third = Arcs.ordinate(chord, rise, chord / 3);
-    assertThat(Arcs.ordinate(chord, rise, 2 * chord / 3)).isCloseTo(third, within(1e-6));
-    assertThat(Math.hypot(chord / 6, below + third)).isCloseTo(radius, within(1e-6 * radius));
+    assertThat(Arcs.ordinate(chord, rise, 2 * chord / 3)).isCloseTo(third, within(1e-12 * radius));
+    assertThat(Math.hypot(chord / 6, below + third)).isCloseTo(radius, within(1e-12 * radius));
   }
 
   /** Half a circle stands on its chord's ends, however these are rounded. */
   @Property(tries = 20_000)
   void halfACircleStandsOnItsChordsEnds(@ForAll @DoubleRange(min = 5, max = 800) double chord) {
-    assertThat(Arcs.ordinate(chord, chord / 2, 0)).isCloseTo(0, within(1e-5));
-    assertThat(Arcs.ordinate(chord, chord / 2, chord)).isCloseTo(0, within(1e-5));
+    assertThat(Arcs.ordinate(chord, chord / 2, 0)).isZero();
+    assertThat(Arcs.ordinate(chord, chord / 2, chord)).isZero();
     double eighth = Arcs.ordinate(chord, chord / 2, chord / 2 * (1 - Math.sqrt(0.5)));
     assertThat(eighth).isCloseTo(chord / 2 * Math.sqrt(0.5), within(1e-9 * chord));
   }
