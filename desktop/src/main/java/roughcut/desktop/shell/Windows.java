@@ -3,6 +3,8 @@ package roughcut.desktop.shell;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import javafx.beans.value.ChangeListener;
+import javafx.beans.value.ObservableValue;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.Parent;
 import javafx.scene.Scene;
@@ -88,20 +90,37 @@ public final class Windows {
     stage.setMinHeight(Math.min(room.getHeight(), LEAST_HEIGHT));
     place(stage, habits);
     stage.setOnCloseRequest(e -> closing(e, stage, window));
-    stage
-        .focusedProperty()
-        .addListener(
-            (p, was, is) -> {
-              if (is) {
-                window.back();
-              }
-            });
+    whileShown(stage, scene, window::back);
     Thread.currentThread().setUncaughtExceptionHandler((t, e) -> failed(e));
     stage.show();
     size(stage, habits); // some window managers open at the least size
     window.surface().requestFocus();
     window.opened();
     return window;
+  }
+
+  /** Does something whenever the stage is turned to, as long as the scene is its. */
+  private static void whileShown(Stage stage, Scene scene, Runnable back) {
+    ChangeListener<Boolean> turnedTo =
+        (p, was, is) -> {
+          if (is) {
+            back.run();
+          }
+        };
+    stage.focusedProperty().addListener(turnedTo);
+    stage
+        .sceneProperty()
+        .addListener(
+            new ChangeListener<>() {
+              @Override
+              public void changed(ObservableValue<? extends Scene> p, Scene was, Scene is) {
+                if (is != scene) {
+                  // A stage may outlive its window, which would else be held and woken with it.
+                  stage.focusedProperty().removeListener(turnedTo);
+                  stage.sceneProperty().removeListener(this);
+                }
+              }
+            });
   }
 
   private static void failed(Throwable e) {

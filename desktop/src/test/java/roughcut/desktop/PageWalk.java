@@ -1,0 +1,282 @@
+package roughcut.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.TreeSet;
+import java.util.function.Consumer;
+import javafx.geometry.BoundingBox;
+import javafx.geometry.Bounds;
+import javafx.scene.Node;
+import javafx.scene.Parent;
+import javafx.scene.Scene;
+import javafx.scene.control.Control;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TableView;
+import javafx.scene.control.TextField;
+import javafx.scene.control.TitledPane;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.text.Text;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import roughcut.desktop.control.Tips;
+import roughcut.desktop.session.Habits;
+import roughcut.desktop.session.Workspace;
+import roughcut.desktop.shell.ShopWindow;
+import roughcut.desktop.shell.Windows;
+import roughcut.desktop.station.StationId;
+import roughcut.file.DemoFolder;
+import roughcut.measure.Units;
+
+/** Goes through every page of every station, and finds what of it can't be read. */
+abstract class PageWalk extends WindowTest {
+  private static final int STATIONS = StationId.values().length;
+
+  private final List<Throwable> thrown = new ArrayList<>();
+  private Thread.UncaughtExceptionHandler before;
+
+  @BeforeEach
+  void listen() {
+    before = Thread.getDefaultUncaughtExceptionHandler();
+    Thread.setDefaultUncaughtExceptionHandler((t, e) -> thrown.add(e));
+    show(() -> Thread.currentThread().setUncaughtExceptionHandler((t, e) -> thrown.add(e)));
+  }
+
+  @AfterEach
+  void nothingWasThrown() {
+    Thread.setDefaultUncaughtExceptionHandler(before);
+    assertThat(thrown).isEmpty();
+  }
+
+  /** Goes through every page; tells each by its words. */
+  void everyPage(String build, Units units, Consumer<String> look) throws Exception {
+    Path file =
+        build.equals(OwnBass.NAME)
+            ? OwnBass.in(data.resolve("demo"))
+            : DemoFolder.build(data.resolve("demo"), build);
+    Workspace opened = Workspace.open(file, data);
+    show(
+        () -> {
+          window.workspace().close();
+          window = new ShopWindow(opened, Habits.in(data));
+          Scene scene = Windows.scene(window);
+          stage.setScene(scene);
+          session().units().set(units);
+        });
+    for (int station = 0; station < STATIONS; station++) {
+      int at = station;
+      show(() -> window.choose(StationId.values()[at]));
+      List<String> pages = new ArrayList<>();
+      all(stage.getScene().getRoot()).stream()
+          .filter(n -> n.getId() != null && n.getId().startsWith("page."))
+          .forEach(n -> pages.add(((ToggleButton) n).getText()));
+      if (pages.isEmpty()) {
+        look(build + ", station " + (at + 1), look);
+      }
+      for (String page : pages) {
+        show(() -> window.page(page));
+        look(build + ", station " + (at + 1) + ", " + page, look);
+      }
+    }
+  }
+
+  private void look(String where, Consumer<String> look) {
+    show(
+        () -> {
+          stage.getScene().getRoot().applyCss();
+          // Words that wrap know their height only once they know their width.
+          stage.getScene().getRoot().layout();
+          stage.getScene().getRoot().layout();
+          look.accept(where);
+        });
+  }
+
+  /** Everything that is shown, whatever it lies in. */
+  static List<Node> all(Node node) {
+    List<Node> all = new ArrayList<>();
+    collect(node, all);
+    return all;
+  }
+
+  private static void collect(Node node, List<Node> all) {
+    if (!node.isVisible() || !node.isManaged() && node.getParent() == null) {
+      return;
+    }
+    all.add(node);
+    if (node instanceof Parent parent) {
+      parent.getChildrenUnmodifiable().forEach(n -> collect(n, all));
+    }
+  }
+
+  /** Words that are cut off and can be read in no tip either. */
+  private static List<String> cutOff(List<Node> all) {
+    List<String> cut = new ArrayList<>();
+    for (Node node : all) {
+      if (node instanceof Labeled labeled
+          && !(node instanceof TitledPane)
+          && labeled.getText() != null
+          && !labeled.getText().isEmpty()
+          && labeled.lookup(".text") instanceof Text shown
+          && !labeled.getText().equals(shown.getText())
+          && shown.getText().endsWith(labeled.getEllipsisString())
+          && !tipped(labeled)) {
+        cut.add(labeled.getText());
+      }
+    }
+    return cut;
+  }
+
+  private static boolean tipped(Labeled label) {
+    for (Node n = label; n != null; n = n.getParent()) {
+      if (n instanceof Control c && c.getTooltip() != null
+          || Tips.words(n).contains(label.getText())) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  /** Words that reach beyond the window, or beyond what they can only be scrolled in upright. */
+  private List<String> outside(List<Node> all) {
+    List<String> out = new ArrayList<>();
+    double width = stage.getScene().getWidth();
+    double height = stage.getScene().getHeight();
+    for (Node node : all) {
+      if (!(node instanceof Labeled labeled)
+          || labeled.getText() == null
+          || labeled.getText().isEmpty()) {
+        continue;
+      }
+      // What it was laid out to: a blank at a line's end reaches further and isn't seen.
+      Bounds b = node.localToScene(node.getLayoutBounds());
+      ScrollPane scroll = around(node, ScrollPane.class);
+      if (scroll == null && around(node, TableView.class) == null) {
+        boolean in = b.getMinX() >= -1 && b.getMinY() >= -1;
+        if (!in || b.getMaxX() > width + 1 || b.getMaxY() > height + 1) {
+          out.add(labeled.getText());
+        }
+      } else if (scroll != null
+          && scroll.isFitToWidth()
+          && scroll.getHbarPolicy() == ScrollPane.ScrollBarPolicy.NEVER) {
+        Bounds view = scroll.localToScene(scroll.getBoundsInLocal());
+        if (b.getMaxX() > view.getMaxX() + 1) {
+          out.add(labeled.getText());
+        }
+      }
+    }
+    return out;
+  }
+
+  /** Words that are printed over other words. */
+  private static List<String> overprinted(List<Node> all) {
+    List<Labeled> words = new ArrayList<>();
+    for (Node node : all) {
+      boolean alone =
+          node instanceof Labeled l
+              && !(l instanceof TitledPane || l instanceof MenuButton)
+              && l.getGraphic() == null
+              && l.getText() != null;
+      if (alone && !((Labeled) node).getText().isBlank()) {
+        words.add((Labeled) node);
+      }
+    }
+    List<Bounds> rooms = words.stream().map(PageWalk::seen).toList();
+    List<String> over = new ArrayList<>();
+    for (int i = 0; i < words.size(); i++) {
+      Bounds a = rooms.get(i);
+      for (int k = i + 1; k < words.size(); k++) {
+        Bounds b = rooms.get(k);
+        double wide = Math.min(a.getMaxX(), b.getMaxX()) - Math.max(a.getMinX(), b.getMinX());
+        double high = Math.min(a.getMaxY(), b.getMaxY()) - Math.max(a.getMinY(), b.getMinY());
+        if (wide > 3 && high > 3) {
+          over.add(words.get(i).getText() + " | " + words.get(k).getText());
+        }
+      }
+    }
+    return over;
+  }
+
+  /** What of some words' own room is in sight, where they can be scrolled. */
+  private static Bounds seen(Labeled words) {
+    Node ink = words.lookup(".text");
+    Bounds b =
+        ink == null
+            ? words.localToScene(words.getLayoutBounds())
+            : ink.localToScene(ink.getLayoutBounds());
+    for (Node within = words.getParent(); within != null; within = within.getParent()) {
+      if (within instanceof ScrollPane || within instanceof TableView) {
+        b = shared(b, within.localToScene(within.getLayoutBounds()));
+      }
+    }
+    return b;
+  }
+
+  private static Bounds shared(Bounds b, Bounds view) {
+    double left = Math.max(b.getMinX(), view.getMinX());
+    double top = Math.max(b.getMinY(), view.getMinY());
+    return new BoundingBox(
+        left,
+        top,
+        Math.max(0, Math.min(b.getMaxX(), view.getMaxX()) - left),
+        Math.max(0, Math.min(b.getMaxY(), view.getMaxY()) - top));
+  }
+
+  private static <T extends Node> T around(Node node, Class<T> type) {
+    for (Node n = node; n != null; n = n.getParent()) {
+      if (type.isInstance(n)) {
+        return type.cast(n);
+      }
+    }
+    return null;
+  }
+
+  /** What can be typed into tells a reader of the screen what it is; those that don't. */
+  private static List<String> nameless(List<Node> all) {
+    return all.stream()
+        .filter(TextField.class::isInstance)
+        .filter(n -> n.getAccessibleText() == null || n.getAccessibleText().isBlank())
+        .map(Node::getId)
+        .toList();
+  }
+
+  void sized(double width, double height) {
+    show(
+        () -> {
+          stage.setWidth(width);
+          stage.setHeight(height);
+        });
+    until(() -> stage.getScene().getWidth() == width && stage.getScene().getHeight() == height);
+  }
+
+  private void look(String where, TreeSet<String> found) {
+    List<Node> all = all(stage.getScene().getRoot());
+    cutOff(all).forEach(w -> found.add(where + ": " + w));
+    outside(all).forEach(w -> found.add(where + " (outside): " + w));
+    overprinted(all).forEach(w -> found.add(where + " (over each other): " + w));
+    nameless(all).forEach(w -> found.add(where + " (without a name): " + w));
+  }
+
+  /** What is wrong on any page of a build, with the page. */
+  TreeSet<String> wrong(String build, Units... units) throws Exception {
+    TreeSet<String> found = new TreeSet<>();
+    everyPage(
+        build,
+        units[0],
+        where -> {
+          for (Units each : units) {
+            if (units.length > 1) {
+              session().units().set(each);
+              stage.getScene().getRoot().applyCss();
+              stage.getScene().getRoot().layout();
+              stage.getScene().getRoot().layout();
+            }
+            look(where + ", " + each.system() + ", " + (int) stage.getWidth(), found);
+          }
+        });
+    return found;
+  }
+}
