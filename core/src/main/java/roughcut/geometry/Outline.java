@@ -165,14 +165,17 @@ public record Outline(List<Point> corners) {
   public boolean holds(Point p) {
     boolean inside = false;
     for (int i = 0, j = corners.size() - 1; i < corners.size(); j = i++) {
-      Point a = corners.get(i);
-      Point b = corners.get(j);
-      if (a.y() > p.y() != b.y() > p.y()
-          && p.x() < (b.x() - a.x()) * (p.y() - a.y()) / (b.y() - a.y()) + a.x()) {
+      if (crossedRightOf(p, corners.get(i), corners.get(j))) {
         inside = !inside;
       }
     }
     return inside;
+  }
+
+  /** Whether a line from a place to the right crosses a side. */
+  static boolean crossedRightOf(Point p, Point a, Point b) {
+    return a.y() > p.y() != b.y() > p.y()
+        && p.x() < (b.x() - a.x()) * (p.y() - a.y()) / (b.y() - a.y()) + a.x();
   }
 
   /** Shortest distance from a place to the shape's edge, inside or outside. */

@@ -33,7 +33,7 @@ public record IndexHole(String name, Point at, Optional<String> coveredBy) {
   }
 
   private static Optional<String> cover(CutSlab slab, Cut own, Outline hole) {
-    if (!slab.surface.edge().shape().holds(hole.centre())) {
+    if (!slab.surface.edge().holds(hole.centre())) {
       return Optional.of("the waste outside the outline");
     }
     for (Cut cut : slab.cuts) {

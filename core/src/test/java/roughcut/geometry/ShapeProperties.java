@@ -106,6 +106,22 @@ class ShapeProperties {
         .isCloseTo(shape.edgeDistance(place), within(1e-9));
   }
 
+  /** Beside its corners, too, where a line to the right just meets or just misses two sides. */
+  @Property
+  void theEdgeHoldsWhatTheShapeHolds(
+      @ForAll("stars") Outline shape,
+      @ForAll @DoubleRange(min = -120, max = 120) double x,
+      @ForAll @DoubleRange(min = -120, max = 120) double y) {
+    Edge edge = new Edge(shape);
+    assertThat(edge.holds(new Point(x, y))).isEqualTo(shape.holds(new Point(x, y)));
+    for (Point corner : shape.corners()) {
+      Point level = new Point(x, corner.y());
+      assertThat(edge.holds(level)).isEqualTo(shape.holds(level));
+      Point upright = new Point(corner.x(), y);
+      assertThat(edge.holds(upright)).isEqualTo(shape.holds(upright));
+    }
+  }
+
   /** Shrunk, every corner that is left stands as far in as was asked, and none further out. */
   @Property(tries = 120)
   void whatIsShrunkLiesThatFarIn(

@@ -4,13 +4,24 @@ package roughcut.geometry;
 public final class Solids {
   private Solids() {}
 
+  private static final double HAIR = 1e-3;
+
   /** Inside by more than a hair. */
   public static boolean holds(Convex solid, double x, double y, double z) {
+    return inside(solid, x, y, z, HAIR);
+  }
+
+  /** Inside, or outside by less than a hair. */
+  static boolean touches(Convex solid, double x, double y, double z) {
+    return inside(solid, x, y, z, -HAIR);
+  }
+
+  private static boolean inside(Convex solid, double x, double y, double z, double by) {
     if (solid instanceof Prism prism) {
       double floor = prism.floorAt(x);
       return new Outline(prism.corners()).holds(new Point(x, y))
-          && z > Math.min(prism.open(), floor) + 1e-3
-          && z < Math.max(prism.open(), floor) - 1e-3;
+          && z > Math.min(prism.open(), floor) + by
+          && z < Math.max(prism.open(), floor) - by;
     }
     Cylinder bore = (Cylinder) solid;
     double dx = bore.to().x() - bore.from().x();
@@ -21,6 +32,6 @@ public final class Solids {
     double pz = z - bore.from().z();
     double along = (px * dx + py * dy + pz * dz) / bore.length();
     double off = Math.sqrt(Math.max(0, px * px + py * py + pz * pz - along * along));
-    return along > 1e-3 && along < bore.length() - 1e-3 && off < bore.radius() - 1e-3;
+    return along > by && along < bore.length() - by && off < bore.radius() - by;
   }
 }

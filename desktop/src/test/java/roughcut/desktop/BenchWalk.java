@@ -3,6 +3,7 @@ package roughcut.desktop;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
+import roughcut.desktop.control.Ids;
 import roughcut.desktop.session.AtBench;
 import roughcut.record.Log;
 
@@ -27,7 +28,7 @@ abstract class BenchWalk extends WindowTest {
 
   String machine(String id) {
     return window.atMachine().orElseThrow().content().lookupAll("*").stream()
-        .filter(n -> id.equals(n.getId()))
+        .filter(n -> Ids.is(n, id))
         .map(n -> n instanceof Labeled l ? l.getText() : ((TextField) n).getText())
         .findFirst()
         .orElseThrow();

@@ -15,6 +15,7 @@ import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
 import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
+import roughcut.desktop.control.Ids;
 import roughcut.desktop.station.StationId;
 import roughcut.rout.Cut;
 import roughcut.thin.ThinSpot;
@@ -299,6 +300,6 @@ class BodyTest extends WindowTest {
     show(() -> window.choose(StationId.LAYOUT));
     show(() -> window.goTo("control.tone.y"));
     settle();
-    assertThat(stage.getScene().getFocusOwner().getId()).isEqualTo("control.tone.y");
+    assertThat(Ids.of(stage.getScene().getFocusOwner())).isEqualTo("control.tone.y");
   }
 }

@@ -21,6 +21,7 @@ import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
 import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
+import roughcut.desktop.control.Ids;
 import roughcut.record.Note;
 import roughcut.record.Reading;
 import roughcut.schedule.Schedule;
@@ -81,7 +82,7 @@ class DaysTest extends WindowTest {
   }
 
   private List<Button> buys() {
-    return robot.lookup((Node n) -> "days.buy".equals(n.getId())).queryAllAs(Button.class).stream()
+    return robot.lookup((Node n) -> Ids.is(n, "days.buy")).queryAllAs(Button.class).stream()
         .toList();
   }
 

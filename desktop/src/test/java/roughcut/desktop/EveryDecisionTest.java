@@ -17,6 +17,7 @@ import roughcut.design.Counting;
 import roughcut.design.Decision;
 import roughcut.design.Decisions;
 import roughcut.design.Design;
+import roughcut.desktop.control.Ids;
 import roughcut.thin.ThinKind;
 import roughcut.thin.ThinSpot;
 
@@ -53,7 +54,7 @@ class EveryDecisionTest extends WindowTest {
   void aSearchForWhatDoesNotCountSaysWhere(FxRobot robot) {
     robot.interact(() -> window.goTo("access.pocket-depth"));
     WaitForAsyncUtils.waitForFxEvents();
-    assertThat(robot.lookup("#notice").queryAs(Tile.class).getDescription())
+    assertThat(robot.lookup((Node n) -> Ids.is(n, "notice")).queryAs(Tile.class).getDescription())
         .contains("Headstock pocket, deep counts only where");
   }
 
@@ -80,7 +81,7 @@ class EveryDecisionTest extends WindowTest {
   }
 
   private static boolean shown(FxRobot robot, String id) {
-    return robot.lookup((Node n) -> id.equals(n.getId())).queryAll().stream()
+    return robot.lookup((Node n) -> Ids.is(n, id)).queryAll().stream()
         .anyMatch(n -> n.isVisible() && n.getParent().getParent().isManaged() && treeVisible(n));
   }
 

@@ -17,6 +17,7 @@ import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
 import roughcut.bench.Bench;
+import roughcut.desktop.control.Ids;
 import roughcut.desktop.shell.Windows;
 import roughcut.file.BuildFile;
 import roughcut.record.Build;
@@ -309,7 +310,7 @@ class MachineTest extends BenchWalk {
       robot.interact(
           () -> {
             window.atMachine().ifPresent(m -> m.close());
-            robot.lookup((Node n) -> "caliper.jaw".equals(n.getId())).queryAll().stream()
+            robot.lookup((Node n) -> Ids.is(n, "caliper.jaw")).queryAll().stream()
                 .map(n -> n.getScene().getWindow())
                 .distinct()
                 .forEach(javafx.stage.Window::hide);

@@ -21,6 +21,7 @@ import org.junit.jupiter.api.Test;
 import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
 import roughcut.demo.Demo;
+import roughcut.desktop.control.Ids;
 import roughcut.desktop.session.Habits;
 import roughcut.desktop.session.OwnShop;
 import roughcut.desktop.shell.ShopWindow;
@@ -72,7 +73,7 @@ class OwnWorkTest extends WindowTest {
   }
 
   private String notice() {
-    return robot.lookup("#notice").queryAs(Tile.class).getDescription();
+    return robot.lookup((Node n) -> Ids.is(n, "notice")).queryAs(Tile.class).getDescription();
   }
 
   private Path demo() {
@@ -178,7 +179,7 @@ class OwnWorkTest extends WindowTest {
     type(robot, "head.length", "195");
     until(() -> window.workspace().state().get().saving() == Autosave.Saving.CHANGED_ON_DISK);
     press("dismiss");
-    assertThat(robot.lookup("#notice").query().isVisible()).isFalse();
+    assertThat(robot.lookup((Node n) -> Ids.is(n, "notice")).query().isVisible()).isFalse();
     show(() -> find(robot, "saving", Button.class).fire());
     assertThat(notice()).as("the choice comes back").contains("changed by another");
     press("take theirs");
@@ -222,11 +223,11 @@ class OwnWorkTest extends WindowTest {
     Files.move(builds, away);
     type(robot, "head.length", "192");
     until(() -> window.workspace().state().get().saving() == Autosave.Saving.FAILED);
-    until(() -> robot.lookup("#notice").query().isVisible());
+    until(() -> robot.lookup((Node n) -> Ids.is(n, "notice")).query().isVisible());
     Files.move(away, builds);
     type(robot, "head.length", "193");
     until(() -> window.workspace().state().get().saving() == Autosave.Saving.SAVED);
-    until(() -> !robot.lookup("#notice").query().isVisible());
+    until(() -> !robot.lookup((Node n) -> Ids.is(n, "notice")).query().isVisible());
   }
 
   @Test

@@ -23,6 +23,7 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.text.Text;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
+import roughcut.desktop.control.Ids;
 import roughcut.desktop.control.Tips;
 import roughcut.desktop.session.Habits;
 import roughcut.desktop.session.Workspace;
@@ -72,7 +73,7 @@ abstract class PageWalk extends WindowTest {
       show(() -> window.choose(StationId.values()[at]));
       List<String> pages = new ArrayList<>();
       all(stage.getScene().getRoot()).stream()
-          .filter(n -> n.getId() != null && n.getId().startsWith("page."))
+          .filter(n -> Ids.of(n).startsWith("page."))
           .forEach(n -> pages.add(((ToggleButton) n).getText()));
       if (pages.isEmpty()) {
         look(build + ", station " + (at + 1), look);
@@ -239,7 +240,7 @@ abstract class PageWalk extends WindowTest {
     return all.stream()
         .filter(TextField.class::isInstance)
         .filter(n -> n.getAccessibleText() == null || n.getAccessibleText().isBlank())
-        .map(Node::getId)
+        .map(Ids::of)
         .toList();
   }
 

@@ -6,6 +6,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
@@ -18,6 +19,7 @@ import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
 import roughcut.design.Decisions;
 import roughcut.design.NumberDecision;
+import roughcut.desktop.control.Ids;
 import roughcut.desktop.draw.Ink;
 import roughcut.desktop.session.Habits;
 import roughcut.desktop.session.OwnShop;
@@ -83,18 +85,8 @@ class PreferencesTest extends WindowTest {
   @Test
   void limitsAreChangedInOneList() {
     preferences();
-    TextField better =
-        robot.lookup("#preferences").queryParent().lookupAll("#limit.better").isEmpty()
-            ? robot
-                .lookup((javafx.scene.Node n) -> "limit.rod.least".equals(n.getId()))
-                .queryParent()
-                .getChildrenUnmodifiable()
-                .stream()
-                .filter(n -> "limit.better".equals(n.getId()))
-                .map(TextField.class::cast)
-                .findFirst()
-                .orElseThrow()
-            : null;
+    Node row = find(robot, "limit.rod.least", Node.class);
+    TextField better = (TextField) Ids.find(row, "limit.better").orElseThrow();
     show(better::requestFocus);
     robot.push(KeyCode.CONTROL, KeyCode.A);
     robot.write("9", 0).push(KeyCode.ENTER);

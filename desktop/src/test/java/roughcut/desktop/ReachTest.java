@@ -16,6 +16,7 @@ import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
 import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
+import roughcut.desktop.control.Ids;
 import roughcut.desktop.station.StationId;
 
 /** Everything within a few keys: regions, pages, the rail, and what is found by another word. */
@@ -99,7 +100,7 @@ class ReachTest extends WindowTest {
     robot.push(KeyCode.LEFT).push(KeyCode.LEFT).push(KeyCode.LEFT);
     robot.push(KeyCode.LEFT).push(KeyCode.LEFT).push(KeyCode.LEFT);
     settle();
-    assertThat(owner().getId()).isEqualTo(first);
+    assertThat(Ids.of(owner())).isEqualTo(first);
     robot.push(KeyCode.SPACE);
     settle();
     assertThat(window.surface().knife()).isEqualTo(plan().thinSpots().get(0).x());

@@ -21,6 +21,7 @@ import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
 import roughcut.design.Decisions;
 import roughcut.design.Design;
+import roughcut.desktop.control.Ids;
 import roughcut.finding.Chapter;
 import roughcut.finding.Finding;
 import roughcut.finding.Topic;
@@ -77,18 +78,15 @@ class StopsTest extends WindowTest {
 
   /** What the station's button says under its name. */
   private String state(String station) {
-    Node button = robot.lookup((Node n) -> ("station." + station).equals(n.getId())).query();
+    Node button = robot.lookup((Node n) -> Ids.is(n, "station." + station)).query();
     return button.lookupAll(".station-state").stream()
         .map(n -> ((Label) n).getText())
         .collect(Collectors.joining());
   }
 
   private Set<String> cards() {
-    return robot
-        .lookup((Node n) -> n.getId() != null && n.getId().startsWith("stop."))
-        .queryAll()
-        .stream()
-        .map(n -> n.getId().substring(5))
+    return robot.lookup((Node n) -> Ids.of(n).startsWith("stop.")).queryAll().stream()
+        .map(n -> Ids.of(n).substring(5))
         .collect(Collectors.toCollection(TreeSet::new));
   }
 
@@ -119,7 +117,7 @@ class StopsTest extends WindowTest {
     decide("pocket.finish=goes-in", "pocket.clearance=0.05", "finish.film=0.12");
     click("stop.body");
     assertThat(there("pocket.clearance")).as("its page is open").isTrue();
-    assertThat(stage.getScene().getFocusOwner().getId()).isEqualTo("pocket.clearance");
+    assertThat(Ids.of(stage.getScene().getFocusOwner())).isEqualTo("pocket.clearance");
     robot.push(KeyCode.CONTROL, KeyCode.A).write("0.2").push(KeyCode.ENTER);
     settle();
     assertThat(cards()).doesNotContain("body");

@@ -25,6 +25,7 @@ import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.util.WaitForAsyncUtils;
 import roughcut.design.Design;
+import roughcut.desktop.control.Ids;
 import roughcut.desktop.session.Session;
 import roughcut.desktop.shell.ShopWindow;
 import roughcut.desktop.shell.Windows;
@@ -85,7 +86,7 @@ abstract class WindowTest {
   /** The control of that id; ids have points in them, which a style selector would misread. */
   static <T extends Node> T find(FxRobot robot, String id, Class<T> type) {
     return type.cast(
-        robot.lookup((Node node) -> id.equals(node.getId())).queryAll().stream()
+        robot.lookup((Node node) -> Ids.is(node, id)).queryAll().stream()
             .filter(Node::isVisible)
             .findFirst()
             .orElseThrow(() -> new AssertionError("nothing on the screen is called " + id)));
@@ -131,7 +132,7 @@ abstract class WindowTest {
   }
 
   boolean there(String id) {
-    return robot.lookup((Node n) -> id.equals(n.getId()) && n.isVisible()).tryQuery().isPresent();
+    return robot.lookup((Node n) -> Ids.is(n, id) && n.isVisible()).tryQuery().isPresent();
   }
 
   void click(String id) {

@@ -40,7 +40,7 @@ final class BoardChoice extends HBox {
     showing = true;
     species = rip.species();
     wood.setText(rip.wood().name());
-    boards.setId("board." + species);
+    Ids.set(boards, "board." + species);
     boards.setAccessibleText("Board for " + rip.wood().name());
     List<String> ids =
         plan.shop().boards().stream()

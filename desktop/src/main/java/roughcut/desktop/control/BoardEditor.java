@@ -52,7 +52,7 @@ public final class BoardEditor extends VBox {
     this.session = session;
     this.board = board;
     name.getStyleClass().add("panel-heading");
-    own.setId("board.name");
+    Ids.set(own, "board.name");
     own.setAccessibleText("Name of the board");
     own.getStyleClass().add("text-entry");
     own.setOnAction(e -> rename(own.getText().strip()));
@@ -70,10 +70,10 @@ public final class BoardEditor extends VBox {
             "Grain",
             g -> g.name().toLowerCase(Locale.ROOT) + "-sawn",
             g -> change("the grain of a board", b -> b.withGrain(g)));
-    irreplaceable.setId("board.irreplaceable");
+    Ids.set(irreplaceable, "board.irreplaceable");
     irreplaceable.setOnAction(
         e -> change("a board's worth", b -> b.withIrreplaceable(irreplaceable.isSelected())));
-    note.setId("board.note");
+    Ids.set(note, "board.note");
     note.setAccessibleText("Note on the board");
     note.setPromptText("note");
     note.getStyleClass().add("text-entry");

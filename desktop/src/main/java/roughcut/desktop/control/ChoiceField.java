@@ -95,7 +95,7 @@ public final class ChoiceField extends HBox {
     // The chosen one's words, where they are cut off all the same.
     Tips.on(box, decision.label());
 
-    box.setId(decision.id());
+    Ids.set(box, decision.id());
     box.getStyleClass().add("choice-box");
     box.setAccessibleText(decision.label());
     TypeAhead.on(box);

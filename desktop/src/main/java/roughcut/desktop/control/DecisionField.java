@@ -64,7 +64,7 @@ public final class DecisionField extends VBox implements Typing.Into, TakesReadi
     this.session = session;
     this.typing = new Typing(field, session, this);
     getStyleClass().add("decision");
-    field.setId(decision.id());
+    Ids.set(field, decision.id());
     field.getStyleClass().add("decision-field");
     field.setAccessibleText(decision.label());
     field.setAccessibleHelp(decision.hint());
@@ -82,7 +82,7 @@ public final class DecisionField extends VBox implements Typing.Into, TakesReadi
     row.setAlignment(Pos.CENTER_LEFT);
     message.getStyleClass().add("decision-message");
     message.setWrapText(true);
-    message.setId(decision.id() + ".message");
+    Ids.set(message, decision.id() + ".message");
     measured = new MeasuredRow(decision, session);
     getChildren().addAll(row, message, measured);
     field.focusedProperty().addListener((p, was, is) -> left(is));

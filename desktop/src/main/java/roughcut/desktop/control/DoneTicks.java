@@ -65,7 +65,7 @@ public final class DoneTicks extends VBox {
 
   private void add(String id, String words) {
     CheckBox box = new CheckBox(words);
-    box.setId("done." + id);
+    Ids.set(box, "done." + id);
     box.setAccessibleText(words + " " + what);
     box.getStyleClass().add("tick");
     box.setOnAction(

@@ -64,7 +64,7 @@ public final class EntryField extends VBox implements Typing.Into {
     Label label = new Label(called);
     label.getStyleClass().add("decision-label");
     label.setLabelFor(field);
-    field.setId(id);
+    Ids.set(field, id);
     field.getStyleClass().add("decision-field");
     field.setAccessibleText(called);
     field.setPromptText(mayBeEmpty ? "not known" : "");
@@ -79,7 +79,7 @@ public final class EntryField extends VBox implements Typing.Into {
     row.setAlignment(Pos.CENTER_LEFT);
     message.getStyleClass().add("decision-message");
     message.setWrapText(true);
-    message.setId(id + ".message");
+    Ids.set(message, id + ".message");
     getChildren().addAll(row, message);
     session.units().addListener(new WeakChangeListener<>(unitsFollower));
     tell(null);

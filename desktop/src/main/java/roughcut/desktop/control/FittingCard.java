@@ -88,7 +88,7 @@ public final class FittingCard extends VBox {
     this.ask = ask;
     this.gone = gone;
     this.renamed = renamed;
-    own.setId("fitting.name");
+    Ids.set(own, "fitting.name");
     own.setAccessibleText("Name of what is fitted");
     own.getStyleClass().add("text-entry");
     own.setOnAction(e -> rename());
@@ -106,14 +106,14 @@ public final class FittingCard extends VBox {
                 rename();
               }
             });
-    setId("fitting.card");
+    Ids.set(this, "fitting.card");
     title.getStyleClass().add("panel-heading");
     warning.getStyleClass().add("card-warning");
     warning.setWrapText(true);
-    warning.setId("fitting.listed");
+    Ids.set(warning, "fitting.listed");
     trouble.getStyleClass().add("decision-message");
     trouble.setWrapText(true);
-    trouble.setId("fitting.trouble");
+    Ids.set(trouble, "fitting.trouble");
     getChildren().addAll(title, own, warning, trouble, fields, settings);
   }
 
@@ -212,7 +212,7 @@ public final class FittingCard extends VBox {
     }
     fold("fitting.hardware", "the thing itself: listed, measured", measured);
     Button away = new Button("take it away");
-    away.setId("fitting.remove");
+    Ids.set(away, "fitting.remove");
     away.getStyleClass().add("text-button");
     away.setOnAction(e -> remove());
     fields.getChildren().add(new HBox(away));
@@ -244,7 +244,7 @@ public final class FittingCard extends VBox {
     folded.getStyleClass().add("panel-folded");
     folded.getChildren().addAll(inside);
     TitledPane pane = new TitledPane(words, folded);
-    pane.setId(id);
+    Ids.set(pane, id);
     pane.setExpanded(false);
     pane.setAnimated(false);
     pane.getStyleClass().add("more");

@@ -30,7 +30,7 @@ public final class FretTicks extends VBox {
   public FretTicks(Session session) {
     super(4);
     this.session = session;
-    setId("fret-ticks");
+    Ids.set(this, "fret-ticks");
     grid.setVgap(3);
     columns(grid);
     GridPane head = new GridPane();
@@ -41,7 +41,7 @@ public final class FretTicks extends VBox {
       count.getStyleClass().add("lower-note");
       counts.put(stage, count);
       Button all = new Button(called(stage) + ", all");
-      all.setId("frets.all." + stage.word());
+      Ids.set(all, "frets.all." + stage.word());
       all.getStyleClass().add("text-button");
       all.setOnAction(
           e ->
@@ -101,7 +101,7 @@ public final class FretTicks extends VBox {
     for (FretStage stage : FretStage.values()) {
       CheckBox box = new CheckBox();
       box.setAccessibleText("fret " + fret + " " + called(stage));
-      box.setId("fret." + fret + "." + stage.word());
+      Ids.set(box, "fret." + fret + "." + stage.word());
       box.getStyleClass().add("tick");
       box.setOnAction(
           e -> {

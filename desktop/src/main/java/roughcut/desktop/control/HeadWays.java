@@ -32,7 +32,7 @@ public final class HeadWays extends VBox {
   public HeadWays(Session session) {
     super(4);
     this.session = session;
-    setId("head-ways");
+    Ids.set(this, "head-ways");
     setPrefWidth(WIDE);
     Label title = new Label("Ways to make this headstock");
     title.getStyleClass().add("lower-title");

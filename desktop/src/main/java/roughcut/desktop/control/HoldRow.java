@@ -41,7 +41,7 @@ final class HoldRow extends VBox {
     Label state = new Label(state(bench.bench(), held, units));
     state.setWrapText(true);
     state.getStyleClass().addAll("station-state", style(held.state()));
-    state.setId("hold." + hold.of() + ".state");
+    Ids.set(state, "hold." + hold.of() + ".state");
     getChildren()
         .addAll(
             what, how, hold.looked() ? looking(hold, bench) : reading(hold, session, bench), state);
@@ -54,7 +54,7 @@ final class HoldRow extends VBox {
     label.setWrapText(true);
     label.setMinHeight(Region.USE_PREF_SIZE);
     label.getStyleClass().add("decision-message");
-    label.setId("hold." + hold.of() + ".last");
+    Ids.set(label, "hold." + hold.of() + ".last");
     return label;
   }
 
@@ -70,8 +70,8 @@ final class HoldRow extends VBox {
   private static Region looking(HoldPoint hold, AtBench bench) {
     Button yes = new Button("yes");
     Button no = new Button("no");
-    yes.setId("hold." + hold.of() + ".yes");
-    no.setId("hold." + hold.of() + ".no");
+    Ids.set(yes, "hold." + hold.of() + ".yes");
+    Ids.set(no, "hold." + hold.of() + ".no");
     yes.setAccessibleText(hold.what() + ": yes");
     no.setAccessibleText(hold.what() + ": no");
     yes.getStyleClass().add("text-button");

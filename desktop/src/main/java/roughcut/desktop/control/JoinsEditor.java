@@ -102,7 +102,7 @@ final class JoinsEditor extends VBox {
 
   private CheckBox tick(String name, String words) {
     CheckBox box = new CheckBox(words);
-    box.setId("fitting.holds." + name);
+    Ids.set(box, "fitting.holds." + name);
     box.getStyleClass().add("tick");
     box.setSelected(fitting.with().contains(name));
     box.setOnAction(

@@ -39,7 +39,7 @@ public final class LimitFields extends HBox {
     setAlignment(Pos.CENTER_LEFT);
     betterTyping = typing(better, "limit.better", "Better more than", true);
     leastTyping = typing(least, "limit.least", "Least", false);
-    usual.setId("limit.usual");
+    Ids.set(usual, "limit.usual");
     usual.getStyleClass().add("text-button");
     usual.setOnAction(
         e -> {
@@ -63,7 +63,7 @@ public final class LimitFields extends HBox {
   }
 
   private Typing typing(TextField field, String id, String words, boolean warns) {
-    field.setId(id);
+    Ids.set(field, id);
     field.setPrefWidth(90);
     field.setMinWidth(80);
     field.setAccessibleText(words + ", limit of this kind of thin spot");
@@ -145,6 +145,6 @@ public final class LimitFields extends HBox {
     whose.setText(own ? "your own" : "usual");
     usual.setVisible(own);
     usual.setManaged(own);
-    setId("limit." + of.id());
+    Ids.set(this, "limit." + of.id());
   }
 }

@@ -29,7 +29,7 @@ final class MeasuredRow extends HBox {
     words.setWrapText(true);
     words.setMinHeight(Region.USE_PREF_SIZE);
     Button forget = new Button("take back");
-    forget.setId(decision.id() + ".forget");
+    Ids.set(forget, decision.id() + ".forget");
     forget.getStyleClass().add("text-button");
     forget.setMinWidth(Region.USE_PREF_SIZE);
     forget.setOnAction(e -> takeBack());

@@ -37,7 +37,7 @@ public class NumberTable<T> extends TableView<T> {
    * @param onChosen gets what is chosen by the maker, not what is chosen by the program
    */
   public NumberTable(String id, Consumer<T> onChosen) {
-    setId(id);
+    Ids.set(this, id);
     getStyleClass().addAll("number-table", "tight-table");
     setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
     getSelectionModel().setSelectionMode(SelectionMode.MULTIPLE);

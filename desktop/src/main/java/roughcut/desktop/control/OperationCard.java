@@ -84,7 +84,7 @@ public final class OperationCard extends VBox {
     all.add(text(op.title(), "panel-heading"));
     String wait = op.waiting().map(w -> ", then until " + w.reason()).orElse("");
     Label state = text(step.state().words() + " · " + op.minutes() + " min" + wait, "panel-text");
-    state.setId("operation.state");
+    Ids.set(state, "operation.state");
     all.add(state);
     step.why().forEach(w -> all.add(text(Sentence.in(w, units), "decision-message")));
     plan.build().log().done(op.id()).ifPresent(d -> made(op, d, plan, units, all));
@@ -142,7 +142,7 @@ public final class OperationCard extends VBox {
     List<Bench.Held> unknown = done || op.undoable() ? List.of() : bench.bench().unknown(op);
     List<Node> all = new ArrayList<>();
     Button mark = new Button(done ? "Not done after all" : "Done");
-    mark.setId("operation.done");
+    Ids.set(mark, "operation.done");
     mark.getStyleClass().add(done ? "text-button" : "main-button");
     mark.setMaxWidth(Double.MAX_VALUE);
     mark.setOnAction(
@@ -168,13 +168,13 @@ public final class OperationCard extends VBox {
                   + String.join("; ", unknown.stream().map(h -> h.hold().what()).toList())
                   + ". Done all the same?",
               "decision-message");
-      say.setId("operation.unknown");
+      Ids.set(say, "operation.unknown");
       all.add(say);
       mark.setText("Done all the same");
     }
     all.add(mark);
     Button go = new Button("Show it at the machine");
-    go.setId("operation.machine");
+    Ids.set(go, "operation.machine");
     go.getStyleClass().add("text-button");
     go.setOnAction(e -> desk.machine());
     all.add(go);
@@ -188,7 +188,7 @@ public final class OperationCard extends VBox {
     }
     all.add(text("What the last reading changed", "panel-heading"));
     Label verdict = text(c.told(), "panel-text");
-    verdict.setId("operation.changed");
+    Ids.set(verdict, "operation.changed");
     verdict
         .getStyleClass()
         .add("is-" + (c.verdict() == Consequences.Verdict.GO ? "clear" : c.verdict().word()));
@@ -215,7 +215,7 @@ public final class OperationCard extends VBox {
   private Node help(String id, Supplier<List<Proposal>> ways, Units units) {
     VBox rows = new VBox(4);
     Button ask = new Button("What would help?");
-    ask.setId(id);
+    Ids.set(ask, id);
     ask.getStyleClass().add("text-button");
     ask.setOnAction(
         e -> {

@@ -36,7 +36,7 @@ public final class PickField<T> extends HBox {
     label.setMinWidth(Region.USE_PREF_SIZE);
     Region space = new Region();
     HBox.setHgrow(space, Priority.ALWAYS);
-    box.setId(id);
+    Ids.set(box, id);
     box.getStyleClass().add("choice-box");
     box.setAccessibleText(called);
     box.setPrefWidth(156);

@@ -15,7 +15,7 @@ public final class Questions extends VBox {
 
   public Questions() {
     super(8);
-    setId("questions");
+    Ids.set(this, "questions");
     heading.getStyleClass().add("lower-title");
     getChildren().addAll(heading, Scrolled.of(rows));
   }

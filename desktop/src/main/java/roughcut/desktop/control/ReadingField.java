@@ -76,7 +76,7 @@ public final class ReadingField extends VBox implements Typing.Into, TakesReadin
     label.setMinWidth(0);
     label.setWrapText(true);
     Tips.on(label, measurable.hint());
-    field.setId(id);
+    Ids.set(field, id);
     field.getStyleClass().add("decision-field");
     field.pseudoClassStateChanged(States.MEASURING, true);
     field.setPromptText("not yet");
@@ -94,7 +94,7 @@ public final class ReadingField extends VBox implements Typing.Into, TakesReadin
     row.setAlignment(Pos.CENTER_LEFT);
     message.getStyleClass().add("decision-message");
     message.setWrapText(true);
-    message.setId(id + ".message");
+    Ids.set(message, id + ".message");
     getChildren().addAll(row, message);
     session.plan().addListener(new WeakChangeListener<>(follower));
     session.units().addListener(new WeakChangeListener<>(unitsFollower));

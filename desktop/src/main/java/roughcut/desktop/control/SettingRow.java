@@ -87,7 +87,7 @@ public final class SettingRow extends HBox {
     if (next == null) {
       return;
     }
-    setId("setting." + next.id());
+    Ids.set(this, "setting." + next.id());
     if (own) {
       String words = next.label().substring(next.label().indexOf(": ") + 1).strip();
       label.setText(words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1));

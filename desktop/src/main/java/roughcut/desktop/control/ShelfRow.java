@@ -53,7 +53,7 @@ public final class ShelfRow extends VBox {
     this.session = session;
     this.place = place;
     names = new PickField<>(id, called, n -> n, this::take);
-    name.setId(id + ".name");
+    Ids.set(name, id + ".name");
     name.setPromptText("under what name?");
     name.setAccessibleText("Name on the shelf");
     name.getStyleClass().add("text-entry");
@@ -66,10 +66,10 @@ public final class ShelfRow extends VBox {
           }
         });
     HBox.setHgrow(name, Priority.ALWAYS);
-    put.setId(id + ".put");
+    Ids.set(put, id + ".put");
     put.getStyleClass().add("text-button");
     put.setOnAction(e -> asking(true));
-    message.setId(id + ".message");
+    Ids.set(message, id + ".message");
     message.getStyleClass().add("decision-message");
     message.setWrapText(true);
     getChildren().addAll(names, put, name, message);

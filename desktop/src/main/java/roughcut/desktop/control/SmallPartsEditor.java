@@ -44,7 +44,7 @@ public final class SmallPartsEditor extends VBox {
               index = i;
               show(true);
             });
-    name.setId("small.name");
+    Ids.set(name, "small.name");
     name.getStyleClass().add("text-entry");
     name.setAccessibleText("Name of the small part");
     name.textProperty()
@@ -102,7 +102,7 @@ public final class SmallPartsEditor extends VBox {
 
   private static Button button(String id, String words, Runnable action) {
     Button button = new Button(words);
-    button.setId(id);
+    Ids.set(button, id);
     button.getStyleClass().add("text-button");
     button.setOnAction(e -> action.run());
     return button;

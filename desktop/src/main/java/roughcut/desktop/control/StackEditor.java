@@ -77,11 +77,11 @@ public final class StackEditor extends VBox {
     super(8);
     this.session = session;
     this.which = which;
-    setId(which == Which.NECK ? "stack-editor" : "body-stack-editor");
-    mirrored.setId("stack-mirrored");
+    Ids.set(this, which == Which.NECK ? "stack-editor" : "body-stack-editor");
+    Ids.set(mirrored, "stack-mirrored");
     mirrored.setOnAction(
         e -> change("both sides alike", stack -> stack.withMirrored(mirrored.isSelected())));
-    add.setId("stack-add");
+    Ids.set(add, "stack-add");
     add.getStyleClass().add("text-button");
     add.setOnAction(e -> change("adding a strip", stack -> stack.addOutside(NEW_STRIP)));
     message.getStyleClass().add("decision-message");
@@ -153,7 +153,7 @@ public final class StackEditor extends VBox {
   private VBox row(Stack stack, int index) {
     Strip strip = stack.strips().get(index);
     ComboBox<Species> wood = new ComboBox<>();
-    wood.setId(which.prefix + (index + 1) + ".species");
+    Ids.set(wood, which.prefix + (index + 1) + ".species");
     wood.getStyleClass().add("choice-box");
     wood.setAccessibleText("Wood of strip " + (index + 1));
     wood.getItems().setAll(woods().all());
@@ -222,7 +222,7 @@ public final class StackEditor extends VBox {
             new DecisionField(PartDecisions.stripBow(index + 1), session));
     more.getStyleClass().add("strip-shape");
     Button open = new Button("…");
-    open.setId(which.prefix + (index + 1) + ".shape");
+    Ids.set(open, which.prefix + (index + 1) + ".shape");
     open.getStyleClass().add("grain-button");
     open.setAccessibleText("Taper and bow of strip " + (index + 1));
     Tips.on(open, "Taper and bow of this strip");
@@ -280,7 +280,7 @@ public final class StackEditor extends VBox {
     int mirror = which.of(session.build().get().design()).size() + 1 - Integer.parseInt(parts[2]);
     for (String wanted : List.of(id, parts[0] + ".strip." + mirror + "." + parts[3])) {
       for (Node field : lookupAll(".decision-field")) {
-        if (wanted.equals(field.getId())) {
+        if (Ids.is(field, wanted)) {
           // Taper and bow are folded away until they are wanted.
           for (Node n = field; n != this; n = n.getParent()) {
             n.setVisible(true);

@@ -67,7 +67,7 @@ final class StopCard extends Button {
     List<String> words = stops.stream().map(f -> Sentence.in(f.words(), units)).toList();
     what.setText(words.get(0));
     chip.show(SQUARE, "", word.getText());
-    setId("stop." + finding.topic().name().toLowerCase(Locale.ROOT));
+    Ids.set(this, "stop." + finding.topic().name().toLowerCase(Locale.ROOT));
     Tips.on(this, String.join("\n", words));
     setAccessibleText(word.getText() + ": " + String.join("; ", words));
   }

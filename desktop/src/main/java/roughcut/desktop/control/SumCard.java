@@ -58,7 +58,7 @@ public final class SumCard extends VBox {
     this.session = session;
     this.limits = new LimitFields(session);
     this.goToDecision = goToDecision;
-    setId("sum-card");
+    Ids.set(this, "sum-card");
     getStyleClass().add("sum-card");
     setMaxSize(500, Region.USE_PREF_SIZE);
     title.getStyleClass().add("sum-title");
@@ -75,7 +75,7 @@ public final class SumCard extends VBox {
     copy.getStyleClass().add("text-button");
     copy.setOnAction(e -> Numbers.copy(shown, units));
     Button close = new Button("close");
-    close.setId("sum-close");
+    Ids.set(close, "sum-close");
     close.getStyleClass().add("text-button");
     close.setOnAction(e -> hide());
     back.getStyleClass().add("text-button");

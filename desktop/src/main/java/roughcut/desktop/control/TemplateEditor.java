@@ -123,10 +123,10 @@ public final class TemplateEditor extends VBox {
             }
           });
     }
-    master.setId("template.master");
-    treble.setId("template.treble");
+    Ids.set(master, "template.master");
+    Ids.set(treble, "template.treble");
     none.getStyleClass().add("panel-text");
-    button.setId("template.make");
+    Ids.set(button, "template.make");
     button.getStyleClass().add("text-button");
     button.setOnAction(e -> turn());
     made.getChildren()

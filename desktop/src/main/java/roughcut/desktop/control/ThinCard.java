@@ -112,7 +112,7 @@ final class ThinCard extends Button {
     limits.setText(
         (next.later() ? "now " + next.nowText(units) + " · " : "") + limits(next, units));
     fill();
-    setId("thin." + next.left().id());
+    Ids.set(this, "thin." + next.left().id());
     pseudoClassStateChanged(States.CHOSEN, chosen);
     Tips.on(this, next.what() + ", " + limits.getText());
 

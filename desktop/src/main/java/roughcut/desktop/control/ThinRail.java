@@ -53,13 +53,13 @@ public final class ThinRail extends HBox {
     this.open = open;
     this.toFinding = toFinding;
     this.ask = ask;
-    setId("thin-rail");
+    Ids.set(this, "thin-rail");
     getStyleClass().add("thin-rail");
     Label title = new Label("Thin spots");
     title.getStyleClass().add("thin-title");
 
     order.getStyleClass().add("thin-note");
-    more.setId("thin.more");
+    Ids.set(more, "thin.more");
     more.getStyleClass().add("thin-more");
     more.setOnAction(e -> slim(!slim));
     HBox named = new HBox(8, title, more);

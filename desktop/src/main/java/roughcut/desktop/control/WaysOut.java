@@ -22,7 +22,7 @@ public final class WaysOut extends VBox {
   public WaysOut(Session session, String title) {
     super(8);
     this.session = session;
-    setId("ways-out");
+    Ids.set(this, "ways-out");
     Label heading = new Label(title);
     heading.getStyleClass().add("lower-title");
     none.getStyleClass().add("fact");

@@ -4,6 +4,7 @@ import javafx.geometry.Pos;
 import javafx.scene.Cursor;
 import javafx.scene.control.Button;
 import javafx.scene.layout.HBox;
+import roughcut.desktop.control.Ids;
 import roughcut.desktop.control.Tips;
 
 /** Closer, further and the whole drawing, in a corner of it; the keys say the same. */
@@ -23,7 +24,7 @@ final class ZoomBar extends HBox {
 
   private static Button button(String words, String id, String tip, Runnable action) {
     Button button = new Button(words);
-    button.setId(id);
+    Ids.set(button, id);
     button.getStyleClass().add("zoom-button");
     button.setFocusTraversable(false); // its keys work on the drawing itself
     Tips.on(button, tip);

@@ -2,6 +2,7 @@ package roughcut.desktop.shell;
 
 import java.nio.file.Path;
 import java.util.List;
+import roughcut.desktop.control.Ids;
 import roughcut.desktop.session.Habits;
 import roughcut.desktop.session.OwnShop;
 import roughcut.desktop.session.Workspace;
@@ -116,7 +117,7 @@ final class Beginning {
             "Type a number, with or without its unit, and the drawing follows. Click a large number"
                 + " to see its sum. F2 in a number enters what was measured."),
         new Tour.Stop(
-            () -> window.root().lookup("#as-built"),
+            () -> Ids.find(window.root(), "as-built").orElse(null),
             "What you measured takes the drawn number's place.",
             "Everything after it is worked out anew, and the bench says which made part no longer"
                 + " agrees. “As designed” shows what was drawn."),

@@ -18,6 +18,7 @@ import javafx.scene.shape.Polygon;
 import javafx.stage.Stage;
 import javafx.util.Duration;
 import roughcut.caliper.SimulatedCaliper;
+import roughcut.desktop.control.Ids;
 import roughcut.desktop.session.CaliperAtHand;
 import roughcut.desktop.session.Session;
 import roughcut.measure.NumberWriter;
@@ -48,17 +49,17 @@ final class CaliperWindow {
     this.hand = hand;
     ticks.setCycleCount(Animation.INDEFINITE);
     figure.getStyleClass().add("caliper-figure");
-    figure.setId("caliper.figure");
+    Ids.set(figure, "caliper.figure");
     state.getStyleClass().add("panel-text");
-    state.setId("caliper.state");
-    jaw.setId("caliper.jaw");
+    Ids.set(state, "caliper.state");
+    Ids.set(jaw, "caliper.jaw");
     jaw.setAccessibleText("How far the jaws are open");
-    tired.setId("caliper.tired");
+    Ids.set(tired, "caliper.tired");
     tired.setAccessibleText("How tired the hand is");
     Button zero = button("zero", caliper::zero);
-    held.setId("caliper.hold");
+    Ids.set(held, "caliper.hold");
     held.setOnAction(e -> caliper.hold(held.isSelected()));
-    low.setId("caliper.low");
+    Ids.set(low, "caliper.low");
     low.setOnAction(
         e -> {
           caliper.battery(low.isSelected());
@@ -66,7 +67,7 @@ final class CaliperWindow {
             hand.well();
           }
         });
-    plugged.setId("caliper.unplug");
+    Ids.set(plugged, "caliper.unplug");
     plugged.setOnAction(e -> plug(!plugged.isSelected()));
     jaw.valueProperty().addListener((p, was, is) -> open(is.doubleValue()));
     tired.valueProperty().addListener((p, was, is) -> caliper.tired(is.doubleValue()));
@@ -114,7 +115,7 @@ final class CaliperWindow {
 
   private static Button button(String words, Runnable action) {
     Button button = new Button(words);
-    button.setId("caliper." + words);
+    Ids.set(button, "caliper." + words);
     button.setOnAction(e -> action.run());
     return button;
   }

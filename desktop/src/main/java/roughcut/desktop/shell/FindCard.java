@@ -14,6 +14,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import roughcut.desktop.control.Ids;
 
 /** Finds any number, decision or command by its words. */
 final class FindCard extends VBox {
@@ -30,13 +31,13 @@ final class FindCard extends VBox {
     this.overlay = overlay;
     this.everything = everything;
     this.things = everything;
-    setId("find-card");
+    Ids.set(this, "find-card");
     getStyleClass().add("find-card");
     setMaxSize(520, 380);
-    words.setId("find-words");
+    Ids.set(words, "find-words");
     words.textProperty().addListener((p, was, is) -> filter());
     words.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
-    found.setId("find-results");
+    Ids.set(found, "find-results");
     found.setPlaceholder(new Label("Nothing here goes by these words."));
     found.setCellFactory(list -> new Cell());
     found.setFocusTraversable(false);

@@ -15,6 +15,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import roughcut.bench.Caution;
 import roughcut.command.RoughCut;
+import roughcut.desktop.control.Ids;
 import roughcut.desktop.control.Scrolled;
 import roughcut.desktop.station.StationId;
 import roughcut.finding.Synonyms;
@@ -67,29 +68,29 @@ final class HelpCard extends VBox {
   HelpCard(Overlay overlay, Runnable lookRound) {
     super(12);
     this.overlay = overlay;
-    setId("help-card");
+    Ids.set(this, "help-card");
     getStyleClass().add("help-card");
     setMaxSize(WIDTH, HEIGHT);
     setPrefSize(WIDTH, HEIGHT);
     Label title = new Label("Help");
     title.getStyleClass().add("help-title");
-    words.setId("help.words");
+    Ids.set(words, "help.words");
     words.setPromptText("search the help");
     words.setAccessibleText("Search the help");
     words.textProperty().addListener((p, was, is) -> show());
     HBox.setHgrow(words, Priority.ALWAYS);
     HBox head = new HBox(18, title, words);
     head.setAlignment(Pos.CENTER_LEFT);
-    lines.setId("help.lines");
+    Ids.set(lines, "help.lines");
     lines.setHgap(18);
     lines.setVgap(6);
     none.getStyleClass().add("lower-note");
     Button close = new Button("close");
-    close.setId("help.close");
+    Ids.set(close, "help.close");
     close.getStyleClass().add("text-button");
     close.setOnAction(e -> overlay.close(this));
     Button look = new Button("look round");
-    look.setId("help.look");
+    Ids.set(look, "help.look");
     look.getStyleClass().add("text-button");
     look.setOnAction(
         e -> {

@@ -27,6 +27,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import roughcut.bench.Glance;
+import roughcut.desktop.control.Ids;
 import roughcut.desktop.draw.DrawingPane;
 import roughcut.desktop.session.Ago;
 import roughcut.drawing.Drawing;
@@ -98,7 +99,7 @@ final class HomeCard extends VBox {
     this.overlay = overlay;
     this.ways = ways;
     this.notice = notice;
-    setId("home");
+    Ids.set(this, "home");
     getStyleClass().add("home");
     setMaxSize(940, 640);
     setPrefSize(940, 640);
@@ -120,7 +121,7 @@ final class HomeCard extends VBox {
                 "A made-up shop with four instruments to play with; nothing there is yours.",
                 ways::demo),
             door("home.open", "Open …", "A build from anywhere on this machine.", ways::open));
-    list.setId("home.builds");
+    Ids.set(list, "home.builds");
     list.setCellFactory(l -> new Cell());
     list.setPlaceholder(none);
     none.setWrapText(true);
@@ -137,7 +138,7 @@ final class HomeCard extends VBox {
     keys.getStyleClass().add("lower-note");
     Button close = new Button("back to work");
     close.getStyleClass().add("text-button");
-    close.setId("home.close");
+    Ids.set(close, "home.close");
     close.setOnAction(e -> overlay.close(this));
     Region space = new Region();
     HBox.setHgrow(space, Priority.ALWAYS);
@@ -156,7 +157,7 @@ final class HomeCard extends VBox {
     more.setMaxWidth(DOOR_WORDS);
     Button door = new Button();
     door.setGraphic(new VBox(4, name, more));
-    door.setId(id);
+    Ids.set(door, id);
     door.getStyleClass().add("door");
     door.setMaxWidth(Double.MAX_VALUE);
     door.setPrefWidth(300);

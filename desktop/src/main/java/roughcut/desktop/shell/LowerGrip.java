@@ -6,6 +6,7 @@ import javafx.scene.Node;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.Region;
+import roughcut.desktop.control.Ids;
 import roughcut.desktop.session.Habits;
 import roughcut.desktop.station.StationId;
 
@@ -29,12 +30,12 @@ final class LowerGrip extends Region {
 
   LowerGrip(Habits habits) {
     this.habits = habits;
-    room.setId("lower.room");
+    Ids.set(room, "lower.room");
     room.getStyleClass().addAll("bare-scroll", "lower-room");
     room.setFitToHeight(true);
     room.setFitToWidth(true);
     room.setVbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-    setId("lower.grip");
+    Ids.set(this, "lower.grip");
     getStyleClass().add("lower-grip");
     setCursor(Cursor.V_RESIZE);
     setFocusTraversable(true);

@@ -18,6 +18,7 @@ import javafx.scene.layout.VBox;
 import javafx.util.Duration;
 import roughcut.design.HeadMaking;
 import roughcut.design.NeckJoint;
+import roughcut.desktop.control.Ids;
 import roughcut.desktop.control.NamedField;
 import roughcut.desktop.control.PickField;
 import roughcut.desktop.draw.DrawingPane;
@@ -81,21 +82,21 @@ final class NewCard extends VBox {
     this.overlay = overlay;
     this.units = units;
     this.begun = begun;
-    setId("new");
+    Ids.set(this, "new");
     drawing.setOnFinished(e -> draw());
     getStyleClass().add("home");
     setMaxSize(980, 600);
     setPrefSize(980, 600);
     Label title = new Label("A new instrument");
     title.getStyleClass().add("home-title");
-    name.setId("new.name");
+    Ids.set(name, "new.name");
     name.setAccessibleText("Its name");
     name.textProperty().addListener((p, was, is) -> begin.setDisable(build().isEmpty()));
-    wrong.setId("new.wrong");
+    Ids.set(wrong, "new.wrong");
     wrong.getStyleClass().add("decision-message");
     wrong.setWrapText(true);
     wrong.setMinHeight(Region.USE_PREF_SIZE);
-    begin.setId("new.begin");
+    Ids.set(begin, "new.begin");
     begin.getStyleClass().add("main-button");
     begin.setDefaultButton(true);
     begin.setOnAction(e -> begin());
@@ -158,7 +159,7 @@ final class NewCard extends VBox {
 
   private TextField field(String id, String called) {
     TextField field = new TextField();
-    field.setId(id);
+    Ids.set(field, id);
     field.setAccessibleText(called);
     field.setPrefWidth(156);
     field.setMaxWidth(156);

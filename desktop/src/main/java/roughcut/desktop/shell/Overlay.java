@@ -5,6 +5,7 @@ import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.layout.StackPane;
+import roughcut.desktop.control.Ids;
 
 /**
  * Cards that are answered before anything else goes on, over the dimmed window: one at a time. A
@@ -16,7 +17,7 @@ public final class Overlay extends ModalPane {
   private Node before;
 
   Overlay() {
-    setId("overlay");
+    Ids.set(this, "overlay");
     setInTransitionFactory(null);
     setOutTransitionFactory(null);
     displayProperty()

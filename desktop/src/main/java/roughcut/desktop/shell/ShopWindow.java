@@ -16,6 +16,7 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import roughcut.desktop.control.Ids;
 import roughcut.desktop.control.Menus;
 import roughcut.desktop.control.NumberEvent;
 import roughcut.desktop.control.SumCard;
@@ -171,7 +172,7 @@ public final class ShopWindow {
 
   private void assemble() {
     VBox.setVgrow(surface, Priority.ALWAYS);
-    body.setId("body");
+    Ids.set(body, "body");
     body.setTop(
         new TopBar(
             workspace, menu(), () -> cards.find().open(), this::nextUnits, files::tellSaving));

@@ -6,6 +6,7 @@ import java.util.function.Consumer;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
+import roughcut.desktop.control.Ids;
 import roughcut.desktop.control.States;
 import roughcut.desktop.control.Tips;
 import roughcut.desktop.station.Station;
@@ -32,7 +33,7 @@ final class StationRail extends VBox {
       button.setGraphic(new VBox(2, name, state));
       button.getStyleClass().add("station-button");
       button.setMaxWidth(Double.MAX_VALUE);
-      button.setId("station." + id.word());
+      Ids.set(button, "station." + id.word());
       Tips.on(button, id.title() + " (Ctrl+" + id.digit() + ")");
       button.setOnAction(e -> choose.accept(id));
       buttons.add(button);

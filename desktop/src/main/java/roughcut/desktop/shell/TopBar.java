@@ -17,6 +17,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.shape.SVGPath;
+import roughcut.desktop.control.Ids;
 import roughcut.desktop.control.States;
 import roughcut.desktop.control.Tips;
 import roughcut.desktop.session.Session;
@@ -54,7 +55,7 @@ final class TopBar extends HBox {
     this.session = workspace.session();
     getStyleClass().add("top-bar");
     setAlignment(Pos.CENTER_LEFT);
-    name.setId("build-menu");
+    Ids.set(name, "build-menu");
     name.getStyleClass().add("build-name");
     name.setMinWidth(60);
     name.setMaxWidth(260);
@@ -70,11 +71,11 @@ final class TopBar extends HBox {
       }
     }
     about.getStyleClass().add("about");
-    about.setId("about");
+    Ids.set(about, "about");
     about.setMinWidth(0);
     about.setWrapText(true);
     saving.getStyleClass().add("saving");
-    saving.setId("saving");
+    Ids.set(saving, "saving");
     saving.setMinWidth(Region.USE_PREF_SIZE);
     saving.setOnAction(e -> troubled.accept(workspace.state().get()));
     getChildren()
@@ -117,16 +118,16 @@ final class TopBar extends HBox {
     button.setGraphic(shape);
     button.getStyleClass().add("icon-button");
     button.setAccessibleText(words);
-    button.setId(words);
+    Ids.set(button, words);
     button.setMinWidth(Region.USE_PREF_SIZE);
     return button;
   }
 
   private HBox designedOrBuilt() {
     ToggleButton designed = new ToggleButton("as designed");
-    designed.setId("as-designed");
+    Ids.set(designed, "as-designed");
     ToggleButton built = new ToggleButton("as built");
-    built.setId("as-built");
+    Ids.set(built, "as-built");
     ToggleGroup group = new ToggleGroup();
     group.getToggles().addAll(designed, built);
     group.selectToggle(session.asBuilt().get() ? built : designed);
@@ -149,7 +150,7 @@ final class TopBar extends HBox {
 
   private Button findButton(Runnable find) {
     Button button = new Button("Find anything   Ctrl K");
-    button.setId("find");
+    Ids.set(button, "find");
     button.getStyleClass().add("find-button");
     button.setMinWidth(0);
     Tips.on(button, button.getText());
@@ -167,7 +168,7 @@ final class TopBar extends HBox {
 
   private Button unitsSwitch(Runnable next) {
     Button button = new Button();
-    button.setId("units");
+    Ids.set(button, "units");
     button.getStyleClass().add("units-button");
     button.setMinWidth(Region.USE_PREF_SIZE);
     button

@@ -13,6 +13,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import roughcut.desktop.control.Ids;
 
 /**
  * A short look round that rings the real controls it speaks of, goes back and forth, can be called
@@ -54,7 +55,7 @@ final class Tour extends Pane {
     ring.setMouseTransparent(true);
     ring.setManaged(false); // placed by hand
     card.setManaged(false);
-    card.setId("tour");
+    Ids.set(card, "tour");
     card.getStyleClass().add("tour");
     card.setPrefWidth(CARD);
     title.getStyleClass().add("tour-title");
@@ -62,14 +63,14 @@ final class Tour extends Pane {
     words.setWrapText(true);
     words.setMinHeight(Region.USE_PREF_SIZE);
     next.getStyleClass().add("main-button");
-    next.setId("tour-next");
+    Ids.set(next, "tour-next");
     next.setOnAction(e -> forward());
     back.getStyleClass().add("text-button");
-    back.setId("tour-back");
+    Ids.set(back, "tour-back");
     back.setOnAction(e -> to(stop - 1));
     Button enough = new Button("enough");
     enough.getStyleClass().add("text-button");
-    enough.setId("tour-dismiss");
+    Ids.set(enough, "tour-dismiss");
     enough.setOnAction(e -> finish());
     HBox buttons = new HBox(12, enough, back, next);
     buttons.setAlignment(Pos.CENTER_RIGHT);

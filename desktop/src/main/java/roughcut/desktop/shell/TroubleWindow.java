@@ -13,6 +13,7 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.stage.FileChooser;
 import javafx.stage.Stage;
+import roughcut.desktop.control.Ids;
 import roughcut.desktop.session.Ago;
 import roughcut.file.BuildFile;
 import roughcut.file.DemoFolder;
@@ -48,7 +49,7 @@ public final class TroubleWindow {
 
   /** Shows what is wrong. */
   public void show(FileTrouble trouble) {
-    column.setId("trouble");
+    Ids.set(column, "trouble");
     column.setMaxWidth(620);
     column.setMaxHeight(Region.USE_PREF_SIZE);
     column.setAlignment(Pos.CENTER_LEFT);
@@ -57,7 +58,7 @@ public final class TroubleWindow {
     heading.getStyleClass().add("trouble-title");
     Label words = new Label(capital(trouble.getMessage()) + ".");
     words.setWrapText(true);
-    words.setId("trouble.words");
+    Ids.set(words, "trouble.words");
     column.getChildren().setAll(heading, words);
     versions(build, "the build");
     ShopFile.around(build).ifPresent(f -> versions(f.resolve(ShopFile.NAME), "its shop"));

@@ -9,6 +9,7 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import roughcut.desktop.control.Ids;
 import roughcut.desktop.control.NumberTable;
 import roughcut.desktop.session.Session;
 import roughcut.measure.Units;
@@ -28,13 +29,13 @@ final class WhatIfBar extends VBox {
   WhatIfBar(Session session) {
     this.session = session;
     getStyleClass().add("what-if");
-    setId("what-if");
-    words.setId("what-if.words");
+    Ids.set(this, "what-if");
+    Ids.set(words, "what-if.words");
     words.setWrapText(true);
     words.setMinWidth(0);
     words.setMaxWidth(Double.MAX_VALUE);
     HBox.setHgrow(words, Priority.ALWAYS);
-    open.setId("what-if.open");
+    Ids.set(open, "what-if.open");
     open.getStyleClass().add("text-button");
     open.setMinWidth(USE_PREF_SIZE);
     open.setOnAction(e -> show());
@@ -61,7 +62,7 @@ final class WhatIfBar extends VBox {
 
   private static Button button(String label, String id, Runnable action) {
     Button button = new Button(label);
-    button.setId(id);
+    Ids.set(button, id);
     button.getStyleClass().add("notice-button");
     button.setMinWidth(USE_PREF_SIZE);
     button.setOnAction(e -> action.run());

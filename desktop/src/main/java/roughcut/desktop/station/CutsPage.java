@@ -12,6 +12,7 @@ import roughcut.design.FittingDecisions;
 import roughcut.design.FittingType;
 import roughcut.desktop.control.Facts;
 import roughcut.desktop.control.FittingCard;
+import roughcut.desktop.control.Ids;
 import roughcut.desktop.control.PickField;
 import roughcut.desktop.control.Scrolled;
 import roughcut.desktop.session.Desk;
@@ -58,7 +59,7 @@ final class CutsPage extends BodyViewPage {
         new PickField<>("fitting.type", "Add a", FittingType::label, t -> {});
     add.show(List.of(FittingType.values()), FittingType.PICKUP);
     Button button = new Button("add");
-    button.setId("fitting.add");
+    Ids.set(button, "fitting.add");
     button.getStyleClass().add("text-button");
     button.setOnAction(e -> add(add.chosen()));
     HBox.setHgrow(add, javafx.scene.layout.Priority.ALWAYS);

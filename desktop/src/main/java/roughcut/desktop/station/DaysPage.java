@@ -14,6 +14,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import roughcut.desktop.control.BriefEditor;
 import roughcut.desktop.control.HoursEditor;
+import roughcut.desktop.control.Ids;
 import roughcut.desktop.control.NumberTable;
 import roughcut.desktop.draw.Handles;
 import roughcut.desktop.session.Desk;
@@ -75,7 +76,7 @@ final class DaysPage extends BenchPage {
 
   private static TitledPane folded(String id, String words, Node inside) {
     TitledPane pane = new TitledPane(words, inside);
-    pane.setId(id);
+    Ids.set(pane, id);
     pane.setExpanded(false);
     pane.setAnimated(false);
     pane.getStyleClass().add("more");
@@ -234,7 +235,7 @@ final class DaysPage extends BenchPage {
 
   private Node buy(Buys one) {
     Button take = new Button(NumberWriter.fixed(one.days(), 1) + " days: " + one.words());
-    take.setId("days.buy");
+    Ids.set(take, "days.buy");
     take.setWrapText(true);
     take.setMinHeight(Region.USE_PREF_SIZE);
     take.setMaxWidth(Double.MAX_VALUE);
@@ -257,7 +258,7 @@ final class DaysPage extends BenchPage {
     label.setWrapText(true);
     label.setMinHeight(Region.USE_PREF_SIZE);
     label.getStyleClass().add(style);
-    label.setId(id.isEmpty() ? null : id);
+    Ids.set(label, id.isEmpty() ? null : id);
     return label;
   }
 

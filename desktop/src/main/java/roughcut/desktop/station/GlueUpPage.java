@@ -7,6 +7,7 @@ import roughcut.blank.GlueJob;
 import roughcut.blank.GlueUp;
 import roughcut.design.BlankDecisions;
 import roughcut.desktop.control.Facts;
+import roughcut.desktop.control.Ids;
 import roughcut.desktop.control.Questions;
 import roughcut.desktop.session.Desk;
 import roughcut.drawing.Drawing;
@@ -64,7 +65,7 @@ final class GlueUpPage extends PlainPage {
   Columns makeLower() {
     verdict.getStyleClass().add("lower-note");
     verdict.setWrapText(true);
-    verdict.setId("glue-verdict");
+    Ids.set(verdict, "glue-verdict");
     return new Columns().add("The glue-up", verdict, gluing).add(questions);
   }
 

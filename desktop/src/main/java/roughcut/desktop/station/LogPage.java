@@ -20,6 +20,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.stage.FileChooser;
 import roughcut.desktop.control.Facts;
+import roughcut.desktop.control.Ids;
 import roughcut.desktop.control.NumberTable;
 import roughcut.desktop.session.Desk;
 import roughcut.drawing.Drawing;
@@ -50,14 +51,14 @@ final class LogPage extends BenchPage {
   LogPage(Desk desk, PagedStation station) {
     super(station, 6);
     this.desk = desk;
-    words.setId("log.words");
+    Ids.set(words, "log.words");
     words.setPromptText("a note: what was seen, what to do otherwise next time");
     words.setAccessibleText("A note");
     words.setWrapText(true);
     words.setPrefRowCount(4);
     Button add = button("log.add", "add the note", this::add);
     Button pick = button("log.picture", "with a picture …", this::pick);
-    told.setId("log.told");
+    Ids.set(told, "log.told");
     told.setWrapText(true);
     told.getStyleClass().add("lower-note");
     beside(
@@ -72,7 +73,7 @@ final class LogPage extends BenchPage {
             10,
             button("log.markdown", "as text …", () -> write("log.md")),
             button("log.csv", "as a table …", () -> write("log.csv"))));
-    search.setId("log.search");
+    Ids.set(search, "log.search");
     search.setPromptText("search");
     search.setAccessibleText("Search the log");
     search.setPrefWidth(220);
@@ -99,7 +100,7 @@ final class LogPage extends BenchPage {
 
   private static Button button(String id, String text, Runnable action) {
     Button button = new Button(text);
-    button.setId(id);
+    Ids.set(button, id);
     button.getStyleClass().add("text-button");
     button.setOnAction(e -> action.run());
     return button;

@@ -5,6 +5,7 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Priority;
 import roughcut.design.BodyFace;
+import roughcut.desktop.control.Ids;
 
 /** From which side the body is looked at, and at which cut; one for all pages of a station. */
 final class Looking {
@@ -52,7 +53,7 @@ final class Looking {
     grid.getStyleClass().addAll("page-turner");
     for (BodyFace one : BodyFace.values()) {
       ToggleButton button = new ToggleButton(one == BodyFace.TOP ? "from the top" : "turned over");
-      button.setId("face." + one.word());
+      Ids.set(button, "face." + one.word());
       button.setMaxWidth(Double.MAX_VALUE);
       button.setPrefWidth(100);
       GridPane.setHgrow(button, Priority.ALWAYS);

@@ -7,6 +7,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import roughcut.desktop.control.Ids;
 import roughcut.desktop.draw.DrawingPane;
 import roughcut.drawing.BodySection;
 import roughcut.drawing.Drawing;
@@ -85,7 +86,7 @@ final class Lower {
     this.cut = cut;
     box.getStyleClass().add("lower");
     title.getStyleClass().add("lower-title");
-    title.setId("section-title");
+    Ids.set(title, "section-title");
     note.getStyleClass().add("lower-note");
     note.setMinWidth(0);
     note.setWrapText(true);

@@ -9,6 +9,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import roughcut.bench.Bench;
 import roughcut.bench.Spoiled;
+import roughcut.desktop.control.Ids;
 import roughcut.desktop.control.OperationCard;
 import roughcut.desktop.control.StepList;
 import roughcut.desktop.draw.Handles;
@@ -36,7 +37,7 @@ final class OrderPage extends BenchPage {
     card = new OperationCard(desk);
     beside(card);
     list = new StepList(this::choose);
-    open.setId("bench.open");
+    Ids.set(open, "bench.open");
     open.getStyleClass().add("tick");
     open.setOnAction(e -> desk.refresh());
     title.getStyleClass().add("lower-title");
@@ -45,7 +46,7 @@ final class OrderPage extends BenchPage {
     HBox head = new HBox(12, title, space, open);
     VBox.setVgrow(list, Priority.ALWAYS);
     odd.setWrapText(true);
-    odd.setId("bench.odd");
+    Ids.set(odd, "bench.odd");
     odd.getStyleClass().add("decision-message");
     under(head, odd, list);
     bench.chosen().addListener((p, was, is) -> desk.refresh());

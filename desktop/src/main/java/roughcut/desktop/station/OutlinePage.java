@@ -16,6 +16,7 @@ import roughcut.design.DrawnOutline;
 import roughcut.design.PartDecisions;
 import roughcut.design.SurfaceDecisions;
 import roughcut.desktop.control.Facts;
+import roughcut.desktop.control.Ids;
 import roughcut.desktop.control.PickField;
 import roughcut.desktop.session.Desk;
 import roughcut.drawing.BodyDrawing;
@@ -50,14 +51,14 @@ final class OutlinePage extends BodyViewPage {
 
   @Override
   Panel makePanel() {
-    said.setId("outline.said");
+    Ids.set(said, "outline.said");
     said.setWrapText(true);
     said.getStyleClass().add("panel-text");
     Button take = new Button("take in a drawn outline…");
-    take.setId("outline.take");
+    Ids.set(take, "outline.take");
     take.getStyleClass().add("text-button");
     take.setOnAction(e -> choose());
-    own.setId("outline.own");
+    Ids.set(own, "outline.own");
     own.getStyleClass().add("text-button");
     own.setOnAction(
         e -> {

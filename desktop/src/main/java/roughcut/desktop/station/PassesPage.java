@@ -6,6 +6,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import roughcut.design.RoutDecisions;
 import roughcut.desktop.control.Facts;
+import roughcut.desktop.control.Ids;
 import roughcut.desktop.control.PickField;
 import roughcut.desktop.control.Scrolled;
 import roughcut.desktop.session.Desk;
@@ -84,7 +85,7 @@ final class PassesPage extends BodyViewPage {
     missing.getStyleClass().add("decision-message");
     missing.setWrapText(true);
     missing.setMinHeight(Region.USE_PREF_SIZE);
-    missing.setId("passes.missing");
+    Ids.set(missing, "passes.missing");
     VBox column = new VBox(6, title, missing, Scrolled.of(new VBox(10, passes, notes)));
     column.setMinWidth(BESIDE);
     return column;

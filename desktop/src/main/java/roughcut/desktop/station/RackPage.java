@@ -14,6 +14,7 @@ import javafx.scene.layout.VBox;
 import javafx.stage.FileChooser;
 import roughcut.desktop.control.BoardEditor;
 import roughcut.desktop.control.BoardTable;
+import roughcut.desktop.control.Ids;
 import roughcut.desktop.control.MachinesEditor;
 import roughcut.desktop.draw.Handles;
 import roughcut.desktop.session.Desk;
@@ -49,7 +50,7 @@ final class RackPage extends PlainPage {
   Region makeLower() {
     table = new BoardTable(() -> desk.session().shop().get().woods(), this::choose);
     VBox.setVgrow(table, Priority.ALWAYS);
-    told.setId("rack-told");
+    Ids.set(told, "rack-told");
     told.getStyleClass().add("fact");
     told.setWrapText(true);
     HBox buttons =
@@ -74,7 +75,7 @@ final class RackPage extends PlainPage {
 
   private static Button button(String id, String words, Runnable action) {
     Button button = new Button(words);
-    button.setId(id);
+    Ids.set(button, id);
     button.getStyleClass().add("text-button");
     button.setOnAction(e -> action.run());
     return button;

@@ -19,6 +19,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.stage.DirectoryChooser;
+import roughcut.desktop.control.Ids;
 import roughcut.desktop.control.PickField;
 import roughcut.desktop.control.Tips;
 import roughcut.desktop.session.Desk;
@@ -77,7 +78,7 @@ public final class SheetsStation extends KnifelessStation {
               sheet = chosen;
               desk.refresh();
             });
-    paper.setId("paper");
+    Ids.set(paper, "paper");
     paper.getItems().setAll(Paper.values());
     paper.setValue(Paper.A4);
     paper.getStyleClass().add("choice-box");
@@ -96,22 +97,22 @@ public final class SheetsStation extends KnifelessStation {
     Label where = new Label("Into the folder");
     where.getStyleClass().add("decision-label");
     where.setLabelFor(folder);
-    folder.setId("sheets.folder");
+    Ids.set(folder, "sheets.folder");
     folder.setAccessibleText("Folder for the sheets");
     folder.textProperty().addListener((p, was, is) -> Tips.on(folder, is));
     folder.setOnAction(e -> write(sheet));
     Button other = new Button("Another folder …");
     other.getStyleClass().add("text-button");
     other.setOnAction(e -> choose());
-    one.setId("export.one");
+    Ids.set(one, "export.one");
     one.getStyleClass().add("main-button");
     one.setMaxWidth(Double.MAX_VALUE);
     one.setOnAction(e -> write(sheet));
-    all.setId("export");
+    Ids.set(all, "export");
     all.setMaxWidth(Double.MAX_VALUE);
     all.setOnAction(e -> write(null));
     result.setWrapText(true);
-    result.setId("export-result");
+    Ids.set(result, "export-result");
     result.getStyleClass().add("panel-text");
     Label what =
         new Label(
