@@ -17,7 +17,6 @@ final class DxfPaths {
   private static final double MEET = 0.02;
 
   private static final int LONGEST_VALUE = 2000;
-  private static final int SPLINE_PIECES = 12;
   private static final int MOST_LOOSE = 6000;
 
   /** A group: its code and what stands under it. */
@@ -271,7 +270,9 @@ final class DxfPaths {
     double to = e.number(42, 2 * Math.PI);
     double way = way(from, to);
     List<Point> run = new ArrayList<>();
-    int pieces = 180;
+    double longest = Math.hypot(ax, ay) * Math.max(1, Math.abs(ratio)) * perUnit;
+    double step = 2 * Math.acos(Math.max(0.5, 1 - Arcs.CHORD_ERROR / longest));
+    int pieces = (int) Math.min(OutlineFile.MOST_POINTS, Math.ceil(way / step));
     for (int i = 0; i <= pieces; i++) {
       double t = from + way * i / pieces;
       run.add(
@@ -286,50 +287,21 @@ final class DxfPaths {
     }
   }
 
-  /** By de Boor's rule, from control points and knots. */
   private void spline(Entity e) throws FileTrouble {
-    int degree = (int) e.number(71, 3);
-    List<Double> knots = e.numbers(40);
-    List<Double> xs = e.numbers(10);
-    List<Double> ys = e.numbers(20);
-    int n = Math.min(xs.size(), ys.size());
-    if (degree < 1 || degree > 8 || n <= degree || knots.size() < n + degree + 1) {
+    DxfSpline spline =
+        DxfSpline.of(
+                (int) e.number(71, 3), e.numbers(40), e.numbers(10), e.numbers(20), e.numbers(41))
+            .orElse(null);
+    if (spline == null) {
       return;
     }
-    List<Point> run = new ArrayList<>();
-    for (int k = degree; k < n; k++) {
-      double a = knots.get(k);
-      double b = knots.get(k + 1);
-      for (int i = run.isEmpty() ? 0 : 1; b > a && i <= SPLINE_PIECES; i++) {
-        run.add(deBoor(degree, knots, xs, ys, k, a + (b - a) * i / SPLINE_PIECES));
-      }
-      count(run.size() > 1 ? List.of(run.get(0)) : List.of());
-      if (run.size() > OutlineFile.MOST_POINTS) {
-        throw new FileTrouble(name + " has a spline of far more points than an outline needs");
-      }
-    }
+    List<Point> run = spline.points(Arcs.CHORD_ERROR / perUnit, OutlineFile.MOST_POINTS);
     boolean closed = ((int) e.number(70, 0) & 1) == 1;
     if (closed && run.size() >= 3) {
       closed(run);
     } else if (run.size() > 1) {
       loose.add(count(run));
     }
-  }
-
-  private static Point deBoor(
-      int degree, List<Double> knots, List<Double> xs, List<Double> ys, int k, double t) {
-    Point[] d = new Point[degree + 1];
-    for (int j = 0; j <= degree; j++) {
-      d[j] = new Point(xs.get(j + k - degree), ys.get(j + k - degree));
-    }
-    for (int r = 1; r <= degree; r++) {
-      for (int j = degree; j >= r; j--) {
-        double low = knots.get(j + k - degree);
-        double high = knots.get(j + 1 + k - r);
-        d[j] = d[j - 1].towards(d[j], high > low ? (t - low) / (high - low) : 0);
-      }
-    }
-    return d[degree];
   }
 
   /** Joins lines, arcs and open curves end to end. */

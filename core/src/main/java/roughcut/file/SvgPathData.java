@@ -1,7 +1,6 @@
 package roughcut.file;
 
 import java.awt.geom.AffineTransform;
-import java.awt.geom.Arc2D;
 import java.awt.geom.Path2D;
 import java.awt.geom.Point2D;
 import roughcut.measure.Precision;
@@ -239,13 +238,11 @@ final class SvgPathData {
     double from = Math.toDegrees(Math.atan2((uy - cy) / ry, (ux - cx) / rx));
     double way = Math.toDegrees(Math.atan2((-uy - cy) / ry, (-ux - cx) / rx)) - from;
     way = sweep && way < 0 ? way + 360 : !sweep && way > 0 ? way - 360 : way;
-    // Arc2D counts anticlockwise with y upwards; here y runs down.
-    Arc2D arc = new Arc2D.Double(-rx, -ry, 2 * rx, 2 * ry, -from, -way, Arc2D.OPEN);
     AffineTransform place =
         AffineTransform.getTranslateInstance(
             cos * cx - sin * cy + (x0 + x) / 2, sin * cx + cos * cy + (y0 + y) / 2);
     place.rotate(turn);
-    path.append(arc.getPathIterator(place), true);
+    SvgRounds.arc(path, place, rx, ry, from, way);
     Point2D end = path.getCurrentPoint();
     if (end.distance(x, y) > Precision.NEAR * Math.max(1, rx)) {
       path.lineTo(x, y);

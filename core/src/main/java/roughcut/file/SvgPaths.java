@@ -1,11 +1,9 @@
 package roughcut.file;
 
 import java.awt.geom.AffineTransform;
-import java.awt.geom.Ellipse2D;
 import java.awt.geom.FlatteningPathIterator;
 import java.awt.geom.Path2D;
 import java.awt.geom.PathIterator;
-import java.awt.geom.Rectangle2D;
 import java.io.ByteArrayInputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayDeque;
@@ -104,12 +102,13 @@ final class SvgPaths {
             case "path" -> SvgPathData.read(text(xml, "d"), OutlineFile.MOST_POINTS);
             case "polygon", "polyline" -> polygon(xml);
             case "rect" ->
-                new Path2D.Double(
-                    new Rectangle2D.Double(
-                        number(xml, "x"),
-                        number(xml, "y"),
-                        number(xml, "width"),
-                        number(xml, "height")));
+                SvgRounds.rectangle(
+                    number(xml, "x"),
+                    number(xml, "y"),
+                    number(xml, "width"),
+                    number(xml, "height"),
+                    told(xml, "rx"),
+                    told(xml, "ry"));
             case "circle" -> ellipse(xml, number(xml, "r"), number(xml, "r"));
             case "ellipse" -> ellipse(xml, number(xml, "rx"), number(xml, "ry"));
             default -> null;
@@ -123,8 +122,7 @@ final class SvgPaths {
   }
 
   private Path2D ellipse(XMLStreamReader xml, double rx, double ry) {
-    return new Path2D.Double(
-        new Ellipse2D.Double(number(xml, "cx") - rx, number(xml, "cy") - ry, 2 * rx, 2 * ry));
+    return SvgRounds.ellipse(number(xml, "cx"), number(xml, "cy"), rx, ry);
   }
 
   private Path2D polygon(XMLStreamReader xml) {
@@ -138,6 +136,12 @@ final class SvgPaths {
   private static String text(XMLStreamReader xml, String attribute) {
     String value = xml.getAttributeValue(null, attribute);
     return value == null ? "" : value;
+  }
+
+  /** A number that needn't be told; none where it isn't, or where the file leaves it open. */
+  private static double told(XMLStreamReader xml, String attribute) {
+    String text = text(xml, attribute);
+    return text.isBlank() || text.strip().equals("auto") ? Double.NaN : number(xml, attribute);
   }
 
   private static double number(XMLStreamReader xml, String attribute) {

@@ -23,6 +23,7 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.text.Text;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
+import org.testfx.util.WaitForAsyncUtils;
 import roughcut.desktop.control.Ids;
 import roughcut.desktop.control.Tips;
 import roughcut.desktop.session.Habits;
@@ -35,8 +36,6 @@ import roughcut.measure.Units;
 
 /** Goes through every page of every station, and finds what of it can't be read. */
 abstract class PageWalk extends WindowTest {
-  private static final int STATIONS = StationId.values().length;
-
   private final List<Throwable> thrown = new ArrayList<>();
   private Thread.UncaughtExceptionHandler before;
 
@@ -68,25 +67,34 @@ abstract class PageWalk extends WindowTest {
           stage.setScene(scene);
           session().units().set(units);
         });
-    for (int station = 0; station < STATIONS; station++) {
-      int at = station;
-      show(() -> window.choose(StationId.values()[at]));
-      List<String> pages = new ArrayList<>();
-      all(stage.getScene().getRoot()).stream()
-          .filter(n -> Ids.of(n).startsWith("page."))
-          .forEach(n -> pages.add(((ToggleButton) n).getText()));
+    int looked = 0;
+    for (StationId station : StationId.values()) {
+      show(() -> window.choose(station));
+      String of = build + ", station " + (station.ordinal() + 1);
+      List<String> pages =
+          all(stage.getScene().getRoot()).stream()
+              .filter(n -> Ids.of(n).startsWith("page."))
+              .map(n -> ((ToggleButton) n).getText())
+              .toList();
       if (pages.isEmpty()) {
-        look(build + ", station " + (at + 1), look);
+        look(of, look);
       }
       for (String page : pages) {
-        show(() -> window.page(page));
-        look(build + ", station " + (at + 1) + ", " + page, look);
+        at(() -> window.page(page));
+        look(of + ", " + page, look);
       }
+      looked += Math.max(1, pages.size());
     }
+    assertThat(looked).as("pages of " + build).isGreaterThan(3 * StationId.values().length);
+  }
+
+  /** There and back, with no pause for what would only be painted. */
+  private static void at(Runnable action) {
+    WaitForAsyncUtils.waitForAsyncFx(20_000, action::run);
   }
 
   private void look(String where, Consumer<String> look) {
-    show(
+    at(
         () -> {
           stage.getScene().getRoot().applyCss();
           // Words that wrap know their height only once they know their width.
