@@ -27,6 +27,7 @@ import roughcut.record.Build;
 import roughcut.shop.Board;
 import roughcut.shop.BoardMark;
 import roughcut.shop.Shop;
+import roughcut.shop.Woods;
 
 /** How long a plan takes, and a keystroke's way to the list of marks. */
 @State(Scope.Benchmark)
@@ -57,7 +58,7 @@ public class PlanBenchmark {
   /** Automatic lay-out of 40 parts on 12 marked boards; target: under 100 ms. */
   @Benchmark
   public BoardLayout layOut() {
-    return BoardLayout.of(parts, boards, Map.of(), List.of(), 3);
+    return BoardLayout.of(parts, boards, Woods.BOOK, Map.of(), List.of(), 3);
   }
 
   private static List<WoodPart> fortyParts() {
