@@ -34,12 +34,9 @@ record StackLayers(
    * @param heel its thickness at the heel's end, mm
    */
   record Layer(Strip strip, int number, double nut, double heel) {
+    /** End for end: what was at the heel is at the nut line now. */
     Layer turned() {
-      return new Layer(strip.withGrain(strip.grain().other()), number, nut, heel);
-    }
-
-    Layer part(double fromNut, double toNut, double fromHeel, double toHeel) {
-      return new Layer(strip, number, toNut - fromNut, toHeel - fromHeel);
+      return new Layer(strip.withGrain(strip.grain().other()), number, heel, nut);
     }
   }
 
@@ -124,8 +121,11 @@ record StackLayers(
       more.add(in("k", kerf));
       more.add(in("q", allowance));
     }
-    return new StackLayers(
-        next, "(" + width + ") − k − 2 · q", "(" + widthAtHeel + ") − k − 2 · q", more);
+    String whole =
+        width.equals(widthAtHeel)
+            ? "(" + width + ")"
+            : "((" + width + ") + (" + widthAtHeel + ")) / 2";
+    return new StackLayers(next, whole + " − k − 2 · q", whole + " − k − 2 · q", more);
   }
 
   /** What lies between two offsets from the bass side, given at the nut line and at the heel. */
@@ -134,12 +134,11 @@ record StackLayers(
     double nut = 0;
     double heel = 0;
     for (Layer layer : layers) {
-      double lowNut = Math.max(nut, fromNut);
-      double highNut = Math.min(nut + layer.nut(), toNut);
-      double lowHeel = Math.max(heel, fromHeel);
-      double highHeel = Math.min(heel + layer.heel(), toHeel);
-      if (highNut - lowNut > Precision.SAME && highHeel - lowHeel > Precision.SAME) {
-        kept.add(layer.part(lowNut, highNut, lowHeel, highHeel));
+      double atNut = Math.max(0, Math.min(nut + layer.nut(), toNut) - Math.max(nut, fromNut));
+      double atHeel = Math.max(0, Math.min(heel + layer.heel(), toHeel) - Math.max(heel, fromHeel));
+      // A tapered strip that the saw leaves at one end only runs out to nothing there.
+      if (atNut > Precision.SAME || atHeel > Precision.SAME) {
+        kept.add(new Layer(layer.strip(), layer.number(), atNut, atHeel));
       }
       nut += layer.nut();
       heel += layer.heel();

@@ -46,6 +46,9 @@ final class SvgRounds {
    *     other way round
    */
   static Path2D rectangle(double x, double y, double width, double height, double rx, double ry) {
+    if (!(width > 0 && height > 0)) {
+      return new Path2D.Double(); // the format: it isn't drawn
+    }
     double round = Math.min(width / 2, Math.max(0, Double.isNaN(rx) ? ry : rx));
     double upright = Math.min(height / 2, Math.max(0, Double.isNaN(ry) ? rx : ry));
     boolean sharp = !(round > 0 && upright > 0);

@@ -20,6 +20,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.concurrent.TimeUnit;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import javax.tools.FileObject;
 import javax.tools.ForwardingJavaFileManager;
@@ -40,6 +42,7 @@ import org.junit.platform.launcher.listeners.SummaryGeneratingListener;
  * the demos change: what none of them notices is written out, for someone to read.
  *
  * <p>Arguments: the room, how many of its places (drawn by lot), a seed, the sources, the tests.
+ * Instead of how many, what an earlier run has written: then those that were alive.
  */
 public final class Mutants {
   /** A broken loop goes round for ever; after so long it counts as noticed, s. */
@@ -63,7 +66,10 @@ public final class Mutants {
   /** Prints one line for each place: noticed (and by whom), or ALIVE. */
   public static void main(String[] args) throws Exception {
     Mutants mutants = new Mutants(args[0], Path.of(args[3]), Path.of(args[4]));
-    List<Mutant> drawn = mutants.drawn(Integer.parseInt(args[1]), Long.parseLong(args[2]));
+    List<Mutant> drawn =
+        args[1].matches("\\d+")
+            ? mutants.drawn(Integer.parseInt(args[1]), Long.parseLong(args[2]))
+            : mutants.alive(Files.readAllLines(Path.of(args[1])));
     if (args.length > 5) {
       mutants.from(drawn, Integer.parseInt(args[5]));
       return;
@@ -104,16 +110,38 @@ public final class Mutants {
   }
 
   private List<Mutant> drawn(int count, long seed) throws IOException {
+    List<Mutant> all = all();
+    Collections.shuffle(all, new Random(seed));
+    List<Mutant> some = new ArrayList<>(all.subList(0, Math.min(count, all.size())));
+    some.sort(Comparator.comparing(Mutant::file).thenComparing(Mutant::line));
+    return some;
+  }
+
+  /** What an earlier run told to be alive, where the same words still stand, nearest to there. */
+  private List<Mutant> alive(List<String> told) throws IOException {
+    List<Mutant> all = all();
+    List<Mutant> again = new ArrayList<>();
+    Pattern one = Pattern.compile(Pattern.quote(room) + " ALIVE\t(\\S+):(\\d+)  (.*)");
+    for (String line : told) {
+      Matcher found = one.matcher(line);
+      if (found.matches()) {
+        all.stream()
+            .filter(m -> m.file().equals(found.group(1)) && m.told().equals(found.group(3)))
+            .min(Comparator.comparing(m -> Math.abs(m.line() - Long.parseLong(found.group(2)))))
+            .ifPresentOrElse(again::add, () -> System.out.println("gone\t" + line));
+      }
+    }
+    return again;
+  }
+
+  private List<Mutant> all() throws IOException {
     List<Mutant> all = new ArrayList<>();
     try (Stream<Path> files = Files.list(sources.resolve("roughcut").resolve(room))) {
       for (Path file : files.filter(f -> f.toString().endsWith(".java")).sorted().toList()) {
         all.addAll(Breaker.of(file.getFileName().toString(), Files.readString(file)));
       }
     }
-    Collections.shuffle(all, new Random(seed));
-    List<Mutant> some = new ArrayList<>(all.subList(0, Math.min(count, all.size())));
-    some.sort(Comparator.comparing(Mutant::file).thenComparing(Mutant::line));
-    return some;
+    return all;
   }
 
   private void from(List<Mutant> drawn, int first) throws Exception {
