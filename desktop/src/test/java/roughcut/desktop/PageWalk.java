@@ -36,6 +36,14 @@ import roughcut.measure.Units;
 
 /** Goes through every page of every station, and finds what of it can't be read. */
 abstract class PageWalk extends WindowTest {
+  /**
+   * Whether every instrument is walked in every window and unit, as {@code ./stress pages} does,
+   * instead of those in which something is likeliest to be too narrow.
+   */
+  static final boolean ALL = Boolean.getBoolean("roughcut.pages.all");
+
+  private static final double[][] SIZES = {{1000, 640}, {1100, 700}, {1280, 800}, {1600, 1000}};
+
   private final List<Throwable> thrown = new ArrayList<>();
   private Thread.UncaughtExceptionHandler before;
 
@@ -267,6 +275,18 @@ abstract class PageWalk extends WindowTest {
     outside(all).forEach(w -> found.add(where + " (outside): " + w));
     overprinted(all).forEach(w -> found.add(where + " (over each other): " + w));
     nameless(all).forEach(w -> found.add(where + " (without a name): " + w));
+  }
+
+  /** What is wrong on any page of any instrument, whatever the window's size and the unit. */
+  TreeSet<String> wrongAnywhere() throws Exception {
+    TreeSet<String> found = new TreeSet<>();
+    for (double[] size : SIZES) {
+      sized(size[0], size[1]);
+      for (String build : List.of("Heron", "Avocet", "Bittern", "Dunlin", OwnBass.NAME)) {
+        found.addAll(wrong(build, Units.MM, Units.DECIMAL_INCH, Units.FRACTION_64));
+      }
+    }
+    return found;
   }
 
   /** What is wrong on any page of a build, with the page. */
