@@ -32,7 +32,7 @@ class EveryPageTest extends PageWalk {
   void nothingIsCutOffAndEveryFieldHasItsName() throws Exception {
     TreeSet<String> found = new TreeSet<>();
     // The others are walked in other windows and units below.
-    for (String build : List.of("Heron", "Avocet", OwnBass.NAME)) {
+    for (String build : List.of("Avocet", OwnBass.NAME)) {
       found.addAll(wrong(build, Units.MM));
     }
     assertThat(found).isEmpty();
@@ -70,12 +70,11 @@ class EveryPageTest extends PageWalk {
     }
     sized(1000, 640);
     found.addAll(wrong("Bittern", Units.MM, Units.DECIMAL_INCH, Units.FRACTION_64));
-    sized(1100, 700);
     found.addAll(wrong("Dunlin", Units.FRACTION_64));
+    found.addAll(wrong("Heron", Units.DECIMAL_INCH));
+    found.addAll(wrong(OwnBass.NAME, Units.FRACTION_64));
     sized(1600, 1000);
     found.addAll(wrong("Bittern", Units.DECIMAL_INCH));
-    sized(1000, 640);
-    found.addAll(wrong(OwnBass.NAME, Units.FRACTION_64));
     assertThat(found).isEmpty();
   }
 }

@@ -76,7 +76,7 @@ final class HeadPage extends PlainPage {
     tuners.setVgap(3);
     bench.setVgap(5);
     return new Columns()
-        .addWide("Tuners, from the break line and the centre line", 380, tuners)
+        .addWide("Tuners, from the break line and the centre line", 340, tuners)
         .add("At the bench", bench);
   }
 

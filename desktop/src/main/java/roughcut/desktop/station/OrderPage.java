@@ -41,9 +41,13 @@ final class OrderPage extends BenchPage {
     open.getStyleClass().add("tick");
     open.setOnAction(e -> desk.refresh());
     title.getStyleClass().add("lower-title");
-    Region space = new Region();
-    HBox.setHgrow(space, Priority.ALWAYS);
-    HBox head = new HBox(12, title, space, open);
+    // In a narrow window the words go on in another line; what can be ticked never gives way.
+    title.setWrapText(true);
+    title.setMinHeight(Region.USE_PREF_SIZE);
+    title.setMaxWidth(Double.MAX_VALUE);
+    HBox.setHgrow(title, Priority.ALWAYS);
+    open.setMinWidth(Region.USE_PREF_SIZE);
+    HBox head = new HBox(12, title, open);
     VBox.setVgrow(list, Priority.ALWAYS);
     odd.setWrapText(true);
     Ids.set(odd, "bench.odd");
