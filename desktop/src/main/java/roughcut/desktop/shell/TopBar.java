@@ -19,6 +19,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.shape.SVGPath;
 import roughcut.desktop.control.Ids;
 import roughcut.desktop.control.States;
+import roughcut.desktop.control.TextWidth;
 import roughcut.desktop.control.Tips;
 import roughcut.desktop.session.Session;
 import roughcut.desktop.session.Workspace;
@@ -39,6 +40,13 @@ final class TopBar extends HBox {
   private static final double ABOUT = 380;
 
   private final Session session;
+
+  /** The arrow beside a build's name, and what stands round both, px. */
+  private static final double NAME_ROOM = 66;
+
+  /** A longer name is cut where there is no room, px. */
+  private static final double NAME_KEPT = 170;
+
   private final MenuButton name = new MenuButton();
   private final Label about = new Label();
   private final Button saving = new Button();
@@ -57,8 +65,9 @@ final class TopBar extends HBox {
     setAlignment(Pos.CENTER_LEFT);
     Ids.set(name, "build-menu");
     name.getStyleClass().add("build-name");
-    name.setMinWidth(60);
     name.setMaxWidth(260);
+    name.textProperty().addListener((p, was, is) -> keepName());
+    name.fontProperty().addListener((p, was, is) -> keepName());
     for (Command command : fileCommands) {
       if (command == null) {
         name.getItems().add(new SeparatorMenuItem());
@@ -93,6 +102,14 @@ final class TopBar extends HBox {
     workspace.state().addListener((p, was, is) -> saving(is));
     saving(workspace.state().get());
     show(session.plan().get());
+  }
+
+  /**
+   * In a narrow window a name of usual length stays whole, and what is told beside it gives way.
+   */
+  private void keepName() {
+    double whole = TextWidth.of(name.getText(), name.getFont()) + NAME_ROOM;
+    name.setMinWidth(Math.min(NAME_KEPT, whole));
   }
 
   /** Of one width whatever it says, so that nothing moves while something is tried. */
