@@ -214,13 +214,11 @@ class SavingTest {
     assertThat(BuildFile.open(heron()).build()).isNotNull();
   }
 
-  /** A full disk: the kernel's own device that is always full stands in for it. */
   @Test
   void aFullDiskIsSaidAndNothingIsLost() throws Exception {
     BuildFile.at(heron()).save(Heron.build());
     byte[] before = Files.readAllBytes(heron());
-    Path beside = SafeFile.beside(heron(), SafeFile.COUNT.get() + 1);
-    Files.createSymbolicLink(beside, Path.of("/dev/full"));
+    FullDisk.at(heron());
     assertThatThrownBy(() -> SafeFile.write(heron(), new byte[10_000]))
         .isInstanceOf(FileTrouble.class)
         .hasMessageContaining("can't save");
