@@ -123,7 +123,7 @@ abstract class WindowTest {
   }
 
   void show(Runnable action) {
-    WaitForAsyncUtils.waitForAsyncFx(20_000, action::run);
+    robot.interact(action);
     settle();
   }
 
