@@ -7,6 +7,7 @@ import java.util.Locale;
 import roughcut.geometry.Arcs;
 import roughcut.geometry.Point;
 import roughcut.measure.Precision;
+import roughcut.measure.Units;
 
 /**
  * The paths of a DXF drawing: polylines with their bulges, circles, ellipses, splines, and lines
@@ -134,7 +135,7 @@ final class DxfPaths {
   private void units(String value) {
     switch (value) {
       case "1" -> {
-        perUnit = 25.4;
+        perUnit = Units.INCH;
         unit = "inches";
       }
       case "4" -> unit = "mm";
@@ -189,10 +190,14 @@ final class DxfPaths {
     polyline(corners, bulges, ((int) e.number(70, 0) & 1) == 1);
   }
 
+  private double most() {
+    return OutlineFile.mostPerUnit(perUnit, unit);
+  }
+
   /** An arc as fine in mm as any other, whatever the file's unit. */
   private List<Point> arc(Point centre, double radius, double from, double to) {
-    return Arcs.arc(new Point(0, 0), radius * perUnit, from, to).stream()
-        .map(p -> centre.plus(p.x() / perUnit, p.y() / perUnit))
+    return Arcs.arc(new Point(0, 0), radius * most(), from, to).stream()
+        .map(p -> centre.plus(p.x() / most(), p.y() / most()))
         .toList();
   }
 
@@ -270,7 +275,7 @@ final class DxfPaths {
     double to = e.number(42, 2 * Math.PI);
     double way = way(from, to);
     List<Point> run = new ArrayList<>();
-    double longest = Math.hypot(ax, ay) * Math.max(1, Math.abs(ratio)) * perUnit;
+    double longest = Math.hypot(ax, ay) * Math.max(1, Math.abs(ratio)) * most();
     double step = 2 * Math.acos(Math.max(0.5, 1 - Arcs.CHORD_ERROR / longest));
     int pieces = (int) Math.min(OutlineFile.MOST_POINTS, Math.ceil(way / step));
     for (int i = 0; i <= pieces; i++) {
@@ -295,7 +300,7 @@ final class DxfPaths {
     if (spline == null) {
       return;
     }
-    List<Point> run = spline.points(Arcs.CHORD_ERROR / perUnit, OutlineFile.MOST_POINTS);
+    List<Point> run = spline.points(Arcs.CHORD_ERROR / most(), OutlineFile.MOST_POINTS);
     boolean closed = ((int) e.number(70, 0) & 1) == 1;
     if (closed && run.size() >= 3) {
       closed(run);

@@ -16,6 +16,7 @@ import roughcut.geometry.Bounds;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.measure.Precision;
+import roughcut.measure.Units;
 
 /**
  * A body's outline read from a drawing, SVG or DXF: its largest path, in mm.
@@ -65,6 +66,14 @@ public record OutlineFile(DrawnOutline outline, String said, boolean doubt) {
    * @param unit as the file says it; empty when it doesn't
    */
   record Sheet(List<Drawn> paths, double perUnit, String unit) {}
+
+  /**
+   * How many millimetres a unit of the file may turn out to be at most: how finely its curves have
+   * to be followed. A file that says no unit may have been drawn in inches.
+   */
+  static double mostPerUnit(double perUnit, String unit) {
+    return unit.isEmpty() ? Math.max(perUnit, Units.INCH) : perUnit;
+  }
 
   /**
    * Reads one.
@@ -117,12 +126,12 @@ public record OutlineFile(DrawnOutline outline, String said, boolean doubt) {
     boolean doubt = false;
     if (sheet.unit().isEmpty()) {
       double mm = longest;
-      boolean inches = !plausible(mm) && plausible(mm * 25.4);
-      perUnit = inches ? 25.4 : plausible(mm) ? 1 : perUnit;
+      boolean inches = !plausible(mm) && plausible(mm * Units.INCH);
+      perUnit = inches ? Units.INCH : plausible(mm) ? 1 : perUnit;
       doubt = true;
       said =
           "says no unit: taken as "
-              + (perUnit == 1 ? "mm" : perUnit == 25.4 ? "inches" : "its program's points")
+              + (perUnit == 1 ? "mm" : perUnit == Units.INCH ? "inches" : "its program's points")
               + ", "
               + fixed(longest * perUnit, 1)
               + " mm long";
@@ -132,9 +141,11 @@ public record OutlineFile(DrawnOutline outline, String said, boolean doubt) {
       if (!plausible(size)) {
         doubt = true;
         String other =
-            plausible(size * 25.4)
-                ? "; in inches it would be " + fixed(size * 25.4, 1)
-                : plausible(size / 25.4) ? "; in mm it would be " + fixed(size / 25.4, 1) : "";
+            plausible(size * Units.INCH)
+                ? "; in inches it would be " + fixed(size * Units.INCH, 1)
+                : plausible(size / Units.INCH)
+                    ? "; in mm it would be " + fixed(size / Units.INCH, 1)
+                    : "";
         said += ": no body is, so a wrong unit is suspected" + other;
       }
     }

@@ -180,7 +180,9 @@ final class SvgPaths {
   private void add(Path2D path, AffineTransform frame, String where) throws FileTrouble {
     PathIterator it =
         new FlatteningPathIterator(
-            path.getPathIterator(frame), FLAT / Math.max(Precision.NEAR, perUnit), 12);
+            path.getPathIterator(frame),
+            FLAT / Math.max(Precision.NEAR, OutlineFile.mostPerUnit(perUnit, unit)),
+            12);
     List<Point> run = new ArrayList<>();
     double[] at = new double[6];
     while (!it.isDone()) {

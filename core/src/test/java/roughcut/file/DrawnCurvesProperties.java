@@ -149,31 +149,47 @@ class DrawnCurvesProperties {
   }
 
   /** A circle as nine points with weights, as drawing programs write it. */
-  @Test
-  void aWeightedSplineIsTheCircleThatItWasDrawnAs() throws FileTrouble {
-    double w = Math.sqrt(0.5);
+  private static String weighedCircle(double radius) {
     List<Object> all = new ArrayList<>(List.of(0, "SPLINE", 70, 1, 71, 2));
     for (double k : new double[] {0, 0, 0, 1, 1, 2, 2, 3, 3, 4, 4, 4}) {
       all.addAll(List.of(40, k));
     }
-    double[][] square = {
-      {1, 0}, {1, 1}, {0, 1}, {-1, 1}, {-1, 0}, {-1, -1}, {0, -1}, {1, -1}, {1, 0}
-    };
     for (int i = 0; i < 9; i++) {
-      all.addAll(List.of(41, i % 2 == 0 ? 1 : w));
+      all.addAll(List.of(41, i % 2 == 0 ? 1 : Math.sqrt(0.5)));
     }
-    for (double[] p : square) {
-      all.addAll(List.of(10, 160 * p[0], 20, 160 * p[1]));
+    int[][] square = {{1, 0}, {1, 1}, {0, 1}, {-1, 1}, {-1, 0}, {-1, -1}, {0, -1}, {1, -1}, {1, 0}};
+    for (int[] p : square) {
+      all.addAll(List.of(10, radius * p[0], 20, radius * p[1]));
     }
-    List<Point> read = corners("a.dxf", groups(all.toArray()));
-    for (Point corner : read) {
-      assertThat(Math.hypot(corner.x(), corner.y())).isCloseTo(160, within(1e-9));
+    return groups(all.toArray());
+  }
+
+  /** Every corner lies on the circle, and no side strays further inwards than is fine. */
+  private static void isACircle(List<Point> read, double radius, double onIt) {
+    for (int i = 0; i < read.size(); i++) {
+      Point p = read.get(i);
+      Point middle = p.towards(read.get((i + 1) % read.size()), 0.5);
+      assertThat(Math.hypot(p.x(), p.y())).isCloseTo(radius, within(onIt));
+      assertThat(Math.hypot(middle.x(), middle.y())).isBetween(radius - FINE, radius + onIt);
     }
-    for (int i = 0; i < 720; i++) {
-      double turn = Math.toRadians(i / 2.0 + 0.1);
-      Point on = new Point(160 * Math.cos(turn), 160 * Math.sin(turn));
-      assertThat(away(on, read)).isLessThan(FINE);
-    }
+  }
+
+  @Test
+  void aWeightedSplineIsTheCircleThatItWasDrawnAs() throws FileTrouble {
+    isACircle(corners("a.dxf", weighedCircle(160)), 160, 1e-9);
+  }
+
+  /** Read as millimetres first, an inch's curves would be twenty-five times too coarse. */
+  @Test
+  void whatIsDrawnInInchesWithoutSayingSoIsAsFine() throws FileTrouble {
+    double inches = 6.5;
+    double mm = inches * 25.4;
+    isACircle(corners("a.dxf", weighedCircle(inches)), mm, 1e-8);
+    isACircle(corners("a.dxf", groups(0, "CIRCLE", 10, 0, 20, 0, 40, inches)), mm, 1e-8);
+    isACircle(
+        corners("a.dxf", groups(0, "ELLIPSE", 10, 0, 20, 0, 11, inches, 21, 0, 40, 1)), mm, 1e-8);
+    String svg = "<svg xmlns=\"http://www.w3.org/2000/svg\"><circle r=\"" + inches + "\"/></svg>";
+    isACircle(corners("a.svg", svg), mm, 1e-4);
   }
 
   /** Without their weights the same points are another curve; weights of nothing are no spline. */
