@@ -85,7 +85,7 @@ public record Buys(
       }
       ShopHours hours = one.hours().map(h -> h.apply(shop.hours())).orElse(shop.hours());
       finish(tried, which, hours, learned, now, zone)
-          .map(t -> Duration.between(t, stands.get()).toMinutes() / (24 * 60.0))
+          .map(t -> ShopClock.days(Duration.between(t, stands.get())))
           .filter(d -> d > LEAST)
           .ifPresent(d -> found.add(new Buys(one.words(), d, one.build(), one.hours())));
     }

@@ -39,6 +39,11 @@ public final class Schedule {
     public Duration slack() {
       return Duration.between(start(), latest);
     }
+
+    /** The same in days of 24 hours. */
+    public double slackDays() {
+      return ShopClock.days(slack());
+    }
   }
 
   /** A stretch of work in one session. */
@@ -234,7 +239,9 @@ public final class Schedule {
               work.names().get(b),
               ShopClock.at(f),
               work.due().get(b),
-              work.due().get(b).map(d -> (ShopClock.endOf(d) - f) / (24 * 60.0))));
+              work.due()
+                  .get(b)
+                  .map(d -> ShopClock.days(Duration.ofMinutes(ShopClock.endOf(d) - f)))));
     }
   }
 

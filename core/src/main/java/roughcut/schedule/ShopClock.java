@@ -1,5 +1,6 @@
 package roughcut.schedule;
 
+import java.time.Duration;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
@@ -122,6 +123,11 @@ final class ShopClock {
     int at = Arrays.binarySearch(before, wanted);
     int last = at >= 0 ? at - 1 : -at - 2;
     return from[last] + wanted - before[last];
+  }
+
+  /** A length of time in days of 24 hours. */
+  static double days(Duration time) {
+    return time.toMinutes() / (24 * 60.0);
   }
 
   /** Where work of so many minutes at a stretch may begin, from there on. */

@@ -171,4 +171,10 @@ class ShopClockTest {
                 .mapToObj(i -> DayWords.day(today.minusDays(400).plusDays(i), today)))
         .doesNotHaveDuplicates();
   }
+
+  @Test
+  void aDayHasTwentyFourHours() {
+    assertThat(ShopClock.days(Duration.ofHours(36))).isEqualTo(1.5);
+    assertThat(ShopClock.days(Duration.ofMinutes(-90))).isEqualTo(-0.0625);
+  }
 }

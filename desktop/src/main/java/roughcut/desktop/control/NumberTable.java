@@ -25,6 +25,9 @@ public class NumberTable<T> extends TableView<T> {
   /** A letter of a table's type and the room beside it in a cell, px. */
   private static final double LETTER = 6.3;
 
+  /** And so wide its figures. */
+  private static final double FIGURE = 7.3;
+
   private static final double BESIDE = 15;
   private static final double WIDEST = 220;
 
@@ -91,15 +94,19 @@ public class NumberTable<T> extends TableView<T> {
 
   private void fit(List<T> rows) {
     for (TableColumn<T, String> column : fitted) {
-      int most = column.getText().length();
+      double most = width(column.getText());
       for (T row : rows) {
-        most = Math.max(most, column.getCellObservableValue(row).getValue().length());
+        most = Math.max(most, width(column.getCellObservableValue(row).getValue()));
       }
-      double width = Math.min(WIDEST, most * LETTER + BESIDE);
+      double width = Math.min(WIDEST, most + BESIDE);
       column.setMinWidth(0); // the one must never be over the other meanwhile
       column.setMaxWidth(width);
       column.setMinWidth(width);
     }
+  }
+
+  private static double width(String words) {
+    return words.chars().mapToDouble(c -> Character.isDigit(c) ? FIGURE : LETTER).sum();
   }
 
   private static final class Words<T> extends TableCell<T, String> {

@@ -42,7 +42,7 @@ final class TopBar extends HBox {
   private final Session session;
 
   /** The arrow beside a build's name, and what stands round both, px. */
-  private static final double NAME_ROOM = 66;
+  private static final double NAME_ROOM = 50;
 
   /** A longer name is cut where there is no room, px. */
   private static final double NAME_KEPT = 170;

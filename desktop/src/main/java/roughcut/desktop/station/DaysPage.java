@@ -1,6 +1,5 @@
 package roughcut.desktop.station;
 
-import java.time.Duration;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
@@ -106,8 +105,7 @@ final class DaysPage extends BenchPage {
   }
 
   private static String slack(Schedule.Block block) {
-    Duration slack = block.slack();
-    return NumberWriter.fixed(slack.toMinutes() / (24 * 60.0), 1) + " d";
+    return NumberWriter.fixed(block.slackDays(), 1) + " d";
   }
 
   private void choose(Schedule.Block block) {
