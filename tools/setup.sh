@@ -82,9 +82,12 @@ shared_classes() {
   echo "-Xlog:disable -Xlog:all=off"
 }
 
+# The toolkit holds the pictures of closed windows softly: half an hour long as Java comes, a second or two with this (docs/stress.md).
+let_go=-XX:SoftRefLRUPolicyMSPerMB=1
+
 # Starts the windows; without a display they open on an invisible one, and that is said.
 run_windows() {
-  local start=(java -XX:TieredStopAtLevel=1 -XX:+UseSerialGC $(shared_classes windows) ${ROUGHCUT_JAVA:-}
+  local start=(java -XX:TieredStopAtLevel=1 -XX:+UseSerialGC $let_go $(shared_classes windows) ${ROUGHCUT_JAVA:-}
     --module-path "$(fx_path)" --add-modules javafx.controls -cp "$(desktop_path)" roughcut.desktop.Main "$@")
   if [ -n "${DISPLAY:-}" ]; then
     exec "${start[@]}"

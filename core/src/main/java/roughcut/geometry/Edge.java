@@ -217,7 +217,9 @@ public final class Edge {
     }
 
     private void pair(Point a, Point b, Point u, Point v) {
-      if (gap(a.x(), b.x(), u.x(), v.x()) >= best || gap(a.y(), b.y(), u.y(), v.y()) >= best) {
+      double along = gap(a.x(), b.x(), u.x(), v.x());
+      double across = gap(a.y(), b.y(), u.y(), v.y());
+      if (along >= best || across >= best) {
         return;
       }
       double corner = u.distanceToSegment(a, b);
@@ -232,7 +234,8 @@ public final class Edge {
         from = a.nearestOnSegment(u, v);
         at = a;
       }
-      if (crosses(a, b, u, v)) {
+      // Boxes that are clear of each other hold nothing that crosses.
+      if (along <= 0 && across <= 0 && crosses(a, b, u, v)) {
         best = 0;
         from = u;
         at = u;

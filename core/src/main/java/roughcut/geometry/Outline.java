@@ -99,11 +99,29 @@ public record Outline(List<Point> corners) {
    * @param at height of a level line, x of an upright one
    */
   public List<double[]> spans(double at, boolean upright) {
+    double[] crossings = crossings(at, upright);
+    List<double[]> spans = new ArrayList<>(crossings.length / 2);
+    for (int i = 0; i + 1 < crossings.length; i += 2) {
+      spans.add(new double[] {crossings[i], crossings[i + 1]});
+    }
+    return spans;
+  }
+
+  /**
+   * Where an upright line enters and leaves the shape, one after the other: what {@link
+   * #spans(double, boolean)} tells in pairs.
+   */
+  public double[] cut(double x) {
+    return crossings(x, true);
+  }
+
+  private double[] crossings(double at, boolean upright) {
     // A line is cut in two places by most shapes: sorted as they are found, and without boxing.
     double[] crossings = new double[8];
     int count = 0;
     Point a = corners.get(corners.size() - 1);
-    for (Point b : corners) {
+    for (int i = 0; i < corners.size(); i++) {
+      Point b = corners.get(i);
       double across = upright ? a.x() : a.y();
       double acrossNext = upright ? b.x() : b.y();
       if (across > at != acrossNext > at) {
@@ -122,11 +140,7 @@ public record Outline(List<Point> corners) {
       }
       a = b;
     }
-    List<double[]> spans = new ArrayList<>(count / 2);
-    for (int i = 0; i + 1 < count; i += 2) {
-      spans.add(new double[] {crossings[i], crossings[i + 1]});
-    }
-    return spans;
+    return Arrays.copyOf(crossings, count);
   }
 
   /** Where a straight line from a to b crosses the shape's edge, as shares of its way. */

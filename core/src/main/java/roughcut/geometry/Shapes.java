@@ -79,13 +79,92 @@ public final class Shapes {
    * and Hodgman, 1974).
    */
   public static double commonArea(Outline one, Outline other) {
-    List<Point> left = new ArrayList<>(one.corners());
+    Clipped left = new Clipped(one.corners());
     List<Point> by = other.corners();
     double way = signed(by) < 0 ? -1 : 1;
-    for (int i = 0; i < by.size() && left.size() > 2; i++) {
-      left = clipped(left, by.get(i), by.get((i + 1) % by.size()), way);
+    Point a = by.get(by.size() - 1);
+    for (int i = 0; i < by.size() && left.count > 2; i++) {
+      Point b = by.get(i);
+      left.by(a, b, way);
+      a = b;
     }
-    return left.size() < 3 ? 0 : Math.abs(signed(left));
+    return left.count < 3 ? 0 : left.area();
+  }
+
+  /** A shape that is cut down edge by edge: plain numbers, since it is done very often. */
+  private static final class Clipped {
+    private double[] x;
+    private double[] y;
+    private double[] side;
+    private double[] keptX;
+    private double[] keptY;
+    private int count;
+
+    Clipped(List<Point> corners) {
+      count = corners.size();
+      x = new double[2 * count];
+      y = new double[2 * count];
+      side = new double[2 * count];
+      keptX = new double[2 * count];
+      keptY = new double[2 * count];
+      for (int i = 0; i < count; i++) {
+        x[i] = corners.get(i).x();
+        y[i] = corners.get(i).y();
+      }
+    }
+
+    /** What lies to the left of the way from a to b, or to the right where way is less than 0. */
+    void by(Point a, Point b, double way) {
+      double dx = way * (b.x() - a.x());
+      double dy = way * (b.y() - a.y());
+      boolean whole = true;
+      for (int i = 0; i < count; i++) {
+        side[i] = dx * (y[i] - a.y()) - dy * (x[i] - a.x());
+        whole &= side[i] >= 0;
+      }
+      if (!whole) {
+        cut();
+      }
+    }
+
+    private void cut() {
+      if (keptX.length < 2 * count) {
+        keptX = new double[4 * count];
+        keptY = new double[4 * count];
+      }
+      int kept = 0;
+      for (int i = 0; i < count; i++) {
+        int next = i + 1 == count ? 0 : i + 1;
+        if (side[i] >= 0) {
+          keptX[kept] = x[i];
+          keptY[kept++] = y[i];
+        }
+        if (side[i] >= 0 != side[next] >= 0) {
+          double share = side[i] / (side[i] - side[next]);
+          keptX[kept] = x[i] + (x[next] - x[i]) * share;
+          keptY[kept++] = y[i] + (y[next] - y[i]) * share;
+        }
+      }
+      double[] emptyX = x;
+      double[] emptyY = y;
+      x = keptX;
+      y = keptY;
+      keptX = emptyX;
+      keptY = emptyY;
+      count = kept;
+      if (side.length < count) {
+        side = new double[x.length];
+      }
+    }
+
+    double area() {
+      double twice = 0;
+      for (int i = 0; i < count; i++) {
+        int next = i + 1 == count ? 0 : i + 1;
+        twice += x[i] * y[next] - x[next] * y[i];
+      }
+      return Math.abs(twice) / 2;
+    }
   }
 
   /**
@@ -125,23 +204,6 @@ public final class Shapes {
       most = Math.max(most, at);
     }
     return new double[] {least, most};
-  }
-
-  private static List<Point> clipped(List<Point> shape, Point a, Point b, double way) {
-    List<Point> kept = new ArrayList<>(shape.size() + 2);
-    for (int i = 0; i < shape.size(); i++) {
-      Point p = shape.get(i);
-      Point q = shape.get((i + 1) % shape.size());
-      double sp = way * ((b.x() - a.x()) * (p.y() - a.y()) - (b.y() - a.y()) * (p.x() - a.x()));
-      double sq = way * ((b.x() - a.x()) * (q.y() - a.y()) - (b.y() - a.y()) * (q.x() - a.x()));
-      if (sp >= 0) {
-        kept.add(p);
-      }
-      if (sp >= 0 != sq >= 0) {
-        kept.add(p.towards(q, sp / (sp - sq)));
-      }
-    }
-    return kept;
   }
 
   private static double signed(List<Point> ring) {

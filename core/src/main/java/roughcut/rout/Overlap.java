@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.List;
 import roughcut.geometry.Box;
 import roughcut.geometry.Convex;
+import roughcut.geometry.Cylinder;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Prism;
 
@@ -125,21 +126,27 @@ final class Overlap {
   }
 
   /**
-   * A solid with its box, which is asked for at every column. A prism's heights are the same all
-   * along a line across, so that its outline is cut once for the line.
+   * A solid with its box, which is asked for at every column. The heights of a prism and of an
+   * upright bore are the same all along a line across, so that these are cut once for the line.
    */
   private static final class Standing {
     private final Convex solid;
     private final Box box;
     private final Outline outline;
+    private final Cylinder upright;
     private double x;
     private double[] heights;
-    private List<double[]> spans = List.of();
+    private double[] spans = new double[2];
+    private int ends;
 
     Standing(Convex solid) {
       this.solid = solid;
       this.box = solid.box();
       this.outline = solid instanceof Prism prism ? new Outline(prism.corners()) : null;
+      this.upright =
+          solid instanceof Cylinder bore && bore.from().flat().equals(bore.to().flat())
+              ? bore
+              : null;
     }
 
     boolean over(Box region) {
@@ -152,8 +159,16 @@ final class Overlap {
     void at(double line) {
       x = line;
       if (outline != null) {
-        spans = outline.spans(x, true);
+        spans = outline.cut(x);
+        ends = spans.length;
         heights = heights((Prism) solid);
+      } else if (upright != null) {
+        double off = line - upright.from().x();
+        double half = upright.radius() * upright.radius() - off * off;
+        ends = half < 0 ? 0 : 2;
+        spans[0] = upright.from().y() - Math.sqrt(Math.max(0, half));
+        spans[1] = upright.from().y() + Math.sqrt(Math.max(0, half));
+        heights = new double[] {box.z0(), box.z1()};
       }
     }
 
@@ -166,11 +181,11 @@ final class Overlap {
       if (y < box.y0() || y > box.y1()) {
         return null;
       }
-      if (outline == null) {
+      if (heights == null) {
         return solid.chord(x, y);
       }
-      for (int i = 0; i < spans.size(); i++) {
-        if (y >= spans.get(i)[0] && y <= spans.get(i)[1]) {
+      for (int i = 0; i < ends; i += 2) {
+        if (y >= spans[i] && y <= spans[i + 1]) {
           return heights;
         }
       }

@@ -97,10 +97,11 @@ public final class Switches {
     return next;
   }
 
+  /** After what is held softly was let go: that takes as many ms as MB are free. */
   private static double held() throws InterruptedException {
-    for (int i = 0; i < 4; i++) {
+    for (int i = 0; i < 6; i++) {
       System.gc();
-      Thread.sleep(150);
+      Thread.sleep(300);
     }
     Runtime runtime = Runtime.getRuntime();
     return (runtime.totalMemory() - runtime.freeMemory()) / 1e6;
