@@ -2,13 +2,18 @@ package roughcut.schedule;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static roughcut.schedule.RandomWork.NOW;
+import static roughcut.schedule.RandomWork.ZONE;
+import static roughcut.schedule.RandomWork.hours;
+import static roughcut.schedule.RandomWork.later;
+import static roughcut.schedule.RandomWork.of;
+import static roughcut.schedule.RandomWork.work;
 
 import java.time.DayOfWeek;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
-import java.time.ZoneId;
 import java.time.temporal.TemporalAdjusters;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -22,70 +27,8 @@ import roughcut.plan.Plan;
 import roughcut.record.Build;
 import roughcut.shop.ShopHours;
 
-/** Days of work over random shops, held against the clock on the wall and against brute force. */
+/** Days of work over random shops, held against the clock on the wall. */
 class ScheduleTest {
-  private static final ZoneId ZONE = ZoneId.of("Europe/Berlin");
-  private static final LocalDateTime NOW = LocalDateTime.of(2026, 5, 4, 12, 0);
-
-  private static ShopHours hours(Random random) {
-    List<ShopHours.Opening> week = new ArrayList<>();
-    for (DayOfWeek day : DayOfWeek.values()) {
-      if (random.nextInt(3) > 0) {
-        int from = 6 + random.nextInt(10);
-        int to = from + 2 + random.nextInt(5);
-        week.add(new ShopHours.Opening(day, LocalTime.of(from, 0), LocalTime.of(to, 30)));
-        if (random.nextInt(4) == 0 && to < 20) {
-          week.add(new ShopHours.Opening(day, LocalTime.of(to + 1, 0), LocalTime.of(23, 0)));
-        }
-      }
-    }
-    if (week.isEmpty()) {
-      week.add(new ShopHours.Opening(DayOfWeek.SUNDAY, LocalTime.of(9, 0), LocalTime.of(12, 0)));
-    }
-    List<LocalDate> closed = new ArrayList<>();
-    for (int i = 0; i < random.nextInt(5); i++) {
-      closed.add(NOW.toLocalDate().plusDays(random.nextInt(30)));
-    }
-    return new ShopHours(week, closed, 20, 1 + random.nextInt(2));
-  }
-
-  private static Work work(Random random, int tasks, int builds) {
-    List<Task> all = new ArrayList<>();
-    for (int i = 0; i < tasks; i++) {
-      List<Task.After> after = new ArrayList<>();
-      for (int j = 0; j < i; j++) {
-        if (all.get(j).build() == i * builds / tasks && random.nextInt(3) == 0) {
-          after.add(new Task.After(j, random.nextInt(3) == 0 ? 60L * random.nextInt(40) : 0));
-        }
-      }
-      boolean glue = random.nextInt(4) == 0;
-      all.add(
-          new Task(
-              i * builds / tasks,
-              "op" + i,
-              "op " + i,
-              15 + random.nextInt(glue ? 60 : 300),
-              glue,
-              glue ? 60L * (1 + random.nextInt(24)) : 0,
-              after,
-              random.nextInt(8) == 0
-                  ? ShopClock.minutes(NOW.plusDays(random.nextInt(10)))
-                  : Long.MIN_VALUE,
-              random.nextInt(3) == 0 ? 60L * random.nextInt(40) : 0));
-    }
-    List<Optional<LocalDate>> due = new ArrayList<>();
-    List<String> names = new ArrayList<>();
-    for (int b = 0; b < builds; b++) {
-      names.add("build " + b);
-      due.add(Optional.empty());
-    }
-    return new Work(names, due, all);
-  }
-
-  private static Schedule of(Work work, ShopHours hours) {
-    return Schedule.of(work, hours, NOW, ZONE);
-  }
-
   /** Too few hours for the work are said, and few that do are not. */
   @Test
   void hoursThatAreTooFewForTheWorkAreSaid() {
@@ -125,10 +68,6 @@ class ScheduleTest {
         }
       }
     }
-  }
-
-  private static LocalDateTime later(LocalDateTime at, long minutes) {
-    return at.atZone(ZONE).plusMinutes(minutes).toLocalDateTime();
   }
 
   /** Checked on the clock and the calendar, knowing nothing of how it was made. */
@@ -231,124 +170,6 @@ class ScheduleTest {
     return schedule.outcomes().stream()
         .mapToDouble(o -> Duration.between(NOW, o.finish()).toMinutes() / 1440.0)
         .sum();
-  }
-
-  /** Every order of up to seven tasks, each as early as it goes, minute by minute. */
-  private static LocalDateTime exact(Work work, ShopHours hours) {
-    List<Integer> order = new ArrayList<>();
-    LocalDateTime[] best = {LocalDateTime.MAX};
-    permute(work, hours, order, new LocalDateTime[work.tasks().size()], NOW, best);
-    return best[0];
-  }
-
-  private static void permute(
-      Work work,
-      ShopHours hours,
-      List<Integer> order,
-      LocalDateTime[] end,
-      LocalDateTime hands,
-      LocalDateTime[] best) {
-    if (order.size() == work.tasks().size()) {
-      LocalDateTime finish = NOW;
-      for (int i = 0; i < end.length; i++) {
-        LocalDateTime done = later(end[i], work.tasks().get(i).tail());
-        finish = done.isAfter(finish) ? done : finish;
-      }
-      best[0] = finish.isBefore(best[0]) ? finish : best[0];
-      return;
-    }
-    for (int i = 0; i < work.tasks().size(); i++) {
-      Task task = work.tasks().get(i);
-      if (end[i] != null || task.after().stream().anyMatch(a -> end[a.task()] == null)) {
-        continue;
-      }
-      LocalDateTime from = hands;
-      for (Task.After after : task.after()) {
-        LocalDateTime ready = later(end[after.task()], after.hold());
-        from = ready.isAfter(from) ? ready : from;
-      }
-      if (task.notBefore() > Long.MIN_VALUE && ShopClock.at(task.notBefore()).isAfter(from)) {
-        from = ShopClock.at(task.notBefore());
-      }
-      end[i] = worked(hours, from, task);
-      order.add(i);
-      permute(work, hours, order, end, end[i], best);
-      order.remove(order.size() - 1);
-      end[i] = null;
-    }
-  }
-
-  /** Walks in steps of five minutes. */
-  private static LocalDateTime worked(ShopHours hours, LocalDateTime from, Task task) {
-    LocalDateTime at = from;
-    long left = task.hands();
-    while (left > 0) {
-      boolean open = open(hours, at);
-      if (task.whole() && left == task.hands() && open) {
-        LocalDateTime start = at;
-        for (long m = 0; m < task.hands() && open; m += 5) {
-          open = open(hours, start.plusMinutes(m));
-        }
-      }
-      left = open ? left - 5 : task.whole() ? task.hands() : left;
-      at = at.plusMinutes(5);
-    }
-    return at;
-  }
-
-  private static boolean open(ShopHours hours, LocalDateTime at) {
-    return !hours.closed().contains(at.toLocalDate())
-        && hours.on(at.getDayOfWeek()).stream()
-            .anyMatch(o -> !o.from().isAfter(at.toLocalTime()) && o.to().isAfter(at.toLocalTime()));
-  }
-
-  private static Work inFives(Work work) {
-    List<Task> tasks = new ArrayList<>();
-    for (Task t : work.tasks()) {
-      long hands = Math.max(5, t.hands() / 5 * 5);
-      // Clamps are left out: there are enough of them here.
-      tasks.add(
-          new Task(
-              t.build(),
-              t.id(),
-              t.title(),
-              hands,
-              t.whole(),
-              0,
-              t.after(),
-              t.notBefore(),
-              t.tail()));
-    }
-    return new Work(work.names(), work.due(), tasks);
-  }
-
-  /** Never earlier than the best order there is, and seldom later. */
-  @Test
-  void heldAgainstEveryOrderOfAFewTasks() {
-    int same = 0;
-    int tried = 0;
-    double worst = 1;
-    for (int seed = 0; seed < 40; seed++) {
-      Random random = new Random(500 + seed);
-      Work work = inFives(work(random, 2 + random.nextInt(5), 1));
-      ShopHours hours = hours(random).withClampSets(9);
-      Schedule schedule = of(work, hours);
-      if (schedule.trouble().isPresent()) {
-        continue;
-      }
-      tried++;
-      LocalDateTime best = exact(work, hours);
-      LocalDateTime found = schedule.finish().orElseThrow();
-      assertThat(found).as("seed " + seed).isAfterOrEqualTo(best);
-      same += found.equals(best) ? 1 : 0;
-      worst =
-          Math.max(
-              worst,
-              (double) Duration.between(NOW, found).toMinutes()
-                  / Duration.between(NOW, best).toMinutes());
-    }
-    assertThat(same).as("as good as the best, of " + tried).isGreaterThan(tried * 3 / 4);
-    assertThat(worst).as("the worst of them").isLessThan(1.5);
   }
 
   /** A wait over the night when clocks go forward is as long as it says. */
