@@ -3,6 +3,7 @@ package roughcut.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
+import java.lang.reflect.Field;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
@@ -22,7 +23,10 @@ import javafx.stage.Window;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
 import org.testfx.api.FxRobot;
+import org.testfx.api.FxToolkit;
+import org.testfx.api.FxToolkitContext;
 import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.service.support.FiredEvents;
 import org.testfx.util.WaitForAsyncUtils;
 import roughcut.design.Design;
 import roughcut.desktop.control.Ids;
@@ -58,6 +62,18 @@ abstract class WindowTest {
     stage.setX(0);
     stage.setY(0);
     stage.requestFocus();
+    forgetEvents();
+  }
+
+  /** The test library keeps each event for good, and by it every window that was ever shown. */
+  private static void forgetEvents() {
+    try {
+      Field kept = FxToolkitContext.class.getDeclaredField("firedEvents");
+      kept.setAccessible(true);
+      ((FiredEvents) kept.get(FxToolkit.toolkitContext())).stopStoringFiredEvents();
+    } catch (ReflectiveOperationException e) {
+      throw new AssertionError("the test library keeps its events elsewhere", e);
+    }
   }
 
   /** The other window in which a build of that name is open. */
