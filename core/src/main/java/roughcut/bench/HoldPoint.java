@@ -19,7 +19,7 @@ import roughcut.record.Reading;
  * @param datum from where it is taken
  * @param how with what and how
  * @param reason what depends on it
- * @param days how long it counts; 0 for as long as nothing is taken off there
+ * @param days how long it counts; 0 for good, until it is read again
  */
 public record HoldPoint(
     String of,
@@ -33,7 +33,7 @@ public record HoldPoint(
   /** Handbook page 8: wood at rest stays flat so long. */
   static final int FLAT_DAYS = 14;
 
-  /** One that is measured, as long as nothing is taken off there. */
+  /** One that is measured, and counts until it is measured again. */
   static HoldPoint measured(
       Value nominal, double tolerance, String datum, String how, String reason) {
     return new HoldPoint(

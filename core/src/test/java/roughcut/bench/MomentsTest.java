@@ -15,6 +15,7 @@ import roughcut.design.OrderChange;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
 import roughcut.record.Done;
+import roughcut.record.Log;
 import roughcut.record.Reading;
 
 /** What goes wrong on a maker's bench (handbook page 1), each stopped where it would happen. */
@@ -365,5 +366,46 @@ class MomentsTest {
                     .as("was set as drawn then: " + id)
                     .isCloseTo(Heron.value(drawn, id), within(0.1)));
     assertThat(Spoiled.of(drawn, bench.route())).isEmpty();
+  }
+
+  /** What was measured counts until it is measured again; what was only flat then doesn't. */
+  @Test
+  void aMeasureTakenLastYearStillCounts() {
+    Build build = Heron.build().withReading(Reading.of("heel.thickness", 22, NOON.minusDays(365)));
+    Operation pocket = step(build, Done.cut("pocket")).operation();
+    assertThat(pocket.holds().get(0).days()).isZero();
+    assertThat(bench(build).held(pocket).get(0).state()).isEqualTo(HoldPoint.State.HOLDS);
+  }
+
+  /** From two days on a wait is told in days, never fewer than are left. */
+  @Test
+  void aLongWaitIsToldInDays() {
+    int told = 0;
+    for (Build own : Demo.builds(LocalDate.of(2026, 5, 4))) {
+      Build build = own.withLog(Log.NONE);
+      for (Operation op : Operations.of(plan(build))) {
+        double hours = op.waiting().map(Wait::hours).orElse(0.0);
+        for (int ago : new int[] {1, 23, 49}) {
+          double left = hours - ago;
+          if (left < 1) {
+            continue;
+          }
+          Build done = upTo(build, op.id());
+          done = done.withLog(done.log().with(Done.of(op.id(), NOON.minusHours(ago))));
+          String words =
+              left <= 47
+                  ? (long) Math.ceil(left) + " h more"
+                  : (long) Math.ceil(left / 24) + " days more";
+          List<String> why =
+              bench(done).steps().stream()
+                  .flatMap(s -> s.why().stream())
+                  .filter(w -> w.startsWith(Route.quoted(op) + ": wait "))
+                  .toList();
+          assertThat(why).as(op.id() + ", " + hours + " h").allMatch(w -> w.contains(words));
+          told += left > 48 ? why.size() : 0;
+        }
+      }
+    }
+    assertThat(told).isGreaterThan(2);
   }
 }

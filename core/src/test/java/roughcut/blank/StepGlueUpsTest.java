@@ -8,7 +8,9 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import roughcut.Heron;
 import roughcut.demo.Demo;
+import roughcut.design.BlankDecisions;
 import roughcut.design.BlankStep;
+import roughcut.design.Decisions;
 import roughcut.design.Stack;
 import roughcut.design.Strip;
 import roughcut.finding.Topic;
@@ -85,5 +87,42 @@ class StepGlueUpsTest {
             strip("pear", 0.6),
             strip("hornbeam", 20));
     assertThat(two.glueUp().job().creeps()).isFalse();
+  }
+
+  /** A half can be turned only where the saw leaves two. */
+  @Test
+  void aBlankThatIsAllKerfIsNotHalved() {
+    var design = Heron.build().design();
+    double lost = Decisions.SAW_KERF.in(design) + 2 * BlankDecisions.SAW_ALLOWANCE.in(design);
+    List<BlankStep> turned = List.of(new BlankStep(BlankStep.Kind.TURNED, "cherry", 0, 0));
+    for (double over : new double[] {-0.1, 0, 0.1, 40}) {
+      double half = (lost + over) / 2;
+      assertThat(allKerf(plan(turned, strip("pear", half), strip("pear", half))))
+          .as(over + " mm more than the saw takes")
+          .isEqualTo(over <= 0);
+      assertThat(allKerf(plan(List.of(), strip("pear", half), strip("pear", half)))).isFalse();
+    }
+  }
+
+  private static boolean allKerf(Plan plan) {
+    return plan.problems().stream()
+        .anyMatch(
+            p ->
+                p.where().equals(Decisions.SAW_KERF.id())
+                    && p.words().contains("leaves nothing of its"));
+  }
+
+  /** A strip bows outwards: its joint at that side is told, next to the edge as well. */
+  @Test
+  void everyCurvedJointHasItsOrdinates() {
+    for (int bowed : new int[] {1, 2}) {
+      List<Strip> strips = new ArrayList<>();
+      for (int i = 0; i < 4; i++) {
+        strips.add(new Strip("pear", 15, 15, i == bowed ? 1.5 : 0, Strip.Grain.TO_HEEL));
+      }
+      assertThat(plan(List.of(), strips.toArray(Strip[]::new)).blank().inserts())
+          .extracting(CurvedInsert::line)
+          .containsExactly(bowed == 1 ? 1 : 3);
+    }
   }
 }

@@ -106,4 +106,12 @@ class NeckProofTest {
     assertThat(lower.proofWays(Units.MM)).anyMatch(w -> w.words().startsWith("or shim"));
     assertThat(lower.proofWays(Units.FRACTION_64)).noneMatch(w -> w.words().contains(" mm;"));
   }
+
+  /** Nothing is told of a neck of which only one of the two was read. */
+  @Test
+  void oneReadingAloneProvesNothing() {
+    assertThat(seated(7, 0).stringPlan().heights().proof()).isEmpty();
+    assertThat(seated(0, 14).stringPlan().heights().proof()).isEmpty();
+    assertThat(seated(7, 14).stringPlan().heights().proof()).isPresent();
+  }
 }

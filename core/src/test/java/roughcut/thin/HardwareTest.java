@@ -3,15 +3,18 @@ package roughcut.thin;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import roughcut.Heron;
 import roughcut.design.Fitting;
+import roughcut.design.FittingType;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.geometry.Shapes;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
+import roughcut.rout.Part;
 
 /** Hardware that lies in other hardware. */
 class HardwareTest {
@@ -88,5 +91,33 @@ class HardwareTest {
       }
       assertThat(overlap).isCloseTo(shortest, within(0.06));
     }
+  }
+
+  /** Whichever stand beside each other in the list: one laid upon the other is told. */
+  @Test
+  void noPairIsPassedOver() {
+    Plan plan = Heron.with();
+    List<Part> parts = plan.bodyPlan().cuts().parts();
+    int laid = 0;
+    for (int i = 0; i + 1 < parts.size(); i++) {
+      String one = parts.get(i).of();
+      String two = parts.get(i + 1).of();
+      if (one.equals(two)
+          || plan.fitting(one).filter(f -> f.type() == FittingType.CONTROL).isEmpty()
+          || plan.fitting(two).filter(f -> f.type() == FittingType.CONTROL).isEmpty()) {
+        continue;
+      }
+      laid++;
+      Fitting first = plan.fitting(one).orElseThrow();
+      Fitting second = plan.fitting(two).orElseThrow();
+      Plan upon =
+          Heron.with(
+              second.id("x") + "=" + value(plan, first.id("x")),
+              second.id("y") + "=" + value(plan, first.id("y")));
+      assertThat(upon.values().keySet())
+          .as(one + " and " + two)
+          .containsAnyOf("hardware." + one + "." + two, "hardware." + two + "." + one);
+    }
+    assertThat(laid).isPositive();
   }
 }
