@@ -16,15 +16,39 @@ import roughcut.measure.Precision;
 /**
  * The body cut by an upright plane, across the strings or along them: what is wood before anything
  * is cut, and what each solid takes of it. Places are (along the cut, z downwards).
- *
- * @param across whether the plane stands across the strings, at x; otherwise along them, at y
- * @param at where it stands
  */
-record BodySlice(BodySurface surface, boolean across, double at) {
+final class BodySlice {
   private static final int SAMPLES = 120;
 
   /** How many lines along a bore's skin are followed. */
   private static final int SKIN = 36;
+
+  private final BodySurface surface;
+  private final boolean across;
+  private final double at;
+  private List<List<Column>> columns;
+
+  /** The wood over a place along the cut, from face to face. */
+  private record Column(double s, double top, double back) {}
+
+  /**
+   * @param across whether the plane stands across the strings, at x; otherwise along them, at y
+   * @param at where it stands
+   */
+  BodySlice(BodySurface surface, boolean across, double at) {
+    this.surface = surface;
+    this.across = across;
+    this.at = at;
+  }
+
+  boolean across() {
+    return across;
+  }
+
+  /** Where the plane stands, mm. */
+  double at() {
+    return at;
+  }
 
   /** From where to where the body reaches in the plane; several when it runs out of a waist. */
   List<double[]> spans() {
@@ -35,28 +59,41 @@ record BodySlice(BodySurface surface, boolean across, double at) {
     return across ? surface.at(face, at, s) : surface.at(face, s, at);
   }
 
+  /** The faces over each span, looked at once for all layers. */
+  private List<List<Column>> columns() {
+    if (columns == null) {
+      columns = new ArrayList<>();
+      for (double[] span : spans()) {
+        List<Column> own = new ArrayList<>();
+        for (int i = 0; i <= SAMPLES; i++) {
+          // Closer at both ends, where the edges are round.
+          double t = (1 - Math.cos(Math.PI * i / SAMPLES)) / 2;
+          double s = span[0] + (span[1] - span[0]) * t;
+          own.add(new Column(s, face(BodyFace.TOP, s), face(BodyFace.BACK, s)));
+        }
+        columns.add(own);
+      }
+    }
+    return columns;
+  }
+
   /** Wood between two depths under the top's surface; the back limits the lower. */
   List<Outline> layer(double from, double to) {
     List<Outline> all = new ArrayList<>();
-    for (double[] span : spans()) {
+    for (List<Column> span : columns()) {
       List<Point> upper = new ArrayList<>();
       List<Point> lower = new ArrayList<>();
-      for (int i = 0; i <= SAMPLES; i++) {
-        // Closer at both ends, where the edges are round.
-        double t = (1 - Math.cos(Math.PI * i / SAMPLES)) / 2;
-        double s = span[0] + (span[1] - span[0]) * t;
-        double top = face(BodyFace.TOP, s);
-        double back = face(BodyFace.BACK, s);
-        double high = Math.min(back, Math.max(top, from));
-        upper.add(new Point(s, high));
-        lower.add(new Point(s, Math.max(high, Math.min(back, to))));
+      for (Column c : span) {
+        double high = Math.min(c.back, Math.max(c.top, from));
+        upper.add(new Point(c.s, high));
+        lower.add(new Point(c.s, Math.max(high, Math.min(c.back, to))));
       }
       List<Point> ring = new ArrayList<>(upper);
       for (int i = lower.size() - 1; i >= 0; i--) {
         ring.add(lower.get(i));
       }
       Outline shape = new Outline(ring);
-      if (span[1] - span[0] > 0.5 && shape.area() > 1) {
+      if (span.get(SAMPLES).s - span.get(0).s > 0.5 && shape.area() > 1) {
         all.add(shape.sound());
       }
     }

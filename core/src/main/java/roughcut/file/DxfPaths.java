@@ -51,6 +51,7 @@ final class DxfPaths {
   private double perUnit = 1;
   private String unit = "";
   private int points;
+  private int left;
 
   private DxfPaths(String name) {
     this.name = name;
@@ -64,7 +65,7 @@ final class DxfPaths {
     } catch (IllegalArgumentException e) {
       throw new FileTrouble(name + ": " + e.getMessage(), e);
     }
-    return new OutlineFile.Sheet(reader.paths, reader.perUnit, reader.unit);
+    return new OutlineFile.Sheet(reader.paths, reader.perUnit, reader.unit, reader.left);
   }
 
   private List<Group> groups(String text) throws FileTrouble {
@@ -298,6 +299,7 @@ final class DxfPaths {
                 (int) e.number(71, 3), e.numbers(40), e.numbers(10), e.numbers(20), e.numbers(41))
             .orElse(null);
     if (spline == null) {
+      left++;
       return;
     }
     List<Point> run = spline.points(Arcs.CHORD_ERROR / most(), OutlineFile.MOST_POINTS);

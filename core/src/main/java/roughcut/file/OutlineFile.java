@@ -64,8 +64,20 @@ public record OutlineFile(DrawnOutline outline, String said, boolean doubt) {
    *
    * @param perUnit mm in one unit of the file
    * @param unit as the file says it; empty when it doesn't
+   * @param left how many splines say no curve, by points alone or by numbers that make none
    */
-  record Sheet(List<Drawn> paths, double perUnit, String unit) {}
+  record Sheet(List<Drawn> paths, double perUnit, String unit, int left) {
+    /** What is to be said of them; nothing when there are none. */
+    String leftSaid() {
+      return left == 0
+          ? ""
+          : "; "
+              + left
+              + (left == 1 ? " spline" : " splines")
+              + " left out, told by too little to follow: save with control points, or as"
+              + " polylines";
+    }
+  }
 
   /**
    * How many millimetres a unit of the file may turn out to be at most: how finely its curves have
@@ -117,7 +129,8 @@ public record OutlineFile(DrawnOutline outline, String said, boolean doubt) {
       }
     }
     if (best == null || best.size() == 0) {
-      throw new FileTrouble(name + ": there is no path in it that goes round something");
+      throw new FileTrouble(
+          name + ": there is no path in it that goes round something" + sheet.leftSaid());
     }
     double perUnit = sheet.perUnit();
     Bounds b = new Outline(best.points()).bounds();
@@ -152,7 +165,7 @@ public record OutlineFile(DrawnOutline outline, String said, boolean doubt) {
     double gap = best.gap() * perUnit;
     return new OutlineFile(
         new DrawnOutline(name, scaled(name, best.points(), perUnit), gap > CLOSED ? gap : 0),
-        name + " " + said,
+        name + " " + said + sheet.leftSaid(),
         doubt);
   }
 

@@ -10,6 +10,7 @@ import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
 import java.util.List;
+import java.util.Optional;
 import javax.xml.stream.XMLInputFactory;
 import javax.xml.stream.XMLStreamConstants;
 import javax.xml.stream.XMLStreamException;
@@ -60,7 +61,7 @@ final class SvgPaths {
     } catch (RuntimeException e) {
       throw new FileTrouble(name + " is no SVG drawing that can be read: " + e.getMessage(), e);
     }
-    return new OutlineFile.Sheet(reader.paths, reader.perUnit, reader.unit);
+    return new OutlineFile.Sheet(reader.paths, reader.perUnit, reader.unit, 0);
   }
 
   private void all(XMLStreamReader xml) throws XMLStreamException, FileTrouble {
@@ -139,41 +140,35 @@ final class SvgPaths {
   }
 
   /** A number that needn't be told; none where it isn't, or where the file leaves it open. */
-  private static double told(XMLStreamReader xml, String attribute) {
+  private double told(XMLStreamReader xml, String attribute) {
     String text = text(xml, attribute);
     return text.isBlank() || text.strip().equals("auto") ? Double.NaN : number(xml, attribute);
   }
 
-  private static double number(XMLStreamReader xml, String attribute) {
+  private double number(XMLStreamReader xml, String attribute) {
     String text = text(xml, attribute);
-    return text.isBlank()
-        ? 0
-        : SvgPathData.number(text.replaceFirst("(px|mm|cm|in|pt)\\s*$", "").strip());
+    if (text.isBlank()) {
+      return 0;
+    }
+    SvgLength length = SvgLength.read(text);
+    if (unit.isEmpty() && length.onPaper()) {
+      unit = length.words(); // Then its own units are 96 to the inch.
+    }
+    return length.units();
   }
 
   /** The drawing's width and what it stands for, which gives the unit. */
   private void size(XMLStreamReader xml) {
-    String width = text(xml, "width").strip();
+    Optional<SvgLength> told = SvgLength.size(text(xml, "width")).filter(SvgLength::onPaper);
+    if (told.isEmpty()) {
+      return;
+    }
+    SvgLength width = told.get();
+    unit = width.words();
     String[] box = text(xml, "viewBox").strip().split("[\\s,]+");
-    for (String[] known :
-        new String[][] {
-          {"mm", "1"},
-          {"cm", "10"},
-          {"in", "25.4"},
-          {"pt", "0.3527777777777778"},
-          {"pc", "4.233333333333333"}
-        }) {
-      if (width.endsWith(known[0])) {
-        double mm =
-            SvgPathData.number(width.substring(0, width.length() - known[0].length()).strip())
-                * Double.parseDouble(known[1]);
-        unit = known[0].equals("in") ? "inches" : known[0];
-        double units = box.length == 4 ? SvgPathData.number(box[2]) : mm / (25.4 / 96);
-        if (units > 0) {
-          perUnit = mm / units;
-        }
-        return;
-      }
+    double units = box.length == 4 ? SvgPathData.number(box[2]) : width.units();
+    if (units > 0) {
+      perUnit = width.mm() / units;
     }
   }
 

@@ -295,19 +295,34 @@ public record Outline(List<Point> corners) {
     return pieces.isEmpty() ? this : largest(pieces);
   }
 
+  /** Sides are looked at from the left on, each only against those that begin before it ends. */
   private boolean crossesMoreThan(int most) {
+    int n = corners.size();
+    Integer[] order = new Integer[n];
+    Arrays.setAll(order, i -> i);
+    Arrays.sort(order, Comparator.comparingDouble(i -> Math.min(side(i).x(), side(i + 1).x())));
     int found = 0;
-    for (int i = 0; i < corners.size(); i++) {
-      Point a = corners.get(i);
-      Point b = corners.get((i + 1) % corners.size());
-      for (int k = i + 2; k < corners.size(); k++) {
-        if (Edge.crosses(a, b, corners.get(k), corners.get((k + 1) % corners.size()))
-            && ++found > most) {
+    for (int i = 0; i < n; i++) {
+      Point a = side(order[i]);
+      Point b = side(order[i] + 1);
+      double end = Math.max(a.x(), b.x());
+      for (int k = i + 1; k < n; k++) {
+        Point c = side(order[k]);
+        Point d = side(order[k] + 1);
+        if (Math.min(c.x(), d.x()) > end) {
+          break;
+        }
+        if (Edge.crosses(a, b, c, d) && ++found > most) {
           return true;
         }
       }
     }
     return false;
+  }
+
+  /** The corner that a side begins at; the next one it ends at. */
+  private Point side(int i) {
+    return corners.get(i == corners.size() ? 0 : i);
   }
 
   /**

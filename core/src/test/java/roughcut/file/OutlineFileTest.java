@@ -79,6 +79,46 @@ class OutlineFileTest {
     assertThat(size(small).width()).isCloseTo(16 * 25.4, within(0.1));
   }
 
+  /** The same rectangle told in each unit, with and without a size of the whole drawing. */
+  @Test
+  void lengthsWithUnitsOfTheirOwnAreThatLong() throws Exception {
+    String[][] told = {
+      {"400mm", "300mm"},
+      {"40cm", "30cm"},
+      {"15.748031496062992in", "11.811023622047244in"},
+      {"1133.8582677165355pt", "850.3937007874016pt"},
+      {"94.48818897637796pc", "70.86614173228347pc"},
+    };
+    for (String[] size : told) {
+      String rectangle =
+          "<rect x=\"0\" y=\"1in\" width=\"" + size[0] + "\" height=\"" + size[1] + " \"/>";
+      for (String whole :
+          new String[] {"", "width=\"100%\"", "width=\"40em\"", "width=\"500mm\""}) {
+        OutlineFile read = read("a.svg", svg(whole, rectangle));
+        assertThat(size(read).width()).as(size[0]).isCloseTo(400, within(1e-6));
+        assertThat(size(read).height()).as(size[1]).isCloseTo(300, within(1e-6));
+        assertThat(read.doubt()).as(whole).isFalse();
+      }
+      // Twice as large on paper as its own units are: they count as they do for everything else.
+      OutlineFile doubled =
+          read(
+              "a.svg",
+              svg(
+                  "width=\"508mm\" viewBox=\"0 0 960 960\"",
+                  "<rect width=\"200mm\" height=\"150mm\"/><circle r=\"1\"/>"));
+      assertThat(size(doubled).width()).isCloseTo(400, within(1e-6));
+    }
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"12em", "50%", "3 furlongs", "mm", "1e400mm", "0x10"})
+  void aLengthThatCantBeReadIsSaidWithItsLine(String width) {
+    assertThatThrownBy(
+            () -> read("a.svg", svg("", "\n<rect width=\"" + width + "\" height=\"9\"/>")))
+        .isInstanceOf(FileTrouble.class)
+        .hasMessageContaining("line 2");
+  }
+
   @Test
   void aWrongUnitIsSuspected() throws Exception {
     OutlineFile read =
@@ -124,6 +164,21 @@ class OutlineFileTest {
 
   private static String dxf(String... groups) {
     return String.join("\n", groups) + "\n0\nEOF\n";
+  }
+
+  /** Points that a curve goes through say no curve; that it is left out is told. */
+  @Test
+  void aSplineByPointsAloneIsToldAsLeftOut() throws Exception {
+    String points = "0\nSPLINE\n70\n8\n71\n3\n74\n3\n11\n0\n21\n0\n11\n50\n21\n90\n11\n100\n21\n0";
+    String square =
+        "0\nLWPOLYLINE\n70\n1\n10\n0\n20\n0\n10\n400\n20\n0\n10\n400\n20\n300\n10\n0\n20\n300";
+    OutlineFile read = read("a.dxf", dxf(points, square, points));
+    assertThat(read.said()).contains("2 splines left out");
+    assertThat(size(read).width()).isEqualTo(400);
+    assertThat(read("b.dxf", dxf(square)).said()).doesNotContain("left out");
+    assertThatThrownBy(() -> read("c.dxf", dxf(points)))
+        .isInstanceOf(FileTrouble.class)
+        .hasMessageContaining("1 spline left out");
   }
 
   @Test

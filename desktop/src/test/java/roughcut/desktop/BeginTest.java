@@ -6,6 +6,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -20,6 +21,8 @@ import roughcut.desktop.session.OwnShop;
 import roughcut.desktop.shell.ShopWindow;
 import roughcut.file.BuildFile;
 import roughcut.file.ShopBuilds;
+import roughcut.measure.Units;
+import roughcut.record.Brief;
 import roughcut.record.Build;
 import roughcut.start.InstrumentKind;
 import roughcut.start.NewInstrument;
@@ -222,5 +225,40 @@ class BeginTest extends WindowTest {
           .as("the demo has its four")
           .hasSize(4);
     }
+  }
+
+  /** What is wrong with a build is told in the maker's units before it is opened, too. */
+  @Test
+  void aBrokenWishIsListedInTheMakersUnits() throws Exception {
+    Build plover = NewInstrument.usual("Plover", InstrumentKind.SIX_STRINGS).build();
+    own()
+        .begin(
+            plover.withBrief(
+                plover
+                    .brief()
+                    .with(
+                        new Brief.Wish(
+                            "a scale as short as mine",
+                            Brief.Kind.AT_MOST,
+                            "fret.12.from-nut",
+                            25.4,
+                            false))));
+    for (Units units : List.of(Units.DECIMAL_INCH, Units.MM)) {
+      show(() -> session().units().set(units));
+      robot.push(KeyCode.CONTROL, KeyCode.H);
+      String ends = units.metric() ? " mm" : " in";
+      until(() -> wish().filter(w -> w.endsWith(ends)).isPresent());
+      assertThat(wish().orElseThrow()).doesNotContain(units.metric() ? " in" : " mm");
+      robot.push(KeyCode.ESCAPE);
+      settle();
+    }
+  }
+
+  private Optional<String> wish() {
+    return robot
+        .lookup(
+            (Node n) -> n instanceof Label l && String.valueOf(l.getText()).contains("as short as"))
+        .tryQueryAs(Label.class)
+        .map(Label::getText);
   }
 }

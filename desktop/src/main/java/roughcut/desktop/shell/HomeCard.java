@@ -2,13 +2,9 @@ package roughcut.desktop.shell;
 
 import java.nio.file.Path;
 import java.time.LocalDate;
-import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
-import java.util.Optional;
 import java.util.concurrent.Executor;
 import java.util.concurrent.Executors;
 import javafx.application.Platform;
@@ -26,19 +22,12 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import roughcut.bench.Glance;
 import roughcut.desktop.control.Ids;
 import roughcut.desktop.draw.DrawingPane;
 import roughcut.desktop.session.Ago;
-import roughcut.drawing.Drawing;
-import roughcut.drawing.Portrait;
 import roughcut.file.FileTrouble;
 import roughcut.file.ShopBuilds;
-import roughcut.file.ShopFile;
 import roughcut.measure.Units;
-import roughcut.plan.Plan;
-import roughcut.schedule.ShopWork;
-import roughcut.shop.Shop;
 
 /**
  * Where one begins: three doors, and beneath them the shop's builds, each with a small picture, how
@@ -68,24 +57,10 @@ final class HomeCard extends VBox {
     void open(Path build);
   }
 
-  /**
-   * A line of the list.
-   *
-   * @param from the builds that it is one of
-   * @param portrait its picture; empty when it can't be read
-   */
-  private record Row(
-      ShopBuilds from,
-      ShopBuilds.Entry entry,
-      boolean demo,
-      Optional<Drawing> portrait,
-      String stands,
-      String stopped) {}
-
   private final Overlay overlay;
   private final Ways ways;
   private final Notice notice;
-  private final ListView<Row> list = new ListView<>();
+  private final ListView<HomeRow> list = new ListView<>();
   private final Label none =
       new Label("Your own shop has no builds yet. A new instrument takes less than a minute.");
   private final Button begin;
@@ -93,6 +68,7 @@ final class HomeCard extends VBox {
   private int filling;
   private Path own;
   private Path demo;
+  private Units units;
 
   HomeCard(Overlay overlay, Ways ways, Notice notice) {
     super(14);
@@ -177,13 +153,15 @@ final class HomeCard extends VBox {
    *
    * @param ownShop the maker's own shop's folder
    * @param demoShop the demo's
+   * @param in the maker's units
    */
-  void open(Path ownShop, Path demoShop) {
+  void open(Path ownShop, Path demoShop, Units in) {
     if (overlay.isOpen(this)) {
       return;
     }
     own = ownShop;
     demo = demoShop;
+    units = in;
     fill(null);
     overlay.open(this, Pos.CENTER, begin);
   }
@@ -191,16 +169,16 @@ final class HomeCard extends VBox {
   /** Lists them again; each comes when it is worked out, so that nobody waits for the pictures. */
   private void fill(Path choose) {
     int mine = ++filling;
+    Units told = units;
     READING.execute(
         () -> {
-          List<Row> rows = new ArrayList<>();
-          rows(own, false, rows);
-          rows(demo, true, rows);
+          List<HomeRow> rows = new ArrayList<>(HomeRow.of(own, false, told, this::unlisted));
+          rows.addAll(HomeRow.of(demo, true, told, this::unlisted));
           Platform.runLater(() -> filled(mine, rows, choose));
         });
   }
 
-  private void filled(int which, List<Row> rows, Path choose) {
+  private void filled(int which, List<HomeRow> rows, Path choose) {
     if (which != filling) {
       return; // another listing was asked for meanwhile
     }
@@ -211,67 +189,12 @@ final class HomeCard extends VBox {
         .ifPresent(list.getSelectionModel()::select);
   }
 
-  private void rows(Path folder, boolean isDemo, List<Row> into) {
-    ShopBuilds builds = new ShopBuilds(folder);
-    try {
-      Shop shop = ShopFile.open(folder).shop();
-      Map<ShopBuilds.Entry, Plan> plans = new LinkedHashMap<>();
-      List<ShopBuilds.Entry> entries = builds.all();
-      for (ShopBuilds.Entry entry : entries) {
-        plan(entry, shop).ifPresent(p -> plans.put(entry, p));
-      }
-      LocalDateTime now = LocalDateTime.now();
-      Optional<ShopWork> work =
-          plans.isEmpty()
-              ? Optional.empty()
-              : Optional.of(ShopWork.of(List.copyOf(plans.values()), now, ZoneId.systemDefault()));
-      for (ShopBuilds.Entry entry : entries) {
-        into.add(row(builds, entry, isDemo, Optional.ofNullable(plans.get(entry)), work, now));
-      }
-    } catch (FileTrouble e) {
-      Platform.runLater(() -> notice.show("Not all builds can be listed: " + e.getMessage() + "."));
-    }
-  }
-
-  private static Optional<Plan> plan(ShopBuilds.Entry entry, Shop shop) {
-    try {
-      return entry.build().map(b -> Plan.of(b, shop));
-    } catch (RuntimeException e) {
-      System.getLogger("roughcut").log(System.Logger.Level.WARNING, entry.path().toString(), e);
-      return Optional.empty();
-    }
-  }
-
-  private static Row row(
-      ShopBuilds from,
-      ShopBuilds.Entry entry,
-      boolean demo,
-      Optional<Plan> plan,
-      Optional<ShopWork> work,
-      LocalDateTime now) {
-    Optional<Glance> glance = plan.map(p -> Glance.of(p, now));
-    return new Row(
-        from,
-        entry,
-        demo,
-        plan.map(Portrait::of),
-        glance
-            .map(Glance::words)
-            .orElse(entry.trouble().isEmpty() ? "can't be worked out" : entry.trouble()),
-        plan.map(
-                p ->
-                    wrong(
-                        glance.orElseThrow().stopped(),
-                        work.flatMap(w -> w.broken(p, Units.MM)).orElse("")))
-            .orElse(""));
-  }
-
-  private static String wrong(String stopped, String broken) {
-    return stopped.isEmpty() || broken.isEmpty() ? stopped + broken : stopped + " · " + broken;
+  private void unlisted(FileTrouble why) {
+    Platform.runLater(() -> notice.show("Not all builds can be listed: " + why.getMessage() + "."));
   }
 
   private void key(KeyEvent e) {
-    Row row = list.getSelectionModel().getSelectedItem();
+    HomeRow row = list.getSelectionModel().getSelectedItem();
     if (row == null || e.isShortcutDown() || e.isAltDown() || held == e.getCode()) {
       return; // a key that is held copies once
     }
@@ -281,7 +204,7 @@ final class HomeCard extends VBox {
     }
   }
 
-  private boolean act(KeyCode key, Row row) {
+  private boolean act(KeyCode key, HomeRow row) {
     switch (key) {
       case ENTER -> open(row);
       case N -> made("begun", () -> own(row).like(row.entry().path()));
@@ -295,11 +218,11 @@ final class HomeCard extends VBox {
   }
 
   /** What is made of a demo's build is made in the maker's own shop. */
-  private ShopBuilds own(Row row) {
+  private ShopBuilds own(HomeRow row) {
     return row.demo() ? new ShopBuilds(own) : row.from();
   }
 
-  private void open(Row row) {
+  private void open(HomeRow row) {
     overlay.close(this);
     ways.open(row.entry().path());
   }
@@ -318,7 +241,7 @@ final class HomeCard extends VBox {
     }
   }
 
-  private void bin(Row row) {
+  private void bin(HomeRow row) {
     if (row.demo()) {
       return; // the demo is laid out anew, never taken apart
     }
@@ -342,7 +265,7 @@ final class HomeCard extends VBox {
     }
   }
 
-  private final class Cell extends ListCell<Row> {
+  private final class Cell extends ListCell<HomeRow> {
     private final DrawingPane picture = new DrawingPane();
     private final Label name = new Label();
     private final Label stands = new Label();
@@ -374,7 +297,7 @@ final class HomeCard extends VBox {
     }
 
     @Override
-    protected void updateItem(Row row, boolean empty) {
+    protected void updateItem(HomeRow row, boolean empty) {
       super.updateItem(row, empty);
       if (empty || row == null) {
         setGraphic(null);
@@ -398,7 +321,7 @@ final class HomeCard extends VBox {
       setContextMenu(menu(row));
     }
 
-    private ContextMenu menu(Row row) {
+    private ContextMenu menu(HomeRow row) {
       ContextMenu menu = new ContextMenu();
       menu.getItems().add(item("Open", () -> act(KeyCode.ENTER, row)));
       menu.getItems().add(item("New from this one, its design only", () -> act(KeyCode.N, row)));

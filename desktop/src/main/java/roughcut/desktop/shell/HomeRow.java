@@ -1,0 +1,105 @@
+package roughcut.desktop.shell;
+
+import java.nio.file.Path;
+import java.time.LocalDateTime;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Consumer;
+import roughcut.bench.Glance;
+import roughcut.drawing.Drawing;
+import roughcut.drawing.Portrait;
+import roughcut.file.FileTrouble;
+import roughcut.file.ShopBuilds;
+import roughcut.file.ShopFile;
+import roughcut.measure.Units;
+import roughcut.plan.Plan;
+import roughcut.schedule.ShopWork;
+import roughcut.shop.Shop;
+
+/**
+ * A build as the home card lists it.
+ *
+ * @param from the builds that it is one of
+ * @param portrait its picture; empty when it can't be read
+ */
+record HomeRow(
+    ShopBuilds from,
+    ShopBuilds.Entry entry,
+    boolean demo,
+    Optional<Drawing> portrait,
+    String stands,
+    String stopped) {
+  /**
+   * All of a shop, worked out together, since they share boards and days.
+   *
+   * @param units the maker's
+   * @param unlisted is told why not all can be listed, where they can't
+   */
+  static List<HomeRow> of(
+      Path folder, boolean isDemo, Units units, Consumer<FileTrouble> unlisted) {
+    List<HomeRow> into = new ArrayList<>();
+    ShopBuilds builds = new ShopBuilds(folder);
+    try {
+      Shop shop = ShopFile.open(folder).shop();
+      Map<ShopBuilds.Entry, Plan> plans = new LinkedHashMap<>();
+      List<ShopBuilds.Entry> entries = builds.all();
+      for (ShopBuilds.Entry entry : entries) {
+        plan(entry, shop).ifPresent(p -> plans.put(entry, p));
+      }
+      LocalDateTime now = LocalDateTime.now();
+      Optional<ShopWork> work =
+          plans.isEmpty()
+              ? Optional.empty()
+              : Optional.of(ShopWork.of(List.copyOf(plans.values()), now, ZoneId.systemDefault()));
+      for (ShopBuilds.Entry entry : entries) {
+        into.add(
+            row(builds, entry, isDemo, Optional.ofNullable(plans.get(entry)), work, now, units));
+      }
+    } catch (FileTrouble e) {
+      unlisted.accept(e);
+    }
+    return into;
+  }
+
+  private static Optional<Plan> plan(ShopBuilds.Entry entry, Shop shop) {
+    try {
+      return entry.build().map(b -> Plan.of(b, shop));
+    } catch (RuntimeException e) {
+      System.getLogger("roughcut").log(System.Logger.Level.WARNING, entry.path().toString(), e);
+      return Optional.empty();
+    }
+  }
+
+  private static HomeRow row(
+      ShopBuilds from,
+      ShopBuilds.Entry entry,
+      boolean demo,
+      Optional<Plan> plan,
+      Optional<ShopWork> work,
+      LocalDateTime now,
+      Units units) {
+    Optional<Glance> glance = plan.map(p -> Glance.of(p, now));
+    return new HomeRow(
+        from,
+        entry,
+        demo,
+        plan.map(Portrait::of),
+        glance
+            .map(Glance::words)
+            .orElse(entry.trouble().isEmpty() ? "can't be worked out" : entry.trouble()),
+        plan.map(
+                p ->
+                    wrong(
+                        glance.orElseThrow().stopped(),
+                        work.flatMap(w -> w.broken(p, units)).orElse("")))
+            .orElse(""));
+  }
+
+  private static String wrong(String stopped, String broken) {
+    return stopped.isEmpty() || broken.isEmpty() ? stopped + broken : stopped + " · " + broken;
+  }
+}
