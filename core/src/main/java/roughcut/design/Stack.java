@@ -100,6 +100,11 @@ public record Stack(List<Strip> strips, boolean mirrored) {
       next.add(target, next.remove(from));
       return new Stack(next, false);
     }
+    int middle = (size() - 1) / 2;
+    if (from > middle || from == middle && target > middle && size() % 2 == 1) {
+      // The bass side is copied: what is moved at the treble side is moved there.
+      return move(size() - 1 - from, size() - 1 - target);
+    }
     int other = size() - 1 - target;
     Collections.swap(next, from, target);
     if (target != other && from != size() - 1 - from) {

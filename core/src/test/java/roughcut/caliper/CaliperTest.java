@@ -221,4 +221,67 @@ class CaliperTest {
     }
     assertThat(settled).isBetween(300, 2900);
   }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"LOW", "low", "BAT", "bat", "B", "b", " LOW\r"})
+  void aBatteryThatRunsLowSaysSoInOneOfThreeWays(String line) {
+    assertThat(CaliperLine.of(line, true).trouble()).contains(Caliper.Trouble.LOW_BATTERY);
+    assertThat(CaliperLine.of(line, true).mm()).isEmpty();
+  }
+
+  /** Readings from before a clock was put back say nothing of now, however alike they are. */
+  @Test
+  void aClockThatWentBackBeginsAnew() {
+    Settling settling = new Settling();
+    for (long t = 5_000_000; t <= 5_001_000; t += 100) {
+      settling.add(new Sample(14.9, t));
+    }
+    assertThat(settling.settled()).hasValue(14.9);
+    settling.add(new Sample(14.9, 1000));
+    assertThat(settling.settled()).isEmpty();
+    for (long t = 1100; t < 1600; t += 100) {
+      settling.add(new Sample(14.9, t));
+      assertThat(settling.settled()).as("after " + (t - 1000) + " ms").isEmpty();
+    }
+    settling.add(new Sample(14.9, 1600));
+    assertThat(settling.settled()).hasValue(14.9);
+  }
+
+  /** Late in the day as soon after midnight: only how long they stay together counts. */
+  @Test
+  void readingsTooCloseInTimeHaveNotSettled() {
+    for (long start : new long[] {0, 300, 86_000_000}) {
+      Settling settling = new Settling();
+      for (int i = 0; i < 9; i++) {
+        settling.add(new Sample(20, start + i * 60));
+        assertThat(settling.settled()).isEmpty();
+      }
+    }
+  }
+
+  /** The jaws come from where they were, never past the part and never back. */
+  @Test
+  void theJawsCloseFromWhereTheyWere() {
+    for (double[] way : new double[][] {{60, 20}, {5, 45}}) {
+      SimulatedCaliper caliper = new SimulatedCaliper(4);
+      Heard heard = new Heard();
+      caliper.open(heard);
+      caliper.jaw(way[0], 0);
+      caliper.tick(5000);
+      caliper.jaw(way[1], 5000);
+      for (long t = 5000; t <= 6000; t += 50) {
+        caliper.tick(t);
+      }
+      List<Sample> read = heard.samples.subList(1, heard.samples.size());
+      assertThat(read.get(0).mm()).as("not yet moved").isCloseTo(way[0], within(0.05));
+      assertThat(read.get(read.size() - 1).mm()).isCloseTo(way[1], within(0.05));
+      double to = Math.signum(way[1] - way[0]);
+      for (int i = 1; i < read.size(); i++) {
+        assertThat(to * (read.get(i).mm() - read.get(i - 1).mm())).isGreaterThan(-0.06);
+      }
+      assertThat((read.get(2).mm() - way[1]) / (way[0] - way[1]))
+          .as("a third is left after 90 ms")
+          .isCloseTo(Math.exp(-100 / 90.0), within(0.01));
+    }
+  }
 }

@@ -58,4 +58,18 @@ class SynonymsTest {
     assertThat(Synonyms.has(text, one + " " + two)).isTrue();
     assertThat(Synonyms.of(one)).startsWith(one.toLowerCase(java.util.Locale.ROOT));
   }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "rod|Rod channel length|true",
+        "LENGTH rod|Rod channel length|true",
+        "rod depth|Rod channel length|false",
+        "truss|Rod channel length|false",
+        "chan  len|Rod channel length|true"
+      })
+  void asItWasTypedEveryWordHasToBeThere(String wanted, String text, boolean has) {
+    assertThat(Synonyms.has(text, wanted)).isEqualTo(has);
+  }
 }

@@ -49,7 +49,8 @@ public final class Mutants {
   private static final long PATIENCE = 120;
 
   /** Tests that take longer when nothing is broken are too slow to be asked every time, s. */
-  private static final double SLOW = 10;
+  private static final double SLOW =
+      Double.parseDouble(System.getProperty("roughcut.mutants.slow", "10"));
 
   private final String room;
   private final Path sources;
