@@ -53,7 +53,8 @@ final class Golden {
 
   /**
    * Of each drawing a line for every role: how many marks there are, how many places and letters
-   * they have, and the sums of their places along and across.
+   * they have, and the sums of their places along and across; of these squared, too, or what grows
+   * to both sides alike would not be seen.
    */
   static List<String> drawings(Plan plan) {
     List<String> lines = new ArrayList<>();
@@ -83,16 +84,28 @@ final class Golden {
     int letters = 0;
     double along = 0;
     double across = 0;
+    double alongSquared = 0;
+    double acrossSquared = 0;
     for (Mark mark : marks) {
       letters += AllDrawings.words(mark).length();
       for (Point p : AllDrawings.places(mark)) {
         places++;
         along += p.x();
         across += p.y();
+        alongSquared += p.x() * p.x() / 1000;
+        acrossSquared += p.y() * p.y() / 1000;
       }
     }
     return String.format(
-        Locale.ROOT, "%d\t%d\t%d\t%.4f\t%.4f", marks.size(), places, letters, along, across);
+        Locale.ROOT,
+        "%d\t%d\t%d\t%.4f\t%.4f\t%.4f\t%.4f",
+        marks.size(),
+        places,
+        letters,
+        along,
+        across,
+        alongSquared,
+        acrossSquared);
   }
 
   /** Writes all of it into a folder. */
