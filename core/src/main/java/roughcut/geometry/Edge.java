@@ -146,7 +146,7 @@ public final class Edge {
       }
       for (int d = 0; d < boxes.length; d++) {
         if (stretches[c].distance(boxes[d]) < search.best) {
-          search.stretch(c * STRETCH, d * STRETCH);
+          search.stretch(c * STRETCH, d * STRETCH, boxes[d]);
         }
       }
     }
@@ -204,15 +204,23 @@ public final class Edge {
       best = Math.sqrt(least);
     }
 
-    void stretch(int own, int others) {
+    /** Two stretches side by side; {@code box} is round the other's. */
+    void stretch(int own, int others, Bounds box) {
       int ownEnd = Math.min(p.size(), own + STRETCH);
       int othersEnd = Math.min(q.size(), others + STRETCH);
+      Point a = p.get(own);
       for (int i = own; i < ownEnd; i++) {
-        Point a = p.get(i);
-        Point b = p.get((i + 1) % p.size());
-        for (int k = others; k < othersEnd; k++) {
-          pair(a, b, q.get(k), q.get((k + 1) % q.size()));
+        Point b = p.get(i + 1 == p.size() ? 0 : i + 1);
+        if (gap(a.x(), b.x(), box.left(), box.right()) < best
+            && gap(a.y(), b.y(), box.low(), box.high()) < best) {
+          Point u = q.get(others);
+          for (int k = others; k < othersEnd; k++) {
+            Point v = q.get(k + 1 == q.size() ? 0 : k + 1);
+            pair(a, b, u, v);
+            u = v;
+          }
         }
+        a = b;
       }
     }
 

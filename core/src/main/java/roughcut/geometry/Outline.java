@@ -107,14 +107,6 @@ public record Outline(List<Point> corners) {
     return spans;
   }
 
-  /**
-   * Where an upright line enters and leaves the shape, one after the other: what {@link
-   * #spans(double, boolean)} tells in pairs.
-   */
-  public double[] cut(double x) {
-    return crossings(x, true);
-  }
-
   private double[] crossings(double at, boolean upright) {
     // A line is cut in two places by most shapes: sorted as they are found, and without boxing.
     double[] crossings = new double[8];
@@ -178,10 +170,20 @@ public record Outline(List<Point> corners) {
   /** Whether a place lies inside. */
   public boolean holds(Point p) {
     boolean inside = false;
-    for (int i = 0, j = corners.size() - 1; i < corners.size(); j = i++) {
-      if (crossedRightOf(p, corners.get(i), corners.get(j))) {
+    double x = p.x();
+    double y = p.y();
+    int n = corners.size();
+    Point b = corners.get(n - 1);
+    boolean under = b.y() > y;
+    for (int i = 0; i < n; i++) {
+      Point a = corners.get(i);
+      boolean now = a.y() > y;
+      // As crossedRightOf says it; most sides lie wholly above or below.
+      if (now != under && x < (b.x() - a.x()) * (y - a.y()) / (b.y() - a.y()) + a.x()) {
         inside = !inside;
       }
+      under = now;
+      b = a;
     }
     return inside;
   }

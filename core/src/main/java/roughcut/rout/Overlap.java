@@ -5,8 +5,8 @@ import java.util.Arrays;
 import java.util.List;
 import roughcut.geometry.Box;
 import roughcut.geometry.Convex;
+import roughcut.geometry.ConvexSpan;
 import roughcut.geometry.Cylinder;
-import roughcut.geometry.Outline;
 import roughcut.geometry.Prism;
 
 /**
@@ -14,14 +14,15 @@ import roughcut.geometry.Prism;
  * that runs into it, a shaft's bore over its cavity. It is gone once.
  */
 final class Overlap {
-  /** How finely columns stand where cuts share a box, along the shorter side of what they share. */
+  /** How finely slices stand where cuts share a box, along the shorter side of what they share. */
   private static final int COLUMNS = 16;
 
   private Overlap() {}
 
   /**
-   * What the cuts' own volumes count too often, mm³: column by column, all intervals together less
-   * their union. Steps of one cut are taken as one, since its own volume counts them once already.
+   * What the cuts' own volumes count too often, mm³: slice by slice, column by column, all
+   * intervals together less their union. Steps of one cut are taken as one, since its own volume
+   * counts them once already.
    */
   static double between(List<Cut> cuts) {
     return between(List.of(), cuts);
@@ -79,9 +80,9 @@ final class Overlap {
       along(x, theirs, theirsHere);
       double low = Math.max(lowest(mineHere), lowest(theirsHere));
       double high = Math.min(highest(mineHere), highest(theirsHere));
-      // Of the region's columns only those that can meet both.
-      double first = y0 + step / 2 + Math.max(0, Math.ceil((low - y0) / step - 0.5)) * step;
-      for (double y = first; y < y1 && y <= high; y += step) {
+      double[] ends = ends(mineHere, theirsHere, Math.max(low, y0), Math.min(high, y1), step);
+      for (int i = 1; i < ends.length; i++) {
+        double y = (ends[i - 1] + ends[i]) / 2;
         one.fill(mineHere, y);
         if (one.count == 0) {
           continue;
@@ -90,7 +91,7 @@ final class Overlap {
         if (two.count > 0) {
           double both = one.length() + two.length();
           two.add(one);
-          sum += (both - two.length()) * step * step;
+          sum += (both - two.length()) * step * (ends[i] - ends[i - 1]);
         }
       }
     }
@@ -107,6 +108,34 @@ final class Overlap {
         met.add(solid);
       }
     }
+  }
+
+  /**
+   * Where columns along a line begin and end: nothing changes between the sides of prisms and
+   * upright bores, so that one is enough there; a bore that leans is followed in small ones.
+   */
+  private static double[] ends(
+      List<Standing> mine, List<Standing> theirs, double low, double high, double step) {
+    if (high <= low) {
+      return new double[0];
+    }
+    double[] ends = new double[2 + 2 * (mine.size() + theirs.size())];
+    int count = 0;
+    ends[count++] = low;
+    ends[count++] = high;
+    for (int i = 0; i < mine.size() + theirs.size(); i++) {
+      Standing solid = i < mine.size() ? mine.get(i) : theirs.get(i - mine.size());
+      if (solid.heights == null) {
+        int columns = (int) Math.max(1, Math.ceil((high - low) / step));
+        double[] even = new double[columns + 1];
+        Arrays.setAll(even, k -> low + (high - low) * k / columns);
+        return even;
+      }
+      ends[count++] = Math.max(low, Math.min(high, solid.from));
+      ends[count++] = Math.max(low, Math.min(high, solid.to));
+    }
+    Arrays.sort(ends);
+    return ends;
   }
 
   private static double lowest(List<Standing> solids) {
@@ -132,17 +161,17 @@ final class Overlap {
   private static final class Standing {
     private final Convex solid;
     private final Box box;
-    private final Outline outline;
+    private final ConvexSpan span;
     private final Cylinder upright;
     private double x;
     private double[] heights;
-    private double[] spans = new double[2];
-    private int ends;
+    private double from;
+    private double to;
 
     Standing(Convex solid) {
       this.solid = solid;
       this.box = solid.box();
-      this.outline = solid instanceof Prism prism ? new Outline(prism.corners()) : null;
+      this.span = solid instanceof Prism prism ? new ConvexSpan(prism.corners()) : null;
       this.upright =
           solid instanceof Cylinder bore && bore.from().flat().equals(bore.to().flat())
               ? bore
@@ -158,16 +187,15 @@ final class Overlap {
 
     void at(double line) {
       x = line;
-      if (outline != null) {
-        spans = outline.cut(x);
-        ends = spans.length;
+      if (span != null) {
+        from = span.low(x);
+        to = span.high(x);
         heights = heights((Prism) solid);
       } else if (upright != null) {
         double off = line - upright.from().x();
-        double half = upright.radius() * upright.radius() - off * off;
-        ends = half < 0 ? 0 : 2;
-        spans[0] = upright.from().y() - Math.sqrt(Math.max(0, half));
-        spans[1] = upright.from().y() + Math.sqrt(Math.max(0, half));
+        double half = Math.sqrt(Math.max(0, upright.radius() * upright.radius() - off * off));
+        from = upright.from().y() - half;
+        to = upright.from().y() + half;
         heights = new double[] {box.z0(), box.z1()};
       }
     }
@@ -184,12 +212,7 @@ final class Overlap {
       if (heights == null) {
         return solid.chord(x, y);
       }
-      for (int i = 0; i < ends; i += 2) {
-        if (y >= spans[i] && y <= spans[i + 1]) {
-          return heights;
-        }
-      }
-      return null;
+      return y >= from && y <= to ? heights : null;
     }
   }
 

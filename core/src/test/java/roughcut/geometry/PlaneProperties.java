@@ -30,6 +30,36 @@ class PlaneProperties {
     return new Outline(points);
   }
 
+  /** Lines through a shape without hollows, in any order, as they cut any shape. */
+  @Property(tries = 200)
+  void aLineThroughAConvexShapeIsItsSpan(@ForAll @LongRange(min = 0, max = 9_999) long seed) {
+    Random random = new Random(seed);
+    List<Point> points = new ArrayList<>(List.of(new Point(0, 0), new Point(30, 5)));
+    points.add(new Point(7, 40));
+    for (int i = 0; i < random.nextInt(40); i++) {
+      points.add(
+          random.nextBoolean()
+              ? place(random, 100)
+              // On a grid, so that some sides stand upright.
+              : new Point(10 * random.nextInt(9) - 40, 10 * random.nextInt(9) - 40));
+    }
+    Outline shape = Shapes.hull(points);
+    List<Point> corners = new ArrayList<>(shape.corners());
+    if (random.nextBoolean()) {
+      Collections.reverse(corners);
+    }
+    Collections.rotate(corners, random.nextInt(corners.size()));
+    ConvexSpan span = new ConvexSpan(corners);
+    Bounds box = shape.bounds();
+    for (int i = 0; i < 40; i++) {
+      double x = box.left() + box.width() * (1e-6 + (1 - 2e-6) * random.nextDouble());
+      List<double[]> spans = shape.spans(x, true);
+      assertThat(spans).hasSize(1);
+      assertThat(span.low(x)).isCloseTo(spans.get(0)[0], within(1e-7));
+      assertThat(span.high(x)).isCloseTo(spans.get(0)[1], within(1e-7));
+    }
+  }
+
   /** A slot's edge is everywhere as far from the cutter's way as its radius. */
   @Property(tries = 120)
   void aSlotIsTheCuttersRadiusAroundItsWay(@ForAll @LongRange(min = 0, max = 9_999) long seed) {

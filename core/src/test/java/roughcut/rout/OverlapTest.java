@@ -3,16 +3,21 @@ package roughcut.rout;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.data.Percentage.withPercentage;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Random;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
+import roughcut.demo.Demo;
+import roughcut.geometry.Convex;
 import roughcut.geometry.Cylinder;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point3;
 import roughcut.geometry.Prism;
 import roughcut.measure.Decided;
 import roughcut.measure.Quantity;
+import roughcut.plan.Plan;
+import roughcut.record.Build;
 
 /** Wood that cuts share, against areas and depths worked out by hand and against dice. */
 class OverlapTest {
@@ -99,5 +104,22 @@ class OverlapTest {
       double volume = 100.0 * 60 * 30;
       assertThat(Overlap.between(cuts)).isCloseTo(volume * over / thrown, withPercentage(3));
     }
+  }
+
+  /** Columns are followed through prisms without hollows: every cut's are. */
+  @Test
+  void noPrismHasAHollow() {
+    int looked = 0;
+    for (Build build : Demo.builds(LocalDate.of(2026, 5, 4))) {
+      for (Cut cut : Plan.of(build, Demo.shop()).cuts().cuts()) {
+        for (Convex solid : cut.solids()) {
+          if (solid instanceof Prism prism) {
+            looked++;
+            assertThat(new Outline(prism.corners()).convex()).as(cut.name()).isTrue();
+          }
+        }
+      }
+    }
+    assertThat(looked).isGreaterThan(40);
   }
 }

@@ -11,6 +11,8 @@ import net.jqwik.api.constraints.DoubleRange;
 import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 import roughcut.design.HeadMaking;
 import roughcut.design.NeckJoint;
 import roughcut.drawing.Drawing;
@@ -65,6 +67,23 @@ class NewInstrumentTest {
       }
       assertThat(kind.strings().get(0).pitch()).isGreaterThan(kind.strings().get(1).pitch());
     }
+  }
+
+  /** In fourths, with a third between a guitar's strings 2 and 3; pitches as tempered from 440. */
+  @ParameterizedTest
+  @EnumSource(InstrumentKind.class)
+  void theUsualSetsAreInTune(InstrumentKind kind) {
+    int step = kind.bass() ? 43 : 64; // half steps, the fork's being 69
+    for (int i = 0; i < kind.count(); i++) {
+      assertThat(kind.strings().get(i).pitch())
+          .as(kind.label() + ", string " + (i + 1))
+          .isCloseTo(440 * Math.pow(2, (step - 69) / 12.0), within(0.006));
+      step -= !kind.bass() && i == 1 ? 4 : 5;
+    }
+    assertThat(kind.strings()).hasSize(kind.count());
+    assertThat(kind.strings().stream().filter(s -> !s.wound()).count())
+        .as("plain strings")
+        .isEqualTo(kind.bass() ? 0 : 3);
   }
 
   @Test
