@@ -194,7 +194,7 @@ public final class ShopWindow {
             leave(e);
           }
         });
-    middle.getChildren().addAll(notice, whatIf, surface);
+    middle.getChildren().addAll(notice, whatIf, surface, grip, grip.room());
     to(NeckStation.class);
   }
 
@@ -215,11 +215,15 @@ public final class ShopWindow {
     picture.forget();
     Station here = stations.get(station);
     body.setRight(here.panel());
-    middle.getChildren().setAll(notice, whatIf, surface);
-    if (here.lower().isManaged()) {
+    boolean lower = here.lower().isManaged();
+    if (lower) {
       grip.over(station, here.lower(), here.lowerHeight());
-      middle.getChildren().addAll(grip, grip.room());
     }
+    // Kept where they are: what is put into a window anew is styled anew.
+    grip.setVisible(lower);
+    grip.setManaged(lower);
+    grip.room().setVisible(lower);
+    grip.room().setManaged(lower);
     surface.showRuler(here.hasRuler());
     surface.slimRuler(here.wantsRoom());
     surface.showKnife(here.hasKnife());
