@@ -15,8 +15,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 class WildBuildsTest {
   @ParameterizedTest
   @CsvSource({
-    "near, 1, 16",
-    "wild, 1, 8",
+    "near, 1, 10",
+    "wild, 1, 5",
     "build, 1, 120",
     "shop, 1, 250",
     "boards, 1, 250",
