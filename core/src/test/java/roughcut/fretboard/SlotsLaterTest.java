@@ -147,4 +147,30 @@ class SlotsLaterTest {
     assertThat(light.fretboard().work().gauge().meaning())
         .startsWith("this gauge is of another radius");
   }
+
+  /** Whichever slot has least, the first or the last: the one that is told. */
+  @Test
+  void theSlotThatIsToldHasTheLeastLeft() {
+    for (String[] radii : new String[][] {{"100", "900"}, {"300", "300"}, {"900", "100"}}) {
+      Plan plan =
+          Heron.with(
+              "slot.school=after-radius",
+              "slot.first-depth=3.5",
+              "fretboard.radius-nut=" + radii[0],
+              "fretboard.radius-end=" + radii[1]);
+      int worst = 1;
+      for (int i = 2; i <= 22; i++) {
+        worst =
+            value(plan, "slot." + i + ".edge-then") < value(plan, "slot." + worst + ".edge-then")
+                ? i
+                : worst;
+      }
+      double left = value(plan, "slot." + worst + ".edge-then");
+      String told = plan.fretboard().slots().when(Units.MM);
+      assertThat(told).contains(String.format(java.util.Locale.ROOT, "%.2f mm", Math.max(0, left)));
+      if (left < 0.8) {
+        assertThat(told).contains("slot " + worst);
+      }
+    }
+  }
 }

@@ -7,9 +7,11 @@ import static roughcut.Heron.value;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import roughcut.Heron;
+import roughcut.demo.Demo;
 import roughcut.layout.FretLayout;
 import roughcut.plan.Plan;
 import roughcut.plan.Rooms;
+import roughcut.record.Build;
 
 class StringsTest {
   private static final String[] FANNED = {
@@ -237,5 +239,41 @@ class StringsTest {
         .anyMatch(p -> p.words().contains("at most 620.0 mm"));
     assertThat(Heron.with("scale.treble=650", "scale.bass=640").problems())
         .anyMatch(p -> p.where().equals("scale.treble") && p.words().contains("640.0"));
+  }
+
+  /** Posts are marked out from what is there: a neck that runs through has no pocket. */
+  @Test
+  void postsAreMeasuredFromWhatTheInstrumentHas() {
+    for (String joint : new String[] {"bolted", "glued-in", "through"}) {
+      Plan plan = Heron.with("neck.fixing=" + joint);
+      for (Bridge.Hole hole : plan.stringPlan().bridge().holes()) {
+        assertThat(hole.from())
+            .filteredOn(f -> f.datum().equals("the pocket's end"))
+            .hasSize(joint.equals("through") ? 0 : 1)
+            .allSatisfy(
+                f ->
+                    assertThat(f.distance())
+                        .isCloseTo(hole.x().value() - plan.neck().heelEnd().value(), within(1e-9)));
+        assertThat(hole.from())
+            .filteredOn(f -> f.datum().equals("the body's edge"))
+            .allSatisfy(
+                f ->
+                    assertThat(f.distance())
+                        .isCloseTo(hole.x().value() - plan.neck().joint().value(), within(1e-9)));
+      }
+    }
+  }
+
+  /** One string lies in the middle, at the nut as at the saddle. */
+  @Test
+  void aSingleStringRunsDownTheCentreLine() {
+    Build heron = Heron.build().asDesigned();
+    Plan one =
+        Plan.of(
+            heron.withDesign(heron.design().withStrings(heron.design().strings().subList(0, 1))),
+            Demo.shop());
+    assertThat(value(one, "nut.string.1.offset")).isZero();
+    assertThat(value(one, "saddle.string.1.offset")).isZero();
+    assertThat(one.value("nut.string.2.offset")).isEmpty();
   }
 }
