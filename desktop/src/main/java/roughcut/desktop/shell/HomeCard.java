@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.Executor;
 import java.util.concurrent.Executors;
+import javafx.animation.AnimationTimer;
 import javafx.application.Platform;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
@@ -162,8 +163,23 @@ final class HomeCard extends VBox {
     own = ownShop;
     demo = demoShop;
     units = in;
-    fill(null);
     overlay.open(this, Pos.CENTER, begin);
+    afterPainting(() -> fill(null));
+  }
+
+  /** Work that would only hold up what can be seen already, as when the program starts. */
+  private static void afterPainting(Runnable work) {
+    new AnimationTimer() {
+      private int pulses;
+
+      @Override
+      public void handle(long now) {
+        if (++pulses == 2) {
+          stop();
+          work.run();
+        }
+      }
+    }.start();
   }
 
   /** Lists them again; each comes when it is worked out, so that nobody waits for the pictures. */
