@@ -14,9 +14,11 @@ import org.junit.jupiter.api.Test;
 import roughcut.Heron;
 import roughcut.demo.Demo;
 import roughcut.design.OrderChange;
+import roughcut.finding.Chapter;
 import roughcut.part.PartId;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
+import roughcut.record.Done;
 import roughcut.record.Log;
 import roughcut.shop.Shop;
 
@@ -244,5 +246,49 @@ class RouteTest {
       }
     }
     assertThat(topped).isGreaterThanOrEqualTo(4);
+  }
+
+  /** A film goes on what is whole: sanding waits for every cut and all else of the body. */
+  @Test
+  void nothingIsCutThroughAFilm() {
+    for (Build build : Demo.builds(LocalDate.of(2026, 5, 4))) {
+      List<Operation> all = Operations.of(Plan.of(build, Demo.shop()));
+      Operation sand = all.stream().filter(o -> o.id().equals("finish.sand")).findFirst().get();
+      List<String> cuts =
+          all.stream().map(Operation::id).filter(id -> id.startsWith(Done.cut(""))).toList();
+      assertThat(cuts).isNotEmpty();
+      assertThat(sand.after().keySet()).as(build.name()).containsAll(cuts);
+      assertThat(
+              all.stream()
+                  .filter(o -> o.chapter() == Chapter.BODY && !o.id().startsWith("finish."))
+                  .filter(o -> all.indexOf(o) < all.indexOf(sand))
+                  .map(Operation::id))
+          .isSubsetOf(sand.after().keySet());
+    }
+  }
+
+  /** A cover's screws stand in its ledge, which is cut before; a veneer is one, however thin. */
+  @Test
+  void screwsWaitForTheirLedgeAndAThinVeneerIsGluedToo() {
+    int screws = 0;
+    for (Build build : Demo.builds(LocalDate.of(2026, 5, 4))) {
+      List<Operation> all = Operations.of(Plan.of(build, Demo.shop()));
+      for (Operation op : all) {
+        if (op.id().startsWith(Done.cut("")) && op.id().endsWith("-screw")) {
+          String whole = op.id().substring(0, op.id().length() - "-screw".length());
+          if (all.stream().anyMatch(o -> o.id().equals(whole))) {
+            screws++;
+            assertThat(op.after()).as(build.name()).containsKey(whole);
+          }
+        }
+      }
+    }
+    assertThat(screws).isPositive();
+    for (String veneer : new String[] {"0", "0.6", "1.5"}) {
+      assertThat(Operations.of(Heron.with("head.face-veneer=" + veneer)))
+          .extracting(Operation::id)
+          .filteredOn("head.veneer"::equals)
+          .hasSize(veneer.equals("0") ? 0 : 1);
+    }
   }
 }

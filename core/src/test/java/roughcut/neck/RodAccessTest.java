@@ -188,4 +188,26 @@ class RodAccessTest {
     assertThat(Heron.with("rod.worked-from=heel", "neck.fixing=through").problems())
         .anyMatch(p -> p.words().contains("through-neck has no heel"));
   }
+
+  /** The pocket has to go as deep as the adjuster lies, to the hundredth, and no deeper. */
+  @Test
+  void aPocketIsTroubleOnlyWhereTheAdjusterLiesUnderItsFloor() {
+    int under = 0;
+    int over = 0;
+    for (double depth = 4; depth <= 12; depth += 0.25) {
+      Plan plan = Heron.with("rod.worked-from=head-pocket", "access.pocket-depth=" + depth);
+      double key =
+          way(plan).lefts().stream()
+              .filter(l -> l.what().contains("key over the pocket"))
+              .findFirst()
+              .orElseThrow()
+              .value()
+              .value();
+      assertThat(way(plan).trouble().isPresent()).as("%s deep", depth).isEqualTo(key < 0);
+      under += key < 0 ? 1 : 0;
+      over += key >= 0 && key < 1 ? 1 : 0;
+    }
+    assertThat(under).isPositive();
+    assertThat(over).as("by less than a millimetre").isPositive();
+  }
 }

@@ -227,4 +227,33 @@ class ReadinessTest {
     assertThat(Plan.of(Heron.build(), shop.withoutLimit("rod.leest")).about(Topic.LAYOUT))
         .noneMatch(f -> f.words().contains("shop.json"));
   }
+
+  /**
+   * An inlay has a depth while the least that holds it is no more than the most that leaves wood.
+   */
+  @Test
+  void anInlayStopsTheFretboardOnlyWhereNoDepthWillDo() {
+    int never = 0;
+    int sound = 0;
+    for (double thick : new double[] {0.3, 0.6, 1, 1.5, 2, 3}) {
+      for (int width : new int[] {6, 24, 48}) {
+        Plan plan =
+            Heron.with(
+                "inlay.fret=5",
+                "inlay.thickness=" + thick,
+                "inlay.width=" + width,
+                "fretboard.radius-nut=160");
+        var inlay = plan.fretboard().work().inlay().orElseThrow();
+        boolean none = inlay.least().value() > inlay.most().value();
+        assertThat(stops(plan, Chapter.FRETBOARD).stream().map(Finding::words))
+            .as("%s thick, %s wide", thick, width)
+            .filteredOn(w -> w.contains("no depth will do for the inlay"))
+            .hasSize(none ? 1 : 0);
+        never += none ? 1 : 0;
+        sound += none ? 0 : 1;
+      }
+    }
+    assertThat(never).isPositive();
+    assertThat(sound).isPositive();
+  }
 }

@@ -32,11 +32,13 @@ import roughcut.record.Build;
 import roughcut.record.Done;
 import roughcut.record.Log;
 import roughcut.rout.RoutKeys;
+import roughcut.shop.Board;
 import roughcut.shop.Finish;
 import roughcut.shop.FinishBook;
 import roughcut.shop.Shop;
 import roughcut.shop.ShopHours;
 import roughcut.thin.ThinSpot;
+import roughcut.whatif.LogBook;
 
 /** What a build has to hold to, and what would buy the days that are missing. */
 class BriefTest {
@@ -303,5 +305,43 @@ class BriefTest {
     List<String> ids = new ArrayList<>();
     Operations.of(Heron.with("finish.kind=none")).forEach(o -> ids.add(o.id()));
     assertThat(ids).contains("strings.on").doesNotContain("finish.mask");
+  }
+
+  /** Priced one by one: what is laid on counts, to the cent, and the log book says the same. */
+  @Test
+  void woodCostsWhatItsBoardsCost() {
+    Build build = Heron.build();
+    Plan plan = Plan.of(build, Demo.shop());
+    Set<String> used =
+        plan.boards().laid().stream().map(l -> l.board()).collect(Collectors.toSet());
+    assertThat(used).isNotEmpty();
+    Shop priced = Demo.shop();
+    double sum = 0;
+    double price = 7.25;
+    List<Board> boards = new ArrayList<>();
+    for (Board board : priced.boards()) {
+      boards.add(board.withPrice(OptionalDouble.of(price)));
+      sum += used.contains(board.id()) ? price : 0;
+      price += 3.5;
+    }
+    priced = priced.withBoards(boards);
+    assertThat(LogBook.wood(Plan.of(build, priced))).hasValue(sum);
+    for (double over : new double[] {-0.01, 0, 0.01}) {
+      Brief.Wish wish = wish("cheap", Brief.Kind.COSTS_AT_MOST, "", sum + over);
+      Plan asked = Plan.of(build.withBrief(Brief.NONE.with(wish)), priced);
+      assertThat(BriefCheck.of(asked, Optional.empty(), Units.MM).get(0).state())
+          .as("at most %s more", over)
+          .satisfies(s -> assertThat(s == BriefCheck.State.BROKEN).isEqualTo(over < 0));
+    }
+    Shop one =
+        priced.withBoards(
+            boards.stream()
+                .map(b -> b.id().equals(used.iterator().next()) ? unpriced(b) : b)
+                .toList());
+    assertThat(LogBook.wood(Plan.of(build, one))).as("one has no price").isEmpty();
+  }
+
+  private static Board unpriced(Board board) {
+    return board.withPrice(OptionalDouble.empty());
   }
 }
