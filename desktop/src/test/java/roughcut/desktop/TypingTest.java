@@ -4,11 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.io.IOException;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Random;
 import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.concurrent.locks.LockSupport;
 import java.util.function.DoubleSupplier;
 import javafx.scene.Node;
 import javafx.scene.control.TextField;
@@ -95,20 +95,9 @@ class TypingTest extends WindowTest {
   @Test
   void whatIsTypedUnderLoadArrivesExactly() throws Exception {
     AtomicBoolean busy = new AtomicBoolean(true);
-    List<Thread> load = new ArrayList<>();
-    for (int i = 0; i < 1; i++) {
-      Thread thread =
-          new Thread(
-              () -> {
-                double x = 1;
-                while (busy.get() && x > 0) {
-                  x = Math.sqrt(x + 1);
-                }
-              });
-      thread.setDaemon(true);
-      thread.start();
-      load.add(thread);
-    }
+    Thread load = new Thread(() -> bursts(busy));
+    load.setDaemon(true);
+    load.start();
     Random random = new Random(614);
     page(0, "");
     typeInto(random, 3, "nut.width", "bridge.spread", "scale.frets");
@@ -124,8 +113,18 @@ class TypingTest extends WindowTest {
     page(6, "Bridge");
     typeInto(random, 3, "bridge.posts");
     busy.set(false);
-    for (Thread thread : load) {
-      thread.join();
+    load.join();
+  }
+
+  /** Other work in bursts, so that some keys come while it goes on and some just as it ends. */
+  private static void bursts(AtomicBoolean busy) {
+    double x = 1;
+    while (busy.get() && x > 0) {
+      long end = System.nanoTime() + 25_000_000;
+      while (System.nanoTime() < end) {
+        x = Math.sqrt(x + 1);
+      }
+      LockSupport.parkNanos(50_000_000);
     }
   }
 
