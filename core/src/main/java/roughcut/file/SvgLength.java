@@ -2,6 +2,7 @@ package roughcut.file;
 
 import java.util.Map;
 import java.util.Optional;
+import roughcut.measure.Units;
 
 /**
  * A length as an SVG drawing tells it: a number in the drawing's own units, or with a unit behind
@@ -13,13 +14,13 @@ record SvgLength(double number, String unit) {
   /** Millimetres in each. */
   private static final Map<String, Double> MM =
       Map.of(
-          "", 25.4 / 96,
-          "px", 25.4 / 96,
+          "", Units.INCH / 96,
+          "px", Units.INCH / 96,
           "mm", 1.0,
           "cm", 10.0,
-          "in", 25.4,
-          "pt", 25.4 / 72,
-          "pc", 25.4 / 6);
+          "in", Units.INCH,
+          "pt", Units.INCH / 72,
+          "pc", Units.INCH / 6);
 
   /**
    * @throws IllegalArgumentException when it is no number, or has a unit that isn't known

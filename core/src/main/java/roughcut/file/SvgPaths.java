@@ -17,6 +17,7 @@ import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamReader;
 import roughcut.geometry.Point;
 import roughcut.measure.Precision;
+import roughcut.measure.Units;
 
 /**
  * The paths of an SVG drawing: path, polygon, polyline, rect, circle and ellipse, with the
@@ -28,7 +29,7 @@ final class SvgPaths {
 
   private final String name;
   private final List<OutlineFile.Drawn> paths = new ArrayList<>();
-  private double perUnit = 25.4 / 96;
+  private double perUnit = Units.INCH / 96;
   private String unit = "";
   private int points;
 
