@@ -3,7 +3,6 @@ package roughcut.benchmark;
 import atlantafx.base.theme.PrimerLight;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.LocalDate;
 import java.util.List;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CountDownLatch;
@@ -30,6 +29,7 @@ import roughcut.desktop.shell.ShopWindow;
 import roughcut.desktop.shell.Windows;
 import roughcut.desktop.station.StationId;
 import roughcut.file.DemoFolder;
+import roughcut.record.Now;
 
 /**
  * What the maker waits for: an edit, and the knife, to be painted by the software renderer, the
@@ -53,13 +53,14 @@ public class PaintBenchmark {
     Platform.startup(started::countDown);
     started.await();
     Path data = Files.createTempDirectory("rough-cut-benchmark");
-    DemoFolder.reset(data.resolve("demo"), LocalDate.now());
+    DemoFolder.reset(data.resolve("demo"), Now.ofThisMachine().today());
     onScreen(
         () -> {
           Application.setUserAgentStylesheet(new PrimerLight().getUserAgentStylesheet());
           window =
               new ShopWindow(
-                  Workspace.open(DemoFolder.heron(data.resolve("demo")), data), Habits.in(data));
+                  Workspace.open(DemoFolder.heron(data.resolve("demo")), data, Now.ofThisMachine()),
+                  Habits.in(data));
           scene = Windows.scene(window);
           Stage stage = new Stage();
           stage.setScene(scene);

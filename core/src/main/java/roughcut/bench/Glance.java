@@ -25,13 +25,17 @@ public record Glance(int done, int of, int stops, List<Operation> next) {
     return new Glance(done, bench.steps().size(), (int) (thin + found), next);
   }
 
-  /** How far it is, and what comes next. */
-  public String words() {
+  /** How far it is. */
+  public String far() {
     if (done == of) {
       return "finished";
     }
-    String far = done == 0 ? "not begun" : done + " of " + of + " operations done";
-    return next.isEmpty() ? far : far + " · next: " + first(next.get(0).title());
+    return done == 0 ? "not begun" : done + " of " + of + " operations done";
+  }
+
+  /** How far it is, and what comes next. */
+  public String words() {
+    return done == of || next.isEmpty() ? far() : far() + " · next: " + first(next.get(0).title());
   }
 
   private static String first(String title) {

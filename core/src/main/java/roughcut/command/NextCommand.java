@@ -1,7 +1,6 @@
 package roughcut.command;
 
 import java.io.PrintWriter;
-import java.time.LocalDateTime;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -26,7 +25,7 @@ final class NextCommand implements Callable<Integer> {
   @Override
   public Integer call() throws Exception {
     Plan plan = source.plan(true);
-    Bench bench = Bench.of(plan, LocalDateTime.now());
+    Bench bench = Bench.of(plan, source.now().minute());
     PrintWriter out = spec.commandLine().getOut();
     long done = bench.steps().stream().filter(s -> s.state() == Bench.State.DONE).count();
     out.println(plan.name() + ": " + done + " of " + bench.steps().size() + " operations done");

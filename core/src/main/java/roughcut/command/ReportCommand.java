@@ -55,7 +55,7 @@ final class ReportCommand implements Callable<Integer> {
 
   @Override
   public Integer call() throws Exception {
-    LocalDateTime now = LocalDateTime.now();
+    LocalDateTime now = source.now().minute();
     Plan plan = at(source.plan(measured.count()), now);
     measured.say(plan, spec);
     PrintWriter out = spec.commandLine().getOut();

@@ -6,6 +6,7 @@ import java.nio.file.InvalidPathException;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import roughcut.file.FileTrouble;
+import roughcut.record.Now;
 
 /**
  * The command line's entrance: {@code report}, {@code check}, {@code export} and {@code reference}.
@@ -35,22 +36,31 @@ public final class RoughCut {
   /** Of the program, as it is told to people. */
   public static final String VERSION = "0.1";
 
-  private RoughCut() {}
+  private final Now now;
+
+  private RoughCut(Now now) {
+    this.now = now;
+  }
+
+  Now now() {
+    return now;
+  }
 
   public static void main(String[] args) {
     PrintWriter out = new PrintWriter(System.out, true, StandardCharsets.UTF_8);
     PrintWriter err = new PrintWriter(System.err, true, StandardCharsets.UTF_8);
-    System.exit(run(out, err, args));
+    System.exit(run(Now.ofThisMachine(), out, err, args));
   }
 
   /**
    * Runs one command.
    *
+   * @param now the clock that it goes by
    * @return 0 when all is well, 1 when a check found a stop, 2 when it was asked for something that
    *     can't be done
    */
-  public static int run(PrintWriter out, PrintWriter err, String... args) {
-    CommandLine line = new CommandLine(new RoughCut());
+  public static int run(Now now, PrintWriter out, PrintWriter err, String... args) {
+    CommandLine line = new CommandLine(new RoughCut(now));
     line.setOut(out).setErr(err);
     line.setExecutionExceptionHandler(
         (e, command, result) -> {

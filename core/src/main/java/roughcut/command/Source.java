@@ -1,14 +1,14 @@
 package roughcut.command;
 
 import java.nio.file.Path;
-import java.time.LocalDate;
 import java.time.LocalDateTime;
-import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
 import roughcut.demo.Demo;
 import roughcut.design.Decision;
 import roughcut.design.Decisions;
@@ -25,6 +25,7 @@ import roughcut.plan.Plan;
 import roughcut.record.Build;
 import roughcut.record.Measurable;
 import roughcut.record.Measurables;
+import roughcut.record.Now;
 import roughcut.record.Reading;
 import roughcut.schedule.ShopWork;
 import roughcut.shop.Shop;
@@ -54,6 +55,14 @@ final class Source {
       description = "read this off the wood, for example --measure shaft.thickness=14.8")
   private List<String> readings = new ArrayList<>();
 
+  @Spec(Spec.Target.MIXEE)
+  private CommandSpec of;
+
+  /** The clock that the program was started with. */
+  Now now() {
+    return ((RoughCut) of.root().userObject()).now();
+  }
+
   /** The plan of a build with more decided otherwise; what is tried stands before any reading. */
   static Plan tried(Plan plan, List<String> settings) throws BadSetting {
     Build build = plan.build();
@@ -67,7 +76,7 @@ final class Source {
   /** The plan, with measured values in their place or left out. */
   Plan plan(boolean asBuilt) throws FileTrouble, BadSetting {
     BuildFile.Opened opened = file == null ? null : BuildFile.open(file);
-    Build build = opened == null ? Demo.heron(LocalDate.now()) : opened.build();
+    Build build = opened == null ? Demo.heron(now().today()) : opened.build();
     Shop shop = opened == null ? Demo.shop() : ShopFile.shopOf(opened.file());
     Design design = build.design();
     for (String setting : settings) {
@@ -75,7 +84,7 @@ final class Source {
     }
     Build decided = build.withDesign(design);
     for (String reading : readings) {
-      decided = read(decided, reading);
+      decided = read(decided, reading, now().second());
     }
     return Plan.of(asBuilt ? decided : decided.asDesigned(), shop);
   }
@@ -91,19 +100,19 @@ final class Source {
       all.add(Plan.of(other, plan.shop()));
     }
     all.add(plan);
-    return ShopWork.of(all, now, ZoneId.systemDefault());
+    return ShopWork.of(all, now, now().zone());
   }
 
   private List<Build> others() throws FileTrouble {
     if (file == null) {
-      List<Build> demo = Demo.builds(LocalDate.now());
+      List<Build> demo = Demo.builds(now().today());
       return demo.subList(1, demo.size()); // the first is the one that is reported
     }
     Optional<Path> shop = BuildFile.open(file).file().shop().or(() -> ShopFile.around(file));
     return shop.isEmpty() ? List.of() : new ShopBuilds(shop.get()).besides(file);
   }
 
-  private static Build read(Build build, String reading) throws BadSetting {
+  private static Build read(Build build, String reading, LocalDateTime at) throws BadSetting {
     int equals = reading.indexOf('=');
     String id = equals < 1 ? reading : reading.substring(0, equals).strip();
     Optional<Range> range =
@@ -122,7 +131,7 @@ final class Source {
     }
     try {
       double value = range.get().read(reading.substring(equals + 1), Units.MM);
-      return build.withReading(Reading.of(id, value, LocalDateTime.now()));
+      return build.withReading(Reading.of(id, value, at));
     } catch (Unreadable e) {
       throw new BadSetting("--measure " + reading + ": " + e.getMessage());
     }

@@ -8,7 +8,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import roughcut.bench.Bench;
 import roughcut.bench.Glance;
 import roughcut.blank.BlankKeys;
 import roughcut.design.BodyDecisions;
@@ -77,10 +76,10 @@ public final class Certificate {
   }
 
   private String made() {
-    Glance glance = Glance.of(plan, LocalDateTime.now());
     Optional<LocalDateTime> last =
         plan.log().done().stream().map(d -> d.at()).max(LocalDateTime::compareTo);
-    String how = glance.done() == glance.of() ? "finished" : glance.words();
+    // A certificate says what was done, whenever it is printed; what comes next is no part of it.
+    String how = Glance.of(plan, last.orElse(LocalDateTime.MIN)).far();
     return how + last.map(l -> " · last worked on " + l.toLocalDate()).orElse("");
   }
 
@@ -199,11 +198,7 @@ public final class Certificate {
                 rows.put(
                     p.one().name() + " with " + p.other().name(),
                     (p.together().inPhase() ? p.together().words() : "out of phase") + " •"));
-    long held =
-        Bench.of(plan, LocalDateTime.now()).steps().stream()
-            .filter(s -> s.state() == Bench.State.DONE)
-            .count();
-    rows.put("operations", held + " done");
+    rows.put("operations", Glance.of(plan, LocalDateTime.MIN).done() + " done");
     return rows;
   }
 }

@@ -12,6 +12,7 @@ import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
 import java.nio.file.attribute.PosixFileAttributeView;
 import java.time.LocalDateTime;
+import java.time.ZoneId;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -81,7 +82,7 @@ public final class SafeFile {
       }
       if (keep) {
         // Only now that the new content is on disk, so that a write that fails makes no version.
-        Versions.keep(target, LocalDateTime.now());
+        Versions.keep(target, written(beside));
       }
       Files.move(
           beside, target, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
@@ -92,6 +93,12 @@ public final class SafeFile {
       }
       throw trouble("save", file, e);
     }
+  }
+
+  /** When a file was written, by the clock of the disk that it lies on. */
+  private static LocalDateTime written(Path file) throws IOException {
+    return LocalDateTime.ofInstant(
+        Files.getLastModifiedTime(file).toInstant(), ZoneId.systemDefault());
   }
 
   private static void fill(Path file, byte[] content) throws IOException {

@@ -10,8 +10,8 @@ import java.io.StringWriter;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.LocalDate;
 import java.time.LocalDateTime;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -27,17 +27,21 @@ import roughcut.file.Reference;
 import roughcut.file.ShopBuilds;
 import roughcut.file.ShopFile;
 import roughcut.record.Build;
+import roughcut.record.Now;
 import roughcut.shop.Cutter;
 import roughcut.shop.CutterKind;
 import roughcut.shop.Shop;
 
 class CommandLineTest {
+  private static final Now NOW =
+      Now.at(LocalDateTime.of(2026, 5, 4, 18, 30), ZoneId.of("Europe/London"));
+
   @TempDir Path folder;
   private final StringWriter out = new StringWriter();
   private final StringWriter err = new StringWriter();
 
   private int run(String... args) {
-    return RoughCut.run(new PrintWriter(out, true), new PrintWriter(err, true), args);
+    return RoughCut.run(NOW, new PrintWriter(out, true), new PrintWriter(err, true), args);
   }
 
   private Map<String, JsonNode> report(String... args) throws Exception {
@@ -201,7 +205,7 @@ class CommandLineTest {
   void outputThatCannotBeWrittenIsNoSuccess() throws Exception {
     try (PrintWriter full =
         new PrintWriter(new java.io.FileOutputStream("/dev/full"), true, StandardCharsets.UTF_8)) {
-      assertThat(RoughCut.run(full, new PrintWriter(err, true), "report")).isEqualTo(2);
+      assertThat(RoughCut.run(NOW, full, new PrintWriter(err, true), "report")).isEqualTo(2);
     }
     assertThat(err.toString()).contains("couldn't be written");
   }
@@ -338,7 +342,7 @@ class CommandLineTest {
   void theDaysAreThoseOfTheWholeShop() throws Exception {
     ShopFile.at(folder.resolve(ShopFile.NAME)).save(Demo.shop());
     ShopBuilds shop = new ShopBuilds(folder);
-    List<Build> demo = Demo.builds(LocalDate.now());
+    List<Build> demo = Demo.builds(NOW.today());
     Path heron = shop.begin(demo.get(0));
     LocalDateTime alone = finish(heron);
     List<Path> others = new ArrayList<>();

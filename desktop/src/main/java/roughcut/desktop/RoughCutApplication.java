@@ -2,7 +2,6 @@ package roughcut.desktop;
 
 import java.io.IOException;
 import java.nio.file.Path;
-import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import javafx.application.Application;
@@ -55,9 +54,9 @@ public final class RoughCutApplication extends Application {
     }
     try {
       if (reset) {
-        DemoFolder.reset(folder, LocalDate.now());
+        DemoFolder.reset(folder, Windows.now().today());
       } else {
-        DemoFolder.ensure(folder, LocalDate.now());
+        DemoFolder.ensure(folder, Windows.now().today());
       }
     } catch (FileTrouble e) {
       if (last.isEmpty()) {

@@ -4,7 +4,8 @@ import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.ZoneId;
 import java.util.List;
 import java.util.Map;
 import javafx.animation.PauseTransition;
@@ -22,6 +23,7 @@ import roughcut.desktop.shell.ShopWindow;
 import roughcut.desktop.shell.Windows;
 import roughcut.desktop.station.StationId;
 import roughcut.file.DemoFolder;
+import roughcut.record.Now;
 
 /** One picture of each main view, made from the demo as it is laid out at first. */
 final class Screenshots {
@@ -59,6 +61,10 @@ final class Screenshots {
           new View("bench", "Heron", StationId.BENCH, "order"),
           new View("days", "Dunlin", StationId.BENCH, "days"));
 
+  /** The day that every picture is taken on, so that it only changes when its view does. */
+  private static final Now DAY =
+      Now.at(LocalDateTime.of(2026, 5, 4, 18, 30), ZoneId.of("Europe/London"));
+
   /** Cards by the command that opens them. */
   private static final Map<String, String> CARDS =
       Map.of("home", "All builds …", "new", "New instrument …");
@@ -77,12 +83,13 @@ final class Screenshots {
   static void take(Stage stage, Path folder) throws IOException {
     Path data = Files.createTempDirectory("rough-cut-screenshots");
     Path demo = data.resolve("demo");
-    DemoFolder.reset(demo, LocalDate.now());
+    Windows.clock(DAY);
+    DemoFolder.reset(demo, DAY.today());
     Files.createDirectories(folder);
     for (View view : VIEWS) {
       ShopWindow window =
           new ShopWindow(
-              Workspace.open(DemoFolder.build(demo, view.build()), data), Habits.in(data));
+              Workspace.open(DemoFolder.build(demo, view.build()), data, DAY), Habits.in(data));
       Scene scene = Windows.scene(window);
       stage.setScene(scene);
       stage.show();
@@ -112,7 +119,7 @@ final class Screenshots {
 
   private static void cards(Stage stage, Path demo, Path data, Path folder) throws IOException {
     ShopWindow window =
-        new ShopWindow(Workspace.open(DemoFolder.build(demo, "Heron"), data), Habits.in(data));
+        new ShopWindow(Workspace.open(DemoFolder.build(demo, "Heron"), data, DAY), Habits.in(data));
     Windows.dataFolder(data);
     Scene scene = Windows.scene(window);
     stage.setScene(scene);
@@ -134,7 +141,7 @@ final class Screenshots {
 
   private static void machine(Path demo, Path data, Path folder) throws IOException {
     ShopWindow window =
-        new ShopWindow(Workspace.open(DemoFolder.build(demo, "Heron"), data), Habits.in(data));
+        new ShopWindow(Workspace.open(DemoFolder.build(demo, "Heron"), data, DAY), Habits.in(data));
     window.bench().chosen().set(AT_MACHINE);
     window.command(ShopWindow.MACHINE);
     MachineWindow machine = window.atMachine().orElseThrow();

@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.io.IOException;
-import java.time.LocalDate;
 import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -74,7 +73,7 @@ class BenchTest extends BenchWalk {
         double measured = heel.in(other.build().design()) - 0.7;
         other
             .file()
-            .save(other.build().withReading(Reading.of(heel.id(), measured, LocalDate.now())));
+            .save(other.build().withReading(Reading.of(heel.id(), measured, clock().today())));
       }
     }
     toBench();

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.io.IOException;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
+import java.time.LocalTime;
 import java.util.Comparator;
 import java.util.List;
 import java.util.function.Predicate;
@@ -25,6 +26,7 @@ import roughcut.desktop.control.Ids;
 import roughcut.record.Note;
 import roughcut.record.Reading;
 import roughcut.schedule.Schedule;
+import roughcut.shop.ShopHours;
 
 /** Days, brief, set-up and log, as the maker goes through them. */
 class DaysTest extends WindowTest {
@@ -64,10 +66,10 @@ class DaysTest extends WindowTest {
     until(() -> blocks().stream().map(b -> b.task().build()).distinct().count() == 4);
     typed("brief.due", "soon");
     assertThat(text("brief.wrong")).contains("is not a day");
-    typed("brief.due", LocalDate.now().minusDays(3).toString());
+    typed("brief.due", clock().today().minusDays(3).toString());
     assertThat(text("brief.wrong")).contains("is over already");
     assertThat(session().build().get().brief().due()).isEmpty();
-    typed("brief.due", LocalDate.now().plusDays(9).toString());
+    typed("brief.due", clock().today().plusDays(9).toString());
     assertThat(text("days.own")).startsWith("Heron:").contains("late by");
     assertThat(text("brief.0.state")).contains("broken");
     double before = late();
@@ -141,11 +143,13 @@ class DaysTest extends WindowTest {
   void aBlockIsDraggedToItsDay() {
     page(8, "Days");
     until(() -> own() == 3);
+    // Open all day every day, so that whatever day it is the build's work comes within sight.
+    show(() -> session().editShop("", "hours", s -> s.withHours(allDay(s.hours()))));
     // The longest that is done at a stretch in the days that are in sight: room to take hold of it.
     String id =
         blocks().stream()
             .filter(b -> b.task().build() == own() && b.pieces().size() == 1)
-            .filter(b -> b.start().isBefore(LocalDate.now().plusDays(16).atStartOfDay()))
+            .filter(b -> b.start().isBefore(clock().today().plusDays(16).atStartOfDay()))
             .max(Comparator.comparingLong(b -> b.task().hands()))
             .orElseThrow()
             .task()
@@ -154,11 +158,21 @@ class DaysTest extends WindowTest {
     assertThat(session().build().get().brief().notBefore()).as("dragged " + id).hasSize(1);
     assertThat(session().build().get().brief().notBefore()).containsKey(id);
     LocalDate fixed = session().build().get().brief().notBefore().get(id).toLocalDate();
-    assertThat(fixed).isAfterOrEqualTo(LocalDate.now().plusDays(4));
+    assertThat(fixed).isAfterOrEqualTo(clock().today().plusDays(4));
     assertThat(blocks().stream().filter(b -> b.task().id().equals(id)).findFirst().orElseThrow())
         .matches(b -> !b.start().toLocalDate().isBefore(fixed));
     undo();
     assertThat(session().build().get().brief().notBefore()).isEmpty();
+  }
+
+  private static ShopHours allDay(ShopHours hours) {
+    ShopHours next = hours;
+    for (DayOfWeek day : DayOfWeek.values()) {
+      next =
+          next.with(
+              day, List.of(new ShopHours.Opening(day, LocalTime.of(7, 0), LocalTime.of(22, 0))));
+    }
+    return next;
   }
 
   @Test
@@ -245,7 +259,7 @@ class DaysTest extends WindowTest {
                 .edit(
                     "read",
                     "r",
-                    b -> b.withReading(Reading.of("pickup.neck.length", 83.5, LocalDate.now()))));
+                    b -> b.withReading(Reading.of("pickup.neck.length", 83.5, clock().today()))));
     page(8, "Days");
     assertThat(told.test("○ neck pickup")).as("in hand").isFalse();
   }

@@ -3,6 +3,7 @@ package roughcut.desktop;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.tngtech.archunit.core.domain.AccessTarget;
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
@@ -10,6 +11,7 @@ import com.tngtech.archunit.library.Architectures;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.regex.Matcher;
@@ -51,6 +53,42 @@ class DesktopWallsTest {
         .whereLayer("draw")
         .mayOnlyBeAccessedByLayers("app", "shell", "station")
         .check(desktop);
+  }
+
+  /** Where a program begins and takes the machine's clock; and the disk's own times. */
+  private static final Set<String> BEGINNINGS =
+      Set.of(
+          "roughcut.record.Now",
+          "roughcut.command.RoughCut",
+          "roughcut.desktop.RoughCutApplication",
+          "roughcut.desktop.shell.Windows",
+          "roughcut.file.SafeFile");
+
+  /** One clock is given to everything, core included; nobody else asks the machine for now. */
+  @Test
+  void nobodyAsksTheMachineForTheTime() {
+    List<String> asking =
+        new ClassFileImporter()
+                .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)
+                .importPackages("roughcut")
+                .stream()
+                .filter(c -> !BEGINNINGS.contains(c.getName()))
+                .flatMap(c -> c.getCodeUnitCallsFromSelf().stream())
+                .filter(c -> asksForNow(c.getTarget()))
+                .map(c -> c.getDescription())
+                .toList();
+    assertThat(asking).isEmpty();
+  }
+
+  private static boolean asksForNow(AccessTarget.CodeUnitCallTarget target) {
+    String owner = target.getOwner().getName();
+    String name = target.getName();
+    boolean bare = target.getRawParameterTypes().isEmpty();
+    return owner.startsWith("java.time.")
+            && (name.equals("now") && bare || name.startsWith("system"))
+        || owner.equals("java.lang.System") && name.equals("currentTimeMillis")
+        || owner.equals("java.util.Date") && name.equals("<init>") && bare
+        || owner.equals("roughcut.record.Now") && name.equals("ofThisMachine");
   }
 
   @Test

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.io.IOException;
-import java.time.LocalDateTime;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import javafx.scene.Node;
@@ -83,8 +83,6 @@ class MachineTest extends BenchWalk {
                       all.add(wide);
                       return shop.withCutters(all);
                     }));
-    LocalDateTime[] now = {LocalDateTime.now()};
-    show(() -> bench().clock(() -> now[0]));
     robot.push(KeyCode.F9);
     until(() -> window.atMachine().map(m -> m.showing()).orElse(false));
     int done = 0;
@@ -115,7 +113,7 @@ class MachineTest extends BenchWalk {
       assertThat(log().done(id).orElseThrow().note()).as("nothing was left unknown").isEmpty();
       done++;
       // Glue cures and film hardens meanwhile.
-      now[0] = now[0].plusDays(15);
+      time.passes(Duration.ofDays(15));
     }
     assertThat(done).isGreaterThan(30);
     assertThat(bench().bench().steps()).as("it plays").allMatch(s -> s.state() == Bench.State.DONE);
@@ -260,10 +258,8 @@ class MachineTest extends BenchWalk {
    */
   @Test
   void aWeekWithTheCaliper(FxRobot robot) throws Exception {
-    LocalDateTime[] now = {LocalDateTime.now()};
     int done = 0;
     for (int day = 1; day <= 5; day++) {
-      show(() -> bench().clock(() -> now[0]));
       robot.push(KeyCode.F9);
       until(() -> window.atMachine().map(m -> m.showing()).orElse(false));
       int today = 0;
@@ -333,7 +329,7 @@ class MachineTest extends BenchWalk {
       settle();
       assertThat(session().build().get().log()).isEqualTo(evening.log());
       toBench();
-      now[0] = now[0].plusDays(1);
+      time.passes(Duration.ofDays(1));
     }
     assertThat(log().done().size()).isGreaterThanOrEqualTo(done);
     assertThat(log().readings().stream().filter(r -> r.with().equals(Reading.CALIPER)).count())

@@ -7,7 +7,6 @@ import java.io.IOException;
 import java.lang.ref.WeakReference;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
@@ -202,7 +201,7 @@ class OwnWorkTest extends WindowTest {
                 .make(
                     "a reading",
                     "reading",
-                    b -> b.withReading(Reading.of("heel.thickness", 20.7, LocalDate.now()))));
+                    b -> b.withReading(Reading.of("heel.thickness", 20.7, clock().today()))));
     until(() -> BuildFile.open(heron).build().log().standing().containsKey("heel.thickness"));
     Log both = BuildFile.open(heron).build().log();
     assertThat(both.isDone("body.cut.index")).isTrue();
@@ -335,6 +334,6 @@ class OwnWorkTest extends WindowTest {
   @Test
   void theDemoIsDatedFromTheDayItIsLaidOut() throws Exception {
     assertThat(session().build().get().measured().values())
-        .allMatch(m -> !m.on().isAfter(LocalDate.now()));
+        .allMatch(m -> !m.on().isAfter(clock().today()));
   }
 }

@@ -66,7 +66,7 @@ abstract class PageWalk extends WindowTest {
         build.equals(OwnBass.NAME)
             ? OwnBass.in(data.resolve("demo"))
             : DemoFolder.build(data.resolve("demo"), build);
-    Workspace opened = Workspace.open(file, data);
+    Workspace opened = Workspace.open(file, data, clock());
     show(
         () -> {
           window.workspace().close();

@@ -6,7 +6,6 @@ import static org.assertj.core.api.Assertions.within;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.LocalDate;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
@@ -284,6 +283,6 @@ class StoriesTest extends BenchWalk {
           .as("but for the check bar, which is told in both")
           .allMatch(l -> l.contains(" 4 in"));
     }
-    assertThat(log().standing().get("heel.thickness").on()).isEqualTo(LocalDate.now());
+    assertThat(log().standing().get("heel.thickness").on()).isEqualTo(clock().today());
   }
 }

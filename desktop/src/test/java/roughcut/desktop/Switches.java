@@ -3,7 +3,6 @@ package roughcut.desktop;
 import atlantafx.base.theme.PrimerLight;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
@@ -43,7 +42,7 @@ public final class Switches {
     Platform.startup(started::countDown);
     started.await();
     Path data = Files.createTempDirectory("rough-cut-switches");
-    DemoFolder.reset(data.resolve("demo"), LocalDate.now());
+    DemoFolder.reset(data.resolve("demo"), Windows.now().today());
     List<String> builds = List.of("Heron", "Bittern", "Dunlin", "Avocet");
     Windows.dataFolder(data);
     onScreen(

@@ -6,7 +6,6 @@ import java.io.IOException;
 import java.lang.reflect.Field;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.LocalDate;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
@@ -37,6 +36,7 @@ import roughcut.desktop.station.StationId;
 import roughcut.drawing.Mark;
 import roughcut.file.DemoFolder;
 import roughcut.plan.Plan;
+import roughcut.record.Now;
 
 /** The demo in a real window, for tests that type and click as the maker does. */
 @ExtendWith(ApplicationExtension.class)
@@ -45,6 +45,7 @@ abstract class WindowTest {
   final FxRobot robot = new FxRobot();
   Path data;
   Path heron;
+  TestClock time;
   ShopWindow window;
   Stage stage;
 
@@ -54,7 +55,9 @@ abstract class WindowTest {
    */
   void open(Stage shown) throws IOException {
     data = Files.createTempDirectory(shared, "data");
-    DemoFolder.reset(data.resolve("demo"), LocalDate.now());
+    time = new TestClock();
+    Windows.clock(clock());
+    DemoFolder.reset(data.resolve("demo"), clock().today());
     heron = DemoFolder.heron(data.resolve("demo"));
     Windows.dataFolder(data);
     stage = shown;
@@ -63,6 +66,11 @@ abstract class WindowTest {
     stage.setY(0);
     stage.requestFocus();
     forgetEvents();
+  }
+
+  /** What the program takes for now. */
+  Now clock() {
+    return new Now(time);
   }
 
   /** The test library keeps each event for good, and by it every window that was ever shown. */

@@ -120,7 +120,7 @@ public final class BriefEditor extends VBox {
     try {
       Optional<LocalDate> day =
           text.isEmpty() ? Optional.empty() : Optional.of(LocalDate.parse(text));
-      if (day.filter(d -> d.isBefore(LocalDate.now())).isPresent()) {
+      if (day.filter(d -> d.isBefore(session.now().today())).isPresent()) {
         tell(text + " is over already.");
       } else if (!day.equals(brief().due())) {
         edit("the day it is due", b -> b.withDue(day));

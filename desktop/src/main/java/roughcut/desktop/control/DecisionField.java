@@ -1,6 +1,5 @@
 package roughcut.desktop.control;
 
-import java.time.LocalDateTime;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.DoubleFunction;
@@ -243,8 +242,7 @@ public final class DecisionField extends VBox implements Typing.Into, TakesReadi
 
   private UnaryOperator<Build> measured(double value, String with) {
     return build ->
-        build.withReading(
-            Reading.of(decision.id(), value, LocalDateTime.now().withNano(0)).by(with));
+        build.withReading(Reading.of(decision.id(), value, session.now().second()).by(with));
   }
 
   @Override

@@ -1,6 +1,5 @@
 package roughcut.desktop.control;
 
-import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -74,7 +73,7 @@ public final class DoneTicks extends VBox {
             session.make(
                 words + " " + what,
                 "done " + id,
-                b -> b.withLog(b.log().turned(id, LocalDateTime.now().withNano(0))));
+                b -> b.withLog(b.log().turned(id, session.now().second())));
             session.history().settle();
           }
         });

@@ -47,7 +47,11 @@ public final class FretTicks extends VBox {
           e ->
               edit(
                   "all frets " + called(stage),
-                  r -> r.all(session.plan().get().frets().frets().size(), stage, LocalDate.now())));
+                  r ->
+                      r.all(
+                          session.plan().get().frets().frets().size(),
+                          stage,
+                          session.now().today())));
       VBox one = new VBox(1, all, count);
       head.add(one, column++, 0);
     }
@@ -108,7 +112,7 @@ public final class FretTicks extends VBox {
             if (!showing) {
               edit(
                   "fret " + fret + " " + called(stage),
-                  r -> r.turned(fret, stage, LocalDate.now()));
+                  r -> r.turned(fret, stage, session.now().today()));
             }
           });
       row.put(stage, box);

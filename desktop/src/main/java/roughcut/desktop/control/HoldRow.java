@@ -1,6 +1,5 @@
 package roughcut.desktop.control;
 
-import java.time.LocalDate;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
@@ -99,7 +98,8 @@ final class HoldRow extends VBox {
   private static String state(Bench bench, Bench.Held held, Units units) {
     HoldPoint hold = held.hold();
     String wanted = hold.wanted(units).isEmpty() ? "" : "drawn " + hold.wanted(units) + " · ";
-    String taken = held.reading().map(r -> ", " + Ago.days(r.on(), LocalDate.now())).orElse("");
+    String taken =
+        held.reading().map(r -> ", " + Ago.days(r.on(), bench.now().toLocalDate())).orElse("");
     String off =
         held.off()
             .filter(o -> held.state() == HoldPoint.State.OFF)

@@ -1,6 +1,5 @@
 package roughcut.desktop.control;
 
-import java.time.LocalDate;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -47,7 +46,7 @@ final class MeasuredRow extends HBox {
           "measured "
               + NumberWriter.text(reading.value(), decision.quantity(), session.units().get())
               + ", "
-              + Ago.days(reading.on(), LocalDate.now()));
+              + Ago.days(reading.on(), session.now().today()));
     }
   }
 

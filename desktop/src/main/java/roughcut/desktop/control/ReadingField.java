@@ -1,7 +1,5 @@
 package roughcut.desktop.control;
 
-import java.time.LocalDate;
-import java.time.LocalDateTime;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -158,8 +156,7 @@ public final class ReadingField extends VBox implements Typing.Into, TakesReadin
 
   private UnaryOperator<Build> at(double value) {
     return build ->
-        build.withReading(
-            Reading.of(measurable.id(), value, LocalDateTime.now().withNano(0)).by(with));
+        build.withReading(Reading.of(measurable.id(), value, session.now().second()).by(with));
   }
 
   private UnaryOperator<Build> withdrawn() {
@@ -215,7 +212,7 @@ public final class ReadingField extends VBox implements Typing.Into, TakesReadin
     Tips.on(
         field,
         standing()
-            .map(r -> measurable.hint() + "\nmeasured " + Ago.days(r.on(), LocalDate.now()))
+            .map(r -> measurable.hint() + "\nmeasured " + Ago.days(r.on(), session.now().today()))
             .orElse(measurable.hint() + "\nnot measured yet"));
   }
 }

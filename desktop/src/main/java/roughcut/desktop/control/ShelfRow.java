@@ -1,6 +1,5 @@
 package roughcut.desktop.control;
 
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -88,7 +87,7 @@ public final class ShelfRow extends VBox {
             group.id(),
             session,
             Shelving::take,
-            (build, name) -> Shelving.keep(build, group, name, LocalDate.now())));
+            (build, name) -> Shelving.keep(build, group, name, session.now().today())));
   }
 
   /** For something fitted into the body. */
@@ -101,7 +100,7 @@ public final class ShelfRow extends VBox {
             type,
             session,
             (build, piece) -> Shelving.take(build, piece, fitting.get()),
-            (build, name) -> Shelving.keep(build, fitting.get(), name, LocalDate.now())));
+            (build, name) -> Shelving.keep(build, fitting.get(), name, session.now().today())));
   }
 
   /** For a set of strings: those of the shop, and the general ones of as many strings. */

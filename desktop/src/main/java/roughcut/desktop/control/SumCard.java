@@ -1,6 +1,5 @@
 package roughcut.desktop.control;
 
-import java.time.LocalDate;
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.Map;
@@ -191,7 +190,7 @@ public final class SumCard extends VBox {
     if (value instanceof Read read) {
       return label
           + "measured "
-          + Ago.days(read.on(), LocalDate.now())
+          + Ago.days(read.on(), session.now().today())
           + " (decided "
           + NumberWriter.text(read.nominal(), read.quantity(), units)
           + ")";

@@ -22,7 +22,7 @@ final class TypeAhead {
           if (e.isShortcutDown() || letter.isBlank() && !letter.equals(" ") || space) {
             return;
           }
-          long now = System.currentTimeMillis();
+          long now = System.nanoTime() / 1_000_000;
           if (now - last[0] > PAUSE) {
             typed.setLength(0);
           }

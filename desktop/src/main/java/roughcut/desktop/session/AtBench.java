@@ -2,13 +2,11 @@ package roughcut.desktop.session;
 
 import java.time.Duration;
 import java.time.LocalDateTime;
-import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.Supplier;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleStringProperty;
@@ -43,7 +41,6 @@ public final class AtBench {
   /** Id of what is known and asked for again all the same; empty for nothing. */
   private String again = "";
 
-  private Supplier<LocalDateTime> clock = LocalDateTime::now;
   private Plan looked;
   private Plan plan;
   private LocalDateTime at;
@@ -67,7 +64,7 @@ public final class AtBench {
 
   /** How the work stands now. */
   public Bench bench() {
-    LocalDateTime now = now();
+    LocalDateTime now = session.now().minute();
     Plan shown = session.plan().get();
     if (bench == null || looked != shown || !now.equals(at)) {
       looked = shown;
@@ -77,15 +74,6 @@ public final class AtBench {
       bench = Bench.of(plan, now);
     }
     return bench;
-  }
-
-  private LocalDateTime now() {
-    return clock.get().truncatedTo(ChronoUnit.MINUTES);
-  }
-
-  /** Goes by another clock from here on: waits are long. */
-  public void clock(Supplier<LocalDateTime> next) {
-    clock = next;
   }
 
   /** The operation that is looked at: the first that can be done while none was chosen. */
@@ -135,7 +123,7 @@ public final class AtBench {
         "done " + op.id(),
         b ->
             done
-                ? b.withLog(b.log().without(Done.of(op.id(), clock.get())))
+                ? b.withLog(b.log().without(Done.of(op.id(), session.now().second())))
                 : here.done(b, op, hands, said));
     session.history().settle();
   }
@@ -181,7 +169,7 @@ public final class AtBench {
     session.make(
         hold.what() + ": " + (yes ? "yes" : "no"),
         "look " + hold.of(),
-        b -> b.withReading(Reading.of(hold.of(), yes ? 1 : 0, clock.get().withNano(0))));
+        b -> b.withReading(Reading.of(hold.of(), yes ? 1 : 0, session.now().second())));
     session.history().settle();
     tell(before);
   }
@@ -214,7 +202,7 @@ public final class AtBench {
         session.edit(
             "measured " + hold.what(),
             "measured " + hold.of(),
-            b -> b.withReading(Reading.of(hold.of(), value, clock.get().withNano(0)).by(with)));
+            b -> b.withReading(Reading.of(hold.of(), value, session.now().second()).by(with)));
     if (refusal.isEmpty()) {
       again = "";
       session.asBuilt().set(true);

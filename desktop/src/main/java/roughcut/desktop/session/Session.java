@@ -1,7 +1,5 @@
 package roughcut.desktop.session;
 
-import java.time.LocalDateTime;
-import java.time.temporal.ChronoUnit;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
@@ -14,6 +12,7 @@ import javafx.beans.property.SimpleObjectProperty;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
+import roughcut.record.Now;
 import roughcut.shop.Shop;
 import roughcut.whatif.Changes;
 import roughcut.whatif.Comparison;
@@ -33,6 +32,7 @@ public final class Session {
     void restore();
   }
 
+  private final Now now;
   private final ReadOnlyObjectWrapper<Plan> plan = new ReadOnlyObjectWrapper<>();
   private final ReadOnlyObjectWrapper<Build> build = new ReadOnlyObjectWrapper<>();
   private final ReadOnlyObjectWrapper<Shop> shop = new ReadOnlyObjectWrapper<>();
@@ -45,7 +45,13 @@ public final class Session {
   private Typed typed;
   private Consumer<String> refused = words -> {};
 
-  public Session(Build build, Shop shop) {
+  /**
+   * Makes it.
+   *
+   * @param now the clock by which everything that is entered here happens
+   */
+  public Session(Build build, Shop shop, Now now) {
+    this.now = now;
     this.history = new History<>(new Work(build, shop));
     asBuilt.addListener((p, was, is) -> refresh());
     refresh();
@@ -81,6 +87,11 @@ public final class Session {
     return asBuilt;
   }
 
+  /** The clock that everything here goes by. */
+  public Now now() {
+    return now;
+  }
+
   public ObjectProperty<Units> units() {
     return units;
   }
@@ -104,8 +115,8 @@ public final class Session {
     return enter(name, key, work -> work.with(written(work.build(), change.apply(work.build()))));
   }
 
-  private static Build written(Build before, Build after) {
-    return Changes.written(before, after, LocalDateTime.now().truncatedTo(ChronoUnit.SECONDS));
+  private Build written(Build before, Build after) {
+    return Changes.written(before, after, now.second());
   }
 
   /** Makes an edit of what the maker owns, undone like any other. */

@@ -6,8 +6,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.attribute.FileTime;
 import java.time.LocalDateTime;
-import java.time.ZoneId;
-import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -135,21 +133,17 @@ public final class ShopDays {
     }
   }
 
-  public static LocalDateTime now() {
-    return LocalDateTime.now().truncatedTo(ChronoUnit.MINUTES);
-  }
-
   /** The whole shop's work from now on, for what is kept or tried. */
   private ShopWork work() {
     Plan plan = session.plan().get();
-    LocalDateTime now = now();
+    LocalDateTime now = session.now().minute();
     if (planned != plan || !now.equals(at)) {
       if (planned == null || !planned.shop().equals(plan.shop())) {
         otherPlans = others.stream().map(b -> Plan.of(b, plan.shop())).toList();
       }
       List<Plan> all = new ArrayList<>(otherPlans);
       all.add(plan);
-      work = ShopWork.of(all, now, ZoneId.systemDefault());
+      work = ShopWork.of(all, now, session.now().zone());
       planned = plan;
       at = now;
     }
@@ -195,7 +189,7 @@ public final class ShopDays {
     LocalDateTime from = at;
     READING.execute(
         () -> {
-          List<Buys> found = tried.buys(plan, from, ZoneId.systemDefault());
+          List<Buys> found = tried.buys(plan, from, session.now().zone());
           Platform.runLater(() -> then.accept(found));
         });
   }

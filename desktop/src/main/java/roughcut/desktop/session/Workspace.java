@@ -2,7 +2,6 @@ package roughcut.desktop.session;
 
 import java.io.IOException;
 import java.nio.file.Path;
-import java.time.LocalDate;
 import java.util.Optional;
 import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyObjectProperty;
@@ -15,6 +14,7 @@ import roughcut.file.Rescue;
 import roughcut.file.ShopFile;
 import roughcut.file.Versions;
 import roughcut.record.Build;
+import roughcut.record.Now;
 import roughcut.shop.Shop;
 
 /**
@@ -58,26 +58,28 @@ public final class Workspace {
    * its newest version that can.
    *
    * @param data the user's data folder, for rescue copies
+   * @param now the clock that it goes by
    * @throws FileTrouble in words
    */
-  public static Workspace open(Path path, Path data) throws FileTrouble {
+  public static Workspace open(Path path, Path data, Now now) throws FileTrouble {
     BuildFile.Opened opened = BuildFile.open(path);
     ShopFile.Opened shop = ShopFile.openFor(opened.file());
     String said = shop.trouble().orElse(null);
     try {
-      return new Workspace(new Session(opened.build(), shop.shop()), opened, shop, data, said);
+      return new Workspace(new Session(opened.build(), shop.shop(), now), opened, shop, data, said);
     } catch (RuntimeException | StackOverflowError e) {
       System.getLogger("roughcut").log(System.Logger.Level.WARNING, "a build can't be shown", e);
-      return earlier(path, data, opened, shop);
+      return earlier(path, data, now, opened, shop);
     }
   }
 
   private static Workspace earlier(
-      Path path, Path data, BuildFile.Opened opened, ShopFile.Opened shop) throws FileTrouble {
+      Path path, Path data, Now now, BuildFile.Opened opened, ShopFile.Opened shop)
+      throws FileTrouble {
     try {
       for (Versions.Version version : Versions.of(path)) {
         try {
-          Session session = new Session(BuildFile.open(version.path()).build(), shop.shop());
+          Session session = new Session(BuildFile.open(version.path()).build(), shop.shop(), now);
           return new Workspace(
               session,
               opened,
@@ -284,7 +286,7 @@ public final class Workspace {
    */
   public DemoFolder.Before resetDemo() throws FileTrouble {
     autosave.flush();
-    DemoFolder.Before before = DemoFolder.reset(demoFolder(), LocalDate.now());
+    DemoFolder.Before before = DemoFolder.reset(demoFolder(), session.now().today());
     reload();
     return before;
   }

@@ -2,7 +2,6 @@ package roughcut.desktop.shell;
 
 import java.nio.file.Path;
 import java.time.LocalDate;
-import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.Executor;
@@ -188,8 +187,9 @@ final class HomeCard extends VBox {
     Units told = units;
     READING.execute(
         () -> {
-          List<HomeRow> rows = new ArrayList<>(HomeRow.of(own, false, told, this::unlisted));
-          rows.addAll(HomeRow.of(demo, true, told, this::unlisted));
+          List<HomeRow> rows =
+              new ArrayList<>(HomeRow.of(own, false, told, Windows.now(), this::unlisted));
+          rows.addAll(HomeRow.of(demo, true, told, Windows.now(), this::unlisted));
           Platform.runLater(() -> filled(mine, rows, choose));
         });
   }
@@ -328,8 +328,8 @@ final class HomeCard extends VBox {
           row.demo()
               ? "demo"
               : Ago.days(
-                  LocalDate.ofInstant(row.entry().changed(), ZoneId.systemDefault()),
-                  LocalDate.now()));
+                  LocalDate.ofInstant(row.entry().changed(), Windows.now().zone()),
+                  Windows.now().today()));
       picture.setVisible(row.portrait().isPresent());
       row.portrait().ifPresent(picture::show);
       setGraphic(all);

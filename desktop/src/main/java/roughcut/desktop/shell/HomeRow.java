@@ -2,7 +2,6 @@ package roughcut.desktop.shell;
 
 import java.nio.file.Path;
 import java.time.LocalDateTime;
-import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -17,6 +16,7 @@ import roughcut.file.ShopBuilds;
 import roughcut.file.ShopFile;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
+import roughcut.record.Now;
 import roughcut.schedule.ShopWork;
 import roughcut.shop.Shop;
 
@@ -40,7 +40,7 @@ record HomeRow(
    * @param unlisted is told why not all can be listed, where they can't
    */
   static List<HomeRow> of(
-      Path folder, boolean isDemo, Units units, Consumer<FileTrouble> unlisted) {
+      Path folder, boolean isDemo, Units units, Now clock, Consumer<FileTrouble> unlisted) {
     List<HomeRow> into = new ArrayList<>();
     ShopBuilds builds = new ShopBuilds(folder);
     try {
@@ -50,11 +50,11 @@ record HomeRow(
       for (ShopBuilds.Entry entry : entries) {
         plan(entry, shop).ifPresent(p -> plans.put(entry, p));
       }
-      LocalDateTime now = LocalDateTime.now();
+      LocalDateTime now = clock.minute();
       Optional<ShopWork> work =
           plans.isEmpty()
               ? Optional.empty()
-              : Optional.of(ShopWork.of(List.copyOf(plans.values()), now, ZoneId.systemDefault()));
+              : Optional.of(ShopWork.of(List.copyOf(plans.values()), now, clock.zone()));
       for (ShopBuilds.Entry entry : entries) {
         into.add(
             row(builds, entry, isDemo, Optional.ofNullable(plans.get(entry)), work, now, units));

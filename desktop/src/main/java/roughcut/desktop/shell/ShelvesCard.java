@@ -36,17 +36,14 @@ final class ShelvesCard extends ListCard {
       return piece != null ? ShelfGroup.called(piece.group()) : "set of strings";
     }
 
-    String measured() {
+    String measured(LocalDate today) {
       if (piece == null) {
         return set.strings().size() + " strings";
       }
       int count = piece.measured().size();
       return count == 0
           ? "as listed"
-          : count
-              + (count == 1 ? " size" : " sizes")
-              + " measured, "
-              + Ago.days(piece.on(), LocalDate.now());
+          : count + (count == 1 ? " size" : " sizes") + " measured, " + Ago.days(piece.on(), today);
     }
   }
 
@@ -62,7 +59,7 @@ final class ShelvesCard extends ListCard {
     this.session = session;
     table.words("name", Row::name);
     table.words("what", Row::what);
-    table.words("sizes", Row::measured);
+    table.words("sizes", r -> r.measured(session.now().today()));
     table.setPlaceholder(
         note(
             "Nothing stands here yet. “Put it on the shelf” is beside rods, tuners, bridges,"
@@ -160,7 +157,7 @@ final class ShelvesCard extends ListCard {
                 true,
                 session,
                 () -> known(chosen.piece().measured().get(size.key())),
-                v -> piece(p -> p.measured(size.key(), v, LocalDate.now()))));
+                v -> piece(p -> p.measured(size.key(), v, session.now().today()))));
   }
 
   private static OptionalDouble known(Double size) {

@@ -3,7 +3,6 @@ package roughcut.desktop.shell;
 import java.io.File;
 import java.io.IOException;
 import java.nio.file.Path;
-import java.time.LocalDate;
 import java.util.List;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
@@ -71,7 +70,7 @@ public final class TroubleWindow {
       way(
           "Lay the demo out anew; what is there stays among its versions",
           () -> {
-            DemoFolder.reset(folder, LocalDate.now());
+            DemoFolder.reset(folder, Windows.now().today());
             go(demo);
           });
     } else {

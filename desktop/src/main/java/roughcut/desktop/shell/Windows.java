@@ -22,6 +22,7 @@ import roughcut.desktop.session.Session;
 import roughcut.desktop.session.Workspace;
 import roughcut.file.Autosave;
 import roughcut.file.FileTrouble;
+import roughcut.record.Now;
 
 /** Opens windows with our fonts and style, where they stood last time. */
 public final class Windows {
@@ -34,6 +35,7 @@ public final class Windows {
   public static final String LAST_BUILD = "build.last";
 
   private static Path data = dataFolder();
+  private static Now now = Now.ofThisMachine();
 
   private Windows() {}
 
@@ -63,6 +65,16 @@ public final class Windows {
     return data;
   }
 
+  /** Everything that is opened from here on goes by that clock. */
+  public static void clock(Now next) {
+    now = next;
+  }
+
+  /** The clock that the program goes by. */
+  public static Now now() {
+    return now;
+  }
+
   /**
    * Opens a build in a window of its own.
    *
@@ -79,7 +91,7 @@ public final class Windows {
    */
   public static ShopWindow open(Path build, Stage stage) throws FileTrouble {
     Habits habits = Habits.in(data);
-    ShopWindow window = new ShopWindow(Workspace.open(build, data), habits);
+    ShopWindow window = new ShopWindow(Workspace.open(build, data, now), habits);
     Scene scene = scene(window);
     stage.setScene(scene);
     stage

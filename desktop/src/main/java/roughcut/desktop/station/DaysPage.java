@@ -88,16 +88,20 @@ final class DaysPage extends BenchPage {
     return label;
   }
 
-  private static String moment(LocalDateTime at) {
-    return DayWords.moment(at, ShopDays.now().toLocalDate());
+  private LocalDate today() {
+    return desk.session().now().today();
+  }
+
+  private String moment(LocalDateTime at) {
+    return DayWords.moment(at, today());
   }
 
   private static String between(Schedule.Block block) {
     return DayWords.between(block.start(), block.end());
   }
 
-  private static String day(LocalDateTime at) {
-    return DayWords.day(at.toLocalDate(), ShopDays.now().toLocalDate());
+  private String day(LocalDateTime at) {
+    return DayWords.day(at.toLocalDate(), today());
   }
 
   private String build(Schedule.Block block) {
@@ -125,7 +129,7 @@ final class DaysPage extends BenchPage {
     return DaysDrawing.of(
         days.schedule(),
         plan.shop().hours(),
-        ShopDays.now(),
+        desk.session().now().minute(),
         days.names(),
         days.own(),
         desk.bench().chosen().get());
@@ -275,16 +279,14 @@ final class DaysPage extends BenchPage {
       }
 
       private Optional<LocalDate> day(String id, double dx) {
-        LocalDateTime now = ShopDays.now();
+        LocalDateTime now = desk.session().now().minute();
         return block(id)
             .map(b -> DaysDrawing.day(now, DaysDrawing.x(hours(), now, b.start()) + dx));
       }
 
       @Override
       public String words(String id, double dx, double dy) {
-        return day(id, dx)
-            .map(d -> "not before " + DayWords.day(d, ShopDays.now().toLocalDate()))
-            .orElse("");
+        return day(id, dx).map(d -> "not before " + DayWords.day(d, today())).orElse("");
       }
 
       @Override

@@ -4,9 +4,7 @@ import java.io.File;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
-import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -153,7 +151,7 @@ final class LogPage extends BenchPage {
     try {
       Note note =
           new Note(
-              LocalDateTime.now().truncatedTo(ChronoUnit.SECONDS),
+              desk.session().now().second(),
               desk.bench().chosen().get(),
               words.getText().strip(),
               picture);

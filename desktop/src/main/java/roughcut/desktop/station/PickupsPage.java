@@ -1,6 +1,5 @@
 package roughcut.desktop.station;
 
-import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -168,7 +167,7 @@ final class PickupsPage extends PlainPage {
             b ->
                 place < 0
                     ? b.withoutMeasured(seen.id())
-                    : b.withReading(Reading.of(seen.id(), place, LocalDateTime.now().withNano(0))));
+                    : b.withReading(Reading.of(seen.id(), place, desk.session().now().second())));
     desk.session().history().settle();
   }
 }
