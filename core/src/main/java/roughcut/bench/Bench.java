@@ -13,6 +13,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
+import roughcut.design.Decisions;
+import roughcut.design.FretboardDecisions;
 import roughcut.measure.Precision;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
@@ -53,12 +56,17 @@ public final class Bench {
    */
   public record Step(Operation operation, State state, List<String> why, List<Operation> owed) {}
 
+  /** Nobody works at one operation for longer without a break. */
+  private static final Duration LONGEST = Duration.ofHours(10);
+
   private final Plan plan;
   private final LocalDateTime now;
   private final Route route;
   private final List<Step> steps = new ArrayList<>();
   private final Map<Face, Operation> gone = new EnumMap<>(Face.class);
   private final Set<Face> there = EnumSet.noneOf(Face.class);
+  private List<Spoiled> spoiled;
+  private Verdict verdict;
 
   private Bench(Plan plan, LocalDateTime now) {
     this.plan = plan;
@@ -82,6 +90,35 @@ public final class Bench {
     return route;
   }
 
+  /** What is made already and no longer agrees with the plan. */
+  public List<Spoiled> spoiled() {
+    if (spoiled == null) {
+      spoiled = Spoiled.of(plan, route);
+    }
+    return spoiled;
+  }
+
+  /** How the whole instrument stands, whatever was read last. */
+  public Verdict verdict() {
+    if (verdict == null) {
+      verdict = Verdict.of(plan, spoiled());
+    }
+    return verdict;
+  }
+
+  /** What is at stake when an operation is done now; nothing where it may simply be done. */
+  public List<Stake> stakes(Operation op) {
+    return isDone(op) ? List.of() : Stakes.of(this, op);
+  }
+
+  /** What a reading at a hold point should be, and what a slip would read. */
+  public Plausible.Expected expected(HoldPoint hold) {
+    return Plausible.of(
+        hold,
+        plan.given(Decisions.FRETBOARD_THICKNESS),
+        plan.given(FretboardDecisions.WIRE_HEIGHT));
+  }
+
   /** Every operation in its order. */
   public List<Step> steps() {
     return List.copyOf(steps);
@@ -103,7 +140,8 @@ public final class Bench {
 
   /**
    * What in the log can't be right, in words: something read or done that is still to come, since a
-   * clock was wrong then or was set back since. It counts all the same.
+   * clock was wrong then or was set back since; work that isn't part of this instrument; a timer
+   * that ran over night. It counts all the same, and can be mended by hand.
    */
   public List<String> oddities() {
     List<String> all = new ArrayList<>();
@@ -120,7 +158,25 @@ public final class Bench {
         all.add(what + " was done on " + day(done.at()));
       }
     }
-    return all.stream().map(w -> w + ", which is still to come: is the clock right?").toList();
+    List<String> odd =
+        new ArrayList<>(
+            all.stream().map(w -> w + ", which is still to come: is the clock right?").toList());
+    for (Done done : log().done()) {
+      if (route.find(done.operation()).isEmpty()) {
+        odd.add(
+            "“"
+                + done.operation()
+                + "” is in the log as done, and isn't part of this instrument's work; it is kept");
+      }
+      if (done.hands().compareTo(LONGEST) > 0) {
+        odd.add(
+            route.find(done.operation()).map(Route::quoted).orElse(done.operation())
+                + " took "
+                + done.hands().toMinutes()
+                + " minutes: was the timer forgotten?");
+      }
+    }
+    return odd;
   }
 
   private static String day(LocalDateTime at) {
@@ -186,7 +242,7 @@ public final class Bench {
       }
     }
     for (Operation other : route.order()) {
-      if (other.clamped().contains(op.part()) && isDone(other)) {
+      if (other.blocks(op) && isDone(other)) {
         waitFor(other).filter(w -> !waits.contains(w)).ifPresent(waits::add);
       }
     }
@@ -236,7 +292,8 @@ public final class Bench {
   /** When an operation's wait is over; empty for one without. */
   public Optional<LocalDateTime> over(Operation done) {
     return done.waiting()
-        .flatMap(w -> log().when(done.id()).map(at -> at.plusMinutes(Math.round(w.hours() * 60))));
+        .flatMap(
+            w -> log().when(done.id()).map(at -> at.plusMinutes(w.minutes(plan.shop().hours()))));
   }
 
   private static String hours(Duration left) {
@@ -340,23 +397,22 @@ public final class Bench {
   }
 
   /**
-   * The build with an operation done now. What wasn't known before it is written into the log.
+   * The build with an operation done now. What was at stake is written into the log, with the
+   * reason why it was done all the same.
    *
    * @param hands how long it took; nothing when nobody said
    * @param note of the maker's own
+   * @param reason why it was done in spite of what was at stake; empty for none given
    */
-  public Build done(Build build, Operation op, Duration hands, String note) {
+  public Build done(Build build, Operation op, Duration hands, String note, String reason) {
     Map<String, Double> cutAt = new LinkedHashMap<>();
     settings(op).forEach(v -> cutAt.put(v.id(), v.value()));
-    StringBuilder words = new StringBuilder(note);
-    if (!op.undoable()) {
-      for (Held unknown : unknown(op)) {
-        words
-            .append(words.isEmpty() ? "" : "; ")
-            .append("done without: ")
-            .append(unknown.hold().what());
-      }
-    }
-    return build.withLog(build.log().with(new Done(op.id(), now, hands, words.toString(), cutAt)));
+    String despite = Stakes.told(stakes(op));
+    List<String> words = new ArrayList<>();
+    words.add(note);
+    words.add(despite.isEmpty() ? "" : "done all the same – " + despite);
+    words.add(reason.isBlank() ? "" : "reason: " + reason.strip());
+    String said = words.stream().filter(w -> !w.isEmpty()).collect(Collectors.joining("; "));
+    return build.withLog(build.log().with(new Done(op.id(), now, hands, said, cutAt)));
   }
 }

@@ -57,7 +57,7 @@ final class BodyOrder {
               .tools(body.join().glue().name(), "clamps", "cauls")
               .set("body.glue.open-time", "body.glue.time", "body.glue.mass", "body.clamps.needed")
               .cures(
-                  body.join().glue().cureHours(),
+                  body.join().glue(),
                   body.winged() ? new PartId[] {PartId.BODY, PartId.NECK} : BODY_ALONE)
               .hold(
                   HoldPoint.look(
@@ -122,7 +122,7 @@ final class BodyOrder {
         top("top.joint", "Joint and glue the top's leaves", 40)
             .troubled(w.has("top.resaw") ? List.of() : wood)
             .tools(body.join().glue().name(), "plane", "clamps")
-            .cures(body.join().glue().cureHours(), PartId.TOP)
+            .cures(body.join().glue(), PartId.TOP)
             .cautions(Caution.EDGES, Caution.GLUE);
     if (w.has("top.resaw")) {
       joint.after("top.resaw", "its leaves aren't sawn yet");
@@ -145,7 +145,7 @@ final class BodyOrder {
                     .within(HoldPoint.FLAT_DAYS))
             .cautions(Caution.GLUE)
             .wrong("a channel or a bore under the top was forgotten");
-    body.topping().ifPresent(t -> glue.cures(t.glue().cureHours(), PartId.TOP, PartId.BODY));
+    body.topping().ifPresent(t -> glue.cures(t.glue(), PartId.TOP, PartId.BODY));
     w.add(glue);
   }
 

@@ -11,37 +11,21 @@ import roughcut.thin.ThinSpot;
 
 /**
  * What a reading or a change means at the bench: settings that are new for what is still to be cut,
- * thin spots that moved, parts made already that no longer agree, and whether the next cut may go
- * on (handbook page 7, "Hold points and measurements").
+ * thin spots that moved, parts made already that no longer agree (handbook page 7, "Hold points and
+ * measurements"). Whether to go on is the {@link Verdict} of the whole plan.
  *
  * @param settings of operations still to be done that would be other numbers
  * @param spots that stand worse than before
  * @param spoiled made parts that agreed before and don't now
  * @param vain operations that are done already and wouldn't be part of the work any more
+ * @param verdict of what it changed alone: stop where something stops now that didn't before
  */
 public record Consequences(
     List<Value> settings,
     List<ThinSpot> spots,
     List<Spoiled> spoiled,
     List<Operation> vain,
-    Verdict verdict) {
-  /** Whether to go on with the next cut. */
-  public enum Verdict {
-    GO("go"),
-    LOOK("look"),
-    STOP("stop");
-
-    private final String word;
-
-    Verdict(String word) {
-      this.word = word;
-    }
-
-    public String word() {
-      return word;
-    }
-  }
-
+    Verdict.State verdict) {
   /** Between two plans of one instrument; the second is the one that would count. */
   public static Consequences of(Plan kept, Plan next) {
     Route route = Route.of(next);
@@ -82,14 +66,10 @@ public record Consequences(
         .toList();
   }
 
-  /**
-   * What it means in a line: go, look or stop, how many settings are new, what no longer agrees.
-   */
+  /** What it means in a line: how many settings are new, what no longer agrees. */
   public String told() {
     int parts = spoiled.size();
-    return verdict.word()
-        + " · "
-        + settings.size()
+    return settings.size()
         + (settings.size() == 1 ? " setting is new" : " settings are new")
         + (parts == 0
             ? ""
@@ -110,12 +90,14 @@ public record Consequences(
         .orElse(spot.state() != ThinSpot.State.CLEAR);
   }
 
-  private static Verdict verdict(Plan kept, Plan next, List<ThinSpot> spots, boolean holds) {
-    Set<String> known = kept.problems().stream().map(Finding::words).collect(Collectors.toSet());
-    boolean impossible = next.problems().stream().anyMatch(p -> !known.contains(p.words()));
+  private static Verdict.State verdict(Plan kept, Plan next, List<ThinSpot> spots, boolean holds) {
+    boolean impossible =
+        next.findings().stream()
+            .filter(Finding::stops)
+            .anyMatch(p -> kept.findings().stream().noneMatch(p::sameMatter));
     if (impossible || spots.stream().anyMatch(s -> s.state() == ThinSpot.State.STOP)) {
-      return Verdict.STOP;
+      return Verdict.State.STOP;
     }
-    return spots.isEmpty() && holds ? Verdict.GO : Verdict.LOOK;
+    return spots.isEmpty() && holds ? Verdict.State.GO : Verdict.State.LOOK;
   }
 }

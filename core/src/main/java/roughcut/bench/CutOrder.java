@@ -13,7 +13,6 @@ import java.util.function.Predicate;
 import roughcut.design.BodyFace;
 import roughcut.design.Decisions;
 import roughcut.design.Fitting;
-import roughcut.design.NumberDecision;
 import roughcut.design.StringDecisions;
 import roughcut.finding.Chapter;
 import roughcut.layout.LayoutKeys;
@@ -23,8 +22,10 @@ import roughcut.record.Done;
 import roughcut.rout.Cut;
 import roughcut.rout.CutFrom;
 import roughcut.rout.CutKind;
+import roughcut.rout.Places;
 import roughcut.rout.RoutKeys;
 import roughcut.rout.RoutPlan;
+import roughcut.strings.StringKeys;
 
 /** What is cut into the body, row by row, and the neck that is tried in it meanwhile. */
 final class CutOrder {
@@ -71,14 +72,30 @@ final class CutOrder {
                 RoutKeys.POCKET_HEEL_GAP.id(),
                 StringDecisions.EXPOSED.id())
             .undoable()
+            .hold(
+                w.measured(
+                    StringDecisions.STANDING,
+                    w.plan.value(StringKeys.PROOF_STANDING_WANTED.id()),
+                    0.2,
+                    "depth gauge or rule on edge",
+                    "whether the pocket is as deep as it was to be follows from it"))
             .wrong("a pocket is deepened by guess until its floor gets thin"));
     w.add(
         body("neck.scale-check", "Measure the scale with the neck in the pocket", 15)
             .after("neck.fit", "the neck isn't seated yet")
             .tools("long rule", "string through both edges")
             .sounds(Operation.Heard.AT_THE_SADDLES, LayoutKeys.SADDLE_FROM_NUT.id())
-            .set("heights.joint")
             .undoable()
+            .hold(
+                w.measured(
+                    StringDecisions.NUT_TO_OCTAVE,
+                    w.plan
+                        .asDrawn()
+                        .orElse(w.plan)
+                        .value("fret." + (int) w.plan.frets().divisions().value() + ".from-nut"),
+                    0.3,
+                    "long rule, from the nut line",
+                    "the bridge's place follows from the real scale, twice this"))
             .wrong("the scale is measured before the neck is seated"));
   }
 
@@ -170,6 +187,18 @@ final class CutOrder {
 
   private void settings(Operation.Draft draft, List<Cut> cuts) {
     for (Cut cut : cuts) {
+      // Rails round the real neck place its pocket; its depth and tilt are what is set.
+      boolean railed = cut.kind() == CutKind.POCKET;
+      List<String> places = Places.ids(cut.name()).stream().filter(w::there).toList();
+      places.stream().filter(p -> !railed).forEach(draft::placed);
+      for (String bit : List.of(".bit", ".bit-2")) {
+        if (w.there("rout." + cut.name() + bit)) {
+          draft.set("rout." + cut.name() + bit);
+        }
+      }
+      if (cut.kind() == CutKind.POCKET && w.there("pass.pocket.shim")) {
+        draft.set("pass.pocket.shim");
+      }
       String stop = "rout." + cut.name() + ".stop-now";
       if (w.there(stop)) {
         draft.deep(stop);
@@ -185,6 +214,7 @@ final class CutOrder {
             "template." + rout.step().name() + ".opening-width");
         rout.plan().passes().stream().map(p -> p.cutter().name()).distinct().forEach(draft::tools);
       }
+      places.stream().filter(p -> railed).forEach(draft::placed);
     }
     draft.tools(cuts.get(0).kind().bored() ? "drill press or jig, stop" : "template, screwed down");
   }
@@ -210,10 +240,8 @@ final class CutOrder {
         draft.after("heel.faces", "it is fitted to the heel's final faces");
         draft
             .hold(
-                measured(
-                    Decisions.HEEL_THICKNESS,
-                    "from the neck's top to the heel's flat",
-                    "the pocket's depth follows from it"))
+                w.measured(
+                    Decisions.HEEL_THICKNESS, 0.3, "caliper", "the pocket's depth follows from it"))
             .hold(
                 HoldPoint.look(
                     "pocket.rails",
@@ -249,21 +277,21 @@ final class CutOrder {
     }
   }
 
-  private HoldPoint measured(NumberDecision decision, String datum, String reason) {
-    return HoldPoint.measured(w.drawn(decision), 0.3, datum, "caliper", reason);
-  }
-
   private HoldPoint standing() {
-    return measured(
+    return w.measured(
         StringDecisions.STANDING,
-        "from the body's top to the fretboard's crown at its end",
+        w.plan.value(StringKeys.PROOF_STANDING_WANTED.id()),
+        0.2,
+        "depth gauge or rule on edge",
         "how high the saddles stand follows from it");
   }
 
   private HoldPoint straightedge() {
-    return measured(
+    return w.measured(
         StringDecisions.STRAIGHTEDGE,
-        "from the body's top to a straightedge along the frets, at the bridge line",
+        w.plan.value(StringKeys.PROOF_STRAIGHTEDGE_WANTED.id()),
+        0.5,
+        "straightedge and rule",
         "whether the bridge can come low and high enough follows from it");
   }
 

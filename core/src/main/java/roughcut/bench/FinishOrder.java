@@ -49,7 +49,7 @@ final class FinishOrder {
                       "The string line runs down the middle, and the heel sits on the floor",
                       "strings or a long rule along both edges; paper under the heel",
                       "it never comes out again"))
-              .cures(w.plan.glueUp().job().glue().cureHours(), PartId.values())
+              .cures(w.plan.glueUp().job().glue(), PartId.values())
               .cautions(Caution.GLUE));
       w.add(
           whole("heel.blend", BODY, "Blend the heel with the body", 60)

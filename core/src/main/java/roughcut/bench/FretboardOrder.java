@@ -8,10 +8,13 @@ import static roughcut.bench.Face.NECK_OPEN;
 import static roughcut.bench.Face.NECK_TOP;
 import static roughcut.finding.Chapter.FRETBOARD;
 
+import java.util.Optional;
 import java.util.stream.IntStream;
 import roughcut.design.Decisions;
 import roughcut.design.FretboardDecisions;
+import roughcut.design.NeckDecisions;
 import roughcut.fretboard.FretboardKeys;
+import roughcut.neck.NeckKeys;
 import roughcut.part.PartId;
 
 /** The fretboard's operations, and the frets. */
@@ -46,18 +49,15 @@ final class FretboardOrder {
             .tools("slotting saw in a guide, or table saw with a template", "depth stop")
             .sounds(
                 Operation.Heard.AT_A_FRET,
-                IntStream.of(1, 12, w.plan.frets().frets().size())
-                    .filter(k -> k <= w.plan.frets().frets().size())
-                    .distinct()
+                IntStream.rangeClosed(1, w.plan.frets().frets().size())
                     .mapToObj(k -> "fret." + k + ".from-nut")
                     .toArray(String[]::new))
             .deep(FretboardKeys.SLOT_SAW_STOP.id())
             .repaired(Repair.CUT_FURTHER, Repair.FILL)
             .hold(
-                HoldPoint.measured(
-                    w.drawn(FretboardDecisions.WIRE_TANG_WIDTH),
+                w.measured(
+                    FretboardDecisions.WIRE_TANG_WIDTH,
                     0.03,
-                    "the wire's own tang, between its beads",
                     "caliper, and the wire pressed into a slot sawn into scrap",
                     "a tang that swims doesn't hold, one that is forced bends the board"))
             .cautions(Caution.EDGES, Caution.SAW, Caution.DUST)
@@ -75,13 +75,6 @@ final class FretboardOrder {
             .destroys(BOARD_EDGE)
             .tools("saw", "plane", "template")
             .set("fret.1.width", "fret.12.width", FretboardKeys.FRETBOARD_END_WIDTH.id())
-            .hold(
-                HoldPoint.measured(
-                    w.drawn(Decisions.NUT_WIDTH),
-                    0.3,
-                    "across the fretboard at the nut line",
-                    "caliper",
-                    "the strings' margins follow from it"))
             .cautions(Caution.EDGES, Caution.DUST));
     w.add(
         board("board.pins", "Bore for the locating pins through two fret slots", 15)
@@ -103,11 +96,10 @@ final class FretboardOrder {
             .after("board.pins", "it creeps without them")
             .destroys(NECK_OPEN)
             .tools(w.plan.glueUp().job().glue().name(), "caul", "pins", "the rod, masked")
-            .cures(
-                w.plan.glueUp().job().glue().cureHours(),
-                PartId.FRETBOARD,
-                PartId.NECK,
-                PartId.HEAD)
+            .cures(w.plan.glueUp().job().glue(), PartId.FRETBOARD, PartId.NECK, PartId.HEAD)
+            .hold(
+                w.measured(
+                    Decisions.NUT_WIDTH, 0.3, "caliper", "the strings' margins follow from it"))
             .hold(
                 HoldPoint.look(
                         "board.flat",
@@ -166,6 +158,7 @@ final class FretboardOrder {
                 FretboardKeys.RADIUS_CONE_END.id())
             .cautions(Caution.DUST)
             .wrong("more comes off at the ends than in the middle"));
+    straightened();
     if (w.choice(FretboardDecisions.SLOT_SCHOOL).later()) {
       Operation.Draft deepen =
           board("board.deepen", "Deepen the slots", 45)
@@ -185,16 +178,22 @@ final class FretboardOrder {
         board("frets.press", "Seat the frets", 90)
             .stands(NECK_BACK)
             .after("board.radius", "they follow the radius")
+            .hold(
+                w.measured(
+                    FretboardDecisions.SANDED,
+                    Optional.empty(),
+                    0.1,
+                    "what radius and straightening took, by caliper before and after",
+                    "the slots are shallower by that much"))
             .tools("press caul or hammer", "wire bent tighter than the radius")
             .set(
                 FretboardKeys.WIRE_TOTAL.id(),
                 FretboardKeys.WIRE_BEND_RADIUS.id(),
                 FretboardKeys.WIRE_TANG_BACK.id())
             .hold(
-                HoldPoint.measured(
-                    w.drawn(Decisions.FRETBOARD_THICKNESS),
+                w.measured(
+                    Decisions.FRETBOARD_THICKNESS,
                     0.3,
-                    "the board's crown over the glue line",
                     "caliper at its end",
                     "what is left under the slots follows from it"))
             .cautions(Caution.WIRE)
@@ -202,11 +201,36 @@ final class FretboardOrder {
     if (w.has("board.deepen")) {
       press.after("board.deepen", "the slots aren't deep enough yet");
     }
+    if (w.has("board.straight")) {
+      press.after("board.straight", "a bow under frets can't be sanded out");
+    }
     w.add(press);
     w.add(
         board("frets.ends", "Bevel and file the fret ends", 60)
             .after("frets.press", "there are none yet")
             .tools("long file in a guide")
             .cautions(Caution.EDGES, Caution.WIRE));
+  }
+
+  /** Under frets nothing is sanded any more: a neck that was fretted without is left alone. */
+  private void straightened() {
+    if (w.plan.log().isDone("frets.press") && !w.plan.log().isDone("board.straight")) {
+      return;
+    }
+    w.add(
+        board("board.straight", "Straighten the fretboard along its length", 30)
+            .after("board.radius", "its crown isn't there yet")
+            .stands(NECK_BACK)
+            .tools("straightedge", "feeler gauge", "long levelling beam with abrasive")
+            .set(
+                NeckKeys.BOW_SANDED.id(), NeckKeys.BOW_CROWN_LEFT.id(), NeckKeys.BOW_EDGE_LEFT.id())
+            .hold(
+                w.measured(
+                    NeckDecisions.BOW,
+                    0.3,
+                    "straightedge and feeler gauge, rod neutral",
+                    "more than the rod takes is sanded out now; under frets it can't be"))
+            .cautions(Caution.DUST)
+            .wrong("the bow is found under the frets, when no sanding reaches it"));
   }
 }

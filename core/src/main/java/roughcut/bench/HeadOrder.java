@@ -7,6 +7,8 @@ import static roughcut.bench.Face.NECK_LINES;
 import static roughcut.bench.Face.NECK_SIDES;
 import static roughcut.finding.Chapter.NECK;
 
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import roughcut.design.Decisions;
 import roughcut.design.HeadMaking;
 import roughcut.design.NeckDecisions;
@@ -63,10 +65,9 @@ final class HeadOrder {
                 NeckKeys.SCARF_WEDGE.id(),
                 NeckKeys.SCARF_RUN.id())
             .hold(
-                HoldPoint.measured(
-                    w.drawn(Decisions.SHAFT_THICKNESS),
+                w.measured(
+                    Decisions.SHAFT_THICKNESS,
                     0.2,
-                    "from the neck's top to its back, where the scarf is sawn",
                     "caliper, both edges",
                     "the bevel's length and the joint follow from it"))
             .cautions(Caution.BANDSAW, Caution.DUST)
@@ -94,7 +95,7 @@ final class HeadOrder {
                         "straightedge along and across, the two laid together",
                         "a gap under the fretboard is never seen again and never gone")
                     .within(HoldPoint.FLAT_DAYS))
-            .cures(w.plan.glueUp().job().glue().cureHours(), PartId.NECK, PartId.HEAD)
+            .cures(w.plan.glueUp().job().glue(), PartId.NECK, PartId.HEAD)
             .cautions(Caution.GLUE)
             .wrong("the joint creeps under the clamps"));
   }
@@ -105,7 +106,7 @@ final class HeadOrder {
           head("head.veneer", "Glue the face veneer", 30)
               .stands(HEAD_FACE)
               .tools("veneer", "caul", "clamps")
-              .cures(w.plan.glueUp().job().glue().cureHours(), PartId.HEAD, PartId.NECK)
+              .cures(w.plan.glueUp().job().glue(), PartId.HEAD, PartId.NECK)
               .cautions(Caution.GLUE)
               .wrong("glued after the volute, nothing lies flat behind it"));
     }
@@ -125,22 +126,26 @@ final class HeadOrder {
     w.add(
         head("head.tuners", "Bore for the tuners", 30)
             .repaired(Repair.PLUG)
+            .set("tuner.bit")
+            .placed(
+                IntStream.rangeClosed(1, w.plan.stringSet().size())
+                    .boxed()
+                    .flatMap(i -> Stream.of("tuner." + i + ".x", "tuner." + i + ".y"))
+                    .toArray(String[]::new))
             .stands(HEAD_FACE)
             .measures(NECK_LINES)
             .after("head.thickness", "the bores would not be square to its back yet")
             .tools("drill press", "fence", "backing board")
             .hold(
-                HoldPoint.measured(
-                    w.drawn(NeckDecisions.TUNER_BUSHING),
+                w.measured(
+                    NeckDecisions.TUNER_BUSHING,
                     0.1,
-                    "the tuner's own bush or shaft",
                     "caliper, every tuner",
                     "a bore drilled from memory fits no other maker's post"))
             .hold(
-                HoldPoint.measured(
-                    w.drawn(Decisions.HEAD_THICKNESS),
+                w.measured(
+                    Decisions.HEAD_THICKNESS,
                     0.3,
-                    "between the headstock's finished faces",
                     "caliper beside each post",
                     "the tuners clamp only so thin and so thick a headstock"))
             .cautions(Caution.DRILL));

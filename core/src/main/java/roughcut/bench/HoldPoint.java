@@ -5,6 +5,7 @@ import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
+import roughcut.record.Measurable;
 import roughcut.record.Reading;
 
 /**
@@ -16,7 +17,8 @@ import roughcut.record.Reading;
  * @param what in the maker's words
  * @param nominal what it should be; empty where it is looked at, or where nothing says
  * @param tolerance how far from that the next cut may go on as planned, in the nominal's unit
- * @param datum from where it is taken
+ * @param datum where it is taken, in the one sentence that all screens share; empty where it is
+ *     looked at
  * @param how with what and how
  * @param reason what depends on it
  * @param days how long it counts; 0 for good, until it is read again
@@ -33,16 +35,19 @@ public record HoldPoint(
   /** Handbook page 8: wood at rest stays flat so long. */
   static final int FLAT_DAYS = 14;
 
-  /** One that is measured, and counts until it is measured again. */
+  /**
+   * One that is measured, and counts until it is measured again.
+   *
+   * @param nominal what it should be; empty where nothing says
+   */
   static HoldPoint measured(
-      Value nominal, double tolerance, String datum, String how, String reason) {
+      Measurable measurable, Optional<Value> nominal, double tolerance, String how, String reason) {
     return new HoldPoint(
-        nominal.id(),
-        nominal.label(),
-        // 0 stands for “not known before it is read”.
-        nominal.value() == 0 ? Optional.empty() : Optional.of(nominal),
+        measurable.id(),
+        measurable.label(),
+        nominal,
         tolerance,
-        datum,
+        measurable.kind().where(),
         how,
         reason,
         0);

@@ -19,6 +19,7 @@ import roughcut.blank.GlueUp;
 import roughcut.blank.WoodPart;
 import roughcut.design.Decisions;
 import roughcut.design.NeckDecisions;
+import roughcut.design.NumberDecision;
 import roughcut.design.PartDecisions;
 import roughcut.design.Strip;
 import roughcut.fretboard.FretboardKeys;
@@ -26,6 +27,8 @@ import roughcut.layout.LayoutKeys;
 import roughcut.neck.NeckKeys;
 import roughcut.part.PartId;
 import roughcut.record.Done;
+import roughcut.rout.CutKind;
+import roughcut.rout.Places;
 import roughcut.rout.RoutKeys;
 import roughcut.thin.ThinKeys;
 
@@ -128,7 +131,7 @@ final class NeckOrder {
             .after("neck.dry-fit", "nobody knows yet whether it closes")
             .tools(job.glue().name(), "roller", "clamps, cauls, parting film")
             .set("glue.open-time", "glue.time", "glue.stages", "glue.mass", "clamps.needed")
-            .cures(job.glue().cureHours(), PartId.NECK)
+            .cures(job.glue(), PartId.NECK)
             .cautions(Caution.GLUE)
             .hold(
                 HoldPoint.look(
@@ -140,10 +143,9 @@ final class NeckOrder {
             .wrong("the glue grabs before the last strip is in place");
     for (int i = 1; i <= strips.size(); i++) {
       glue.hold(
-          HoldPoint.measured(
-              w.drawn(PartDecisions.stripThickness(i)),
+          w.measured(
+              PartDecisions.stripThickness(i),
               0.15,
-              "between its planed faces",
               "caliper at headstock, middle and heel",
               "all offsets in the stack follow from it"));
     }
@@ -160,7 +162,7 @@ final class NeckOrder {
             .stands(NECK_EDGE)
             .tools(step.job().glue().name(), "clamps and cauls")
             .set(glue + ".open-time", glue + ".time", "clamps.step." + step.number() + ".needed")
-            .cures(step.job().glue().cureHours(), PartId.NECK)
+            .cures(step.job().glue(), PartId.NECK)
             .cautions(Caution.GLUE, Caution.SAW)
             .hold(
                 HoldPoint.look(
@@ -177,17 +179,15 @@ final class NeckOrder {
       w.add(
           channel("rod.channel", "Rout the rod's channel", 40, "rod")
               .hold(
-                  HoldPoint.measured(
-                      w.drawn(Decisions.ROD_WIDTH),
+                  w.measured(
+                      Decisions.ROD_WIDTH,
                       0.1,
-                      "the rod in hand, at its widest",
                       "caliper",
                       "a loose rod rattles, a tight one splits the neck"))
               .hold(
-                  HoldPoint.measured(
-                      w.drawn(Decisions.ROD_DEPTH),
+                  w.measured(
+                      Decisions.ROD_DEPTH,
                       0.2,
-                      "the rod in hand, with bed and cap",
                       "caliper",
                       "it must lie flush, and every mm costs wood under it"))
               .wrong("the ends are left round, and the rod rides up on them"));
@@ -278,20 +278,29 @@ final class NeckOrder {
             .stands(HEEL_FLAT)
             .measures(NECK_LINES)
             .tools("drill press", "template of the bolts", "stop")
+            .placed(boltPlaces())
             .set(
                 RoutKeys.BOLT_PILOT.id(),
                 "bolt.pilot-stop",
                 "bolt.length",
                 RoutKeys.BOLT_TIP_CLEARANCE.id())
             .hold(
-                HoldPoint.measured(
-                    w.drawn(Decisions.HEEL_THICKNESS),
+                w.measured(
+                    Decisions.HEEL_THICKNESS,
                     0.3,
-                    "from the neck's top to the heel's flat",
                     "caliper, both sides",
                     "how far the bolt's tip stays from the fretboard follows from it"))
             .cautions(Caution.DRILL)
             .wrong("forgotten until the neck is carved"));
+  }
+
+  /** The heel's bores stand under the body's. */
+  private String[] boltPlaces() {
+    return w.plan.cuts().cuts().stream()
+        .filter(c -> c.kind() == CutKind.BOLT)
+        .flatMap(c -> Places.ids(c.name()).stream())
+        .filter(w::there)
+        .toArray(String[]::new);
   }
 
   void carve() {
@@ -314,8 +323,26 @@ final class NeckOrder {
     w.add(
         w.neck("neck.straightedge", FRETBOARD, "Lay a straightedge on the rested neck", 10)
             .after("neck.carve", "it isn't carved yet")
-            .tools("straightedge", "feeler gauge")
-            .set(NeckKeys.BOW_SANDED.id(), NeckKeys.BOW_CROWN_LEFT.id())
+            .tools("straightedge", "feeler gauge", "caliper")
+            .hold(
+                w.measured(
+                    NeckDecisions.BOW,
+                    0.3,
+                    "straightedge and feeler gauge, rod neutral",
+                    "what the rod doesn't take is levelled out of the frets"))
+            .hold(thick(Decisions.THICKNESS_1))
+            .hold(thick(Decisions.THICKNESS_12))
+            .hold(
+                HoldPoint.look(
+                    "carve.even",
+                    "The back runs even from nut to heel",
+                    "raking light, and a straightedge along it",
+                    "a hollow is felt with every stretch of the hand"))
             .undoable());
+  }
+
+  private HoldPoint thick(NumberDecision decision) {
+    return w.measured(
+        decision, 0.3, "caliper", "what is left over the rod's channel follows from it");
   }
 }

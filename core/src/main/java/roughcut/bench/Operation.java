@@ -12,6 +12,7 @@ import java.util.Optional;
 import java.util.Set;
 import roughcut.finding.Chapter;
 import roughcut.part.PartId;
+import roughcut.shop.Glue;
 
 /**
  * One operation of an instrument's making: what, on which part and faces, with what, set to what,
@@ -42,6 +43,7 @@ public final class Operation {
   private final Set<Repair> repairs;
   private final Set<String> depths;
   private final Set<String> openings;
+  private final List<String> places;
   private final Map<String, Heard> sounding;
 
   private Operation(Draft draft) {
@@ -68,6 +70,7 @@ public final class Operation {
     repairs = Collections.unmodifiableSet(draft.repairs);
     depths = Set.copyOf(draft.depths);
     openings = Set.copyOf(draft.openings);
+    places = List.copyOf(draft.places);
     sounding = Map.copyOf(draft.sounding);
   }
 
@@ -165,6 +168,11 @@ public final class Operation {
     return clamped;
   }
 
+  /** Whether another can't be worked on until this one's wait is over: its part lies in clamps. */
+  public boolean blocks(Operation other) {
+    return clamped.contains(other.part);
+  }
+
   /**
    * What can be done about one of its settings that came out other than wanted.
    *
@@ -172,15 +180,53 @@ public final class Operation {
    * @param by what is wanted less what was set
    */
   public List<Repair> repairs(String setting, double by) {
-    boolean opening = openings.contains(setting);
-    return opening || depths.contains(setting)
-        ? repairs.stream().filter(r -> r.mends(opening, by)).toList()
-        : List.of();
+    Sizing sizing = sizing(setting);
+    return repairs.stream().filter(r -> r.mends(sizing, by)).toList();
   }
 
   /** How a fault of one of its settings is heard; empty for one that is only seen. */
   public Optional<Heard> heard(String setting) {
     return Optional.ofNullable(sounding.get(setting));
+  }
+
+  /** What a number of an operation is a size of, and so what too much or too little of it is. */
+  public enum Sizing {
+    /** Grows with what is taken away downwards. */
+    DEPTH("too shallow", "too deep"),
+    /** Grows with what is taken away sideways. */
+    OPENING("too narrow", "too wide"),
+    /** Where it is; neither more nor less. */
+    PLACE("away from where it is drawn", "away from where it is drawn"),
+    /** What is left standing, or anything else that is set. */
+    OTHER("too little", "too much");
+
+    private final String less;
+    private final String more;
+
+    Sizing(String less, String more) {
+      this.less = less;
+      this.more = more;
+    }
+
+    /**
+     * What it is when it is off.
+     *
+     * @param by what is wanted less what is there
+     */
+    public String word(double by) {
+      return by > 0 ? less : more;
+    }
+  }
+
+  /** What a setting is a size of. */
+  public Sizing sizing(String setting) {
+    if (depths.contains(setting)) {
+      return Sizing.DEPTH;
+    }
+    if (openings.contains(setting)) {
+      return Sizing.OPENING;
+    }
+    return places.contains(setting) || sounding.containsKey(setting) ? Sizing.PLACE : Sizing.OTHER;
   }
 
   /** Whose pitch a place along the strings is: a fret's, or that of every open string. */
@@ -243,6 +289,7 @@ public final class Operation {
     private final Set<Repair> repairs = EnumSet.noneOf(Repair.class);
     private final Set<String> depths = new HashSet<>();
     private final Set<String> openings = new HashSet<>();
+    private final List<String> places = new ArrayList<>();
     private final Map<String, Heard> sounding = new HashMap<>();
 
     private Draft(String id, PartId part, Chapter chapter, String title, int minutes) {
@@ -296,6 +343,12 @@ public final class Operation {
       return set(values);
     }
 
+    /** Settings that are places on the part, from an edge or a line that can be touched. */
+    Draft placed(String... values) {
+      places.addAll(List.of(values));
+      return set(values);
+    }
+
     /** Settings that are places along the strings, where a fault is heard. */
     Draft sounds(Heard how, String... values) {
       List.of(values).forEach(v -> sounding.put(v, how));
@@ -313,14 +366,15 @@ public final class Operation {
     }
 
     Draft waits(double hours, String reason) {
-      wait = new Wait(hours, reason);
+      wait = Wait.of(hours, reason);
       return this;
     }
 
     /** A glue-up: until it is cured nothing is done on the parts that lie in clamps. */
-    Draft cures(double hours, PartId... parts) {
+    Draft cures(Glue glue, PartId... parts) {
       clamped.addAll(List.of(parts));
-      return waits(hours, "the glue is cured");
+      wait = Wait.cure(glue);
+      return this;
     }
 
     PartId part() {

@@ -1,11 +1,16 @@
 package roughcut.bench;
 
+import java.util.LinkedHashMap;
+import java.util.Map;
 import java.util.Optional;
+import roughcut.design.NumberDecision;
+import roughcut.measure.Decided;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Range;
 import roughcut.measure.Units;
 import roughcut.measure.Unreadable;
 import roughcut.measure.Value;
+import roughcut.record.Measurable;
 
 /** Readings as they are typed: what can't be what was meant is asked about. */
 public final class Plausible {
@@ -14,26 +19,87 @@ public final class Plausible {
    */
   private static final double NEAR = 0.12;
 
+  /** A reading off by less than so many tolerances is what wood comes out as. */
+  private static final double WOOD = 5;
+
+  /** Off by more than this share of what is drawn it is asked about, whatever it looks like. */
+  private static final double FAR = 0.25;
+
   private Plausible() {}
 
   /**
-   * Reads a typed reading: an inch taken for a millimetre, or the other way, is asked about before
-   * anything else is said, unless its unit was typed with it.
+   * What a reading should be.
    *
-   * @param nominal what it should be; empty where nothing says
+   * @param nominal empty where nothing says
+   * @param tolerance how far from that is still as drawn, in its unit
+   * @param others what would be read from another place by mistake, by the words for that place
+   */
+  public record Expected(Optional<Value> nominal, double tolerance, Map<String, Double> others) {
+    public Expected {
+      others = Map.copyOf(others);
+    }
+
+    /** Nothing is expected of it. */
+    public static final Expected NOTHING = new Expected(Optional.empty(), 0, Map.of());
+
+    /** What is expected of a number of which only that is known. */
+    public static Expected of(Value nominal, double tolerance) {
+      return new Expected(Optional.of(nominal), tolerance, Map.of());
+    }
+  }
+
+  /**
+   * What a hold point of a part expects, and what its neighbours in the same place would read.
+   *
+   * @param board the fretboard's thickness, mm
+   * @param fret a fret's height, mm
+   */
+  static Expected of(HoldPoint hold, double board, double fret) {
+    Map<String, Double> others = new LinkedHashMap<>();
+    if (hold.nominal().isPresent() && hold.nominal().get().quantity().isLength()) {
+      double n = hold.nominal().get().value();
+      others.put("with the fretboard counted in", n + board);
+      others.put("without the fretboard", n - board);
+      others.put("over the frets", n + fret);
+      others.put("from the centre line only", n / 2);
+      others.put("over both halves", n * 2);
+    }
+    return new Expected(hold.nominal(), hold.tolerance(), others);
+  }
+
+  /** What is expected of a reading in a decision's place; nothing where nothing was decided. */
+  public static Expected expected(NumberDecision decision, double decided) {
+    double tolerance = Measurable.of(decision).map(Measurable::tolerance).orElse(0.0);
+    return tolerance == 0 || decided == 0 || decision.none(decided)
+        ? Expected.NOTHING
+        : Expected.of(new Decided(decision.key(), decided), tolerance);
+  }
+
+  /**
+   * Reads a typed reading: an inch taken for a millimetre, or the other way, is asked about before
+   * anything else is said, unless its unit was typed with it. What is otherwise unlikely is asked
+   * about once.
+   *
+   * @param asked what was asked about before, as it was typed; typed again it is taken
    * @return the value in the quantity's unit
    * @throws Unreadable in words for the maker
    */
-  public static double read(Optional<Value> nominal, Range range, String text, Units units)
+  public static double read(Expected expected, Range range, String text, Units units, String asked)
       throws Unreadable {
     double value = range.number(text, units);
     Optional<String> slip =
-        unitTyped(text) ? Optional.empty() : nominal.flatMap(n -> slip(n, value, units));
+        unitTyped(text) ? Optional.empty() : expected.nominal().flatMap(n -> slip(n, value, units));
     if (slip.isPresent()) {
       throw new Unreadable(slip.get());
     }
     if (!range.allows(value)) {
       throw new Unreadable(range.refusal(value, units));
+    }
+    if (!text.strip().equals(asked)) {
+      Optional<String> doubt = doubt(expected, value, text, units);
+      if (doubt.isPresent()) {
+        throw new Unreadable(doubt.get());
+      }
     }
     return value;
   }
@@ -65,5 +131,102 @@ public final class Plausible {
                 + " what is drawn: did you mean "
                 + NumberWriter.text(meant, nominal.quantity(), units)
                 + "? Type it with its unit");
+  }
+
+  /**
+   * Why a reading is unlikely, in words: ten times too much, a digit that slipped, two that changed
+   * places, another datum, or just far off. Empty for what wood comes out as.
+   *
+   * @param text as it was typed
+   */
+  static Optional<String> doubt(Expected expected, double value, String text, Units units) {
+    Value nominal = expected.nominal().orElse(null);
+    if (nominal == null) {
+      return Optional.empty();
+    }
+    double off = Math.abs(value - nominal.value());
+    if (off <= WOOD * expected.tolerance() + 1e-9) {
+      return Optional.empty();
+    }
+    Optional<String> why =
+        tenfold(nominal, value, units)
+            .or(() -> digits(expected, text, units))
+            .or(() -> datum(expected, value));
+    boolean far = off > Math.max(FAR * Math.abs(nominal.value()), WOOD * expected.tolerance());
+    if (why.isEmpty() && !far) {
+      return Optional.empty();
+    }
+    return Optional.of(
+        NumberWriter.text(value, nominal.quantity(), units)
+            + " is "
+            + NumberWriter.text(off, nominal.quantity(), units)
+            + (value > nominal.value() ? " more" : " less")
+            + " than the "
+            + nominal.text(units)
+            + " drawn. "
+            + why.map(w -> w + " ").orElse("")
+            + "Enter it again if it is right");
+  }
+
+  private static Optional<String> tenfold(Value nominal, double value, Units units) {
+    for (double times : new double[] {10, 0.1}) {
+      double meant = value * times;
+      if (Math.abs(meant / nominal.value() - 1) < NEAR) {
+        return Optional.of(meant(meant, nominal, units));
+      }
+    }
+    return Optional.empty();
+  }
+
+  private static String meant(double meant, Value nominal, Units units) {
+    return "Did you mean " + NumberWriter.text(meant, nominal.quantity(), units) + "?";
+  }
+
+  /** One digit typed otherwise, or two neighbours the other way round, would be as drawn. */
+  private static Optional<String> digits(Expected expected, String text, Units units) {
+    Value nominal = expected.nominal().orElseThrow();
+    String number = text.strip().replace(',', '.');
+    if (!number.matches("\\d+(\\.\\d+)?")) {
+      return Optional.empty();
+    }
+    double unit = nominal.quantity().isLength() && !units.metric() ? Units.INCH : 1;
+    for (int i = 0; i < number.length(); i++) {
+      if (!Character.isDigit(number.charAt(i))) {
+        continue;
+      }
+      for (char c = '0'; c <= '9'; c++) {
+        Optional<String> one =
+            near(expected, number.substring(0, i) + c + number.substring(i + 1), unit, units);
+        if (one.isPresent()) {
+          return one;
+        }
+      }
+      int next = i + 1 < number.length() && number.charAt(i + 1) == '.' ? i + 2 : i + 1;
+      if (next < number.length()) {
+        char[] swapped = number.toCharArray();
+        swapped[i] = number.charAt(next);
+        swapped[next] = number.charAt(i);
+        Optional<String> both = near(expected, new String(swapped), unit, units);
+        if (both.isPresent()) {
+          return both;
+        }
+      }
+    }
+    return Optional.empty();
+  }
+
+  private static Optional<String> near(Expected expected, String number, double unit, Units units) {
+    Value nominal = expected.nominal().orElseThrow();
+    double value = Double.parseDouble(number) * unit;
+    return Math.abs(value - nominal.value()) <= expected.tolerance() + 1e-9
+        ? Optional.of(meant(value, nominal, units))
+        : Optional.empty();
+  }
+
+  private static Optional<String> datum(Expected expected, double value) {
+    return expected.others().entrySet().stream()
+        .filter(e -> Math.abs(e.getValue() - value) <= expected.tolerance())
+        .min(Map.Entry.comparingByKey())
+        .map(e -> "Was it taken " + e.getKey() + "?");
   }
 }

@@ -1,55 +1,52 @@
 package roughcut.bench;
 
+import java.util.Set;
+import roughcut.bench.Operation.Sizing;
+
 /**
  * What makers do about a cut that came out other than wanted (handbook page 7, "Rework"): with its
  * hands-on time by rule of thumb and what is seen of it afterwards.
  */
 public enum Repair {
-  CUT_FURTHER("cut it further", 20, "nothing is seen of it", Of.ALL, true),
+  CUT_FURTHER("cut it further", 20, "nothing is seen of it", true, Sizing.DEPTH, Sizing.OPENING),
   SHIM(
       "glue in a shim over the full face, grain the same way",
       45,
       "a glue line at the edge; never a shim at one corner, under a bolted neck it lifts the heel",
-      Of.DEPTH,
-      false),
+      false,
+      Sizing.DEPTH),
   PLUG(
       "plug it with the same wood, grain in line, and bore again",
       40,
       "a plug is seen unless something covers it",
-      Of.DEPTH,
-      false),
+      false,
+      Sizing.DEPTH,
+      Sizing.PLACE),
   FILL(
       "fill it with a slip of the same wood and saw it again",
       40,
       "the slip is seen at the fretboard's edge unless binding covers it",
-      Of.DEPTH,
-      false),
+      false,
+      Sizing.DEPTH),
   COVER(
       "let a wider ring or plate cover it",
       15,
       "nothing, where the cover is wide enough",
-      Of.OPENING,
-      false);
-
-  /** Which of a cut's sizes it is about. */
-  private enum Of {
-    DEPTH,
-    OPENING,
-    ALL
-  }
+      false,
+      Sizing.OPENING);
 
   private final String words;
   private final int minutes;
   private final String look;
-  private final Of of;
   private final boolean tooLittle;
+  private final Set<Sizing> of;
 
-  Repair(String words, int minutes, String look, Of of, boolean tooLittle) {
+  Repair(String words, int minutes, String look, boolean tooLittle, Sizing... of) {
     this.words = words;
     this.minutes = minutes;
     this.look = look;
-    this.of = of;
     this.tooLittle = tooLittle;
+    this.of = Set.of(of);
   }
 
   public String words() {
@@ -66,13 +63,13 @@ public enum Repair {
   }
 
   /**
-   * Whether it mends a size that is off by so much.
+   * Whether it mends a size that is off by so much. A hole in the wrong place is plugged whichever
+   * way it is off.
    *
-   * @param opening whether it is an opening's width rather than a depth
-   * @param by what is wanted less what was set, mm; more than 0 where more should have come off
+   * @param sizing what it is a size of
+   * @param by what is wanted less what is there; more than 0 where more should have come off
    */
-  boolean mends(boolean opening, double by) {
-    boolean itsSize = of == Of.ALL || (of == Of.OPENING) == opening;
-    return itsSize && (tooLittle ? by > 0 : by < 0);
+  boolean mends(Sizing sizing, double by) {
+    return of.contains(sizing) && (sizing == Sizing.PLACE || (tooLittle ? by > 0 : by < 0));
   }
 }

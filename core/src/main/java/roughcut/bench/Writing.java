@@ -20,6 +20,8 @@ import roughcut.measure.Value;
 import roughcut.part.PartId;
 import roughcut.plan.Plan;
 import roughcut.record.Givens;
+import roughcut.record.Measurable;
+import roughcut.record.Measurables;
 
 /** Where the operations of one plan are written down, in a sound order of work. */
 final class Writing {
@@ -98,6 +100,22 @@ final class Writing {
   /** A decision as it was drawn, for what a reading is held against. */
   Value drawn(NumberDecision decision) {
     return drawn.get(decision);
+  }
+
+  /** A hold point of what can be measured in a decision's place. */
+  HoldPoint measured(NumberDecision decision, double tolerance, String how, String reason) {
+    return measured(decision, Optional.of(drawn(decision)), tolerance, how, reason);
+  }
+
+  /** The same where something else than the decision says what it should be. */
+  HoldPoint measured(
+      NumberDecision decision,
+      Optional<Value> nominal,
+      double tolerance,
+      String how,
+      String reason) {
+    Measurable measurable = Measurables.find(plan.build().design(), decision.id()).orElseThrow();
+    return HoldPoint.measured(measurable, nominal, tolerance, how, reason);
   }
 
   double value(NumberDecision decision) {

@@ -60,9 +60,9 @@ public final class BlankReadiness {
     double heelSpare = spare.heel().value();
     Findings all = new Findings(Topic.NECK_BLANK);
     for (RipPlan plan : rips.plans()) {
-      boardTrouble(plan, rips).ifPresent(words -> all.stop(words));
+      boardTrouble(plan, rips).ifPresent(words -> all.get(words));
       if (plan.missing() != null && !plan.fits()) {
-        all.stop(
+        all.get(
             plan.wood().name() + ": " + fixed(plan.missing().value(), 1) + " mm of width missing");
       }
       begun(plan).ifPresent(words -> all.look(words));
@@ -111,11 +111,11 @@ public final class BlankReadiness {
    */
   private static void ofParts(BoardLayout layout, Findings all) {
     Predicate<WoodPart> ours = p -> !ofBody(p) && !p.id().startsWith("neck.strip.");
-    layout.wanting(ours).forEach(all::stop);
+    layout.wanting(ours).forEach(all::get);
     layout.smallWanting(ours).forEach(all::look);
     for (BoardLayout.Laid laid : layout.laid()) {
       if (!laid.trouble().isEmpty() && !ofBody(laid.part())) {
-        all.stop(laid.part().label() + ": " + laid.trouble());
+        all.get(laid.part().label() + ": " + laid.trouble());
       }
     }
   }
@@ -126,7 +126,7 @@ public final class BlankReadiness {
     Findings all = new Findings(Topic.BODY_BLANK);
     for (BoardLayout.Laid laid : layout.laid()) {
       if (!laid.trouble().isEmpty() && ofBody(laid.part())) {
-        all.stop(laid.part().label() + ": " + laid.trouble());
+        all.get(laid.part().label() + ": " + laid.trouble());
       }
     }
     moisture(
@@ -137,8 +137,8 @@ public final class BlankReadiness {
             .flatMap(id -> shop.board(id).stream())
             .toList(),
         all);
-    layout.wanting(BlankReadiness::ofBody).forEach(all::stop);
-    layout.smallWanting(BlankReadiness::ofBody).forEach(all::stop);
+    layout.wanting(BlankReadiness::ofBody).forEach(all::get);
+    layout.smallWanting(BlankReadiness::ofBody).forEach(all::get);
     if (body.back().value() < 5) {
       all.stop("top and accent leave no back to plane");
     }
@@ -273,7 +273,7 @@ public final class BlankReadiness {
             .max()
             .orElse(rips.depth().value());
     if (high > saw.get().height()) {
-      all.stop(
+      all.get(
           "the "
               + saw.get().name()
               + " cuts "

@@ -3,8 +3,6 @@ package roughcut.command;
 import java.util.stream.Collectors;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
-import roughcut.design.Decisions;
-import roughcut.design.NumberDecision;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
@@ -37,10 +35,8 @@ final class Measured {
                 e ->
                     e.getKey()
                         + " "
-                        + Decisions.find(plan.build().design(), e.getKey())
-                            .filter(NumberDecision.class::isInstance)
-                            .map(d -> ((NumberDecision) d).quantity())
-                            .or(() -> Measurables.find(e.getKey()).map(Measurable::quantity))
+                        + Measurables.find(plan.build().design(), e.getKey())
+                            .map(Measurable::quantity)
                             .map(q -> NumberWriter.text(e.getValue().value(), q, Units.MM))
                             .orElse(Double.toString(e.getValue().value())))
             .collect(Collectors.joining(", "));

@@ -1,6 +1,7 @@
 package roughcut.command;
 
 import java.io.PrintWriter;
+import java.util.List;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -8,9 +9,13 @@ import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Spec;
 import roughcut.bench.Bench;
 import roughcut.bench.Spoiled;
+import roughcut.bench.Stake;
+import roughcut.bench.Verdict;
+import roughcut.measure.Sentence;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.whatif.Amends;
+import roughcut.whatif.SeatWays;
 
 /** What can be done now at the bench, what is owed, and what has to be known first. */
 @Command(
@@ -29,18 +34,39 @@ final class NextCommand implements Callable<Integer> {
     PrintWriter out = spec.commandLine().getOut();
     long done = bench.steps().stream().filter(s -> s.state() == Bench.State.DONE).count();
     out.println(plan.name() + ": " + done + " of " + bench.steps().size() + " operations done");
+    Verdict verdict = bench.verdict();
+    out.println("verdict: " + verdict.state().word() + counted(verdict));
+    verdict.stops().forEach(i -> out.println("  stop: " + i.words()));
     bench.oddities().forEach(w -> out.println("look: " + w));
     for (Bench.State state :
         new Bench.State[] {Bench.State.READY, Bench.State.OWES, Bench.State.WAITS}) {
       heading(out, bench, state);
     }
-    for (Spoiled spoiled : Spoiled.of(plan, bench.route())) {
+    for (Spoiled spoiled : bench.spoiled()) {
       out.println();
-      out.println("Made already, and wants another number now: " + spoiled.told(Units.MM));
+      out.println("Made otherwise: " + spoiled.told(Units.MM));
       Amends.of(plan, spoiled).forEach(w -> out.println("  way out: " + w.words()));
+    }
+    List<SeatWays.Way> seat = SeatWays.of(plan);
+    if (!seat.isEmpty()) {
+      out.println();
+      out.println("The neck doesn't sit as it was to:");
+      seat.forEach(
+          w ->
+              out.println(
+                  "  way out: "
+                      + w.proposal().words()
+                      + "; leaves the saddle at "
+                      + Sentence.mm(w.saddle(), 2)));
     }
     out.flush();
     return 0;
+  }
+
+  private static String counted(Verdict verdict) {
+    int stops = verdict.stops().size();
+    int looks = verdict.items().size() - stops;
+    return verdict.items().isEmpty() ? "" : ", " + stops + " that stop, " + looks + " to check";
   }
 
   private static void heading(PrintWriter out, Bench bench, Bench.State state) {
@@ -63,9 +89,9 @@ final class NextCommand implements Callable<Integer> {
               + step.operation().minutes()
               + " min)");
       step.why().forEach(w -> out.println("    " + w));
-      for (Bench.Held held : bench.held(step.operation())) {
-        if (held.state() != roughcut.bench.HoldPoint.State.HOLDS) {
-          out.println("    first: " + held.hold().what() + " – " + held.state().word());
+      for (Stake stake : bench.stakes(step.operation())) {
+        if (stake.kind() != Stake.Kind.FINAL && !step.why().contains(stake.words())) {
+          out.println("    asks – " + stake.kind().word() + ": " + stake.words());
         }
       }
     }

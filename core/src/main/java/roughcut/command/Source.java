@@ -13,7 +13,6 @@ import roughcut.demo.Demo;
 import roughcut.design.Decision;
 import roughcut.design.Decisions;
 import roughcut.design.Design;
-import roughcut.design.NumberDecision;
 import roughcut.file.BuildFile;
 import roughcut.file.FileTrouble;
 import roughcut.file.ShopBuilds;
@@ -115,13 +114,7 @@ final class Source {
   private static Build read(Build build, String reading, LocalDateTime at) throws BadSetting {
     int equals = reading.indexOf('=');
     String id = equals < 1 ? reading : reading.substring(0, equals).strip();
-    Optional<Range> range =
-        Decisions.find(build.design(), id)
-            .filter(NumberDecision.class::isInstance)
-            .map(NumberDecision.class::cast)
-            .filter(NumberDecision::measurable)
-            .map(NumberDecision::range)
-            .or(() -> Measurables.find(id).map(Measurable::range));
+    Optional<Range> range = Measurables.find(build.design(), id).map(Measurable::range);
     if (equals < 1 || range.isEmpty()) {
       throw new BadSetting(
           "--measure "

@@ -16,12 +16,12 @@ public final class BlankDecisions {
   public static final NumberDecision RESAW_KERF =
       BOOK.number("resaw.kerf", "Resawing kerf", LENGTH, 1, 0, Saw.MOST_KERF, 0.1)
           .follows(d -> Decisions.SAW_KERF.in(d), Decisions.SAW_KERF)
-          .measured(
+          .inHand(
               "Of the saw that opens boards through their thickness; empty for the ripping saw's.");
   public static final NumberDecision SCARF_KERF =
       BOOK.number("scarf.kerf", "Scarf's kerf", LENGTH, 1, 0, Saw.MOST_KERF, 0.1)
           .follows(d -> Decisions.SAW_KERF.in(d), Decisions.SAW_KERF)
-          .measured("Of the saw that cuts the scarf; empty for the ripping saw's.");
+          .inHand("Of the saw that cuts the scarf; empty for the ripping saw's.");
   public static final NumberDecision SAW_ALLOWANCE =
       BOOK.number("saw.allowance", "Planing allowance", LENGTH, 1, 0, Saw.MOST_ALLOWANCE, 0.1)
           .hint("What planing takes off each sawn face; belongs to the saw.");
@@ -61,19 +61,19 @@ public final class BlankDecisions {
           .hint("Spreads each clamp's force at 45°.");
   public static final NumberDecision MOISTURE_NOW =
       BOOK.number("moisture.now", "Moisture now", PERCENT, 10, 2, 30, 0.5)
-          .measured("Of the wood, with a meter.");
+          .stage("Of the wood, with a meter.");
   public static final NumberDecision MOISTURE_LATER =
       BOOK.number("moisture.later", "Moisture later", PERCENT, 8, 2, 30, 0.5)
           .hint("Heated rooms dry wood to about 8 %.");
   public static final NumberDecision MILL_FROM =
       BOOK.number("mill.from", "Thickness now", LENGTH, 19, 1, 300, 0.1)
-          .measured("Of the piece at the planer.");
+          .stage("Of the piece at the planer.");
   public static final NumberDecision MILL_TO =
       BOOK.number("mill.to", "Thickness wanted", LENGTH, 16, 0.5, 300, 0.1)
           .hint("Never planed past.");
   public static final NumberDecision MILL_BITE =
       BOOK.number("mill.bite", "A pass takes", LENGTH, 1, 0.05, 10, 0.1)
-          .measured("What the machine is set to; F2 enters what it really took.");
+          .stage("What the machine is set to; F2 enters what it really took.");
   public static final NumberDecision MILL_FINISH =
       BOOK.number("mill.finish", "Finishing cut", LENGTH, 0.2, 0, 2, 0.05)
           .hint("The last, light pass.");
@@ -89,10 +89,10 @@ public final class BlankDecisions {
           .hint("Diameter of the pins that keep the stack from creeping.");
   public static final NumberDecision MILL_LENGTH =
       BOOK.number("mill.length", "Piece's length", LENGTH, 740, 20, 3000, 10)
-          .measured("Of the piece at the planer.");
+          .stage("Of the piece at the planer.");
   public static final NumberDecision MILL_WIDTH =
       BOOK.number("mill.width", "Piece's width", LENGTH, 60, 5, 800, 5)
-          .measured("Of the piece at the planer.");
+          .stage("Of the piece at the planer.");
   public static final ChoiceDecision<FaceUse> FACE_USE =
       BOOK.choice(
           "check.face",
@@ -104,16 +104,16 @@ public final class BlankDecisions {
           .hint("Length over which the gap was looked for.");
   public static final NumberDecision CHECK_GAP =
       BOOK.number("check.gap", "Gap under it", FINE_LENGTH, 0, 0, 10, 0.05)
-          .measured("Feeler gauge under the straightedge, at its widest.");
+          .stage("Feeler gauge under the straightedge, at its widest.");
   public static final NumberDecision CHECK_WIND =
       BOOK.number("check.wind", "Winding over it", FINE_LENGTH, 0, 0, 20, 0.05)
-          .measured("Difference of two winding sticks over that length.");
+          .stage("Difference of two winding sticks over that length.");
   public static final NumberDecision CHECK_SQUARE_HEIGHT =
       BOOK.number("check.square-height", "Height of the edge", LENGTH, 25, 2, 300, 1)
           .hint("Over which squareness was looked at.");
   public static final NumberDecision CHECK_SQUARE_GAP =
       BOOK.number("check.square-gap", "Gap at the square", FINE_LENGTH, 0, 0, 10, 0.05)
-          .measured("Light between edge and square, at its widest.");
+          .stage("Light between edge and square, at its widest.");
 
   private BlankDecisions() {}
 }

@@ -21,22 +21,23 @@ public final class BodyDecisions {
           "A through-neck runs to the body's end and carries its wings.");
   public static final NumberDecision BODY_THICKNESS =
       BOOK.number("body.thickness", "Body thickness", LENGTH, 44, 20, 100, 0.5)
-          .measured("Finished, top included.");
+          .result("Finished, top included.", "body.to-thickness");
   public static final NumberDecision BODY_TOP =
-      BOOK.number("body.top-thickness", "Top", LENGTH, 5.5, 0, 40, 0.5).measured("0 for none.");
+      BOOK.number("body.top-thickness", "Top", LENGTH, 5.5, 0, 40, 0.5)
+          .result("0 for none.", "top.joint");
   public static final NumberDecision BODY_ACCENT =
-      BOOK.number("body.accent", "Accent veneer", LENGTH, 0.6, 0, 10, 0.1).measured("0 for none.");
+      BOOK.number("body.accent", "Accent veneer", LENGTH, 0.6, 0, 10, 0.1).inHand("0 for none.");
   public static final NumberDecision BODY_SANDING =
       BOOK.number("body.sanding", "Sanding of the body", LENGTH, 0.4, 0, 5, 0.1)
           .hint("Still to come off after gluing, both faces together.");
   public static final NumberDecision BODY_BLANK_LENGTH =
       BOOK.number("body.blank-length", "Body blank length", LENGTH, 490, 200, 900, 5)
           .followsPlan()
-          .measured("Along the centre line. Empty for what outline and trim ask for.");
+          .stage("Along the centre line. Empty for what outline and trim ask for.");
   public static final NumberDecision BODY_BLANK_WIDTH =
       BOOK.number("body.blank-width", "Body blank width", LENGTH, 360, 100, 700, 5)
           .followsPlan()
-          .measured("Across. Empty for what outline and trim ask for.");
+          .stage("Across. Empty for what outline and trim ask for.");
   public static final ChoiceDecision<BodyBack> BODY_BACK =
       BOOK.choice(
           "body.back", "Body back is", BodyBack.values(), "What the body's back is made of.");
@@ -93,18 +94,18 @@ public final class BodyDecisions {
           .hint("On the blank, anticlockwise. A centre joint wants 0.");
   public static final NumberDecision BODY_WEIGHED =
       BOOK.number("body.weighed", "Body, weighed", MASS, 0, 0, 20000, 10)
-          .measured("0 until it was on the scale; then it takes the estimate's place.");
+          .stage("0 until it was on the scale; then it takes the estimate's place.");
   public static final NumberDecision NECK_WEIGHED =
       BOOK.number("neck.weighed", "Neck, weighed", MASS, 0, 0, 10000, 10)
-          .measured("0 until it was on the scale; then it takes the estimate's place.");
+          .stage("0 until it was on the scale; then it takes the estimate's place.");
   public static final NumberDecision BINDING_LAYERS =
       BOOK.number("binding.layers", "Binding layers", COUNT, 0, 0, 8, 1).hint("0 for no binding.");
   public static final NumberDecision BINDING_LAYER =
       BOOK.number("binding.layer-width", "Layer width", FINE_LENGTH, 1.5, 0.2, 10, 0.1)
-          .measured("Of one layer, across the edge.");
+          .inHand("Of one layer, across the edge.");
   public static final NumberDecision BINDING_HEIGHT =
       BOOK.number("binding.height", "Binding height", LENGTH, 6, 1, 60, 0.5)
-          .measured("Down the edge, from the top.");
+          .inHand("Down the edge, from the top.");
   public static final ChoiceDecision<WoodChoice> BINDING_SPECIES =
       BOOK.wood(
           "binding.species",
@@ -117,10 +118,10 @@ public final class BodyDecisions {
           .hint("Least radius of a heated strip over its thickness; try an offcut.");
   public static final NumberDecision TOP_LEAF_1 =
       BOOK.number("top.leaf-1", "First leaf as sawn", LENGTH, 0, 0, 60, 0.1)
-          .measured("0 until it is sawn and measured.");
+          .result("0 until it is sawn and measured.", "top.resaw");
   public static final NumberDecision TOP_LEAF_2 =
       BOOK.number("top.leaf-2", "Second leaf as sawn", LENGTH, 0, 0, 60, 0.1)
-          .measured("0 until it is sawn and measured.");
+          .result("0 until it is sawn and measured.", "top.resaw");
   public static final NumberDecision BODY_TRIM =
       BOOK.number("body.trim", "Trim beside the outline", LENGTH, 5, 0, 50, 1)
           .hint("Wood kept outside the outline, all round.");

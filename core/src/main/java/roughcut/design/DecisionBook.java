@@ -101,15 +101,30 @@ final class DecisionBook {
 
     /** A number that is decided only. */
     NumberDecision hint(String hint) {
-      return enter(hint, false);
+      return enter(hint, null);
     }
 
-    /** A number that may be measured on the wood, too. */
-    NumberDecision measured(String hint) {
-      return enter(hint, true);
+    /** A number of something bought or owned, listed until it is measured. */
+    NumberDecision inHand(String where) {
+      return enter(where, new ReadingKind.PartInHand(where));
     }
 
-    private NumberDecision enter(String hint, boolean measurable) {
+    /** A number that says how far the work has come. */
+    NumberDecision stage(String where) {
+      return enter(where, new ReadingKind.Stage(where));
+    }
+
+    /** A number that can be read off what those operations have made. */
+    NumberDecision result(String where, String... madeBy) {
+      return enter(where, new ReadingKind.Result(where, List.of(madeBy)));
+    }
+
+    /** A number that can be read off the parts put together, as those operations left them. */
+    NumberDecision assembly(String where, String... madeBy) {
+      return enter(where, new ReadingKind.Assembly(where, List.of(madeBy)));
+    }
+
+    private NumberDecision enter(String hint, ReadingKind reading) {
       NumberDecision decision =
           new NumberDecision(
               id,
@@ -119,7 +134,7 @@ final class DecisionBook {
               least,
               most,
               step,
-              measurable,
+              Optional.ofNullable(reading),
               following,
               followed,
               design -> {

@@ -32,10 +32,10 @@ public final class Decisions {
           .hint("Equal steps to the octave; 12 is the usual temperament.");
   public static final NumberDecision NUT_WIDTH =
       BOOK.number("nut.width", "Nut width", LENGTH, 43, 20, 120, 0.5)
-          .measured("Fretboard and neck at the nut line.");
+          .result("Across the fretboard at the nut line, once the taper is cut.", "board.taper");
   public static final NumberDecision NUT_THICKNESS =
       BOOK.number("nut.thickness", "Nut thickness", LENGTH, 4, 2, 12, 0.5)
-          .measured("Along the strings. The break line of the headstock is the nut's head side.");
+          .inHand("Along the strings. The break line of the headstock is the nut's head side.");
   public static final NumberDecision NUT_EDGE_MARGIN =
       BOOK.number("nut.edge-margin", "Edge margin, nut", LENGTH, 3.5, 1, 15, 0.1)
           .hint("Fretboard edge to the centre of the outer string.");
@@ -47,10 +47,12 @@ public final class Decisions {
           "Equal gaps feel even; equal centres measure even.");
   public static final NumberDecision BRIDGE_SPREAD =
       BOOK.number("bridge.spread", "Spacing at the bridge", LENGTH, 52, 10, 200, 0.5)
-          .measured("Between the outer strings' centres.");
+          .inHand("Between the outer strings' centres.");
   public static final NumberDecision FRETBOARD_END_WIDTH =
       BOOK.number("fretboard.end-width", "Fretboard width", LENGTH, 56, 20, 160, 0.5)
-          .measured("At the place chosen below; the nut width is the other.");
+          .result(
+              "Across the fretboard at the place chosen below, once the taper is cut.",
+              "board.taper");
   public static final ChoiceDecision<WidthStation> FRETBOARD_WIDTH_AT =
       BOOK.choice(
           "fretboard.width-at",
@@ -60,10 +62,11 @@ public final class Decisions {
           WidthStation.END);
   public static final NumberDecision FRETBOARD_PAST_LAST =
       BOOK.number("fretboard.past-last-fret", "Fretboard overhang", LENGTH, 9.6, 2, 80, 0.5)
-          .measured("Last fret to the fretboard's end; on the real board once it is cut.");
+          .result(
+              "Last fret to the fretboard's end; on the real board once it is cut.", "board.taper");
   public static final NumberDecision FRETBOARD_THICKNESS =
       BOOK.number("fretboard.thickness", "Fretboard thickness", LENGTH, 6, 2, 15, 0.1)
-          .measured("At the crown, after the radius.");
+          .result("At the crown over the glue line, after the radius.", "board.radius");
   public static final ChoiceDecision<WoodChoice> FRETBOARD_SPECIES =
       BOOK.wood(
           "fretboard.species",
@@ -84,22 +87,24 @@ public final class Decisions {
           .hint("Along the headstock's face, from the break line to the tip.");
   public static final NumberDecision HEAD_THICKNESS =
       BOOK.number("head.thickness", "Headstock thickness", LENGTH, 14, 6, 30, 0.5)
-          .measured("Finished.");
+          .result("Between the headstock's finished faces.", "head.thickness");
   public static final NumberDecision HEAD_WIDTH =
       BOOK.number("head.width", "Headstock width", LENGTH, 80, 30, 250, 1)
           .hint("Across the widest place of the outline.");
   public static final NumberDecision HEAD_VENEER =
       BOOK.number("head.face-veneer", "Face veneer", LENGTH, 0, 0, 8, 0.1)
-          .measured("On the headstock's face; 0 for none. It hides joints and glue lines.");
+          .inHand("On the headstock's face; 0 for none. It hides joints and glue lines.");
   public static final NumberDecision HEAD_BACK_VENEER =
       BOOK.number("head.back-veneer", "Back veneer", LENGTH, 0, 0, 8, 0.1)
-          .measured("On the headstock's back, bent over the volute; 0 for none.");
+          .inHand("On the headstock's back, bent over the volute; 0 for none.");
   public static final NumberDecision DRUM_RADIUS =
       BOOK.number("volute.drum-radius", "Drum radius", LENGTH, 40, 5, 200, 1)
           .hint("Of the sanding drum that leaves the curve behind the nut.");
   public static final NumberDecision SHAFT_THICKNESS =
       BOOK.number("shaft.thickness", "Shaft at the scarf", LENGTH, 16, 8, 80, 0.1)
-          .measured("Neck wood without the fretboard, where the scarf is sawn.");
+          .result(
+              "From the neck's top to its back, without the fretboard, where the scarf is sawn.",
+              "neck.flatten");
   public static final ChoiceDecision<ScarfSchool> SCARF_SCHOOL =
       BOOK.choice(
           "scarf.school",
@@ -114,13 +119,17 @@ public final class Decisions {
           .hint("Spare length of the headstock piece.");
   public static final NumberDecision SAW_KERF =
       BOOK.number("saw.kerf", "Saw kerf", LENGTH, 1, 0, Saw.MOST_KERF, 0.1)
-          .measured("What the blade turns to dust.");
+          .inHand("What the blade turns to dust.");
   public static final NumberDecision THICKNESS_1 =
       BOOK.number("neck.thickness-1", "Thickness at fret 1", LENGTH, 20, 8, 60, 0.1)
-          .measured("Finished, fretboard included, frets not.");
+          .result(
+              "At fret 1, from the fretboard to the back at its middle, frets not counted.",
+              "neck.carve");
   public static final NumberDecision THICKNESS_12 =
       BOOK.number("neck.thickness-12", "Thickness at fret 12", LENGTH, 21, 8, 60, 0.1)
-          .measured("Finished, fretboard included, frets not.");
+          .result(
+              "At fret 12, from the fretboard to the back at its middle, frets not counted.",
+              "neck.carve");
   public static final NumberDecision PROFILE_EXPONENT =
       BOOK.number("neck.profile-exponent", "Profile exponent", RATIO, 2, 1.3, 5, 0.1)
           .hint("2 is round, 2.5 full, 1.7 a soft V.");
@@ -134,7 +143,7 @@ public final class Decisions {
       BOOK.number("heel.end", "Heel ends", LENGTH, 500, 60, 1300, 1).hint("From the nut line.");
   public static final NumberDecision HEEL_THICKNESS =
       BOOK.number("heel.thickness", "Heel thickness", LENGTH, 22, 8, 100, 0.5)
-          .measured("Neck wood under the fretboard.");
+          .result("From the neck's top to the heel's flat, under the fretboard.", "heel.faces");
   public static final NumberDecision HEEL_BLEND =
       BOOK.number("heel.blend-radius", "Heel blend radius", LENGTH, 30, 1, 300, 1)
           .hint("Of the curve from the neck's back into the heel.");
@@ -143,12 +152,13 @@ public final class Decisions {
           .hint("Its head end, from the nut line.");
   public static final NumberDecision ROD_LENGTH =
       BOOK.number("rod.length", "Rod channel length", LENGTH, 430, 40, 1000, 1)
-          .measured("End to end.");
+          .inHand("End to end.");
   public static final NumberDecision ROD_WIDTH =
-      BOOK.number("rod.width", "Rod channel width", LENGTH, 6.4, 2, 30, 0.1).measured("Across.");
+      BOOK.number("rod.width", "Rod channel width", LENGTH, 6.4, 2, 30, 0.1)
+          .inHand("Across the rod in hand, at its widest.");
   public static final NumberDecision ROD_DEPTH =
       BOOK.number("rod.depth", "Rod channel depth", LENGTH, 10.4, 2, 40, 0.1)
-          .measured("From the neck's top, bed and cap included.");
+          .inHand("Over the rod in hand, bed and cap included.");
 
   /**
    * All of them by id, put together when they are first asked for: a book that names a decision of

@@ -78,7 +78,7 @@ public final class FittingDecisions {
         trait.least(),
         trait.most(),
         trait.step(),
-        trait.hardware(),
+        trait.hardware() ? new ReadingKind.PartInHand(trait.hint()) : null,
         design -> design.numbers().getOrDefault(id, usual),
         (design, value) -> design.withNumber(id, value));
   }
@@ -107,7 +107,8 @@ public final class FittingDecisions {
         0,
         120,
         0.5,
-        true,
+        new ReadingKind.Result(
+            "From the face that it is cut from to its floor.", List.of(CutName.operation(name))),
         design -> design.numbers().getOrDefault(id, 0.0),
         (design, mm) -> design.withNumber(id, mm));
   }

@@ -15,15 +15,14 @@ public final class FretboardDecisions {
           .hint("Off the fretboard's face, after the slots.");
   public static final NumberDecision WIRE_HEIGHT =
       BOOK.number("wire.height", "Fret height", FINE_LENGTH, 1.1, 0.3, 3, 0.05)
-          .measured("Of the fret's crown over the fretboard.");
+          .inHand("Of the fret's crown over the fretboard.");
   public static final NumberDecision WIRE_WIDTH =
-      BOOK.number("wire.width", "Fret width", FINE_LENGTH, 2.4, 0.8, 4, 0.05).measured("Crown.");
+      BOOK.number("wire.width", "Fret width", FINE_LENGTH, 2.4, 0.8, 4, 0.05).inHand("Crown.");
   public static final NumberDecision WIRE_TANG =
-      BOOK.number("wire.tang", "Tang depth", FINE_LENGTH, 1.6, 0.5, 4, 0.05)
-          .measured("Of the wire.");
+      BOOK.number("wire.tang", "Tang depth", FINE_LENGTH, 1.6, 0.5, 4, 0.05).inHand("Of the wire.");
   public static final NumberDecision WIRE_TANG_WIDTH =
       BOOK.number("wire.tang-width", "Tang width", FINE_LENGTH, 0.55, 0.3, 1.2, 0.01)
-          .measured("The saw matches it within 0.03.");
+          .inHand("Across the wire's own tang, between its beads.");
   public static final NumberDecision OVERHANG =
       BOOK.number("wire.overhang", "Fret past the edge", LENGTH, 2, 0, 10, 0.5)
           .hint("Each side, to be nipped off.");
@@ -35,28 +34,28 @@ public final class FretboardDecisions {
           "slot.school", "Slots are", SlotSchool.values(), "When they get their full depth.");
   public static final NumberDecision FIRST_DEPTH =
       BOOK.number("slot.first-depth", "First depth", FINE_LENGTH, 2.2, 0.5, 6, 0.1)
-          .measured("When slots are deepened later.");
+          .result("When slots are deepened later.", "board.slots");
   public static final NumberDecision SANDED =
       BOOK.number("fretboard.sanded", "Sanded so far", FINE_LENGTH, 0, 0, 3, 0.05)
-          .measured("Off the crown since the slots were sawn.");
+          .stage("Taken off the crown since the slots were sawn, at its middle.");
   public static final NumberDecision EDGE_DROPPED =
       BOOK.number("fretboard.edge-dropped", "Edges lower, so far", FINE_LENGTH, 0, 0, 8, 0.05)
-          .measured("Than the crown, at the fretboard's end: how much of the radius is sanded in.");
+          .stage("Than the crown, at the fretboard's end: how much of the radius is sanded in.");
   public static final NumberDecision MARKER_THICKNESS =
       BOOK.number("marker.thickness", "Dot thickness", FINE_LENGTH, 2.2, 0.3, 8, 0.1)
-          .measured("Of the dot.");
+          .inHand("Of the dot.");
   public static final NumberDecision MARKER_DIAMETER =
       BOOK.number("marker.diameter", "Dot diameter", FINE_LENGTH, 6, 1, 20, 0.5)
-          .measured("Of the dot.");
+          .inHand("Of the dot.");
   public static final NumberDecision MARKER_ASIDE =
       BOOK.number("marker.aside", "Double dots aside", LENGTH, 0, 0, 40, 0.5)
           .hint("From the centre line; 0 for a sixth of the width.");
   public static final NumberDecision MARKER_SPUR =
       BOOK.number("marker.spur", "Bit's point", FINE_LENGTH, 1, 0, 5, 0.1)
-          .measured("How far it stands before the cutting edge.");
+          .inHand("How far it stands before the cutting edge.");
   public static final NumberDecision SIDE_DOT =
       BOOK.number("marker.side", "Side dot diameter", FINE_LENGTH, 2, 0.5, 6, 0.1)
-          .measured("Diameter.");
+          .inHand("Diameter.");
   public static final NumberDecision SIDE_DOT_DOWN =
       BOOK.number("marker.side-down", "Side dot, down", FINE_LENGTH, 2.2, 0.5, 8, 0.1)
           .hint("Its middle, after the radius.");
@@ -99,7 +98,7 @@ public final class FretboardDecisions {
           .hint("Its thickness at each side; 0 where the fretboard isn't bound.");
   public static final NumberDecision NUT_SHIFT =
       BOOK.number("nut.shift", "Nut moved by", FINE_LENGTH, 0, -3, 3, 0.05)
-          .measured("Towards the bridge positive: every fret changes by cents.");
+          .result("Towards the bridge positive: every fret changes by cents.", "board.nut-end");
   public static final NumberDecision GAUGE =
       BOOK.number("gauge.radius", "Gauge in hand", LENGTH, 280, 100, 2000, 10).hint("Concave.");
   public static final NumberDecision GAUGE_AT =
@@ -116,12 +115,12 @@ public final class FretboardDecisions {
   public static final NumberDecision INLAY_FRET =
       BOOK.number("inlay.fret", "Shaped inlay at fret", COUNT, 0, 0, 72, 1).hint("0 for none.");
   public static final NumberDecision INLAY_LENGTH =
-      BOOK.number("inlay.length", "Inlay along", LENGTH, 20, 1, 200, 0.5).measured("Its extent.");
+      BOOK.number("inlay.length", "Inlay along", LENGTH, 20, 1, 200, 0.5).inHand("Its extent.");
   public static final NumberDecision INLAY_WIDTH =
-      BOOK.number("inlay.width", "Inlay across", LENGTH, 24, 1, 80, 0.5).measured("Its extent.");
+      BOOK.number("inlay.width", "Inlay across", LENGTH, 24, 1, 80, 0.5).inHand("Its extent.");
   public static final NumberDecision INLAY_THICKNESS =
       BOOK.number("inlay.thickness", "Inlay thickness", FINE_LENGTH, 1.5, 0.2, 6, 0.1)
-          .measured("Of the material.");
+          .inHand("Of the material.");
 
   private FretboardDecisions() {}
 }

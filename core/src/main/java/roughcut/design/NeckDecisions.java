@@ -25,7 +25,7 @@ public final class NeckDecisions {
           "A scarf has full-length grain; one piece has no joint; a flat head has no angle.");
   public static final NumberDecision HEAD_STEP =
       BOOK.number("head.step", "Headstock step", LENGTH, 8, 0, 40, 0.5)
-          .measured("How much lower its face lies than the neck's top.");
+          .result("How much lower its face lies than the neck's top.", "head.step-down");
   public static final NumberDecision STEP_RADIUS =
       BOOK.number("head.step-radius", "Radius of the step", LENGTH, 25, 1, 200, 1)
           .hint("Of the drum or cutter that leaves the way down to the face.");
@@ -36,10 +36,10 @@ public final class NeckDecisions {
       BOOK.number("spline.count", "Splines", COUNT, 0, 0, 5, 1)
           .hint("Across the scarf joint; 0 for none.");
   public static final NumberDecision SPLINE_WIDTH =
-      BOOK.number("spline.width", "Spline width", LENGTH, 3, 1, 15, 0.5).measured("Across.");
+      BOOK.number("spline.width", "Spline width", LENGTH, 3, 1, 15, 0.5).inHand("Across.");
   public static final NumberDecision SPLINE_DEPTH =
       BOOK.number("spline.depth", "Spline depth", LENGTH, 8, 1, 30, 0.5)
-          .measured("From the neck's top at the middle of the joint.");
+          .inHand("From the neck's top at the middle of the joint.");
   public static final NumberDecision SPLINE_OFFSET =
       BOOK.number("spline.offset", "Splines apart", LENGTH, 12, 2, 40, 0.5)
           .hint("Between the middles of two.");
@@ -75,25 +75,25 @@ public final class NeckDecisions {
       BOOK.number("tuner.line-slope", "Line slopes", ANGLE, 0, -30, 30, 0.5)
           .hint("Outwards towards the tip; negative inwards.");
   public static final NumberDecision TUNER_POST =
-      BOOK.number("tuner.post", "Tuner post", FINE_LENGTH, 6, 2, 15, 0.1).measured("Diameter.");
+      BOOK.number("tuner.post", "Tuner post", FINE_LENGTH, 6, 2, 15, 0.1).inHand("Diameter.");
   public static final NumberDecision TUNER_BUSHING =
       BOOK.number("tuner.bushing", "Tuner bushing", FINE_LENGTH, 10, 4, 25, 0.1)
-          .measured("Diameter of the bore in the headstock's face.");
+          .inHand("Across the tuner's own bush or shaft.");
   public static final NumberDecision TUNER_BUSHING_DEPTH =
       BOOK.number("tuner.bushing-depth", "Bushing reaches", LENGTH, 8, 1, 30, 0.5)
-          .measured("Into the headstock's face.");
+          .inHand("Into the headstock's face.");
   public static final NumberDecision TUNER_BODY =
       BOOK.number("tuner.body", "Tuner body", LENGTH, 15, 5, 60, 0.5)
-          .measured("Along the row, at the back.");
+          .inHand("Along the row, at the back.");
   public static final NumberDecision TUNER_GRIP_LEAST =
       BOOK.number("tuner.grip-least", "Grip, least", LENGTH, 11, 3, 40, 0.5)
-          .measured("Thinnest head that the tuner clamps.");
+          .inHand("Thinnest head that the tuner clamps.");
   public static final NumberDecision TUNER_GRIP_MOST =
       BOOK.number("tuner.grip-most", "Grip, most", LENGTH, 17, 3, 60, 0.5)
-          .measured("Thickest head that the tuner clamps.");
+          .inHand("Thickest head that the tuner clamps.");
   public static final NumberDecision TUNER_WRAP =
       BOOK.number("tuner.wrap-height", "String on the post", LENGTH, 5, 0, 25, 0.5)
-          .measured("Height of the wrap over the headstock's face.");
+          .inHand("Height of the wrap over the headstock's face.");
 
   public static final ChoiceDecision<RodReach> ROD_REACH =
       BOOK.choice("rod.worked-from", "Adjuster is at", RodReach.values(), "Where the key goes in.");
@@ -105,7 +105,7 @@ public final class NeckDecisions {
           "A rod in a curved channel pulls against the strings only.");
   public static final NumberDecision ROD_DEPTH_MIDDLE =
       BOOK.number("rod.deeper-middle", "Deeper in the middle", LENGTH, 0, -10, 20, 0.5)
-          .measured("How much a curved channel gains halfway; 0 for a straight one.");
+          .result("How much a curved channel gains halfway; 0 for a straight one.", "rod.channel");
   public static final ChoiceDecision<ChannelBottom> ROD_BOTTOM =
       BOOK.choice("rod.bottom", "Channel's bottom", ChannelBottom.values(), "As the cutter is.");
   public static final NumberDecision ROD_BED =
@@ -116,17 +116,16 @@ public final class NeckDecisions {
           .hint("Veneer or strip over the rod, flush with the top; within the channel's depth.");
   public static final NumberDecision ROD_ADJUSTER_LENGTH =
       BOOK.number("rod.adjuster-length", "Adjuster's length", LENGTH, 0, 0, 80, 0.5)
-          .measured("Of the wider or deeper end; 0 for none.");
+          .inHand("Of the wider or deeper end; 0 for none.");
   public static final NumberDecision ROD_ADJUSTER_WIDTH =
       BOOK.number("rod.adjuster-width", "Adjuster's width", LENGTH, 8, 2, 30, 0.1)
-          .measured("Channel at the adjuster.");
+          .inHand("Channel at the adjuster.");
   public static final NumberDecision ROD_ADJUSTER_DEPTH =
       BOOK.number("rod.adjuster-depth", "Adjuster's depth", LENGTH, 10.4, 2, 40, 0.1)
-          .measured("Channel at the adjuster.");
+          .inHand("Channel at the adjuster.");
   public static final NumberDecision ROD_AXIS =
       BOOK.number("rod.axis-depth", "Adjuster's axis", LENGTH, 5, 0, 40, 0.1)
-          .measured(
-              "Below the neck's top: at the break line, or at the adjuster at its other end.");
+          .inHand("Below the neck's top: at the break line, or at the adjuster at its other end.");
   public static final NumberDecision ACCESS_BORE =
       BOOK.number("access.bore", "Access hole", LENGTH, 6, 1, 25, 0.5)
           .hint("Diameter of the bore, or of the groove that the key turns in.");
@@ -141,7 +140,7 @@ public final class NeckDecisions {
           .hint("Diameter; it has to clear the headstock's face.");
   public static final NumberDecision KEY_SIZE =
       BOOK.number("access.key", "Hex key size", LENGTH, 4, 1, 15, 0.1)
-          .measured("Its widest, over the corners.");
+          .inHand("Its widest, over the corners.");
 
   public static final NumberDecision HEAD_POCKET_LENGTH =
       BOOK.number("access.pocket-length", "Headstock pocket, long", LENGTH, 30, 5, 150, 1)
@@ -151,7 +150,7 @@ public final class NeckDecisions {
           .hint("Across, between its walls.");
   public static final NumberDecision HEAD_POCKET_DEPTH =
       BOOK.number("access.pocket-depth", "Headstock pocket, deep", LENGTH, 8, 1, 30, 0.5)
-          .measured("From the headstock's wood, square to its face.");
+          .result("From the headstock's wood, square to its face.", "rod.access");
   public static final NumberDecision HEAD_POCKET_LAP =
       BOOK.number("access.cover-lap", "Cover laps over", LENGTH, 5, 1, 30, 0.5)
           .hint("Beyond the pocket at its sides and its end.");
@@ -172,16 +171,16 @@ public final class NeckDecisions {
               Decisions.ROD_LENGTH,
               Decisions.ROD_WIDTH,
               Decisions.ROD_DEPTH)
-          .measured("Empty for steel that fills a little over half of its channel.");
+          .inHand("Empty for steel that fills a little over half of its channel.");
   public static final NumberDecision STIFFENERS =
       BOOK.number("stiffener.count", "Stiffeners", COUNT, 2, 0, 2, 2)
           .hint("One each side of the rod, or none.");
   public static final NumberDecision STIFFENER_WIDTH =
       BOOK.number("stiffener.width", "Stiffener width", LENGTH, 3.2, 1, 15, 0.1)
-          .measured("Of its channel.");
+          .inHand("Of its channel.");
   public static final NumberDecision STIFFENER_DEPTH =
       BOOK.number("stiffener.depth", "Stiffener depth", LENGTH, 6, 1, 30, 0.1)
-          .measured("Of its channel, from the neck's top.");
+          .inHand("Of its channel, from the neck's top.");
   public static final NumberDecision STIFFENER_HEAD =
       BOOK.number("stiffener.offset-head", "Stiffener, head end", LENGTH, 11, 2, 60, 0.5)
           .hint("Its middle from the centre line.");
@@ -193,7 +192,7 @@ public final class NeckDecisions {
           .hint("From the nut line.");
   public static final NumberDecision STIFFENER_LENGTH =
       BOOK.number("stiffener.length", "Stiffener length", LENGTH, 400, 20, 1200, 5)
-          .measured("End to end.");
+          .inHand("End to end.");
 
   public static final NumberDecision STIFFENER_MASS =
       BOOK.number("stiffener.mass", "A stiffener weighs", MASS, 0, 0, 500, 1)
@@ -207,7 +206,7 @@ public final class NeckDecisions {
               STIFFENER_LENGTH,
               STIFFENER_WIDTH,
               STIFFENER_DEPTH)
-          .measured(
+          .inHand(
               "Each. Empty for carbon that fills its channel; titanium weighs near three times as much.");
 
   public static final ChoiceDecision<ChannelMachine> CHANNEL_MACHINE =
@@ -219,17 +218,17 @@ public final class NeckDecisions {
   public static final NumberDecision CHANNEL_CUTTER =
       BOOK.number("channel.cutter", "Rod channel's cutter", LENGTH, 6.4, 1, 30, 0.1)
           .follows(d -> Math.min(6.4, Decisions.ROD_WIDTH.in(d)), Decisions.ROD_WIDTH)
-          .measured("Diameter; empty for the usual one, no wider than the channel.");
+          .inHand("Diameter; empty for the usual one, no wider than the channel.");
   public static final NumberDecision STIFFENER_CUTTER =
       BOOK.number("stiffener.cutter", "Stiffener's cutter", LENGTH, 3.2, 1, 30, 0.1)
           .follows(
               d -> Math.min(CHANNEL_CUTTER.in(d), STIFFENER_WIDTH.in(d)),
               CHANNEL_CUTTER,
               STIFFENER_WIDTH)
-          .measured("Diameter; empty for one as wide as the channel, up to the rod's cutter.");
+          .inHand("Diameter; empty for one as wide as the channel, up to the rod's cutter.");
   public static final NumberDecision JIG_BASE =
       BOOK.number("channel.base", "Router's base", LENGTH, 76, 10, 200, 0.5)
-          .measured("From the cutter's middle to the base's edge.");
+          .inHand("From the cutter's middle to the base's edge.");
 
   public static final NumberDecision EXPONENT_TREBLE =
       BOOK.number("neck.profile-exponent-treble", "Treble side differs", RATIO, 0, -2, 2, 0.1)
@@ -248,7 +247,7 @@ public final class NeckDecisions {
           .hint("Days; wood moves when wood is taken off.");
   public static final NumberDecision BOW =
       BOOK.number("carve.bow", "Bow after resting", FINE_LENGTH, 0, -3, 3, 0.05)
-          .measured("Under a straightedge along the fretboard, hollow positive.");
+          .stage("Gap under a straightedge along the fretboard, halfway; hollow is positive.");
   public static final NumberDecision BOW_ROD =
       BOOK.number("carve.rod-takes", "Rod takes out", FINE_LENGTH, 0.5, 0, 3, 0.05)
           .hint("How much bow the rod draws straight; a single-acting one takes out no back-bow.");

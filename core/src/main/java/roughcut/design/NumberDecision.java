@@ -21,8 +21,8 @@ import roughcut.measure.ValueKey;
  * @param step what one press of an arrow key adds
  * @param follows whether it follows from others until it is decided itself
  * @param followed ids of the numbers that it follows from; a choice among kinds apart
- * @param measurable whether the wood can be measured for it, so that a measured value may take its
- *     place
+ * @param reading what a reading of it is of, where it can be measured; empty for what is decided
+ *     only
  */
 public record NumberDecision(
     String id,
@@ -32,7 +32,7 @@ public record NumberDecision(
     double least,
     double most,
     double step,
-    boolean measurable,
+    Optional<ReadingKind> reading,
     boolean follows,
     List<String> followed,
     ToDoubleFunction<Design> getter,
@@ -43,7 +43,16 @@ public record NumberDecision(
     return new ValueKey(id, label, quantity);
   }
 
-  /** One that doesn't follow from others. */
+  /** Whether it can be measured, so that a measured value may take its place. */
+  public boolean measurable() {
+    return reading.isPresent();
+  }
+
+  /**
+   * One that doesn't follow from others.
+   *
+   * @param reading what a reading of it is of; null for what is decided only
+   */
   public NumberDecision(
       String id,
       String label,
@@ -52,11 +61,22 @@ public record NumberDecision(
       double least,
       double most,
       double step,
-      boolean measurable,
+      ReadingKind reading,
       ToDoubleFunction<Design> getter,
       BiFunction<Design, Double, Design> setter) {
     this(
-        id, label, hint, quantity, least, most, step, measurable, false, List.of(), getter, setter);
+        id,
+        label,
+        hint,
+        quantity,
+        least,
+        most,
+        step,
+        Optional.ofNullable(reading),
+        false,
+        List.of(),
+        getter,
+        setter);
   }
 
   public double in(Design design) {

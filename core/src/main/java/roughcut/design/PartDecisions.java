@@ -135,7 +135,7 @@ public final class PartDecisions {
         0,
         2000,
         1,
-        true,
+        new ReadingKind.Stage("Across what is left of the board."),
         design -> design.numbers().getOrDefault(id, 0.0),
         (design, mm) -> design.withNumber(id, mm));
   }
@@ -150,7 +150,7 @@ public final class PartDecisions {
         0.1,
         5,
         0.01,
-        true,
+        new ReadingKind.PartInHand("Outer diameter."),
         design -> design.strings().get(number - 1).gauge(),
         (design, gauge) -> withString(design, number, s -> s.withGauge(gauge)));
   }
@@ -171,7 +171,7 @@ public final class PartDecisions {
         10,
         2000,
         1,
-        false,
+        null,
         design -> design.strings().get(number - 1).pitch(),
         (design, hertz) -> withString(design, number, s -> s.withPitch(hertz)));
   }
@@ -186,7 +186,7 @@ public final class PartDecisions {
         0,
         4.9,
         0.01,
-        true,
+        new ReadingKind.PartInHand("Core of the wound string."),
         design -> design.strings().get(number - 1).core(),
         (design, mm) -> withString(design, number, s -> s.withCore(mm)));
   }
@@ -202,7 +202,7 @@ public final class PartDecisions {
         -10,
         30,
         0.1,
-        true,
+        new ReadingKind.PartInHand("On an earlier instrument."),
         design -> design.numbers().getOrDefault(id, 2.0),
         (design, mm) -> design.withNumber(id, mm));
   }
@@ -220,7 +220,7 @@ public final class PartDecisions {
         Strip.LEAST,
         Strip.MOST,
         0.1,
-        true,
+        new ReadingKind.Result("Between its planed faces.", List.of("neck.strips.plane")),
         design -> neckStrip(design, number).thickness(),
         (design, mm) ->
             design.withNeckStack(design.neckStack().change(number - 1, s -> s.withThickness(mm))));
@@ -236,7 +236,8 @@ public final class PartDecisions {
         Strip.LEAST,
         Strip.MOST,
         0.1,
-        true,
+        new ReadingKind.Result(
+            "Between its planed faces, at the heel's end.", List.of("neck.strips.plane")),
         design -> neckStrip(design, number).heelThickness(),
         (design, mm) ->
             design.withNeckStack(
@@ -253,7 +254,7 @@ public final class PartDecisions {
         0,
         Strip.DEEPEST_BOW,
         0.5,
-        false,
+        null,
         design -> neckStrip(design, number).bow(),
         (design, mm) ->
             design.withNeckStack(design.neckStack().change(number - 1, s -> s.withBow(mm))));
@@ -276,7 +277,7 @@ public final class PartDecisions {
         -150,
         150,
         0.5,
-        false,
+        null,
         design -> design.numbers().getOrDefault(id, 0.0),
         (design, mm) -> design.withNumber(id, mm));
   }
@@ -295,7 +296,7 @@ public final class PartDecisions {
         Strip.LEAST,
         Strip.MOST,
         1,
-        true,
+        new ReadingKind.Result("Across, between its planed faces.", List.of("body.mill")),
         design -> design.bodyStack().strips().get(number - 1).thickness(),
         (design, mm) ->
             design.withBodyStack(design.bodyStack().change(number - 1, s -> s.withThickness(mm))));

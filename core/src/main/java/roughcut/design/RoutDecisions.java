@@ -43,16 +43,15 @@ public final class RoutDecisions {
           .hint("In pairs; an odd one on the centre line, last.");
   public static final NumberDecision BOLT_DIAMETER =
       BOOK.number("bolt.diameter", "Bolt diameter", LENGTH, 4.5, 2, 12, 0.1)
-          .measured("Of the shank.");
+          .inHand("Of the shank.");
   public static final NumberDecision BOLT_PLATE =
-      BOOK.number("bolt.plate", "Plate or washer", LENGTH, 2, 0, 12, 0.1)
-          .measured("Under the head.");
+      BOOK.number("bolt.plate", "Plate or washer", LENGTH, 2, 0, 12, 0.1).inHand("Under the head.");
   public static final NumberDecision BOLT_COUNTERBORE =
       BOOK.number("bolt.counterbore", "Counterbore", LENGTH, 0, 0, 60, 0.5)
           .hint("How deep the head or ferrule is sunk into the back.");
   public static final NumberDecision BOLT_HEAD =
       BOOK.number("bolt.head", "Bolt head diameter", LENGTH, 9, 3, 30, 0.1)
-          .measured("Of what goes into the counterbore.");
+          .inHand("Of what goes into the counterbore.");
   public static final NumberDecision BOLT_BITE =
       BOOK.number("bolt.bite", "Bite in the heel", LENGTH, 16, 4, 60, 0.5)
           .hint("How far the thread goes into the neck.");
@@ -74,17 +73,16 @@ public final class RoutDecisions {
       BOOK.number("bolt.across-end", "Last pair, apart", LENGTH, 34, 0, 120, 0.5)
           .hint("Across; less for a stepped heel that is carved.");
   public static final NumberDecision INSERT_BORE =
-      BOOK.number("insert.bore", "Insert bore", LENGTH, 8, 3, 20, 0.1).measured("For inserts.");
+      BOOK.number("insert.bore", "Insert bore", LENGTH, 8, 3, 20, 0.1).inHand("For inserts.");
   public static final NumberDecision INSERT_LENGTH =
-      BOOK.number("insert.length", "Insert length", LENGTH, 13, 4, 40, 0.5)
-          .measured("For inserts.");
+      BOOK.number("insert.length", "Insert length", LENGTH, 13, 4, 40, 0.5).inHand("For inserts.");
 
   public static final NumberDecision POST_BORE =
       BOOK.number("bridge.post-bore", "Bridge stud hole", LENGTH, 0, 0, 30, 0.1)
-          .measured("Press fit on the bushing; 0 as listed.");
+          .inHand("Press fit on the bushing; 0 as listed.");
   public static final NumberDecision POST_DEPTH =
       BOOK.number("bridge.post-depth", "Stud hole depth", LENGTH, 0, 0, 60, 0.5)
-          .measured("The bushing's length; 0 as listed.");
+          .inHand("The bushing's length; 0 as listed.");
   public static final NumberDecision POST_SINK =
       BOOK.number("bridge.post-sink", "Sunk below the top by", FINE_LENGTH, 0.4, 0, 5, 0.1)
           .hint("The sanding still to come.");
@@ -98,42 +96,42 @@ public final class RoutDecisions {
       BOOK.number("bridge.string-bore", "String bore", LENGTH, 3, 1, 10, 0.1)
           .hint("From the top through.");
   public static final NumberDecision FERRULE_BORE =
-      BOOK.number("ferrule.bore", "Ferrule bore", LENGTH, 8, 3, 20, 0.1).measured("From the back.");
+      BOOK.number("ferrule.bore", "Ferrule bore", LENGTH, 8, 3, 20, 0.1).inHand("From the back.");
   public static final NumberDecision FERRULE_DEPTH =
       BOOK.number("ferrule.depth", "Ferrule bore, deep", LENGTH, 10, 1, 40, 0.5)
-          .measured("From the back.");
+          .inHand("From the back.");
   public static final NumberDecision SPRING_LENGTH =
       BOOK.number("springs.length", "Spring rout, long", LENGTH, 0, 0, 200, 1)
-          .measured("Along the strings, towards the neck; 0 as listed.");
+          .inHand("Along the strings, towards the neck; 0 as listed.");
 
   public static final NumberDecision BRIDGE_TOP_FROM =
       BOOK.number("bridge.top-from", "Upper rout begins", LENGTH, 0, -100, 100, 0.5)
           .follows(d -> bridge(d).top().from())
-          .measured("Behind the datum; negative before it. Empty for the kind's own.");
+          .inHand("Behind the datum; negative before it. Empty for the kind's own.");
   public static final NumberDecision BRIDGE_TOP_ALONG =
       BOOK.number("bridge.top-along", "Upper rout, along", LENGTH, 0, 0, 250, 0.5)
           .follows(d -> bridge(d).top().along())
-          .measured("Along the strings. Empty for the kind's own.");
+          .inHand("Along the strings. Empty for the kind's own.");
   public static final NumberDecision BRIDGE_TOP_ACROSS =
       BOOK.number("bridge.top-across", "Upper rout, across", LENGTH, 0, 0, 250, 0.5)
           .follows(d -> bridge(d).top().width())
-          .measured("Across the strings. Empty for the kind's own.");
+          .inHand("Across the strings. Empty for the kind's own.");
   public static final NumberDecision BRIDGE_BLOCK_FROM =
       BOOK.number("bridge.block-from", "Block rout begins", LENGTH, 0, -100, 150, 0.5)
           .follows(d -> bridge(d).block().from())
-          .measured("Behind the datum. Empty for the kind's own.");
+          .inHand("Behind the datum. Empty for the kind's own.");
   public static final NumberDecision BRIDGE_BLOCK_ALONG =
       BOOK.number("bridge.block-along", "Block rout, along", LENGTH, 0, 0, 150, 0.5)
           .follows(d -> bridge(d).block().along())
-          .measured("Along the strings. Empty for the kind's own.");
+          .inHand("Along the strings. Empty for the kind's own.");
   public static final NumberDecision BRIDGE_BLOCK_ACROSS =
       BOOK.number("bridge.block-across", "Block rout, across", LENGTH, 0, 0, 200, 0.5)
           .follows(d -> bridge(d).block().width())
-          .measured("Across the strings. Empty for the kind's own.");
+          .inHand("Across the strings. Empty for the kind's own.");
   public static final NumberDecision SPRINGS_ACROSS =
       BOOK.number("springs.across", "Spring rout, across", LENGTH, 0, 0, 200, 0.5)
           .follows(d -> bridge(d).springs().width())
-          .measured("Across the springs. Empty for the kind's own.");
+          .inHand("Across the springs. Empty for the kind's own.");
 
   public static final ChoiceDecision<BodyFace> STOCK_FROM =
       BOOK.choice(
@@ -151,13 +149,13 @@ public final class RoutDecisions {
   public static final NumberDecision FILM =
       BOOK.number("finish.film", "Film of finish", FINE_LENGTH, 0.15, 0, 1, 0.05)
           .follows(d -> FinishBook.get(FINISH.in(d).word()).film())
-          .measured("By caliper over a piece of scrap; counts in pockets, bores and ferrules.");
+          .inHand("By caliper over a piece of scrap; counts in pockets, bores and ferrules.");
   public static final NumberDecision TEMPLATE_THICKNESS =
       BOOK.number("template.thickness", "Template thickness", LENGTH, 12, 3, 40, 0.5)
-          .measured("Where no template is made for a rout yet.");
+          .inHand("Where no template is made for a rout yet.");
   public static final NumberDecision TEMPLATE_BUSH =
       BOOK.number("template.bush", "Guide bush", LENGTH, 0, 0, 60, 0.1)
-          .measured("Outer diameter; 0 follows the template by the cutter's bearing.");
+          .inHand("Outer diameter; 0 follows the template by the cutter's bearing.");
   public static final ChoiceDecision<WasteRemoval> WASTE =
       BOOK.choice(
           "waste.removal",
@@ -187,7 +185,7 @@ public final class RoutDecisions {
           .hint("Least wood to the outline.");
   public static final NumberDecision OTHER_MASS =
       BOOK.number("hardware.other-mass", "Other hardware", MASS, 520, 0, 3000, 10)
-          .measured("What isn't listed among the fittings.");
+          .inHand("What isn't listed among the fittings.");
   public static final NumberDecision OTHER_AT =
       BOOK.number("hardware.tuners-share", "Tuners' share of it", RATIO, 0.45, 0, 1, 0.05)
           .hint("The tuners' share; the rest lies at the bridge.");

@@ -36,13 +36,13 @@ public final class StringDecisions {
           .hint("Halfway between fret 1 and the body, strings at pitch.");
   public static final NumberDecision POST_THREAD =
       BOOK.number("bridge.post-thread", "Thread of the posts", FINE_LENGTH, 1, 0.2, 4, 0.05)
-          .measured("Height that one turn gives.");
+          .inHand("Height that one turn gives.");
   public static final NumberDecision SPREAD_X =
       BOOK.number("strings.spread-x", "Spacing looked at", LENGTH, 590, 0, 1300, 1)
           .hint("From the nut line: a pickup's place.");
   public static final NumberDecision POLE_SPREAD =
       BOOK.number("strings.pole-spread", "Pole spacing", LENGTH, 50, 5, 200, 0.5)
-          .measured("Between the outer poles.");
+          .inHand("Between the outer poles.");
   public static final ChoiceDecision<CompensationBy> COMPENSATION =
       BOOK.choice(
           "compensation.by",
@@ -68,33 +68,36 @@ public final class StringDecisions {
           .hint("0 is the window's front, 1 its back.");
   public static final NumberDecision BRIDGE_FORWARD =
       BOOK.number("bridge.forward", "Saddle travel, forward", LENGTH, -100, -100, 60, 0.5)
-          .measured("Saddle's front limit from the datum; −100 takes the kind's own.");
+          .inHand("Saddle's front limit from the datum; −100 takes the kind's own.");
   public static final NumberDecision BRIDGE_REAR =
       BOOK.number("bridge.rear", "Saddle travel, back", LENGTH, -100, -100, 80, 0.5)
-          .measured("Saddle's rear limit from the datum; −100 takes the kind's own.");
+          .inHand("Saddle's rear limit from the datum; −100 takes the kind's own.");
   public static final NumberDecision BRIDGE_POSTS =
       BOOK.number("bridge.posts", "Stud or screw spacing", LENGTH, 0, 0, 200, 0.1)
-          .measured("Between the posts' middles; 0 takes the kind's own.");
+          .inHand("Between the posts' middles; 0 takes the kind's own.");
   public static final NumberDecision BRIDGE_SLANT =
       BOOK.number("bridge.slant", "Bass side further back", LENGTH, -100, -100, 60, 0.5)
-          .measured("Of the posts; −100 takes the kind's own.");
+          .inHand("Of the posts; −100 takes the kind's own.");
   public static final NumberDecision BRIDGE_LOW =
       BOOK.number("bridge.height-least", "Saddles, lowest", LENGTH, 0, 0, 60, 0.5)
-          .measured("Over the body; 0 takes the kind's own.");
+          .inHand("Over the body; 0 takes the kind's own.");
   public static final NumberDecision BRIDGE_HIGH =
       BOOK.number("bridge.height-most", "Saddles, highest", LENGTH, 0, 0, 80, 0.5)
-          .measured("Over the body; 0 takes the kind's own.");
+          .inHand("Over the body; 0 takes the kind's own.");
   public static final NumberDecision BRIDGE_ANCHOR =
       BOOK.number("bridge.anchor-back", "Anchored behind", LENGTH, 0, 0, 200, 0.5)
-          .measured("Where the strings go down, behind the saddles; 0 takes the kind's own.");
+          .inHand("Where the strings go down, behind the saddles; 0 takes the kind's own.");
   public static final NumberDecision NUT_TO_OCTAVE =
       BOOK.number("neck.nut-to-octave", "Nut to fret 12", FINE_LENGTH, 0, 0, 700, 0.1)
-          .measured("On the real neck, nut line to the octave fret; 0 until it is measured.");
+          .result(
+              "From the nut line to the middle of the octave fret, along the centre line.",
+              "board.slots");
 
   public static final NumberDecision STRING_LINE_OFF =
       BOOK.number("strings.line-off", "String line off at the bridge", FINE_LENGTH, 0, -20, 20, 0.1)
-          .measured(
-              "Where the seated neck really points: off the body's centre line at the saddle line, treble positive.");
+          .assembly(
+              "Where the seated neck really points: off the body's centre line at the saddle line, treble positive.",
+              "body.cut.pocket");
 
   public static final ChoiceDecision<SolveFor> SOLVE_FOR =
       BOOK.choice(
@@ -104,23 +107,31 @@ public final class StringDecisions {
           "One of the three follows from the other two.");
   public static final NumberDecision SADDLE_HEIGHT =
       BOOK.number("saddle.height", "Saddle height", LENGTH, 17, 2, 60, 0.1)
-          .measured("At the crown string, over the body's top at the neck end.");
+          .inHand(
+              "Of a bridge in hand whose saddles don't move: over the body's top at the neck end, at the crown string.");
   public static final NumberDecision EXPOSED =
       BOOK.number("pocket.exposed", "Fretboard above body", LENGTH, 1, -15, 25, 0.1)
-          .measured("Its underside over the body's top; negative when it is let in.");
+          .assembly(
+              "From the body's top to the fretboard's underside at the body's edge, neck seated; negative when it is let in.",
+              "body.cut.pocket");
   public static final NumberDecision ANGLE_DECIDED =
       BOOK.number("neck.angle", "Neck angle", ANGLE, 0, -5, 10, 0.1)
-          .measured("Leaning back, positive.");
+          .assembly(
+              "Between the seated neck and the body's top; leaning back is positive.",
+              "body.cut.pocket");
   public static final NumberDecision CARVE_RISE =
       BOOK.number("body.carve-rise", "Rise at the bridge", LENGTH, 0, -10, 30, 0.5)
-          .measured("On a carved top, over its height at the neck end.");
+          .result("On a carved top, over its height at the neck end.", "body.carve");
   public static final NumberDecision STANDING =
-      BOOK.number("proof.standing", "Stands, seated", FINE_LENGTH, 0, 0, 60, 0.05)
-          .measured("Its crown over the body at the joint, neck seated; 0 until measured.");
+      BOOK.number("proof.standing", "Fretboard height, seated", FINE_LENGTH, 0, 0, 60, 0.05)
+          .assembly(
+              "From the body's top to the fretboard's crown at the body's edge, neck seated.",
+              "body.cut.pocket");
   public static final NumberDecision STRAIGHTEDGE =
-      BOOK.number("proof.straightedge", "Straightedge at bridge", FINE_LENGTH, 0, 0, 60, 0.05)
-          .measured(
-              "Laid on the frets: its height over the body at the saddle line; 0 until measured.");
+      BOOK.number("proof.straightedge", "Straightedge at saddle line", FINE_LENGTH, 0, 0, 60, 0.05)
+          .assembly(
+              "From the body's top at the saddle line to a straightedge laid along the frets, neck seated.",
+              "body.cut.pocket");
 
   private StringDecisions() {}
 }

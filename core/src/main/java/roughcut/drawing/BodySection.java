@@ -181,10 +181,10 @@ public final class BodySection {
   /** The neck in its pocket and the fretboard over the body. */
   private void neck() {
     NeckShape neck = plan.neck();
-    double e = plan.stringPlan().heights().exposed().value();
+    double e = plan.stringPlan().heights().standsOut().value();
     double board = neck.thickness().fretboard().value();
     double joint = neck.joint().value();
-    double tan = Math.tan(Math.toRadians(plan.stringPlan().heights().angle().value()));
+    double tan = Math.tan(Math.toRadians(plan.stringPlan().heights().leans().value()));
     Optional<Pocket> pocket = plan.cuts().pocket();
     double boardEnd = plan.taper().end().value();
     if (slice.across()) {

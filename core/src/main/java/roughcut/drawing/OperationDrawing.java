@@ -83,7 +83,8 @@ public final class OperationDrawing {
           new Mark.Text(
               Role.DIMENSION,
               new Point(at.x(), y + (y < 0 ? -9 : 7)),
-              NumberWriter.text(at.x(), Quantity.LENGTH, units) + " from the nut line",
+              NumberWriter.text(at.x() - plan.neck().joint().value(), Quantity.LENGTH, units)
+                  + " from the body's edge",
               Mark.Anchor.MIDDLE,
               Mark.Size.NORMAL,
               0,

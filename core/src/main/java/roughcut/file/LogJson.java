@@ -14,10 +14,7 @@ import java.util.Optional;
 import java.util.TreeMap;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import roughcut.design.Decision;
-import roughcut.design.Decisions;
 import roughcut.design.Design;
-import roughcut.design.NumberDecision;
 import roughcut.measure.Range;
 import roughcut.record.Done;
 import roughcut.record.FretRecords;
@@ -207,13 +204,7 @@ final class LogJson {
 
   /** Between what it can be read; empty where nothing is measured under that id. */
   private Optional<Range> range(String id) {
-    Optional<Decision> decision = Decisions.find(design, id);
-    return decision
-        .filter(NumberDecision.class::isInstance)
-        .map(NumberDecision.class::cast)
-        .filter(NumberDecision::measurable)
-        .map(NumberDecision::range)
-        .or(() -> Measurables.find(id).map(Measurable::range));
+    return Measurables.find(design, id).map(Measurable::range);
   }
 
   private double value(String id, JsonNode node, String where) throws FileTrouble {

@@ -2,6 +2,7 @@ package roughcut.finding;
 
 import java.util.Comparator;
 import java.util.List;
+import java.util.regex.Pattern;
 
 /**
  * What is wrong in a plan, or wants a look, apart from wood that is left thin. Found once, in core,
@@ -21,6 +22,8 @@ public record Finding(Severity severity, Topic topic, String where, String words
     IMPOSSIBLE("can't be"),
     /** Could be had, but nobody may begin before it is mended. */
     STOP("not ready"),
+    /** Wood or a tool that isn't there yet: what wants it waits, and nothing else does. */
+    GET("to get"),
     LOOK("look");
 
     private final String word;
@@ -32,6 +35,21 @@ public record Finding(Severity severity, Topic topic, String where, String words
     public String word() {
       return word;
     }
+  }
+
+  /** Numbers in a sentence: what is found stays the same matter while they change. */
+  private static final Pattern NUMBERS = Pattern.compile("-?\\d+(\\.\\d+)?");
+
+  /** Whether another tells of the same matter, be it with other numbers. */
+  public boolean sameMatter(Finding other) {
+    return severity == other.severity
+        && topic == other.topic
+        && where.equals(other.where)
+        && matter().equals(other.matter());
+  }
+
+  private String matter() {
+    return NUMBERS.matcher(words).replaceAll("#");
   }
 
   /** Whether work can't begin before it is mended. */

@@ -26,6 +26,11 @@ public final class Findings {
     all.add(new Finding(Severity.STOP, topic, where, words));
   }
 
+  /** What has to be there first: wood, a tool. */
+  public void get(String words) {
+    all.add(new Finding(Severity.GET, topic, "", words));
+  }
+
   /** What wants a look, beside no field. */
   public void look(String words) {
     look("", words);

@@ -137,10 +137,10 @@ final class HeelBore {
     return ledger.put(
         NeckKeys.ACCESS_KEY_OVER_BODY,
         "e + (x_heel − x_j) · tan(α) − c",
-        in("e", heights.exposed()),
+        in("e", heights.standsOut()),
         in("x_heel", neck.heelEnd()),
         in("x_j", neck.joint()),
-        in("α", heights.angle()),
+        in("α", heights.leans()),
         in("c", axis));
   }
 }

@@ -97,6 +97,7 @@ public record TunerLayout(
       this.ledger = ledger;
       this.post = givens.get(NeckDecisions.TUNER_POST);
       this.bushing = givens.get(NeckDecisions.TUNER_BUSHING);
+      ledger.put("tuner.bit", "Tuner bore, bit", FINE_LENGTH, "b", in("b", bushing));
     }
 
     TunerLayout build() {

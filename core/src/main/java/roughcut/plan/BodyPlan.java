@@ -59,7 +59,7 @@ public record BodyPlan(BodyCuts cuts, PickupSetUp pickups, List<BodyMarks> marks
         marks,
         Told.of(
             ledger,
-            BodyThinSpots.of(ground.shop(), givens, strings.heights().proof(), cuts, ledger),
+            BodyThinSpots.of(ground.shop(), givens, cuts, ledger),
             List.of(
                 BodyProblems.of(givens, layout.outline(), cuts),
                 BlankReadiness.ofBody(blanks.body(), blanks.boards(), marks, ground.shop()),

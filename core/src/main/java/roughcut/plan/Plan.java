@@ -33,7 +33,6 @@ import roughcut.geometry.Outline;
 import roughcut.layout.FretLayout;
 import roughcut.layout.FretboardTaper;
 import roughcut.layout.StringSpread;
-import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.neck.NeckDetails;
 import roughcut.neck.NeckShape;
@@ -48,7 +47,6 @@ import roughcut.shop.Shop;
 import roughcut.shop.Species;
 import roughcut.shop.StringSpec;
 import roughcut.strings.NutWork;
-import roughcut.thin.ProofWays;
 import roughcut.thin.ThinSpot;
 
 /**
@@ -245,15 +243,6 @@ public record Plan(
     return Standing.of(
         findings().stream().filter(f -> f.topic().chapter() == chapter).toList(),
         thinSpots().stream().filter(s -> s.kind().owner() == chapter).toList());
-  }
-
-  /** What the seated neck leaves to do; none before it was proved, or where all is well. */
-  public List<ProofWays.Way> proofWays(Units units) {
-    return stringPlan
-        .heights()
-        .proof()
-        .map(p -> ProofWays.of(p, new Givens(build), shop, cuts(), units))
-        .orElse(List.of());
   }
 
   /**

@@ -65,7 +65,7 @@ final class Readiness {
     for (RoutPlan rout : cuts.routs()) {
       rout.plan()
           .missing()
-          .ifPresent(words -> routs.stop(rout.step().name().replace('-', ' ') + ": " + words));
+          .ifPresent(words -> routs.get(rout.step().name().replace('-', ' ') + ": " + words));
     }
     all.addAll(routs.list());
     return all;

@@ -16,7 +16,7 @@ public record Standing(ThinSpot.State state, String words) {
 
   static Standing of(List<Finding> findings, List<ThinSpot> spots) {
     long never = count(findings, f -> f.severity() == Finding.Severity.IMPOSSIBLE);
-    long open = count(findings, f -> f.severity() == Finding.Severity.STOP);
+    long open = count(findings, f -> f.stops() && f.severity() != Finding.Severity.IMPOSSIBLE);
     long thin = count(spots, s -> s.state() == ThinSpot.State.STOP);
     long stops = never + open + thin;
     if (stops > 0) {

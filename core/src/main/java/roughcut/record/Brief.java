@@ -30,8 +30,8 @@ public record Brief(
     AT_LEAST("at least"),
     /** The neck comes off again. */
     COMES_APART("comes apart"),
-    /** Every part lies on a board that is owned and measured. */
-    ONLY_IN_HAND("only wood in hand"),
+    /** Every part lies on a board that is owned, and all hardware was measured. */
+    ONLY_IN_HAND("only parts in hand"),
     /** Boards cost no more than so much, in the maker's money. */
     COSTS_AT_MOST("boards cost at most"),
     /** Something that is seen, and judged by the maker. */

@@ -6,6 +6,7 @@ import java.util.Collections;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.function.UnaryOperator;
+import roughcut.design.CutName;
 
 /**
  * One operation that was done.
@@ -42,6 +43,21 @@ public record Done(
     this(operation, at, hands, note, Map.of());
   }
 
+  /** The same done at another time. */
+  public Done at(LocalDateTime when) {
+    return new Done(operation, when, hands, note, cutAt, accepted);
+  }
+
+  /** The same that took so long. */
+  public Done took(Duration time) {
+    return new Done(operation, at, time, note, cutAt, accepted);
+  }
+
+  /** The same with another note. */
+  public Done noting(String words) {
+    return new Done(operation, at, hands, words, cutAt, accepted);
+  }
+
   /** The same with more said of it. */
   public Done saying(String more) {
     return new Done(
@@ -69,9 +85,14 @@ public record Done(
 
   /** The same taken as it is, though the plan wants so much. */
   public Done accepting(String id, double wanted, String how) {
+    return accepting(id, wanted).saying(how);
+  }
+
+  /** The same taken as it is in one more number. */
+  public Done accepting(String id, double wanted) {
     Map<String, Double> next = new TreeMap<>(accepted);
     next.put(id, wanted);
-    return new Done(operation, at, hands, note, cutAt, next).saying(how);
+    return new Done(operation, at, hands, note, cutAt, next);
   }
 
   /** Whether it was taken as it is while the plan wanted that, to so much. */
@@ -86,7 +107,7 @@ public record Done(
 
   /** The operation by which a row of like cuts is made in the body. */
   public static String cut(String row) {
-    return "body.cut." + row;
+    return CutName.OPERATION + row;
   }
 
   /** An operation of which nothing more is known. */

@@ -179,6 +179,15 @@ public final class Givens {
   }
 
   /**
+   * A number as it was decided, whatever was read since: what something was to become, for whatever
+   * asks how it came out.
+   */
+  public Value wanted(NumberDecision decision) {
+    Value value = quietly(() -> get(decision));
+    return told(value instanceof Read read ? read.instead() : value);
+  }
+
+  /**
    * What was read of something that nobody decides; empty while nothing was.
    *
    * @param nominal what it stands for
@@ -218,6 +227,11 @@ public final class Givens {
   /** Whether an operation was done. */
   public boolean done(String operation) {
     return done().contains(operation);
+  }
+
+  /** What machine and ruler were set to when an operation was done last; empty while it wasn't. */
+  public Optional<Map<String, Double>> cutAt(String operation) {
+    return done(operation) ? build.log().done(operation).map(Done::cutAt) : Optional.empty();
   }
 
   /** Whether any operation was done whose id begins so. */

@@ -1,40 +1,70 @@
 package roughcut.record;
 
 import java.util.List;
+import java.util.Optional;
+import roughcut.design.NumberDecision;
+import roughcut.design.ReadingKind;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
 import roughcut.measure.Range;
 import roughcut.measure.Units;
 
 /**
- * Something that is only ever read off the wood, never decided: how thick a part is at the stage
- * that it has reached. What is decided and may be measured besides is a decision that says so.
+ * Something that can be read off the wood: what is only ever read, never decided, such as how thick
+ * a part is at the stage that it has reached; or a decision that may be measured besides.
  *
  * @param id of its readings
- * @param hint how and from where it is taken
+ * @param kind what a reading of it is of, and where it is taken
  * @param answers what is seen instead of a number, each for its place from 0 on; empty for a number
  */
-public record Measurable(String id, String label, String hint, Range range, List<String> answers) {
+public record Measurable(
+    String id, String label, ReadingKind kind, Range range, List<String> answers) {
   public Measurable {
     answers = List.copyOf(answers);
   }
 
-  public Measurable(String id, String label, String hint, Range range) {
-    this(id, label, hint, range, List.of());
+  public Measurable(String id, String label, ReadingKind kind, Range range) {
+    this(id, label, kind, range, List.of());
   }
 
-  static Measurable length(String id, String label, double least, double most, String hint) {
-    return new Measurable(id, label, hint, new Range(Quantity.LENGTH, least, most));
+  /** A decision as something to be read; empty for one that is decided only. */
+  public static Optional<Measurable> of(NumberDecision decision) {
+    return decision
+        .reading()
+        .map(kind -> new Measurable(decision.id(), decision.label(), kind, decision.range()));
+  }
+
+  /** How far a part has come. */
+  static Measurable stage(String id, String label, double least, double most, String where) {
+    return new Measurable(
+        id, label, new ReadingKind.Stage(where), new Range(Quantity.LENGTH, least, most));
   }
 
   /** One that is seen rather than measured. */
-  static Measurable seen(String id, String label, String hint, String... answers) {
+  static Measurable seen(String id, String label, ReadingKind kind, String... answers) {
     Range range = new Range(Quantity.COUNT, 0, answers.length - 1);
-    return new Measurable(id, label, hint, range, List.of(answers));
+    return new Measurable(id, label, kind, range, List.of(answers));
+  }
+
+  /** Where and how it is taken, in one sentence. */
+  public String hint() {
+    return kind.where();
   }
 
   public Quantity quantity() {
     return range.quantity();
+  }
+
+  /**
+   * How far a reading may be from what is drawn and still be as drawn, in its own unit; 0 where
+   * nothing says. What is bought is true to its list, what is made to what tools leave.
+   */
+  public double tolerance() {
+    return switch (quantity()) {
+      case LENGTH, FINE_LENGTH -> kind.fold(part -> 0.3, stage -> 0.5, result -> 0.3, seat -> 0.3);
+      case ANGLE -> 0.3;
+      default -> 0;
+    };
   }
 
   /** A reading of it as it is told: the answer, or the number with its unit. */

@@ -1,37 +1,43 @@
 package roughcut.record;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import roughcut.design.CutName;
+import roughcut.design.Decisions;
+import roughcut.design.Design;
+import roughcut.design.NumberDecision;
+import roughcut.design.ReadingKind;
 import roughcut.measure.Quantity;
 import roughcut.measure.Range;
 
 /** What is read of parts on their way (handbook page 8, "A part is a history"). */
 public final class Measurables {
   public static final Measurable BODY_THICKNESS =
-      Measurable.length(
+      Measurable.stage(
           "body.now-thickness",
           "Body's thickness now",
           1,
           200,
           "As thick as it is, while it is not yet planed to its thickness.");
   public static final Measurable BODY_OUTSIDE =
-      Measurable.length(
+      Measurable.stage(
           "body.now-outside",
           "Outside its line by",
           0,
           100,
           "From its edge to the drawn line, while it is not yet sawn and trimmed to it.");
   public static final Measurable NECK_1 =
-      Measurable.length(
+      Measurable.stage(
           "neck.now-1",
           "Neck at fret 1 now",
           1,
           80,
           "With the fretboard, by caliper at the middle of the back.");
   public static final Measurable NECK_12 =
-      Measurable.length(
+      Measurable.stage(
           "neck.now-12",
           "Neck at the octave now",
           1,
@@ -81,8 +87,13 @@ public final class Measurables {
   private static final Pattern INTONATION =
       Pattern.compile("intonation\\.string\\.(\\d{1,2})\\.cents");
 
+  /** Read on the strung instrument. */
+  private static ReadingKind playing(String where) {
+    return new ReadingKind.Assembly(where, List.of("strings.on"));
+  }
+
   private static Measurable fine(String id, String label, double least, double most, String hint) {
-    return new Measurable(id, label, hint, new Range(Quantity.FINE_LENGTH, least, most));
+    return new Measurable(id, label, playing(hint), new Range(Quantity.FINE_LENGTH, least, most));
   }
 
   /**
@@ -94,7 +105,8 @@ public final class Measurables {
     return new Measurable(
         "intonation.string." + string + ".cents",
         "String " + string + " at the octave, sharp by",
-        "Tuner: fretted at the octave against the open string's octave; flat is less than 0.",
+        playing(
+            "Tuner: fretted at the octave against the open string's octave; flat is less than 0."),
         new Range(Quantity.CENTS, -100, 100));
   }
 
@@ -123,25 +135,56 @@ public final class Measurables {
           new Measurable(
               id,
               of + "resistance",
-              "Meter across its two leads, with nothing else on them.",
+              wired("Meter across its two leads, with nothing else on them."),
               new Range(Quantity.RESISTANCE, 0, 2000));
       case "swing" ->
           Measurable.seen(
               id,
               of + "needle",
-              "Meter for small voltages, red on the hot lead: a screwdriver laid on the poles and"
-                  + " pulled off. Which way it goes at the pull.",
+              wired(
+                  "Meter for small voltages, red on the hot lead: a screwdriver laid on the poles"
+                      + " and pulled off. Which way it goes at the pull."),
               "down",
               "up");
       case "magnet" ->
           Measurable.seen(
               id,
               of + "compass",
-              "Which end of a compass needle the poles pull to themselves.",
+              wired("Which end of a compass needle the poles pull to themselves."),
               "south end",
               "north end");
       default -> throw new IllegalArgumentException("nothing of a pickup is called " + what);
     };
+  }
+
+  private static ReadingKind wired(String where) {
+    return new ReadingKind.PartInHand(where);
+  }
+
+  private static final Pattern PLACE = Pattern.compile("place\\.([a-z0-9-]+)\\.(along|aside)");
+
+  /**
+   * Where something really is cut into the body.
+   *
+   * @param cut its name
+   * @param way {@code along} or {@code aside}
+   */
+  public static Measurable place(String cut, String way) {
+    boolean along = way.equals("along");
+    return new Measurable(
+        "place." + cut + "." + way,
+        capital(cut.replace('-', ' '))
+            + (along ? ", from the body's edge" : ", from the centre line"),
+        new ReadingKind.Result(
+            along
+                ? "Along the centre line, from the body's edge at the neck to its middle."
+                : "Square to the centre line, to its middle; less than 0 towards the bass side.",
+            List.of(CutName.operation(cut))),
+        new Range(Quantity.FINE_LENGTH, -800, 800));
+  }
+
+  private static String capital(String words) {
+    return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
   }
 
   private Measurables() {}
@@ -150,7 +193,21 @@ public final class Measurables {
     return ALL;
   }
 
+  /** Everything that can be read in a design: what is only read, and decisions that say so. */
+  public static Optional<Measurable> find(Design design, String id) {
+    return Decisions.find(design, id)
+        .filter(NumberDecision.class::isInstance)
+        .map(NumberDecision.class::cast)
+        .flatMap(Measurable::of)
+        .or(() -> find(id));
+  }
+
+  /** What is only read, never decided. */
   public static Optional<Measurable> find(String id) {
+    Matcher place = PLACE.matcher(id);
+    if (place.matches()) {
+      return Optional.of(place(place.group(1), place.group(2)));
+    }
     Matcher pickup = PICKUP.matcher(id);
     if (pickup.matches()) {
       return Optional.of(ofPickup(pickup.group(1), pickup.group(2)));

@@ -255,9 +255,9 @@ public record Bolts(
       List<Point> places,
       Value bite,
       List<Channel> channels) {
-    double alpha = Math.toRadians(heights.angle().value());
+    double alpha = Math.toRadians(heights.leans().value());
     double joint = neck.joint().value();
-    double e = heights.exposed().value();
+    double e = heights.standsOut().value();
     double radius = slab.givens.get(RoutDecisions.BOLT_DIAMETER).value() / 2;
     double least = Double.POSITIVE_INFINITY;
     for (Point p : places) {

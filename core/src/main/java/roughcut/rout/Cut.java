@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
-import java.util.regex.Pattern;
+import roughcut.design.CutName;
 import roughcut.geometry.Box;
 import roughcut.geometry.Convex;
 import roughcut.geometry.Cylinder;
@@ -13,8 +13,6 @@ import roughcut.geometry.Shapes;
 
 /** Something cut into the body: a rout with its steps, the widest first, or bores. */
 public final class Cut {
-  private static final Pattern NUMBER = Pattern.compile("-\\d+$");
-
   private final String name;
   private final String row;
   private final String words;
@@ -53,7 +51,7 @@ public final class Cut {
       List<String> changedBy,
       boolean listed) {
     this.name = name;
-    this.row = NUMBER.matcher(name).replaceFirst("");
+    this.row = CutName.row(name);
     this.words = words;
     this.kind = kind;
     this.from = from;
@@ -72,7 +70,12 @@ public final class Cut {
   Cut with(int index, Step step) {
     List<Step> next = new ArrayList<>(steps);
     next.set(index, step);
-    return new Cut(name, words, kind, from, next, bores, joins, changedBy, listed);
+    return as(next, bores);
+  }
+
+  /** The same with other steps and bores. */
+  Cut as(List<Step> nextSteps, List<Cylinder> nextBores) {
+    return new Cut(name, words, kind, from, nextSteps, nextBores, joins, changedBy, listed);
   }
 
   public String name() {

@@ -62,8 +62,15 @@ final class Cutting extends Slab {
         });
   }
 
-  void add(Cut cut) {
-    cuts.add(cut);
+  /**
+   * Adds a cut as it is drawn.
+   *
+   * @return the cut as it really is: where it was cut, or read to be
+   */
+  Cut add(Cut cut) {
+    Cut real = Places.real(this, cut);
+    cuts.add(real);
+    return real;
   }
 
   void add(Part part) {

@@ -72,8 +72,7 @@ public record Pickup(
     Point centre = new Point(x, middle + slab.value(fitting, "aside"));
     double turn = slab.value(fitting, "angle");
     Value depth = depth(slab, fitting, under.heights, along);
-    Cut cut = cut(slab, fitting, centre, turn, depth);
-    slab.add(cut);
+    Cut cut = slab.add(cut(slab, fitting, centre, turn, depth));
     slab.floor(fitting.name(), fitting.words(), deepest(slab, fitting, cut, depth), x);
     Optional<Value> hidden = ring(slab, fitting, centre, turn);
     return new Pickup(

@@ -53,10 +53,10 @@ public record Pocket(
     Value heelEnd = neck.heelEnd();
     Value clearance = slab.givens.get(RoutDecisions.POCKET_CLEARANCE);
     Value radius = slab.givens.get(RoutDecisions.POCKET_RADIUS);
-    double tan = Math.tan(Math.toRadians(heights.angle().value()));
+    double tan = Math.tan(Math.toRadians(heights.leans().value()));
     Value front =
         slab.ledger.put(
-            RoutKeys.POCKET_DEPTH_FRONT, "h − e", in("h", heel), in("e", heights.exposed()));
+            RoutKeys.POCKET_DEPTH_FRONT, "h − e", in("h", heel), in("e", heights.standsOut()));
     Value end =
         slab.ledger.put(
             RoutKeys.POCKET_DEPTH_END,
@@ -64,7 +64,7 @@ public record Pocket(
             in("d", front),
             in("x_h", heelEnd),
             in("x_j", joint),
-            in("α", heights.angle()));
+            in("α", heights.leans()));
     Value floor =
         slab.ledger.put(
             RoutKeys.POCKET_FLOOR,
@@ -73,11 +73,11 @@ public record Pocket(
             in("d_1", front),
             in("d_2", end));
     boolean chiselled = slab.givens.get(RoutDecisions.POCKET_CORNERS) == PocketCorner.CHISEL;
-    Outline drawn = shape(neck, clearance.value(), chiselled ? 0 : radius.value());
-    Outline shape = slab.asCut("pocket", List.of(drawn), radius.value()).get(0);
+    Outline wanted = shape(neck, clearance.value(), chiselled ? 0 : radius.value());
+    Outline shape = slab.asCut("pocket", List.of(wanted), radius.value()).get(0);
     Prism solid =
         new Prism(shape.corners(), 0, Math.max(LEAST, front.value()) + joint.value() * tan, -tan);
-    Cut cut =
+    Cut drawn =
         new Cut(
             "pocket",
             "neck pocket",
@@ -90,7 +90,7 @@ public record Pocket(
                     front.value() >= end.value() ? front : end,
                     List.of(solid),
                     radius.value(),
-                    drawn.bounds())),
+                    wanted.bounds())),
             List.of(),
             Set.of(),
             List.of(
@@ -99,7 +99,7 @@ public record Pocket(
                 StringDecisions.EXPOSED.id(),
                 Decisions.HEEL_END.id()),
             false);
-    slab.add(cut);
+    Cut cut = slab.add(drawn);
     if (Math.min(front.value(), end.value()) <= 0) {
       slab.trouble(
           Topic.BODY,
@@ -120,7 +120,7 @@ public record Pocket(
             in("u", slab.givens.get(RoutDecisions.POCKET_TIGHT))),
         mismatch(slab, radius),
         slab.ledger.put(
-            RoutKeys.POCKET_HEEL_GAP, "h · abs(sin(α))", in("h", heel), in("α", heights.angle())),
+            RoutKeys.POCKET_HEEL_GAP, "h · abs(sin(α))", in("h", heel), in("α", heights.leans())),
         finished(slab, clearance),
         slab.ledger.find(
             RoutKeys.POCKET_AREA,

@@ -24,6 +24,7 @@ final class Stops {
       if (!cut.steps().isEmpty() || cut.kind() == CutKind.WIRE || cut.kind() == CutKind.RELIEF) {
         continue;
       }
+      bits(slab, cut);
       // Square to the face a recess and what goes on below it are one way down.
       boolean square = cut.bores().stream().allMatch(Cylinder::upright);
       double longest =
@@ -45,6 +46,21 @@ final class Stops {
       } else {
         put(slab, cut, finished, null);
       }
+    }
+  }
+
+  /** The bits that it is bored with, the widest first: a recess, and what goes on below it. */
+  private static void bits(CutSlab slab, Cut cut) {
+    double[] wide =
+        cut.bores().stream().mapToDouble(b -> 2 * b.radius()).distinct().sorted().toArray();
+    for (int i = 0; i < Math.min(2, wide.length); i++) {
+      slab.ledger.find(
+          "rout." + cut.name() + (i == 0 ? ".bit" : ".bit-2"),
+          cut.title() + (i == 0 ? ", bit" : ", bit for what goes on below"),
+          LENGTH,
+          wide[wide.length - 1 - i],
+          "found of the bore as drawn",
+          slab.basis(cut));
     }
   }
 

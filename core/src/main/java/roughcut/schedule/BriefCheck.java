@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
-import roughcut.blank.BoardLayout;
 import roughcut.design.BodyDecisions;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Units;
@@ -80,7 +79,7 @@ public record BriefCheck(String words, State state, String how) {
             apart ? State.HOLDS : State.BROKEN,
             apart ? "the neck is screwed on" : "the neck is glued to stay");
       }
-      case ONLY_IN_HAND -> inHand(plan, wish);
+      case ONLY_IN_HAND -> inHand(plan, wish, units);
       case COSTS_AT_MOST -> costs(plan, wish);
       case BY_EYE ->
           new BriefCheck(
@@ -106,18 +105,22 @@ public record BriefCheck(String words, State state, String how) {
         wish.words(), close ? State.CLOSE : State.HOLDS, now + ", " + by + " to spare");
   }
 
-  private static BriefCheck inHand(Plan plan, Brief.Wish wish) {
-    List<BoardLayout.Homeless> homeless =
-        plan.boards().homeless().stream().filter(h -> !h.part().small()).toList();
-    return homeless.isEmpty()
-        ? new BriefCheck(wish.words(), State.HOLDS, "every part lies on a board of the rack")
+  /** Wood and hardware alike; what is used up is bought when it is wanted. */
+  private static BriefCheck inHand(Plan plan, Brief.Wish wish, Units units) {
+    List<String> missing = new ArrayList<>();
+    plan.boards().homeless().stream()
+        .filter(h -> !h.part().small())
+        .forEach(h -> missing.add(h.part().label() + ": " + h.why()));
+    Needs.hardware(plan, units).stream()
+        .filter(n -> !n.inHand())
+        .forEach(n -> missing.add(n.what() + ": not in hand"));
+    return missing.isEmpty()
+        ? new BriefCheck(
+            wish.words(), State.HOLDS, "every part lies on a board, all hardware was measured")
         : new BriefCheck(
             wish.words(),
             State.BROKEN,
-            homeless.get(0).part().label()
-                + ": "
-                + homeless.get(0).why()
-                + (homeless.size() > 1 ? ", and " + (homeless.size() - 1) + " more" : ""));
+            missing.get(0) + (missing.size() > 1 ? ", and " + (missing.size() - 1) + " more" : ""));
   }
 
   private static BriefCheck costs(Plan plan, Brief.Wish wish) {

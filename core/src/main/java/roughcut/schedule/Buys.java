@@ -12,6 +12,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import roughcut.bench.Consequences;
+import roughcut.bench.Verdict;
 import roughcut.design.BlankDecisions;
 import roughcut.design.BodyDecisions;
 import roughcut.design.ChoiceDecision;
@@ -158,7 +159,7 @@ public record Buys(
   /** Whether it stops nothing, spoils no made part and needs no wood that isn't there. */
   private static boolean sound(Plan own, Plan next) {
     Consequences means = Consequences.of(own, next);
-    return means.verdict() != Consequences.Verdict.STOP
+    return means.verdict() != Verdict.State.STOP
         && means.spoiled().isEmpty()
         && means.vain().isEmpty()
         && next.boards().homeless().size() <= own.boards().homeless().size();

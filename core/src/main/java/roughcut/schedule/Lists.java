@@ -11,17 +11,10 @@ import java.util.Set;
 import roughcut.bench.Operation;
 import roughcut.bench.Operations;
 import roughcut.blank.BoardLayout;
-import roughcut.design.BlankDecisions;
-import roughcut.design.Fitting;
-import roughcut.design.FittingTraits;
-import roughcut.design.RoutDecisions;
-import roughcut.fretboard.FretboardKeys;
 import roughcut.measure.Sentence;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.rout.RoutPlan;
-import roughcut.shop.FinishBook;
-import roughcut.shop.GlueBook;
 import roughcut.shop.Piece;
 import roughcut.start.Shelving;
 
@@ -53,36 +46,9 @@ public final class Lists {
       rout.plan().missing().ifPresent(cutters::add);
     }
     cutters.forEach(c -> all.add(new Line(Sentence.in(c, units), "nothing in the drawer does it")));
-    for (Fitting fitting : plan.build().design().fittings()) {
-      boolean sized = fitting.type().traits().stream().anyMatch(FittingTraits.Trait::hardware);
-      boolean inHand =
-          fitting.type().traits().stream()
-              .filter(FittingTraits.Trait::hardware)
-              .anyMatch(t -> plan.build().measured().containsKey(fitting.id(t.key())));
-      if (sized && !inHand) {
-        all.add(new Line(fitting.words() + ", " + fitting.listed().name(), "none measured yet"));
-      }
-    }
-    if (!plan.build().log().isDone("strings.on")) {
-      all.add(new Line(plan.stringSet().size() + " strings", "as planned at the bridge"));
-    }
-    plan.value(FretboardKeys.WIRE_TOTAL.id())
-        .filter(v -> !plan.build().log().isDone("frets.seat"))
-        .ifPresent(v -> all.add(new Line("fret wire, " + v.text(units), "with 5 % to spare")));
-    plan.value("glue.mass")
-        .ifPresent(
-            v ->
-                all.add(
-                    new Line(
-                        GlueBook.get(plan.given(BlankDecisions.GLUE).word()).name()
-                            + ", "
-                            + v.text(units),
-                        "for the neck's blank alone")));
-    if (!plan.build().log().isDone("finish.coats")) {
-      all.add(
-          new Line(
-              FinishBook.get(plan.given(RoutDecisions.FINISH).word()).name(), "for its coats"));
-    }
+    Needs.of(plan, units).stream()
+        .filter(n -> !n.inHand())
+        .forEach(n -> all.add(new Line(n.what(), n.why())));
     return List.copyOf(all);
   }
 

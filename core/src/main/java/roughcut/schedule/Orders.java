@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.PriorityQueue;
+import roughcut.part.PartId;
 
 /**
  * Orders in which tasks may be taken up: each a list schedule over hours of a pattern, the longest
@@ -18,16 +19,22 @@ final class Orders {
   private static final long DAY = 24 * 60;
 
   private final Work work;
+  private final long now;
   private final long[] chains;
 
-  private Orders(Work work) {
+  private Orders(Work work, long now) {
     this.work = work;
+    this.now = now;
     this.chains = work.chains();
   }
 
-  /** Several orders, each with everything in it once and nothing before what it needs. */
-  static List<int[]> of(Work work) {
-    Orders orders = new Orders(work);
+  /**
+   * Several orders, each with everything in it once and nothing before what it needs.
+   *
+   * @param now from when on, minutes: what isn't begun before a day comes after what is free
+   */
+  static List<int[]> of(Work work, long now) {
+    Orders orders = new Orders(work, now);
     List<int[]> all = new ArrayList<>();
     for (int hours : PATTERNS) {
       all.add(orders.list(hours * 60L, orders.longest(), true));
@@ -81,6 +88,7 @@ final class Orders {
     }
     for (int i = 0; i < n; i++) {
       Task task = work.tasks().get(i);
+      ready[i] = fixed(task);
       missing[i] = task.after().size();
       for (Task.After after : task.after()) {
         next.get(after.task()).add(i);
@@ -95,6 +103,7 @@ final class Orders {
       }
     }
     int[] order = new int[n];
+    long[][] held = new long[work.names().size()][PartId.values().length];
     long clock = 0;
     for (int done = 0; done < n; done++) {
       if (now.isEmpty() && ready[later.peek()] > clock) {
@@ -103,10 +112,15 @@ final class Orders {
       while (!later.isEmpty() && ready[later.peek()] <= clock) {
         now.add(later.poll());
       }
-      int i = pick(now, clock, open, glueLast);
+      int i = pick(now, clock, open, glueLast, held);
       order[done] = i;
       Task task = work.tasks().get(i);
-      clock = worked(opened(clock, open), task.hands(), open);
+      long from = Math.max(clock, held[task.build()][task.part().ordinal()]);
+      clock = worked(opened(from, open), task.hands(), open);
+      for (PartId part : task.holds()) {
+        held[task.build()][part.ordinal()] =
+            Math.max(held[task.build()][part.ordinal()], clock + task.tail());
+      }
       for (int follower : next.get(i)) {
         long wait =
             work.tasks().get(follower).after().stream()
@@ -124,15 +138,28 @@ final class Orders {
   }
 
   /** The first one; or, while a glue-up would still fit after it, the first that isn't one. */
-  private int pick(PriorityQueue<Integer> now, long clock, long open, boolean glueLast) {
+  private int pick(
+      PriorityQueue<Integer> now, long clock, long open, boolean glueLast, long[][] held) {
     int best = now.peek();
+    if (waits(best, clock, held)) {
+      // Its part lies in clamps: the first of those whose doesn't, or else that is free first.
+      best =
+          now.stream()
+              .min(
+                  Comparator.<Integer>comparingLong(i -> Math.max(clock, held(i, held)))
+                      .thenComparing(now.comparator()))
+              .orElseThrow();
+      now.remove(best);
+      return best;
+    }
     Task glue = work.tasks().get(best);
     if (glueLast && glue.whole()) {
       long left = open - clock % DAY;
       Integer other = null;
       for (Integer i : now) {
         Task task = work.tasks().get(i);
-        boolean fits = !task.whole() && task.hands() + glue.hands() <= left;
+        boolean fits =
+            !waits(i, clock, held) && !task.whole() && task.hands() + glue.hands() <= left;
         if (fits && (other == null || chains[i] > chains[other])) {
           other = i;
         }
@@ -143,6 +170,20 @@ final class Orders {
       }
     }
     return now.poll();
+  }
+
+  private long held(int task, long[][] held) {
+    Task t = work.tasks().get(task);
+    return held[t.build()][t.part().ordinal()];
+  }
+
+  private boolean waits(int task, long clock, long[][] held) {
+    return held(task, held) > clock;
+  }
+
+  /** When what isn't begun before a moment may be begun, by the clock of the patterns. */
+  private long fixed(Task task) {
+    return Math.max(0, task.notBefore() == Long.MIN_VALUE ? 0 : task.notBefore() - now);
   }
 
   private static long opened(long clock, long open) {

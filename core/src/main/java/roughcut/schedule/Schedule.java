@@ -9,6 +9,7 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import roughcut.part.PartId;
 import roughcut.shop.ShopHours;
 
 /**
@@ -145,8 +146,19 @@ public final class Schedule {
         .orElse("");
   }
 
-  /** An order worked through: begin and end of each task. */
-  private record Run(int[] order, long[] start, long[] end, long late, long finishes, int apart) {
+  /**
+   * An order worked through: begin and end of each task.
+   *
+   * @param clampedAfter of each glue-up the one whose clamps it takes over; −1 for none
+   */
+  private record Run(
+      int[] order,
+      long[] start,
+      long[] end,
+      int[] clampedAfter,
+      long late,
+      long finishes,
+      int apart) {
     static final Comparator<Run> BETTER =
         Comparator.comparingLong(Run::late)
             .thenComparingLong(Run::finishes)
@@ -155,7 +167,7 @@ public final class Schedule {
 
   private Run best(ShopHours hours, long now) {
     Run best = null;
-    for (int[] order : Orders.of(work)) {
+    for (int[] order : Orders.of(work, now)) {
       Run run = run(order, hours.clampSets(), now);
       if (best == null || Run.BETTER.compare(run, best) < 0) {
         best = run;
@@ -164,29 +176,69 @@ public final class Schedule {
     return best;
   }
 
+  /** The sets of clamps while an order is worked through: when each is free, and after whom. */
+  private static final class Clamps {
+    private final long[] free;
+    private final int[] after;
+
+    Clamps(int sets, List<Long> held) {
+      free = new long[sets];
+      after = new int[sets];
+      Arrays.fill(free, Long.MIN_VALUE);
+      Arrays.fill(after, -1);
+      // Those that are taken longest, should there be fewer sets than were taken.
+      List<Long> longest = held.stream().sorted(Comparator.reverseOrder()).limit(sets).toList();
+      for (int i = 0; i < longest.size(); i++) {
+        free[i] = longest.get(i);
+      }
+    }
+
+    int first() {
+      int first = 0;
+      for (int i = 1; i < free.length; i++) {
+        first = free[i] < free[first] ? i : first;
+      }
+      return first;
+    }
+  }
+
   /** Works through an order: each as early as it can be after the one before it in the order. */
   private Run run(int[] order, int clampSets, long now) {
     long[] start = new long[order.length];
     long[] end = new long[order.length];
-    long[] clamps = new long[clampSets];
-    Arrays.fill(clamps, Long.MIN_VALUE);
+    int[] clampedAfter = new int[order.length];
+    Arrays.fill(clampedAfter, -1);
+    Clamps clamps = new Clamps(clampSets, work.held());
+    long[][] held = new long[work.names().size()][PartId.values().length];
+    for (long[] parts : held) {
+      Arrays.fill(parts, Long.MIN_VALUE);
+    }
     long hands = now;
     int apart = 0;
     for (int i : order) {
       Task task = work.tasks().get(i);
       long from = Math.max(hands, task.notBefore());
+      from = Math.max(from, held[task.build()][task.part().ordinal()]);
       for (Task.After after : task.after()) {
         from = Math.max(from, clock.after(end[after.task()], after.hold()));
       }
+      int set = clamps.first();
       if (task.clamped() > 0) {
-        Arrays.sort(clamps);
-        from = Math.max(from, clamps[0]);
+        from = Math.max(from, clamps.free[set]);
       }
       start[i] = task.whole() ? clock.whole(from, task.hands()) : clock.open(from);
       end[i] = clock.done(start[i], task.hands());
       hands = end[i];
       if (task.clamped() > 0) {
-        clamps[0] = clock.after(end[i], task.clamped());
+        clampedAfter[i] = clamps.after[set];
+        clamps.after[set] = i;
+        clamps.free[set] = clock.after(end[i], task.clamped());
+      }
+      if (!task.holds().isEmpty()) {
+        long cured = clock.after(end[i], task.tail());
+        for (PartId part : task.holds()) {
+          held[task.build()][part.ordinal()] = Math.max(held[task.build()][part.ordinal()], cured);
+        }
         // A glue-up in the middle of a session is as long as the shop stands before it is cured.
         apart += clock.closes(start[i]) - end[i] > 60 ? 1 : 0;
       }
@@ -201,7 +253,7 @@ public final class Schedule {
     }
     // All builds early counts, not only the last: one that is done can be played.
     long sum = Arrays.stream(finish).map(f -> Math.max(f, now) - now).sum();
-    return new Run(order, start, end, late, sum, apart);
+    return new Run(order, start, end, clampedAfter, late, sum, apart);
   }
 
   private long[] finishes(long[] end) {
@@ -216,7 +268,7 @@ public final class Schedule {
 
   private void blocks(Run run) {
     long[] finish = finishes(run.end());
-    long[] latest = latest(finish);
+    long[] latest = latest(run, finish);
     for (int i : run.order()) {
       List<Piece> pieces =
           clock.pieces(run.start()[i], run.end()[i]).stream()
@@ -245,25 +297,92 @@ public final class Schedule {
     }
   }
 
-  /** Backwards from each build's day, or its end where it has none: latest beginnings. */
-  private long[] latest(long[] finish) {
-    int n = work.tasks().size();
-    long[] latestEnd = new long[n];
-    long[] latest = new long[n];
-    Arrays.fill(latestEnd, ShopClock.NEVER);
-    for (int i = n - 1; i >= 0; i--) {
-      Task task = work.tasks().get(i);
-      long day = work.due().get(task.build()).map(ShopClock::endOf).orElse(finish[task.build()]);
-      latestEnd[i] = Math.min(latestEnd[i], clock.ago(day, task.tail()));
-      latest[i] = clock.latest(latestEnd[i], task.hands());
-      if (latest[i] <= -ShopClock.NEVER) {
-        latest[i] = ShopClock.minutes(LocalDateTime.of(1970, 1, 1, 0, 0));
-      }
-      for (Task.After after : task.after()) {
-        latestEnd[after.task()] =
-            Math.min(latestEnd[after.task()], clock.ago(latest[i], after.hold()));
+  /**
+   * When each has to be begun at the latest, so that nothing is done later than its day: in the
+   * order that is planned, with one pair of hands, the clamps that there are, parts in clamps left
+   * alone, and glue-ups at a stretch. A build that is late already is held to its end, so that it
+   * gets no later; what of it had to be begun before now is told by its own day.
+   */
+  private long[] latest(Run run, long[] finish) {
+    long[] days = new long[finish.length];
+    long[] own = new long[finish.length];
+    boolean late = false;
+    for (int b = 0; b < finish.length; b++) {
+      own[b] = work.due().get(b).map(ShopClock::endOf).orElse(finish[b]);
+      days[b] = Math.max(own[b], finish[b]);
+      late |= own[b] < finish[b];
+    }
+    long[] latest = new Backwards(run, days, null).latest;
+    if (late) {
+      long[] wished = new Backwards(run, own, latest).latest;
+      for (int i = 0; i < latest.length; i++) {
+        int b = work.tasks().get(i).build();
+        latest[i] = own[b] < finish[b] ? Math.min(latest[i], wished[i]) : latest[i];
       }
     }
+    for (int i = 0; i < latest.length; i++) {
+      latest[i] =
+          latest[i] <= -ShopClock.NEVER
+              ? ShopClock.minutes(LocalDateTime.of(1970, 1, 1, 0, 0))
+              : latest[i];
+    }
     return latest;
+  }
+
+  /** An order worked through backwards: latest beginnings. */
+  private final class Backwards {
+    private final long[] latest;
+    private final long[] latestEnd;
+    private final long[] others;
+
+    /**
+     * Works it out.
+     *
+     * @param days by which each build is to be done
+     * @param others latest beginnings of other builds' tasks; null where all are worked out here
+     */
+    Backwards(Run run, long[] days, long[] others) {
+      int n = work.tasks().size();
+      this.others = others;
+      latest = new long[n];
+      latestEnd = new long[n];
+      Arrays.fill(latestEnd, ShopClock.NEVER);
+      for (int k = n - 1; k >= 0; k--) {
+        int i = run.order()[k];
+        Task task = work.tasks().get(i);
+        limit(i, clock.ago(days[task.build()], task.tail()));
+        if (k < n - 1) {
+          limit(i, beginning(run.order()[k + 1], task.build()));
+        }
+        latest[i] =
+            task.whole()
+                ? clock.latestWhole(latestEnd[i], task.hands())
+                : clock.latest(latestEnd[i], task.hands());
+        for (Task.After after : task.after()) {
+          limit(after.task(), clock.ago(latest[i], after.hold()));
+        }
+        for (int j = 0; j < k; j++) {
+          int before = run.order()[j];
+          if (work.tasks().get(before).blocks(task)) {
+            limit(before, clock.ago(latest[i], work.tasks().get(before).tail()));
+          }
+        }
+        int clamps = run.clampedAfter()[i];
+        if (clamps >= 0) {
+          Task glued = work.tasks().get(clamps);
+          limit(clamps, clock.ago(beginning(i, glued.build()), glued.clamped()));
+        }
+      }
+    }
+
+    private void limit(int task, long end) {
+      latestEnd[task] = Math.min(latestEnd[task], end);
+    }
+
+    private long beginning(int task, int seenFrom) {
+      return others == null || work.tasks().get(task).build() == seenFrom
+          ? latest[task]
+          : others[task];
+    }
   }
 }

@@ -162,6 +162,23 @@ final class ShopClock {
     return from[first] + wanted - before[first];
   }
 
+  /**
+   * Where work of so many minutes at a stretch begins at the latest that has to be done by then.
+   */
+  long latestWhole(long end, long minutes) {
+    if (end >= NEVER || from.length == 0) {
+      return end;
+    }
+    int i = Arrays.binarySearch(from, end);
+    for (int at = i >= 0 ? i - 1 : -i - 2; at >= 0; at--) {
+      long over = Math.min(end, to[at]);
+      if (over - from[at] >= minutes) {
+        return over - minutes;
+      }
+    }
+    return -NEVER;
+  }
+
   /** A moment so many minutes of real time on. */
   long after(long moment, long minutes) {
     if (moment >= NEVER || minutes <= 0) {

@@ -1,6 +1,8 @@
 package roughcut.schedule;
 
 import java.util.List;
+import java.util.Set;
+import roughcut.part.PartId;
 
 /**
  * One operation that is still to be done, as a schedule sees it. Times in minutes.
@@ -13,6 +15,8 @@ import java.util.List;
  * @param after what has to be done before it, with the wait that has to pass then
  * @param notBefore moment before which it isn't begun
  * @param tail wait after it until the build is done, when nothing comes after it
+ * @param part that it is done on
+ * @param holds parts on which nothing is done until its wait is over
  */
 public record Task(
     int build,
@@ -23,7 +27,9 @@ public record Task(
     long clamped,
     List<After> after,
     long notBefore,
-    long tail) {
+    long tail,
+    PartId part,
+    Set<PartId> holds) {
   /**
    * A need for another.
    *
@@ -32,7 +38,13 @@ public record Task(
    */
   public record After(int task, long hold) {}
 
+  /** Whether another of the same build can't be done until this one's wait is over. */
+  boolean blocks(Task other) {
+    return build == other.build && holds.contains(other.part);
+  }
+
   public Task {
     after = List.copyOf(after);
+    holds = Set.copyOf(holds);
   }
 }

@@ -24,9 +24,17 @@ import roughcut.shop.ShopHours;
  * @param names of the builds, in their order
  * @param due each build's day; empty for none
  * @param tasks of each build in its order of work, build after build
+ * @param held until when sets of clamps are taken by what was glued already, minutes
  */
-public record Work(List<String> names, List<Optional<LocalDate>> due, List<Task> tasks) {
+public record Work(
+    List<String> names, List<Optional<LocalDate>> due, List<Task> tasks, List<Long> held) {
+  /** Work in a shop all of whose clamps are free. */
+  public Work(List<String> names, List<Optional<LocalDate>> due, List<Task> tasks) {
+    this(names, due, tasks, List.of());
+  }
+
   public Work {
+    held = List.copyOf(held);
     names = List.copyOf(names);
     due = List.copyOf(due);
     tasks = List.copyOf(tasks);
@@ -39,13 +47,15 @@ public record Work(List<String> names, List<Optional<LocalDate>> due, List<Task>
    */
   public static Work of(List<Plan> plans, ShopHours hours, Map<String, Integer> learned) {
     List<Task> tasks = new ArrayList<>();
+    List<Long> held = new ArrayList<>();
     for (int i = 0; i < plans.size(); i++) {
-      new Writer(plans.get(i), i, hours, learned, tasks).write();
+      new Writer(plans.get(i), i, hours, learned, tasks, held).write();
     }
     return new Work(
         plans.stream().map(Plan::name).toList(),
         plans.stream().map(p -> p.build().brief().due()).toList(),
-        tasks);
+        tasks,
+        held);
   }
 
   /** Minutes that operations took in those builds, by their ids: the mean of what was timed. */
@@ -86,25 +96,38 @@ public record Work(List<String> names, List<Optional<LocalDate>> due, List<Task>
   private static final class Writer {
     private final Plan plan;
     private final int build;
-    private final double cold;
+    private final ShopHours hours;
     private final Map<String, Integer> learned;
     private final List<Task> tasks;
+    private final List<Long> held;
     private final Log log;
     private final Map<String, Integer> places = new HashMap<>();
     private final Map<Integer, Long> after = new LinkedHashMap<>();
     private long notBefore;
 
-    Writer(Plan plan, int build, ShopHours hours, Map<String, Integer> learned, List<Task> tasks) {
+    Writer(
+        Plan plan,
+        int build,
+        ShopHours hours,
+        Map<String, Integer> learned,
+        List<Task> tasks,
+        List<Long> held) {
       this.plan = plan;
       this.build = build;
-      this.cold = hours.cureFactor();
+      this.hours = hours;
       this.learned = learned;
       this.tasks = tasks;
+      this.held = held;
       this.log = plan.build().log();
     }
 
     void write() {
       List<Operation> order = Route.of(plan).order();
+      for (Operation op : order) {
+        if (!op.clamped().isEmpty()) {
+          log.when(op.id()).ifPresent(t -> held.add(ShopClock.minutes(t) + clamps(op)));
+        }
+      }
       for (int i = 0; i < order.size(); i++) {
         Operation op = order.get(i);
         if (log.isDone(op.id())) {
@@ -122,12 +145,14 @@ public record Work(List<String> names, List<Optional<LocalDate>> due, List<Task>
                 op.title(),
                 learned.getOrDefault(op.id(), op.minutes()),
                 !op.clamped().isEmpty(),
-                op.clamped().isEmpty() ? 0 : wait(op),
+                op.clamped().isEmpty() ? 0 : clamps(op),
                 after.entrySet().stream()
                     .map(e -> new Task.After(e.getKey(), e.getValue()))
                     .toList(),
                 notBefore,
-                wait(op)));
+                wait(op),
+                op.part(),
+                op.clamped()));
       }
     }
 
@@ -136,12 +161,18 @@ public record Work(List<String> names, List<Optional<LocalDate>> due, List<Task>
       for (int i = 0; i < at; i++) {
         Operation before = order.get(i);
         boolean named = op.after().containsKey(before.id());
-        boolean inClamps = before.clamped().contains(op.part());
+        boolean inClamps = before.blocks(op);
         boolean losesItsFace = before.needs().stream().anyMatch(op.destroys()::contains);
         if (named || inClamps) {
           behind(before, wait(before));
         } else if (losesItsFace) {
           behind(before, 0);
+        }
+      }
+      // What lies in clamps already isn't worked on, wherever it stands in the order.
+      for (Operation other : order) {
+        if (other.blocks(op) && log.isDone(other.id())) {
+          behind(other, wait(other));
         }
       }
       for (Face face : op.needs()) {
@@ -164,10 +195,13 @@ public record Work(List<String> names, List<Optional<LocalDate>> due, List<Task>
       }
     }
 
-    /** By the clock; glue cures longer in the cold. */
     private long wait(Operation op) {
-      double hours = op.waiting().map(w -> w.hours()).orElse(0.0);
-      return Math.round(60 * hours * (op.clamped().isEmpty() ? 1 : cold));
+      return op.waiting().map(w -> w.minutes(hours)).orElse(0L);
+    }
+
+    /** How long it keeps a set of clamps. */
+    private long clamps(Operation op) {
+      return op.waiting().map(w -> Math.round(60 * w.clampHours(hours))).orElse(0L);
     }
   }
 }

@@ -68,9 +68,10 @@ final class HeightsBuilder {
 
   Heights build() {
     SolveFor solve = givens.get(StringDecisions.SOLVE_FOR);
-    Value e = givens.get(StringDecisions.EXPOSED);
+    // What was read of the seated neck says how it was made, and is no wish for how to make it.
+    Value e = givens.wanted(StringDecisions.EXPOSED);
     Value h = givens.get(StringDecisions.SADDLE_HEIGHT);
-    Value alpha = givens.get(StringDecisions.ANGLE_DECIDED);
+    Value alpha = givens.wanted(StringDecisions.ANGLE_DECIDED);
     Value exposed =
         solve == SolveFor.EXPOSED
             ? put(
@@ -133,7 +134,23 @@ final class HeightsBuilder {
                     "(x_h − x_j) · tan(α)",
                     in("x_h", heel),
                     in("α", angle)));
-    Optional<NeckProof> proof = NeckProof.of(givens, saddle, along(), ledger);
+    Value pocket =
+        Worked.of(
+            StringKeys.HEIGHTS_POCKET_LENGTH,
+            "k · (x_h − x_j)",
+            in("k", Known.of(StringKeys.HEIGHTS_IN_POCKET, through ? 0 : 1, "the neck joint")),
+            in("x_h", heel),
+            in("x_j", jointX));
+    ledger.put(StringKeys.PROOF_STANDING_WANTED, "z_j − t_f", in("z_j", joint), in("t_f", fret));
+    ledger.put(
+        StringKeys.PROOF_STRAIGHTEDGE_WANTED,
+        "z_j + tan(α) · l − r",
+        in("z_j", joint),
+        in("α", angle),
+        in("l", along()),
+        in("r", rise));
+    Optional<NeckProof> proof =
+        NeckProof.of(givens, new NeckProof.Wanted(joint, angle, saddle, along(), pocket), ledger);
     // What was seated and measured stands in the drawing's place for all that follows.
     Value seated = proof.map(NeckProof::joint).orElse(joint);
     Value lean = proof.map(NeckProof::angle).orElse(angle);

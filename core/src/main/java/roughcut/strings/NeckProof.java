@@ -7,128 +7,136 @@ import roughcut.design.BodyDecisions;
 import roughcut.design.Decisions;
 import roughcut.design.FretboardDecisions;
 import roughcut.design.StringDecisions;
-import roughcut.measure.Known;
 import roughcut.measure.Ledger;
 import roughcut.measure.Value;
-import roughcut.measure.Worked;
 import roughcut.record.Givens;
 
 /**
- * What the seated neck says, from its standing height and a straightedge (handbook page 2, "Made
- * and proved").
+ * What the seated neck says (handbook page 2, "Made and proved"): from its height at the body's
+ * edge and a straightedge along the frets, or from as much of that as was read. What wasn't read is
+ * as it was to be made.
  *
  * @param angle that it really has
  * @param exposed that it really has
  * @param saddle height that it would need
  * @param joint plane of the fret tops that it really has over the body at the joint
- * @param wanted angle at which the saddle would stand as wanted, with the height it really has
- * @param tilt what the pocket's floor or the heel's taper would have to change for that over the
- *     pocket; positive where the neck has to lean back more
- * @param tiltedFloor of the pocket that would be left by tilting it
- * @param deepen how much deeper the pocket would have to be for the saddle wanted; negative: shim
- * @param floor of the pocket that would be left
+ * @param deepen how much lower the whole neck would have to sit for the saddle wanted; negative:
+ *     higher
+ * @param floor of the pocket that would be left then
+ * @param seating the neck as it sits
+ * @param wanted the neck as it was to sit
  */
 public record NeckProof(
     Value angle,
     Value exposed,
     Value saddle,
     Value joint,
-    Value wanted,
-    Value tilt,
-    Value tiltedFloor,
     Value deepen,
-    Value floor) {
+    Value floor,
+    Seating seating,
+    Seating wanted) {
 
   /** Nearer than this nobody measures a saddle's height, mm. */
   private static final double FITS = 0.1;
 
   /**
-   * The proof, once both were measured.
+   * What it was to be.
    *
+   * @param joint plane of the fret tops over the body's top at the joint
+   * @param angle by which the neck leans back
+   * @param saddle its height over the body's top at the neck end
    * @param along from the joint to the saddle line
+   * @param pocket from the joint to the heel's end
    */
-  static Optional<NeckProof> of(Givens givens, Value wanted, Value along, Ledger ledger) {
+  record Wanted(Value joint, Value angle, Value saddle, Value along, Value pocket) {}
+
+  /** The proof, once something of the seated neck was read. */
+  static Optional<NeckProof> of(Givens givens, Wanted wanted, Ledger ledger) {
     Value board = givens.get(Decisions.FRETBOARD_THICKNESS);
     Value fret = givens.get(FretboardDecisions.WIRE_HEIGHT);
     Value action = givens.get(StringDecisions.ACTION_12);
     Value nut = NutAction.of(givens);
     Value standing = givens.get(StringDecisions.STANDING);
     Value edge = givens.get(StringDecisions.STRAIGHTEDGE);
-    if (standing.value() == 0 || edge.value() == 0) {
+    Value exposedRead = givens.get(StringDecisions.EXPOSED);
+    Value angleRead = givens.get(StringDecisions.ANGLE_DECIDED);
+    boolean height = standing.value() != 0 || exposedRead.measured();
+    if (!height && edge.value() == 0 && !angleRead.measured()) {
       return Optional.empty();
     }
-    Value exposed =
-        ledger.put(StringKeys.PROOF_EXPOSED, "s − t_b", in("s", standing), in("t_b", board));
+    Value joint =
+        standing.value() != 0
+            ? ledger.put(StringKeys.PROOF_JOINT, "s + t_f", in("s", standing), in("t_f", fret))
+            : exposedRead.measured()
+                ? ledger.put(
+                    StringKeys.PROOF_JOINT,
+                    "e + t_b + t_f",
+                    in("e", exposedRead),
+                    in("t_b", board),
+                    in("t_f", fret))
+                : ledger.put(StringKeys.PROOF_JOINT, "z_j", in("z_j", wanted.joint()));
+    Value rise = givens.get(StringDecisions.CARVE_RISE);
     Value angle =
+        edge.value() != 0
+            ? ledger.put(
+                StringKeys.PROOF_ANGLE,
+                "atan((g + r − z_j) / l)",
+                in("g", edge),
+                in("r", rise),
+                in("z_j", joint),
+                in("l", wanted.along()))
+            : ledger.put(
+                StringKeys.PROOF_ANGLE,
+                "α",
+                in("α", angleRead.measured() ? angleRead : wanted.angle()));
+    Value exposed =
         ledger.put(
-            StringKeys.PROOF_ANGLE,
-            "atan((g − s − t_f) / l)",
-            in("g", edge),
-            in("s", standing),
+            StringKeys.PROOF_EXPOSED,
+            "z_j − t_f − t_b",
+            in("z_j", joint),
             in("t_f", fret),
-            in("l", along));
+            in("t_b", board));
     Value saddle =
         ledger.put(
             StringKeys.PROOF_SADDLE,
-            "g + 2 · a_12 − a_nut",
-            in("g", edge),
+            "z_j + tan(α) · l + 2 · a_12 − a_nut",
+            in("z_j", joint),
+            in("α", angle),
+            in("l", wanted.along()),
             in("a_12", action),
             in("a_nut", nut));
     Value deepen =
-        ledger.put(StringKeys.PROOF_DEEPEN, "H_real − H", in("H_real", saddle), in("H", wanted));
-    Value body = givens.get(BodyDecisions.BODY_THICKNESS);
-    Value heel = givens.get(Decisions.HEEL_THICKNESS);
-    Value pocket =
-        Worked.of(
-            StringKeys.HEIGHTS_POCKET_LENGTH,
-            "k · (x_h − x_j)",
-            in(
-                "k",
-                Known.of(
-                    StringKeys.HEIGHTS_IN_POCKET,
-                    givens.get(BodyDecisions.NECK_JOINT).runsThrough() ? 0 : 1,
-                    "the neck joint")),
-            in("x_h", givens.get(Decisions.HEEL_END)),
-            in("x_j", givens.get(Decisions.JOINT_X)));
-    Value joint = ledger.put(StringKeys.PROOF_JOINT, "s + t_f", in("s", standing), in("t_f", fret));
-    Value lean =
         ledger.put(
-            StringKeys.PROOF_ANGLE_WANTED,
-            "atan((H − z_j − 2 · a_12 + a_nut) / l)",
-            in("H", wanted),
-            in("z_j", joint),
-            in("a_12", action),
-            in("a_nut", nut),
-            in("l", along));
-    Value tilt =
-        ledger.put(
-            StringKeys.PROOF_TILT,
-            "p · (tan(α_w) − tan(α))",
-            in("p", pocket),
-            in("α_w", lean),
-            in("α", angle));
+            StringKeys.PROOF_DEEPEN, "H_real − H", in("H_real", saddle), in("H", wanted.saddle()));
+    // Where it leans forward the heel's end lies deepest.
     Value floor =
         ledger.put(
             StringKeys.PROOF_FLOOR,
-            "t − (h − e) − k",
-            in("t", body),
-            in("h", heel),
+            "t − (h − e) − max(0, −p · tan(α)) − k",
+            in("t", givens.get(BodyDecisions.BODY_THICKNESS)),
+            in("h", givens.get(Decisions.HEEL_THICKNESS)),
             in("e", exposed),
+            in("p", wanted.pocket()),
+            in("α", angle),
             in("k", deepen));
-    // Leaning back more takes wood at the body's edge, less at the heel's end: never under the
-    // height that the fretboard has at the joint.
-    Value tilted =
-        ledger.put(
-            StringKeys.PROOF_FLOOR_TILTED,
-            "t − (h − e) − max(0, k) − max(0, −p · tan(α_w))",
-            in("t", body),
-            in("h", heel),
-            in("e", exposed),
-            in("k", tilt),
-            in("p", pocket),
-            in("α_w", lean));
     return Optional.of(
-        new NeckProof(angle, exposed, saddle, joint, lean, tilt, tilted, deepen, floor));
+        new NeckProof(
+            angle,
+            exposed,
+            saddle,
+            joint,
+            deepen,
+            floor,
+            seating(joint, angle, wanted),
+            seating(wanted.joint(), wanted.angle(), wanted)));
+  }
+
+  private static Seating seating(Value joint, Value angle, Wanted wanted) {
+    return new Seating(
+        joint.value(),
+        Math.tan(Math.toRadians(angle.value())),
+        wanted.along().value(),
+        wanted.pocket().value());
   }
 
   /** Whether the saddle stands as wanted, to what can be measured. */

@@ -47,23 +47,20 @@ public final class StringKeys {
       new ValueKey("nut.guide-lower", "Slots under the zero fret's top", FINE_LENGTH);
   public static final ValueKey PROOF_ANGLE =
       new ValueKey("proof.angle", "Neck really leans back by", ANGLE);
-  public static final ValueKey PROOF_ANGLE_WANTED =
-      new ValueKey(
-          "proof.angle-wanted", "Neck would have to lean back by, for the saddle wanted", ANGLE);
   public static final ValueKey PROOF_DEEPEN =
-      new ValueKey("proof.deepen", "Deepen the pocket by, for the saddle wanted", FINE_LENGTH);
+      new ValueKey("proof.deepen", "Whole neck lower by, for the saddle wanted", FINE_LENGTH);
   public static final ValueKey PROOF_EXPOSED =
       new ValueKey("proof.exposed", "Fretboard really stands out", FINE_LENGTH);
   public static final ValueKey PROOF_FLOOR = new ValueKey("proof.floor", "Floor left then", LENGTH);
-  public static final ValueKey PROOF_FLOOR_TILTED =
-      new ValueKey("proof.floor-tilted", "Floor left when it is tilted instead", LENGTH);
   public static final ValueKey PROOF_JOINT =
       new ValueKey("proof.joint", "Fret tops really over the body at the joint", FINE_LENGTH);
   public static final ValueKey PROOF_SADDLE =
       new ValueKey("proof.saddle", "Saddle would really have to stand", FINE_LENGTH);
-  public static final ValueKey PROOF_TILT =
+  public static final ValueKey PROOF_STANDING_WANTED =
+      new ValueKey("proof.standing-wanted", "Fretboard height at the body's edge", FINE_LENGTH);
+  public static final ValueKey PROOF_STRAIGHTEDGE_WANTED =
       new ValueKey(
-          "proof.tilt", "Tilt the floor or taper the heel by, over the pocket", FINE_LENGTH);
+          "proof.straightedge-wanted", "Straightedge height at the saddle line", FINE_LENGTH);
   public static final ValueKey STEEL_DENSITY = new ValueKey("steel.density", "Steel", DENSITY);
   public static final ValueKey STEEL_ELASTICITY =
       new ValueKey("steel.elasticity", "Steel", PRESSURE);

@@ -10,7 +10,6 @@ import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import roughcut.design.BodyDecisions;
 import roughcut.geometry.Box;
@@ -29,7 +28,6 @@ import roughcut.rout.CutFrom;
 import roughcut.rout.CutKind;
 import roughcut.rout.Step;
 import roughcut.shop.Shop;
-import roughcut.strings.NeckProof;
 
 /**
  * What remains between everything that is cut into the body, its faces and its edge (handbook page
@@ -56,15 +54,14 @@ public final class BodyThinSpots {
   }
 
   /** Looks the body through; {@code ledger} has what its cuts entered. */
-  public static List<ThinSpot> of(
-      Shop shop, Givens givens, Optional<NeckProof> proof, BodyCuts body, Ledger ledger) {
+  public static List<ThinSpot> of(Shop shop, Givens givens, BodyCuts body, Ledger ledger) {
     Spots spots = new Spots(shop);
-    new BodyThinSpots(spots, givens, ledger, body).find(proof);
+    new BodyThinSpots(spots, givens, ledger, body).find();
     return spots.list();
   }
 
-  private void find(Optional<NeckProof> proof) {
-    new PocketThinSpots(spots, givens, body, now).find(proof);
+  private void find() {
+    new PocketThinSpots(spots, givens, body, now).find();
     for (Cut cut : body.cuts()) {
       floor(cut);
       Edge.Nearest toEdge = toEdge(cut);

@@ -1,7 +1,6 @@
 package roughcut.thin;
 
 import java.util.List;
-import java.util.Optional;
 import roughcut.design.BodyDecisions;
 import roughcut.design.Decisions;
 import roughcut.design.RoutDecisions;
@@ -11,13 +10,9 @@ import roughcut.record.Givens;
 import roughcut.rout.BodyCuts;
 import roughcut.rout.Bolts;
 import roughcut.shop.Limit;
-import roughcut.strings.NeckProof;
 
 /** What remains under the neck pocket and round its bolts (handbook page 6, "What remains"). */
-final class PocketThinSpots {
-  /** Less than this nobody deepens a pocket by, mm. */
-  private static final double PROVED = 0.1;
-
+public final class PocketThinSpots {
   private final Spots spots;
   private final Givens givens;
   private final BodyCuts body;
@@ -30,9 +25,8 @@ final class PocketThinSpots {
     this.now = now;
   }
 
-  void find(Optional<NeckProof> proof) {
+  void find() {
     pocket();
-    proof.ifPresent(this::proof);
     body.bolts().ifPresent(this::bolts);
   }
 
@@ -55,31 +49,13 @@ final class PocketThinSpots {
             });
   }
 
-  /** The floor that deepening would leave, where the seated neck asks for it. */
-  private void proof(NeckProof proof) {
-    if (body.pocket().isEmpty() || proof.deepen().value() < PROVED) {
-      return;
-    }
-    spots.add(
-        floorKind(body),
-        floorLimit(givens, body),
-        "floor if deepened for the saddle",
-        proof.floor(),
-        givens.get(Decisions.JOINT_X).value(),
-        0,
-        StringDecisions.SADDLE_HEIGHT.id(),
-        StringDecisions.ANGLE_DECIDED.id(),
-        Decisions.FRETBOARD_THICKNESS.id(),
-        BodyDecisions.BODY_THICKNESS.id());
-  }
-
   /** What the pocket's floor is judged as, by what holds the neck. */
-  static ThinKind floorKind(BodyCuts body) {
+  public static ThinKind floorKind(BodyCuts body) {
     return body.bolts().isPresent() ? ThinKind.POCKET_FLOOR_BOLTED : ThinKind.POCKET_FLOOR_GLUED;
   }
 
   /** The floor's usual limits. */
-  static Limit floorLimit(Givens givens, BodyCuts body) {
+  public static Limit floorLimit(Givens givens, BodyCuts body) {
     return body.bolts().isPresent()
         ? ThinKind.POCKET_FLOOR_BOLTED.limit(givens.get(RoutDecisions.BOLT_DIAMETER).value())
         : ThinKind.POCKET_FLOOR_GLUED.limit();

@@ -18,6 +18,7 @@ import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import roughcut.bench.HoldPoint;
 import roughcut.bench.Operation;
+import roughcut.bench.Operation.Sizing;
 import roughcut.bench.Repair;
 import roughcut.bench.Route;
 import roughcut.bench.Spoiled;
@@ -53,20 +54,77 @@ public final class Amends {
 
   private final Plan plan;
   private final Spoiled spoiled;
+  private List<Spoiled> now;
 
   private Amends(Plan plan, Spoiled spoiled) {
     this.plan = plan;
     this.spoiled = spoiled;
   }
 
-  /** All ways out, the design's own first, making the part anew last. */
+  /**
+   * All ways out, each tried: what doesn't mend it, spoils another made part or stops anything
+   * isn't offered. What costs least comes first, making the part anew last.
+   */
   public static List<Proposal> of(Plan plan, Spoiled spoiled) {
     Amends amends = new Amends(plan, spoiled);
-    List<Proposal> all = new ArrayList<>(Remedies.judged(plan, amends.following()));
-    all.addAll(Remedies.judged(plan, amends.mended()));
-    all.add(amends.accepted());
+    List<Proposal> all = new ArrayList<>();
+    if (amends.filed()) {
+      all.add(amends.accepted("nothing to do: it is within what a file or a scraper takes"));
+    }
+    if (amends.seated()) {
+      SeatWays.of(plan).forEach(w -> all.add(w.proposal()));
+    } else {
+      amends.mended().stream().filter(amends::mends).forEach(all::add);
+    }
+    all.addAll(amends.following());
+    if (!amends.filed()) {
+      all.add(amends.accepted("take it as it is"));
+    }
     all.add(amends.remade());
     return all;
+  }
+
+  /** Whether hand tools take it away without anybody planning it. */
+  private boolean filed() {
+    return spoiled.wants().quantity().isLength()
+        && spoiled.operation().sizing(spoiled.wants().id()) == Sizing.OTHER
+        && Math.abs(spoiled.by()) <= Mends.FILED;
+  }
+
+  /** Whether it is the seat of a neck that was read on the seated neck. */
+  private boolean seated() {
+    return spoiled.operation().id().equals(SeatWays.POCKET)
+        && spoiled.operation().sizing(spoiled.wants().id()) == Sizing.DEPTH
+        && plan.stringPlan().heights().proof().isPresent();
+  }
+
+  /** Whether it is mended by that, nothing else is spoilt, and nothing is stopped. */
+  private boolean mends(Proposal proposal) {
+    try {
+      Plan tried = Plan.of(proposal.change().apply(plan.build()), plan.shop());
+      Set<String> known = new HashSet<>();
+      spoiledNow().forEach(s -> known.add(s.operation().id() + " " + s.wants().id()));
+      List<Spoiled> left = Spoiled.of(tried, Route.of(tried));
+      return left.stream().noneMatch(this::same)
+          && left.stream()
+              .filter(s -> !s.operation().id().equals(spoiled.operation().id()))
+              .allMatch(s -> known.contains(s.operation().id() + " " + s.wants().id()))
+          && Remedies.stopsNothing(plan, plan.asDrawn().orElse(plan), tried);
+    } catch (IllegalArgumentException e) {
+      return false; // it can't be decided so
+    }
+  }
+
+  private boolean same(Spoiled other) {
+    return other.operation().id().equals(spoiled.operation().id())
+        && other.wants().id().equals(spoiled.wants().id());
+  }
+
+  private List<Spoiled> spoiledNow() {
+    if (now == null) {
+      now = Spoiled.of(plan, Route.of(plan));
+    }
+    return now;
   }
 
   // The design follows.
@@ -78,8 +136,11 @@ public final class Amends {
         .limit(LOOKED_AT)
         .map(id -> Decisions.find(plan.build().design(), id).orElse(null))
         .filter(NumberDecision.class::isInstance)
-        .map(d -> follow((NumberDecision) d))
+        .map(NumberDecision.class::cast)
+        .filter(d -> Mends.follows(d, plan.log()))
+        .map(this::follow)
         .flatMap(Optional::stream)
+        .filter(f -> mends(f.proposal()))
         .sorted(Comparator.comparingDouble(Followed::steps))
         .limit(MOST)
         .map(Followed::proposal)
@@ -103,6 +164,7 @@ public final class Amends {
   private Optional<Followed> follow(NumberDecision decision) {
     double now = decision.in(plan.build().design());
     return solved(decision, now)
+        .filter(v -> Math.abs(v - now) <= Mends.LEVERAGE * Math.abs(spoiled.by()) + decision.step())
         .map(
             value ->
                 new Followed(
@@ -149,7 +211,7 @@ public final class Amends {
       Build tried = plan.build().withDesign(decision.with(plan.build().design(), value));
       return Plan.of(tried, plan.shop())
           .value(spoiled.wants().id())
-          .map(v -> v.value() - spoiled.cutAt());
+          .map(v -> v.value() - spoiled.is());
     } catch (IllegalArgumentException e) {
       return Optional.empty();
     }
@@ -174,9 +236,18 @@ public final class Amends {
       all.add(
           new Proposal(
               how + ": about " + repair.minutes() + " min; " + repair.look(),
-              done(d -> right(d, repair).saying(how))));
+              b -> unread(done(d -> right(d, repair).saying(how)).apply(b))));
     }
     return all;
+  }
+
+  /** What was read off a cut before it was mended says nothing of it any more. */
+  private Build unread(Build build) {
+    Build next = build;
+    for (String id : Spoiled.results(build, spoiled.operation().id())) {
+      next = next.withoutMeasured(id);
+    }
+    return next;
   }
 
   /** One repair of a cut brings right everything of it that is off in the same way. */
@@ -196,10 +267,10 @@ public final class Amends {
 
   // It is taken as it is.
 
-  private Proposal accepted() {
+  private Proposal accepted(String how) {
     String off = off();
     return new Proposal(
-        "take it as it is: " + off,
+        how + ": " + off,
         done(
             d ->
                 d.accepting(
@@ -270,6 +341,9 @@ public final class Amends {
             log = log.without(Done.of(o.id(), log.when(o.id()).orElseThrow()));
             for (HoldPoint hold : o.holds()) {
               log = log.withdrawn(hold.of());
+            }
+            for (String id : Spoiled.results(build, o.id())) {
+              log = log.withdrawn(id);
             }
           }
           return build.withLog(log);

@@ -237,26 +237,13 @@ public final class Changes {
   }
 
   private String read(String id, Reading reading) {
-    Optional<NumberDecision> decided =
-        Decisions.find(after.design(), id)
-            .filter(NumberDecision.class::isInstance)
-            .map(NumberDecision.class::cast);
-    Optional<Measurable> measurable = Measurables.find(id);
-    String label =
-        decided
-            .map(Decision::label)
-            .or(() -> measurable.map(Measurable::label))
-            .orElse(id.replace('.', ' ').replace('-', ' '));
-    Quantity quantity =
-        decided
-            .map(NumberDecision::quantity)
-            .or(() -> measurable.map(Measurable::quantity))
-            .orElse(Quantity.FINE_LENGTH);
+    Optional<Measurable> measurable = Measurables.find(after.design(), id);
+    String label = measurable.map(Measurable::label).orElse(id.replace('.', ' ').replace('-', ' '));
     return label
         + " "
         + measurable
             .map(m -> m.told(reading.value(), units))
-            .orElseGet(() -> NumberWriter.text(reading.value(), quantity, units));
+            .orElseGet(() -> NumberWriter.text(reading.value(), Quantity.FINE_LENGTH, units));
   }
 
   private void done() {

@@ -118,7 +118,7 @@ public record Comparison(Plan kept, Plan tried) {
   }
 
   private static List<Finding> without(List<Finding> all, List<Finding> others) {
-    return all.stream().filter(f -> !others.contains(f)).toList();
+    return all.stream().filter(f -> others.stream().noneMatch(f::sameMatter)).toList();
   }
 
   /**

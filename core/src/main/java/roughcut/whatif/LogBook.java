@@ -15,7 +15,6 @@ import roughcut.bench.Operation;
 import roughcut.bench.Operations;
 import roughcut.bench.Route;
 import roughcut.bench.Spoiled;
-import roughcut.design.Decision;
 import roughcut.design.Decisions;
 import roughcut.design.NumberDecision;
 import roughcut.measure.NumberWriter;
@@ -133,17 +132,9 @@ public final class LogBook {
         Decisions.find(plan.build().design(), reading.of())
             .filter(NumberDecision.class::isInstance)
             .map(NumberDecision.class::cast);
-    Optional<Measurable> measurable = Measurables.find(reading.of());
-    String label =
-        decided
-            .map(Decision::label)
-            .or(() -> measurable.map(Measurable::label))
-            .orElse(reading.of());
-    Quantity quantity =
-        decided
-            .map(NumberDecision::quantity)
-            .or(() -> measurable.map(Measurable::quantity))
-            .orElse(Quantity.FINE_LENGTH);
+    Optional<Measurable> measurable = Measurables.find(plan.build().design(), reading.of());
+    String label = measurable.map(Measurable::label).orElse(reading.of());
+    Quantity quantity = measurable.map(Measurable::quantity).orElse(Quantity.FINE_LENGTH);
     String planned =
         decided.map(d -> ", planned " + d.told(d.in(plan.build().design()), units)).orElse("");
     String with = reading.with().isEmpty() ? "" : ", by " + reading.with();

@@ -72,6 +72,27 @@ public final class Remedies {
     return good;
   }
 
+  /**
+   * Whether a plan stops nothing that isn't stopped already.
+   *
+   * @param wanted what everything was to become; what stops there isn't new
+   */
+  static boolean stopsNothing(Plan plan, Plan wanted, Plan tried) {
+    List<Finding> drawn = new Comparison(wanted, tried).fresh();
+    return new Comparison(plan, tried)
+            .fresh().stream().filter(drawn::contains).noneMatch(Finding::stops)
+        && new Comparison(plan, tried)
+            .thinSpots().stream()
+                .filter(Remedies::newStop)
+                .noneMatch(m -> stopsNewly(wanted, m.tried().orElseThrow()));
+  }
+
+  private static boolean stopsNewly(Plan wanted, ThinSpot spot) {
+    return wanted.thinSpots().stream()
+        .filter(s -> s.kind() == spot.kind() && s.left().id().equals(spot.left().id()))
+        .noneMatch(s -> s.state() == ThinSpot.State.STOP);
+  }
+
   private static Optional<Comparison> tried(Plan plan, Proposal proposal) {
     try {
       Plan tried = Plan.of(proposal.change().apply(plan.build()), plan.shop());

@@ -99,7 +99,7 @@ public final class Sides {
       row(
           About.MADE,
           spoiled.operation().title() + ": " + spoiled.wants().label(),
-          NumberWriter.text(spoiled.cutAt(), spoiled.wants().quantity(), units),
+          NumberWriter.text(spoiled.is(), spoiled.wants().quantity(), units),
           spoiled.wants().text(units));
     }
     for (Operation operation : means.vain()) {

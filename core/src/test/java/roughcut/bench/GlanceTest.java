@@ -51,7 +51,7 @@ class GlanceTest {
     int done = 0;
     for (Operation op : Route.of(Plan.of(build, shop)).order()) {
       Plan plan = Plan.of(build, shop);
-      build = Bench.of(plan, at).done(build, op, Duration.ZERO, "");
+      build = Bench.of(plan, at).done(build, op, Duration.ZERO, "", "");
       done++;
       if (done % 12 == 1) {
         Glance now = Glance.of(Plan.of(build, shop), at.plusDays(20));

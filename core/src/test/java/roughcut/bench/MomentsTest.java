@@ -137,14 +137,15 @@ class MomentsTest {
     Build build = upTo(Heron.build(), "body.cut.pocket");
     Bench bench = bench(build);
     Build cut =
-        bench.done(build, step(build, "body.cut.pocket").operation(), Duration.ofMinutes(50), "");
+        bench.done(
+            build, step(build, "body.cut.pocket").operation(), Duration.ofMinutes(50), "", "");
     assertThat(Spoiled.of(plan(cut), bench.route())).isEmpty();
     Build redrawn = Heron.lived(cut, "heel.thickness=25");
     Consequences means = Consequences.of(plan(cut), plan(redrawn));
     assertThat(means.spoiled())
         .isNotEmpty()
         .allMatch(s -> s.operation().id().equals("body.cut.pocket"));
-    assertThat(means.verdict()).isNotEqualTo(Consequences.Verdict.GO);
+    assertThat(means.verdict()).isNotEqualTo(Verdict.State.GO);
     assertThat(means.spoiled().stream().filter(s -> s.wants().id().equals("pass.pocket.depth-now")))
         .allSatisfy(s -> assertThat(Math.abs(s.by())).isGreaterThan(0.5));
   }
@@ -312,10 +313,10 @@ class MomentsTest {
     Operation volume = step(build, "body.cut.volume").operation();
     assertThat(bench(build).unknown(volume))
         .anyMatch(h -> h.hold().of().equals("look.hardware.volume"));
-    Build done = bench(build).done(build, volume, Duration.ZERO, "");
+    Build done = bench(build).done(build, volume, Duration.ZERO, "", "");
     assertThat(done.log().done("body.cut.volume").orElseThrow().note())
         .as("cut all the same: said once, and kept")
-        .contains("done without: The part for the volume control is in hand");
+        .contains("done all the same – not known: The part for the volume control is in hand");
   }
 
   @Test
@@ -384,7 +385,7 @@ class MomentsTest {
     for (Build own : Demo.builds(LocalDate.of(2026, 5, 4))) {
       Build build = own.withLog(Log.NONE);
       for (Operation op : Operations.of(plan(build))) {
-        double hours = op.waiting().map(Wait::hours).orElse(0.0);
+        double hours = op.waiting().map(Wait::listed).orElse(0.0);
         for (int ago : new int[] {1, 23, 49}) {
           double left = hours - ago;
           if (left < 1) {

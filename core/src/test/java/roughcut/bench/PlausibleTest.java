@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
-import java.util.Optional;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import roughcut.measure.Decided;
@@ -22,7 +21,7 @@ class PlausibleTest {
   }
 
   private static double read(String text, Units units) throws Unreadable {
-    return Plausible.read(Optional.of(hold(22)), HEEL, text, units);
+    return Plausible.read(Plausible.Expected.of(hold(22), 0.3), HEEL, text, units, "");
   }
 
   /** The slip is asked about before the limits are: they would only say that it is too small. */
@@ -37,7 +36,7 @@ class PlausibleTest {
     assertThatThrownBy(() -> read("0.86 mm", Units.MM)).hasMessageContaining("too small");
     assertThatThrownBy(() -> read("206", Units.MM)).hasMessageContaining("too large");
     assertThatThrownBy(() -> read("abc", Units.MM)).isInstanceOf(Unreadable.class);
-    assertThat(Plausible.read(Optional.empty(), HEEL, "9", Units.MM)).isEqualTo(9);
+    assertThat(Plausible.read(Plausible.Expected.NOTHING, HEEL, "9", Units.MM, "")).isEqualTo(9);
   }
 
   @Test

@@ -221,7 +221,7 @@ class RouteTest {
           break;
         }
         Bench.Step next = ready.get(random.nextInt(ready.size()));
-        build = bench.done(build, next.operation(), java.time.Duration.ofMinutes(10), "");
+        build = bench.done(build, next.operation(), java.time.Duration.ofMinutes(10), "", "");
         now = now.plusDays(20);
         assertThat(i).as("it ends").isLessThan(steps);
       }

@@ -130,16 +130,15 @@ class CommandLineTest {
     assertThat(run("check", "--as-designed")).isEqualTo(1);
     assertThat(out.toString())
         .as("nobody measured the board that the fretboard is to come from")
-        .containsPattern("not ready +neck blank: fretboard: the width of robinia-1");
+        .containsPattern("to get +neck blank: fretboard: the width of robinia-1");
     assertThat(run("check", "--as-designed", "--set", "fretboard.species=plum"))
         .as("the demo's drawer has a gap")
         .isEqualTo(1);
-    assertThat(out.toString())
-        .containsPattern("not ready +routs: controls: no cutter in the drawer");
+    assertThat(out.toString()).containsPattern("to get +routs: controls: no cutter in the drawer");
     Path file = folder.resolve("a.roughcut.json");
     BuildFile.at(file).save(Heron.build().asDesigned());
-    assertThat(run("check", file.toString())).as("no boards: not ready").isEqualTo(1);
-    assertThat(out.toString()).contains("not ready");
+    assertThat(run("check", file.toString())).as("no boards: to get").isEqualTo(1);
+    assertThat(out.toString()).contains("to get");
     ShopFile.at(folder.resolve(ShopFile.NAME)).save(longCutters(Demo.shop()));
     assertThat(run("check", file.toString(), "--set", "fretboard.species=plum")).isZero();
     assertThat(run("check", file.toString(), "--set", "rod.depth=13")).isEqualTo(1);
@@ -287,8 +286,10 @@ class CommandLineTest {
         .startsWith("Heron: 49 of 90 operations done")
         .contains("can be done now:")
         .contains("Rout the neck pocket, from the top (body.cut.pocket, 40 min)")
-        .contains("first: Heel thickness – to be taken")
-        .contains("Made already, and wants another number now: Saw the scarf")
+        .contains("asks – not known: Heel thickness: not taken yet")
+        .contains("verdict: Stop, 2 that stop")
+        .contains("  stop: the shaft is 0.4 mm too thin for the neck's back")
+        .contains("Made otherwise: Saw the scarf")
         .doesNotContain("neck.carve");
   }
 

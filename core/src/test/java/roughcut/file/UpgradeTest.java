@@ -94,7 +94,14 @@ class UpgradeTest {
                 assertThat(value.value()).as(id).isCloseTo(then.get(id), within(1e-5));
               }
             });
-    assertThat(plan.values().values().stream().map(Value::id).filter(i -> !then.containsKey(i)))
+    // Places and the seat that is wanted are told since; nothing else is new.
+    assertThat(
+            plan.values().values().stream()
+                .map(Value::id)
+                .filter(
+                    i ->
+                        !i.matches("place\\..*|proof\\..*-wanted|rout\\..*\\.bit(-2)?|tuner\\.bit"))
+                .filter(i -> !then.containsKey(i)))
         .isEmpty();
   }
 

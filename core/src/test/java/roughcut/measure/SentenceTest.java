@@ -13,6 +13,7 @@ import roughcut.finding.Topic;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
 import roughcut.whatif.Remedies;
+import roughcut.whatif.SeatWays;
 
 /** Lengths in sentences, in the maker's units. */
 class SentenceTest {
@@ -61,7 +62,7 @@ class SentenceTest {
       all.add(plan.stringPlan().heights().reach(plan.stringPlan().bridge().kind()));
       all.add(plan.stringPlan().bridge().trouble());
       all.addAll(plan.nutWork().advice());
-      plan.proofWays(Units.DECIMAL_INCH).forEach(w -> all.add(w.words()));
+      SeatWays.of(plan).forEach(w -> all.add(w.proposal().words()));
       for (String sentence : all) {
         String inches = Sentence.in(sentence, Units.DECIMAL_INCH);
         assertThat(inches).doesNotContain(" mm ").doesNotEndWith(" mm");

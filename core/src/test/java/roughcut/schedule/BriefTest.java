@@ -289,7 +289,7 @@ class BriefTest {
       List<Operation> coats =
           Operations.of(plan).stream().filter(o -> o.id().startsWith("finish.coat")).toList();
       assertThat(coats).as(finish.name()).hasSize(finish.coats());
-      double hours = coats.stream().mapToDouble(o -> o.waiting().orElseThrow().hours()).sum();
+      double hours = coats.stream().mapToDouble(o -> o.waiting().orElseThrow().listed()).sum();
       assertThat(hours)
           .isEqualTo(
               finish.coats() == 0 ? 0 : finish.between() * (finish.coats() - 1) + finish.hard());

@@ -51,6 +51,12 @@ class EveryOrderTest {
         LocalDateTime ready = later(end[after.task()], after.hold());
         from = ready.isAfter(from) ? ready : from;
       }
+      for (int j : order) {
+        if (work.tasks().get(j).blocks(task)) {
+          LocalDateTime cured = later(end[j], work.tasks().get(j).tail());
+          from = cured.isAfter(from) ? cured : from;
+        }
+      }
       if (task.notBefore() > Long.MIN_VALUE && ShopClock.at(task.notBefore()).isAfter(from)) {
         from = ShopClock.at(task.notBefore());
       }
@@ -101,7 +107,9 @@ class EveryOrderTest {
               0,
               t.after(),
               t.notBefore(),
-              t.tail()));
+              t.tail(),
+              t.part(),
+              t.holds()));
     }
     return new Work(work.names(), work.due(), tasks);
   }

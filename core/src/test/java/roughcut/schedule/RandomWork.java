@@ -9,12 +9,16 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import java.util.Set;
+import roughcut.part.PartId;
 import roughcut.shop.ShopHours;
 
 /** Shops and work by lot, with the clock that they are held against. */
 final class RandomWork {
   static final ZoneId ZONE = ZoneId.of("Europe/Berlin");
   static final LocalDateTime NOW = LocalDateTime.of(2026, 5, 4, 12, 0);
+
+  private static final PartId[] PARTS = {PartId.NECK, PartId.FRETBOARD, PartId.BODY};
 
   static ShopHours hours(Random random) {
     List<ShopHours.Opening> week = new ArrayList<>();
@@ -60,7 +64,9 @@ final class RandomWork {
               random.nextInt(8) == 0
                   ? ShopClock.minutes(NOW.plusDays(random.nextInt(10)))
                   : Long.MIN_VALUE,
-              random.nextInt(3) == 0 ? 60L * random.nextInt(40) : 0));
+              random.nextInt(3) == 0 ? 60L * random.nextInt(40) : 0,
+              PARTS[random.nextInt(PARTS.length)],
+              glue ? Set.of(PARTS[random.nextInt(PARTS.length)]) : Set.of()));
     }
     List<Optional<LocalDate>> due = new ArrayList<>();
     List<String> names = new ArrayList<>();

@@ -21,8 +21,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import roughcut.demo.Demo;
+import roughcut.part.PartId;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
 import roughcut.shop.ShopHours;
@@ -45,7 +47,17 @@ class ScheduleTest {
           due.add(Optional.of(NOW.toLocalDate().plusDays(50)));
           tasks.add(
               new Task(
-                  b, "op", "op", hours * 60L / builds, false, 0, List.of(), Long.MIN_VALUE, 60));
+                  b,
+                  "op",
+                  "op",
+                  hours * 60L / builds,
+                  false,
+                  0,
+                  List.of(),
+                  Long.MIN_VALUE,
+                  60,
+                  PartId.NECK,
+                  Set.of()));
         }
         Schedule schedule = of(new Work(names, due, tasks), seldom);
         if (hours == 140) {
@@ -103,6 +115,14 @@ class ScheduleTest {
         assertThat(at[i].start())
             .as(task.id() + " after " + after.task())
             .isAfterOrEqualTo(later(at[after.task()].end(), after.hold()));
+      }
+      for (int j = 0; j < at.length; j++) {
+        Task glue = work.tasks().get(j);
+        if (i != j && glue.blocks(task) && !at[j].start().isAfter(at[i].start())) {
+          assertThat(at[i].start())
+              .as(task.id() + " while its part lies in clamps by " + glue.id())
+              .isAfterOrEqualTo(later(at[j].end(), glue.tail()));
+        }
       }
       pieces.addAll(at[i].pieces());
     }
@@ -176,10 +196,22 @@ class ScheduleTest {
   @Test
   void glueKnowsNoSummerTime() {
     LocalDateTime evening = LocalDateTime.of(2026, 3, 28, 18, 0);
-    Task glue = new Task(0, "glue", "glue", 30, true, 600, List.of(), Long.MIN_VALUE, 0);
+    Task glue =
+        new Task(
+            0, "glue", "glue", 30, true, 600, List.of(), Long.MIN_VALUE, 0, PartId.NECK, Set.of());
     Task next =
         new Task(
-            0, "plane", "plane", 30, false, 0, List.of(new Task.After(0, 600)), Long.MIN_VALUE, 0);
+            0,
+            "plane",
+            "plane",
+            30,
+            false,
+            0,
+            List.of(new Task.After(0, 600)),
+            Long.MIN_VALUE,
+            0,
+            PartId.NECK,
+            Set.of());
     Work work = new Work(List.of("b"), List.of(Optional.empty()), List.of(glue, next));
     List<ShopHours.Opening> week = new ArrayList<>();
     for (DayOfWeek day : DayOfWeek.values()) {
@@ -199,7 +231,7 @@ class ScheduleTest {
     Plan plan = Plan.of(Demo.dunlin(NOW.toLocalDate()), Demo.shop());
     long warm = glueWait(Work.of(List.of(plan), ShopHours.USUAL, Map.of()));
     long cold = glueWait(Work.of(List.of(plan), ShopHours.USUAL.withWarmth(10), Map.of()));
-    assertThat(cold).isEqualTo(warm * 3 / 2);
+    assertThat(cold).isEqualTo(Math.round(warm * 1.5));
   }
 
   private static long glueWait(Work work) {
@@ -212,7 +244,9 @@ class ScheduleTest {
     ShopHours never = new ShopHours(List.of(), List.of(), 20, 1);
     assertThat(of(work, never).trouble()).hasValueSatisfying(w -> assertThat(w).contains("never"));
     assertThat(of(work, never).blocks()).isEmpty();
-    Task long1 = new Task(0, "g", "Glue it", 90, true, 60, List.of(), Long.MIN_VALUE, 0);
+    Task long1 =
+        new Task(
+            0, "g", "Glue it", 90, true, 60, List.of(), Long.MIN_VALUE, 0, PartId.NECK, Set.of());
     Work glue = new Work(List.of("b"), List.of(Optional.empty()), List.of(long1));
     ShopHours short1 =
         new ShopHours(
@@ -234,7 +268,7 @@ class ScheduleTest {
     Schedule schedule = of(work, ShopHours.USUAL);
     assertThat(work.tasks().size()).isGreaterThan(150);
     holds(work, ShopHours.USUAL, schedule);
-    for (int[] order : Orders.of(work)) {
+    for (int[] order : Orders.of(work, ShopClock.minutes(NOW))) {
       assertThat(Orders.sound(work, order)).isTrue();
     }
     for (Schedule.Block block : schedule.blocks()) {

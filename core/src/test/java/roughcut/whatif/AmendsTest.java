@@ -29,7 +29,7 @@ class AmendsTest {
     Plan plan = Plan.of(build, Demo.shop());
     double wanted = plan.value(setting).orElseThrow().value();
     Operation op = operation(plan, operation);
-    Build made = Bench.of(plan, NOW).done(build, op, java.time.Duration.ZERO, "");
+    Build made = Bench.of(plan, NOW).done(build, op, java.time.Duration.ZERO, "", "");
     Done done = made.log().done(operation).orElseThrow();
     return made.withLog(made.log().with(done.setTo(setting, wanted - by)));
   }
@@ -217,6 +217,9 @@ class AmendsTest {
             .findFirst()
             .orElseThrow();
     for (String setting : op.settings()) {
+      if (op.sizing(setting) == Operation.Sizing.PLACE) {
+        continue;
+      }
       boolean opening = setting.contains(".opening-");
       List<roughcut.bench.Repair> tooMuch = op.repairs(setting, -0.5);
       List<roughcut.bench.Repair> tooLittle = op.repairs(setting, 0.5);

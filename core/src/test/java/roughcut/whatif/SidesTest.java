@@ -66,6 +66,7 @@ class SidesTest {
             heron,
             bench.step("body.cut.pocket").orElseThrow().operation(),
             Duration.ofMinutes(40),
+            "",
             "");
     List<Sides.Row> rows = rows(cut, Heron.lived(cut, "heel.thickness=24"));
     assertThat(about(rows, About.MADE))

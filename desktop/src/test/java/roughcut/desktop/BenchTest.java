@@ -10,6 +10,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.TableView;
+import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
@@ -46,19 +47,94 @@ class BenchTest extends BenchWalk {
     assertThat(words(robot, "operation.state")).startsWith("can be done now");
     click("operation.done");
     assertThat(log().isDone("body.cut.pocket")).as("asked first").isFalse();
-    assertThat(words(robot, "operation.unknown")).contains("Heel thickness").contains("rails");
+    assertThat(said("operation.stakes"))
+        .contains("not known: Heel thickness: not taken yet")
+        .anyMatch(w -> w.contains("rails"));
+    assertThat(find(robot, "operation.confirm", Button.class).isDisabled())
+        .as("a reason is wanted")
+        .isTrue();
+    click("operation.cancel");
+    assertThat(there("operation.stakes")).isFalse();
     click("hold.look.pocket.rails.yes");
     assertThat(log().standing().get("look.pocket.rails").value()).isEqualTo(1);
-    type(robot, "hold.heel.thickness", "20.6");
-    assertThat(log().standing().get("heel.thickness").value()).isEqualTo(20.6);
+    type(robot, "hold.heel.thickness", "21.8");
+    assertThat(log().standing().get("heel.thickness").value()).isEqualTo(21.8);
     assertThat(words(robot, "operation.changed")).contains("settings are new");
     click("operation.done");
+    assertThat(said("operation.stakes"))
+        .as("what can't be put back is asked with its figures")
+        .anyMatch(w -> w.contains("from the body's edge"));
+    assertThat(log().isDone("body.cut.pocket")).isFalse();
+    click("operation.confirm");
     assertThat(log().isDone("body.cut.pocket")).isTrue();
     assertThat(log().done("body.cut.pocket").orElseThrow().note()).as("all was known").isEmpty();
     assertThat(log().done("body.cut.pocket").orElseThrow().cutAt())
-        .containsKey("pass.pocket.depth-now");
-    undo();
+        .containsKeys("pass.pocket.depth-now", "place.pocket.along", "pass.pocket.shim");
+    // From another operation, one press takes the last tick back and goes there.
+    look("body.edges");
+    click("operation.undo");
     assertThat(log().isDone("body.cut.pocket")).isFalse();
+    assertThat(bench().chosen().get()).isEqualTo("body.cut.pocket");
+    undo();
+    assertThat(log().isDone("body.cut.pocket")).isTrue();
+  }
+
+  /** What the words in a control are. */
+  private List<String> said(String id) {
+    return find(robot, id, javafx.scene.Parent.class).lookupAll(".label").stream()
+        .map(n -> ((Label) n).getText())
+        .toList();
+  }
+
+  /** When, how long and what was noted can be mended; what can't be is said beside it. */
+  @Test
+  void whatWasTickedIsMendedByHand(FxRobot robot) {
+    toBench();
+    look("head.scarf.saw");
+    type(robot, "made.minutes", "one hour");
+    assertThat(words(robot, "made.message")).contains("Whole minutes");
+    type(robot, "made.minutes", "55");
+    assertThat(log().done("head.scarf.saw").orElseThrow().hands().toMinutes()).isEqualTo(55);
+    type(robot, "made.at", "2031-01-01 10:00");
+    assertThat(words(robot, "made.message")).contains("still to come");
+    type(robot, "made.at", "2026-04-01 10:30");
+    assertThat(log().when("head.scarf.saw").orElseThrow().toString()).isEqualTo("2026-04-01T10:30");
+    type(robot, "made.note", "blade was blunt");
+    Done done = log().done("head.scarf.saw").orElseThrow();
+    assertThat(done.note()).isEqualTo("blade was blunt");
+    assertThat(done.cutAt()).as("what was set stays").isNotEmpty();
+  }
+
+  /** The whole plan's verdict stands while it stands, whatever is read next. */
+  @Test
+  void aStopIsntForgottenWithTheNextReading(FxRobot robot) {
+    toBench();
+    look("body.cut.pocket");
+    assertThat(words(robot, "operation.verdict"))
+        .startsWith("Stop · 2 problems elsewhere, none here");
+    type(robot, "hold.heel.thickness", "2.3");
+    assertThat(log().standing()).as("asked").doesNotContainKey("heel.thickness");
+    type(robot, "hold.heel.thickness", "32");
+    assertThat(words(robot, "hold.heel.thickness.message"))
+        .contains("10.0 mm more than the 22.0 mm drawn", "Did you mean 22.0 mm?");
+    type(robot, "hold.heel.thickness", "32");
+    assertThat(log().standing().get("heel.thickness").value()).isEqualTo(32);
+    assertThat(words(robot, "operation.verdict")).startsWith("Stop").contains("on the body");
+    click("hold.look.pocket.rails.yes");
+    assertThat(words(robot, "operation.verdict")).startsWith("Stop").contains("on the body");
+  }
+
+  /** By keys a row of the order is moved; where it can't go it stays, and the reason is told. */
+  @Test
+  void theOrderIsChangedByKeys(FxRobot robot) {
+    toBench();
+    List<String> before = order();
+    TableView<?> list = find(robot, "step-list", TableView.class);
+    show(() -> list.getSelectionModel().select(before.indexOf("body.cut.tone")));
+    settle();
+    show(list::requestFocus);
+    robot.push(KeyCode.ALT, KeyCode.UP);
+    until(() -> order().indexOf("body.cut.tone") == before.indexOf("body.cut.tone") - 1);
   }
 
   /** What another of the shop's builds found stands where this one is about to cut. */
@@ -92,6 +168,16 @@ class BenchTest extends BenchWalk {
     String ways = "ways.scarf.run";
     assertThat(there(ways)).isTrue();
     click(ways);
+    until(
+        () ->
+            robot
+                .lookup(
+                    (Node n) ->
+                        n instanceof Button b
+                            && b.getAccessibleText() != null
+                            && b.getAccessibleText().contains("take it as it is"))
+                .tryQuery()
+                .isPresent());
     Node take =
         robot
             .lookup(
@@ -114,15 +200,17 @@ class BenchTest extends BenchWalk {
     toBench();
     look("body.cut.pocket");
     type(robot, "hold.heel.thickness", "32");
+    type(robot, "hold.heel.thickness", "32");
     assertThat(bench().chosen().get()).isEqualTo("body.cut.pocket");
-    assertThat(words(robot, "operation.changed")).startsWith("stop");
+    assertThat(words(robot, "operation.verdict")).startsWith("Stop");
     assertThat(there("bench.odd")).isFalse();
     click("operation.help");
-    assertThat(
+    until(
+        () ->
             robot
                 .lookup((Node n) -> n instanceof Labeled l && "do this".equals(l.getText()))
-                .queryAll())
-        .isNotEmpty();
+                .tryQuery()
+                .isPresent());
   }
 
   /** “As designed” is only a way of looking: what is known of the wood is known at the bench. */
@@ -130,12 +218,12 @@ class BenchTest extends BenchWalk {
   void theBenchKnowsTheWoodWhileThePlanIsLookedAtAsDesigned(FxRobot robot) {
     toBench();
     look("body.cut.pocket");
-    type(robot, "hold.heel.thickness", "21");
+    type(robot, "hold.heel.thickness", "21.8");
     click("hold.look.pocket.rails.yes");
     show(() -> session().asBuilt().set(false));
     Operation pocket = bench().bench().step("body.cut.pocket").orElseThrow().operation();
     assertThat(bench().bench().unknown(pocket)).isEmpty();
-    show(() -> bench().turn(pocket));
+    show(() -> bench().done(pocket, ""));
     Done done = log().done("body.cut.pocket").orElseThrow();
     assertThat(done.note()).isEmpty();
     show(() -> session().asBuilt().set(true));
@@ -144,23 +232,28 @@ class BenchTest extends BenchWalk {
         .isEqualTo(plan().value("pass.pocket.depth-now").orElseThrow().value());
   }
 
+  private void doneAllTheSame(String reason) {
+    click("operation.done");
+    TextField why = find(robot, "operation.reason", TextField.class);
+    robot.clickOn(why).write(reason, 0).push(KeyCode.ENTER);
+    settle();
+  }
+
   @Test
   void whatIsCutAllTheSameIsWrittenDown(FxRobot robot) {
     toBench();
     look("body.cut.pocket");
-    click("operation.done");
-    assertThat(words(robot, "operation.done")).isEqualTo("Done all the same");
-    click("operation.done");
+    doneAllTheSame("the heel was measured yesterday");
     assertThat(log().done("body.cut.pocket").orElseThrow().note())
-        .contains("done without: Heel thickness");
+        .contains("done all the same – not known: Heel thickness")
+        .endsWith("reason: the heel was measured yesterday");
   }
 
   @Test
   void theSumsMadePartIsToldWhileTypingAnotherValue(FxRobot robot) {
     toBench();
     look("body.cut.pocket");
-    click("operation.done");
-    click("operation.done");
+    doneAllTheSame("it fits");
     show(() -> window.goTo("heel.thickness"));
     settle();
     robot.push(KeyCode.CONTROL, KeyCode.A).write("23", 0);

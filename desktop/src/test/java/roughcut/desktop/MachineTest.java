@@ -98,7 +98,7 @@ class MachineTest extends BenchWalk {
         if (held.hold().looked()) {
           robot.push(KeyCode.Y);
         } else {
-          double wanted = held.hold().nominal().map(n -> n.value()).orElse(8.0);
+          double wanted = held.hold().nominal().map(n -> n.value()).orElse(0.5);
           robot.push(KeyCode.M);
           settle();
           robot.write(Double.toString(Math.round(wanted * 100) / 100.0), 0).push(KeyCode.ENTER);
@@ -107,9 +107,7 @@ class MachineTest extends BenchWalk {
       }
       assertThat(bench().bench().unknown(next.operation())).as(next.operation().id()).isEmpty();
       String id = next.operation().id();
-      robot.push(KeyCode.D);
-      settle();
-      assertThat(log().isDone(id)).as(id).isTrue();
+      ticked(robot, id);
       assertThat(log().done(id).orElseThrow().note()).as("nothing was left unknown").isEmpty();
       done++;
       // Glue cures and film hardens meanwhile.
@@ -135,7 +133,14 @@ class MachineTest extends BenchWalk {
     assertThat(machine("machine.hold")).startsWith("Measure: Heel thickness");
     robot.push(KeyCode.D);
     settle();
-    assertThat(machine("machine.message")).contains("can't be undone");
+    assertThat(machine("machine.hold")).startsWith("Why is it done all the same?");
+    assertThat(log().isDone("body.cut.pocket")).isFalse();
+    robot.push(KeyCode.ENTER);
+    settle();
+    assertThat(machine("machine.message")).isEqualTo("A few words why, or Esc.");
+    robot.push(KeyCode.ESCAPE);
+    settle();
+    assertThat(machine("machine.message")).isEqualTo("Left undone.");
     assertThat(log().isDone("body.cut.pocket")).isFalse();
     robot.push(KeyCode.M).write("abc", 0).push(KeyCode.ENTER);
     settle();
@@ -144,23 +149,116 @@ class MachineTest extends BenchWalk {
     robot.push(KeyCode.CONTROL, KeyCode.A).write("206", 0).push(KeyCode.ENTER);
     settle();
     assertThat(machine("machine.message")).contains("too large");
-    robot.push(KeyCode.CONTROL, KeyCode.A).write("20.9", 0).push(KeyCode.ENTER);
+    robot.push(KeyCode.CONTROL, KeyCode.A).write("21.9", 0).push(KeyCode.ENTER);
     settle();
-    assertThat(log().standing().get("heel.thickness").value()).isEqualTo(20.9);
+    assertThat(log().standing().get("heel.thickness").value()).isEqualTo(21.9);
     assertThat(machine("machine.message")).contains("settings are new");
     robot.push(KeyCode.K).write("blade wants sharpening", 0).push(KeyCode.ENTER);
     settle();
     robot.push(KeyCode.Y);
     settle();
-    robot.push(KeyCode.D);
-    settle();
+    ticked(robot, "body.cut.pocket");
     Done pocket = log().done("body.cut.pocket").orElseThrow();
     assertThat(pocket.note()).isEqualTo("blade wants sharpening");
-    robot.push(KeyCode.LEFT);
+    robot.push(KeyCode.RIGHT);
     settle();
+    robot.push(KeyCode.U);
+    settle();
+    assertThat(log().isDone("body.cut.pocket")).as("the last tick, from anywhere").isFalse();
+    assertThat(machine("machine.message"))
+        .isEqualTo("Not done: Rout the neck pocket, from the top");
+    robot.push(KeyCode.CONTROL, KeyCode.Z);
+    until(() -> log().isDone("body.cut.pocket"));
+    assertThat(machine("machine.message")).startsWith("Undone: not done: Rout the neck pocket");
     robot.push(KeyCode.ESCAPE);
     settle();
     assertThat(window.atMachine().orElseThrow().showing()).isFalse();
+  }
+
+  /** D, and once more where what can't be put back is asked with its figures. */
+  private void ticked(FxRobot robot, String id) {
+    robot.push(KeyCode.D);
+    settle();
+    if (!log().isDone(id)) {
+      assertThat(machine("machine.hold")).as(id).startsWith("Done at these figures?");
+      robot.push(KeyCode.D);
+      settle();
+    }
+    assertThat(log().isDone(id)).as(id).isTrue();
+  }
+
+  /** Passes one after another, the next thing that is ready by one key, any from the list. */
+  @Test
+  void figuresPageByPageAndTheNextReadyByOneKey(FxRobot robot) {
+    look("body.cut.pocket");
+    robot.push(KeyCode.F9);
+    until(() -> window.atMachine().map(m -> m.showing()).orElse(false));
+    assertThat(figures())
+        .as("where and how the floor leans, first")
+        .anyMatch(w -> w.contains("Shims"));
+    robot.push(KeyCode.DOWN);
+    settle();
+    robot.push(KeyCode.DOWN);
+    until(() -> machine("machine.page").startsWith("Pass "));
+    assertThat(figures()).anyMatch(w -> w.contains("router's depth from the template"));
+    robot.push(KeyCode.SPACE);
+    until(() -> !bench().chosen().get().equals("body.cut.pocket"));
+    assertThat(bench().step().orElseThrow().state()).isEqualTo(Bench.State.READY);
+    robot.push(KeyCode.O);
+    settle();
+    robot.push(KeyCode.HOME).push(KeyCode.ENTER);
+    until(() -> bench().chosen().get().equals(bench().bench().steps().get(0).operation().id()));
+    look("board.slots");
+    settle();
+    assertThat(machine("machine.page"))
+        .as("every fret, in pages")
+        .contains("of 23")
+        .contains("page 1 of 6");
+  }
+
+  private List<String> figures() {
+    return window.atMachine().orElseThrow().content().lookupAll(".machine-what").stream()
+        .map(n -> ((Label) n).getText())
+        .toList();
+  }
+
+  /** Closed in the middle of a reading: the timer goes on, and what was typed is there again. */
+  @Test
+  void theTimerAndWhatIsHalfTypedOutliveTheScreen(FxRobot robot) {
+    look("body.cut.pocket");
+    robot.push(KeyCode.F9);
+    until(() -> window.atMachine().map(m -> m.showing()).orElse(false));
+    robot.push(KeyCode.T);
+    settle();
+    robot.push(KeyCode.M).write("21", 0);
+    settle();
+    show(() -> window.atMachine().orElseThrow().close());
+    time.passes(Duration.ofMinutes(25));
+    show(() -> window.atMachine().orElseThrow().open());
+    assertThat(machine("machine.entry")).isEqualTo("21");
+    assertThat(machine("machine.clock")).startsWith("0:25:0");
+    robot.push(KeyCode.M).write(".9", 0).push(KeyCode.ENTER);
+    settle();
+    assertThat(log().standing().get("heel.thickness").value()).isEqualTo(21.9);
+    robot.push(KeyCode.Y);
+    settle();
+    ticked(robot, "body.cut.pocket");
+    assertThat(log().done("body.cut.pocket").orElseThrow().hands().toMinutes()).isEqualTo(25);
+  }
+
+  /** One finger on the screen does what keys do. */
+  @Test
+  void everyKeyIsAButtonToo(FxRobot robot) {
+    look("body.cut.index");
+    robot.push(KeyCode.F9);
+    until(() -> window.atMachine().map(m -> m.showing()).orElse(false));
+    robot.clickOn(find(robot, "machine.key.d", Node.class));
+    settle();
+    assertThat(machine("machine.hold")).startsWith("Done at these figures?");
+    robot.clickOn(find(robot, "machine.key.d", Node.class));
+    until(() -> log().isDone("body.cut.index"));
+    robot.clickOn(find(robot, "machine.key.u", Node.class));
+    until(() -> !log().isDone("body.cut.index"));
   }
 
   /** The plan's window is closed; the machine's screen works on, and what is done there is kept. */
@@ -176,8 +274,7 @@ class MachineTest extends BenchWalk {
                     stage, javafx.stage.WindowEvent.WINDOW_CLOSE_REQUEST)));
     assertThat(window.atMachine().orElseThrow().showing()).isTrue();
     show(() -> window.atMachine().orElseThrow().open());
-    robot.push(KeyCode.D);
-    settle();
+    ticked(robot, "body.cut.index");
     robot.push(KeyCode.ESCAPE);
     until(() -> BuildFile.open(heron).build().log().isDone("body.cut.index"));
   }
@@ -239,16 +336,14 @@ class MachineTest extends BenchWalk {
       if (held.hold().looked()) {
         robot.push(KeyCode.Y);
       } else {
-        double wanted = held.hold().nominal().map(n -> n.value()).orElse(8.0);
+        double wanted = held.hold().nominal().map(n -> n.value()).orElse(0.5);
         close(robot, wanted + off);
         robot.push(KeyCode.F4);
       }
       settle();
     }
     assertThat(bench().bench().unknown(step.operation())).as(id).isEmpty();
-    robot.push(KeyCode.D);
-    settle();
-    assertThat(log().isDone(id)).as(id).isTrue();
+    ticked(robot, id);
   }
 
   /**

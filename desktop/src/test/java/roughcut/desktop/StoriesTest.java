@@ -14,6 +14,7 @@ import java.util.stream.Collectors;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Labeled;
+import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
@@ -80,6 +81,11 @@ class StoriesTest extends BenchWalk {
     String read = null;
     for (String thin : List.of("18.6", "17.4", "16.2", "15")) {
       type(robot, "hold.heel.thickness", thin);
+      if (!log().standing().containsKey("heel.thickness")
+          || log().standing().get("heel.thickness").value() != Double.parseDouble(thin)) {
+        // So far off it is asked about once.
+        type(robot, "hold.heel.thickness", thin);
+      }
       read = thin;
       if (!before.containsAll(stops())) {
         break;
@@ -88,10 +94,16 @@ class StoriesTest extends BenchWalk {
     Set<String> worse = stops();
     worse.removeAll(before);
     assertThat(worse).as("what the thin heel makes impossible").isNotEmpty();
-    assertThat(words(robot, "operation.changed")).startsWith("stop");
+    assertThat(words(robot, "operation.verdict")).startsWith("Stop").contains("on the body");
     Build thin = session().build().get();
 
     click("operation.help");
+    until(
+        () ->
+            robot
+                .lookup((Node n) -> n instanceof Labeled l && "do this".equals(l.getText()))
+                .tryQuery()
+                .isPresent());
     pressFirst("do this");
     Build mended = session().build().get();
     Set<String> after = stops();
@@ -108,12 +120,15 @@ class StoriesTest extends BenchWalk {
     assertThat(session().build().get()).isEqualTo(mended);
     click("hold.look.pocket.rails.yes");
     click("operation.done");
+    robot.clickOn(find(robot, "operation.reason", TextField.class)).write("as mended", 0);
+    robot.push(KeyCode.ENTER);
+    settle();
     window.workspace().save();
     Build kept = BuildFile.open(heron).build();
     assertThat(kept.log().standing().get("heel.thickness").value())
         .isEqualTo(Double.parseDouble(read));
     Done done = kept.log().done("body.cut.pocket").orElseThrow();
-    assertThat(done.note()).as("all was known").isEmpty();
+    assertThat(done.note()).as("the heel is off what was drawn").contains("reason: as mended");
     assertThat(kept.design()).isEqualTo(mended.design());
   }
 

@@ -19,7 +19,6 @@ import roughcut.bench.Plausible;
 import roughcut.design.Decisions;
 import roughcut.design.NumberDecision;
 import roughcut.desktop.session.Session;
-import roughcut.measure.Decided;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Sentence;
 import roughcut.measure.Units;
@@ -48,6 +47,9 @@ public final class DecisionField extends VBox implements Typing.Into, TakesReadi
   private final ChangeListener<Plan> follower = (p, was, is) -> follow();
   private final ChangeListener<Units> unitsFollower = (p, was, is) -> follow();
   private boolean measuring;
+
+  /** What was entered last as measured and asked about, as it was typed. */
+  private String asked = "";
 
   public DecisionField(NumberDecision decision, Session session) {
     this(decision, session, label(decision));
@@ -163,11 +165,13 @@ public final class DecisionField extends VBox implements Typing.Into, TakesReadi
   @Override
   public Optional<String> attempt(String text) {
     if (measuring) {
-      return text.isBlank() ? Optional.empty() : read(text, v -> session.attempt(measured(v, "")));
+      return text.isBlank()
+          ? Optional.empty()
+          : read(text, text.strip(), v -> session.attempt(measured(v, "")));
     }
     return releases(text)
         ? session.attempt(released())
-        : read(text, v -> session.attempt(decided(v)));
+        : read(text, "", v -> session.attempt(decided(v)));
   }
 
   @Override
@@ -176,7 +180,7 @@ public final class DecisionField extends VBox implements Typing.Into, TakesReadi
       String name = decision.label().toLowerCase(Locale.ROOT);
       return releases(text)
           ? session.edit(name, decision.id(), released())
-          : read(text, v -> session.edit(name, decision.id(), decided(v)));
+          : read(text, "", v -> session.edit(name, decision.id(), decided(v)));
     }
     if (text.isBlank()) {
       return Optional.empty();
@@ -184,11 +188,14 @@ public final class DecisionField extends VBox implements Typing.Into, TakesReadi
     Optional<String> refusal =
         read(
             text,
+            asked,
             v ->
                 session.edit(
                     "measured " + decision.label().toLowerCase(Locale.ROOT),
                     "measured " + decision.id(),
                     measured(v, "")));
+    // Entered again as it is, what was asked about is taken.
+    asked = refusal.isPresent() ? text.strip() : "";
     if (refusal.isEmpty()) {
       session.asBuilt().set(true);
     }
@@ -202,16 +209,21 @@ public final class DecisionField extends VBox implements Typing.Into, TakesReadi
     }
   }
 
-  private Optional<String> read(String text, DoubleFunction<Optional<String>> use) {
+  /**
+   * Reads what was typed.
+   *
+   * @param known what needn't be asked about: while it is being typed nothing is
+   */
+  private Optional<String> read(String text, String known, DoubleFunction<Optional<String>> use) {
     try {
       return use.apply(
           measuring
               ? Plausible.read(
-                  Optional.of(
-                      new Decided(decision.key(), decision.in(session.build().get().design()))),
+                  Plausible.expected(decision, decision.in(session.build().get().design())),
                   decision.range(),
                   text,
-                  session.units().get())
+                  session.units().get(),
+                  known)
               : decision.read(text, session.units().get()));
     } catch (Unreadable e) {
       return Optional.of(e.getMessage());

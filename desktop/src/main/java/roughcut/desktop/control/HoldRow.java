@@ -11,8 +11,6 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import roughcut.bench.Bench;
 import roughcut.bench.HoldPoint;
-import roughcut.design.Decisions;
-import roughcut.design.NumberDecision;
 import roughcut.desktop.session.Ago;
 import roughcut.desktop.session.AtBench;
 import roughcut.desktop.session.Session;
@@ -58,8 +56,8 @@ final class HoldRow extends VBox {
   }
 
   private static String how(HoldPoint hold) {
-    String from = hold.datum().isEmpty() ? "" : hold.datum() + "; ";
-    return from + hold.how() + ". " + sentence(hold.reason()) + ".";
+    String where = hold.datum().isEmpty() ? "" : hold.datum() + " ";
+    return where + sentence(hold.how()) + ". " + sentence(hold.reason()) + ".";
   }
 
   private static String sentence(String words) {
@@ -83,15 +81,12 @@ final class HoldRow extends VBox {
   }
 
   private static Region reading(HoldPoint hold, Session session, AtBench bench) {
-    Optional<Measurable> measurable =
-        Decisions.find(session.build().get().design(), hold.of())
-            .filter(NumberDecision.class::isInstance)
-            .map(NumberDecision.class::cast)
-            .map(d -> new Measurable(d.id(), "Measured", hold.how(), d.range()))
-            .or(() -> Measurables.find(hold.of()));
+    Optional<Measurable> measurable = Measurables.find(session.build().get().design(), hold.of());
     return measurable
         .<Region>map(
-            m -> new ReadingField(m, session, "hold." + hold.of(), hold.nominal(), bench::tell))
+            m ->
+                new ReadingField(
+                    m, session, "hold." + hold.of(), bench.bench().expected(hold), bench::tell))
         .orElseGet(Region::new);
   }
 

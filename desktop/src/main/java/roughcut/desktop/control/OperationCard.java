@@ -1,20 +1,25 @@
 package roughcut.desktop.control;
 
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.Supplier;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import roughcut.bench.Bench;
 import roughcut.bench.Consequences;
 import roughcut.bench.Operation;
 import roughcut.bench.Spoiled;
+import roughcut.bench.Stake;
+import roughcut.bench.Verdict;
+import roughcut.design.StringDecisions;
 import roughcut.desktop.session.AtBench;
+import roughcut.desktop.session.Background;
 import roughcut.desktop.session.Desk;
 import roughcut.desktop.session.Session;
 import roughcut.measure.Sentence;
@@ -27,17 +32,23 @@ import roughcut.thin.ThinSpot;
 import roughcut.whatif.Amends;
 import roughcut.whatif.LastTime;
 import roughcut.whatif.Mending;
+import roughcut.whatif.SeatWays;
 
 /** One operation: how it stands, what has to be known, what it is set to, and its tick. */
 public final class OperationCard extends VBox {
   /** So many settings stand before the rest is left to the page itself. */
   private static final int MOST = 14;
 
+  private static final Set<String> SEAT =
+      Set.of(StringDecisions.STANDING.id(), StringDecisions.STRAIGHTEDGE.id());
+
   private final Desk desk;
   private final Session session;
   private final AtBench bench;
   private Object shown;
-  private String insisted = "";
+
+  /** Id of the operation that is asked about before it is done; empty for none. */
+  private String asking = "";
 
   public OperationCard(Desk desk) {
     super(5);
@@ -81,20 +92,23 @@ public final class OperationCard extends VBox {
 
   private void card(Bench.Step step, Plan plan, Units units, List<Node> all) {
     Operation op = step.operation();
+    // What does something stands above what is read, so that it stays where it is.
+    all.addAll(buttons(step, units));
     all.add(text(op.title(), "panel-heading"));
     String wait = op.waiting().map(w -> ", then until " + w.reason()).orElse("");
     Label state = text(step.state().words() + " · " + op.minutes() + " min" + wait, "panel-text");
     Ids.set(state, "operation.state");
     all.add(state);
     step.why().forEach(w -> all.add(text(Sentence.in(w, units), "decision-message")));
-    plan.build().log().done(op.id()).ifPresent(d -> made(op, d, plan, units, all));
-    all.addAll(buttons(step));
+    plan.build().log().done(op.id()).ifPresent(d -> made(op, d, units, all));
+    all.add(verdict(op, units));
     List<Bench.Held> holds = bench.bench().held(op);
     if (!holds.isEmpty()) {
       all.add(text("Know first", "panel-heading"));
       holds.forEach(h -> all.add(new HoldRow(h, session, bench, desk.days().lastTime())));
     }
     changed(units, all);
+    seat(op, units, all);
     List<Value> settings = bench.bench().settings(op);
     if (!settings.isEmpty()) {
       all.add(text("Set", "panel-heading"));
@@ -113,72 +127,109 @@ public final class OperationCard extends VBox {
     op.care().forEach(c -> all.add(text(c, "caution")));
   }
 
-  /** When and how it was done, and what of it no longer agrees. */
-  private void made(Operation op, Done done, Plan plan, Units units, List<Node> all) {
-    String took = done.hands().isZero() ? "" : ", took " + done.hands().toMinutes() + " min";
-    all.add(
-        text(
-            done.at().format(DateTimeFormatter.ofPattern("yyyy-MM-dd HH:mm")) + took,
-            "panel-text"));
-    if (!done.note().isEmpty()) {
-      all.add(text(done.note(), "panel-text"));
+  /** How the whole stands; it stands as long as that does, whatever was read last. */
+  private Label verdict(Operation op, Units units) {
+    Verdict stands = bench.bench().verdict();
+    Label label = text(stands.told(op.part(), units), "panel-text");
+    Ids.set(label, "operation.verdict");
+    label.getStyleClass().add(style(stands.state()));
+    return label;
+  }
+
+  private static String style(Verdict.State state) {
+    return switch (state) {
+      case STOP -> "is-stop";
+      case LOOK -> "is-look";
+      case GO -> "is-clear";
+    };
+  }
+
+  /** What the seated neck leaves to do, where it is tried and measured. */
+  private void seat(Operation op, Units units, List<Node> all) {
+    Plan kept = session.kept();
+    boolean seated = op.holds().stream().anyMatch(h -> SEAT.contains(h.of()));
+    if (seated && kept.stringPlan().heights().proof().isPresent()) {
+      all.add(
+          help(
+              "operation.seat",
+              () -> SeatWays.of(kept).stream().map(SeatWays.Way::proposal).toList(),
+              units));
     }
-    Spoiled.of(plan, bench.bench().route()).stream()
+  }
+
+  /** When and how it was done, and what of it no longer agrees. */
+  private void made(Operation op, Done done, Units units, List<Node> all) {
+    all.add(new DoneEditor(done, session));
+    bench.bench().spoiled().stream()
         .filter(s -> s.operation().id().equals(op.id()))
         .forEach(s -> all.add(disagreeing(s, units)));
   }
 
   /** A made part that no longer agrees, with its ways out when they are asked for. */
   private Node disagreeing(Spoiled s, Units units) {
+    Plan kept = session.kept();
     return new VBox(
         2,
         text(s.told(units), "decision-message"),
-        help("ways." + s.wants().id(), () -> Amends.of(session.kept(), s), units));
+        help("ways." + s.wants().id(), () -> Amends.of(kept, s), units));
   }
 
-  private List<Node> buttons(Bench.Step step) {
+  private List<Node> buttons(Bench.Step step, Units units) {
     Operation op = step.operation();
     boolean done = step.state() == Bench.State.DONE;
-    List<Bench.Held> unknown = done || op.undoable() ? List.of() : bench.bench().unknown(op);
-    List<Node> all = new ArrayList<>();
     Button mark = new Button(done ? "Not done after all" : "Done");
     Ids.set(mark, "operation.done");
     mark.getStyleClass().add(done ? "text-button" : "main-button");
-    mark.setMaxWidth(Double.MAX_VALUE);
     mark.setOnAction(
         e -> {
-          if (unknown.isEmpty() || insisted.equals(op.id())) {
-            insisted = "";
-            bench.turn(op);
-            if (!done) {
-              bench.go(1);
-            }
+          List<Stake> stakes = done ? List.of() : bench.stakes(op);
+          if (done) {
+            bench.undone(op);
+          } else if (stakes.isEmpty()) {
+            tickOff(op, "");
           } else {
-            insisted = op.id();
-            shown = null;
-            show(session.plan().get(), session.units().get());
+            asking = op.id();
+            again();
           }
         });
-    if (insisted.equals(op.id()) && !unknown.isEmpty()) {
-      Label say =
-          text(
-              "It can't be undone, and "
-                  + unknown.size()
-                  + (unknown.size() == 1 ? " thing isn't known: " : " things aren't known: ")
-                  + String.join("; ", unknown.stream().map(h -> h.hold().what()).toList())
-                  + ". Done all the same?",
-              "decision-message");
-      Ids.set(say, "operation.unknown");
-      all.add(say);
-      mark.setText("Done all the same");
-    }
-    all.add(mark);
     Button go = new Button("Show it at the machine");
     Ids.set(go, "operation.machine");
     go.getStyleClass().add("text-button");
     go.setOnAction(e -> desk.machine());
-    all.add(go);
+    Button back = new Button("Undo last");
+    Ids.set(back, "operation.undo");
+    back.getStyleClass().add("text-button");
+    back.setDisable(bench.last().isEmpty());
+    bench.last().ifPresent(o -> Tips.on(back, "Not done: " + o.title()));
+    back.setOnAction(e -> bench.undoLast());
+    List<Node> all = new ArrayList<>();
+    FlowPane row = new FlowPane(10, 4, mark, back, go);
+    all.add(row);
+    if (asking.equals(op.id()) && !done) {
+      StakesBox box =
+          new StakesBox(
+              bench.stakes(op),
+              units,
+              reason -> tickOff(op, reason),
+              () -> {
+                asking = "";
+                again();
+              });
+      Ids.set(box, "operation.stakes");
+      all.add(box);
+    }
     return all;
+  }
+
+  private void tickOff(Operation op, String reason) {
+    asking = "";
+    bench.done(op, reason);
+    bench.go(1);
+  }
+
+  private void again() {
+    shown = null;
+    show(session.plan().get(), session.units().get());
   }
 
   private void changed(Units units, List<Node> all) {
@@ -187,12 +238,10 @@ public final class OperationCard extends VBox {
       return;
     }
     all.add(text("What the last reading changed", "panel-heading"));
-    Label verdict = text(c.told(), "panel-text");
-    Ids.set(verdict, "operation.changed");
-    verdict
-        .getStyleClass()
-        .add("is-" + (c.verdict() == Consequences.Verdict.GO ? "clear" : c.verdict().word()));
-    all.add(verdict);
+    Label told = text(c.told(), "panel-text");
+    Ids.set(told, "operation.changed");
+    told.getStyleClass().add(style(c.verdict()));
+    all.add(told);
     c.spoiled().forEach(s -> all.add(disagreeing(s, units)));
     c.spots()
         .forEach(
@@ -202,13 +251,14 @@ public final class OperationCard extends VBox {
                         s.state().word() + ": " + s.what() + ", " + s.left().text(units),
                         "decision-message")));
     if (!c.spots().isEmpty()) {
-      all.add(help("operation.help", () -> mending(c.spots()), units));
+      Plan kept = session.kept();
+      all.add(help("operation.help", () -> mending(kept, c.spots()), units));
     }
   }
 
   /** What would mend the spots that stand worse now. */
-  private List<Proposal> mending(List<ThinSpot> spots) {
-    return spots.stream().flatMap(s -> Mending.of(session.kept(), s).stream()).toList();
+  private static List<Proposal> mending(Plan kept, List<ThinSpot> spots) {
+    return spots.stream().flatMap(s -> Mending.of(kept, s).stream()).toList();
   }
 
   /** Ways out, worked out when they are asked for. */
@@ -219,13 +269,18 @@ public final class OperationCard extends VBox {
     ask.getStyleClass().add("text-button");
     ask.setOnAction(
         e -> {
-          List<Node> found = new ArrayList<>(ways.get().stream().map(w -> way(w, units)).toList());
-          if (found.isEmpty()) {
-            found.add(text("No single decision would; see the page of the spot.", "panel-text"));
-          }
-          rows.getChildren().setAll(found);
+          rows.getChildren().setAll(text("Trying what would …", "lower-note"));
+          Background.work(ways, found -> offer(rows, found, units));
         });
     return new VBox(4, ask, rows);
+  }
+
+  private void offer(VBox rows, List<Proposal> ways, Units units) {
+    rows.getChildren().setAll(ways.stream().map(w -> way(w, units)).toList());
+    if (ways.isEmpty()) {
+      rows.getChildren()
+          .setAll(text("Nothing has to be done, or no single change would help.", "panel-text"));
+    }
   }
 
   private Node way(Proposal way, Units units) {

@@ -20,7 +20,6 @@ import roughcut.desktop.session.Session;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Units;
 import roughcut.measure.Unreadable;
-import roughcut.measure.Value;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
 import roughcut.record.Measurable;
@@ -33,7 +32,7 @@ import roughcut.record.Reading;
 public final class ReadingField extends VBox implements Typing.Into, TakesReading {
   private final Measurable measurable;
   private final Session session;
-  private final Optional<Value> nominal;
+  private final Plausible.Expected expected;
   private final Consumer<Plan> told;
   private final TextField field = new TextField();
   private final Typing typing;
@@ -43,27 +42,30 @@ public final class ReadingField extends VBox implements Typing.Into, TakesReadin
   /** What the reading that is entered just now was measured with; empty for one that is typed. */
   private String with = "";
 
+  /** What was entered last and asked about, as it was typed. */
+  private String asked = "";
+
   private final ChangeListener<Plan> follower = (p, was, is) -> follow();
   private final ChangeListener<Units> unitsFollower = (p, was, is) -> follow();
 
   public ReadingField(Measurable measurable, Session session) {
-    this(measurable, session, measurable.id(), Optional.empty(), before -> {});
+    this(measurable, session, measurable.id(), Plausible.Expected.NOTHING, before -> {});
   }
 
   /**
    * A field of its own id.
    *
    * @param id of the field, where the same may be read in another place too
-   * @param nominal what it should be, so that a slip of units is asked about
+   * @param expected what it should be, so that a slip is asked about
    * @param told gets the plan as it was before a reading that was entered
    */
   ReadingField(
       Measurable measurable,
       Session session,
       String id,
-      Optional<Value> nominal,
+      Plausible.Expected expected,
       Consumer<Plan> told) {
-    this.nominal = nominal;
+    this.expected = expected;
     this.measurable = measurable;
     this.session = session;
     this.told = told;
@@ -127,7 +129,9 @@ public final class ReadingField extends VBox implements Typing.Into, TakesReadin
 
   @Override
   public Optional<String> attempt(String text) {
-    return text.isBlank() ? session.attempt(withdrawn()) : read(text, v -> session.attempt(at(v)));
+    return text.isBlank()
+        ? session.attempt(withdrawn())
+        : read(text, text.strip(), v -> session.attempt(at(v)));
   }
 
   @Override
@@ -138,7 +142,9 @@ public final class ReadingField extends VBox implements Typing.Into, TakesReadin
     Optional<String> refusal =
         text.isBlank()
             ? session.edit("taking back " + name, merge, withdrawn())
-            : read(text, v -> session.edit("measured " + name, merge, at(v)));
+            : read(text, asked, v -> session.edit("measured " + name, merge, at(v)));
+    // Entered again as it is, what was asked about is taken.
+    asked = refusal.isPresent() ? text.strip() : "";
     if (refusal.isEmpty()) {
       session.asBuilt().set(true);
       told.accept(before);
@@ -146,9 +152,16 @@ public final class ReadingField extends VBox implements Typing.Into, TakesReadin
     return refusal;
   }
 
-  private Optional<String> read(String text, DoubleFunction<Optional<String>> use) {
+  /**
+   * Reads what was typed.
+   *
+   * @param known what needn't be asked about: while it is being typed nothing is
+   */
+  private Optional<String> read(String text, String known, DoubleFunction<Optional<String>> use) {
     try {
-      return use.apply(Plausible.read(nominal, measurable.range(), text, session.units().get()));
+      double value =
+          Plausible.read(expected, measurable.range(), text, session.units().get(), known);
+      return use.apply(value);
     } catch (Unreadable e) {
       return Optional.of(e.getMessage());
     }

@@ -8,9 +8,16 @@ import roughcut.drawing.Drawing;
 /** A drawing without a ruler, always shown whole: the section, a blank's end, the page map. */
 public final class DrawingPane extends Region {
   private final Canvas canvas = new Canvas();
+  private final MarkPainter.Words words;
   private Drawing drawing;
 
   public DrawingPane() {
+    this(MarkPainter.Words.SCREEN);
+  }
+
+  /** One whose words are that large. */
+  public DrawingPane(MarkPainter.Words words) {
+    this.words = words;
     getChildren().add(canvas);
     setMinSize(0, 0);
   }
@@ -38,6 +45,6 @@ public final class DrawingPane extends Region {
     g.setFill(Ink.sheet());
     g.fillRect(0, 0, getWidth(), getHeight());
     MarkPainter.paint(
-        g, drawing, View.fitting(drawing.bounds(), 0, 0, getWidth(), getHeight()), false);
+        g, drawing, View.fitting(drawing.bounds(), 0, 0, getWidth(), getHeight()), words);
   }
 }

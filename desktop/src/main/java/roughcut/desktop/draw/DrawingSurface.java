@@ -232,7 +232,9 @@ public final class DrawingSurface extends Region {
     GraphicsContext g = still.getGraphicsContext2D();
     g.setFill(Ink.sheet());
     g.fillRect(0, 0, getWidth(), getHeight());
-    targets = MarkPainter.paint(g, drawing, view, paper);
+    targets =
+        MarkPainter.paint(
+            g, drawing, view, paper ? MarkPainter.Words.PAPER : MarkPainter.Words.SCREEN);
     if (rulerShown) {
       ruler.paint(g, view, fretsShown ? frets : null, units, getWidth());
     }

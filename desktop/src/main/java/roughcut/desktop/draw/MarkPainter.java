@@ -37,6 +37,16 @@ public final class MarkPainter {
     }
   }
 
+  /** How large words are. */
+  public enum Words {
+    /** Legible at every scale, on a screen at arm's length. */
+    SCREEN,
+    /** As large as they will be on paper. */
+    PAPER,
+    /** Read from two metres, at a machine. */
+    FAR
+  }
+
   private static final double EDGE = 6;
 
   /** How near the pointer has to be to take hold of something, px. */
@@ -44,6 +54,9 @@ public final class MarkPainter {
 
   /** Words smaller than this on a page map would only be dirt, px. */
   private static final double LEGIBLE = 5;
+
+  /** Size of words that are read from afar, px. */
+  private static final double FAR = 22;
 
   /** How much of what lies under a word is covered, so that it is read on wood too. */
   private static final double TAG = 0.78;
@@ -53,27 +66,22 @@ public final class MarkPainter {
 
   private final GraphicsContext g;
   private final View view;
-  private final boolean paper;
+  private final Words words;
   private final List<Target> targets = new ArrayList<>();
   private final List<BoundingBox> labels = new ArrayList<>();
 
-  private MarkPainter(GraphicsContext g, View view, boolean paper) {
+  private MarkPainter(GraphicsContext g, View view, Words words) {
     this.g = g;
     this.view = view;
-    this.paper = paper;
+    this.words = words;
   }
 
-  /**
-   * Paints all marks; hands back what can be clicked.
-   *
-   * @param paper whether words are as large as they will be on paper, rather than legible at every
-   *     scale
-   */
-  public static List<Target> paint(GraphicsContext g, Drawing drawing, View view, boolean paper) {
-    MarkPainter painter = new MarkPainter(g, view, paper);
+  /** Paints all marks; hands back what can be clicked. */
+  public static List<Target> paint(GraphicsContext g, Drawing drawing, View view, Words words) {
+    MarkPainter painter = new MarkPainter(g, view, words);
     g.setLineJoin(StrokeLineJoin.ROUND);
     g.setTextBaseline(VPos.BASELINE);
-    double scale = paper ? 1 : Ink.PAPER / view.scale();
+    double scale = words == Words.PAPER ? 1 : Ink.PAPER / view.scale();
     for (Mark mark : drawing.marks()) {
       if (mark instanceof Mark.Spot spot) {
         painter.spot(spot, scale);
@@ -167,7 +175,11 @@ public final class MarkPainter {
 
   private void text(Mark.Text text, String link, int spot) {
     Font font =
-        paper ? Ink.regular(text.size().height() * view.scale() * 1.35) : Ink.font(text.size());
+        switch (words) {
+          case PAPER -> Ink.regular(text.size().height() * view.scale() * 1.35);
+          case SCREEN -> Ink.font(text.size());
+          case FAR -> Ink.bold(FAR);
+        };
     if (font.getSize() < LEGIBLE || text.text().isEmpty()) {
       return;
     }
@@ -179,7 +191,7 @@ public final class MarkPainter {
     g.setTextAlign(TextAlignment.LEFT);
     double x = within(px + left, width);
     double y = text.turn() == 0 ? free(x, py, width, font.getSize()) : py;
-    if (text.turn() == 0 && !paper) {
+    if (text.turn() == 0 && words != Words.PAPER) {
       Ink.tag(g, x, y, width, font.getSize(), TAG);
     }
     g.setFill(Ink.colour(text.role().colour()));

@@ -3,6 +3,7 @@ package roughcut.desktop.session;
 import java.time.Duration;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -16,15 +17,13 @@ import roughcut.bench.Consequences;
 import roughcut.bench.HoldPoint;
 import roughcut.bench.Operation;
 import roughcut.bench.Plausible;
-import roughcut.design.Decisions;
+import roughcut.bench.Stake;
 import roughcut.design.Design;
-import roughcut.design.NumberDecision;
 import roughcut.design.OrderChange;
 import roughcut.measure.Range;
 import roughcut.measure.Unreadable;
 import roughcut.plan.Plan;
 import roughcut.record.Done;
-import roughcut.record.Measurable;
 import roughcut.record.Measurables;
 import roughcut.record.Reading;
 
@@ -38,6 +37,12 @@ public final class AtBench {
   private final ReadOnlyObjectWrapper<Consequences> changed = new ReadOnlyObjectWrapper<>();
   private final Map<String, String> notes = new HashMap<>();
 
+  private final Map<String, String> typed = new HashMap<>();
+  private final WorkTimer timer;
+
+  /** What was typed and asked about; typed again it is taken. */
+  private String askedAbout = "";
+
   /** Id of what is known and asked for again all the same; empty for nothing. */
   private String again = "";
 
@@ -48,6 +53,7 @@ public final class AtBench {
 
   public AtBench(Session session) {
     this.session = session;
+    this.timer = new WorkTimer(session.now());
     session.plan().addListener((p, was, is) -> settle());
     chosen.addListener((p, was, is) -> askNoMore());
   }
@@ -102,30 +108,84 @@ public final class AtBench {
     }
   }
 
-  /** Marks an operation done, or takes that back. */
-  public void turn(Operation op) {
-    turn(op, Duration.ZERO, "");
+  /** Looks at the next operation that can be done now, going round; stays where there is none. */
+  public void goReady() {
+    List<Bench.Step> steps = bench().steps();
+    int from = step().map(steps::indexOf).orElse(-1);
+    for (int i = 1; i <= steps.size(); i++) {
+      Bench.Step next = steps.get((from + i) % steps.size());
+      if (next.state() == Bench.State.READY) {
+        chosen.set(next.operation().id());
+        return;
+      }
+    }
+  }
+
+  /** What is at stake when an operation is done now; nothing where it may simply be done. */
+  public List<Stake> stakes(Operation op) {
+    return bench().stakes(op);
+  }
+
+  /** Marks an operation done of which nobody timed anything. */
+  public void done(Operation op, String reason) {
+    done(op, Duration.ZERO, reason);
   }
 
   /**
-   * Marks an operation done, or takes that back. What wasn't known before goes into the log.
+   * Marks an operation done. What was at stake goes into the log, with the reason.
    *
    * @param hands how long it took; nothing when nobody said
+   * @param reason why it was done in spite of what was at stake; empty for none
    */
-  public void turn(Operation op, Duration hands, String note) {
+  public void done(Operation op, Duration hands, String reason) {
     Bench here = bench();
-    boolean done = session.build().get().log().isDone(op.id());
-    String before = notes.getOrDefault(op.id(), "");
-    String said = before.isEmpty() ? note : note.isEmpty() ? before : before + "; " + note;
+    String said = notes.getOrDefault(op.id(), "");
     notes.remove(op.id());
+    timer.forget(op.id());
     session.make(
-        done ? "not done: " + op.title() : "done: " + op.title(),
-        "done " + op.id(),
-        b ->
-            done
-                ? b.withLog(b.log().without(Done.of(op.id(), session.now().second())))
-                : here.done(b, op, hands, said));
+        "done: " + op.title(), "done " + op.id(), b -> here.done(b, op, hands, said, reason));
     session.history().settle();
+  }
+
+  /** Marks an operation not done after all. */
+  public void undone(Operation op) {
+    session.make(
+        "not done: " + op.title(),
+        "done " + op.id(),
+        b -> b.withLog(b.log().without(Done.of(op.id(), session.now().second()))));
+    session.history().settle();
+  }
+
+  /** The operation that was done last, by the log. */
+  public Optional<Operation> last() {
+    return session.build().get().log().done().stream()
+        .max(Comparator.comparing(Done::at))
+        .flatMap(d -> bench().route().find(d.operation()));
+  }
+
+  /**
+   * Takes the last tick back, from wherever one looks, and looks at what was ticked.
+   *
+   * @return what isn't done any more; empty where nothing was
+   */
+  public Optional<Operation> undoLast() {
+    Optional<Operation> last = last();
+    last.ifPresent(
+        op -> {
+          undone(op);
+          chosen.set(op.id());
+        });
+    return last;
+  }
+
+  /** How long the operations are worked at. */
+  public WorkTimer timer() {
+    return timer;
+  }
+
+  /** What is half typed at the machine, by what it is for; kept when the screen is closed. */
+  public Map<String, String> typed() {
+    return typed;
   }
 
   /** The hold point that is asked for: one that is asked again, or the first that isn't known. */
@@ -160,6 +220,7 @@ public final class AtBench {
   /** What was asked again stays as it was. */
   public void askNoMore() {
     again = "";
+    askedAbout = "";
   }
 
   /** Answers a hold point that is looked at. */
@@ -175,13 +236,23 @@ public final class AtBench {
   }
 
   /**
-   * Takes a reading as it was typed.
+   * Takes a reading as it was typed. What is unlikely is asked about, and taken when it is typed
+   * again.
    *
    * @return what can't be, in words; empty when it was entered
    * @throws Unreadable in words, when it is no number that could be right
    */
   public Optional<String> read(HoldPoint hold, String text) throws Unreadable {
-    return read(hold, Plausible.read(hold.nominal(), range(hold), text, session.units().get()), "");
+    try {
+      double value =
+          Plausible.read(
+              bench().expected(hold), range(hold), text, session.units().get(), askedAbout);
+      askedAbout = "";
+      return read(hold, value, "");
+    } catch (Unreadable e) {
+      askedAbout = text.strip();
+      throw e;
+    }
   }
 
   /**
@@ -213,11 +284,7 @@ public final class AtBench {
   }
 
   private Range range(HoldPoint hold) {
-    return Decisions.find(session.build().get().design(), hold.of())
-        .filter(NumberDecision.class::isInstance)
-        .map(d -> ((NumberDecision) d).range())
-        .or(() -> Measurables.find(hold.of()).map(Measurable::range))
-        .orElseThrow();
+    return Measurables.find(session.build().get().design(), hold.of()).orElseThrow().range();
   }
 
   /** Keeps a note with an operation that is done, or beside the log until it is. */

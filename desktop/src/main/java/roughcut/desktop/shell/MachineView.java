@@ -1,93 +1,191 @@
 package roughcut.desktop.shell;
 
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.function.Consumer;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.ListCell;
+import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import roughcut.bench.Bench;
+import roughcut.bench.Figures;
 import roughcut.bench.HoldPoint;
 import roughcut.bench.Operation;
+import roughcut.bench.Stake;
+import roughcut.bench.Verdict;
 import roughcut.desktop.control.Ids;
 import roughcut.desktop.control.States;
 import roughcut.desktop.draw.DrawingPane;
+import roughcut.desktop.draw.MarkPainter;
 import roughcut.desktop.session.AtBench;
 import roughcut.desktop.session.Session;
 import roughcut.drawing.OperationDrawing;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Sentence;
 import roughcut.measure.Units;
-import roughcut.measure.Value;
 import roughcut.plan.Plan;
 
-/** What the screen at the machine shows: one operation in figures that are read from two metres. */
+/**
+ * What the screen at the machine shows: one operation in figures that are read from two metres, how
+ * the whole stands, what is asked, and every key as a button that one finger can press.
+ */
 final class MachineView extends BorderPane {
-  /** So many figures stand at once. */
-  static final int FIGURES = 6;
+  /** Wide enough for whole inches and a fraction in large figures. */
+  private static final double ENTRY = 340;
 
   private final Label place = new Label();
   private final Label title = new Label();
   private final Label state = new Label();
-  private final FlowPane figures = new FlowPane(34, 10);
-  private final DrawingPane drawing = new DrawingPane();
+  private final Label verdict = new Label();
+  private final Label page = new Label();
+  private final FlowPane figures = new FlowPane(30, 12);
+  private final DrawingPane drawing = new DrawingPane(MarkPainter.Words.FAR);
+  private final VBox asked = new VBox(10);
+  private final ListView<Bench.Step> list = new ListView<>();
+  private final StackPane side = new StackPane(drawing, asked, list);
   private final Label hold = new Label();
   private final TextField entry = new TextField();
-  private final HBox ask = new HBox(16, hold, entry);
   private final Label message = new Label();
   private final Label caution = new Label();
   private final Label clock = new Label();
+  private final FlowPane keys = new FlowPane(6, 6);
+  private final Map<KeyCode, Button> buttons = new LinkedHashMap<>();
 
-  MachineView() {
+  /** A key that does something, and what it is called. */
+  record Key(KeyCode code, String sign, String words) {}
+
+  private static final List<Key> KEYS =
+      List.of(
+          new Key(KeyCode.LEFT, "←", "Back"),
+          new Key(KeyCode.RIGHT, "→", "Next"),
+          new Key(KeyCode.SPACE, "Space", "Next ready"),
+          new Key(KeyCode.O, "O", "Choose"),
+          new Key(KeyCode.DOWN, "↓", "More figures"),
+          new Key(KeyCode.M, "M", "Measure"),
+          new Key(KeyCode.R, "R", "Again"),
+          new Key(KeyCode.Y, "Y", "Yes"),
+          new Key(KeyCode.N, "N", "No"),
+          new Key(KeyCode.F4, "F4", "Caliper"),
+          new Key(KeyCode.D, "D", "Done"),
+          new Key(KeyCode.U, "U", "Undo last"),
+          new Key(KeyCode.K, "K", "Note"),
+          new Key(KeyCode.T, "T", "Timer"),
+          new Key(KeyCode.L, "L", "Lamp"),
+          new Key(KeyCode.ESCAPE, "Esc", "Close"));
+
+  /**
+   * Makes it.
+   *
+   * @param pressed gets the key whose button was pressed
+   * @param chosen gets the id of the operation that was chosen from the list
+   */
+  MachineView(Consumer<KeyCode> pressed, Consumer<String> chosen) {
     getStyleClass().add("machine");
+    setTop(head());
+    setCenter(middle(chosen));
+    setBottom(foot(pressed));
+  }
+
+  private Region head() {
     place.getStyleClass().add("machine-small");
     title.getStyleClass().add("machine-title");
-    title.setWrapText(true);
     Ids.set(title, "machine.title");
     state.getStyleClass().add("machine-state");
-    state.setWrapText(true);
     Ids.set(state, "machine.state");
-    clock.getStyleClass().add("machine-small");
+    verdict.getStyleClass().add("machine-verdict");
+    Ids.set(verdict, "machine.verdict");
+    for (Label label : List.of(title, state, verdict)) {
+      label.setWrapText(true);
+      label.setMinHeight(Region.USE_PREF_SIZE);
+    }
+    clock.getStyleClass().add("machine-clock");
     Ids.set(clock, "machine.clock");
     Region space = new Region();
     HBox.setHgrow(space, Priority.ALWAYS);
-    VBox head = new VBox(2, new HBox(place, space, clock), title, state);
-    setTop(head);
+    return new VBox(2, new HBox(place, space, clock), title, state, verdict);
+  }
+
+  private Region middle(Consumer<String> chosen) {
     figures.setAlignment(Pos.TOP_LEFT);
-    figures.setPrefWrapLength(640);
-    VBox.setVgrow(drawing, Priority.ALWAYS);
-    HBox.setHgrow(drawing, Priority.ALWAYS);
-    figures.setMinWidth(620);
-    HBox middle = new HBox(24, figures, drawing);
-    VBox.setVgrow(middle, Priority.ALWAYS);
-    setCenter(middle);
+    figures.setPrefWrapLength(620);
+    page.getStyleClass().add("machine-page");
+    Ids.set(page, "machine.page");
+    VBox left = new VBox(6, page, figures);
+    left.setMinWidth(600);
+    left.setPrefWidth(640);
+    asked.getStyleClass().add("machine-asked");
+    list.getStyleClass().add("machine-list");
+    Ids.set(list, "machine.list");
+    list.setCellFactory(v -> new StepCell());
+    list.setOnMouseClicked(e -> choose(chosen));
+    list.setOnKeyPressed(
+        e -> {
+          if (e.getCode() == KeyCode.ENTER) {
+            choose(chosen);
+            e.consume();
+          }
+        });
+    HBox.setHgrow(side, Priority.ALWAYS);
+    side.setMinWidth(0);
+    side.setMinHeight(0);
+    HBox middle = new HBox(24, left, side);
+    middle.setMinHeight(0);
+    middle.getStyleClass().add("machine-middle");
+    look(drawing);
+    return middle;
+  }
+
+  private Region foot(Consumer<KeyCode> pressed) {
     hold.getStyleClass().add("machine-hold");
     hold.setWrapText(true);
+    hold.setMinHeight(Region.USE_PREF_SIZE);
     Ids.set(hold, "machine.hold");
     HBox.setHgrow(hold, Priority.ALWAYS);
     hold.setMaxWidth(Double.MAX_VALUE);
     Ids.set(entry, "machine.entry");
     entry.getStyleClass().add("machine-entry");
-    entry.setPrefColumnCount(7);
-    entry.setAccessibleText("what was measured, or a note");
+    entry.setMinWidth(ENTRY);
+    entry.setPrefWidth(ENTRY);
+    entry.setAccessibleText("what was measured, a note or a reason");
+    HBox ask = new HBox(16, hold, entry);
     ask.setAlignment(Pos.CENTER_LEFT);
+    ask.setMinHeight(72);
     message.getStyleClass().add("machine-message");
     message.setWrapText(true);
+    message.setMinHeight(34);
     Ids.set(message, "machine.message");
-    caution.getStyleClass().add("machine-small");
+    caution.getStyleClass().add("machine-caution");
     caution.setWrapText(true);
-    Label keys =
-        new Label(
-            "→ next   ← back   D done   U not done   M measure   R again   Y yes   N no   K note   T timer"
-                + "   ↓ more figures   F4 from the caliper   L lamp   Esc leave");
-    keys.getStyleClass().add("machine-keys");
-    keys.setWrapText(true);
-    setBottom(new VBox(8, ask, message, caution, keys));
+    caution.setMinHeight(0);
+    caution.setMaxHeight(40);
+    for (Key key : KEYS) {
+      Button button = new Button(key.words() + "  " + key.sign());
+      button.getStyleClass().add("machine-key");
+      button.setFocusTraversable(false);
+      button.setMinWidth(Region.USE_PREF_SIZE);
+      Ids.set(button, "machine.key." + key.code().name().toLowerCase(java.util.Locale.ROOT));
+      button.setOnAction(e -> pressed.accept(key.code()));
+      buttons.put(key.code(), button);
+      keys.getChildren().add(button);
+    }
+    VBox foot = new VBox(6, ask, message, caution, keys);
+    // The keys stay in sight whatever is above them.
+    foot.setMinHeight(Region.USE_PREF_SIZE);
+    return foot;
   }
 
   TextField entry() {
@@ -112,13 +210,81 @@ final class MachineView extends BorderPane {
     }
   }
 
+  /** Which of drawing, what is at stake, and list is looked at. */
+  private void look(Node at) {
+    for (Node node : side.getChildren()) {
+      node.setVisible(node == at);
+    }
+  }
+
+  /** Whether an operation is being chosen from the list. */
+  boolean choosing() {
+    return list.isVisible();
+  }
+
+  private void choose(Consumer<String> chosen) {
+    Bench.Step step = list.getSelectionModel().getSelectedItem();
+    if (step != null) {
+      chosen.accept(step.operation().id());
+    }
+  }
+
+  /** Shows all operations, the one that is looked at selected; a key or a finger chooses. */
+  void choose(AtBench bench) {
+    list.getItems().setAll(bench.bench().steps());
+    bench.step().ifPresent(list.getSelectionModel()::select);
+    look(list);
+    list.scrollTo(Math.max(0, list.getSelectionModel().getSelectedIndex() - 3));
+    list.requestFocus();
+  }
+
+  /** Back from list or question to the drawing. */
+  void lookAtDrawing() {
+    look(drawing);
+  }
+
+  /**
+   * Says what is at stake.
+   *
+   * @param reason whether a reason is wanted before it is done all the same
+   */
+  void stakes(List<Stake> stakes, boolean reason, Units units) {
+    List<Node> all = new ArrayList<>();
+    all.add(line(reason ? "At stake" : "It can't be put back", "machine-asked-title"));
+    for (Stake stake : stakes) {
+      boolean last = stake.kind() == Stake.Kind.FINAL;
+      if (last && reason) {
+        continue;
+      }
+      String words = Sentence.in(stake.words(), units);
+      all.add(line(last ? words : stake.kind().word() + ": " + words, "machine-asked-what"));
+      if (!last) {
+        all.add(line(stake.loss(), "machine-asked-loss"));
+      }
+    }
+    asked.getChildren().setAll(all);
+    hold.setText(
+        reason
+            ? "Why is it done all the same? Type the reason, then Enter; Esc leaves it undone."
+            : "Done at these figures? D again; Esc leaves it undone.");
+    entry.setVisible(reason);
+    look(asked);
+  }
+
+  private static Label line(String words, String style) {
+    Label label = new Label(words);
+    label.setWrapText(true);
+    label.getStyleClass().add(style);
+    return label;
+  }
+
   /**
    * Shows the operation that is looked at.
    *
-   * @param from the first figure shown, of those that don't all fit
+   * @param pageNumber which of its pages of figures
    * @param noting whether a note is being written
    */
-  void show(Session session, AtBench bench, int from, boolean noting) {
+  void show(Session session, AtBench bench, int pageNumber, boolean noting) {
     Plan plan = session.plan().get();
     Units units = session.units().get();
     Bench.Step step = bench.step().orElse(null);
@@ -143,46 +309,49 @@ final class MachineView extends BorderPane {
             : step.state().words() + ": " + Sentence.in(step.why().get(0), units));
     state.pseudoClassStateChanged(
         States.WRONG, step.state() != Bench.State.READY && step.state() != Bench.State.DONE);
-    figures(bench.bench().settings(op), from, units);
+    Verdict stands = bench.bench().verdict();
+    verdict.setText(stands.told(op.part(), units));
+    verdict.pseudoClassStateChanged(States.WRONG, stands.state() == Verdict.State.STOP);
+    figures(Figures.of(plan, op, units), pageNumber);
     drawing.show(OperationDrawing.of(plan, op, units));
     holds(bench, op, units, noting);
     caution.setText(String.join(" ", op.care()));
+    boolean looked = bench.asked().filter(h -> h.hold().looked()).isPresent();
+    boolean measured = bench.asked().filter(h -> !h.hold().looked()).isPresent();
+    buttons.get(KeyCode.Y).setDisable(!looked);
+    buttons.get(KeyCode.N).setDisable(!looked);
+    buttons.get(KeyCode.M).setDisable(!measured);
+    buttons.get(KeyCode.F4).setDisable(!measured);
+    buttons.get(KeyCode.D).setDisable(step.state() == Bench.State.DONE);
+    buttons.get(KeyCode.U).setDisable(bench.last().isEmpty());
   }
 
-  private void figures(List<Value> settings, int first, Units units) {
-    int figuresFrom =
-        settings.isEmpty()
-            ? 0
-            : first
-                / FIGURES
-                * FIGURES
-                % Math.max(FIGURES, (settings.size() + FIGURES - 1) / FIGURES * FIGURES);
+  private void figures(Figures all, int number) {
+    Figures.Page shown = all.page(number);
+    int pages = all.pages().size();
+    page.setText(
+        shown.title()
+            + (pages > 1
+                ? (shown.title().isEmpty() ? "" : " · ")
+                    + "page "
+                    + (Math.floorMod(number, pages) + 1)
+                    + " of "
+                    + pages
+                    + ", ↓ for the next"
+                : ""));
     figures.getChildren().clear();
-    for (Value value :
-        settings.subList(figuresFrom, Math.min(settings.size(), figuresFrom + FIGURES))) {
-      Label number = new Label(NumberWriter.number(value.value(), value.quantity(), units));
-      number.getStyleClass().add("machine-figure");
-      Label unit = new Label(NumberWriter.sign(value.quantity(), units));
+    for (Figures.Figure figure : shown.figures()) {
+      Label written = new Label(figure.number());
+      written.getStyleClass().add("machine-figure");
+      Label unit = new Label(figure.unit());
       unit.getStyleClass().add("machine-unit");
-      HBox row = new HBox(6, number, unit);
+      HBox row = new HBox(6, written, unit);
       row.setAlignment(Pos.BASELINE_LEFT);
-      Label what = new Label(value.label());
+      Label what = new Label(figure.what());
       what.getStyleClass().add("machine-what");
       what.setWrapText(true);
       what.setPrefWidth(290);
-      figures.getChildren().add(new VBox(-4, row, what));
-    }
-    if (settings.size() > FIGURES) {
-      Label more =
-          new Label(
-              (figuresFrom + 1)
-                  + "–"
-                  + Math.min(settings.size(), figuresFrom + FIGURES)
-                  + " of "
-                  + settings.size()
-                  + " figures, ↓ for more");
-      more.getStyleClass().add("machine-small");
-      figures.getChildren().add(more);
+      figures.getChildren().add(new VBox(-6, row, what));
     }
   }
 
@@ -192,11 +361,11 @@ final class MachineView extends BorderPane {
       entry.setVisible(true);
       return;
     }
-    Optional<Bench.Held> asked = bench.asked();
-    entry.setVisible(asked.filter(h -> !h.hold().looked()).isPresent());
+    Optional<Bench.Held> asking = bench.asked();
+    entry.setVisible(asking.filter(h -> !h.hold().looked()).isPresent());
     List<Bench.Held> all = bench.bench().held(op);
     hold.setText(
-        asked
+        asking
             .map(h -> words(h, units))
             .orElse(
                 all.isEmpty()
@@ -224,8 +393,16 @@ final class MachineView extends BorderPane {
                 .map(n -> ", drawn " + NumberWriter.text(n.value(), n.quantity(), units))
                 .orElse("")
             + " – "
-            + hold.datum()
-            + ", "
-            + hold.how();
+            + hold.datum();
+  }
+
+  /** One line of the list: how it stands, and what it is. */
+  private static final class StepCell extends ListCell<Bench.Step> {
+    @Override
+    protected void updateItem(Bench.Step step, boolean empty) {
+      super.updateItem(step, empty);
+      setText(
+          empty || step == null ? null : step.operation().title() + "  ·  " + step.state().words());
+    }
   }
 }

@@ -16,30 +16,40 @@ import javafx.stage.Stage;
 import roughcut.bench.Bench;
 import roughcut.bench.Consequences;
 import roughcut.bench.Operation;
+import roughcut.bench.Stake;
 import roughcut.desktop.session.AtBench;
 import roughcut.desktop.session.CaliperAtHand;
 import roughcut.desktop.session.Session;
 import roughcut.measure.Unreadable;
 
 /**
- * The screen at the machine: one operation, read from two metres, worked by keys alone. A foot
- * switch is a key. It goes on while the plan's window is closed.
+ * The screen at the machine: one operation, read from two metres, worked by keys alone or by one
+ * finger. A foot switch is a key. It goes on while the plan's window is closed; what is half typed
+ * and the timer outlive its own closing.
  */
 public final class MachineWindow {
   private static final double WIDTH = 1280;
   private static final double HEIGHT = 800;
 
+  /** What the entry is for. */
+  private enum Mode {
+    LOOKING,
+    NOTING,
+    /** A reason is wanted. */
+    REASONING,
+    /** The figures are asked for once more. */
+    CONFIRMING
+  }
+
   private final Session session;
   private final AtBench bench;
   private final CaliperAtHand caliper;
   private final Stage stage = new Stage();
-  private final MachineView view = new MachineView();
+  private final MachineView view = new MachineView(this::press, this::chose);
   private final Timeline tick =
       new Timeline(new KeyFrame(javafx.util.Duration.seconds(1), e -> clock()));
-  private Duration running = Duration.ZERO;
-  private String insisted = "";
-  private String noting = "";
-  private int figuresFrom;
+  private Mode mode = Mode.LOOKING;
+  private int page;
   private boolean swallow;
 
   /** Makes the screen; nothing is shown yet. */
@@ -49,7 +59,7 @@ public final class MachineWindow {
     this.bench = bench;
     Scene scene = Windows.styled(view);
     scene.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
-    // The letter of a key that opened the view.entry() isn't the first letter in it.
+    // The letter of a key that opened the entry isn't the first letter in it.
     scene.addEventFilter(
         KeyEvent.KEY_TYPED,
         e -> {
@@ -61,15 +71,18 @@ public final class MachineWindow {
     stage.setScene(scene);
     stage.titleProperty().bind(session.build().map(b -> b.name() + " – at the machine"));
     tick.setCycleCount(Animation.INDEFINITE);
+    view.entry().textProperty().addListener((p, was, is) -> remember(is));
     session.plan().addListener((p, was, is) -> show());
     session.units().addListener((p, was, is) -> show());
     bench
         .chosen()
         .addListener(
             (p, was, is) -> {
-              insisted = "";
-              figuresFrom = 0;
+              mode = Mode.LOOKING;
+              page = 0;
               view.message("");
+              view.lookAtDrawing();
+              view.entry().clear();
               show();
             });
   }
@@ -84,8 +97,10 @@ public final class MachineWindow {
       stage.setWidth(Math.min(WIDTH, where.getWidth()));
       stage.setHeight(Math.min(HEIGHT, where.getHeight()));
       stage.show();
+      tick.play();
     }
     show();
+    restore();
     stage.toFront();
     view.requestFocus();
   }
@@ -104,6 +119,7 @@ public final class MachineWindow {
     return view;
   }
 
+  /** Closes it; the timer goes on, and what is half typed is there again when it is opened. */
   public void close() {
     tick.stop();
     stage.close();
@@ -111,16 +127,57 @@ public final class MachineWindow {
 
   private void show() {
     if (stage.isShowing()) {
-      view.show(session, bench, figuresFrom, !noting.isEmpty());
+      view.show(session, bench, page, mode == Mode.NOTING);
+      clock();
     }
   }
 
-  private Optional<Bench.Held> asked() {
-    return bench.asked();
+  // What is half typed.
+
+  private String typedFor() {
+    String operation = bench.step().map(s -> s.operation().id()).orElse("");
+    return mode == Mode.LOOKING ? operation : operation + " " + mode;
+  }
+
+  private void remember(String text) {
+    if (text.isEmpty()) {
+      bench.typed().remove(typedFor());
+    } else {
+      bench.typed().put(typedFor(), text);
+    }
+  }
+
+  private void restore() {
+    String half = bench.typed().getOrDefault(typedFor(), "");
+    if (view.entry().isVisible() && view.entry().getText().isEmpty() && !half.isEmpty()) {
+      view.entry().setText(half);
+      view.message("Half typed: M goes on with it.");
+    }
+  }
+
+  // Keys.
+
+  /** A key pressed with a finger. */
+  private void press(KeyCode code) {
+    if (code == KeyCode.D && mode == Mode.REASONING) {
+      enter();
+      return;
+    }
+    if (code == KeyCode.ESCAPE && (view.choosing() || mode != Mode.LOOKING)) {
+      leave();
+      return;
+    }
+    Runnable action = action(code, false);
+    if (action != null) {
+      action.run();
+    }
   }
 
   private void key(KeyEvent e) {
     swallow = false;
+    if (view.choosing() && e.getCode() != KeyCode.ESCAPE) {
+      return; // the list has the keys
+    }
     if (e.getCode() == KeyCode.F4) {
       fromCaliper();
       e.consume();
@@ -130,24 +187,12 @@ public final class MachineWindow {
       typed(e);
       return;
     }
-    Runnable action =
-        switch (e.getCode()) {
-          case RIGHT, PAGE_DOWN -> () -> bench.go(1);
-          case LEFT, PAGE_UP -> () -> bench.go(-1);
-          case D -> () -> done(false);
-          case U -> () -> done(true);
-          case M, F2 -> this::measure;
-          case R -> this::again;
-          case Y -> () -> look(true);
-          case N -> () -> look(false);
-          case K -> this::note;
-          case T -> this::timer;
-          case DOWN -> this::more;
-          case L -> view::lamp;
-          case Z -> e.isShortcutDown() ? session::undo : null;
-          case ESCAPE -> this::close;
-          default -> null;
-        };
+    if (e.getCode() == KeyCode.ESCAPE && (view.choosing() || mode != Mode.LOOKING)) {
+      leave();
+      e.consume();
+      return;
+    }
+    Runnable action = action(e.getCode(), e.isShortcutDown());
     if (action != null) {
       swallow = e.getCode().isLetterKey();
       action.run();
@@ -155,15 +200,40 @@ public final class MachineWindow {
     }
   }
 
+  private Runnable action(KeyCode code, boolean shortcut) {
+    return switch (code) {
+      case RIGHT, PAGE_DOWN -> () -> bench.go(1);
+      case LEFT, PAGE_UP -> () -> bench.go(-1);
+      case SPACE -> bench::goReady;
+      case O -> () -> view.choose(bench);
+      case D -> this::done;
+      case U -> this::undoLast;
+      case M, F2 -> this::measure;
+      case R -> this::again;
+      case Y -> () -> look(true);
+      case N -> () -> look(false);
+      case K -> this::note;
+      case T -> this::timer;
+      case DOWN -> () -> turn(1);
+      case UP -> () -> turn(-1);
+      case L -> view::lamp;
+      case F4 -> this::fromCaliper;
+      case Z -> shortcut ? this::undo : null;
+      case ESCAPE -> this::close;
+      default -> null;
+    };
+  }
+
   private void typed(KeyEvent e) {
     if (e.getCode() == KeyCode.ESCAPE) {
-      bench.askNoMore();
-      leaveEntry();
+      leave();
       e.consume();
     } else if (e.getCode() == KeyCode.ENTER) {
       enter();
       e.consume();
-    } else if (e.getCode() == KeyCode.R && noting.isEmpty() && view.entry().getText().isEmpty()) {
+    } else if (e.getCode() == KeyCode.R
+        && mode == Mode.LOOKING
+        && view.entry().getText().isEmpty()) {
       // Nothing that is measured begins with a letter: on to the one before.
       swallow = true;
       again();
@@ -171,10 +241,35 @@ public final class MachineWindow {
     }
   }
 
+  private void chose(String operation) {
+    view.lookAtDrawing();
+    if (operation.equals(bench.chosen().get())) {
+      leave();
+    } else {
+      bench.chosen().set(operation);
+      view.requestFocus();
+    }
+  }
+
+  /** Whatever was asked or being typed is left as it was. */
+  private void leave() {
+    bench.askNoMore();
+    if (mode == Mode.REASONING || mode == Mode.CONFIRMING) {
+      view.message("Left undone.");
+    }
+    view.entry().clear();
+    mode = Mode.LOOKING;
+    view.lookAtDrawing();
+    view.requestFocus();
+    show();
+  }
+
+  // Readings.
+
   /** The settled value goes where a measure is asked for. */
   private void fromCaliper() {
-    Bench.Held held = asked().filter(h -> !h.hold().looked()).orElse(null);
-    if (held == null) {
+    Bench.Held held = bench.asked().filter(h -> !h.hold().looked()).orElse(null);
+    if (held == null || mode != Mode.LOOKING) {
       view.message("Nothing is to be measured here.");
     } else if (caliper.settled().get().isEmpty()) {
       view.message("The caliper hasn't settled; hold still.");
@@ -183,30 +278,31 @@ public final class MachineWindow {
       bench
           .fromCaliper(held.hold(), caliper.settled().get().getAsDouble())
           .ifPresentOrElse(view::message, this::tellChange);
-      leaveEntry();
+      view.entry().clear();
+      view.requestFocus();
+      show();
     }
-  }
-
-  private void leaveEntry() {
-    noting = "";
-    view.entry().clear();
-    view.requestFocus();
-    show();
   }
 
   private void enter() {
     String text = view.entry().getText().strip();
-    if (!noting.isEmpty()) {
-      String of = noting;
-      Optional<Operation> op = bench.bench().step(of).map(Bench.Step::operation);
-      op.ifPresent(o -> bench.note(o, text));
-      view.message(text.isEmpty() ? "" : "noted");
-      leaveEntry();
-      return;
+    switch (mode) {
+      case NOTING -> noted(text);
+      case REASONING -> reasoned(text);
+      case LOOKING, CONFIRMING -> read(text);
     }
-    Bench.Held held = asked().orElse(null);
+  }
+
+  private void noted(String text) {
+    bench.step().ifPresent(s -> bench.note(s.operation(), text));
+    leave();
+    view.message(text.isEmpty() ? "" : "Noted.");
+  }
+
+  private void read(String text) {
+    Bench.Held held = bench.asked().orElse(null);
     if (held == null || text.isEmpty()) {
-      leaveEntry();
+      leave();
       return;
     }
     try {
@@ -220,7 +316,9 @@ public final class MachineWindow {
       return;
     }
     tellChange();
-    leaveEntry();
+    view.entry().clear();
+    view.requestFocus();
+    show();
   }
 
   private void tellChange() {
@@ -238,9 +336,10 @@ public final class MachineWindow {
   }
 
   private void measure() {
-    if (asked().filter(h -> !h.hold().looked()).isPresent()) {
+    if (bench.asked().filter(h -> !h.hold().looked()).isPresent()) {
       view.entry().setVisible(true);
       view.entry().requestFocus();
+      view.entry().end();
     }
   }
 
@@ -252,7 +351,8 @@ public final class MachineWindow {
   }
 
   private void look(boolean yes) {
-    asked()
+    bench
+        .asked()
         .filter(h -> h.hold().looked())
         .ifPresent(
             h -> {
@@ -262,60 +362,92 @@ public final class MachineWindow {
   }
 
   private void note() {
-    noting = bench.step().map(s -> s.operation().id()).orElse("");
+    mode = Mode.NOTING;
     show();
     view.entry().requestFocus();
   }
 
-  private void done(boolean back) {
+  // Done and not done.
+
+  private void done() {
     Bench.Step step = bench.step().orElse(null);
-    if (step == null || back != (step.state() == Bench.State.DONE)) {
+    if (step == null || step.state() == Bench.State.DONE) {
+      view.message(step == null ? "" : "Done already; U takes the last one back.");
       return;
     }
-    Operation op = step.operation();
-    List<Bench.Held> unknown = back || op.undoable() ? List.of() : bench.bench().unknown(op);
-    if (!unknown.isEmpty() && !insisted.equals(op.id())) {
-      insisted = op.id();
-      view.message(
-          "It can't be undone, and isn't known yet: "
-              + String.join("; ", unknown.stream().map(h -> h.hold().what()).toList())
-              + ". Press D again if it is done all the same.");
+    if (mode == Mode.CONFIRMING) {
+      tickOff(step.operation(), "");
       return;
     }
-    insisted = "";
-    String id = op.id();
-    bench.turn(op, running, "");
-    tick.stop();
-    running = Duration.ZERO;
-    view.clock("");
-    bench.chosen().set(id);
-    if (!back) {
-      bench.go(1);
+    List<Stake> stakes = bench.stakes(step.operation());
+    if (stakes.isEmpty()) {
+      tickOff(step.operation(), "");
+      return;
     }
-    view.message((back ? "not done: " : "done: ") + op.title());
+    boolean reason = Stake.wantReason(stakes);
+    mode = reason ? Mode.REASONING : Mode.CONFIRMING;
+    view.stakes(stakes, reason, session.units().get());
+    view.message("");
+    if (reason) {
+      view.entry().requestFocus();
+    }
   }
 
-  private void timer() {
-    if (tick.getStatus() == Animation.Status.RUNNING) {
-      tick.stop();
-    } else {
-      tick.play();
+  private void reasoned(String reason) {
+    if (reason.isEmpty()) {
+      view.message("A few words why, or Esc.");
+      return;
     }
+    bench.step().ifPresent(s -> tickOff(s.operation(), reason));
+  }
+
+  private void tickOff(Operation op, String reason) {
+    mode = Mode.LOOKING;
+    view.entry().clear();
+    view.lookAtDrawing();
+    view.requestFocus();
+    Duration worked = bench.timer().of(op.id());
+    bench.done(op, worked, reason);
+    bench.chosen().set(op.id());
+    bench.go(1);
+    view.message("Done: " + op.title() + " · U takes it back");
+    show();
+  }
+
+  private void undoLast() {
+    Optional<Operation> back = bench.undoLast();
+    view.message(back.map(o -> "Not done: " + o.title()).orElse("Nothing was done yet."));
+    show();
+  }
+
+  private void undo() {
+    Optional<String> name = session.history().undoName();
+    session.undo();
+    view.message(name.map(n -> "Undone: " + n).orElse("Nothing to undo."));
+  }
+
+  // Timer and figures.
+
+  private void timer() {
+    bench.step().ifPresent(s -> bench.timer().turn(s.operation().id()));
     clock();
   }
 
   private void clock() {
-    if (tick.getStatus() == Animation.Status.RUNNING) {
-      running = running.plusSeconds(1);
-    }
+    String id = bench.step().map(s -> s.operation().id()).orElse("");
+    Duration worked = bench.timer().of(id);
+    boolean runs = bench.timer().runs(id);
     view.clock(
-        String.format(
-                "%d:%02d:%02d", running.toHours(), running.toMinutesPart(), running.toSecondsPart())
-            + (tick.getStatus() == Animation.Status.RUNNING ? "" : " stopped"));
+        worked.isZero() && !runs
+            ? ""
+            : String.format(
+                    "%d:%02d:%02d",
+                    worked.toHours(), worked.toMinutesPart(), worked.toSecondsPart())
+                + (runs ? "" : " stopped"));
   }
 
-  private void more() {
-    figuresFrom += MachineView.FIGURES;
+  private void turn(int way) {
+    page += way;
     show();
   }
 }

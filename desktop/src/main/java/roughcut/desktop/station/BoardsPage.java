@@ -69,7 +69,7 @@ final class BoardsPage extends PlainPage {
   @Override
   Panel makePanel() {
     choices = new BoardChoices(desk.session());
-    sawn = new DoneTicks(desk.session(), "Sawn already", "sawn");
+    sawn = new DoneTicks(desk, "Sawn already", "sawn");
     placer = new PartPlacer(desk.session());
     small = new SmallPartsEditor(desk.session());
     return new Panel(desk)

@@ -15,8 +15,7 @@ import roughcut.plan.Plan;
 import roughcut.rout.RoutKeys;
 import roughcut.strings.Heights;
 import roughcut.strings.StringKeys;
-import roughcut.thin.ProofWays;
-import roughcut.thin.ThinSpot;
+import roughcut.whatif.SeatWays;
 
 /** Neck angle, how far the fretboard stands out, the saddle's height: any one from the others. */
 final class HeightsPage extends PlainPage {
@@ -122,11 +121,8 @@ final class HeightsPage extends PlainPage {
               if (p.fits()) {
                 proof.row(true, "proof", "the saddle stands as wanted");
               }
-              for (ProofWays.Way way : plan.proofWays(units)) {
-                proof.row(
-                    way.state() != ThinSpot.State.CLEAR,
-                    way.state() == ThinSpot.State.CLEAR ? "" : way.state().word(),
-                    way.words());
+              for (SeatWays.Way way : SeatWays.of(plan)) {
+                proof.row(false, "", Sentence.in(way.proposal().words(), units));
               }
             },
             () -> proof.row(false, "proof", "seat the neck, then measure both"));

@@ -8,7 +8,6 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import roughcut.bench.Bench;
-import roughcut.bench.Spoiled;
 import roughcut.desktop.control.Ids;
 import roughcut.desktop.control.OperationCard;
 import roughcut.desktop.control.StepList;
@@ -36,7 +35,7 @@ final class OrderPage extends BenchPage {
     this.bench = desk.bench();
     card = new OperationCard(desk);
     beside(card);
-    list = new StepList(this::choose);
+    list = new StepList(this::choose, this::moved);
     Ids.set(open, "bench.open");
     open.getStyleClass().add("tick");
     open.setOnAction(e -> desk.refresh());
@@ -56,6 +55,11 @@ final class OrderPage extends BenchPage {
     bench.chosen().addListener((p, was, is) -> desk.refresh());
     bench.changed().addListener((p, was, is) -> desk.refresh());
     desk.days().onChanged(desk::refresh);
+  }
+
+  private void moved(String operation, String before) {
+    bench.move(operation, before).ifPresent(desk::refused);
+    desk.refresh();
   }
 
   private void choose(String operation) {
@@ -89,7 +93,7 @@ final class OrderPage extends BenchPage {
             : here.steps();
     long done = here.steps().stream().filter(s -> s.state() == Bench.State.DONE).count();
     int ready = here.ready().size();
-    int spoiled = Spoiled.of(plan, here.route()).size();
+    int spoiled = here.spoiled().size();
     title.setText(
         done
             + " of "
@@ -119,8 +123,7 @@ final class OrderPage extends BenchPage {
       @Override
       public void drop(String id, double dx, double dy) {
         String before = BenchDrawing.at(bench.bench(), BenchDrawing.from(bench.bench(), id) + dx);
-        bench.move(id, before).ifPresent(desk::refused);
-        desk.refresh();
+        moved(id, before);
       }
 
       @Override

@@ -138,7 +138,7 @@ final class PickupsPage extends PlainPage {
     return new Measurable(
         whole.id(),
         label.substring(0, 1).toUpperCase(java.util.Locale.ROOT) + label.substring(1),
-        whole.hint(),
+        whole.kind(),
         whole.range(),
         whole.answers());
   }

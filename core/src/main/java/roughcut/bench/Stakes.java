@@ -1,0 +1,133 @@
+package roughcut.bench;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.stream.Collectors;
+import roughcut.bench.Stake.Kind;
+import roughcut.measure.NumberWriter;
+import roughcut.measure.Quantity;
+import roughcut.measure.Sentence;
+import roughcut.measure.Units;
+import roughcut.measure.Value;
+
+/** What is at stake when an operation is done now (handbook page 7, "Hold points"). */
+final class Stakes {
+  /** So many figures are said once more before what can't be put back. */
+  private static final int FIGURES = 4;
+
+  private final Bench bench;
+  private final Operation op;
+  private final List<Stake> all = new ArrayList<>();
+
+  private Stakes(Bench bench, Operation op) {
+    this.bench = bench;
+    this.op = op;
+  }
+
+  static List<Stake> of(Bench bench, Operation op) {
+    Stakes stakes = new Stakes(bench, op);
+    stakes.state();
+    bench.held(op).forEach(stakes::hold);
+    bench.verdict().about(op.part()).stops().forEach(s -> stakes.stop(s.words()));
+    stakes.last();
+    return List.copyOf(stakes.all);
+  }
+
+  private void state() {
+    Bench.Step step = bench.step(op.id()).orElseThrow();
+    switch (step.state()) {
+      case NOT_YET ->
+          step.why()
+              .forEach(
+                  w -> add(Kind.NOT_YET, w, "What it needs isn't there: the part may be spoilt."));
+      case WAITS ->
+          step.why().forEach(w -> add(Kind.WAITS, w, "What isn't done yet moves or comes apart."));
+      case OWES ->
+          step.why()
+              .forEach(
+                  w -> add(Kind.OWES, w, "What is owed can't be done any more, or only badly."));
+      case READY, DONE -> {}
+    }
+  }
+
+  private void hold(Bench.Held held) {
+    HoldPoint hold = held.hold();
+    String loss = sentence(hold.reason());
+    switch (held.state()) {
+      case MISSING -> add(Kind.UNKNOWN, hold.what() + ": not taken yet", loss);
+      case STALE -> add(Kind.UNKNOWN, hold.what() + ": taken too long ago", loss);
+      case OFF ->
+          add(
+              hold.looked() ? Kind.NO : Kind.OFF,
+              hold.looked() ? hold.what() + ": answered no" : off(held),
+              loss);
+      case HOLDS -> {}
+    }
+  }
+
+  private static String off(Bench.Held held) {
+    Value nominal = held.hold().nominal().orElseThrow();
+    double is = held.reading().orElseThrow().value();
+    return held.hold().what()
+        + ": "
+        + told(is, nominal.quantity())
+        + " where "
+        + told(nominal.value(), nominal.quantity())
+        + " is drawn";
+  }
+
+  private static String told(double value, Quantity quantity) {
+    return quantity.isLength()
+        ? Sentence.mm(value, quantity == Quantity.FINE_LENGTH ? 2 : 1)
+        : NumberWriter.text(value, quantity, Units.MM);
+  }
+
+  private void stop(String words) {
+    add(Kind.STOP, words, "The part can't become what is drawn.");
+  }
+
+  /** What can't be put back is said once more with the figures at which it is made. */
+  private void last() {
+    List<Value> settings = bench.settings(op);
+    if (op.undoable() || settings.isEmpty()) {
+      return;
+    }
+    String figures =
+        settings.stream()
+            .limit(FIGURES)
+            .map(v -> v.label() + " " + told(v.value(), v.quantity()))
+            .collect(Collectors.joining("; "));
+    int more = settings.size() - FIGURES;
+    add(Kind.FINAL, figures + (more > 0 ? " and " + more + " more" : ""), "It can't be put back.");
+  }
+
+  private void add(Kind kind, String words, String loss) {
+    Stake stake = new Stake(kind, words, loss);
+    if (!all.contains(stake)) {
+      all.add(stake);
+    }
+  }
+
+  private static String sentence(String words) {
+    return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1) + ".";
+  }
+
+  /** What was at stake, for the log. */
+  static String told(List<Stake> stakes) {
+    Map<Kind, List<Stake>> by =
+        stakes.stream()
+            .filter(s -> s.kind() != Kind.FINAL)
+            .collect(
+                Collectors.groupingBy(
+                    Stake::kind, java.util.LinkedHashMap::new, Collectors.toList()));
+    return by.entrySet().stream()
+        .map(
+            e ->
+                e.getKey().word()
+                    + ": "
+                    + e.getValue().stream().map(Stake::words).collect(Collectors.joining(", ")))
+        .collect(Collectors.joining("; "));
+  }
+}

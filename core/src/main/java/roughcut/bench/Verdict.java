@@ -1,0 +1,137 @@
+package roughcut.bench;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import roughcut.finding.Finding;
+import roughcut.measure.Sentence;
+import roughcut.measure.Units;
+import roughcut.part.PartId;
+import roughcut.plan.Plan;
+import roughcut.thin.ThinSpot;
+
+/**
+ * How the whole instrument stands, by the plan as it is now: what can't be, isn't ready or is left
+ * too thin, and what was made otherwise. It stands as long as that stands, whatever was read last.
+ *
+ * @param items the worst first
+ */
+public record Verdict(List<Item> items) {
+  /** Whether to go on. */
+  public enum State {
+    STOP("Stop"),
+    LOOK("Check"),
+    GO("OK");
+
+    private final String word;
+
+    State(String word) {
+      this.word = word;
+    }
+
+    public String word() {
+      return word;
+    }
+  }
+
+  /**
+   * One thing that is wrong or wants a look.
+   *
+   * @param words lengths in millimetres, written out
+   * @param parts that it is about
+   */
+  public record Item(State state, String words, Set<PartId> parts) {}
+
+  public Verdict {
+    items = items.stream().sorted((a, b) -> a.state().compareTo(b.state())).toList();
+  }
+
+  /**
+   * Of a plan.
+   *
+   * @param spoiled what is made already and no longer agrees
+   */
+  public static Verdict of(Plan plan, List<Spoiled> spoiled) {
+    List<Item> all = new ArrayList<>();
+    for (Finding finding : plan.findings()) {
+      State state = state(finding.severity());
+      all.add(new Item(state, finding.words(), Concern.of(finding)));
+    }
+    for (ThinSpot spot : plan.thinSpots()) {
+      if (spot.state() != ThinSpot.State.CLEAR) {
+        State state = spot.state() == ThinSpot.State.STOP ? State.STOP : State.LOOK;
+        all.add(new Item(state, thin(spot), Concern.of(spot)));
+      }
+    }
+    for (Spoiled one : spoiled) {
+      all.add(new Item(State.LOOK, one.told(Units.MM), Set.of(one.operation().part())));
+    }
+    return new Verdict(all);
+  }
+
+  /** What is still to be got holds up what wants it, and that alone. */
+  private static State state(Finding.Severity severity) {
+    return switch (severity) {
+      case IMPOSSIBLE, STOP -> State.STOP;
+      case GET, LOOK -> State.LOOK;
+    };
+  }
+
+  private static String thin(ThinSpot spot) {
+    double limit =
+        spot.state() == ThinSpot.State.STOP && !Double.isNaN(spot.limit().fail())
+            ? spot.limit().fail()
+            : spot.limit().warn();
+    return spot.what()
+        + " "
+        + Sentence.mm(spot.left().value(), 1)
+        + ", under "
+        + Sentence.mm(limit, 1);
+  }
+
+  public State state() {
+    return items.isEmpty() ? State.GO : items.get(0).state();
+  }
+
+  /** What of it is about one part. */
+  public Verdict about(PartId part) {
+    return new Verdict(items.stream().filter(i -> Concern.meets(i.parts(), part)).toList());
+  }
+
+  /** What stops. */
+  public List<Item> stops() {
+    return items.stream().filter(i -> i.state() == State.STOP).toList();
+  }
+
+  /**
+   * In one line: the word, how much of it is about a part and how much isn't, and the worst of what
+   * is.
+   */
+  public String told(PartId part, Units units) {
+    if (items.isEmpty()) {
+      return State.GO.word() + " · nothing stops it, nothing wants a look";
+    }
+    List<Item> here = about(part).items().stream().filter(this::worst).toList();
+    long elsewhere = items.stream().filter(this::worst).count() - here.size();
+    String where =
+        here.isEmpty()
+            ? count(elsewhere) + " elsewhere, none here"
+            : count(here.size())
+                + " on the "
+                + part.word()
+                + (elsewhere == 0 ? "" : ", " + elsewhere + " elsewhere");
+    Item first = here.isEmpty() ? items.get(0) : here.get(0);
+    return state().word() + " · " + where + ": " + Sentence.in(first.words(), units);
+  }
+
+  private boolean worst(Item item) {
+    return item.state() == state();
+  }
+
+  private String count(long n) {
+    String what = state() == State.STOP ? "problem" : "thing to check";
+    return n == 1
+        ? "1 " + what
+        : n + " " + (what.equals("problem") ? "problems" : "things to check");
+  }
+}

@@ -1,0 +1,71 @@
+package roughcut.design;
+
+import java.util.List;
+import java.util.function.Function;
+
+/**
+ * What a reading is of, and so what follows from it (handbook page 7, "Four kinds of reading"). A
+ * reading of a result or of the assembly is never a wish for the cut that made it: that cut is as
+ * it is, and everything else adapts.
+ */
+public sealed interface ReadingKind {
+  /** A part that is bought or owned: its real size stands in the listed one's place. */
+  record PartInHand(String where) implements ReadingKind {}
+
+  /** How far the work has come: cuts still to come measure from it. */
+  record Stage(String where) implements ReadingKind {}
+
+  /**
+   * What a cut has made: that cut is fixed for good.
+   *
+   * @param madeBy ids of the operations of which it is the result
+   */
+  record Result(String where, List<String> madeBy) implements ReadingKind {
+    public Result {
+      madeBy = List.copyOf(madeBy);
+    }
+  }
+
+  /**
+   * How parts stand to each other once they are put together: solved for what can still adapt.
+   *
+   * @param madeBy ids of the operations that brought it about
+   */
+  record Assembly(String where, List<String> madeBy) implements ReadingKind {
+    public Assembly {
+      madeBy = List.copyOf(madeBy);
+    }
+  }
+
+  /** Where and how it is taken, in one sentence that every screen and sheet shares. */
+  String where();
+
+  /** Answers for each kind; whoever asks has to know all four. */
+  default <T> T fold(
+      Function<PartInHand, T> part,
+      Function<Stage, T> stage,
+      Function<Result, T> result,
+      Function<Assembly, T> assembly) {
+    if (this instanceof PartInHand p) {
+      return part.apply(p);
+    }
+    if (this instanceof Stage s) {
+      return stage.apply(s);
+    }
+    return this instanceof Result r ? result.apply(r) : assembly.apply((Assembly) this);
+  }
+
+  /** Operations of which it says how they came out; none for what was there before. */
+  default List<String> madeBy() {
+    return fold(p -> List.of(), s -> List.of(), Result::madeBy, Assembly::madeBy);
+  }
+
+  /** What it is of, in the maker's words. */
+  default String words() {
+    return fold(
+        p -> "part in hand",
+        s -> "stage of the work",
+        r -> "finished cut",
+        a -> "assembled instrument");
+  }
+}

@@ -1,0 +1,71 @@
+package roughcut.desktop.control;
+
+import java.util.List;
+import java.util.function.Consumer;
+import javafx.application.Platform;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import roughcut.bench.Stake;
+import roughcut.measure.Sentence;
+import roughcut.measure.Units;
+
+/** What is at stake when an operation is done now, and where it is done all the same. */
+final class StakesBox extends VBox {
+  /**
+   * Asks.
+   *
+   * @param done gets the reason; empty where none is wanted
+   * @param left what to do when it is left undone
+   */
+  StakesBox(List<Stake> stakes, Units units, Consumer<String> done, Runnable left) {
+    super(5);
+    getStyleClass().add("stakes");
+    boolean reason = Stake.wantReason(stakes);
+    Label title = text(reason ? "At stake" : "It can't be put back", "stakes-title");
+    getChildren().add(title);
+    for (Stake stake : stakes) {
+      boolean last = stake.kind() == Stake.Kind.FINAL;
+      if (last && reason) {
+        continue;
+      }
+      String words = Sentence.in(stake.words(), units);
+      getChildren().add(text(last ? words : stake.kind().word() + ": " + words, "stakes-what"));
+      if (!last) {
+        getChildren().add(text(stake.loss(), "lower-note"));
+      }
+    }
+    TextField why = new TextField();
+    Ids.set(why, "operation.reason");
+    why.setPromptText("Reason");
+    why.setAccessibleText("why it is done all the same");
+    Button go = new Button(reason ? "Done all the same" : "Done at these figures");
+    Ids.set(go, "operation.confirm");
+    go.getStyleClass().add("main-button");
+    go.setOnAction(e -> done.accept(why.getText().strip()));
+    Button leave = new Button("Cancel");
+    Ids.set(leave, "operation.cancel");
+    leave.getStyleClass().add("text-button");
+    leave.setOnAction(e -> left.run());
+    if (reason) {
+      go.disableProperty().bind(why.textProperty().map(String::isBlank));
+      why.setOnAction(e -> go.fire());
+      getChildren().add(why);
+    }
+    getChildren().add(new HBox(10, go, leave));
+    Node first = reason ? why : go;
+    Platform.runLater(first::requestFocus);
+  }
+
+  private static Label text(String words, String style) {
+    Label label = new Label(words);
+    label.setWrapText(true);
+    label.setMinHeight(Region.USE_PREF_SIZE);
+    label.getStyleClass().add(style);
+    return label;
+  }
+}
