@@ -111,6 +111,11 @@ public final class Bench {
     return isDone(op) ? List.of() : Stakes.of(this, op);
   }
 
+  /** Whether a stop of so much was answered with a reason when something was done. */
+  boolean answered(String matter, double amount) {
+    return log().done().stream().anyMatch(d -> d.accepts(matter, amount, Spoiled.SEEN));
+  }
+
   /** What a reading at a hold point should be, and what a slip would read. */
   public Plausible.Expected expected(HoldPoint hold) {
     return Plausible.of(
@@ -413,6 +418,12 @@ public final class Bench {
     words.add(despite.isEmpty() ? "" : "done all the same – " + despite);
     words.add(reason.isBlank() ? "" : "reason: " + reason.strip());
     String said = words.stream().filter(w -> !w.isEmpty()).collect(Collectors.joining("; "));
-    return build.withLog(build.log().with(new Done(op.id(), now, hands, said, cutAt)));
+    Map<String, Double> accepted = new LinkedHashMap<>();
+    if (!reason.isBlank()) {
+      stakes(op).stream()
+          .filter(s -> s.kind() == Stake.Kind.STOP)
+          .forEach(s -> accepted.put(Stakes.matter(s.words()), Stakes.amount(s.words())));
+    }
+    return build.withLog(build.log().with(new Done(op.id(), now, hands, said, cutAt, accepted)));
   }
 }

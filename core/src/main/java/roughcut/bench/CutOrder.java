@@ -72,13 +72,8 @@ final class CutOrder {
                 RoutKeys.POCKET_HEEL_GAP.id(),
                 StringDecisions.EXPOSED.id())
             .undoable()
-            .hold(
-                w.measured(
-                    StringDecisions.STANDING,
-                    w.plan.value(StringKeys.PROOF_STANDING_WANTED.id()),
-                    0.2,
-                    "depth gauge or rule on edge",
-                    "whether the pocket is as deep as it was to be follows from it"))
+            .hold(standing())
+            .hold(straightedge())
             .wrong("a pocket is deepened by guess until its floor gets thin"));
     w.add(
         body("neck.scale-check", "Measure the scale with the neck in the pocket", 15)
@@ -207,7 +202,7 @@ final class CutOrder {
         rout.plan().missing().ifPresent(m -> draft.troubled(List.of(m)));
         draft.deep("pass." + rout.step().name() + ".depth-now");
         for (int i = 1; i <= rout.plan().passes().size(); i++) {
-          draft.deep("pass." + rout.step().name() + "." + i + ".setting");
+          draft.passing("pass." + rout.step().name() + "." + i + ".setting");
         }
         draft.wide(
             "template." + rout.step().name() + ".opening-length",

@@ -44,6 +44,7 @@ public final class Operation {
   private final Set<String> depths;
   private final Set<String> openings;
   private final List<String> places;
+  private final Set<String> passes;
   private final Map<String, Heard> sounding;
 
   private Operation(Draft draft) {
@@ -71,6 +72,7 @@ public final class Operation {
     depths = Set.copyOf(draft.depths);
     openings = Set.copyOf(draft.openings);
     places = List.copyOf(draft.places);
+    passes = Set.copyOf(draft.passes);
     sounding = Map.copyOf(draft.sounding);
   }
 
@@ -218,6 +220,11 @@ public final class Operation {
     }
   }
 
+  /** Whether a setting is only a machine's on the way, and no size of what came out. */
+  public boolean onTheWay(String setting) {
+    return passes.contains(setting);
+  }
+
   /** What a setting is a size of. */
   public Sizing sizing(String setting) {
     if (depths.contains(setting)) {
@@ -290,6 +297,7 @@ public final class Operation {
     private final Set<String> depths = new HashSet<>();
     private final Set<String> openings = new HashSet<>();
     private final List<String> places = new ArrayList<>();
+    private final Set<String> passes = new HashSet<>();
     private final Map<String, Heard> sounding = new HashMap<>();
 
     private Draft(String id, PartId part, Chapter chapter, String title, int minutes) {
@@ -341,6 +349,12 @@ public final class Operation {
     Draft wide(String... values) {
       openings.addAll(List.of(values));
       return set(values);
+    }
+
+    /** Depths that a machine is set to on the way: what came out is read elsewhere. */
+    Draft passing(String... values) {
+      passes.addAll(List.of(values));
+      return deep(values);
     }
 
     /** Settings that are places on the part, from an edge or a line that can be touched. */

@@ -1,6 +1,9 @@
 package roughcut.bench;
 
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import roughcut.design.NumberDecision;
@@ -190,37 +193,32 @@ public final class Plausible {
       return Optional.empty();
     }
     double unit = nominal.quantity().isLength() && !units.metric() ? Units.INCH : 1;
+    return slipped(number).stream()
+        .map(n -> Double.parseDouble(n) * unit)
+        .filter(v -> Math.abs(v - nominal.value()) <= expected.tolerance() + 1e-9)
+        .min(Comparator.comparingDouble(v -> Math.abs(v - nominal.value())))
+        .map(v -> meant(v, nominal, units));
+  }
+
+  /** The number with one digit another, and with two neighbours the other way round. */
+  private static List<String> slipped(String number) {
+    List<String> all = new ArrayList<>();
     for (int i = 0; i < number.length(); i++) {
       if (!Character.isDigit(number.charAt(i))) {
         continue;
       }
       for (char c = '0'; c <= '9'; c++) {
-        Optional<String> one =
-            near(expected, number.substring(0, i) + c + number.substring(i + 1), unit, units);
-        if (one.isPresent()) {
-          return one;
-        }
+        all.add(number.substring(0, i) + c + number.substring(i + 1));
       }
       int next = i + 1 < number.length() && number.charAt(i + 1) == '.' ? i + 2 : i + 1;
       if (next < number.length()) {
         char[] swapped = number.toCharArray();
         swapped[i] = number.charAt(next);
         swapped[next] = number.charAt(i);
-        Optional<String> both = near(expected, new String(swapped), unit, units);
-        if (both.isPresent()) {
-          return both;
-        }
+        all.add(new String(swapped));
       }
     }
-    return Optional.empty();
-  }
-
-  private static Optional<String> near(Expected expected, String number, double unit, Units units) {
-    Value nominal = expected.nominal().orElseThrow();
-    double value = Double.parseDouble(number) * unit;
-    return Math.abs(value - nominal.value()) <= expected.tolerance() + 1e-9
-        ? Optional.of(meant(value, nominal, units))
-        : Optional.empty();
+    return all;
   }
 
   private static Optional<String> datum(Expected expected, double value) {

@@ -2,11 +2,14 @@ package roughcut.bench;
 
 import java.time.LocalDateTime;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import roughcut.design.Decisions;
+import roughcut.design.NumberDecision;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Precision;
 import roughcut.measure.Quantity;
@@ -65,20 +68,21 @@ public record Spoiled(Operation operation, double is, boolean read, Value wants)
   public static List<Spoiled> of(Plan plan, Route route) {
     List<Spoiled> all = new ArrayList<>();
     Log log = plan.build().log();
+    Wanting plans = new Wanting(plan);
     for (Operation op : route.order()) {
       Optional<Done> done = log.done(op.id());
       if (done.isPresent() && !done.get().cutAt().isEmpty()) {
-        of(plan, op, done.get(), all);
+        of(plan, op, done.get(), plans, all);
       }
     }
     return all;
   }
 
-  private static void of(Plan plan, Operation op, Done done, List<Spoiled> into) {
+  private static void of(Plan plan, Operation op, Done done, Wanting plans, List<Spoiled> into) {
     Build then = then(plan.build(), done);
-    Plan asIs = then == plan.build() ? plan : Plan.of(then, plan.shop());
-    Set<String> results = results(then, op.id());
-    Plan wanting = results.isEmpty() ? asIs : Plan.of(without(then, results), plan.shop());
+    Plan asIs = then == plan.build() ? plan : plans.of(then);
+    Set<String> results = off(then, results(then, op.id()));
+    Plan wanting = results.isEmpty() ? asIs : plans.of(without(then, results));
     for (Map.Entry<String, Double> cut : done.cutAt().entrySet()) {
       Optional<Value> wants = wanting.value(cut.getKey());
       if (wants.isEmpty()) {
@@ -89,12 +93,47 @@ public record Spoiled(Operation operation, double is, boolean read, Value wants)
           asIs.value(cut.getKey())
               .map(Value::value)
               .filter(v -> Math.abs(v - wants.get().value()) > Precision.NEAR);
+      if (seen.isPresent() && op.onTheWay(cut.getKey())) {
+        continue; // the machine was set as it was; what came out is told once
+      }
       double is = seen.orElse(cut.getValue());
       if (Math.abs(wants.get().value() - is) >= SEEN - Precision.SAME
           && !done.accepts(cut.getKey(), wants.get().value(), SEEN)) {
         into.add(new Spoiled(op, is, seen.isPresent(), wants.get()));
       }
     }
+  }
+
+  /** Plans without what was read of results; many operations share one. */
+  private static final class Wanting {
+    private final Plan plan;
+    private final Map<Build, Plan> made = new HashMap<>();
+
+    Wanting(Plan plan) {
+      this.plan = plan;
+    }
+
+    Plan of(Build build) {
+      return made.computeIfAbsent(build, b -> Plan.of(b, plan.shop()));
+    }
+  }
+
+  /** Those of which the reading isn't what was decided: the others change nothing. */
+  private static Set<String> off(Build build, Set<String> readings) {
+    Set<String> off = new HashSet<>();
+    for (String id : readings) {
+      double read = build.measured().get(id).value();
+      boolean same =
+          Decisions.find(build.design(), id)
+              .filter(NumberDecision.class::isInstance)
+              .map(d -> ((NumberDecision) d).in(build.design()))
+              .filter(d -> Math.abs(d - read) < SEEN / 2)
+              .isPresent();
+      if (!same) {
+        off.add(id);
+      }
+    }
+    return off;
   }
 
   /** Ids of what stands that was read off what an operation has made. */

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import roughcut.bench.Stake.Kind;
 import roughcut.measure.NumberWriter;
@@ -16,6 +17,8 @@ import roughcut.measure.Value;
 final class Stakes {
   /** So many figures are said once more before what can't be put back. */
   private static final int FIGURES = 4;
+
+  private static final Pattern NUMBER = Pattern.compile("\\d+(?:\\.\\d+)?");
 
   private final Bench bench;
   private final Operation op;
@@ -84,8 +87,22 @@ final class Stakes {
         : NumberWriter.text(value, quantity, Units.MM);
   }
 
+  /** A stop that was answered with a reason is asked about again only when it is another. */
   private void stop(String words) {
+    if (bench.answered(matter(words), amount(words))) {
+      return;
+    }
     add(Kind.STOP, words, "The part can't become what is drawn.");
+  }
+
+  /** What a stop is about, whatever its numbers. */
+  static String matter(String words) {
+    return "stop: " + NUMBER.matcher(words).replaceAll("#");
+  }
+
+  /** Its numbers together. */
+  static double amount(String words) {
+    return NUMBER.matcher(words).results().mapToDouble(r -> Double.parseDouble(r.group())).sum();
   }
 
   /** What can't be put back is said once more with the figures at which it is made. */

@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.Map;
+import java.util.Optional;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import roughcut.measure.Decided;
@@ -60,5 +62,62 @@ class PlausibleTest {
           .isEqualTo(Math.abs(real / nominal - 1) < 0.12);
     }
     assertThat(Plausible.slip(hold(0), 3, Units.MM)).as("nothing is drawn").isEmpty();
+  }
+
+  private static String doubt(double nominal, String text) {
+    try {
+      Plausible.read(
+          new Plausible.Expected(
+              Optional.of(hold(nominal)),
+              0.3,
+              Map.of("with the fretboard counted in", nominal + 6)),
+          HEEL,
+          text,
+          Units.MM,
+          "");
+      return "";
+    } catch (Unreadable e) {
+      return e.getMessage();
+    }
+  }
+
+  /** By ten, by a digit, by two that changed places, from another datum, or just far off. */
+  @Test
+  void slipsAreAskedAboutOnceAndTakenWhenTheyAreEnteredAgain() throws Exception {
+    assertThat(doubt(22, "220")).as("out of its limits at once").contains("too large");
+    assertThat(doubt(23, "2.3")).as("under its limits").contains("too small");
+    assertThat(doubt(75, "8.1")).contains("66.9 mm less than the 75.0 mm drawn");
+    assertThat(doubt(75, "13.5")).contains("Enter it again if it is right").doesNotContain("mean");
+    assertThat(doubt(8.2, "76")).contains("more than the 8.2 mm drawn");
+    assertThat(doubt(22, "32")).contains("Did you mean 22.0 mm?");
+    assertThat(doubt(21.5, "12.5")).contains("Did you mean 21.5 mm?");
+    assertThat(doubt(21.8, "28.1")).contains("Did you mean 21.8 mm?");
+    assertThat(doubt(22, "28")).contains("Did you mean 22.0 mm?");
+    assertThat(doubt(21.4, "27.4")).contains("Did you mean 21.4 mm?");
+    assertThat(doubt(24.6, "30.6")).contains("Was it taken with the fretboard counted in?");
+    assertThat(doubt(22, "23.4")).as("what wood comes out as").isEmpty();
+    Plausible.Expected heel = Plausible.Expected.of(hold(22), 0.3);
+    assertThat(Plausible.read(heel, HEEL, "32", Units.MM, "32")).isEqualTo(32);
+    assertThatThrownBy(() -> Plausible.read(heel, HEEL, "33", Units.MM, "32"))
+        .as("another one is asked about again")
+        .hasMessageContaining("11.0 mm more");
+    assertThat(doubt(22, "22,1")).isEmpty();
+  }
+
+  /** Ten times what is drawn, in whatever unit, within the limits. */
+  @Test
+  void tenTimesTooMuchIsAskedAbout() {
+    Range wide = new Range(Quantity.LENGTH, 0, 2000);
+    for (double nominal : new double[] {3.2, 8, 18, 44, 110}) {
+      for (double times : new double[] {10, 0.1}) {
+        String text = Double.toString(Math.round(nominal * times * 100) / 100.0);
+        assertThatThrownBy(
+                () ->
+                    Plausible.read(
+                        Plausible.Expected.of(hold(nominal), 0.1), wide, text, Units.MM, ""))
+            .as(text + " for " + nominal)
+            .hasMessageContaining("Did you mean");
+      }
+    }
   }
 }

@@ -12,6 +12,7 @@ import java.util.Random;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import roughcut.Heron;
+import roughcut.SeatedNeck;
 import roughcut.bench.Route;
 import roughcut.bench.Spoiled;
 import roughcut.demo.Demo;
@@ -32,44 +33,6 @@ class SeatWaysTest {
   private static final double BOARD = 6;
   private static final double FRET = 1.1;
   private static final double OVER = 2 * 1.8 - 0.45;
-
-  /** A floor under the body's top at both ends of the pocket, and what sits on it. */
-  private record Model(double joint, double heelEnd, double scale, double edge, double end) {
-    /** The plane of the fret tops over the body's top at x. */
-    double plane(double x) {
-      double lean = Math.atan2(end - edge, heelEnd - joint);
-      // The plane runs along the floor, square to it by heel, fretboard and fret.
-      double up = HEEL + BOARD + FRET;
-      double px = joint - up * Math.sin(lean);
-      double pz = edge + up * Math.cos(lean);
-      return pz + Math.tan(lean) * (x - px);
-    }
-
-    double standing() {
-      return plane(joint) - FRET;
-    }
-
-    double straightedge() {
-      return plane(scale);
-    }
-
-    double saddle() {
-      return plane(scale) + OVER;
-    }
-
-    Model carriedOut(Way way) {
-      double by = way.by();
-      return switch (way.kind()) {
-        case SHIM -> new Model(joint, heelEnd, scale, edge + by, end + by);
-        case DEEPEN, PLANE_HEEL -> new Model(joint, heelEnd, scale, edge - by, end - by);
-        case FLOOR_AT_EDGE, PLANE_AT_EDGE -> new Model(joint, heelEnd, scale, edge - by, end);
-        case WEDGE_AT_END -> new Model(joint, heelEnd, scale, edge, end + by);
-        case FLOOR_AT_END -> new Model(joint, heelEnd, scale, edge, end - by);
-        case WEDGE_AT_EDGE -> new Model(joint, heelEnd, scale, edge + by, end);
-        case LOWER_SADDLES, RAISE_SADDLES, LET_IN_BRIDGE, PLATE_UNDER_BRIDGE -> this;
-      };
-    }
-  }
 
   private static Build pocketed(String... settings) {
     Build build = Heron.lived(Heron.build().asDesigned(), settings);
@@ -107,13 +70,17 @@ class SeatWaysTest {
       Plan plan = Plan.of(build, Demo.shop());
       double front = -value(plan, "pocket.depth.front");
       double end = -value(plan, "pocket.depth.end");
-      Model model =
-          new Model(
+      SeatedNeck model =
+          new SeatedNeck(
               joint,
               heel,
               655,
               front + 2.4 * random.nextDouble() - 1.2,
-              end + 2.4 * random.nextDouble() - 1.2);
+              end + 2.4 * random.nextDouble() - 1.2,
+              HEEL,
+              BOARD,
+              FRET,
+              OVER);
       if (model.standing() < 1 || model.straightedge() < 1) {
         continue;
       }

@@ -63,7 +63,7 @@ class BenchTest extends BenchWalk {
     click("operation.done");
     assertThat(said("operation.stakes"))
         .as("what can't be put back is asked with its figures")
-        .anyMatch(w -> w.contains("from the body's edge"));
+        .anyMatch(w -> w.contains("Depth from the surface that is there now 20.8 mm"));
     assertThat(log().isDone("body.cut.pocket")).isFalse();
     click("operation.confirm");
     assertThat(log().isDone("body.cut.pocket")).isTrue();

@@ -108,7 +108,10 @@ class MachineTest extends BenchWalk {
       assertThat(bench().bench().unknown(next.operation())).as(next.operation().id()).isEmpty();
       String id = next.operation().id();
       ticked(robot, id);
-      assertThat(log().done(id).orElseThrow().note()).as("nothing was left unknown").isEmpty();
+      assertThat(log().done(id).orElseThrow().note())
+          .as("nothing was left unknown")
+          .doesNotContain("not known")
+          .doesNotContain("not ready");
       done++;
       // Glue cures and film hardens meanwhile.
       time.passes(Duration.ofDays(15));
@@ -179,6 +182,11 @@ class MachineTest extends BenchWalk {
   private void ticked(FxRobot robot, String id) {
     robot.push(KeyCode.D);
     settle();
+    if (machine("machine.hold").startsWith("Why")) {
+      // Heron's neck is too thin: whatever is done with it asks why, once.
+      robot.write("the neck is as it is", 0).push(KeyCode.ENTER);
+      settle();
+    }
     if (!log().isDone(id)) {
       assertThat(machine("machine.hold")).as(id).startsWith("Done at these figures?");
       robot.push(KeyCode.D);
@@ -337,8 +345,13 @@ class MachineTest extends BenchWalk {
         robot.push(KeyCode.Y);
       } else {
         double wanted = held.hold().nominal().map(n -> n.value()).orElse(0.5);
-        close(robot, wanted + off);
-        robot.push(KeyCode.F4);
+        if (wanted < 150) {
+          close(robot, wanted + off);
+          robot.push(KeyCode.F4);
+        } else {
+          // Longer than the jaws reach: a rule, and typed.
+          robot.push(KeyCode.M).write(Double.toString(wanted), 0).push(KeyCode.ENTER);
+        }
       }
       settle();
     }

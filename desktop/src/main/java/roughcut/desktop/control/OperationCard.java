@@ -1,5 +1,6 @@
 package roughcut.desktop.control;
 
+import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -8,6 +9,7 @@ import java.util.function.Supplier;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.TextInputControl;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
@@ -45,7 +47,7 @@ public final class OperationCard extends VBox {
   private final Desk desk;
   private final Session session;
   private final AtBench bench;
-  private Object shown;
+  private Shown shown;
 
   /** Id of the operation that is asked about before it is done; empty for none. */
   private String asking = "";
@@ -59,11 +61,29 @@ public final class OperationCard extends VBox {
 
   private record Shown(
       Plan plan,
-      Bench bench,
+      LocalDateTime now,
       String id,
       Units units,
       Consequences changed,
-      Map<String, LastTime> lastTime) {}
+      Map<String, LastTime> lastTime) {
+    /** Whether nothing but the time is another. */
+    boolean but(Shown other) {
+      return equals(
+          new Shown(other.plan, now, other.id, other.units, other.changed, other.lastTime));
+    }
+  }
+
+  /** Whether the keyboard is in one of the card's fields. */
+  private boolean typing() {
+    Node at = getScene() == null ? null : getScene().getFocusOwner();
+    if (!(at instanceof TextInputControl)) {
+      return false;
+    }
+    while (at != null && at != this) {
+      at = at.getParent();
+    }
+    return at == this;
+  }
 
   /** Shows the operation that is looked at. */
   public void show(Plan plan, Units units) {
@@ -71,13 +91,13 @@ public final class OperationCard extends VBox {
     Shown next =
         new Shown(
             plan,
-            bench.bench(),
+            bench.bench().now(),
             step == null ? "" : step.operation().id(),
             units,
             bench.changed().get(),
             desk.days().lastTime());
     // A field that is being typed into must stay where it is.
-    if (next.equals(shown) || session.trying()) {
+    if (next.equals(shown) || session.trying() || shown != null && typing() && next.but(shown)) {
       return;
     }
     shown = next;
