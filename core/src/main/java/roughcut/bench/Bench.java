@@ -5,7 +5,6 @@ import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.DoubleSummaryStatistics;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
@@ -16,7 +15,6 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import roughcut.design.Decisions;
 import roughcut.design.FretboardDecisions;
-import roughcut.measure.Precision;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
@@ -62,6 +60,7 @@ public final class Bench {
   private final Plan plan;
   private final LocalDateTime now;
   private final Route route;
+  private final Holds holds;
   private final List<Step> steps = new ArrayList<>();
   private final Map<Face, Operation> gone = new EnumMap<>(Face.class);
   private final Set<Face> there = EnumSet.noneOf(Face.class);
@@ -72,6 +71,7 @@ public final class Bench {
     this.plan = plan;
     this.now = now;
     this.route = Route.of(plan);
+    this.holds = new Holds(plan, route, now);
     faces();
     List<Operation> open = route.order().stream().filter(o -> !isDone(o)).toList();
     route.order().forEach(o -> steps.add(step(o, open)));
@@ -327,68 +327,20 @@ public final class Bench {
 
   /** What readings of the latest day say together; empty where there is but one. */
   public Optional<Spread> spread(HoldPoint hold) {
-    Reading last = log().standing().get(hold.of());
-    if (last == null || hold.looked()) {
-      return Optional.empty();
-    }
-    DoubleSummaryStatistics all =
-        log().readings().stream()
-            .filter(Reading::counts)
-            .filter(r -> r.of().equals(hold.of()) && r.on().equals(last.on()))
-            .mapToDouble(Reading::value)
-            .summaryStatistics();
-    return all.getCount() < 2
-        ? Optional.empty()
-        : Optional.of(
-            new Spread((int) all.getCount(), all.getAverage(), all.getMax() - all.getMin()));
+    return holds.spread(hold);
   }
 
   /** What has to be known before an operation, and how it stands. */
   public List<Held> held(Operation op) {
-    return op.holds().stream().map(h -> held(op, h)).toList();
+    return op.holds().stream().map(h -> holds.held(op, h)).toList();
   }
 
-  private Held held(Operation op, HoldPoint hold) {
-    Optional<Reading> reading = Optional.ofNullable(log().standing().get(hold.of()));
-    HoldPoint.State state =
-        reading
-            .map(
-                r -> {
-                  if (stale(op, hold, r)) {
-                    return HoldPoint.State.STALE;
-                  }
-                  boolean off =
-                      hold.looked()
-                          ? r.value() == 0
-                          : hold.nominal()
-                              .map(
-                                  n ->
-                                      Math.abs(r.value() - n.value())
-                                          > hold.tolerance() + Precision.SAME)
-                              .orElse(false);
-                  return off ? HoldPoint.State.OFF : HoldPoint.State.HOLDS;
-                })
-            .orElse(HoldPoint.State.MISSING);
-    return new Held(hold, state, reading);
-  }
-
-  /** Older than it counts, or something heavy was taken off the part since. */
-  private boolean stale(Operation op, HoldPoint hold, Reading reading) {
-    if (hold.days() == 0) {
-      return false;
-    }
-    if (reading.at().plusDays(hold.days()).isBefore(now)) {
-      return true;
-    }
-    return route.order().stream()
-        .filter(o -> o.part() == op.part() && heavy(o))
-        .anyMatch(o -> log().when(o.id()).map(t -> t.isAfter(reading.at())).orElse(false));
-  }
-
-  private static boolean heavy(Operation op) {
-    return op.cautions().contains(Caution.PLANER)
-        || op.cautions().contains(Caution.SAW)
-        || op.cautions().contains(Caution.BANDSAW);
+  /**
+   * What can be read off what an operation has made: where it is, and whatever a decision says is
+   * its result; each held against what was drawn.
+   */
+  public List<Held> results(Operation op) {
+    return holds.results(op);
   }
 
   /** Hold points of an operation that nobody knows, or that went stale. */

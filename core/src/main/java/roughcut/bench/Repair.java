@@ -1,7 +1,6 @@
 package roughcut.bench;
 
 import java.util.Set;
-import roughcut.bench.Operation.Sizing;
 
 /**
  * What makers do about a cut that came out other than wanted (handbook page 7, "Rework"): with its

@@ -12,6 +12,7 @@ import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.record.Done;
 import roughcut.rout.Cut;
+import roughcut.rout.CutKind;
 
 /** The drawing that belongs to one operation, close to where it is made. */
 public final class OperationDrawing {
@@ -67,6 +68,9 @@ public final class OperationDrawing {
             (face == BodyFace.TOP ? near.high() : -near.low()) + ROUND);
     List<Mark> marks = new ArrayList<>(bare(whole).marks());
     for (Cut cut : cuts) {
+      if (cut.kind() == CutKind.POCKET) {
+        continue; // rails round the neck place it
+      }
       Point at = cut.shapes().get(0).centre();
       double y = face == BodyFace.TOP ? at.y() : -at.y();
       if (Math.abs(y) >= 1) {

@@ -5,6 +5,8 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.PriorityQueue;
+import java.util.function.IntPredicate;
+import java.util.stream.IntStream;
 import roughcut.part.PartId;
 
 /**
@@ -18,34 +20,56 @@ final class Orders {
 
   private static final long DAY = 24 * 60;
 
+  /** So many fixed steps are left out of mind in turn. */
+  private static final int MOST_FIXED = 6;
+
   private final Work work;
   private final long now;
+  private final IntPredicate minds;
   private final long[] chains;
 
-  private Orders(Work work, long now) {
+  private Orders(Work work, long now, IntPredicate minds) {
     this.work = work;
     this.now = now;
+    this.minds = minds;
     this.chains = work.chains();
   }
 
   /**
    * Several orders, each with everything in it once and nothing before what it needs.
    *
-   * @param now from when on, minutes: what isn't begun before a day comes after what is free
+   * @param now from when on, minutes: what isn't begun before a day comes after what is free in
+   *     some of them, and where it would come anyway in others
    */
   static List<int[]> of(Work work, long now) {
-    Orders orders = new Orders(work, now);
     List<int[]> all = new ArrayList<>();
-    for (int hours : PATTERNS) {
-      all.add(orders.list(hours * 60L, orders.longest(), true));
-      all.add(orders.list(hours * 60L, orders.longest(), false));
-      if (work.names().size() > 1) {
-        all.add(orders.list(hours * 60L, orders.dueFirst(orders.longest()), true));
-        all.add(orders.list(hours * 60L, orders.dueFirst(orders.leastLeftFirst()), true));
-        all.add(orders.list(hours * 60L, orders.leastLeftFirst(), true));
-      }
+    new Orders(work, now, i -> false).into(all);
+    List<Integer> fixed =
+        IntStream.range(0, work.tasks().size())
+            .filter(i -> work.tasks().get(i).notBefore() > now)
+            .boxed()
+            .toList();
+    if (!fixed.isEmpty()) {
+      new Orders(work, now, i -> true).into(all);
+      // Whoever fixes one more step finds at least the order again that stood before.
+      fixed.stream()
+          .sorted(Comparator.comparingLong(i -> -work.tasks().get(i).notBefore()))
+          .limit(MOST_FIXED)
+          .forEach(one -> new Orders(work, now, i -> i != one).into(all));
     }
     return all;
+  }
+
+  private void into(List<int[]> all) {
+    for (int hours : PATTERNS) {
+      all.add(list(hours * 60L, longest(), true));
+      all.add(list(hours * 60L, longest(), false));
+      if (work.names().size() > 1) {
+        all.add(list(hours * 60L, dueFirst(longest()), true));
+        all.add(list(hours * 60L, dueFirst(leastLeftFirst()), true));
+        all.add(list(hours * 60L, leastLeftFirst(), true));
+      }
+    }
   }
 
   private Comparator<Integer> longest() {
@@ -88,7 +112,7 @@ final class Orders {
     }
     for (int i = 0; i < n; i++) {
       Task task = work.tasks().get(i);
-      ready[i] = fixed(task);
+      ready[i] = minds.test(i) ? fixed(task) : 0;
       missing[i] = task.after().size();
       for (Task.After after : task.after()) {
         next.get(after.task()).add(i);
@@ -183,7 +207,7 @@ final class Orders {
 
   /** When what isn't begun before a moment may be begun, by the clock of the patterns. */
   private long fixed(Task task) {
-    return Math.max(0, task.notBefore() == Long.MIN_VALUE ? 0 : task.notBefore() - now);
+    return task.notBefore() <= now ? 0 : task.notBefore() - now;
   }
 
   private static long opened(long clock, long open) {

@@ -11,6 +11,7 @@ import roughcut.Heron;
 import roughcut.bench.Bench;
 import roughcut.bench.Operation;
 import roughcut.bench.Route;
+import roughcut.bench.Sizing;
 import roughcut.bench.Spoiled;
 import roughcut.demo.Demo;
 import roughcut.design.Decisions;
@@ -217,7 +218,7 @@ class AmendsTest {
             .findFirst()
             .orElseThrow();
     for (String setting : op.settings()) {
-      if (op.sizing(setting) == Operation.Sizing.PLACE) {
+      if (op.sizing(setting) == Sizing.PLACE) {
         continue;
       }
       boolean opening = setting.contains(".opening-");

@@ -14,6 +14,7 @@ import roughcut.SeatedNeck;
 import roughcut.bench.Bench;
 import roughcut.bench.HoldPoint;
 import roughcut.bench.Operation;
+import roughcut.bench.Sizing;
 import roughcut.bench.Spoiled;
 import roughcut.bench.Stake;
 import roughcut.bench.Verdict;
@@ -302,7 +303,7 @@ public final class SimulatedShop {
       if (random.nextInt(8) > 0) {
         continue; // trying all ways of all of them takes its time
       }
-      boolean depth = spoiled.operation().sizing(spoiled.wants().id()) == Operation.Sizing.DEPTH;
+      boolean depth = spoiled.operation().sizing(spoiled.wants().id()) == Sizing.DEPTH;
       String all = Amends.of(plan, spoiled).stream().map(Proposal::words).toList().toString();
       boolean deeper = all.contains("further") || all.contains("Deepen") || all.contains("deeper");
       if (depth && spoiled.by() < 0 && deeper && !all.contains("at the heel's end")) {

@@ -183,6 +183,11 @@ public final class OperationCard extends VBox {
     bench.bench().spoiled().stream()
         .filter(s -> s.operation().id().equals(op.id()))
         .forEach(s -> all.add(disagreeing(s, units)));
+    List<Bench.Held> results = bench.bench().results(op);
+    if (!results.isEmpty()) {
+      all.add(text("Measured on the result", "panel-heading"));
+      results.forEach(h -> all.add(new HoldRow(h, session, bench, desk.days().lastTime())));
+    }
   }
 
   /** A made part that no longer agrees, with its ways out when they are asked for. */

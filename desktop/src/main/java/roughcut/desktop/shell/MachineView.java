@@ -1,14 +1,11 @@
 package roughcut.desktop.shell;
 
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
-import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
@@ -62,30 +59,7 @@ final class MachineView extends BorderPane {
   private final Label message = new Label();
   private final Label caution = new Label();
   private final Label clock = new Label();
-  private final FlowPane keys = new FlowPane(6, 6);
-  private final Map<KeyCode, Button> buttons = new LinkedHashMap<>();
-
-  /** A key that does something, and what it is called. */
-  record Key(KeyCode code, String sign, String words) {}
-
-  private static final List<Key> KEYS =
-      List.of(
-          new Key(KeyCode.LEFT, "←", "Back"),
-          new Key(KeyCode.RIGHT, "→", "Next"),
-          new Key(KeyCode.SPACE, "Space", "Next ready"),
-          new Key(KeyCode.O, "O", "Choose"),
-          new Key(KeyCode.DOWN, "↓", "More figures"),
-          new Key(KeyCode.M, "M", "Measure"),
-          new Key(KeyCode.R, "R", "Again"),
-          new Key(KeyCode.Y, "Y", "Yes"),
-          new Key(KeyCode.N, "N", "No"),
-          new Key(KeyCode.F4, "F4", "Caliper"),
-          new Key(KeyCode.D, "D", "Done"),
-          new Key(KeyCode.U, "U", "Undo last"),
-          new Key(KeyCode.K, "K", "Note"),
-          new Key(KeyCode.T, "T", "Timer"),
-          new Key(KeyCode.L, "L", "Lamp"),
-          new Key(KeyCode.ESCAPE, "Esc", "Close"));
+  private MachineKeys keys;
 
   /**
    * Makes it.
@@ -172,16 +146,7 @@ final class MachineView extends BorderPane {
     caution.setWrapText(true);
     caution.setMinHeight(0);
     caution.setMaxHeight(40);
-    for (Key key : KEYS) {
-      Button button = new Button(key.words() + "  " + key.sign());
-      button.getStyleClass().add("machine-key");
-      button.setFocusTraversable(false);
-      button.setMinWidth(Region.USE_PREF_SIZE);
-      Ids.set(button, "machine.key." + key.code().name().toLowerCase(java.util.Locale.ROOT));
-      button.setOnAction(e -> pressed.accept(key.code()));
-      buttons.put(key.code(), button);
-      keys.getChildren().add(button);
-    }
+    keys = new MachineKeys(pressed);
     VBox foot = new VBox(6, ask, message, caution, keys);
     // The keys stay in sight whatever is above them.
     foot.setMinHeight(Region.USE_PREF_SIZE);
@@ -318,12 +283,12 @@ final class MachineView extends BorderPane {
     caution.setText(String.join(" ", op.care()));
     boolean looked = bench.asked().filter(h -> h.hold().looked()).isPresent();
     boolean measured = bench.asked().filter(h -> !h.hold().looked()).isPresent();
-    buttons.get(KeyCode.Y).setDisable(!looked);
-    buttons.get(KeyCode.N).setDisable(!looked);
-    buttons.get(KeyCode.M).setDisable(!measured);
-    buttons.get(KeyCode.F4).setDisable(!measured);
-    buttons.get(KeyCode.D).setDisable(step.state() == Bench.State.DONE);
-    buttons.get(KeyCode.U).setDisable(bench.last().isEmpty());
+    keys.can(KeyCode.Y, looked);
+    keys.can(KeyCode.N, looked);
+    keys.can(KeyCode.M, measured);
+    keys.can(KeyCode.F4, measured);
+    keys.can(KeyCode.D, step.state() != Bench.State.DONE);
+    keys.can(KeyCode.U, bench.last().isPresent());
   }
 
   private void figures(Figures all, int number) {
