@@ -1,5 +1,6 @@
 package roughcut.benchmark;
 
+import java.time.Duration;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.List;
@@ -12,6 +13,9 @@ import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.State;
 import roughcut.bench.Bench;
 import roughcut.bench.Consequences;
+import roughcut.bench.Operation;
+import roughcut.bench.Route;
+import roughcut.bench.Spoiled;
 import roughcut.demo.Demo;
 import roughcut.drawing.BenchDrawing;
 import roughcut.drawing.Drawing;
@@ -21,8 +25,11 @@ import roughcut.geometry.Shapes;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
+import roughcut.record.Proposal;
 import roughcut.record.Reading;
 import roughcut.shop.Shop;
+import roughcut.whatif.Amends;
+import roughcut.whatif.SeatWays;
 
 /** The bench, beside a fixed loop of geometry, since machines differ. */
 @State(Scope.Benchmark)
@@ -72,6 +79,37 @@ public class BenchBenchmark {
     Build next = heron.withReading(Reading.of("heel.thickness", 20 + key++ % 30 / 10.0, now));
     Plan plan = Plan.of(next, shop);
     Consequences changed = Consequences.of(read, plan);
-    return BenchDrawing.of(Bench.of(plan, now), changed.verdict().word(), Units.MM);
+    Bench bench = Bench.of(plan, now);
+    return BenchDrawing.of(
+        bench, changed.verdict().word() + bench.verdict().items().size(), Units.MM);
+  }
+
+  /** A pocket too deep and tilted otherwise, read on the seated neck. */
+  private Plan seated() {
+    Bench bench = Bench.of(read, now);
+    Operation pocket = bench.step("body.cut.pocket").orElseThrow().operation();
+    Build cut = bench.done(heron, pocket, Duration.ZERO, "", "");
+    Plan drawn = Plan.of(cut, shop);
+    double standing = drawn.value("proof.standing-wanted").orElseThrow().value();
+    double edge = drawn.value("proof.straightedge-wanted").orElseThrow().value();
+    return Plan.of(
+        cut.withReading(Reading.of("proof.standing", standing - 0.8, now))
+            .withReading(Reading.of("proof.straightedge", edge - 3, now)),
+        shop);
+  }
+
+  private final Plan seated = seated();
+  private final List<Spoiled> off = Spoiled.of(seated, Route.of(seated));
+
+  /** Ways out of a neck that sits wrong, each tried on the model; target: under 500 ms. */
+  @Benchmark
+  public List<SeatWays.Way> waysOutOfASeat() {
+    return SeatWays.of(seated);
+  }
+
+  /** Ways out of whatever is made otherwise, in turn; target: under 500 ms each. */
+  @Benchmark
+  public List<Proposal> waysOutOfADeviation() {
+    return Amends.of(seated, off.get(key++ % off.size()));
   }
 }

@@ -173,10 +173,15 @@ public record Log(
         .max(Comparator.comparing(Done::at));
   }
 
-  /** With an operation done. */
+  /** With an operation done; one that is done already is told otherwise, in its place. */
   public Log with(Done operation) {
     List<Done> next = new ArrayList<>(done);
-    next.removeIf(d -> d.operation().equals(operation.operation()));
+    for (int i = 0; i < next.size(); i++) {
+      if (next.get(i).operation().equals(operation.operation())) {
+        next.set(i, operation);
+        return withDone(next);
+      }
+    }
     next.add(operation);
     return withDone(next);
   }

@@ -52,7 +52,7 @@ class DeviationsTest extends BenchWalk {
 
   /** Takes the way out whose words begin so, on the bench's station. */
   private void takeWay(String ask, String words) {
-    click(ask);
+    show(find(robot, ask, Button.class)::fire);
     until(() -> way(words) != null);
     show(way(words)::fire);
   }
@@ -122,10 +122,10 @@ class DeviationsTest extends BenchWalk {
     // 5: the real scale is 0.6 longer, and the bridge moves with it.
     Operation scale = at("neck.scale-check");
     double octave = value("fret.12.from-nut");
-    double saddle = value("bridge.x");
+    double saddle = value("saddle.from-nut");
     measured(robot, octave + 0.3);
     ticked(robot, scale.id());
-    assertThat(value("bridge.x")).isCloseTo(saddle + 0.6, within(0.1));
+    assertThat(value("saddle.from-nut")).isCloseTo(saddle + 0.6, within(0.1));
 
     // 6: the volume control is moved by 8 after its bore: said, and plugged.
     Operation volume = at("body.cut.volume");

@@ -2,8 +2,10 @@ package roughcut.desktop.control;
 
 import java.time.LocalDateTime;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
 import javafx.scene.Node;
@@ -48,6 +50,11 @@ public final class OperationCard extends VBox {
   private final Session session;
   private final AtBench bench;
   private Shown shown;
+
+  /** Ways out that were asked for, by where; empty while they are being worked out. */
+  private final Map<String, Optional<List<Proposal>>> found = new HashMap<>();
+
+  private Plan foundFor;
 
   /** Id of the operation that is asked about before it is done; empty for none. */
   private String asking = "";
@@ -99,6 +106,10 @@ public final class OperationCard extends VBox {
     // A field that is being typed into must stay where it is.
     if (next.equals(shown) || session.trying() || shown != null && typing() && next.but(shown)) {
       return;
+    }
+    if (foundFor != plan) {
+      foundFor = plan;
+      found.clear();
     }
     shown = next;
     List<Node> all = new ArrayList<>();
@@ -286,26 +297,44 @@ public final class OperationCard extends VBox {
     return spots.stream().flatMap(s -> Mending.of(kept, s).stream()).toList();
   }
 
-  /** Ways out, worked out when they are asked for. */
+  /**
+   * Ways out, worked out when they are asked for. The card may be made anew meanwhile: what was
+   * found stands there as long as the plan does.
+   */
   private Node help(String id, Supplier<List<Proposal>> ways, Units units) {
-    VBox rows = new VBox(4);
     Button ask = new Button("What would help?");
     Ids.set(ask, id);
     ask.getStyleClass().add("text-button");
+    Plan of = session.kept();
     ask.setOnAction(
         e -> {
-          rows.getChildren().setAll(text("Trying what would …", "lower-note"));
-          Background.work(ways, found -> offer(rows, found, units));
+          found.put(id, Optional.empty());
+          Background.work(
+              ways,
+              all -> {
+                if (session.kept() == of) {
+                  found.put(id, Optional.of(all));
+                  again();
+                }
+              });
+          again();
         });
-    return new VBox(4, ask, rows);
+    VBox rows = new VBox(4, ask);
+    Optional<List<Proposal>> asked = found.get(id);
+    if (asked != null) {
+      rows.getChildren()
+          .addAll(
+              asked
+                  .map(all -> offered(all, units))
+                  .orElse(List.of(text("Trying what would …", "lower-note"))));
+    }
+    return rows;
   }
 
-  private void offer(VBox rows, List<Proposal> ways, Units units) {
-    rows.getChildren().setAll(ways.stream().map(w -> way(w, units)).toList());
-    if (ways.isEmpty()) {
-      rows.getChildren()
-          .setAll(text("Nothing has to be done, or no single change would help.", "panel-text"));
-    }
+  private List<Node> offered(List<Proposal> ways, Units units) {
+    return ways.isEmpty()
+        ? List.of(text("Nothing has to be done, or no single change would help.", "panel-text"))
+        : ways.stream().map(w -> way(w, units)).toList();
   }
 
   private Node way(Proposal way, Units units) {

@@ -3,7 +3,6 @@ package roughcut.desktop.session;
 import java.time.Duration;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -156,10 +155,12 @@ public final class AtBench {
     session.history().settle();
   }
 
-  /** The operation that was done last, by the log. */
+  /** The operation that was ticked last. */
   public Optional<Operation> last() {
-    return session.build().get().log().done().stream()
-        .max(Comparator.comparing(Done::at))
+    List<Done> done = session.build().get().log().done();
+    return done.stream()
+        .skip(Math.max(0, done.size() - 1))
+        .findFirst()
         .flatMap(d -> bench().route().find(d.operation()));
   }
 
