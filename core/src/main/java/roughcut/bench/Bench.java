@@ -21,6 +21,7 @@ import roughcut.record.Build;
 import roughcut.record.Done;
 import roughcut.record.Log;
 import roughcut.record.Reading;
+import roughcut.rout.Places;
 
 /**
  * How the work stands at a time: what is done, what can be done now, what is owed before a face
@@ -166,6 +167,11 @@ public final class Bench {
     List<String> odd =
         new ArrayList<>(
             all.stream().map(w -> w + ", which is still to come: is the clock right?").toList());
+    for (Reading reading : log().standing().values()) {
+      if (Places.places(reading.of()) && plan.value(reading.of()).isEmpty()) {
+        odd.add("the reading of " + reading.of() + " is of something that isn't there; it is kept");
+      }
+    }
     for (Done done : log().done()) {
       if (route.find(done.operation()).isEmpty()) {
         odd.add(

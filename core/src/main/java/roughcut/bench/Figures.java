@@ -61,8 +61,7 @@ public record Figures(List<Page> pages) {
     List<Page> pages = new ArrayList<>();
     for (int i = 0; i < single.size(); i += MOST) {
       int to = Math.min(single.size(), i + MOST);
-      String title = single.size() > MOST ? (i + 1) + " to " + to + " of " + single.size() : "";
-      pages.add(new Page(title, single.subList(i, to)));
+      pages.add(new Page("", single.subList(i, to)));
     }
     pages.addAll(passes);
     return new Figures(pages.isEmpty() ? List.of(new Page("", List.of())) : pages);

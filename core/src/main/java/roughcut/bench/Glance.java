@@ -3,6 +3,7 @@ package roughcut.bench;
 import java.time.LocalDateTime;
 import java.util.List;
 import roughcut.finding.Finding;
+import roughcut.finding.Finding.Severity;
 import roughcut.plan.Plan;
 import roughcut.thin.ThinSpot;
 
@@ -12,17 +13,19 @@ import roughcut.thin.ThinSpot;
  * @param done operations done
  * @param of all of its operations
  * @param stops what can't be or isn't ready, and spots thinner than they may be
+ * @param toGet wood and tools that aren't there yet
  * @param next what can be done now, first in the usual order; empty for nothing
  */
-public record Glance(int done, int of, int stops, List<Operation> next) {
+public record Glance(int done, int of, int stops, int toGet, List<Operation> next) {
   /** Of a plan at that time. */
   public static Glance of(Plan plan, LocalDateTime now) {
     Bench bench = Bench.of(plan, now);
     int done = (int) bench.steps().stream().filter(s -> s.state() == Bench.State.DONE).count();
     long thin = plan.thinSpots().stream().filter(s -> s.state() == ThinSpot.State.STOP).count();
-    long found = plan.findings().stream().filter(Finding::stops).count();
+    long toGet = plan.findings().stream().filter(f -> f.severity() == Severity.GET).count();
+    long found = plan.findings().stream().filter(Finding::stops).count() - toGet;
     List<Operation> next = bench.ready().stream().map(Bench.Step::operation).toList();
-    return new Glance(done, bench.steps().size(), (int) (thin + found), next);
+    return new Glance(done, bench.steps().size(), (int) (thin + found), (int) toGet, next);
   }
 
   /** How far it is. */
@@ -42,8 +45,12 @@ public record Glance(int done, int of, int stops, List<Operation> next) {
     return Character.toLowerCase(title.charAt(0)) + title.substring(1);
   }
 
-  /** What stops it; empty for nothing. */
+  /** What stops it, and what is still to be got; empty for neither. */
   public String stopped() {
-    return stops == 0 ? "" : stops + (stops == 1 ? " thing stops it" : " things stop it");
+    String stopping = stops == 0 ? "" : stops + (stops == 1 ? " problem" : " problems");
+    String getting = toGet == 0 ? "" : toGet + " to get";
+    return stopping.isEmpty() || getting.isEmpty()
+        ? stopping + getting
+        : stopping + " · " + getting;
   }
 }

@@ -26,6 +26,7 @@ import roughcut.record.Measurable;
 import roughcut.record.Measurables;
 import roughcut.record.Now;
 import roughcut.record.Reading;
+import roughcut.rout.Places;
 import roughcut.schedule.ShopWork;
 import roughcut.shop.Shop;
 
@@ -85,7 +86,14 @@ final class Source {
     for (String reading : readings) {
       decided = read(decided, reading, now().second());
     }
-    return Plan.of(asBuilt ? decided : decided.asDesigned(), shop);
+    Plan plan = Plan.of(asBuilt ? decided : decided.asDesigned(), shop);
+    for (String reading : readings) {
+      String id = reading.substring(0, reading.indexOf('=')).strip();
+      if (Places.places(id) && plan.value(id).isEmpty()) {
+        throw new BadSetting("--measure " + reading + ": nothing is cut there by that name");
+      }
+    }
+    return plan;
   }
 
   /**

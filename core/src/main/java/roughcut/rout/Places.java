@@ -54,6 +54,11 @@ public final class Places {
   private static final Pattern SIDED =
       Pattern.compile("place\\..+\\.aside|tuner\\.\\d+\\.y|pin\\..+\\.y");
 
+  /** Whether a number is the place of something that is cut into the body. */
+  public static boolean places(String id) {
+    return id.startsWith("place.");
+  }
+
   /** Whether a number lies towards a side of the centre line: less than 0 is the bass side. */
   public static boolean sided(String id) {
     return SIDED.matcher(id).matches();

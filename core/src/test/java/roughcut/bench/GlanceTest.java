@@ -25,10 +25,19 @@ class GlanceTest {
       Glance glance = Glance.of(plan, NOW);
       int done = build.log().done().size();
       long stops =
-          plan.findings().stream().filter(Finding::stops).count()
+          plan.findings().stream()
+                  .filter(Finding::stops)
+                  .filter(f -> f.severity() != Finding.Severity.GET)
+                  .count()
               + plan.thinSpots().stream().filter(s -> s.state() == ThinSpot.State.STOP).count();
       assertThat(glance.stops()).as(build.name()).isEqualTo((int) stops);
-      assertThat(glance.stopped().isEmpty()).isEqualTo(stops == 0);
+      assertThat(glance.toGet())
+          .isEqualTo(
+              (int)
+                  plan.findings().stream()
+                      .filter(f -> f.severity() == Finding.Severity.GET)
+                      .count());
+      assertThat(glance.stopped().isEmpty()).isEqualTo(stops + glance.toGet() == 0);
       assertThat(glance.done()).as(build.name()).isLessThanOrEqualTo(done);
       assertThat(glance.words().startsWith("not begun")).isEqualTo(glance.done() == 0);
       Bench bench = Bench.of(plan, NOW);

@@ -118,4 +118,21 @@ class ReadingKindTest {
           .isEqualTo(Heron.value(drawn, "proof.straightedge-wanted"));
     }
   }
+
+  /** Two readings within a second: the one that was entered later stands, and both are kept. */
+  @Test
+  void ofTwoReadingsInOneSecondTheLaterEnteredStands() {
+    Build build =
+        Heron.build()
+            .asDesigned()
+            .withReading(Reading.of("heel.thickness", 22.3, DAY.atTime(9, 0)))
+            .withReading(Reading.of("heel.thickness", 21.7, DAY.atTime(9, 0)));
+    assertThat(build.measured().get("heel.thickness").value()).isEqualTo(21.7);
+    assertThat(build.log().readings())
+        .filteredOn(r -> r.of().equals("heel.thickness") && r.counts())
+        .hasSize(2);
+    Build nowhere = build.withReading(Reading.of("place.laser.along", 12, DAY));
+    assertThat(Bench.of(Plan.of(nowhere, Demo.shop()), DAY.atTime(12, 0)).oddities())
+        .anyMatch(w -> w.contains("place.laser.along") && w.contains("isn't there"));
+  }
 }

@@ -280,6 +280,13 @@ class CommandLineTest {
 
   /** What can be done now, what has to be known first, and what is made otherwise. */
   @Test
+  void aPlaceOfSomethingThatIsntThereIsRefused() {
+    assertThat(run("report", "--measure", "place.volume.aside=-84")).isZero();
+    assertThat(run("report", "--measure", "place.laser.aside=-84")).isEqualTo(2);
+    assertThat(err.toString()).contains("place.laser.aside=-84: nothing is cut there");
+  }
+
+  @Test
   void nextTellsWhatCanBeDone() {
     assertThat(run("next")).isZero();
     assertThat(out.toString())

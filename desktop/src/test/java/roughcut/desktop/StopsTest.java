@@ -145,7 +145,7 @@ class StopsTest extends WindowTest {
           .isNotEmpty();
     }
     Button card = find(robot, "stop.routs", Button.class);
-    assertThat(card.getAccessibleText()).contains("not ready");
+    assertThat(card.getAccessibleText()).contains("3 to get");
   }
 
   private ThinSpot rod() {

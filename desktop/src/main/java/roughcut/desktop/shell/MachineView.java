@@ -18,6 +18,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import javafx.scene.shape.Rectangle;
 import roughcut.bench.Bench;
 import roughcut.bench.Figures;
 import roughcut.bench.HoldPoint;
@@ -43,6 +44,9 @@ import roughcut.plan.Plan;
 final class MachineView extends BorderPane {
   /** Wide enough for whole inches and a fraction in large figures. */
   private static final double ENTRY = 340;
+
+  /** Two large figures stand side by side. */
+  private static final double FIGURES = 640;
 
   private final Label place = new Label();
   private final Label title = new Label();
@@ -95,12 +99,13 @@ final class MachineView extends BorderPane {
 
   private Region middle(Consumer<String> chosen) {
     figures.setAlignment(Pos.TOP_LEFT);
-    figures.setPrefWrapLength(620);
+    figures.setPrefWrapLength(FIGURES);
     page.getStyleClass().add("machine-page");
     Ids.set(page, "machine.page");
     VBox left = new VBox(6, page, figures);
-    left.setMinWidth(600);
-    left.setPrefWidth(640);
+    left.setMinWidth(FIGURES);
+    left.setPrefWidth(FIGURES);
+    left.setMaxWidth(FIGURES);
     asked.getStyleClass().add("machine-asked");
     list.getStyleClass().add("machine-list");
     Ids.set(list, "machine.list");
@@ -119,6 +124,11 @@ final class MachineView extends BorderPane {
     HBox middle = new HBox(24, left, side);
     middle.setMinHeight(0);
     middle.getStyleClass().add("machine-middle");
+    // On a low screen figures are cut off by the question below, never written over it.
+    Rectangle seen = new Rectangle();
+    seen.widthProperty().bind(middle.widthProperty());
+    seen.heightProperty().bind(middle.heightProperty());
+    middle.setClip(seen);
     look(drawing);
     return middle;
   }
@@ -315,8 +325,9 @@ final class MachineView extends BorderPane {
       Label what = new Label(figure.what());
       what.getStyleClass().add("machine-what");
       what.setWrapText(true);
-      what.setPrefWidth(290);
-      figures.getChildren().add(new VBox(-6, row, what));
+      VBox one = new VBox(-6, row, what);
+      one.setPrefWidth((FIGURES - figures.getHgap()) / 2 - 1);
+      figures.getChildren().add(one);
     }
   }
 
