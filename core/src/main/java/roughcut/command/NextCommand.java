@@ -39,7 +39,9 @@ final class NextCommand implements Callable<Integer> {
     verdict.stops().forEach(i -> out.println("  stop: " + i.words()));
     bench.oddities().forEach(w -> out.println("look: " + w));
     for (Bench.State state :
-        new Bench.State[] {Bench.State.READY, Bench.State.OWES, Bench.State.WAITS}) {
+        new Bench.State[] {
+          Bench.State.READY, Bench.State.OWES, Bench.State.WAITS, Bench.State.NOT_YET
+        }) {
       heading(out, bench, state);
     }
     for (Spoiled spoiled : bench.spoiled()) {

@@ -7,9 +7,13 @@ import roughcut.design.BlankStep;
 import roughcut.design.Design;
 import roughcut.design.HeadMaking;
 import roughcut.design.NeckJoint;
+import roughcut.design.NumberDecision;
 import roughcut.design.Stack;
+import roughcut.design.StringDecisions;
 import roughcut.design.Strip;
 import roughcut.record.Build;
+import roughcut.shop.BridgeBook;
+import roughcut.shop.BridgeKind;
 
 /**
  * A complete design from the few things that a maker knows at the beginning; everything else stands
@@ -47,6 +51,9 @@ public record NewInstrument(
 
   /** How much longer the bass side may be, mm. */
   public static final double MOST_FAN = 40;
+
+  /** What saddles of a new instrument can still be set higher, mm. */
+  private static final double LEFT_UPWARDS = 1;
 
   public NewInstrument {
     if (name.isBlank()) {
@@ -108,7 +115,8 @@ public record NewInstrument(
     choices.put("strings.kind", kind.bass() ? "bass" : "guitar");
     Design design =
         Design.of(numbers, choices, kind.strings(), stack()).withNeckSteps(heelBlock(numbers));
-    return new Build(name, NewFittings.into(design, kind, scale(), bass - treble, ends(numbers)));
+    return new Build(
+        name, NewFittings.into(reached(design), kind, scale(), bass - treble, ends(numbers)));
   }
 
   private void layout(Map<String, Double> numbers) {
@@ -178,6 +186,14 @@ public record NewInstrument(
     return fanned() || joint.runsThrough()
         ? "flat-plate"
         : kind.bass() ? "bar-tailpiece" : "two-post";
+  }
+
+  /** Saddles where this bridge has them, with something left to set upwards. */
+  private Design reached(Design design) {
+    BridgeKind bridge = BridgeBook.get(bridge());
+    NumberDecision height = StringDecisions.SADDLE_HEIGHT;
+    double most = Math.min(height.in(design), bridge.heightMost() - LEFT_UPWARDS);
+    return height.with(design, Math.max(bridge.heightLeast(), most));
   }
 
   /**

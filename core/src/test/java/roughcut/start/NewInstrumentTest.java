@@ -43,6 +43,9 @@ class NewInstrumentTest {
             "Mine", kind, treble, treble + fan, frets, joint, head, "cherry", "elm", "robinia");
     Plan plan = Plan.of(wish.build(), EMPTY);
     assertThat(plan.problems()).isEmpty();
+    assertThat(plan.stringPlan().heights().reaches(plan.stringPlan().bridge().kind()))
+        .as("the saddles come where they are wanted")
+        .isTrue();
     assertThat(plan.thinSpots())
         .filteredOn(s -> s.state() == ThinSpot.State.STOP)
         .extracting(ThinSpot::what)
