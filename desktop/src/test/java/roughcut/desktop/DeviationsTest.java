@@ -6,9 +6,6 @@ import static org.assertj.core.api.Assertions.within;
 import java.io.IOException;
 import java.time.Duration;
 import java.util.Set;
-import java.util.stream.Collectors;
-import javafx.scene.Node;
-import javafx.scene.control.Button;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
@@ -17,7 +14,6 @@ import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
 import roughcut.bench.Bench;
 import roughcut.bench.Operation;
-import roughcut.bench.Verdict;
 import roughcut.design.Decisions;
 import roughcut.design.NumberDecision;
 import roughcut.record.Reading;
@@ -35,45 +31,10 @@ class DeviationsTest extends BenchWalk {
     leave();
   }
 
-  private Set<String> stops() {
-    return bench().bench().verdict().stops().stream()
-        .map(Verdict.Item::words)
-        .collect(Collectors.toSet());
-  }
-
-  private Operation at(String operation) {
-    look(operation);
-    return bench().bench().step(operation).orElseThrow().operation();
-  }
-
-  private boolean done(String operation) {
-    return log().isDone(operation);
-  }
-
-  /** Takes the way out whose words begin so, on the bench's station. */
-  private void takeWay(String ask, String words) {
-    show(find(robot, ask, Button.class)::fire);
-    until(() -> way(words) != null);
-    show(way(words)::fire);
-  }
-
-  private Button way(String words) {
-    return robot
-        .lookup(
-            (Node n) ->
-                n instanceof Button b
-                    && b.getAccessibleText() != null
-                    && b.getAccessibleText().startsWith("Do this: " + words))
-        .queryAllAs(Button.class)
-        .stream()
-        .findFirst()
-        .orElse(null);
-  }
-
   @Test
   void heronWithTenDeviations(FxRobot robot) {
     longCutters();
-    Set<String> before = stops();
+    Set<String> before = planStops();
     toBench();
     toMachine();
 
@@ -197,6 +158,6 @@ class DeviationsTest extends BenchWalk {
     assertThat(waited[0]).isTrue();
     assertThat(bench().bench().steps()).as("it plays").allMatch(s -> s.state() == Bench.State.DONE);
     // 10: and nothing stops that didn't when it began.
-    assertThat(before).containsAll(stops());
+    assertThat(before).containsAll(planStops());
   }
 }

@@ -54,6 +54,16 @@ abstract class WindowTest {
    * it.
    */
   void open(Stage shown) throws IOException {
+    open(shown, DemoFolder::heron);
+  }
+
+  /** Where the build to open lies, made if need be, in a shop folder. */
+  interface Begun {
+    Path in(Path shop) throws IOException;
+  }
+
+  /** Opens another build in the demo's shop. */
+  void open(Stage shown, Begun begun) throws IOException {
     data = Files.createTempDirectory(shared, "data");
     time = new TestClock();
     Windows.clock(clock());
@@ -61,7 +71,7 @@ abstract class WindowTest {
     heron = DemoFolder.heron(data.resolve("demo"));
     Windows.dataFolder(data);
     stage = shown;
-    window = Windows.open(heron, shown);
+    window = Windows.open(begun.in(data.resolve("demo")), shown);
     stage.setX(0);
     stage.setY(0);
     stage.requestFocus();

@@ -3,6 +3,7 @@ package roughcut.desktop.session;
 import java.time.Duration;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -201,8 +202,8 @@ public final class AtBench {
   }
 
   /**
-   * Asks again for what is known already: for the last first, and for the one before it when it is
-   * asked once more. A jaw slips, and eyes are mistaken.
+   * Asks again for what is known already: for what is off or answered no first, then for the last,
+   * and for the one before it when it is asked once more. A jaw slips, and eyes are mistaken.
    */
   public void askAgain() {
     List<String> known =
@@ -211,6 +212,7 @@ public final class AtBench {
                 s ->
                     bench().held(s.operation()).stream()
                         .filter(h -> h.state().known())
+                        .sorted(Comparator.comparing(h -> h.state() == HoldPoint.State.OFF))
                         .map(h -> h.hold().of())
                         .toList())
             .orElse(List.of());
