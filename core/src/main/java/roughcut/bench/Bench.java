@@ -112,9 +112,13 @@ public final class Bench {
     return isDone(op) ? List.of() : Stakes.of(this, op);
   }
 
-  /** Whether a stop of so much was answered with a reason when something was done. */
-  boolean answered(String matter, double amount) {
-    return log().done().stream().anyMatch(d -> d.accepts(matter, amount, Spoiled.SEEN));
+  /** Whether a stop with these numbers was answered with a reason when something was done. */
+  boolean answered(Map<String, Double> stop) {
+    return log().done().stream()
+        .anyMatch(
+            d ->
+                stop.entrySet().stream()
+                    .allMatch(e -> d.accepts(e.getKey(), e.getValue(), Spoiled.SEEN)));
   }
 
   /** What a reading at a hold point should be, and what a slip would read. */
@@ -370,7 +374,8 @@ public final class Bench {
   public Build done(Build build, Operation op, Duration hands, String note, String reason) {
     Map<String, Double> cutAt = new LinkedHashMap<>();
     settings(op).forEach(v -> cutAt.put(v.id(), v.value()));
-    String despite = Stakes.told(stakes(op));
+    List<Stake> stakes = stakes(op);
+    String despite = Stakes.told(stakes);
     List<String> words = new ArrayList<>();
     words.add(note);
     words.add(despite.isEmpty() ? "" : "done all the same – " + despite);
@@ -378,9 +383,9 @@ public final class Bench {
     String said = words.stream().filter(w -> !w.isEmpty()).collect(Collectors.joining("; "));
     Map<String, Double> accepted = new LinkedHashMap<>();
     if (!reason.isBlank()) {
-      stakes(op).stream()
+      stakes.stream()
           .filter(s -> s.kind() == Stake.Kind.STOP)
-          .forEach(s -> accepted.put(Stakes.matter(s.words()), Stakes.amount(s.words())));
+          .forEach(s -> accepted.putAll(Stakes.answer(s.words())));
     }
     return build.withLog(build.log().with(new Done(op.id(), now, hands, said, cutAt, accepted)));
   }

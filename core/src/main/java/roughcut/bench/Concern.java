@@ -3,7 +3,6 @@ package roughcut.bench;
 import java.util.EnumSet;
 import java.util.Set;
 import roughcut.finding.Finding;
-import roughcut.finding.Topic;
 import roughcut.part.PartId;
 import roughcut.thin.ThinSpot;
 
@@ -12,11 +11,7 @@ final class Concern {
   private Concern() {}
 
   static Set<PartId> of(Finding finding) {
-    return of(finding.topic());
-  }
-
-  private static Set<PartId> of(Topic topic) {
-    return switch (topic) {
+    return switch (finding.topic()) {
       case LAYOUT -> EnumSet.allOf(PartId.class);
       case NECK_BLANK, NECK -> EnumSet.of(PartId.NECK, PartId.HEAD);
       case BODY_BLANK -> EnumSet.of(PartId.BODY, PartId.TOP);

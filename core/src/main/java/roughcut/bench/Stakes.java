@@ -1,6 +1,7 @@
 package roughcut.bench;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -89,20 +90,22 @@ final class Stakes {
 
   /** A stop that was answered with a reason is asked about again only when it is another. */
   private void stop(String words) {
-    if (bench.answered(matter(words), amount(words))) {
+    if (bench.answered(answer(words))) {
       return;
     }
     add(Kind.STOP, words, "The part can't become what is drawn.");
   }
 
-  /** What a stop is about, whatever its numbers. */
-  static String matter(String words) {
-    return "stop: " + NUMBER.matcher(words).replaceAll("#");
-  }
-
-  /** Its numbers together. */
-  static double amount(String words) {
-    return NUMBER.matcher(words).results().mapToDouble(r -> Double.parseDouble(r.group())).sum();
+  /** What the log keeps of a stop that is answered: what it is about, and each of its numbers. */
+  static Map<String, Double> answer(String words) {
+    String matter = "stop: " + NUMBER.matcher(words).replaceAll("#");
+    Map<String, Double> kept = new LinkedHashMap<>();
+    kept.put(matter, 0.0);
+    NUMBER
+        .matcher(words)
+        .results()
+        .forEach(r -> kept.put(matter + " " + kept.size(), Double.parseDouble(r.group())));
+    return kept;
   }
 
   /** What can't be put back is said once more with the figures at which it is made. */
@@ -136,9 +139,7 @@ final class Stakes {
     Map<Kind, List<Stake>> by =
         stakes.stream()
             .filter(s -> s.kind() != Kind.FINAL)
-            .collect(
-                Collectors.groupingBy(
-                    Stake::kind, java.util.LinkedHashMap::new, Collectors.toList()));
+            .collect(Collectors.groupingBy(Stake::kind, LinkedHashMap::new, Collectors.toList()));
     return by.entrySet().stream()
         .map(
             e ->

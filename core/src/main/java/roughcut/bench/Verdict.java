@@ -129,9 +129,8 @@ public record Verdict(List<Item> items) {
   }
 
   private String count(long n) {
-    String what = state() == State.STOP ? "problem" : "thing to check";
-    return n == 1
-        ? "1 " + what
-        : n + " " + (what.equals("problem") ? "problems" : "things to check");
+    return state() == State.STOP
+        ? n + (n == 1 ? " problem" : " problems")
+        : n + (n == 1 ? " thing to check" : " things to check");
   }
 }

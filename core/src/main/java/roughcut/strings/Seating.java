@@ -44,11 +44,7 @@ public record Seating(double joint, double tan, double run, double pocket) {
 
   /** The same with so much put under the heel; less than 0 where it is taken away, mm. */
   public Seating raised(Where where, double by) {
-    return new Seating(
-        joint + where.atEdge() * by,
-        tan + (where.atEnd() - where.atEdge()) * by / Math.max(1, pocket),
-        run,
-        pocket);
+    return new Seating(joint + where.atEdge() * by, tan + turn(where) * by, run, pocket);
   }
 
   /** The plane of the fret tops over the body's top at the saddle line, mm. */
@@ -61,7 +57,12 @@ public record Seating(double joint, double tan, double run, double pocket) {
    * less than 0 where it has to be taken away. Not a number where that doesn't move it.
    */
   public double under(Where where, double up) {
-    double each = where.atEdge() + (where.atEnd() - where.atEdge()) * run / Math.max(1, pocket);
-    return Math.abs(each) < Precision.SAME ? Double.NaN : up / each;
+    double each = where.atEdge() + turn(where) * run;
+    return Math.abs(each) < Precision.SAME || Double.isInfinite(each) ? Double.NaN : up / each;
+  }
+
+  /** How much steeper it gets for each mm there; a neck without a heel can't be turned on it. */
+  private double turn(Where where) {
+    return where == Where.FULL_FACE ? 0 : (where.atEnd() - where.atEdge()) / pocket;
   }
 }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.time.Duration;
 import java.time.LocalDateTime;
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 import roughcut.Heron;
 import roughcut.bench.Stake.Kind;
@@ -151,6 +152,21 @@ class StakesTest {
         worse.stakes(worse.step("frets.crown").orElseThrow().operation()),
         Kind.STOP,
         "too thin for the neck's back");
+  }
+
+  /** Two numbers that moved against each other aren't the stop that was answered. */
+  @Test
+  void eachNumberOfAnAnsweredStopCounts() {
+    Build heron = Demo.heron(NOW.toLocalDate());
+    Done done = new Done("body.mill", NOW, Duration.ZERO, "", Map.of());
+    for (var kept : Stakes.answer("wall 5.0 mm of 3.0 mm").entrySet()) {
+      done = done.accepting(kept.getKey(), kept.getValue());
+    }
+    Bench bench = bench(heron.withLog(heron.log().with(done)), NOW);
+    assertThat(bench.answered(Stakes.answer("wall 5.0 mm of 3.0 mm"))).isTrue();
+    assertThat(bench.answered(Stakes.answer("wall 5.05 mm of 3.0 mm"))).isTrue();
+    assertThat(bench.answered(Stakes.answer("wall 4.0 mm of 4.0 mm"))).isFalse();
+    assertThat(bench.answered(Stakes.answer("floor 5.0 mm of 3.0 mm"))).isFalse();
   }
 
   /**

@@ -20,6 +20,7 @@ import roughcut.plan.Plan;
 import roughcut.record.Build;
 import roughcut.record.Done;
 import roughcut.record.Reading;
+import roughcut.strings.Seating;
 import roughcut.whatif.SeatWays.Kind;
 import roughcut.whatif.SeatWays.Way;
 
@@ -195,5 +196,16 @@ class SeatWaysTest {
     Build glued = Heron.lived(pocketed("neck.fixing=glued-in"), "done=neck.glue-in");
     Plan set = read(glued, 8, 20);
     assertThat(SeatWays.of(set)).allMatch(w -> SADDLES.contains(w.kind()));
+  }
+
+  /** A neck without a heel in a pocket is let down or lifted whole, and never turned. */
+  @Test
+  void nothingTurnsANeckThatHasNoHeel() {
+    Seating through = new Seating(8, 0.02, 600, 0);
+    assertThat(through.under(Seating.Where.HEEL_END, 1)).isNaN();
+    assertThat(through.under(Seating.Where.BODY_EDGE, 1)).isNaN();
+    assertThat(through.under(Seating.Where.FULL_FACE, 1)).isEqualTo(1);
+    assertThat(through.raised(Seating.Where.FULL_FACE, 1).atSaddle())
+        .isCloseTo(through.atSaddle() + 1, within(1e-9));
   }
 }

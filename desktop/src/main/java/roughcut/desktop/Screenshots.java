@@ -11,6 +11,7 @@ import java.util.Map;
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;
 import javafx.scene.Scene;
+import javafx.scene.control.Label;
 import javafx.scene.image.PixelReader;
 import javafx.scene.image.WritableImage;
 import javafx.stage.Stage;
@@ -69,8 +70,14 @@ final class Screenshots {
   private static final Map<String, String> CARDS =
       Map.of("home", "All builds …", "new", "New instrument …");
 
-  /** What is read in the background is there by then, ms. */
-  private static final int READ = 4000;
+  /** So long a window goes on between two looks whether it still tries something, ms. */
+  private static final int READ = 1000;
+
+  /** What is read without a word is there after so many looks. */
+  private static final int LEAST = 4;
+
+  /** What still is being tried after so many looks never comes. */
+  private static final int LOOKS = 120;
 
   /** What the screen at the machine shows. */
   private static final String AT_MACHINE = "body.cut.pocket";
@@ -81,7 +88,8 @@ final class Screenshots {
   private Screenshots() {}
 
   static void take(Stage stage, Path folder) throws IOException {
-    Path data = Files.createTempDirectory("rough-cut-screenshots");
+    // What is seen of the folder's name is the same in every picture.
+    Path data = Files.createTempDirectory("screenshots").resolve("workshop data");
     Path demo = data.resolve("demo");
     Windows.clock(DAY);
     DemoFolder.reset(demo, DAY.today());
@@ -109,7 +117,7 @@ final class Screenshots {
                   ? KNIFE_IN_BODY
                   : at);
       if (view.station() == StationId.BENCH) {
-        pause();
+        pause(scene);
       }
       save(scene, folder.resolve(view.file() + ".png"));
     }
@@ -125,18 +133,26 @@ final class Screenshots {
     stage.setScene(scene);
     for (Map.Entry<String, String> card : CARDS.entrySet()) {
       window.command(card.getValue());
-      pause();
+      pause(scene);
       save(scene, folder.resolve(card.getKey() + ".png"));
     }
   }
 
-  /** Lets the window go on for a while. */
-  private static void pause() {
-    Object over = new Object();
-    PauseTransition pause = new PauseTransition(Duration.millis(READ));
-    pause.setOnFinished(e -> Platform.exitNestedEventLoop(over, null));
-    pause.play();
-    Platform.enterNestedEventLoop(over);
+  /** Lets the window go on until what it reads and tries in the background is there. */
+  private static void pause(Scene scene) {
+    for (int look = 0; look < LEAST || look < LOOKS && trying(scene); look++) {
+      Object over = new Object();
+      PauseTransition pause = new PauseTransition(Duration.millis(READ));
+      pause.setOnFinished(e -> Platform.exitNestedEventLoop(over, null));
+      pause.play();
+      Platform.enterNestedEventLoop(over);
+    }
+  }
+
+  /** Whether something on it says that it is being worked out. */
+  private static boolean trying(Scene scene) {
+    return scene.getRoot().lookupAll(".label").stream()
+        .anyMatch(n -> n instanceof Label label && label.getText().endsWith(" …"));
   }
 
   private static void machine(Path demo, Path data, Path folder) throws IOException {

@@ -19,13 +19,10 @@ import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
 import roughcut.bench.Bench;
 import roughcut.bench.Operation;
-import roughcut.design.Decisions;
 import roughcut.design.HeadMaking;
 import roughcut.design.NeckJoint;
-import roughcut.design.NumberDecision;
 import roughcut.file.BuildFile;
 import roughcut.record.Build;
-import roughcut.record.Reading;
 import roughcut.start.InstrumentKind;
 import roughcut.start.NewInstrument;
 
@@ -84,17 +81,6 @@ class BassDeviationsTest extends BenchWalk {
   private void typed(String value) {
     robot.push(KeyCode.CONTROL, KeyCode.A).write(value, 0).push(KeyCode.ENTER);
     settle();
-  }
-
-  private void moved(String decision, double by) {
-    NumberDecision number = (NumberDecision) Decisions.find(design(), decision).orElseThrow();
-    show(
-        () ->
-            session()
-                .edit(
-                    "moved",
-                    decision,
-                    b -> b.withDesign(number.with(b.design(), number.in(b.design()) + by))));
   }
 
   private void atTheBench(String operation, String ask, String words) {
@@ -209,15 +195,7 @@ class BassDeviationsTest extends BenchWalk {
       case "body.cut.tone" -> {
         // 10: came out aside.
         double aside = value("place.tone.aside");
-        show(
-            () ->
-                session()
-                    .edit(
-                        "read",
-                        "r",
-                        b ->
-                            b.withReading(
-                                Reading.of("place.tone.aside", aside + 1.5, clock().second()))));
+        readOff("place.tone.aside", aside + 1.5);
         atTheBench(operation, "ways.place.tone.aside", "take it as it is");
         assertThat(madeOtherwise("place.tone")).isFalse();
         assertThat(value("place.tone.aside")).isCloseTo(aside + 1.5, within(0.01));

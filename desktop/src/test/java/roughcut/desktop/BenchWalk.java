@@ -15,6 +15,8 @@ import org.testfx.api.FxRobot;
 import roughcut.bench.Bench;
 import roughcut.bench.Operation;
 import roughcut.bench.Verdict;
+import roughcut.design.Decisions;
+import roughcut.design.NumberDecision;
 import roughcut.desktop.control.Ids;
 import roughcut.desktop.session.AtBench;
 import roughcut.record.Log;
@@ -163,5 +165,17 @@ abstract class BenchWalk extends WindowTest {
         .stream()
         .findFirst()
         .orElse(null);
+  }
+
+  /** Draws a number otherwise by so much. */
+  void moved(String decision, double by) {
+    NumberDecision number = (NumberDecision) Decisions.find(design(), decision).orElseThrow();
+    show(
+        () ->
+            session()
+                .edit(
+                    "moved",
+                    decision,
+                    b -> b.withDesign(number.with(b.design(), number.in(b.design()) + by))));
   }
 }

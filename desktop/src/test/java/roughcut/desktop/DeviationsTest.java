@@ -14,9 +14,6 @@ import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
 import roughcut.bench.Bench;
 import roughcut.bench.Operation;
-import roughcut.design.Decisions;
-import roughcut.design.NumberDecision;
-import roughcut.record.Reading;
 import roughcut.whatif.SeatWays;
 
 /** Heron from where it stands to strings, with ten deviations on the way; none costs wood. */
@@ -92,11 +89,7 @@ class DeviationsTest extends BenchWalk {
     Operation volume = at("body.cut.volume");
     answer(robot, volume);
     ticked(robot, volume.id());
-    NumberDecision x = (NumberDecision) Decisions.find(design(), "control.volume.x").orElseThrow();
-    show(
-        () ->
-            session()
-                .edit("moved", "x", b -> b.withDesign(x.with(b.design(), x.in(b.design()) + 8))));
+    moved("control.volume.x", 8);
     look(volume.id());
     show(() -> stage.toFront());
     takeWay("ways.place.volume.along", "plug it");
@@ -108,15 +101,7 @@ class DeviationsTest extends BenchWalk {
     answer(robot, tone);
     ticked(robot, tone.id());
     double aside = value("place.tone.aside");
-    show(
-        () ->
-            session()
-                .edit(
-                    "read",
-                    "r",
-                    b ->
-                        b.withReading(
-                            Reading.of("place.tone.aside", aside + 1.5, clock().second()))));
+    readOff("place.tone.aside", aside + 1.5);
     look(tone.id());
     show(() -> stage.toFront());
     takeWay("ways.place.tone.aside", "take it as it is");

@@ -16,6 +16,7 @@ import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
 import roughcut.bench.Bench;
+import roughcut.bench.Operation;
 import roughcut.desktop.control.Ids;
 import roughcut.desktop.shell.Windows;
 import roughcut.file.BuildFile;
@@ -368,5 +369,18 @@ class MachineTest extends BenchWalk {
     assertThat(log().done().size()).isGreaterThanOrEqualTo(done);
     assertThat(log().readings().stream().filter(r -> r.with().equals(Reading.CALIPER)).count())
         .isGreaterThan(2);
+  }
+
+  /** Whatever else is ticked, what is being timed goes on being timed. */
+  @Test
+  void aTickElsewhereStopsNoTimer() {
+    String timed = "body.cut.pocket";
+    show(() -> bench().timer().turn(timed));
+    time.passes(Duration.ofMinutes(4));
+    Operation edges = bench().bench().step("body.edges").orElseThrow().operation();
+    show(() -> bench().done(edges, "it is as it is"));
+    time.passes(Duration.ofMinutes(3));
+    assertThat(bench().timer().runs(timed)).isTrue();
+    assertThat(bench().timer().of(timed)).isEqualTo(Duration.ofMinutes(7));
   }
 }

@@ -7,6 +7,7 @@ import java.io.IOException;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
+import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
@@ -83,6 +84,30 @@ class StringsAndFretsTest extends WindowTest {
     assertThat(value("bridge.datum")).isCloseTo(before.back().value(), within(1e-6));
     robot.push(KeyCode.CONTROL, KeyCode.Z).push(KeyCode.CONTROL, KeyCode.Z);
     assertThat(value("bridge.datum")).isCloseTo(before.datum().value(), within(1e-9));
+  }
+
+  /** They are tried in the background, on the plan that stands, and come when they are there. */
+  @Test
+  void waysOutOfASeatThatIsOffComeOnThePageOfHeights(FxRobot robot) {
+    page(robot, KeyCode.DIGIT7, "heights");
+    double standing = value("proof.standing-wanted");
+    double edge = value("proof.straightedge-wanted");
+    readOff("proof.standing", standing - 0.8);
+    readOff("proof.straightedge", edge - 0.8);
+    until(() -> said(robot, "Full-face shim, "));
+    assertThat(said(robot, "trying …")).isFalse();
+    readOff("proof.standing", standing);
+    readOff("proof.straightedge", edge);
+    until(() -> said(robot, "the saddle stands as wanted"));
+    assertThat(said(robot, "Full-face shim")).isFalse();
+  }
+
+  private static boolean said(FxRobot robot, String words) {
+    return !robot
+        .lookup(
+            (Node n) -> n instanceof Label l && l.getText() != null && l.getText().contains(words))
+        .queryAll()
+        .isEmpty();
   }
 
   @Test

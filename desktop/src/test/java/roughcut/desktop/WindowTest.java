@@ -37,6 +37,7 @@ import roughcut.drawing.Mark;
 import roughcut.file.DemoFolder;
 import roughcut.plan.Plan;
 import roughcut.record.Now;
+import roughcut.record.Reading;
 
 /** The demo in a real window, for tests that type and click as the maker does. */
 @ExtendWith(ApplicationExtension.class)
@@ -261,5 +262,13 @@ abstract class WindowTest {
   void page(int station, String name) {
     show(() -> window.choose(StationId.values()[station]));
     show(() -> window.page(name));
+  }
+
+  /** Reads something off what was made, in its own unit. */
+  void readOff(String of, double value) {
+    show(
+        () ->
+            session()
+                .edit("read", of, b -> b.withReading(Reading.of(of, value, clock().second()))));
   }
 }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.SelectionMode;
@@ -12,6 +13,7 @@ import javafx.scene.control.TableCell;
 import javafx.scene.control.TableColumn;
 import javafx.scene.control.TableView;
 import javafx.scene.input.KeyCode;
+import javafx.scene.text.Font;
 
 /**
  * A table that is read: a row chosen tells somebody, Ctrl+C copies the chosen rows, tab-separated
@@ -22,11 +24,8 @@ import javafx.scene.input.KeyCode;
 public class NumberTable<T> extends TableView<T> {
   private static final double SCROLL_BAR = 16;
 
-  /** A letter of a table's type and the room beside it in a cell, px. */
-  private static final double LETTER = 6.3;
-
-  /** And so wide its figures. */
-  private static final double FIGURE = 7.3;
+  /** A table's type, as its style says. */
+  private static final Font TYPE = Font.font("B612", 12);
 
   private static final double BESIDE = 15;
   private static final double WIDEST = 220;
@@ -94,19 +93,19 @@ public class NumberTable<T> extends TableView<T> {
 
   private void fit(List<T> rows) {
     for (TableColumn<T, String> column : fitted) {
-      double most = width(column.getText());
-      for (T row : rows) {
-        most = Math.max(most, width(column.getCellObservableValue(row).getValue()));
-      }
+      double most =
+          Stream.concat(
+                  Stream.of(column.getText()),
+                  rows.stream().map(r -> column.getCellObservableValue(r).getValue()))
+              .distinct()
+              .mapToDouble(words -> TextWidth.of(words, TYPE))
+              .max()
+              .orElse(0);
       double width = Math.min(WIDEST, most + BESIDE);
       column.setMinWidth(0); // the one must never be over the other meanwhile
       column.setMaxWidth(width);
       column.setMinWidth(width);
     }
-  }
-
-  private static double width(String words) {
-    return words.chars().mapToDouble(c -> Character.isDigit(c) ? FIGURE : LETTER).sum();
   }
 
   private static final class Words<T> extends TableCell<T, String> {

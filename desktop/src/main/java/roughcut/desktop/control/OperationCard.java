@@ -49,6 +49,8 @@ public final class OperationCard extends VBox {
   private final Desk desk;
   private final Session session;
   private final AtBench bench;
+  private static final Background TRYING = new Background("ways out of a cut");
+
   private Shown shown;
 
   /** Ways out that were asked for, by where; empty while they are being worked out. */
@@ -309,7 +311,7 @@ public final class OperationCard extends VBox {
     ask.setOnAction(
         e -> {
           found.put(id, Optional.empty());
-          Background.work(
+          TRYING.work(
               ways,
               all -> {
                 if (session.kept() == of) {

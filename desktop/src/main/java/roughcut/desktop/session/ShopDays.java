@@ -11,8 +11,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
-import java.util.concurrent.Executor;
-import java.util.concurrent.Executors;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
@@ -33,13 +31,7 @@ import roughcut.whatif.LastTime;
  * hands. The others are read in the background, and again when they are asked for.
  */
 public final class ShopDays {
-  private static final Executor READING =
-      Executors.newSingleThreadExecutor(
-          work -> {
-            Thread thread = new Thread(work, "days");
-            thread.setDaemon(true);
-            return thread;
-          });
+  private static final Background READING = new Background("days");
 
   private final Session session;
   private final Supplier<Path> own;
@@ -82,7 +74,7 @@ public final class ShopDays {
     Path here = own.get().toAbsolutePath().normalize();
     Shop of = session.shop().get();
     Map<Path, FileTime> then = here.equals(readFor) ? read : null;
-    READING.execute(
+    READING.run(
         () -> {
           Map<Path, FileTime> now = files(folder, here);
           if (now.equals(then)) {
@@ -187,10 +179,6 @@ public final class ShopDays {
     ShopWork tried = work();
     Plan plan = session.plan().get();
     LocalDateTime from = at;
-    READING.execute(
-        () -> {
-          List<Buys> found = tried.buys(plan, from, session.now().zone());
-          Platform.runLater(() -> then.accept(found));
-        });
+    READING.work(() -> tried.buys(plan, from, session.now().zone()), then);
   }
 }

@@ -55,9 +55,11 @@ public final class WorkTimer {
     return passed.isNegative() ? Duration.ZERO : passed;
   }
 
-  /** Begins anew for an operation. */
+  /** Begins anew for an operation; one that runs for another goes on. */
   void forget(String operation) {
-    stop();
+    if (runs(operation)) {
+      running = "";
+    }
     worked.remove(operation);
   }
 }

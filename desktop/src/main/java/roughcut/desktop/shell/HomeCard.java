@@ -4,8 +4,6 @@ import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.concurrent.Executor;
-import java.util.concurrent.Executors;
 import javafx.animation.AnimationTimer;
 import javafx.application.Platform;
 import javafx.geometry.Pos;
@@ -25,6 +23,7 @@ import javafx.scene.layout.VBox;
 import roughcut.desktop.control.Ids;
 import roughcut.desktop.draw.DrawingPane;
 import roughcut.desktop.session.Ago;
+import roughcut.desktop.session.Background;
 import roughcut.file.FileTrouble;
 import roughcut.file.ShopBuilds;
 import roughcut.measure.Units;
@@ -38,13 +37,7 @@ final class HomeCard extends VBox {
   private static final double PICTURE_HEIGHT = 74;
   private static final double DOOR_WORDS = 252;
 
-  private static final Executor READING =
-      Executors.newSingleThreadExecutor(
-          work -> {
-            Thread thread = new Thread(work, "builds");
-            thread.setDaemon(true);
-            return thread;
-          });
+  private static final Background READING = new Background("builds");
 
   /** What a door or a build leads to. */
   interface Ways {
@@ -185,13 +178,14 @@ final class HomeCard extends VBox {
   private void fill(Path choose) {
     int mine = ++filling;
     Units told = units;
-    READING.execute(
+    READING.work(
         () -> {
           List<HomeRow> rows =
               new ArrayList<>(HomeRow.of(own, false, told, Windows.now(), this::unlisted));
           rows.addAll(HomeRow.of(demo, true, told, Windows.now(), this::unlisted));
-          Platform.runLater(() -> filled(mine, rows, choose));
-        });
+          return rows;
+        },
+        rows -> filled(mine, rows, choose));
   }
 
   private void filled(int which, List<HomeRow> rows, Path choose) {

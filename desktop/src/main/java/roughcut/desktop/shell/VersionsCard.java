@@ -4,8 +4,6 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.Executor;
-import java.util.concurrent.Executors;
 import javafx.application.Platform;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
@@ -22,6 +20,7 @@ import javafx.scene.layout.VBox;
 import roughcut.desktop.control.Ids;
 import roughcut.desktop.draw.DrawingPane;
 import roughcut.desktop.session.Ago;
+import roughcut.desktop.session.Background;
 import roughcut.desktop.session.Workspace;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.Portrait;
@@ -48,13 +47,7 @@ final class VersionsCard extends VBox {
   /** So many changes are told of each; the rest as their number. */
   private static final int TOLD = 3;
 
-  private static final Executor READING =
-      Executors.newSingleThreadExecutor(
-          work -> {
-            Thread thread = new Thread(work, "versions");
-            thread.setDaemon(true);
-            return thread;
-          });
+  private static final Background READING = new Background("versions");
 
   /** What a version is of and how it is told. */
   private interface Kind {
@@ -137,7 +130,7 @@ final class VersionsCard extends VBox {
     title.setText(words);
     list.getItems().clear();
     int mine = ++filling;
-    READING.execute(() -> fill(mine, next, versions, file));
+    READING.run(() -> fill(mine, next, versions, file));
     overlay.open(this, Pos.CENTER, list);
   }
 

@@ -1,10 +1,13 @@
 package roughcut.desktop.station;
 
+import java.util.List;
+import java.util.Optional;
 import javafx.scene.control.Label;
 import roughcut.design.BodyDecisions;
 import roughcut.design.Decisions;
 import roughcut.design.StringDecisions;
 import roughcut.desktop.control.Facts;
+import roughcut.desktop.session.Background;
 import roughcut.desktop.session.Desk;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.HeightsDrawing;
@@ -19,11 +22,15 @@ import roughcut.whatif.SeatWays;
 
 /** Neck angle, how far the fretboard stands out, the saddle's height: any one from the others. */
 final class HeightsPage extends PlainPage {
+  private static final Background TRYING = new Background("ways out of a seat");
+
   private final Desk desk;
   private final PagedStation station;
   private final Facts ways = new Facts();
   private final Facts proof = new Facts();
   private final Label reach = new Label();
+  private Plan triedFor;
+  private Optional<List<SeatWays.Way>> tried = Optional.empty();
 
   HeightsPage(Desk desk, PagedStation station) {
     this.desk = desk;
@@ -121,12 +128,32 @@ final class HeightsPage extends PlainPage {
               if (p.fits()) {
                 proof.row(true, "proof", "the saddle stands as wanted");
               }
-              for (SeatWays.Way way : SeatWays.of(plan)) {
-                proof.row(false, "", Sentence.in(way.proposal().words(), units));
-              }
+              seat(plan, units);
             },
             () -> proof.row(false, "proof", "seat the neck, then measure both"));
     proof.end();
+  }
+
+  /** Ways out of a seat that is off: each is tried on whole plans, so they come a little later. */
+  private void seat(Plan plan, Units units) {
+    if (plan != triedFor) {
+      triedFor = plan;
+      tried = Optional.empty();
+      TRYING.work(
+          () -> SeatWays.of(plan),
+          found -> {
+            if (plan == triedFor) {
+              tried = Optional.of(found);
+              showLower(plan, desk.session().units().get());
+            }
+          });
+    }
+    if (tried.isEmpty()) {
+      proof.row(false, "", "trying …");
+    }
+    for (SeatWays.Way way : tried.orElse(List.of())) {
+      proof.row(false, "", Sentence.in(way.proposal().words(), units));
+    }
   }
 
   /** The three ways to make the angle. */
