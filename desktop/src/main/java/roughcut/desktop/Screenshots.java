@@ -8,6 +8,7 @@ import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;
 import javafx.scene.Scene;
@@ -152,7 +153,8 @@ final class Screenshots {
   /** Whether something on it says that it is being worked out. */
   private static boolean trying(Scene scene) {
     return scene.getRoot().lookupAll(".label").stream()
-        .anyMatch(n -> n instanceof Label label && label.getText().endsWith(" …"));
+        .anyMatch(
+            n -> n instanceof Label label && Objects.toString(label.getText(), "").endsWith(" …"));
   }
 
   private static void machine(Path demo, Path data, Path folder) throws IOException {

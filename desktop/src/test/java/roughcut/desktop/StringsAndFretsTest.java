@@ -94,7 +94,7 @@ class StringsAndFretsTest extends WindowTest {
     double edge = value("proof.straightedge-wanted");
     readOff("proof.standing", standing - 0.8);
     readOff("proof.straightedge", edge - 0.8);
-    until(() -> said(robot, "Full-face shim, "));
+    until(() -> said(robot, "under the heel, 0.80 mm"));
     assertThat(said(robot, "trying …")).isFalse();
     readOff("proof.standing", standing);
     readOff("proof.straightedge", edge);
