@@ -48,10 +48,14 @@ public final class BlankKeys {
       new ValueKey("check.lean", "The edge leans by, mm in 100", RATIO);
   public static final ValueKey CHECK_PER_300 =
       new ValueKey("check.per-300", "Accepted over 300 mm", FINE_LENGTH);
+  public static final ValueKey BLANK_WIDTH_THERE =
+      new ValueKey("blank.width-there", "Blank’s width where it has least to spare", LENGTH);
   public static final ValueKey GLUE_COVERAGE = new ValueKey("glue.coverage", "Coverage", COVERAGE);
   public static final ValueKey GLUE_FACES = new ValueKey("glue.faces", "Faces to glue", COUNT);
   public static final ValueKey GLUE_OUTER =
       new ValueKey("glue.outer", "Thinner of the outermost strips", LENGTH);
+  public static final ValueKey HEAD_REACHES =
+      new ValueKey("head.reaches", "Headstock’s outline from the centre line there", LENGTH);
   public static final ValueKey INSERT_CHORD =
       new ValueKey("joint.chord", "Nut line to the heel's end, where the joint ends", LENGTH);
   public static final ValueKey HEEL_STOCK =

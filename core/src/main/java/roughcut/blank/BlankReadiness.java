@@ -32,21 +32,17 @@ public final class BlankReadiness {
   private BlankReadiness() {}
 
   /**
-   * Everything open about the neck blank, what stops first.
-   *
-   * @param sideSpare blank outside the outline, each side, mm
-   * @param backSpare stock below the finished back where it is deepest, mm
-   * @param heelSpare stock below the heel, mm
-   */
-  /**
    * Wood that the neck's blank has over.
    *
    * @param side outside its outline, each side
    * @param back below the finished back
    * @param heel below the heel
+   * @param heelX where that is least, from the nut line, mm
+   * @param block length of a block that begins early enough, mm; 0 where it does
    */
-  public record Spare(Value side, Value back, Value heel) {}
+  public record Spare(Value side, Value back, Value heel, double heelX, double block) {}
 
+  /** Everything open about the neck blank, what stops first. */
   public static List<Finding> of(
       Givens givens,
       Shop shop,
@@ -81,7 +77,12 @@ public final class BlankReadiness {
       all.stop(
           "the heel wants "
               + fixed(-heelSpare, 1)
-              + " mm more: a deeper blank, or a heel block stacked on");
+              + " mm more, "
+              + fixed(spare.heelX(), 0)
+              + " mm from the nut line: "
+              + (spare.block() > 0
+                  ? "a block " + fixed(spare.block(), 0) + " mm long, or a deeper blank"
+                  : "a deeper blank, or a heel block stacked on"));
     }
     for (CurvedInsert insert : blank.inserts()) {
       if (insert.left().value() < Strip.LEAST) {

@@ -35,6 +35,8 @@ import roughcut.shop.Woods;
 public record BlankTree(
     BlankNode root, Value length, Value depth, Value heelDepth, Wanted wanted, int steps) {
 
+  private static final String AT_HEEL = "Stock at the heel, block included";
+
   /** What the finished blank has to give. */
   public record Wanted(Woods woods, Value length, Optional<Value> deep, double width) {}
 
@@ -135,17 +137,17 @@ public record BlankTree(
             .mapToDouble(BlankStep::thickness)
             .sum();
     boolean through = givens.get(BodyDecisions.NECK_JOINT).runsThrough();
-    if (through && deep.isPresent()) {
-      // The core is left as deep as the blank was planed; only the shaft is sawn thinner.
+    if (deep.isPresent() && (through || !shaft.measured())) {
+      // A core, a heel and a head in one piece are as deep as the blank was planed.
       return ledger.put(
-          BlankKeys.HEEL_STOCK,
+          through ? BlankKeys.HEEL_STOCK : BlankKeys.HEEL_STOCK.called(AT_HEEL),
           "max(t, D) + b",
           in("t", shaft),
           in("D", deep.get()),
           in("b", Decided.of("neck.heel-block", "Heel block", block, LENGTH)));
     }
     return ledger.put(
-        BlankKeys.HEEL_STOCK.called("Stock at the heel, block included"),
+        BlankKeys.HEEL_STOCK.called(AT_HEEL),
         "t + b",
         in("t", shaft),
         in("b", Decided.of("neck.heel-block", "Heel block", block, LENGTH)));

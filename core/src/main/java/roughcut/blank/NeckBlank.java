@@ -150,6 +150,11 @@ public record NeckBlank(
     return (last.to(x) - strips.get(0).from(x)) / 2;
   }
 
+  /** Its side towards the treble; the bass side mirrors it. */
+  public GlueFace side() {
+    return strips.get(strips.size() - 1).upper();
+  }
+
   /** Half the width where the blank is widest. */
   public double halfWidth() {
     return width.value() / 2;

@@ -50,7 +50,7 @@ public final class Demo {
   public static Build heron(LocalDate today) {
     Design plain =
         Design.of(Map.of(), Map.of("top.clamping", "vacuum-bag"), heronStrings(), heronStack())
-            .withNeckSteps(List.of(new BlankStep(BlankStep.Kind.HEEL_BLOCK, "cherry", 8, 96)))
+            .withNeckSteps(List.of(new BlankStep(BlankStep.Kind.HEEL_BLOCK, "cherry", 8, 98)))
             .withSmallParts(
                 List.of(
                     new SmallPart("control cover", "elm", 120, 90, 4),
@@ -132,7 +132,7 @@ public final class Demo {
                     bitternStrings(),
                     Stack.mirroredFromMiddle(larch, plum, larch, plum))
                 .withNeckSteps(
-                    List.of(new BlankStep(BlankStep.Kind.HEEL_BLOCK, "plum", 20, 400)))));
+                    List.of(new BlankStep(BlankStep.Kind.HEEL_BLOCK, "plum", 20, 440)))));
   }
 
   /**
@@ -185,7 +185,7 @@ public final class Demo {
                         "fretboard.species", "bog-oak"),
                     dunlinStrings(),
                     new Stack(List.of(new Strip("plum", 72, Strip.Grain.TO_HEEL)), true))
-                .withNeckSteps(List.of(new BlankStep(BlankStep.Kind.HEEL_BLOCK, "plum", 7, 100)))),
+                .withNeckSteps(List.of(new BlankStep(BlankStep.Kind.HEEL_BLOCK, "plum", 7, 120)))),
         log(Reading.of("shaft.thickness", 19.2, today.minusDays(12))),
         Brief.NONE
             .withDue(Optional.of(today.plusDays(40)))
@@ -224,7 +224,7 @@ public final class Demo {
                     heronStrings(),
                     heronStack())
                 .withNeckSteps(
-                    List.of(new BlankStep(BlankStep.Kind.HEEL_BLOCK, "cherry", 8, 96)))));
+                    List.of(new BlankStep(BlankStep.Kind.HEEL_BLOCK, "cherry", 8, 98)))));
   }
 
   private static List<StringSpec> bitternStrings() {

@@ -115,5 +115,12 @@ public final class BlankDecisions {
       BOOK.number("check.square-gap", "Gap at the square", FINE_LENGTH, 0, 0, 10, 0.05)
           .stage("Light between edge and square, at its widest.");
 
+  public static final ChoiceDecision<CoreLaid> CORE_LAID =
+      BOOK.choice(
+          "core.laid",
+          "Blank's top lies",
+          CoreLaid.values(),
+          "Along the neck it is deepest at the body's end; level with the body, at the nut.");
+
   private BlankDecisions() {}
 }

@@ -15,6 +15,7 @@ import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
 import roughcut.measure.Value;
 import roughcut.neck.AccessBore;
+import roughcut.neck.BlankReach;
 import roughcut.neck.Channel;
 import roughcut.neck.HeadLine;
 import roughcut.neck.NeckShape;
@@ -26,6 +27,9 @@ import roughcut.shop.Species;
 final class ElevationView {
   private static final String MISSING = "#E9C4BC";
   private static final int CHANNEL_PIECES = 24;
+
+  /** A seam is looked for where the wood is at least as thick as this, mm. */
+  private static final double SEAM = 0.002;
 
   private final Plan plan;
   private final Sketch sketch;
@@ -53,7 +57,13 @@ final class ElevationView {
 
   private Outline finished() {
     List<Point> corners = new ArrayList<>(neck.back().line());
-    corners.add(new Point(neck.heelEnd().value(), 0));
+    double end = neck.heelEnd().value();
+    double board = plan.taper().end().value();
+    corners.add(new Point(end, -neck.topBelow(end)));
+    if (neck.through() && board < end) {
+      corners.add(new Point(board, -neck.topBelow(board + 1e-9)));
+      corners.add(new Point(board, 0));
+    }
     corners.addAll(faceEnd());
     corners.add(head.at(head.length().value(), 0));
     return new Outline(corners);
@@ -84,8 +94,6 @@ final class ElevationView {
    */
   void wood() {
     Species species = sideWood();
-    double shaft = neck.shaft().value();
-    double heelFrom = neck.back().straightTo();
     if (plan.scarf().isEmpty()) {
       sketch.wood(finished, species);
     } else {
@@ -95,23 +103,57 @@ final class ElevationView {
           .within(headSide())
           .forEach(piece -> sketch.wood(piece, species, head.angle().value()));
     }
-    for (Outline below :
-        finished.within(Outline.rectangle(head.breakX(), -500, neck.heelEnd().value(), -shaft))) {
-      for (Outline missing :
-          below.within(
-              Outline.rectangle(Math.max(0, neck.back().straightFrom()), -500, heelFrom, 0))) {
-        if (missing.bounds().height() > 0.005) {
-          sketch.fill(Role.STOP, missing, MISSING);
-        }
-      }
-      double heelLeft = Math.max(heelFrom, below.bounds().left());
-      if (neck.heelThickness().value() > shaft + 0.005) {
-        sketch.line(Role.SEAM, heelLeft, -shaft, neck.heelEnd().value(), -shaft);
-      }
-    }
+    missing();
+    block();
     plan.scarf().ifPresent(this::seam);
     sketch.outline(Role.OUTLINE, finished);
     veneers();
+  }
+
+  /** In red where the blank doesn't reach the finished back. */
+  private void missing() {
+    double from = Math.max(0, neck.back().straightFrom());
+    double heel = neck.back().straightTo();
+    double end = neck.heelEnd().value();
+    BlankReach reach = plan.neckPlan().reach();
+    List<Point> stock = new ArrayList<>(List.of(new Point(from, 500)));
+    stock.add(new Point(from, -plan.neckPlan().stock().value()));
+    stock.add(new Point(heel, -plan.neckPlan().stock().value()));
+    stock.add(new Point(heel, -reach.at(heel)));
+    if (reach.blockFrom() > heel && reach.blockFrom() < end) {
+      stock.add(new Point(reach.blockFrom(), -reach.strips(reach.blockFrom())));
+      stock.add(new Point(reach.blockFrom(), -reach.at(reach.blockFrom())));
+    }
+    stock.add(new Point(end, -reach.at(end)));
+    stock.add(new Point(end, 500));
+    Outline there = new Outline(stock);
+    for (Outline below : finished.within(Outline.rectangle(from, -500, end, 0))) {
+      for (Outline piece : below.without(there)) {
+        if (piece.bounds().height() > 0.005) {
+          sketch.fill(Role.STOP, piece, MISSING);
+        }
+      }
+    }
+  }
+
+  /** Where the block's joint runs, and its front where that is still seen. */
+  private void block() {
+    BlankReach reach = plan.neckPlan().reach();
+    double end = neck.heelEnd().value();
+    if (reach.block() == 0 || reach.blockFrom() >= end) {
+      return;
+    }
+    Outline joint =
+        Outline.of(
+            new Point(reach.blockFrom(), -reach.strips(reach.blockFrom())),
+            new Point(end, -reach.strips(end)),
+            new Point(end, -reach.strips(end) - SEAM),
+            new Point(reach.blockFrom(), -reach.strips(reach.blockFrom()) - SEAM));
+    for (Outline seen : finished.within(joint)) {
+      double left = seen.bounds().left();
+      double right = seen.bounds().right();
+      sketch.line(Role.SEAM, left, -reach.strips(left), right, -reach.strips(right));
+    }
   }
 
   /** On the head's face, from the break to the tip, and on its back as far as that lies even. */

@@ -246,7 +246,7 @@ public final class GlueUpSheet {
       line("Nothing.");
     }
     for (Finding question : plan.about(Topic.NECK_BLANK)) {
-      line((question.stops() ? "stop: " : "look: ") + Sentence.in(question.words(), units));
+      line(question.severity().word() + ": " + Sentence.in(question.words(), units));
     }
   }
 

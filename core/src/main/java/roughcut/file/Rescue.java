@@ -40,11 +40,15 @@ public final class Rescue {
    */
   public record Copy(Path copy, Path belongs, Instant at) {}
 
-  /** Where the copy of a file is put; files of one name in two places have two copies. */
+  /** Where the copy of a file is put. */
   Path place(Path file) {
-    Path whole = file.toAbsolutePath().normalize();
-    UUID own = UUID.nameUUIDFromBytes(whole.toString().getBytes(StandardCharsets.UTF_8));
-    return folder.resolve(own.toString()).resolve(whole.getFileName());
+    return folder.resolve(own(file)).resolve(file.getFileName());
+  }
+
+  /** A name for what is kept of a file elsewhere; files of one name in two places have two. */
+  static String own(Path file) {
+    String whole = file.toAbsolutePath().normalize().toString();
+    return UUID.nameUUIDFromBytes(whole.getBytes(StandardCharsets.UTF_8)).toString();
   }
 
   /** Notes where a copy belongs. */

@@ -1,8 +1,10 @@
 package roughcut.finding;
 
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 
 /**
  * What is wrong in a plan, or wants a look, apart from wood that is left thin. Found once, in core,
@@ -56,6 +58,22 @@ public record Finding(Severity severity, Topic topic, String where, String words
   public boolean stops() {
     return severity != Severity.LOOK;
   }
+
+  /** Whether it is only wood or a tool that isn't there yet. */
+  public boolean missing() {
+    return severity == Severity.GET;
+  }
+
+  /** How many of each there are, the worst first: “1 not ready, 2 to get”; empty for none. */
+  public static String counted(List<Finding> all) {
+    return Arrays.stream(Severity.values())
+        .map(s -> new Count(s, all.stream().filter(f -> f.severity() == s).count()))
+        .filter(c -> c.of > 0)
+        .map(c -> c.of + " " + c.severity.word())
+        .collect(Collectors.joining(", "));
+  }
+
+  private record Count(Severity severity, long of) {}
 
   /** The worst first, otherwise as they were found. */
   public static List<Finding> sorted(List<Finding> all) {

@@ -27,7 +27,8 @@ public record BackLine(List<Point> line, double straightFrom, double straightTo)
    * @param drum radius of the curve behind the nut, mm
    * @param jointX where the heel has its full thickness
    * @param heelEnd the heel's end
-   * @param heelDepth heel thickness below the glue line
+   * @param heelDepth heel thickness below the glue line, where it has its full thickness
+   * @param endDepth the same at its end
    * @param heelRadius radius of the curve into the heel
    */
   public static BackLine of(
@@ -37,13 +38,15 @@ public record BackLine(List<Point> line, double straightFrom, double straightTo)
       double jointX,
       double heelEnd,
       double heelDepth,
+      double endDepth,
       double heelRadius) {
     List<Point> points = new ArrayList<>();
     points.add(head.at(head.length().value(), head.thickness().value()));
     double from =
         head.flat() ? step(head, thickness, drum, points) : bend(head, thickness, drum, points);
     List<Point> heel = new ArrayList<>();
-    double to = heel(thickness, jointX, heelEnd, heelDepth, heelRadius, from, heel);
+    double to = heel(thickness, jointX, heelDepth, heelRadius, from, heel);
+    heel.add(new Point(heelEnd, -endDepth));
     for (double x : thickness.dips() ? stations(thickness) : new double[0]) {
       if (x > from && x < to) {
         points.add(new Point(x, -thickness.depth(x)));
@@ -117,7 +120,6 @@ public record BackLine(List<Point> line, double straightFrom, double straightTo)
   private static double heel(
       ThicknessLine thickness,
       double jointX,
-      double heelEnd,
       double heelDepth,
       double radius,
       double from,
@@ -125,7 +127,6 @@ public record BackLine(List<Point> line, double straightFrom, double straightTo)
     if (heelDepth <= thickness.depth(jointX)) {
       points.add(new Point(jointX, -thickness.depth(jointX)));
       points.add(new Point(jointX, -heelDepth));
-      points.add(new Point(heelEnd, -heelDepth));
       return jointX;
     }
     double fall = Math.atan(thickness.slope());
@@ -144,7 +145,6 @@ public record BackLine(List<Point> line, double straightFrom, double straightTo)
             start - radius * Math.sin(fall), -thickness.depth(start) - radius * Math.cos(fall));
     points.addAll(Arcs.arc(centre, radius, Math.PI / 2 - fall, Math.PI / 2 - swing));
     points.add(new Point(jointX, -heelDepth));
-    points.add(new Point(heelEnd, -heelDepth));
     return start;
   }
 

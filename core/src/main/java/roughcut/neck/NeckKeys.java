@@ -85,11 +85,17 @@ public final class NeckKeys {
   public static final ValueKey BOW_SANDED =
       new ValueKey("bow.sanded", "Back-bow to be sanded out; this rod takes out none", FINE_LENGTH);
   public static final ValueKey CORE_DEPTH =
-      new ValueKey("core.depth", "Through-neck's core in the body, deep", LENGTH);
+      new ValueKey("core.depth", "Through-neck's core at the body's edge, deep", LENGTH);
+  public static final ValueKey CORE_DEPTH_AT_END =
+      new ValueKey("core.depth-end", "Through-neck's core at the body's end, deep", LENGTH);
+  public static final ValueKey CORE_STRIPS_ALONG =
+      new ValueKey("core.strips-along", "Blank laid along the neck, deep", LENGTH);
+  public static final ValueKey CORE_STRIPS_LEVEL =
+      new ValueKey("core.strips-level", "Blank laid level with the body, deep", LENGTH);
   public static final ValueKey CORE_END =
       new ValueKey("core.end", "Through-neck's core ends, from the nut line", LENGTH);
   public static final ValueKey CORE_STRIPS_DEPTH =
-      new ValueKey("core.strips-depth", "Of that, from the strips", LENGTH);
+      new ValueKey("core.strips-depth", "Blank for shaft and core, deep", LENGTH);
   public static final ValueKey DRUM_TURNS = new ValueKey("drum.turns", "Turns at the drum", COUNT);
   public static final ValueKey FACET_TURN = new ValueKey("facet.turn", "Bevel's angle", ANGLE);
   public static final ValueKey HEAD_FLAT_DEPTH =

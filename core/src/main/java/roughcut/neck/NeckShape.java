@@ -1,5 +1,7 @@
 package roughcut.neck;
 
+import java.util.Optional;
+import roughcut.blank.GlueFace;
 import roughcut.blank.NeckBlank;
 import roughcut.design.BodyDecisions;
 import roughcut.design.Decisions;
@@ -13,6 +15,9 @@ import roughcut.record.Givens;
 /**
  * The finished neck as a solid: how wide and how deep it is at every place along it, and the
  * section's shape there.
+ *
+ * @param coreSide side of a through-neck's core, towards the treble
+ * @param coreThickness of a through-neck's core in the body, under cap and accent, mm
  */
 public record NeckShape(
     HeadLine head,
@@ -25,7 +30,8 @@ public record NeckShape(
     Value heelEnd,
     Value heelThickness,
     boolean through,
-    double coreHalf,
+    GlueFace coreSide,
+    double coreThickness,
     Value trebleDiffers,
     Value shoulder,
     Basis basis) {
@@ -42,15 +48,21 @@ public record NeckShape(
 
   /** The shape; a through-neck keeps the blank's width in the body. */
   public static NeckShape of(
-      Givens givens, FretLayout frets, FretboardTaper taper, NeckBlank blank) {
+      Givens givens,
+      FretLayout frets,
+      FretboardTaper taper,
+      NeckBlank blank,
+      Optional<ThroughCore> core) {
+    Value heelAtEnd =
+        core.map(ThroughCore::depthAtEnd).orElse(givens.get(Decisions.HEEL_THICKNESS));
     Givens.Watched<NeckShape> own =
-        givens.watched(() -> shaped(givens, frets, taper, blank.halfWidth()));
+        givens.watched(() -> shaped(givens, frets, taper, blank.side(), heelAtEnd.value()));
     Basis basis = own.asked().and(frets.basis(), taper.basis());
-    return own.made().on(own.made().through() ? basis.and(blank.basis()) : basis);
+    return own.made().on(core.isPresent() ? basis.and(blank.basis()).with(heelAtEnd) : basis);
   }
 
   private static NeckShape shaped(
-      Givens givens, FretLayout frets, FretboardTaper taper, double coreHalf) {
+      Givens givens, FretLayout frets, FretboardTaper taper, GlueFace coreSide, double heelAtEnd) {
     HeadLine head = HeadLine.of(givens);
     ThicknessLine thickness = ThicknessLine.of(givens, frets);
     Value joint = givens.get(Decisions.JOINT_X);
@@ -64,6 +76,7 @@ public record NeckShape(
             joint.value(),
             heelEnd.value(),
             heel.value(),
+            heelAtEnd,
             givens.get(Decisions.HEEL_BLEND).value());
     return new NeckShape(
         head,
@@ -76,7 +89,10 @@ public record NeckShape(
         heelEnd,
         heel,
         givens.get(BodyDecisions.NECK_JOINT).runsThrough(),
-        coreHalf,
+        coreSide,
+        givens.get(BodyDecisions.BODY_THICKNESS).value()
+            - givens.get(BodyDecisions.BODY_TOP).value()
+            - givens.get(BodyDecisions.BODY_ACCENT).value(),
         givens.get(NeckDecisions.EXPONENT_TREBLE),
         givens.get(NeckDecisions.SHOULDER),
         Basis.NONE);
@@ -94,7 +110,8 @@ public record NeckShape(
         heelEnd,
         heelThickness,
         through,
-        coreHalf,
+        coreSide,
+        coreThickness,
         trebleDiffers,
         shoulder,
         shaping);
@@ -104,7 +121,20 @@ public record NeckShape(
    * Half the neck's width at x: the taper, and from the body's edge on a through-neck's whole core.
    */
   public double halfWidth(double x) {
-    return through && x > joint.value() ? coreHalf : taper.halfWidth(x);
+    return through && x > joint.value() ? coreSide.at(x) : taper.halfWidth(x);
+  }
+
+  /**
+   * How far the wood's top lies below the glue line at x, mm: behind the fretboard a through-neck's
+   * core is planed down to the body, or to what is glued on it; less than 0 where it stands higher.
+   */
+  public double topBelow(double x) {
+    return through && x > taper.end().value() ? back.depth(x) - coreThickness : 0;
+  }
+
+  /** Half the width of a through-neck's core where it enters the body. */
+  public double coreHalf() {
+    return coreSide.at(joint.value());
   }
 
   /** The treble side's exponent; never so small that the section would be hollow. */
@@ -126,7 +156,7 @@ public record NeckShape(
       return 0;
     }
     if (!carved(x)) {
-      return (b - a) * back.depth(x);
+      return (b - a) * (back.depth(x) - topBelow(x));
     }
     NeckProfile profile = profile(x);
     double sum = 0;

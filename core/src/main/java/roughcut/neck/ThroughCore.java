@@ -1,15 +1,15 @@
 package roughcut.neck;
 
-import static roughcut.measure.Quantity.LENGTH;
 import static roughcut.measure.Worked.in;
 
 import java.util.Map;
 import java.util.Optional;
-import roughcut.design.BlankStep;
+import roughcut.design.BlankDecisions;
 import roughcut.design.BodyDecisions;
 import roughcut.design.Decisions;
 import roughcut.layout.BodyOutline;
-import roughcut.measure.Decided;
+import roughcut.layout.FretboardTaper;
+import roughcut.measure.Basis;
 import roughcut.measure.Found;
 import roughcut.measure.Ledger;
 import roughcut.measure.Value;
@@ -18,48 +18,125 @@ import roughcut.record.Givens;
 import roughcut.strings.Heights;
 
 /**
- * The core of a through-neck: it ends where the body does, and is as deep as the body less its cap,
- * and what the fretboard stands out of it more; whatever was decided about a heel before.
+ * The core of a through-neck: it ends where the body does, and reaches from the fretboard's
+ * underside to the body's back, deeper towards the body's end the more the neck leans; whatever was
+ * decided about a heel before (handbook page 8, “with the neck angle taken in the core”).
  *
  * @param end from the nut line
- * @param depth under the fretboard
- * @param fromStrips what of that the strips give, where a block is glued under
+ * @param depth below the glue line at the body's edge
+ * @param depthAtEnd below the glue line at the body's end
+ * @param fromStrips what the strips give where a block is glued under
+ * @param lean how much deeper the blank reaches below the glue line for each mm towards the body's
+ *     end: nothing for one that is laid along the neck
+ * @param top where the blank's top is the glue line, from the nut line, mm
  */
-public record ThroughCore(Value end, Value depth, Value fromStrips) {
+public record ThroughCore(
+    Value end,
+    Value depth,
+    Value depthAtEnd,
+    Value fromStrips,
+    double lean,
+    double top,
+    Basis basis) {
 
   /** The core; empty for a neck that ends in a heel. */
   public static Optional<ThroughCore> of(
-      Givens givens, BodyOutline outline, Heights heights, Ledger ledger) {
+      Givens givens, BodyOutline outline, FretboardTaper board, Heights heights, Ledger ledger) {
     if (!givens.get(BodyDecisions.NECK_JOINT).runsThrough()) {
       return Optional.empty();
     }
     Value body = givens.get(BodyDecisions.BODY_THICKNESS);
-    Value top = givens.get(BodyDecisions.BODY_TOP);
-    Value accent = givens.get(BodyDecisions.BODY_ACCENT);
+    Value joint = givens.get(Decisions.JOINT_X);
+    Value angle = heights.leans();
     Value reaches =
         Found.of(NeckKeys.BODY_END, outline.end(), "found at the outline’s end", outline.basis());
-    double block =
-        givens.design().neckSteps().stream()
-            .filter(s -> s.kind() == BlankStep.Kind.HEEL_BLOCK)
-            .mapToDouble(BlankStep::thickness)
-            .sum();
+    Value end = ledger.put(NeckKeys.CORE_END, "x_b", in("x_b", reaches));
     Value depth =
+        ledger.put(NeckKeys.CORE_DEPTH, "t + e", in("t", body), in("e", heights.standsOut()));
+    Value atEnd =
         ledger.put(
-            NeckKeys.CORE_DEPTH,
-            "t − t_top − v + e",
-            in("t", body),
-            in("t_top", top),
-            in("v", accent),
-            in("e", heights.exposed()));
+            NeckKeys.CORE_DEPTH_AT_END,
+            "d + (x_b − x_j) · tan(α)",
+            in("d", depth),
+            in("x_b", end),
+            in("x_j", joint),
+            in("α", angle));
+    double tan = Math.tan(Math.toRadians(angle.value()));
+    Basis basis =
+        Basis.of(
+            depth,
+            atEnd,
+            joint,
+            board.end(),
+            givens.get(BodyDecisions.BODY_TOP),
+            givens.get(BodyDecisions.BODY_ACCENT),
+            givens.get(Decisions.SHAFT_THICKNESS),
+            givens.get(BlankDecisions.END_TRIM));
+    BlankReach.Block block = BlankReach.Block.of(givens, end);
+    Laid along = new Laid(givens, depth.value(), joint.value(), tan, 0, 0);
+    // The glue line's highest place: where the fretboard ends, or at the break on a neck that
+    // leans forward.
+    double highest = tan >= 0 ? board.end().value() : -HeadLine.of(givens).nutThickness().value();
+    Laid level = new Laid(givens, depth.value(), joint.value(), tan, tan, highest);
+    Value alongNeck =
+        ledger.find(
+            NeckKeys.CORE_STRIPS_ALONG,
+            along.strips(block, end.value()),
+            "found as the least depth that holds shaft and core, the block where it lies",
+            basis);
+    Value withBody =
+        ledger.find(
+            NeckKeys.CORE_STRIPS_LEVEL,
+            level.strips(block, end.value()),
+            "found as the least depth that holds shaft and core, the block where it lies",
+            basis);
+    boolean laidLevel = givens.get(BlankDecisions.CORE_LAID).leans();
+    Value strips = laidLevel ? withBody : alongNeck;
     return Optional.of(
         new ThroughCore(
-            ledger.put(NeckKeys.CORE_END, "x_b", in("x_b", reaches)),
+            end,
             depth,
-            ledger.put(
-                NeckKeys.CORE_STRIPS_DEPTH,
-                "max(0, d − b)",
-                in("d", depth),
-                in("b", Decided.of("neck.heel-block", "Heel block", block, LENGTH)))));
+            atEnd,
+            ledger.put(strips.as(NeckKeys.CORE_STRIPS_DEPTH)),
+            laidLevel ? tan : 0,
+            laidLevel ? highest : 0,
+            basis));
+  }
+
+  /**
+   * A blank laid one way or the other; what it has to hold is straight below, so that its ends and
+   * the block's beginning are all the places to look at.
+   *
+   * @param tan of the neck's lean
+   * @param lean of the blank's top against the glue line
+   * @param top where they meet
+   */
+  private record Laid(
+      Givens givens, double depth, double joint, double tan, double lean, double top) {
+    /** What of the body's thickness the core is, under cap and accent. */
+    private static double own(Givens givens) {
+      return givens.get(BodyDecisions.BODY_THICKNESS).value()
+          - givens.get(BodyDecisions.BODY_TOP).value()
+          - givens.get(BodyDecisions.BODY_ACCENT).value();
+    }
+
+    /** How deep the blank has to be for what lies at x, without a block. */
+    private double wanted(double x) {
+      double below =
+          x < joint ? givens.get(Decisions.SHAFT_THICKNESS).value() : depth + (x - joint) * tan;
+      return below - lean * (x - top);
+    }
+
+    double strips(BlankReach.Block block, double end) {
+      double from = Math.max(joint, Math.min(block.from(), end));
+      double nut = -HeadLine.of(givens).nutThickness().value();
+      double shaft = Math.max(wanted(nut), wanted(joint - 1e-9));
+      // A fretboard let into the body lies lower than the core's own top.
+      double own = own(givens);
+      double under = Math.max(own, Math.max(wanted(from), wanted(end))) - block.thickness();
+      double before = from > joint ? Math.max(own, Math.max(wanted(joint), wanted(from))) : 0;
+      return Math.max(shaft, Math.max(under, before));
+    }
   }
 
   /** What is worked out from now on, with the core's end and depth in the heel's places. */

@@ -32,7 +32,6 @@ import roughcut.measure.ValueKey;
 import roughcut.neck.ChannelRouting;
 import roughcut.neck.HeadComparison;
 import roughcut.neck.HeadLine;
-import roughcut.neck.HeadOutline;
 import roughcut.neck.NeckShape;
 import roughcut.neck.OnePieceHead;
 import roughcut.neck.RoutedBlank;
@@ -123,7 +122,7 @@ public record BlankPlan(
           ledger);
       Weights weights = weights(body);
       List<HeadComparison.Way> ways = ways(rips);
-      BlankThinSpots.Left left = BlankThinSpots.of(shop, neck.shape(), tree, ledger);
+      BlankThinSpots.Left left = BlankThinSpots.of(shop, neck.shape(), neck.reach(), tree, ledger);
       return new BlankPlan(
           tree,
           routing,
@@ -150,7 +149,8 @@ public record BlankPlan(
                       boards,
                       glueUp,
                       blank,
-                      new BlankReadiness.Spare(neck.side(), neck.spare(), left.heel())),
+                      new BlankReadiness.Spare(
+                          neck.side(), neck.spare(), left.heel(), left.heelX(), left.block())),
                   PlanerAdvice.of(givens, shop.planer()))));
     }
 
@@ -163,8 +163,10 @@ public record BlankPlan(
 
     private HeadWings wings() {
       HeadLine head = neck.shape().head();
-      double widest = HeadOutline.widestAt(head.length().value());
-      return HeadWings.of(givens, neck.blank(), head.basis(), head.at(widest, 0).x(), ledger);
+      Basis shaped =
+          head.basis().and(layout.taper().basis()).with(givens.get(Decisions.HEAD_WIDTH));
+      return HeadWings.of(
+          givens, neck.blank(), neck.head().face(), d -> head.at(d, 0).x(), shaped, ledger);
     }
 
     /** A bolted or glued neck's back is seen up to the body; a through-neck's to its end. */

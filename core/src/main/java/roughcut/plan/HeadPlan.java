@@ -86,8 +86,11 @@ record HeadPlan(
         : making.stepped() ? Optional.of(flat.depth()) : Optional.empty();
   }
 
-  /** How deep the shaft's wood is: as it was planed under a scarf, or else at least the head's. */
+  /**
+   * How deep the shaft's wood is: as it was planed under a scarf or read in any case, or else at
+   * least the head's.
+   */
   Value stock(Value shaft) {
-    return deep().filter(d -> !making.scarfed() && d.value() > shaft.value()).orElse(shaft);
+    return deep().filter(d -> !shaft.measured() && d.value() > shaft.value()).orElse(shaft);
   }
 }

@@ -16,6 +16,7 @@ import roughcut.measure.Basis;
 import roughcut.measure.Ledger;
 import roughcut.measure.Value;
 import roughcut.neck.AccessBore;
+import roughcut.neck.BlankReach;
 import roughcut.neck.Carving;
 import roughcut.neck.Channel;
 import roughcut.neck.NeckDetails;
@@ -61,18 +62,20 @@ public record NeckPlan(
       Ground before, LayoutPlan layout, FretboardPlan fretboard, StringPlan strings) {
     Ledger ledger = new Ledger();
     Optional<ThroughCore> core =
-        ThroughCore.of(before.givens(), layout.outline(), strings.heights(), ledger);
+        ThroughCore.of(
+            before.givens(), layout.outline(), layout.taper(), strings.heights(), ledger);
     Ground ground = core.map(c -> before.with(c.standingIn(before.givens()))).orElse(before);
     Givens givens = ground.givens();
     FretLayout frets = layout.frets();
     NeckBlank blank = NeckBlank.of(givens, layout.taper(), ledger);
-    NeckShape shape = NeckShape.of(givens, frets, layout.taper(), blank);
+    NeckShape shape = NeckShape.of(givens, frets, layout.taper(), blank, core);
     HeadPlan head = HeadPlan.of(givens, layout, shape, ledger);
     RodChannel rod = RodChannel.of(givens, shape, ledger);
     NeckDetails details =
         details(givens, fretboard, strings, blank, shape, head, rod, frets, ledger);
     NeckThinSpots.Left left =
-        NeckThinSpots.of(ground.shop(), frets, blank, shape, rod, details, ledger);
+        NeckThinSpots.of(
+            ground.shop(), frets, blank, shape, head.stock(shape.shaft()), rod, details, ledger);
     return new NeckPlan(
         ground,
         core,
@@ -156,7 +159,26 @@ public record NeckPlan(
 
   /** How deep the blank has to be; empty when the shaft's depth will do. */
   Optional<Value> deep() {
-    return core.isEmpty() ? head.deep() : core.get().deeper(head.deep());
+    Optional<Value> ofCore = core.map(ThroughCore::fromStrips);
+    return ofCore.isEmpty()
+        ? head.deep()
+        : head.deep().filter(h -> h.value() >= ofCore.get().value()).or(() -> ofCore);
+  }
+
+  /** How deep the shaft's wood is. */
+  public Value stock() {
+    return head.stock(shape.shaft());
+  }
+
+  /** How deep the blank's wood reaches along the neck, heel or core included. */
+  public BlankReach reach() {
+    Value shaft = shape.shaft();
+    // A through-neck's shaft is sawn out of the core's depth; any other is as deep as was planed.
+    Value base =
+        core.isEmpty()
+            ? head.stock(shaft)
+            : deep().filter(d -> d.value() > shaft.value()).orElse(shaft);
+    return BlankReach.of(ground.givens(), base, shape.heelEnd(), core);
   }
 
   /** What is cut into the neck for bars, rod first. */

@@ -16,13 +16,17 @@ public record Standing(ThinSpot.State state, String words) {
 
   static Standing of(List<Finding> findings, List<ThinSpot> spots) {
     long never = count(findings, f -> f.severity() == Finding.Severity.IMPOSSIBLE);
-    long open = count(findings, f -> f.stops() && f.severity() != Finding.Severity.IMPOSSIBLE);
+    long open = count(findings, f -> f.severity() == Finding.Severity.STOP);
     long thin = count(spots, s -> s.state() == ThinSpot.State.STOP);
     long stops = never + open + thin;
     if (stops > 0) {
       return new Standing(
           ThinSpot.State.STOP,
           stops + (stops == never ? " can't be" : stops == open ? " not ready" : " at stop"));
+    }
+    long missing = count(findings, Finding::missing);
+    if (missing > 0) {
+      return new Standing(ThinSpot.State.LOOK, missing + " to get");
     }
     long looks =
         count(findings, f -> !f.stops()) + count(spots, s -> s.state() == ThinSpot.State.LOOK);

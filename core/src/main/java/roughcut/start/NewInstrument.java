@@ -3,7 +3,10 @@ package roughcut.start;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import roughcut.design.BlankDecisions;
 import roughcut.design.BlankStep;
+import roughcut.design.BodyDecisions;
+import roughcut.design.Decisions;
 import roughcut.design.Design;
 import roughcut.design.HeadMaking;
 import roughcut.design.NeckJoint;
@@ -45,6 +48,14 @@ public record NewInstrument(
 
   /** Fret that stands square in a fan. */
   private static final double SQUARE_AT = 7;
+
+  /** How far the curve into a heel reaches before the body's edge, and into a core, mm. */
+  private static final double HEEL_CURVE = 22;
+
+  private static final double CORE_CURVE = 40;
+
+  /** What a blank is deeper than its heel, to be planed away, mm. */
+  private static final double LEFT_AT_HEEL = 0.7;
 
   public static final int LEAST_FRETS = 19;
   public static final int MOST_FRETS = 24;
@@ -113,8 +124,8 @@ public record NewInstrument(
     choices.put("fretboard.species", fretboardWood);
     choices.put("bridge.kind", bridge());
     choices.put("strings.kind", kind.bass() ? "bass" : "guitar");
-    Design design =
-        Design.of(numbers, choices, kind.strings(), stack()).withNeckSteps(heelBlock(numbers));
+    Design plain = Design.of(numbers, choices, kind.strings(), stack());
+    Design design = plain.withNeckSteps(heelBlock(plain));
     return new Build(
         name, NewFittings.into(reached(design), kind, scale(), bass - treble, ends(numbers)));
   }
@@ -166,6 +177,10 @@ public record NewInstrument(
     numbers.put("heel.thickness", sizes.heel());
     numbers.put("head.length", sizes.headLength());
     numbers.put("head.width", sizes.headWidth());
+    if (head.stepped() && !joint.runsThrough()) {
+      // One depth from tip to heel, so that nothing has to be glued under.
+      numbers.put("shaft.thickness", sizes.heel() + LEFT_AT_HEEL);
+    }
     if (joint.runsThrough()) {
       numbers.put("heel.end", begins + 390);
       numbers.put("heel.thickness", 38.0);
@@ -206,9 +221,20 @@ public record NewInstrument(
     return Stack.mirroredFromMiddle(middle, outer);
   }
 
-  private List<BlankStep> heelBlock(Map<String, Double> numbers) {
-    double block = Math.ceil(numbers.get("heel.thickness") - numbers.get("shaft.thickness") + 2);
-    double length = joint.runsThrough() ? 400 : kind.bass() ? 100 : 96;
-    return List.of(new BlankStep(BlankStep.Kind.HEEL_BLOCK, neckWood, block, length));
+  /** A block where the blank isn't as deep as the heel or core: a head in one piece wants none. */
+  private List<BlankStep> heelBlock(Design design) {
+    boolean through = joint.runsThrough();
+    if (!through && !head.scarfed()) {
+      return List.of();
+    }
+    double missing = Decisions.HEEL_THICKNESS.in(design) - Decisions.SHAFT_THICKNESS.in(design);
+    double under =
+        through
+            ? BodyDecisions.BODY_LENGTH.in(design)
+            : Decisions.HEEL_END.in(design) - Decisions.JOINT_X.in(design);
+    double length =
+        Math.ceil(under + BlankDecisions.END_TRIM.in(design) + (through ? CORE_CURVE : HEEL_CURVE));
+    return List.of(
+        new BlankStep(BlankStep.Kind.HEEL_BLOCK, neckWood, Math.ceil(missing + 2), length));
   }
 }

@@ -1,12 +1,11 @@
 package roughcut.thin;
 
-import static roughcut.measure.Worked.in;
-
 import java.util.List;
 import roughcut.blank.BlankTree;
 import roughcut.design.Decisions;
 import roughcut.measure.Ledger;
 import roughcut.measure.Value;
+import roughcut.neck.BlankReach;
 import roughcut.neck.NeckShape;
 import roughcut.shop.Shop;
 
@@ -16,24 +15,55 @@ public final class BlankThinSpots {
    * What there is.
    *
    * @param heel stock below the heel
+   * @param heelX where that is least, from the nut line, mm
+   * @param block how long the block would have to be that begins too late; 0 where it doesn't
    */
-  public record Left(List<ThinSpot> spots, Value heel) {}
+  public record Left(List<ThinSpot> spots, Value heel, double heelX, double block) {}
 
   private BlankThinSpots() {}
 
   /** Stock below the heel, with its block when it has one. */
-  public static Left of(Shop shop, NeckShape neck, BlankTree tree, Ledger ledger) {
+  public static Left of(
+      Shop shop, NeckShape neck, BlankReach reach, BlankTree tree, Ledger ledger) {
     Spots spots = new Spots(shop);
+    BlankReach.Least least = least(neck, reach);
     Value spare =
-        ledger.put(
-            ThinKeys.HEEL_SPARE, "s − h", in("s", tree.heelDepth()), in("h", neck.heelThickness()));
+        ledger.find(
+            ThinKeys.HEEL_SPARE,
+            least.left(),
+            "found as the least of the stock over the heel's back, from the heel's curve to its end",
+            neck.basis().and(reach.basis()).with(tree.heelDepth(), neck.heelThickness()));
     spots.add(
         ThinKind.HEEL_STOCK,
         "stock under heel",
         spare,
-        neck.joint().value(),
+        least.x(),
         Decisions.HEEL_THICKNESS.id(),
         Decisions.SHAFT_THICKNESS.id());
-    return new Left(spots.list(), spare);
+    return new Left(
+        spots.list(),
+        spare,
+        least.x(),
+        least.x() < reach.blockFrom() ? reach.blockWanted(neck.back()) : 0);
   }
+
+  /**
+   * Up to where the heel's curve begins the shaft tells of itself; what is missing before a block
+   * begins is the heel's where its curve has left the shaft's line.
+   */
+  private static BlankReach.Least least(NeckShape neck, BlankReach reach) {
+    double end = neck.heelEnd().value();
+    double from = Math.min(end, Math.max(neck.back().straightTo(), reach.blockFrom()));
+    BlankReach.Least heel = reach.least(neck.back(), from, end);
+    if (from <= neck.back().straightTo()) {
+      return heel;
+    }
+    BlankReach.Least before = reach.least(neck.back(), neck.back().straightTo(), from);
+    boolean curve =
+        neck.back().depth(before.x()) > neck.back().depth(neck.back().straightTo()) + CURVED;
+    return curve && before.left() < 0 && before.left() < heel.left() ? before : heel;
+  }
+
+  /** A heel's curve that has come down by less is the shaft's line still, mm. */
+  private static final double CURVED = 0.02;
 }

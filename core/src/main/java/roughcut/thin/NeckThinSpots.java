@@ -5,13 +5,16 @@ import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
 import java.util.List;
+import roughcut.blank.BlankKeys;
 import roughcut.blank.CurvedInsert;
+import roughcut.blank.GlueFace;
 import roughcut.blank.NeckBlank;
 import roughcut.design.Decisions;
 import roughcut.design.NeckDecisions;
 import roughcut.layout.FretLayout;
 import roughcut.layout.FretboardTaper;
 import roughcut.layout.LayoutKeys;
+import roughcut.measure.Found;
 import roughcut.measure.Known;
 import roughcut.measure.Ledger;
 import roughcut.measure.Precision;
@@ -50,19 +53,24 @@ public final class NeckThinSpots {
     this.neck = neck;
   }
 
-  /** Looks the neck through; {@code ledger} has the glue lines' places already. */
+  /**
+   * Looks the neck through; {@code ledger} has the glue lines' places already.
+   *
+   * @param stock how deep the shaft's wood is
+   */
   public static Left of(
       Shop shop,
       FretLayout frets,
       NeckBlank blank,
       NeckShape neck,
+      Value stock,
       RodChannel rod,
       NeckDetails details,
       Ledger ledger) {
     NeckThinSpots look = new NeckThinSpots(shop, ledger, frets, neck);
     look.rod(rod);
     look.strips(blank, neck.taper());
-    Value shaft = look.stock();
+    Value shaft = look.stock(stock);
     look.inserts(blank);
     look.details(details);
     Value side = look.blankSides(blank);
@@ -87,67 +95,92 @@ public final class NeckThinSpots {
    * stack are told as one.
    */
   private void strips(NeckBlank blank, FretboardTaper taper) {
-    double heel = Math.max(taper.halfWidth(0), taper.secondWidth().value() / 2);
-    List<Double> told = new ArrayList<>();
+    List<GlueFace> told = new ArrayList<>();
     for (int line = 1; line < blank.strips().size(); line++) {
-      double offset = blank.strips().get(line).from();
-      double b = Math.abs(offset);
-      if (b >= heel || told.stream().anyMatch(other -> Math.abs(other - b) < Precision.NEAR)) {
-        continue;
+      GlueFace face = blank.strips().get(line).lower();
+      if (told.stream().noneMatch(other -> mirrored(other, face))) {
+        told.add(face);
+        strip(line, face, blank, taper);
       }
-      told.add(b);
-      strip(line, offset, blank, taper);
     }
   }
 
-  private void strip(int line, double offset, NeckBlank blank, FretboardTaper taper) {
-    Value glueLine = ledger.values().get("blank.glue-line." + line + ".offset");
+  private static boolean mirrored(GlueFace a, GlueFace b) {
+    return Math.abs(Math.abs(a.nut()) - Math.abs(b.nut())) < Precision.NEAR
+        && Math.abs(Math.abs(a.heel()) - Math.abs(b.heel())) < Precision.NEAR;
+  }
+
+  private void strip(int line, GlueFace face, NeckBlank blank, FretboardTaper taper) {
+    Value end = neck.through() ? neck.joint() : neck.heelEnd();
+    double atNut = taper.halfWidth(0) - Math.abs(face.nut());
+    double atEnd = taper.halfWidth(end.value()) - Math.abs(face.at(end.value()));
+    // Inside both ends' outline or outside of it at both: it runs out nowhere, or isn't seen.
+    boolean nut = atNut <= atEnd;
+    double x = nut ? 0 : end.value();
+    if (Math.max(atNut, atEnd) <= 0 || !outermost(line, face, x, blank, taper)) {
+      return;
+    }
+    Value glueLine =
+        nut
+            ? ledger.values().get("blank.glue-line." + line + ".offset")
+            : Found.of(
+                "blank.glue-line." + line + ".offset-end",
+                "Glue line " + line + " from the centre line at the end",
+                Math.abs(face.at(x)),
+                LENGTH,
+                "found by laying the strips side by side",
+                blank.basis().with(end));
+    Value left =
+        ledger.put(
+            "blank.strip-outside." + line + (nut ? ".at-nut" : ".at-end"),
+            "Strip outside glue line " + line + (nut ? " at the nut" : " at the end"),
+            LENGTH,
+            "max(0, (w_nut + (w_2 − w_nut) · x / x_2) / 2 − b)",
+            in("w_nut", taper.nutWidth()),
+            in("w_2", taper.secondWidth()),
+            in("x_2", taper.secondAt()),
+            in("x", nut ? Known.of(LayoutKeys.NUT_LINE, 0, "where the nut line is") : end),
+            in("b", glueLine));
     double crossed =
         blank.crossings().stream()
             .filter(c -> c.line() == line)
             .mapToDouble(c -> c.x().value())
             .findFirst()
-            .orElse(0);
-    // Only the strip next to the edge can run out; the ones inside it are as wide as they were
-    // made.
-    double nextOut =
-        offset < 0 ? blank.strips().get(line - 1).from() : blank.strips().get(line).to();
-    if (Math.abs(nextOut) < taper.halfWidth(0)) {
-      return;
-    }
-    Value left =
-        ledger.put(
-            "blank.strip-outside." + line + ".at-nut",
-            "Strip outside glue line " + line + " at the nut",
-            LENGTH,
-            "max(0, w_nut / 2 − b)",
-            in("w_nut", taper.nutWidth()),
-            in("b", glueLine));
+            .orElse(x);
     String what =
         left.value() > 0
-            ? "outer strip at the nut"
+            ? nut ? "outer strip at the nut" : "outer strip at the end"
             : "outer strip runs out, " + frets.near(crossed);
-    int outer = offset < 0 ? line : line + 1;
+    int outer = face.nut() + face.heel() < 0 ? line : line + 1;
     spots.add(
         ThinKind.OUTER_STRIP,
         what,
         left,
         crossed,
         "neck.strip." + outer + ".thickness",
-        Decisions.NUT_WIDTH.id());
+        nut ? Decisions.NUT_WIDTH.id() : Decisions.FRETBOARD_END_WIDTH.id());
   }
 
-  private Value stock() {
+  /** Only the strip next to the edge runs out; the ones inside it are as wide as they were made. */
+  private static boolean outermost(
+      int line, GlueFace face, double x, NeckBlank blank, FretboardTaper taper) {
+    double nextOut =
+        face.nut() + face.heel() < 0
+            ? blank.strips().get(line - 1).from(x)
+            : blank.strips().get(line).to(x);
+    return Math.abs(nextOut) >= taper.halfWidth(x);
+  }
+
+  private Value stock(Value stock) {
     double from = Math.max(0, neck.back().straightFrom());
     double to = neck.back().straightTo();
     double deepestX = neck.thickness().slope() >= 0 ? to : from;
-    Value shaft = neck.shaft();
     Value spare =
         ledger.find(
             ThinKeys.SHAFT_SPARE,
-            shaft.value() - neck.thickness().depth(deepestX),
+            stock.value() - neck.thickness().depth(deepestX),
             "found as shaft less the deepest of the thickness line without fretboard",
-            neck.basis().with(shaft));
+            neck.basis().with(stock));
     spots.add(
         ThinKind.SHAFT_STOCK,
         "stock under back, " + frets.near(deepestX),
@@ -170,29 +203,35 @@ public final class NeckThinSpots {
     }
   }
 
+  /** Sides of stack and outline are straight: there is least at the nut or at the other end. */
   private Value blankSides(NeckBlank blank) {
-    double end = neck.through() ? neck.joint().value() : neck.heelEnd().value();
-    double widestX = neck.taper().halfWidth(end) > neck.taper().halfWidth(0) ? end : 0;
+    Value end = neck.through() ? neck.joint() : neck.heelEnd();
+    double atNut = blank.halfWidth(0) - neck.taper().halfWidth(0);
+    double atEnd = blank.halfWidth(end.value()) - neck.taper().halfWidth(end.value());
+    boolean nut = atNut < atEnd;
+    Value x = nut ? Known.of(LayoutKeys.NUT_LINE, 0, "where the nut line is") : end;
+    Value stack =
+        Found.of(
+            BlankKeys.BLANK_WIDTH_THERE,
+            2 * blank.halfWidth(x.value()),
+            "found where it has least over the outline",
+            blank.basis().with(x));
     Value side =
         ledger.put(
             ThinKeys.BLANK_SIDE_SPARE,
             "W / 2 − (w_nut + (w_2 − w_nut) · x / x_2) / 2",
-            in("W", blank.width()),
+            in("W", stack),
             in("w_nut", neck.taper().nutWidth()),
             in("w_2", neck.taper().secondWidth()),
-            in(
-                "x",
-                widestX > 0
-                    ? neck.through() ? neck.joint() : neck.heelEnd()
-                    : Known.of(LayoutKeys.NUT_LINE, 0, "where the nut line is")),
+            in("x", x),
             in("x_2", neck.taper().secondAt()));
     spots.add(
         ThinKind.BLANK_SIDE,
-        "blank beside the " + (widestX > 0 ? "heel" : "nut"),
+        "blank beside the " + (nut ? "nut" : neck.through() ? "neck at the body" : "heel"),
         side,
-        widestX,
+        x.value(),
         "neck.strip.1.thickness",
-        Decisions.FRETBOARD_END_WIDTH.id());
+        nut ? Decisions.NUT_WIDTH.id() : Decisions.FRETBOARD_END_WIDTH.id());
     return side;
   }
 

@@ -99,10 +99,11 @@ class FollowingBlanksTest {
               .max()
               .orElseThrow();
       assertThat(plan.neck().heelEnd().value()).isCloseTo(end, within(1e-9));
-      assertThat(plan.neck().heelThickness().value())
-          .isCloseTo(thick - cap - 0.5 + e, within(1e-9));
+      assertThat(plan.neck().heelThickness().value()).isCloseTo(thick + e, within(1e-9));
       // One solid: as deep in the middle of the body as the neck's own outline and section say.
-      assertThat(plan.neck().back().depth(end - 50)).isCloseTo(thick - cap - 0.5 + e, within(1e-6));
+      double lean = Math.tan(Math.toRadians(value(plan, "neck.angle")));
+      double deeper = (end - 50 - plan.neck().joint().value()) * lean;
+      assertThat(plan.neck().back().depth(end - 50)).isCloseTo(thick + e + deeper, within(1e-6));
       double trim = 10;
       double blank = value(plan, "stack.length");
       assertThat(blank)
@@ -110,7 +111,7 @@ class FollowingBlanksTest {
           .isGreaterThan(end + 4 + 100 + 2 * trim);
       double flattening = roughcut.design.BlankDecisions.FLATTENING.in(plan.build().design());
       assertThat(value(plan, "stack.depth"))
-          .isGreaterThanOrEqualTo(thick - cap - 0.5 + e + 2 * flattening - 1e-9);
+          .isGreaterThanOrEqualTo(thick + e + 2 * flattening - 1e-9);
       assertThat(plan.thinSpots())
           .filteredOn(s -> s.kind().id().equals("heel.stock"))
           .allMatch(s -> s.state() != ThinSpot.State.STOP);
@@ -140,7 +141,7 @@ class FollowingBlanksTest {
             whole.build().withDesign(whole.build().design().withNeckSteps(steps)), whole.shop());
     assertThat(value(whole, "stack.depth") - value(block, "stack.depth"))
         .isCloseTo(20, within(1e-6));
-    assertThat(value(block, "heel.stock")).isCloseTo(value(block, "core.depth"), within(1e-6));
+    assertThat(value(block, "heel.stock")).isCloseTo(value(block, "core.depth-end"), within(1e-6));
   }
 
   /** Wings reach from the core to the outline's furthest place, each side its own. */

@@ -85,12 +85,19 @@ class UpgradeTest {
     same(then, Plan.of(again, Demo.shop()));
   }
 
+  /**
+   * Told wrongly then: the core's blank without the neck's lean, and a block as if it lay under all
+   * of the heel or core, however short it is.
+   */
+  private static final String MENDED =
+      "core\\.strips-depth|heel\\.(spare|stock)|stack\\.depth|glue\\..*|clamps\\..*|board\\.yield|.*mass|balance\\..*";
+
   private static void same(Map<String, Double> then, Plan plan) {
     assertThat(plan.values().keySet()).containsAll(then.keySet());
     plan.values()
         .forEach(
             (id, value) -> {
-              if (then.containsKey(id)) {
+              if (then.containsKey(id) && !id.matches(MENDED)) {
                 assertThat(value.value()).as(id).isCloseTo(then.get(id), within(1e-5));
               }
             });
@@ -100,7 +107,8 @@ class UpgradeTest {
                 .map(Value::id)
                 .filter(
                     i ->
-                        !i.matches("place\\..*|proof\\..*-wanted|rout\\..*\\.bit(-2)?|tuner\\.bit"))
+                        !i.matches(
+                            "place\\..*|proof\\..*-wanted|rout\\..*\\.bit(-2)?|tuner\\.bit|core\\..*"))
                 .filter(i -> !then.containsKey(i)))
         .isEmpty();
   }

@@ -43,6 +43,14 @@ class StandingTest {
     says(Standing.of(never, looks), ThinSpot.State.STOP, never.size() + " can't be");
     says(Standing.of(open, List.of()), ThinSpot.State.STOP, open.size() + " not ready");
     says(Standing.of(List.of(), thin), ThinSpot.State.STOP, thin.size() + " at stop");
+    List<Finding> missing = of(Finding.Severity.GET);
+    assertThat(missing.size()).isPositive();
+    says(Standing.of(missing, looks), ThinSpot.State.LOOK, missing.size() + " to get");
+    List<Finding> all = new ArrayList<>(missing);
+    all.addAll(open);
+    says(Standing.of(all, looks), ThinSpot.State.STOP, open.size() + " not ready");
+    assertThat(Finding.counted(all))
+        .isEqualTo(open.size() + " not ready, " + missing.size() + " to get");
     List<Finding> both = new ArrayList<>(never);
     both.addAll(open);
     says(

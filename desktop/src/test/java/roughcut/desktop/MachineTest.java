@@ -4,8 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.time.Duration;
 import java.util.List;
+import java.util.concurrent.TimeUnit;
+import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.Slider;
@@ -15,9 +19,12 @@ import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
+import org.testfx.util.WaitForAsyncUtils;
 import roughcut.bench.Bench;
 import roughcut.bench.Operation;
 import roughcut.desktop.control.Ids;
+import roughcut.desktop.session.AtBench;
+import roughcut.desktop.session.Workspace;
 import roughcut.desktop.shell.Windows;
 import roughcut.file.BuildFile;
 import roughcut.record.Build;
@@ -179,6 +186,51 @@ class MachineTest extends BenchWalk {
     settle();
     ticked(robot, "body.cut.pocket");
     assertThat(log().done("body.cut.pocket").orElseThrow().hands().toMinutes()).isEqualTo(25);
+  }
+
+  /** A program that was killed goes on where one was: operation, timer, note and half a reading. */
+  @Test
+  void whatIsBegunOutlivesTheProgram(FxRobot robot) throws Exception {
+    look("body.cut.pocket");
+    robot.push(KeyCode.F9);
+    until(() -> window.atMachine().map(m -> m.showing()).orElse(false));
+    robot.push(KeyCode.T).push(KeyCode.K).write("tear-out, bass side", 0).push(KeyCode.ENTER);
+    robot.push(KeyCode.M).write("21", 0);
+    Path kept = data.resolve("halfway");
+    until(() -> written(kept).contains("=21"));
+    robot.push(KeyCode.RIGHT);
+    settle();
+    assertThat(machine("machine.entry")).as("another operation's entry").isEmpty();
+    robot.push(KeyCode.LEFT);
+    settle();
+    assertThat(machine("machine.entry")).isEqualTo("21");
+    until(() -> written(kept).contains("at=body.cut.pocket"));
+    time.passes(Duration.ofMinutes(12));
+    Workspace again = Workspace.open(heron, data, clock());
+    AtBench there =
+        WaitForAsyncUtils.asyncFx(() -> new AtBench(again.session(), again.halfway()))
+            .get(1, TimeUnit.MINUTES);
+    assertThat(there.chosen().get()).isEqualTo("body.cut.pocket");
+    assertThat(there.typed("body.cut.pocket")).isEqualTo("21");
+    assertThat(there.timer().of("body.cut.pocket")).isEqualTo(Duration.ofMinutes(12));
+    Operation pocket = there.step().orElseThrow().operation();
+    show(() -> there.done(pocket, "again"));
+    assertThat(again.session().build().get().log().done(pocket.id()).orElseThrow().note())
+        .contains("tear-out, bass side");
+    assertThat(written(kept)).doesNotContain("tear-out").doesNotContain("running");
+    show(again::close);
+  }
+
+  private static String written(Path folder) {
+    try (Stream<Path> files = Files.list(folder)) {
+      StringBuilder all = new StringBuilder();
+      for (Path file : files.toList()) {
+        all.append(Files.readString(file));
+      }
+      return all.toString();
+    } catch (IOException e) {
+      return "";
+    }
   }
 
   /** One finger on the screen does what keys do. */

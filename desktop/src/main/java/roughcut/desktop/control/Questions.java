@@ -7,6 +7,7 @@ import javafx.scene.shape.SVGPath;
 import roughcut.finding.Finding;
 import roughcut.measure.Sentence;
 import roughcut.measure.Units;
+import roughcut.thin.ThinSpot;
 
 /** What is still open before work can begin: what stops first, each with its shape and word. */
 public final class Questions extends VBox {
@@ -43,11 +44,11 @@ public final class Questions extends VBox {
 
   private static Label row(Finding question, Units units) {
     SVGPath shape = new SVGPath();
-    shape.setContent(question.stops() ? "M0,0 h8 v8 h-8 z" : "M4.5,0 L9,8 L0,8 z");
-    shape.getStyleClass().add(question.stops() ? "shape-stop" : "shape-look");
+    ThinSpot.State state = States.of(question);
+    shape.setContent(States.shape(state));
+    shape.getStyleClass().add("shape-" + state.word());
     Label row =
-        new Label(
-            (question.stops() ? "stop: " : "look: ") + Sentence.in(question.words(), units), shape);
+        new Label(question.severity().word() + ": " + Sentence.in(question.words(), units), shape);
     row.setGraphicTextGap(7);
     row.setWrapText(true);
     row.getStyleClass().add("fact");

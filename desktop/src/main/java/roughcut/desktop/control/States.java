@@ -1,6 +1,8 @@
 package roughcut.desktop.control;
 
 import javafx.css.PseudoClass;
+import roughcut.finding.Finding;
+import roughcut.thin.ThinSpot;
 
 /** Conditions of our controls that the style sheet knows. */
 public final class States {
@@ -18,4 +20,18 @@ public final class States {
   public static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
 
   private States() {}
+
+  /** How bad a finding is, in the shapes and colours of thin spots. */
+  static ThinSpot.State of(Finding finding) {
+    return finding.stops() && !finding.missing() ? ThinSpot.State.STOP : ThinSpot.State.LOOK;
+  }
+
+  /** The outline that stands for a state beside its colour. */
+  static String shape(ThinSpot.State state) {
+    return switch (state) {
+      case STOP -> "M0,0 h8 v8 h-8 z";
+      case LOOK -> "M4.5,0 L9,8 L0,8 z";
+      case CLEAR -> "M3,0 a3,3 0 1,0 0.01,0 z";
+    };
+  }
 }

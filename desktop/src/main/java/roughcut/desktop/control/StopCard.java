@@ -13,14 +13,15 @@ import javafx.scene.shape.SVGPath;
 import roughcut.finding.Finding;
 import roughcut.measure.Sentence;
 import roughcut.measure.Units;
+import roughcut.thin.ThinSpot;
 
 /**
  * What stops the work on one topic, on the rail before the thin spots: a press leads to its field.
  */
 final class StopCard extends Button {
   private static final double HEIGHT = 84;
-  private static final String SQUARE = "M0,0 h8 v8 h-8 z";
 
+  private final SVGPath shape = new SVGPath();
   private final Label word = new Label();
   private final Label what = new Label();
   private final Chip chip = new Chip();
@@ -29,8 +30,6 @@ final class StopCard extends Button {
 
   StopCard(Consumer<Finding> open, Consumer<Button> reveal) {
     getStyleClass().addAll("thin-card", "thin-stop");
-    SVGPath shape = new SVGPath();
-    shape.setContent(SQUARE);
     shape.getStyleClass().add("thin-shape");
     word.setGraphic(shape);
     word.getStyleClass().add("thin-word");
@@ -58,15 +57,13 @@ final class StopCard extends Button {
   /** Shows what stops one topic, the worst first; there is at least one. */
   void show(List<Finding> stops, Units units) {
     finding = stops.get(0);
-    int more = stops.size() - 1;
-    word.setText(
-        finding.topic().words()
-            + ": "
-            + (more > 0 ? stops.size() + " " : "")
-            + finding.severity().word());
+    ThinSpot.State state = States.of(finding);
+    getStyleClass().set(getStyleClass().size() - 1, "thin-" + state.word());
+    shape.setContent(States.shape(state));
+    word.setText(finding.topic().words() + ": " + Finding.counted(stops));
     List<String> words = stops.stream().map(f -> Sentence.in(f.words(), units)).toList();
     what.setText(words.get(0));
-    chip.show(SQUARE, "", word.getText());
+    chip.show(States.shape(state), "", word.getText());
     Ids.set(this, "stop." + finding.topic().name().toLowerCase(Locale.ROOT));
     Tips.on(this, String.join("\n", words));
     setAccessibleText(word.getText() + ": " + String.join("; ", words));

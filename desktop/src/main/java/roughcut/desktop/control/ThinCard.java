@@ -103,12 +103,12 @@ final class ThinCard extends Button {
       getStyleClass().remove("thin-" + state);
       getStyleClass().add("thin-" + now);
       state = now;
-      shape.setContent(shape(next.state()));
+      shape.setContent(States.shape(next.state()));
       word.setText(now);
     }
     number.setText(NumberWriter.number(next.left().value(), Quantity.LENGTH, units));
     what.setText(next.what());
-    chip.show(shape(next.state()), number.getText(), next.what());
+    chip.show(States.shape(next.state()), number.getText(), next.what());
     limits.setText(
         (next.later() ? "now " + next.nowText(units) + " · " : "") + limits(next, units));
     fill();
@@ -118,14 +118,6 @@ final class ThinCard extends Button {
 
     setAccessibleText(
         now + ": " + next.what() + ", " + next.left().text(units) + ", " + limits.getText());
-  }
-
-  private static String shape(ThinSpot.State state) {
-    return switch (state) {
-      case STOP -> "M0,0 h8 v8 h-8 z";
-      case LOOK -> "M4.5,0 L9,8 L0,8 z";
-      case CLEAR -> "M3,0 a3,3 0 1,0 0.01,0 z";
-    };
   }
 
   private static String limits(ThinSpot spot, Units units) {

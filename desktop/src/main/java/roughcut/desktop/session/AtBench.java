@@ -4,10 +4,9 @@ import java.time.Duration;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
+import javafx.animation.PauseTransition;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleStringProperty;
@@ -20,6 +19,7 @@ import roughcut.bench.Plausible;
 import roughcut.bench.Stake;
 import roughcut.design.Design;
 import roughcut.design.OrderChange;
+import roughcut.file.Halfway;
 import roughcut.measure.Range;
 import roughcut.measure.Unreadable;
 import roughcut.plan.Plan;
@@ -32,12 +32,18 @@ import roughcut.record.Reading;
  * there, and what the last reading changed. Station and bench screen share one.
  */
 public final class AtBench {
+  private static final String TYPED = "typed ";
+  private static final String NOTE = "note ";
+  private static final String AT = "at";
+
+  /** What is typed is written down so long after the last key. */
+  private static final javafx.util.Duration WRITTEN = javafx.util.Duration.millis(300);
+
   private final Session session;
   private final StringProperty chosen = new SimpleStringProperty("");
   private final ReadOnlyObjectWrapper<Consequences> changed = new ReadOnlyObjectWrapper<>();
-  private final Map<String, String> notes = new HashMap<>();
-
-  private final Map<String, String> typed = new HashMap<>();
+  private final Halfway halfway;
+  private final PauseTransition writing = new PauseTransition(WRITTEN);
   private final WorkTimer timer;
 
   /** What was typed and asked about; typed again it is taken. */
@@ -51,11 +57,32 @@ public final class AtBench {
   private LocalDateTime at;
   private Bench bench;
 
-  public AtBench(Session session) {
+  /**
+   * Makes it.
+   *
+   * @param halfway what was begun at this bench before
+   */
+  public AtBench(Session session, Halfway halfway) {
     this.session = session;
-    this.timer = new WorkTimer(session.now());
+    this.halfway = halfway;
+    this.timer = new WorkTimer(session.now(), halfway);
+    writing.setOnFinished(e -> halfway.save());
     session.plan().addListener((p, was, is) -> settle());
-    chosen.addListener((p, was, is) -> askNoMore());
+    goOn();
+    chosen.addListener(
+        (p, was, is) -> {
+          askNoMore();
+          halfway.put(AT, is);
+          writing.playFromStart();
+        });
+  }
+
+  /** Looks at what was looked at when the program ended, unless that is done. */
+  private void goOn() {
+    String at = halfway.text(AT);
+    if (!at.isEmpty() && bench().step(at).filter(s -> s.state() != Bench.State.DONE).isPresent()) {
+      chosen.set(at);
+    }
   }
 
   /** Id of the operation that is looked at. */
@@ -139,12 +166,15 @@ public final class AtBench {
    */
   public void done(Operation op, Duration hands, String reason) {
     Bench here = bench();
-    String said = notes.getOrDefault(op.id(), "");
-    notes.remove(op.id());
-    timer.forget(op.id());
+    String said = halfway.text(NOTE + op.id());
     session.make(
         "done: " + op.title(), "done " + op.id(), b -> here.done(b, op, hands, said, reason));
     session.history().settle();
+    if (session.build().get().log().isDone(op.id())) {
+      halfway.put(NOTE + op.id(), "");
+      timer.forget(op.id());
+      halfway.save();
+    }
   }
 
   /** Marks an operation not done after all. */
@@ -185,9 +215,23 @@ public final class AtBench {
     return timer;
   }
 
-  /** What is half typed at the machine, by what it is for; kept when the screen is closed. */
-  public Map<String, String> typed() {
-    return typed;
+  /** What is half typed at the machine for that; empty for nothing. */
+  public String typed(String what) {
+    return halfway.text(TYPED + what);
+  }
+
+  /** Keeps what is half typed for something; empty when it is entered or left. */
+  public void typed(String what, String text) {
+    if (!text.equals(typed(what))) {
+      halfway.put(TYPED + what, text);
+      writing.playFromStart();
+    }
+  }
+
+  /** Writes down what is begun and not entered; for a window that closes. */
+  public void keep() {
+    writing.stop();
+    halfway.save();
   }
 
   /** The hold point that is asked for: one that is asked again, or the first that isn't known. */
@@ -304,7 +348,9 @@ public final class AtBench {
                 .map(d -> b.withLog(b.log().with(d.saying(words))))
                 .orElseGet(() -> b));
     if (!session.build().get().log().isDone(op.id())) {
-      notes.merge(op.id(), words, (x, y) -> x + "; " + y);
+      String before = halfway.text(NOTE + op.id());
+      halfway.put(NOTE + op.id(), before.isEmpty() ? words : before + "; " + words);
+      halfway.save();
     }
   }
 

@@ -2,27 +2,31 @@ package roughcut.desktop.session;
 
 import java.time.Duration;
 import java.time.LocalDateTime;
-import java.util.HashMap;
-import java.util.Map;
+import java.time.format.DateTimeParseException;
+import java.util.function.Function;
+import roughcut.file.Halfway;
 import roughcut.record.Now;
 
 /**
- * How long operations are worked at, by the clock: it goes on while the screen at the machine is
- * closed, and each operation has its own.
+ * How long operations are worked at, by the clock: it goes on while the screen at the machine, or
+ * the whole program, is closed, and each operation has its own.
  */
 public final class WorkTimer {
-  private final Now now;
-  private final Map<String, Duration> worked = new HashMap<>();
-  private String running = "";
-  private LocalDateTime since;
+  private static final String WORKED = "worked ";
+  private static final String RUNNING = "running";
+  private static final String SINCE = "since";
 
-  WorkTimer(Now now) {
+  private final Now now;
+  private final Halfway halfway;
+
+  WorkTimer(Now now, Halfway halfway) {
     this.now = now;
+    this.halfway = halfway;
   }
 
   /** Whether it runs for an operation. */
   public boolean runs(String operation) {
-    return running.equals(operation) && !operation.isEmpty();
+    return !operation.isEmpty() && halfway.text(RUNNING).equals(operation);
   }
 
   /** Starts for an operation, or stops; one that ran for another stops then. */
@@ -30,36 +34,54 @@ public final class WorkTimer {
     boolean ran = runs(operation);
     stop();
     if (!ran) {
-      running = operation;
-      since = now.second();
+      halfway.put(RUNNING, operation);
+      halfway.put(SINCE, now.second().toString());
     }
+    halfway.save();
   }
 
   /** Stops; what was counted is kept. */
-  public void stop() {
+  private void stop() {
+    String running = halfway.text(RUNNING);
     if (!running.isEmpty()) {
-      worked.put(running, of(running));
-      running = "";
+      halfway.put(WORKED + running, of(running).toString());
+      halt();
     }
+  }
+
+  private void halt() {
+    halfway.put(RUNNING, "");
+    halfway.put(SINCE, "");
   }
 
   /** How long an operation was worked at so far. */
   public Duration of(String operation) {
-    Duration before = worked.getOrDefault(operation, Duration.ZERO);
+    Duration before = read(halfway.text(WORKED + operation), Duration::parse, Duration.ZERO);
     return runs(operation) ? before.plus(between()) : before;
   }
 
   /** A clock that was put back takes nothing away. */
   private Duration between() {
-    Duration passed = Duration.between(since, now.second());
+    LocalDateTime second = now.second();
+    Duration passed =
+        Duration.between(read(halfway.text(SINCE), LocalDateTime::parse, second), second);
     return passed.isNegative() ? Duration.ZERO : passed;
+  }
+
+  /** A file that somebody wrote into counts as nothing where it can't be read. */
+  private static <T> T read(String text, Function<String, T> reader, T otherwise) {
+    try {
+      return text.isEmpty() ? otherwise : reader.apply(text);
+    } catch (DateTimeParseException e) {
+      return otherwise;
+    }
   }
 
   /** Begins anew for an operation; one that runs for another goes on. */
   void forget(String operation) {
     if (runs(operation)) {
-      running = "";
+      halt();
     }
-    worked.remove(operation);
+    halfway.put(WORKED + operation, "");
   }
 }

@@ -10,6 +10,7 @@ import roughcut.file.Autosave;
 import roughcut.file.BuildFile;
 import roughcut.file.DemoFolder;
 import roughcut.file.FileTrouble;
+import roughcut.file.Halfway;
 import roughcut.file.Rescue;
 import roughcut.file.ShopFile;
 import roughcut.file.Versions;
@@ -110,6 +111,11 @@ public final class Workspace {
 
   public Path path() {
     return autosave.file().path();
+  }
+
+  /** What was begun at this build's bench and not entered. */
+  public Halfway halfway() {
+    return new Halfway(data, this::path);
   }
 
   /** The folder of the shop that the build belongs to. */

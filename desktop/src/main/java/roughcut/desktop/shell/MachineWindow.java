@@ -48,6 +48,7 @@ public final class MachineWindow {
   private final MachineView view = new MachineView(this::press, this::chose);
   private final Timeline tick =
       new Timeline(new KeyFrame(javafx.util.Duration.seconds(1), e -> clock()));
+  private final HalfTyped half;
   private Mode mode = Mode.LOOKING;
   private int page;
   private boolean swallow;
@@ -57,6 +58,7 @@ public final class MachineWindow {
     this.caliper = caliper;
     this.session = session;
     this.bench = bench;
+    this.half = new HalfTyped(view.entry(), bench, this::typedFor);
     Scene scene = Windows.styled(view);
     scene.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
     // The letter of a key that opened the entry isn't the first letter in it.
@@ -71,7 +73,6 @@ public final class MachineWindow {
     stage.setScene(scene);
     stage.titleProperty().bind(session.build().map(b -> b.name() + " – at the machine"));
     tick.setCycleCount(Animation.INDEFINITE);
-    view.entry().textProperty().addListener((p, was, is) -> remember(is));
     session.plan().addListener((p, was, is) -> show());
     session.units().addListener((p, was, is) -> show());
     bench
@@ -82,8 +83,8 @@ public final class MachineWindow {
               page = 0;
               view.message("");
               view.lookAtDrawing();
-              view.entry().clear();
               show();
+              restore();
             });
   }
 
@@ -139,18 +140,8 @@ public final class MachineWindow {
     return mode == Mode.LOOKING ? operation : operation + " " + mode;
   }
 
-  private void remember(String text) {
-    if (text.isEmpty()) {
-      bench.typed().remove(typedFor());
-    } else {
-      bench.typed().put(typedFor(), text);
-    }
-  }
-
   private void restore() {
-    String half = bench.typed().getOrDefault(typedFor(), "");
-    if (view.entry().isVisible() && view.entry().getText().isEmpty() && !half.isEmpty()) {
-      view.entry().setText(half);
+    if (half.turn()) {
       view.message("Half typed: M goes on with it.");
     }
   }
@@ -402,8 +393,8 @@ public final class MachineWindow {
   }
 
   private void tickOff(Operation op, String reason) {
-    mode = Mode.LOOKING;
     view.entry().clear();
+    mode = Mode.LOOKING;
     view.lookAtDrawing();
     view.requestFocus();
     Duration worked = bench.timer().of(op.id());

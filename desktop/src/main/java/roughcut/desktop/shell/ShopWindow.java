@@ -89,7 +89,7 @@ public final class ShopWindow {
     files = new FileActions(workspace, notice, () -> root.getScene().getWindow());
     picture = new Picture(session, surface);
     grip = new LowerGrip(habits);
-    bench = new AtBench(session);
+    bench = new AtBench(session, workspace.halfway());
     days = new ShopDays(session, workspace::path, workspace::shopFolder);
     atBench = new BenchWindows(session, bench, notice);
     Desk desk = new WindowDesk(this, surface, notice);

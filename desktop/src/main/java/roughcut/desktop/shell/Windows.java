@@ -222,9 +222,11 @@ public final class Windows {
           .onClosed(
               () -> {
                 workspace.settle();
+                window.bench().keep();
                 workspace.close();
               });
     } else {
+      window.bench().keep();
       workspace.close();
     }
     // The window's controls and textures go with it, whoever still holds the stage.

@@ -70,6 +70,7 @@ final class StackPage extends KnifePage {
             Decisions.SHAFT_THICKNESS,
             Decisions.ROUGHING_MARGIN,
             BodyDecisions.NECK_JOINT,
+            BlankDecisions.CORE_LAID,
             Decisions.SCARF_PLANING,
             Decisions.SCARF_TRIM,
             BlankDecisions.WING_TRIM,
@@ -88,6 +89,10 @@ final class StackPage extends KnifePage {
             "Length, flat headstock",
             NeckKeys.HEAD_FLAT_DEPTH.id(),
             "Depth, flat headstock",
+            NeckKeys.CORE_STRIPS_ALONG.id(),
+            "Depth, laid along the neck",
+            NeckKeys.CORE_STRIPS_LEVEL.id(),
+            "Depth, laid level",
             "head.wing.treble",
             "Headstock wings, each")
         .know(

@@ -1,0 +1,64 @@
+package roughcut.file;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** What is begun and not entered is there again, each build's for itself. */
+class HalfwayTest {
+  @TempDir private Path data;
+
+  private Halfway of(String build) {
+    return new Halfway(data, () -> data.resolve(build));
+  }
+
+  private List<Path> files() throws IOException {
+    try (Stream<Path> all = Files.list(data.resolve("halfway"))) {
+      return all.toList();
+    }
+  }
+
+  @Test
+  void isThereAgainForTheSameBuildOnly() {
+    Halfway first = of("a/Heron.roughcut");
+    first.put("typed body.cut.pocket", "21,");
+    first.put("note x", "two words\nand = signs: ü");
+    first.save();
+    assertThat(of("a/Heron.roughcut").text("typed body.cut.pocket")).isEqualTo("21,");
+    assertThat(of("a/Heron.roughcut").text("note x")).isEqualTo("two words\nand = signs: ü");
+    assertThat(of("b/Heron.roughcut").text("typed body.cut.pocket")).isEmpty();
+  }
+
+  @Test
+  void nothingBegunLeavesNoFile() throws IOException {
+    Halfway one = of("Heron.roughcut");
+    one.put("running", "x");
+    one.save();
+    assertThat(files()).hasSize(1);
+    one.put("running", "");
+    one.save();
+    assertThat(files()).isEmpty();
+    assertThat(one.text("running")).isEmpty();
+  }
+
+  @Test
+  void aBrokenFileOrAFullDiskCountsAsNothing() throws IOException {
+    Halfway one = of("Heron.roughcut");
+    one.put("running", "x");
+    one.save();
+    Files.writeString(files().get(0), "running=\\u12");
+    assertThat(of("Heron.roughcut").text("running")).isEmpty();
+    Path taken = data.resolve("taken");
+    Files.writeString(taken, "a file where the folder should be");
+    Halfway nowhere = new Halfway(taken, () -> data.resolve("Heron.roughcut"));
+    nowhere.put("running", "y");
+    nowhere.save();
+    assertThat(nowhere.text("running")).as("goes on in memory").isEqualTo("y");
+  }
+}
