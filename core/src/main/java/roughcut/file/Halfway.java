@@ -6,7 +6,9 @@ import java.io.StringWriter;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.HashSet;
 import java.util.Properties;
+import java.util.Set;
 import java.util.function.Supplier;
 
 /**
@@ -19,6 +21,9 @@ public final class Halfway {
   private final Supplier<Path> build;
   private final Properties kept = new Properties();
 
+  /** What was changed here, so that what another window changed meanwhile stays as it is. */
+  private final Set<String> changed = new HashSet<>();
+
   /**
    * What was begun at a build's bench; a file that can't be read counts as nothing.
    *
@@ -28,13 +33,19 @@ public final class Halfway {
   public Halfway(Path data, Supplier<Path> build) {
     this.data = data;
     this.build = build;
+    kept.putAll(onDisk());
+  }
+
+  private Properties onDisk() {
+    Properties read = new Properties();
     try {
       if (Files.exists(place())) {
-        kept.load(new StringReader(new String(SafeFile.read(place()), StandardCharsets.UTF_8)));
+        read.load(new StringReader(new String(SafeFile.read(place()), StandardCharsets.UTF_8)));
       }
     } catch (IOException | IllegalArgumentException e) {
-      kept.clear();
+      read.clear();
     }
+    return read;
   }
 
   private Path place() {
@@ -48,23 +59,31 @@ public final class Halfway {
 
   /** Puts words under a key; empty words take what stood there away. {@link #save} keeps them. */
   public void put(String key, String words) {
+    set(kept, key, words);
+    changed.add(key);
+  }
+
+  private static void set(Properties all, String key, String words) {
     if (words.isEmpty()) {
-      kept.remove(key);
+      all.remove(key);
     } else {
-      kept.setProperty(key, words);
+      all.setProperty(key, words);
     }
   }
 
   /** Writes it down; when that fails the work goes on without. */
   public void save() {
+    Properties all = onDisk();
+    changed.forEach(key -> set(all, key, text(key)));
     try {
-      if (kept.isEmpty()) {
+      if (all.isEmpty()) {
         Files.deleteIfExists(place());
-        return;
+      } else {
+        StringWriter text = new StringWriter();
+        all.store(text, null);
+        SafeFile.write(place(), text.toString().getBytes(StandardCharsets.UTF_8));
       }
-      StringWriter text = new StringWriter();
-      kept.store(text, null);
-      SafeFile.write(place(), text.toString().getBytes(StandardCharsets.UTF_8));
+      changed.clear();
     } catch (IOException e) {
       System.getLogger("roughcut")
           .log(System.Logger.Level.INFO, "what is half done isn't kept: " + e.getMessage());

@@ -61,4 +61,22 @@ class HalfwayTest {
     nowhere.save();
     assertThat(nowhere.text("running")).as("goes on in memory").isEqualTo("y");
   }
+
+  /** Two windows of one build: neither brings back what the other has finished. */
+  @Test
+  void anotherWindowsChangesStay() {
+    Halfway one = of("Heron.roughcut");
+    one.put("note x", "tear-out");
+    one.save();
+    Halfway two = of("Heron.roughcut");
+    two.put("note x", "");
+    two.put("at", "y");
+    two.save();
+    one.put("typed z", "2");
+    one.save();
+    Halfway three = of("Heron.roughcut");
+    assertThat(three.text("note x")).isEmpty();
+    assertThat(three.text("at")).isEqualTo("y");
+    assertThat(three.text("typed z")).isEqualTo("2");
+  }
 }

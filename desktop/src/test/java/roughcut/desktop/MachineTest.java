@@ -198,11 +198,9 @@ class MachineTest extends BenchWalk {
     robot.push(KeyCode.M).write("21", 0);
     Path kept = data.resolve("halfway");
     until(() -> written(kept).contains("=21"));
-    robot.push(KeyCode.RIGHT);
-    settle();
+    show(() -> bench().go(1));
     assertThat(machine("machine.entry")).as("another operation's entry").isEmpty();
-    robot.push(KeyCode.LEFT);
-    settle();
+    show(() -> bench().go(-1));
     assertThat(machine("machine.entry")).isEqualTo("21");
     until(() -> written(kept).contains("at=body.cut.pocket"));
     time.passes(Duration.ofMinutes(12));
