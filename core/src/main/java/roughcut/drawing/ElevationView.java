@@ -8,7 +8,6 @@ import roughcut.design.NeckDecisions;
 import roughcut.drawing.Mark.Anchor;
 import roughcut.drawing.Mark.Size;
 import roughcut.fretboard.Slots;
-import roughcut.geometry.Arcs;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.measure.NumberWriter;
@@ -71,15 +70,10 @@ final class ElevationView {
 
   /** Where the neck's top ends at the head: the break, or the drum's way down to a lower face. */
   private List<Point> faceEnd() {
-    double drop = head.drop();
-    if (drop <= 0) {
-      return List.of(head.breakPoint());
-    }
-    double radius = Math.max(drop, plan.given(NeckDecisions.STEP_RADIUS));
-    double run = plan.details().flatHead().run().value();
-    Point centre = new Point(head.breakX() - run, radius - drop);
-    double from = Math.atan2(-centre.y(), run);
-    return Arcs.arc(centre, radius, from, -Math.PI / 2);
+    return plan.details()
+        .step()
+        .map(step -> step.curve(head.breakX()))
+        .orElse(List.of(head.breakPoint()));
   }
 
   /** The wood that is seen from the side near the nut. */

@@ -5,12 +5,12 @@ import static roughcut.measure.Worked.in;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.DoubleUnaryOperator;
 import roughcut.design.Decisions;
 import roughcut.design.NeckDecisions;
 import roughcut.geometry.Minimum;
 import roughcut.geometry.Point;
 import roughcut.measure.Found;
-import roughcut.measure.Known;
 import roughcut.measure.Ledger;
 import roughcut.measure.Value;
 import roughcut.measure.Worked;
@@ -20,7 +20,8 @@ import roughcut.record.Givens;
  * The bore through which a head-adjusted rod is turned: where it opens on the head's face, how far
  * the bit goes, and what wood it leaves (handbook page 4, "Access hole"). Places along the neck are
  * measured from the break line towards the tip; with f = tan θ + tan β and the axis at the depth c
- * under the break line, the bore opens from (c − D / (2·cos β)) / f to (c + D / (2·cos β)) / f.
+ * under the break line, the bore opens from (c − D / (2·cos β)) / f to (c + D / (2·cos β)) / f; on
+ * a flat head it comes out of the step's curve or of the face below it.
  *
  * @param opens where its upper edge comes out
  * @param centre where its axis comes out
@@ -53,9 +54,23 @@ public record AccessBore(
 
   private static final int SAMPLES = 24;
 
-  /** Whether the bore comes out of the face at all. */
+  /** Whether the bore comes out of the face at all, with the whole of its width. */
   public static boolean meets(HeadLine head, Givens givens) {
-    return fall(head, givens) > MEETS;
+    return StepDown.of(givens, head)
+        .map(step -> step.comesOut(edge(givens, 1)).isPresent())
+        .orElse(fall(head, givens) > MEETS);
+  }
+
+  /**
+   * Depth of the bore below the neck's top, by the distance from the break.
+   *
+   * @param edge -1 for its upper edge, 0 for the axis, 1 for its lower edge
+   */
+  private static DoubleUnaryOperator edge(Givens givens, int edge) {
+    double beta = Math.toRadians(givens.get(NeckDecisions.ACCESS_TILT).value());
+    double half = givens.get(NeckDecisions.ACCESS_BORE).value() / 2 / Math.cos(beta);
+    double axis = givens.get(NeckDecisions.ROD_AXIS).value();
+    return u -> axis + edge * half - u * Math.tan(beta);
   }
 
   private static double fall(HeadLine head, Givens givens) {
@@ -87,6 +102,7 @@ public record AccessBore(
     private final Value veneer;
     private final Value angle;
     private final Value adjuster;
+    private final Optional<StepDown> step;
 
     private Builder(Givens givens, HeadLine head, NeckShape neck, RodChannel rod, Ledger ledger) {
       this.givens = givens;
@@ -97,17 +113,9 @@ public record AccessBore(
       this.d = givens.get(NeckDecisions.ACCESS_BORE);
       this.beta = givens.get(NeckDecisions.ACCESS_TILT);
       this.veneer = givens.get(Decisions.HEAD_VENEER);
-      // On a flat head the face falls only by its step; there the angle counts as nothing.
-      this.angle =
-          head.stepped()
-              ? Known.of(
-                  "head.angle",
-                  "Headstock angle, flat",
-                  0,
-                  head.angle().quantity(),
-                  "the headstock is flat")
-              : head.angle();
+      this.angle = head.angle();
       this.adjuster = rod.start();
+      this.step = StepDown.of(givens, head);
     }
 
     AccessBore build() {
@@ -150,6 +158,15 @@ public record AccessBore(
     }
 
     private Value place(String id, String label, int edge) {
+      if (step.isPresent()) {
+        return ledger.find(
+            id,
+            label,
+            LENGTH,
+            step.get().comesOut(edge(givens, edge)).orElse(0),
+            "found where it comes out of the step or the face",
+            step.get().basis().with(c, d, beta));
+      }
       String depth = veneer.value() > 0 ? "c + v / cos(θ)" : "c";
       String over =
           edge == 0 ? depth : "(" + depth + (edge < 0 ? " − " : " + ") + "D / (2 · cos(β)))";
@@ -169,6 +186,9 @@ public record AccessBore(
 
     /** The chuck clears where it stands its radius over the face, or lies beyond the head's tip. */
     private Value bit(Value depth, Value centre, Value chuck) {
+      if (step.isPresent()) {
+        return steppedBit(depth, centre, chuck);
+      }
       double tip = head.breakX() - head.at(head.length().value(), 0).x();
       return ledger.put(
           NeckKeys.ACCESS_BIT_LENGTH,
@@ -181,6 +201,26 @@ public record AccessBore(
               "x_tip",
               Found.of(NeckKeys.HEAD_TIP, tip, "found along the headstock’s line", head.basis())),
           in("x_c", centre));
+    }
+
+    /** Over a flat head the chuck clears where the axis has risen by its radius, or at the tip. */
+    private Value steppedBit(Value depth, Value centre, Value chuck) {
+      double tan = Math.tan(Math.toRadians(beta.value()));
+      double cos = Math.cos(Math.toRadians(beta.value()));
+      double face = step.get().below(head.length().value());
+      double rise = chuck.value() / 2 / cos + c.value() - face;
+      double clear =
+          rise <= 0
+              ? step.get()
+                  .comesOut(u -> c.value() + chuck.value() / 2 / cos - u * tan)
+                  .orElse(head.length().value())
+              : tan > 0 ? rise / tan : Double.POSITIVE_INFINITY;
+      double out = Math.min(clear, head.length().value()) - centre.value();
+      return ledger.find(
+          NeckKeys.ACCESS_BIT_LENGTH,
+          depth.value() + Math.max(0, out / cos),
+          "found where the chuck stands clear over the headstock",
+          step.get().basis().with(depth, centre, chuck, c, beta));
     }
 
     private Value back(Value centre) {

@@ -11,6 +11,7 @@ import java.util.Optional;
  */
 public record NeckDetails(
     FlatHead flatHead,
+    Optional<StepDown> step,
     Volute volute,
     Optional<ScarfMarks> marks,
     Optional<Splines> splines,

@@ -26,6 +26,7 @@ import roughcut.neck.RodChannel;
 import roughcut.neck.ScarfJoint;
 import roughcut.neck.ScarfMarks;
 import roughcut.neck.Splines;
+import roughcut.neck.StepDown;
 import roughcut.neck.Stiffeners;
 import roughcut.neck.ThroughCore;
 import roughcut.neck.TunerLayout;
@@ -117,6 +118,7 @@ public record NeckPlan(
             : Optional.empty();
     return new NeckDetails(
         head.flat(),
+        StepDown.of(givens, shape.head()),
         head.volute(),
         scarf.map(s -> ScarfMarks.of(givens, s, shape.head(), shape, blank, ledger)),
         splines,

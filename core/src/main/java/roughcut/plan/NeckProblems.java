@@ -142,6 +142,14 @@ final class NeckProblems extends Problems {
     }
   }
 
+  /** Tilt with which a bore comes out of the face well before the tip, degrees. */
+  private double leastTilt(HeadLine head) {
+    double fall = Math.ceil(2 * (LEAST_FALL - Math.toDegrees(head.theta()))) / 2;
+    double under = of(NeckDecisions.ROD_AXIS) + of(NeckDecisions.ACCESS_BORE) / 2 - head.drop();
+    double flat = Math.toDegrees(Math.atan2(under, of(Decisions.HEAD_LENGTH) / 2));
+    return head.stepped() ? Math.max(0.5, Math.ceil(2 * flat) / 2) : fall;
+  }
+
   /** A bore that never meets the head's face. */
   private void access(NeckDetails details) {
     details
@@ -153,7 +161,7 @@ final class NeckProblems extends Problems {
     }
     HeadLine head = HeadLine.of(givens);
     if (!AccessBore.meets(head, givens)) {
-      double tilt = Math.ceil(2 * (LEAST_FALL - Math.toDegrees(head.theta()))) / 2;
+      double tilt = leastTilt(head);
       add(
           NeckDecisions.ACCESS_TILT,
           "the bore never meets the headstock's face; tilt the drill by at least "

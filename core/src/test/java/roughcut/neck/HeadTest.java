@@ -6,6 +6,7 @@ import static roughcut.Heron.value;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Random;
 import org.junit.jupiter.api.Test;
 import roughcut.Heron;
 import roughcut.Vectors;
@@ -62,7 +63,9 @@ class HeadTest {
     Plan shallow = Heron.with("rod.axis-depth=2.5");
     assertThat(value(shallow, "access.opens-at")).isNegative();
     assertThat(spot(shallow, "access.nut").state()).isEqualTo(ThinSpot.State.STOP);
-    Plan never = Heron.with("head.made=flat");
+    // Its lower edge lies 8 deep: a step of 8 lets it out, one of 7 never does.
+    assertThat(Heron.with("head.made=flat").problems()).isEmpty();
+    Plan never = Heron.with("head.made=flat", "head.step=7");
     assertThat(never.details().access()).isEmpty();
     assertThat(never.problems())
         .extracting(Finding::where, Finding::words)
@@ -71,8 +74,8 @@ class HeadTest {
                 assertThat(p.toString())
                     .contains("access.tilt")
                     .contains("never meets")
-                    .contains("2.0°"));
-    assertThat(Heron.with("head.made=flat", "access.tilt=5").problems()).isEmpty();
+                    .contains("1.0°"));
+    assertThat(Heron.with("head.made=flat", "head.step=7", "access.tilt=1").problems()).isEmpty();
     assertThat(Heron.with("head.made=flat", "rod.worked-from=heel").problems()).isEmpty();
   }
 
@@ -211,6 +214,70 @@ class HeadTest {
           .isGreaterThanOrEqualTo(plan.blanks().ways().get(0).depth());
       assertThat(plan.neck().heelThickness().value()).isEqualTo(Double.parseDouble(heel));
     }
+  }
+
+  /**
+   * A flat head's bore, stepped along its axis and edges in hundredths until they leave the wood:
+   * in the step's curve, or on the face below it, with a veneer or without.
+   */
+  @Test
+  void aFlatHeadsBoreComesOutWhereItLeavesTheWood() {
+    Random random = new Random(31);
+    int inStep = 0;
+    int onFace = 0;
+    int never = 0;
+    for (int i = 0; i < 60; i++) {
+      double drop = i == 0 ? 8 : 2 + 12 * random.nextDouble();
+      double radius = 5 + 30 * random.nextDouble();
+      double tilt = i % 3 == 0 ? 0 : 6 * random.nextDouble();
+      double axis = 4 + 4 * random.nextDouble();
+      double veneer = i % 4 == 0 ? 1.5 : 0;
+      Plan plan =
+          Heron.with(
+              "head.made=flat",
+              "head.step=" + drop,
+              "head.step-radius=" + radius,
+              "access.tilt=" + tilt,
+              "rod.axis-depth=" + axis,
+              "access.bore=7",
+              "head.face-veneer=" + veneer);
+      double[] out = new double[3];
+      for (int edge = -1; edge <= 1; edge++) {
+        out[edge + 1] = leaves(drop, Math.max(drop, radius), tilt, axis, edge, veneer, 185);
+      }
+      if (Double.isNaN(out[2])) {
+        assertThat(plan.details().access()).as("stays in the wood").isEmpty();
+        assertThat(plan.problems()).anyMatch(f -> f.words().contains("never meets"));
+        never++;
+        continue;
+      }
+      assertThat(value(plan, "access.opens-at")).isCloseTo(out[0], within(0.011));
+      assertThat(value(plan, "access.centre-at")).isCloseTo(out[1], within(0.011));
+      assertThat(value(plan, "access.closes-at")).isCloseTo(out[2], within(0.011));
+      double run = Math.sqrt(drop * (2 * Math.max(drop, radius) - drop));
+      inStep += out[2] < run ? 1 : 0;
+      onFace += out[2] >= run ? 1 : 0;
+    }
+    assertThat(inStep).isPositive();
+    assertThat(onFace).isPositive();
+    assertThat(never).isPositive();
+  }
+
+  private static double leaves(
+      double drop, double radius, double tilt, double axis, int edge, double veneer, double tip) {
+    double tan = Math.tan(Math.toRadians(tilt));
+    double half = 3.5 / Math.cos(Math.toRadians(tilt));
+    double run = Math.sqrt(drop * (2 * radius - drop));
+    for (double u = 0; u < tip; u += 0.01) {
+      double depth = axis + edge * half - u * tan;
+      // The circle touches the face at the run's end and passes through the break.
+      double wood =
+          u >= run ? drop : drop - radius + Math.sqrt(radius * radius - (run - u) * (run - u));
+      if (depth <= Math.min(wood, drop - veneer)) {
+        return u;
+      }
+    }
+    return Double.NaN;
   }
 
   @Test
