@@ -96,7 +96,7 @@ final class CutOrder {
 
   void others() {
     write(c -> c.kind() == CutKind.BOLT);
-    write(c -> c.kind() == CutKind.BRIDGE || c.kind() == CutKind.POST);
+    write(c -> c.kind() == CutKind.BRIDGE || c.kind() == CutKind.BLOCK || c.kind() == CutKind.POST);
     write(c -> c.kind() == CutKind.SPRINGS);
     write(c -> c.kind() == CutKind.PICKUP);
     write(c -> c.kind() == CutKind.CAVITY);

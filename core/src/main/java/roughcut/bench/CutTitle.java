@@ -23,7 +23,7 @@ final class CutTitle {
       case PICKUP -> "Rout for " + one;
       case CAVITY -> "Rout the cavity for " + one;
       case CHANNEL -> "Rout the channel for " + one;
-      case BRIDGE, SPRINGS -> "Cut " + one;
+      case BRIDGE, BLOCK, SPRINGS -> "Cut " + one;
       case SLOT -> "Bore, saw and file the slot of " + one;
       case WIRE -> "Bore the channel for " + one;
       case STRING -> count == 1 ? "Bore " + one : "Bore through for " + count + " strings";

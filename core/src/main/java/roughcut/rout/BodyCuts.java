@@ -243,7 +243,7 @@ public record BodyCuts(
   private static void check(Cutting slab) {
     for (Cut cut : slab.cuts()) {
       Point at = cut.shapes().get(0).centre();
-      boolean through = cut.kind() == CutKind.BRIDGE || cut.kind() == CutKind.STRING;
+      boolean through = cut.kind().ends() == CutKind.Ends.THROUGH;
       if (!through
           && !cut.steps().isEmpty()
           && cut.depth() >= slab.thickness().value() + slab.surface.riseAt(at.x())) {

@@ -39,6 +39,7 @@ import roughcut.strings.Heights;
  * @param pilotStop depth of the pilot in the heel
  * @param bodyBore clearance bore through the body
  * @param edge least wood from a bolt's middle to an edge of the heel
+ * @param seat wood that a counterbore leaves under the heads; empty without one
  * @param channel least wood to a channel of the neck; empty when none comes near
  */
 public record Bolts(
@@ -51,6 +52,7 @@ public record Bolts(
     Value pilotStop,
     Value bodyBore,
     Value edge,
+    Optional<Value> seat,
     Optional<Value> channel) {
 
   public Bolts {
@@ -75,8 +77,8 @@ public record Bolts(
     Value bore = slab.ledger.put(RoutKeys.BOLT_BODY_BORE, "d + 0.3", in("d", diameter));
     bores(slab, pocket, places, bore.value());
     each(slab, pocket, places, bite);
-    Point first = places.get(0);
-    Point end = places.get(places.size() - 1);
+    Point first = thinnest(slab, pocket, places, 0);
+    Point end = thinnest(slab, pocket, places, Math.max(0, places.size() - 2));
     return new Bolts(
         kind,
         places,
@@ -92,6 +94,7 @@ public record Bolts(
             in("b", bite)),
         bore,
         edge(slab, neck, places),
+        seat(slab, pocket, places),
         channel(slab, pocket, heights, neck, places, bite, channels));
   }
 
@@ -112,6 +115,37 @@ public record Bolts(
       places.add(new Point(x + pairs * along, 0));
     }
     return places;
+  }
+
+  /** Of a pair the one with less body over it: a bolt of its length stands too far in nowhere. */
+  private static Point thinnest(Cutting slab, Pocket pocket, List<Point> places, int from) {
+    boolean single = from == places.size() - 1 || places.size() % 2 == 1 && from > 0;
+    Point one = places.get(single ? places.size() - 1 : from);
+    Point other = places.get(single ? places.size() - 1 : from + 1);
+    double a = backAt(slab, one) - pocket.depthAt(one.x());
+    double b = backAt(slab, other) - pocket.depthAt(other.x());
+    return b < a ? other : one;
+  }
+
+  /** What a counterbore leaves of the pocket's floor under the bolts' heads. */
+  private static Optional<Value> seat(Cutting slab, Pocket pocket, List<Point> places) {
+    Value sunk = slab.givens.get(RoutDecisions.BOLT_COUNTERBORE);
+    if (sunk.value() <= 0) {
+      return Optional.empty();
+    }
+    double least = Double.POSITIVE_INFINITY;
+    for (Point p : places) {
+      least = Math.min(least, backAt(slab, p) - pocket.depthAt(p.x()));
+    }
+    Value floor =
+        Found.of(
+            "bolt.floor",
+            "Least wood between pocket and back at a bolt",
+            least,
+            LENGTH,
+            "found over the bolts",
+            slab.basis(pocket.cut()).and(slab.surface.heights()));
+    return Optional.of(slab.ledger.put(RoutKeys.BOLT_SEAT, "f − k", in("f", floor), in("k", sunk)));
   }
 
   private static void bores(Cutting slab, Pocket pocket, List<Point> places, double bore) {

@@ -220,7 +220,7 @@ final class BridgeRouts {
     rout(
         "bridge-block",
         "block rout",
-        CutKind.BRIDGE,
+        CutKind.BLOCK,
         BodyFace.TOP,
         outline(block, CORNER),
         through,

@@ -92,6 +92,12 @@ final class Cutting extends Slab {
         new Trouble(new Finding(Finding.Severity.IMPOSSIBLE, topic, decisionId, message), at));
   }
 
+  /** Something that can be had and wants a look. */
+  void look(String decisionId, String message, Point at) {
+    troubles.add(
+        new Trouble(new Finding(Finding.Severity.LOOK, Topic.ROUTS, decisionId, message), at));
+  }
+
   /** What shapes a cut. */
   Basis basis(Cut cut) {
     return shaped.getOrDefault(cut.name(), Basis.NONE);

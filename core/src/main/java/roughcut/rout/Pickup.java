@@ -23,6 +23,7 @@ import roughcut.geometry.Shapes;
 import roughcut.layout.FretLayout;
 import roughcut.layout.StringSpread;
 import roughcut.measure.Found;
+import roughcut.measure.Sentence;
 import roughcut.measure.Value;
 import roughcut.strings.Heights;
 
@@ -49,6 +50,8 @@ public record Pickup(
     Value share,
     Optional<Value> poles,
     Optional<Value> hidden) {
+  /** A string further off its pole than its field reaches is heard weaker, mm. */
+  private static final double POLES_OFF = 2.5;
 
   /** What a plate or ring over the top is reckoned to be thick, mm. */
   private static final double RING = 2;
@@ -257,13 +260,27 @@ public record Pickup(
             FINE_LENGTH,
             "found along the outer strings",
             strings.outer().and(slab.soFar()));
-    return Optional.of(
+    Value off =
         slab.ledger.put(
             fitting.id("poles"),
             fitting.title() + ", strings wider than its poles, a side",
             FINE_LENGTH,
             "(s − p) / 2",
             in("s", there),
-            in("p", spread)));
+            in("p", spread));
+    if (Math.abs(off.value()) > POLES_OFF) {
+      slab.look(
+          fitting.id("pole-spread"),
+          "the outer strings pass "
+              + Sentence.mm(Math.abs(off.value()), 1)
+              + (off.value() > 0 ? " outside" : " inside")
+              + " the "
+              + fitting.words()
+              + "'s outer poles: one with its poles "
+              + Sentence.mm(there.value(), 0)
+              + " apart, or none that have to be met",
+          new Point(x, 0));
+    }
+    return Optional.of(off);
   }
 }

@@ -47,6 +47,8 @@ public final class RoutKeys {
       new ValueKey("bolt.edge", "Bolt's middle to the heel's edge", LENGTH);
   public static final ValueKey BOLT_PILOT =
       new ValueKey("bolt.pilot", "Bore for the insert", LENGTH);
+  public static final ValueKey BOLT_SEAT =
+      new ValueKey("bolt.seat", "Wood under the bolts' heads", LENGTH);
   public static final ValueKey BOLT_TIP_CLEARANCE =
       new ValueKey("bolt.tip-clearance", "Bolt's tip below the fretboard", FINE_LENGTH);
   public static final ValueKey BRIDGE_BLOCK_DEPTH =

@@ -55,7 +55,8 @@ public record RoutPlan(
 
   /** The bores that empty it first; empty when it is routed all the way or no bit fits. */
   public Optional<BoredWaste> bored() {
-    return BoredWaste.of(step, surface.value(), bits);
+    // Where the floor leans, no bit goes below its shallow end.
+    return BoredWaste.of(step, surface.value() - step.leans(), bits);
   }
 
   /**

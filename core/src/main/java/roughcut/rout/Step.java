@@ -73,6 +73,20 @@ public final class Step {
     return solids;
   }
 
+  /** How much less deep its floor is at its shallowest: a floor that leans, mm. */
+  public double leans() {
+    double least = Double.POSITIVE_INFINITY;
+    double most = Double.NEGATIVE_INFINITY;
+    for (Prism solid : solids) {
+      for (Point p : solid.corners()) {
+        double deep = Math.abs(solid.floorAt(p.x()) - solid.open());
+        least = Math.min(least, deep);
+        most = Math.max(most, deep);
+      }
+    }
+    return solids.isEmpty() ? 0 : most - least;
+  }
+
   public double corner() {
     return corner;
   }

@@ -5,6 +5,7 @@ import static roughcut.measure.Quantity.FINE_LENGTH;
 import static roughcut.measure.Quantity.LENGTH;
 import static roughcut.measure.Worked.in;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -14,6 +15,8 @@ import roughcut.design.FittingType;
 import roughcut.design.NeckDecisions;
 import roughcut.geometry.Bounds;
 import roughcut.geometry.Box;
+import roughcut.geometry.ClosestApproach;
+import roughcut.geometry.Convex;
 import roughcut.geometry.Cylinder;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
@@ -23,6 +26,7 @@ import roughcut.geometry.Shapes;
 import roughcut.measure.Basis;
 import roughcut.measure.Found;
 import roughcut.measure.Precision;
+import roughcut.measure.Sentence;
 import roughcut.measure.Value;
 
 /**
@@ -32,6 +36,12 @@ import roughcut.measure.Value;
 final class Wires {
   /** How far a bore goes into what it leads to, mm. */
   private static final double INTO = 1;
+
+  /** Two wires side by side with their sleeves want such a depth, mm. */
+  private static final double WIRES = 3;
+
+  /** A channel that can't be is drawn so deep, mm. */
+  private static final double SLIVER = 0.5;
 
   private final Cutting slab;
 
@@ -72,8 +82,10 @@ final class Wires {
     Point square = new Point(-(b.y() - a.y()) / far * aside, (b.x() - a.x()) / far * aside);
     a = a.plus(square.x(), square.y());
     b = b.plus(square.x(), square.y());
-    double leaves = share(from.get(), a, b, true);
-    double enters = share(to.get(), a, b, false);
+    double za = depth(fitting, "from-depth", from.get(), radius);
+    double zb = depth(fitting, "to-depth", to.get(), radius);
+    double leaves = share(from.get(), za, a, b, true);
+    double enters = share(to.get(), zb, a, b, false);
     if (enters <= leaves) {
       slab.trouble(
           fitting.id("kind"),
@@ -89,8 +101,6 @@ final class Wires {
     double into = Math.min(INTO, run) / far;
     Point p = a.towards(b, leaves - into);
     Point q = a.towards(b, enters + into);
-    double za = depth(fitting, "from-depth", from.get(), radius);
-    double zb = depth(fitting, "to-depth", to.get(), radius);
     if (fitting.listed().id().startsWith("routed")) {
       routed(fitting, from.get(), to.get(), p, q, Math.min(za, zb), radius);
     } else {
@@ -117,15 +127,32 @@ final class Wires {
     return new Point((b.left() + b.right()) / 2, (b.low() + b.high()) / 2);
   }
 
-  /** Share of the way from a to b at which the line leaves the first cut, or enters the second. */
-  private static double share(Cut cut, Point a, Point b, boolean leaving) {
+  /**
+   * Share of the way from a to b at which the line leaves the first cut, or enters the second: at
+   * the wall that stands at its depth, not at a cover's wider seat over it.
+   */
+  private static double share(Cut cut, double z, Point a, Point b, boolean leaving) {
     double share = leaving ? 0 : 1;
-    for (Outline outline : cut.shapes()) {
+    for (Outline outline : at(cut, z)) {
       for (double t : outline.crossings(a, b)) {
         share = leaving ? Math.max(share, t) : Math.min(share, t);
       }
     }
     return share;
+  }
+
+  /** What is seen from above of a cut at a depth; of all of it where it isn't so deep. */
+  private static List<Outline> at(Cut cut, double z) {
+    List<Outline> there = new ArrayList<>();
+    for (Step step : cut.steps()) {
+      for (int i = 0; i < step.shapes().size(); i++) {
+        Box box = step.solids().get(Math.min(i, step.solids().size() - 1)).box();
+        if (z >= box.z0() - Precision.NEAR && z <= box.z1() + Precision.NEAR) {
+          there.add(step.shapes().get(i));
+        }
+      }
+    }
+    return there.isEmpty() ? cut.shapes() : there;
   }
 
   /** The axis below the top: as decided, or just inside the cut's floor. */
@@ -203,15 +230,18 @@ final class Wires {
         in("z", deep),
         in("D", wide),
         in("r", room));
-    slab.add(
-        cut(
-            fitting,
-            CutKind.WIRE,
-            CutFrom.INSIDE,
-            List.of(),
-            List.of(new Cylinder(a, b, radius)),
-            from,
-            to));
+    Cut channel =
+        slab.add(
+            cut(
+                fitting,
+                CutKind.WIRE,
+                CutFrom.INSIDE,
+                List.of(),
+                List.of(new Cylinder(a, b, radius)),
+                from,
+                to));
+    meets(fitting, channel, from);
+    meets(fitting, channel, to);
     if (Math.abs(b.z()) + radius > slab.thickness().value()
         || a.z() + radius > slab.thickness().value()) {
       slab.trouble(fitting.id("to-depth"), "it comes out through the back", b.flat());
@@ -238,7 +268,7 @@ final class Wires {
             fitting.id("depth"),
             fitting.name(),
             fitting.title(),
-            "max(1, f − c)",
+            "f − c",
             in("f", floor),
             in("c", under));
     Value base = slab.givens.get(NeckDecisions.JIG_BASE);
@@ -257,8 +287,24 @@ final class Wires {
         "b + D / 2",
         in("b", base),
         in("D", wide));
+    if (cap > 0 && depth.value() < WIRES - Precision.NEAR) {
+      slab.trouble(
+          fitting.id("from-depth"),
+          fitting.words()
+              + (depth.value() <= 0
+                  ? " would lie in the top: its floor is "
+                  : " is too shallow for its wires: its floor is ")
+              + Sentence.mm(z + radius, 1)
+              + " deep, the top's underside "
+              + Sentence.mm(cap, 1)
+              + "; at least "
+              + Sentence.mm(cap + WIRES - radius, 1)
+              + " to its middle, and what it joins deeper than that",
+          p);
+    }
     Outline shape = Shapes.slot(p, q, radius);
-    Prism solid = new Prism(shape.corners(), cap, cap + depth.value(), 0);
+    // Told above; here it stays a solid.
+    Prism solid = new Prism(shape.corners(), cap, cap + Math.max(SLIVER, depth.value()), 0);
     slab.ledger.put(
         "rout." + fitting.name() + ".floor",
         "Left beyond the floor of the " + fitting.words(),
@@ -267,15 +313,39 @@ final class Wires {
         in("t", slab.thickness()),
         in("c", under),
         in("d", depth));
-    slab.add(
-        cut(
-            fitting,
-            CutKind.CHANNEL,
-            CutFrom.TOP,
-            List.of(new Step(fitting.name(), List.of(shape), depth, List.of(solid), radius)),
-            List.of(),
-            from,
-            to));
+    Cut channel =
+        slab.add(
+            cut(
+                fitting,
+                CutKind.CHANNEL,
+                CutFrom.TOP,
+                List.of(new Step(fitting.name(), List.of(shape), depth, List.of(solid), radius)),
+                List.of(),
+                from,
+                to));
+    meets(fitting, channel, from);
+    meets(fitting, channel, to);
+  }
+
+  /** A channel that passes beside, over or under what it should lead to carries no wire. */
+  private void meets(Fitting fitting, Cut channel, Cut end) {
+    double gap = Double.POSITIVE_INFINITY;
+    for (Convex a : channel.solids()) {
+      for (Convex b : end.solids()) {
+        gap = Math.min(gap, ClosestApproach.of(a, b).distance());
+      }
+    }
+    if (gap > Precision.NEAR) {
+      slab.trouble(
+          fitting.id("from-depth"),
+          fitting.words()
+              + " misses the "
+              + end.words()
+              + " by "
+              + Sentence.mm(gap, 1)
+              + ": less aside, or another depth",
+          middle(end));
+    }
   }
 
   private Cut cut(

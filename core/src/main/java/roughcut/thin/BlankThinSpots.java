@@ -4,6 +4,7 @@ import java.util.List;
 import roughcut.blank.BlankTree;
 import roughcut.design.Decisions;
 import roughcut.measure.Ledger;
+import roughcut.measure.Precision;
 import roughcut.measure.Value;
 import roughcut.neck.BlankReach;
 import roughcut.neck.NeckShape;
@@ -33,6 +34,10 @@ public final class BlankThinSpots {
             least.left(),
             "found as the least of the stock over the heel's back, from the heel's curve to its end",
             neck.basis().and(reach.basis()).with(tree.heelDepth(), neck.heelThickness()));
+    if (neck.through() && spare.value() > -Precision.SAME) {
+      // A core's blank is worked out to be as deep as it has to be.
+      return new Left(List.of(), spare, least.x(), 0);
+    }
     spots.add(
         ThinKind.HEEL_STOCK,
         "stock under heel",

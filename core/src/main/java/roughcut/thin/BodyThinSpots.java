@@ -1,6 +1,7 @@
 package roughcut.thin;
 
 import static roughcut.measure.Quantity.FINE_LENGTH;
+import static roughcut.measure.Quantity.LENGTH;
 import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
@@ -12,6 +13,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import roughcut.design.BodyDecisions;
+import roughcut.design.BodyFace;
 import roughcut.geometry.Box;
 import roughcut.geometry.Cylinder;
 import roughcut.geometry.Edge;
@@ -62,12 +64,11 @@ public final class BodyThinSpots {
 
   private void find() {
     new PocketThinSpots(spots, givens, body, now).find();
+    floors();
     for (Cut cut : body.cuts()) {
-      floor(cut);
-      Edge.Nearest toEdge = toEdge(cut);
-      edge(cut, toEdge);
+      edge(cut);
       faces(cut);
-      surface(cut, toEdge);
+      surface(cut, nearest(cut));
     }
     webs();
     new FittingThinSpots(spots, givens, ledger, body, now).find();
@@ -82,17 +83,53 @@ public final class BodyThinSpots {
     return ledger.values().get(id);
   }
 
-  /** Wood beyond the floor; the pocket and the controls have limits of their own. */
-  private void floor(Cut cut) {
-    Value floor = value("rout." + cut.name() + ".floor");
-    if (floor == null || cut.kind() == CutKind.POCKET) {
-      return;
+  /**
+   * Wood beyond the floor of everything that ends in the body's wood, whether it told a floor of
+   * its own or not; of a row of like cuts only the least is told.
+   */
+  private void floors() {
+    Map<String, Cut> least = new LinkedHashMap<>();
+    for (Cut cut : body.cuts()) {
+      if (cut.kind().ends() == CutKind.Ends.IN_WOOD) {
+        Value floor = beyond(cut);
+        least.merge(cut.row(), cut, (a, b) -> floor.value() < beyond(a).value() ? b : a);
+      }
     }
+    least.values().forEach(this::floor);
+  }
+
+  /** How far a cut's floor is from the face across, straight on; less than 0 through it, mm. */
+  private Value beyond(Cut cut) {
+    String id = "rout." + cut.name() + ".floor";
+    Value told = value(id);
+    if (told != null) {
+      return told;
+    }
+    Box box = cut.box();
+    double left =
+        cut.from().opens(BodyFace.BACK)
+            ? box.z0() - body.surface().topPlane((box.x0() + box.x1()) / 2)
+            : thickness.value() - box.z1();
+    return ledger.find(
+        id,
+        "Left beyond the " + cut.words(),
+        LENGTH,
+        left,
+        "found straight on to the face across",
+        body.basis(cut).and(body.surface().basis()).with(thickness));
+  }
+
+  private void floor(Cut cut) {
+    Value floor = beyond(cut);
     Point at = cut.shapes().get(0).centre();
     boolean cavity = cut.kind() == CutKind.CAVITY && cut.from() == CutFrom.BACK;
     tell(
         cavity ? ThinKind.CONTROL_TOP : ThinKind.FLOOR,
-        (cavity ? "top over the " : "under the ") + cut.words(),
+        floor.value() <= 0
+            ? cut.words()
+                + " comes out through the "
+                + (cut.from() == CutFrom.BACK ? "top" : "back")
+            : (cavity ? "top over the " : "under the ") + cut.words(),
         floor,
         now.floor(floor, cut),
         at.x(),
@@ -100,11 +137,8 @@ public final class BodyThinSpots {
         cut.changedBy());
   }
 
-  /** The cut's nearest way to the edge; far for one that is meant to come out there. */
-  private Edge.Nearest toEdge(Cut cut) {
-    if (cut.kind() == CutKind.POCKET || cut.from() == CutFrom.EDGE || cut.kind() == CutKind.WIRE) {
-      return new Edge.Nearest(Double.POSITIVE_INFINITY, null, null);
-    }
+  /** The cut's nearest way to the edge. */
+  private Edge.Nearest nearest(Cut cut) {
     Edge.Nearest least = null;
     Edge edge = body.surface().edge();
     for (Step step : cut.steps()) {
@@ -127,10 +161,12 @@ public final class BodyThinSpots {
     return one == null || other.distance() < one.distance() ? other : one;
   }
 
-  private void edge(Cut cut, Edge.Nearest least) {
-    if (Double.isInfinite(least.distance())) {
+  /** One that is meant to come out at the edge has nothing to keep there. */
+  private void edge(Cut cut) {
+    if (cut.kind() == CutKind.POCKET || cut.from() == CutFrom.EDGE || cut.kind() == CutKind.WIRE) {
       return;
     }
+    Edge.Nearest least = nearest(cut);
     Value left =
         ledger.find(
             "rout." + cut.name() + ".edge",
@@ -208,7 +244,7 @@ public final class BodyThinSpots {
   }
 
   private void surface(Cut cut, Edge.Nearest toEdge) {
-    if (cut.kind() == CutKind.BOLT || cut.kind() == CutKind.STRING) {
+    if (cut.kind().ends() == CutKind.Ends.THROUGH) {
       return;
     }
     double far = spots.farthest(SurfaceGap.FAR, ThinKind.SURFACE, ThinKind.BORE);

@@ -86,6 +86,22 @@ public final class PocketThinSpots {
             RoutDecisions.BOLT_FIRST.id(),
             RoutDecisions.BOLT_ALONG.id()));
     bolts
+        .seat()
+        .ifPresent(
+            s ->
+                spots.tell(
+                    ThinKind.BOLT_SEAT,
+                    s.value() <= 0
+                        ? "counterbores come out in the pocket"
+                        : "wood under the bolts' heads",
+                    s,
+                    first.x(),
+                    first.y(),
+                    List.of(
+                        RoutDecisions.BOLT_COUNTERBORE.id(),
+                        BodyDecisions.BODY_THICKNESS.id(),
+                        Decisions.HEEL_THICKNESS.id())));
+    bolts
         .channel()
         .ifPresent(
             c ->

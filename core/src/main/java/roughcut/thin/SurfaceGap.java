@@ -108,9 +108,10 @@ record SurfaceGap(String what, String changedBy, double distance, Point at) {
             : solid instanceof Prism prism
                 ? edge.nearest(new Outline(prism.corners()))
                 : edge.nearest(Cut.shadow((Cylinder) solid));
-    double inside = nearest.distance();
+    // What comes out at the edge stands under the face's own edge there.
+    double inside = Math.max(0, nearest.distance());
     double reach = surface.edgeReach(face);
-    if (inside < 0 || inside > reach + far) {
+    if (inside > reach + far) {
       return null;
     }
     double high =

@@ -189,6 +189,14 @@ public enum ThinKind {
       Chapter.BODY,
       "Pocket",
       "6, Neck pocket, Fixing"),
+  BOLT_SEAT(
+      "Wood under a bolt's head",
+      "bolt.seat",
+      5,
+      3,
+      Chapter.BODY,
+      "Pocket",
+      "6, What remains: rout floor and opposite face"),
   BOLT_CHANNEL(
       "Bolt to the rod's channel",
       "bolt.channel",

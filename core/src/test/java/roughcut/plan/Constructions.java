@@ -21,8 +21,8 @@ public final class Constructions {
         new String[][] {
           {"neck.fixing=through", "heights.solve-for=exposed"},
           {"neck.fixing=glued-in", "head.made=flat", "heights.solve-for=saddle"},
-          {"head.made=one-piece", "rod.worked-from=head-pocket", "stiffener.count=0"},
-          {"rod.worked-from=heel", "nut.kind=zero-fret", "bolt.kind=inserts", "bolt.count=2"},
+          {"head.made=one-piece", "rod.worked-from=head-pocket", "bolt.kind=inserts"},
+          {"rod.worked-from=heel", "nut.kind=zero-fret", "bolt.counterbore=4", "bolt.count=2"},
           {"rod.worked-from=fretboard-end", "nut.kind=locking", "body.top-thickness=0"},
           {"bridge.kind=pivoting", "nut.kind=slot", "slot.school=midway", "binding.layers=2"},
           {"bridge.kind=flat-plate", "bridge.strung-through=yes", "compensation.by=own-table"},

@@ -57,6 +57,7 @@ class ThinKindTest {
       shaft.stock 0.5 0
       bolt.tip 3 1.5
       bolt.channel 2 1
+      bolt.seat 5 3
       body.floor 5 3
       body.control-top 3.5 2
       body.edge 8 4
