@@ -194,6 +194,24 @@ public final class Bench {
     return odd;
   }
 
+  /**
+   * What to say where something is entered while the clock stands before what was entered last;
+   * empty while it doesn't.
+   *
+   * @param log of the build
+   * @param now the time that is now
+   */
+  public static Optional<String> clockSaid(Log log, LocalDateTime now) {
+    return log.ahead(now)
+        .map(
+            last ->
+                "The clock stands at "
+                    + day(now)
+                    + ", before an entry of "
+                    + day(last)
+                    + ": is it right? What is entered now counts all the same.");
+  }
+
   private static String day(LocalDateTime at) {
     return at.toLocalDate() + " at " + at.toLocalTime().truncatedTo(ChronoUnit.MINUTES);
   }

@@ -17,10 +17,14 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import com.fasterxml.jackson.databind.ser.std.ToStringSerializer;
 import com.fasterxml.jackson.datatype.jdk8.Jdk8Module;
 import java.io.IOException;
+import java.lang.reflect.RecordComponent;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.time.format.DateTimeParseException;
+import java.util.Collection;
+import java.util.Map;
+import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import roughcut.shop.WordModule;
@@ -54,7 +58,14 @@ final class Binding {
    */
   static <T> T read(JsonNode node, Class<T> type, String file) throws FileTrouble {
     try {
-      return MAPPER.treeToValue(node, type);
+      T made = MAPPER.treeToValue(node, type);
+      Optional<String> missing = missing(made, "");
+      if (missing.isPresent()) {
+        throw new FileTrouble(file + ": " + missing.get() + " is missing");
+      }
+      return made;
+    } catch (FileTrouble e) {
+      throw e;
     } catch (JsonMappingException e) {
       Throwable cause = e.getCause();
       throw new FileTrouble(
@@ -66,6 +77,44 @@ final class Binding {
           e);
     } catch (IOException e) {
       throw new FileTrouble(file + " can't be read: " + e.getMessage(), e);
+    }
+  }
+
+  /** The first component of a record, however deep in it, that isn't there. */
+  private static Optional<String> missing(Object made, String place) {
+    if (made == null) {
+      return Optional.of(place.isEmpty() ? "all of it" : place);
+    }
+    String before = place.isEmpty() ? "" : place + ", ";
+    if (made instanceof Collection<?> list) {
+      int at = 0;
+      for (Object one : list) {
+        Optional<String> found = missing(one, before + "number " + ++at);
+        if (found.isPresent()) {
+          return found;
+        }
+      }
+    } else if (made instanceof Map<?, ?> map) {
+      return map.entrySet().stream()
+          .flatMap(e -> missing(e.getValue(), before + e.getKey()).stream())
+          .findFirst();
+    } else if (made instanceof Record) {
+      for (RecordComponent component : made.getClass().getRecordComponents()) {
+        Optional<String> found = missing(value(made, component), before + component.getName());
+        if (found.isPresent()) {
+          return found;
+        }
+      }
+    }
+    return Optional.empty();
+  }
+
+  private static Object value(Object record, RecordComponent component) {
+    try {
+      component.getAccessor().setAccessible(true);
+      return component.getAccessor().invoke(record);
+    } catch (ReflectiveOperationException e) {
+      throw new IllegalStateException(e);
     }
   }
 

@@ -32,7 +32,10 @@ import roughcut.shop.StringSpec;
  */
 final class BuildJson {
   static final String KIND = "rough-cut-build";
-  static final int FORMAT = 4;
+  static final int FORMAT = 5;
+
+  /** From this format on readings stand in the order in which they were entered. */
+  static final int ENTERED = 5;
 
   /** From this format on a body is as wide across its curve as was decided. */
   private static final int ACROSS = 4;
@@ -243,7 +246,7 @@ final class BuildJson {
               + ": "
               + where
               + " should be a number and is "
-              + (node.isMissingNode() ? "missing" : node.toString()));
+              + (node.isMissingNode() ? "missing" : node.isNull() ? "empty" : node.toString()));
     }
     return node.doubleValue();
   }

@@ -8,6 +8,7 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -133,6 +134,9 @@ final class LogJson {
               one.path("stage").asText(""),
               one.path("with").asText(""),
               one.path("counts").asBoolean(true)));
+    }
+    if (root.path("format").asInt() < BuildJson.ENTERED) {
+      readings.sort(Comparator.comparing(Reading::at)); // the latest stood until then
     }
     List<Done> done = new ArrayList<>();
     for (JsonNode one : node.path("done")) {

@@ -3,6 +3,8 @@ package roughcut.file;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import roughcut.shop.Shop;
 
@@ -53,10 +55,10 @@ public final class ShopFile {
    */
   public static Opened openFor(BuildFile build) throws FileTrouble {
     Optional<Path> named = build.shop();
-    boolean there = named.map(f -> Files.isRegularFile(f.resolve(NAME))).orElse(false);
-    Optional<Path> folder = there ? named : around(build.path());
+    boolean isThere = named.map(f -> Files.isRegularFile(f.resolve(NAME))).orElse(false);
+    Optional<Path> folder = isThere ? named : around(build.path());
     Optional<String> trouble =
-        named.isPresent() && !there
+        named.isPresent() && !isThere
             ? Optional.of(
                 "The shop that this build belongs to isn't there any more ("
                     + named.get()
@@ -64,8 +66,8 @@ public final class ShopFile {
                     + (folder.isPresent() ? "the shop beside it." : "a usual shop without boards."))
             : Optional.empty();
     if (folder.isPresent()) {
-      KeptFile file = KeptFile.open(folder.get().resolve(NAME));
-      return new Opened(new ShopFile(file), read(file.tree(), NAME), trouble);
+      Opened there = open(folder.get());
+      return new Opened(there.file(), there.shop(), trouble.or(there::trouble));
     }
     return new Opened(
         new ShopFile(KeptFile.at(build.path().toAbsolutePath().resolveSibling(NAME))),
@@ -80,7 +82,21 @@ public final class ShopFile {
    */
   public static Opened open(Path folder) throws FileTrouble {
     KeptFile file = KeptFile.open(folder.resolve(NAME));
-    return new Opened(new ShopFile(file), read(file.tree(), NAME));
+    checked(file.tree(), NAME);
+    List<String> aside = new ArrayList<>();
+    Shop shop = ShopJson.salvaged(file.tree(), NAME, aside);
+    return new Opened(
+        new ShopFile(file),
+        shop,
+        aside.isEmpty()
+            ? Optional.empty()
+            : Optional.of(
+                "In "
+                    + file.path()
+                    + " these can't be read and were left aside: "
+                    + String.join("; ", aside)
+                    + ". Everything else is here; the file as it was stays among the shop's"
+                    + " versions once the shop is saved."));
   }
 
   /** The shop that a build belongs to, for reading only. */
@@ -122,6 +138,11 @@ public final class ShopFile {
   }
 
   static Shop read(ObjectNode root, String file) throws FileTrouble {
+    checked(root, file);
+    return ShopJson.read(root, file);
+  }
+
+  private static void checked(ObjectNode root, String file) throws FileTrouble {
     if (!KIND.equals(root.path("kind").asText())) {
       throw new FileTrouble(file + " is not a shop of this program");
     }
@@ -129,7 +150,6 @@ public final class ShopFile {
       throw new FileTrouble(
           file + " was saved by a newer Rough Cut (format " + root.path("format").asInt() + ")");
     }
-    return ShopJson.read(root, file);
   }
 
   /**

@@ -6,6 +6,7 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
 import java.io.InputStream;
 import java.util.List;
+import java.util.Map;
 import roughcut.shop.CutterBook;
 import roughcut.shop.Shop;
 import roughcut.shop.ShopHours;
@@ -39,9 +40,63 @@ final class ShopJson {
   /**
    * Reads a shop.
    *
-   * @throws FileTrouble in words
+   * @throws FileTrouble in words, whatever stands in the file
    */
   static Shop read(ObjectNode root, String file) throws FileTrouble {
+    try {
+      return whole(root, file);
+    } catch (ClassCastException
+        | NullPointerException
+        | IllegalArgumentException
+        | UnsupportedOperationException e) {
+      throw new FileTrouble(file + ": something in it isn't what it should be", e);
+    }
+  }
+
+  /**
+   * Reads what of a shop can be read; in place of a part that can't, what is usual, or nothing.
+   *
+   * @param aside gets what was left aside, each in words with its place
+   * @throws FileTrouble when the parts, each sound, can't stand together
+   */
+  static Shop salvaged(ObjectNode root, String file, List<String> aside) throws FileTrouble {
+    try {
+      return read(root, file);
+    } catch (FileTrouble e) {
+      ObjectNode sound = Json.object();
+      for (Map.Entry<String, JsonNode> part : root.properties()) {
+        if (part.getValue() instanceof ArrayNode list) {
+          ArrayNode kept = sound.putArray(part.getKey());
+          for (int i = 0; i < list.size(); i++) {
+            ObjectNode one = sound.deepCopy();
+            one.withArray("/" + part.getKey()).add(list.get(i));
+            if (reads(one, file, part.getKey() + ", number " + (i + 1), aside)) {
+              kept.add(list.get(i));
+            }
+          }
+        } else {
+          ObjectNode one = sound.deepCopy();
+          one.set(part.getKey(), part.getValue());
+          if (reads(one, file, part.getKey(), aside)) {
+            sound.set(part.getKey(), part.getValue());
+          }
+        }
+      }
+      return read(sound, file);
+    }
+  }
+
+  private static boolean reads(ObjectNode root, String file, String place, List<String> aside) {
+    try {
+      read(root, file);
+      return true;
+    } catch (FileTrouble e) {
+      aside.add(place);
+      return false;
+    }
+  }
+
+  private static Shop whole(ObjectNode root, String file) throws FileTrouble {
     ObjectNode full = root.deepCopy();
     full.set("name", full.has("name") ? full.get("name") : full.textNode("My shop"));
     if (!full.has("cutters")) {

@@ -5,6 +5,8 @@ import java.awt.geom.FlatteningPathIterator;
 import java.awt.geom.Path2D;
 import java.awt.geom.PathIterator;
 import java.io.ByteArrayInputStream;
+import java.nio.ByteBuffer;
+import java.nio.charset.CharacterCodingException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
@@ -24,6 +26,27 @@ import roughcut.measure.Units;
  * transforms of their groups. Files aren't trusted: no entities, limited depth, size and count.
  */
 final class SvgPaths {
+  /** Bytes that are no letters are told here: the reader would print them, whatever it is told. */
+  private static void sound(String name, byte[] bytes) throws FileTrouble {
+    String begins =
+        new String(bytes, 0, Math.min(DECLARED_WITHIN, bytes.length), StandardCharsets.ISO_8859_1);
+    boolean other =
+        begins.startsWith("\u00FE\u00FF")
+            || begins.startsWith("\u00FF\u00FE")
+            || begins.indexOf(0) >= 0
+            || begins.matches("(?is).*encoding\\s*=\\s*[\"'](?!utf-8).*");
+    try {
+      if (!other) {
+        StandardCharsets.UTF_8.newDecoder().decode(ByteBuffer.wrap(bytes));
+      }
+    } catch (CharacterCodingException e) {
+      throw new FileTrouble(name + " is no SVG drawing that can be read: it isn't text", e);
+    }
+  }
+
+  /** An encoding, where one is declared, stands at the very beginning. */
+  private static final int DECLARED_WITHIN = 200;
+
   private static final int DEEPEST = 64;
   private static final double FLAT = 0.01;
 
@@ -48,6 +71,7 @@ final class SvgPaths {
     // What is wrong is told by the exception; the reader would print it, too.
     factory.setXMLReporter((message, kind, related, at) -> {});
     factory.setProperty(XMLInputFactory.IS_SUPPORTING_EXTERNAL_ENTITIES, false);
+    sound(name, bytes);
     try {
       reader.all(factory.createXMLStreamReader(new ByteArrayInputStream(bytes)));
     } catch (XMLStreamException e) {

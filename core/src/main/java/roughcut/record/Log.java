@@ -11,13 +11,14 @@ import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 
 /**
  * What happened to an instrument: every reading that was taken, every operation that was done, what
  * was done to which fret, and what was decided otherwise meanwhile. Immutable; nothing in it is
  * forgotten, a reading is withdrawn and an operation undone.
  *
- * @param readings in the order of taking
+ * @param readings in the order of entering
  * @param done in the order of doing
  * @param notes in the order of writing
  * @param decided otherwise since work began, in the order of deciding
@@ -97,14 +98,26 @@ public record Log(
     return withNotes(next);
   }
 
-  /** The readings that stand, by what they are of: the latest of each that counts. */
+  /**
+   * The readings that stand, by what they are of: the one of each entered last that counts. A clock
+   * that was wrong then, or is now, puts none before another.
+   */
   public Map<String, Reading> standing() {
     Map<String, Reading> standing = new TreeMap<>();
-    readings.stream()
-        .filter(Reading::counts)
-        .sorted(Comparator.comparing(Reading::at))
-        .forEach(r -> standing.put(r.of(), r));
+    readings.stream().filter(Reading::counts).forEach(r -> standing.put(r.of(), r));
     return Collections.unmodifiableMap(standing);
+  }
+
+  /**
+   * What was entered last by a clock that stood later than it does now: it was wrong then or was
+   * set back since. Empty where all lies before.
+   *
+   * @param now the time that is now
+   */
+  public Optional<LocalDateTime> ahead(LocalDateTime now) {
+    return Stream.concat(readings.stream().map(Reading::at), done.stream().map(Done::at))
+        .max(Comparator.naturalOrder())
+        .filter(last -> last.isAfter(now.plusMinutes(1)));
   }
 
   /** With one more reading. */

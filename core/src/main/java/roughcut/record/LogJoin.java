@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.BiFunction;
 import java.util.function.Function;
@@ -47,9 +48,34 @@ final class LogJoin {
   private static List<Reading> readings(Log base, Log mine, Log theirs) {
     Map<List<Object>, Reading> joined =
         joined(byTaking(base), byTaking(mine), byTaking(theirs), (m, t) -> m.counts() ? t : m);
-    List<Reading> all = new ArrayList<>(joined.values());
-    all.sort(Comparator.comparing(Reading::at));
+    Set<List<Object>> before = byTaking(base).keySet();
+    List<Reading> all = new ArrayList<>();
+    joined.forEach((key, r) -> all.addAll(before.contains(key) ? List.of(r) : List.of()));
+    all.addAll(merged(fresh(mine, before, joined), fresh(theirs, before, joined)));
     return all;
+  }
+
+  /** What one side has entered since, in its own order. */
+  private static List<Reading> fresh(
+      Log log, Set<List<Object>> before, Map<List<Object>, Reading> joined) {
+    return byTaking(log).keySet().stream()
+        .filter(k -> !before.contains(k) && joined.containsKey(k))
+        .map(joined::get)
+        .toList();
+  }
+
+  /** Two sides by their clocks; each side's own order stands. */
+  private static List<Reading> merged(List<Reading> mine, List<Reading> theirs) {
+    List<Reading> all = new ArrayList<>();
+    int i = 0;
+    for (Reading r : mine) {
+      while (i < theirs.size() && theirs.get(i).at().isBefore(r.at())) {
+        all.add(theirs.get(i++));
+      }
+      all.add(r);
+    }
+    all.addAll(theirs.subList(i, theirs.size()));
+    return all.stream().distinct().toList();
   }
 
   private static Map<String, Done> byOperation(Log log) {

@@ -4,8 +4,8 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 
 /**
- * One reading taken from the wood. Readings are all kept; of one thing the latest that counts
- * stands.
+ * One reading taken from the wood. Readings are all kept; of one thing the one entered last that
+ * counts stands.
  *
  * @param of id of what was measured
  * @param value in its own unit: mm, degrees, g …

@@ -73,7 +73,7 @@ class UpgradeTest {
     same(then, Plan.of(opened.build(), Demo.shop()));
     opened.file().save(opened.build());
     JsonNode saved = new ObjectMapper().readTree(file.toFile());
-    assertThat(saved.path("format").asInt()).isEqualTo(4);
+    assertThat(saved.path("format").asInt()).isEqualTo(5);
     assertThat(saved.has("measured")).as("is in the log now").isFalse();
     assertThat(saved.has("frets")).as("is in the log now").isFalse();
     Build again = BuildFile.open(file).build();
@@ -194,6 +194,25 @@ class UpgradeTest {
     assertThat(BuildFile.open(file).build().measured()).doesNotContainKey("nut.width");
   }
 
+  /** Until format 5 the latest reading stood; since then the one that was entered last. */
+  @Test
+  void readingsOfAnEarlierFormatStandByTheirTime() throws Exception {
+    Build heron =
+        Heron.build()
+            .asDesigned()
+            .withReading(Reading.of("nut.width", 42.4, LocalDateTime.of(2026, 5, 9, 12, 0)))
+            .withReading(Reading.of("nut.width", 42.8, LocalDateTime.of(2026, 5, 9, 10, 0)));
+    Path file = folder.resolve("clock.roughcut.json");
+    BuildFile.at(file).save(heron);
+    assertThat(BuildFile.open(file).build().measured().get("nut.width").value()).isEqualTo(42.8);
+    Files.writeString(
+        file, Files.readString(file).replaceFirst("\"format\"\\s*:\\s*5", "\"format\" : 4"));
+    BuildFile.Opened old = BuildFile.open(file);
+    assertThat(old.build().measured().get("nut.width").value()).isEqualTo(42.4);
+    old.file().save(old.build());
+    assertThat(BuildFile.open(file).build().measured().get("nut.width").value()).isEqualTo(42.4);
+  }
+
   /** A body begun before format 4 keeps its curve, through saving too; a new one has its widths. */
   @Test
   void aBodyThatMayBeCutKeepsItsShape() throws Exception {
@@ -201,14 +220,14 @@ class UpgradeTest {
     Path file = folder.resolve("a.roughcut.json");
     BuildFile.at(file).save(heron);
     JsonNode saved = new ObjectMapper().readTree(file.toFile());
-    assertThat(saved.get("format").asInt()).isEqualTo(4);
+    assertThat(saved.get("format").asInt()).isEqualTo(5);
     assertThat(SurfaceDecisions.OUTLINE_SIZES.in(BuildFile.open(file).build().design()))
         .isEqualTo(OutlineSizes.ACROSS);
 
     String first = Files.readString(file).replaceFirst("(?m)^.*\"outline\\.sizes\".*$", "");
     Files.writeString(file, first);
     Files.writeString(
-        file, Files.readString(file).replaceFirst("\"format\"\\s*:\\s*4", "\"format\" : 3"));
+        file, Files.readString(file).replaceFirst("\"format\"\\s*:\\s*5", "\"format\" : 3"));
     BuildFile.Opened old = BuildFile.open(file);
     assertThat(SurfaceDecisions.OUTLINE_SIZES.in(old.build().design()))
         .isEqualTo(OutlineSizes.POINTS);
@@ -216,7 +235,7 @@ class UpgradeTest {
     assertThat(was).as("wider between its points").isGreaterThan(width(heron) + 0.5);
     assertThat(width(heron)).isCloseTo(330, within(0.02));
     old.file().save(old.build());
-    assertThat(new ObjectMapper().readTree(file.toFile()).get("format").asInt()).isEqualTo(4);
+    assertThat(new ObjectMapper().readTree(file.toFile()).get("format").asInt()).isEqualTo(5);
     assertThat(width(BuildFile.open(file).build())).isEqualTo(was);
   }
 

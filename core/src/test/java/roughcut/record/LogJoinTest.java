@@ -102,6 +102,24 @@ class LogJoinTest {
         .isEqualTo(mine.standing());
   }
 
+  /** Each window's own order stands, whatever its clock said; the two are joined by time. */
+  @Test
+  void joiningKeepsTheOrderOfEntering() {
+    Log base =
+        Log.NONE
+            .with(Reading.of("nut.width", 43, NOON.plusHours(3)))
+            .with(Reading.of("nut.width", 42.9, NOON));
+    Log mine =
+        base.with(Reading.of("heel.end", 500, NOON.plusHours(2)))
+            .with(Reading.of("heel.end", 501, NOON.plusHours(1)));
+    Log theirs = base.with(Reading.of("body.length", 400, NOON.plusMinutes(90)));
+    Log both = build(mine).joined(build(base), build(theirs)).orElseThrow().log();
+    assertThat(both.standing().get("nut.width").value()).isEqualTo(42.9);
+    assertThat(both.standing().get("heel.end").value()).isEqualTo(501);
+    assertThat(both.readings()).hasSize(5);
+    assertThat(both.readings().get(2).value()).isEqualTo(400);
+  }
+
   @Test
   void aReadingWithdrawnInOneWindowIsWithdrawn() {
     Log base = Log.NONE.with(Reading.of("nut.width", 42.6, NOON));

@@ -19,13 +19,27 @@ class LogTest {
     return Reading.of(of, value, NOON.plusMinutes(minutes));
   }
 
+  /** 13.1, the clock set back two hours, then 12.7; or a reading made in a wrong year. */
   @Test
-  void theLatestThatCountsStandsWhateverTheOrderOfEntering() {
-    Log log = Log.NONE.with(read("a", 1, 5)).with(read("b", 7, 1)).with(read("a", 2, 3));
-    assertThat(log.standing().get("a").value()).isEqualTo(1);
+  void theOneEnteredLastStandsWhateverTheClockSaid() {
+    Log log = Log.NONE.with(read("a", 13.1, 125)).with(read("b", 7, 1)).with(read("a", 12.7, 5));
+    assertThat(log.standing().get("a").value()).isEqualTo(12.7);
     assertThat(log.standing().get("b").value()).isEqualTo(7);
+    Log wrongYear = Log.NONE.with(Reading.of("a", 1, NOON.plusYears(10))).with(read("a", 2, 0));
+    assertThat(wrongYear.standing().get("a").value()).isEqualTo(2);
     assertThat(log.with(read("a", 3, 6)).standing().get("a").value()).isEqualTo(3);
     assertThat(log.readings()).hasSize(3);
+  }
+
+  /** Said where something is entered while the clock stands before the last entry. */
+  @Test
+  void aClockThatStandsBeforeTheLastEntryIsSaid() {
+    Log log = Log.NONE.with(read("a", 1, 120)).with(Done.of("body.saw", NOON));
+    assertThat(log.ahead(NOON)).contains(NOON.plusMinutes(120));
+    assertThat(log.ahead(NOON.plusMinutes(119))).as("seconds are left out").isEmpty();
+    assertThat(log.ahead(NOON.plusMinutes(121))).isEmpty();
+    assertThat(Log.NONE.with(Done.of("body.saw", NOON.plusDays(1))).ahead(NOON)).isPresent();
+    assertThat(Log.NONE.ahead(NOON)).isEmpty();
   }
 
   @Test
@@ -56,7 +70,7 @@ class LogTest {
   }
 
   @Test
-  void whateverIsReadAndWithdrawnTheLatestLeftOfEachStands() {
+  void whateverIsReadAndWithdrawnTheLastLeftOfEachStands() {
     Random random = new Random(12);
     for (int run = 0; run < 200; run++) {
       Log log = Log.NONE;
@@ -75,8 +89,7 @@ class LogTest {
       for (String of : List.of("x0", "x1", "x2", "x3")) {
         Reading latest = null;
         for (Reading reading : model) {
-          boolean later = latest == null || !reading.at().isBefore(latest.at());
-          latest = reading.of().equals(of) && later ? reading : latest;
+          latest = reading.of().equals(of) ? reading : latest;
         }
         assertThat(log.standing().get(of)).isEqualTo(latest);
       }

@@ -9,6 +9,7 @@ import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleObjectProperty;
+import roughcut.bench.Bench;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
@@ -44,6 +45,7 @@ public final class Session {
   private Plan kept;
   private Typed typed;
   private Consumer<String> refused = words -> {};
+  private Consumer<String> told = words -> {};
 
   /**
    * Makes it.
@@ -116,6 +118,12 @@ public final class Session {
   }
 
   private Build written(Build before, Build after) {
+    boolean entered =
+        after.log().readings().size() > before.log().readings().size()
+            || after.log().done().size() > before.log().done().size();
+    if (entered) {
+      Bench.clockSaid(before.log(), now.second()).ifPresent(told);
+    }
     return Changes.written(before, after, now.second());
   }
 
@@ -139,6 +147,11 @@ public final class Session {
   /** What to do with refusals that nothing else shows. */
   public void onRefused(Consumer<String> tell) {
     refused = tell;
+  }
+
+  /** What to do with what has to be known about an edit that was made. */
+  public void onTold(Consumer<String> tell) {
+    told = tell;
   }
 
   private void tellRefusal(Optional<String> refusal) {

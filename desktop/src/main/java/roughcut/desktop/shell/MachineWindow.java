@@ -323,7 +323,11 @@ public final class MachineWindow {
             .reduce((a, b) -> a + ", " + b)
             .map(s -> " · " + s)
             .orElse("");
-    view.message(changed.told() + spots);
+    String clock =
+        Bench.clockSaid(session.build().get().log(), session.now().second())
+            .map(words -> " · " + words)
+            .orElse("");
+    view.message(changed.told() + spots + clock);
   }
 
   private void measure() {

@@ -119,6 +119,7 @@ public final class ShopWindow {
     surface.onKnife(x -> stations.get(station).knife(x));
     assemble();
     session.plan().addListener((p, was, is) -> refresh());
+    session.onTold(notice::tell);
     session.onRefused(words -> notice.show("Not done: " + words + "."));
     session.units().addListener((p, was, is) -> refresh());
     workspace.state().addListener((p, was, is) -> files.tellSaving(is));
