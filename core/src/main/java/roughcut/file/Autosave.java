@@ -113,6 +113,20 @@ public final class Autosave {
     return state;
   }
 
+  /**
+   * Whether somebody else wrote the build or its shop while everything of here is saved; what isn't
+   * saved yet finds that out by itself.
+   */
+  public boolean overtaken() {
+    synchronized (writing) {
+      synchronized (this) {
+        return state.saving() == Saving.SAVED
+            && !onItsWay
+            && (file.changed() || shopFile.changed());
+      }
+    }
+  }
+
   /** What is to be kept from now on. */
   public synchronized void keep(Build nextBuild, Shop nextShop) {
     build = nextBuild;

@@ -51,6 +51,11 @@ public final class BuildFile {
     }
   }
 
+  /** Whether it was written by somebody else since it was last read or saved here. */
+  boolean changed() {
+    return file.changed();
+  }
+
   /** A file that isn't there yet, or is to be replaced because the maker said so. */
   public static BuildFile at(Path path) {
     return new BuildFile(KeptFile.at(path), null);

@@ -1,8 +1,10 @@
 package roughcut.file;
 
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.FileTime;
 import java.util.Arrays;
 import java.util.function.UnaryOperator;
 
@@ -15,6 +17,7 @@ final class KeptFile {
   private final Path path;
   private ObjectNode lastTree;
   private byte[] lastBytes;
+  private Stamp seen;
 
   private KeptFile(Path path, ObjectNode tree, byte[] bytes) {
     this.path = path;
@@ -54,6 +57,32 @@ final class KeptFile {
     return lastTree;
   }
 
+  /** Whether it was written by somebody else since it was last read or saved here. */
+  boolean changed() {
+    Stamp now = Stamp.of(path);
+    if (lastBytes == null || now == null || now.equals(seen)) {
+      return false; // not there any more is told when it is saved
+    }
+    try {
+      boolean other = !Arrays.equals(lastBytes, SafeFile.read(path));
+      seen = other ? seen : now;
+      return other;
+    } catch (FileTrouble e) {
+      return false;
+    }
+  }
+
+  /** When it was written, and how long it is: as long as both stay nobody wrote there. */
+  private record Stamp(FileTime at, long size) {
+    static Stamp of(Path path) {
+      try {
+        return new Stamp(Files.getLastModifiedTime(path), Files.size(path));
+      } catch (IOException e) {
+        return null;
+      }
+    }
+  }
+
   /**
    * Saves, keeping the version before.
    *
@@ -87,5 +116,6 @@ final class KeptFile {
     SafeFile.writeKeepingVersions(path, bytes);
     lastTree = tree;
     lastBytes = bytes;
+    seen = Stamp.of(path);
   }
 }

@@ -109,6 +109,11 @@ public final class ShopFile {
     return new ShopFile(KeptFile.at(path));
   }
 
+  /** Whether it was written by somebody else since it was last read or saved here. */
+  boolean changed() {
+    return file.changed();
+  }
+
   public Path path() {
     return file.path();
   }

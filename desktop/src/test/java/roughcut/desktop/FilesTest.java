@@ -13,8 +13,14 @@ import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
+import roughcut.design.Decisions;
+import roughcut.desktop.session.Workspace;
+import roughcut.desktop.shell.ShopWindow;
+import roughcut.desktop.shell.Windows;
 import roughcut.file.Autosave;
 import roughcut.file.BuildFile;
+import roughcut.file.DemoFolder;
+import roughcut.file.FileTrouble;
 import roughcut.record.Build;
 
 class FilesTest extends WindowTest {
@@ -42,16 +48,52 @@ class FilesTest extends WindowTest {
     type(robot, "scale.length", "655");
     until(() -> scale(BuildFile.open(heron).build()) == 655);
     until(() -> saving() == Autosave.Saving.SAVED);
-    robot.interact(
+    Workspace again = Workspace.open(heron, data, clock());
+    assertThat(scale(again.session().build().get())).isEqualTo(655);
+    again.close();
+  }
+
+  /** A build that is open comes to the front; it has no second window with numbers of its own. */
+  @Test
+  void aBuildThatIsOpenComesToTheFront() throws Exception {
+    ShopWindow[] again = new ShopWindow[2];
+    Path other = DemoFolder.build(data.resolve("demo"), "Bittern");
+    show(
         () -> {
           try {
-            window = roughcut.desktop.shell.Windows.open(heron);
-          } catch (IOException e) {
+            again[0] =
+                Windows.open(heron.getParent().resolve("../builds").resolve(heron.getFileName()));
+            again[1] = Windows.open(other);
+          } catch (FileTrouble e) {
             throw new AssertionError(e);
           }
         });
-    assertThat(scale(session().build().get())).isEqualTo(655);
-    robot.interact(() -> window.root().getScene().getWindow().hide());
+    assertThat(again[0]).isSameAs(window);
+    assertThat(again[1]).isNotSameAs(window);
+    show(() -> again[1].root().getScene().getWindow().hide());
+    show(again[1].workspace()::close);
+  }
+
+  /** Another program writes the file: the window shows it, and prints nothing older. */
+  @Test
+  void aWindowFollowsItsFile(FxRobot robot) throws Exception {
+    BuildFile.Opened other = BuildFile.open(heron);
+    other
+        .file()
+        .save(other.build().withDesign(Decisions.HEAD_LENGTH.with(other.build().design(), 199)));
+    until(() -> session().build().get().design().numbers().get("head.length") == 199);
+    until(() -> saving() == Autosave.Saving.SAVED);
+    other
+        .file()
+        .save(other.build().withDesign(Decisions.HEAD_LENGTH.with(other.build().design(), 201)));
+    show(() -> window.workspace().follow());
+    assertThat(session().build().get().design().numbers().get("head.length")).isEqualTo(201);
+    robot.push(KeyCode.CONTROL, KeyCode.Z);
+    settle();
+    assertThat(session().build().get().design().numbers().get("head.length"))
+        .as("taken back like any edit")
+        .isEqualTo(199);
+    until(() -> BuildFile.open(heron).build().design().numbers().get("head.length") == 199);
   }
 
   @Test
@@ -64,8 +106,10 @@ class FilesTest extends WindowTest {
   @Test
   void aFileChangedByAnotherProgramIsToldAndBothAreKept(FxRobot robot) throws Exception {
     BuildFile.Opened other = BuildFile.open(heron);
+    // Typed here while the other writes: neither can be taken in without the other.
+    keys(robot, "head.length", "191");
     other.file().save(other.build().withName("Theirs"));
-    type(robot, "head.length", "191");
+    robot.push(KeyCode.ENTER);
     until(() -> saving() == Autosave.Saving.CHANGED_ON_DISK);
     assertThat(BuildFile.open(heron).build().name()).isEqualTo("Theirs");
     Path rescue = window.workspace().state().get().rescue();

@@ -252,17 +252,18 @@ class OwnWorkTest extends WindowTest {
 
   @Test
   void aBrokenBuildOpensAWindowWithItsEarlierVersions() throws Exception {
-    BuildFile.Opened opened = BuildFile.open(heron);
+    Path broken = DemoFolder.build(demo(), "Bittern");
+    BuildFile.Opened opened = BuildFile.open(broken);
     opened.file().save(opened.build().withName("the good one"));
     opened.file().save(opened.build().withName("the last one"));
-    Files.writeString(heron, "{ \"kind\": \"rough-cut-bui");
+    Files.writeString(broken, "{ \"kind\": \"rough-cut-bui");
     robot.interact(
         () -> {
           try {
-            Windows.open(heron);
+            Windows.open(broken);
             throw new AssertionError("opened");
           } catch (FileTrouble e) {
-            new TroubleWindow(new Stage(), heron, DemoFolder.heron(demo())).show(e);
+            new TroubleWindow(new Stage(), broken, DemoFolder.heron(demo())).show(e);
           }
         });
     settle();
@@ -273,7 +274,7 @@ class OwnWorkTest extends WindowTest {
                 (Node n) -> n instanceof Button b && b.getText().startsWith("Go back to the build"))
             .query();
     show(back::fire);
-    assertThat(BuildFile.open(heron).build().name()).isEqualTo("the good one");
+    assertThat(BuildFile.open(broken).build().name()).isEqualTo("the good one");
     for (Window shown : List.copyOf(Window.getWindows())) {
       if (shown.getScene().getUserData() instanceof ShopWindow again && again != window) {
         assertThat(again.workspace().session().build().get().name()).isEqualTo("the good one");

@@ -26,6 +26,9 @@ public interface Desk {
   /** Puts the section knife somewhere, mm from the nut line. */
   void knife(double x);
 
+  /** Takes in what another window or program did to the same files, before something is written. */
+  void follow();
+
   /** Says in the window what couldn't be done. */
   void refused(String words);
 

@@ -297,6 +297,11 @@ public final class Session {
     typed = next;
   }
 
+  /** Whether something typed isn't entered yet. */
+  public boolean typed() {
+    return typed != null;
+  }
+
   /** What was typed is entered or restored. */
   public void typed(Typed done) {
     if (typed == done) {

@@ -232,6 +232,32 @@ public final class Workspace {
     }
   }
 
+  /**
+   * Takes in what another window or program wrote into the files, while nothing is unsaved or being
+   * typed here.
+   *
+   * @return what to say of it; empty where nobody wrote there
+   */
+  public Optional<String> follow() {
+    if (session.typed() || session.whatIf().get() != null || !autosave.overtaken()) {
+      return Optional.empty();
+    }
+    try {
+      BuildFile.Opened opened = BuildFile.open(path());
+      ShopFile.Opened shop = ShopFile.openFor(opened.file());
+      Work theirs = new Work(opened.build(), shop.shop());
+      Optional<String> refusal = session.canTake(theirs);
+      if (refusal.isPresent()) {
+        return Optional.of("Changed elsewhere, and not taken in: " + refusal.get() + ".");
+      }
+      autosave.move(opened.file(), opened.build(), shop.file(), shop.shop());
+      session.take("what was done in another window", theirs);
+      return Optional.of("Changed in another window or program: this is how it stands now.");
+    } catch (FileTrouble e) {
+      return Optional.of("Changed elsewhere, and can't be read: " + e.getMessage() + ".");
+    }
+  }
+
   /** Overwrites the file with what is here; what was there stays among its versions. */
   public void keepMine() {
     autosave.insist();

@@ -78,6 +78,7 @@ public final class ShopWindow {
   private final ShopDays days;
   private final BenchWindows atBench;
   private StationId station;
+  private String followed = "";
   private int chosenSpot = -1;
 
   public ShopWindow(Workspace workspace, Habits habits) {
@@ -141,9 +142,22 @@ public final class ShopWindow {
 
   /** The maker comes back to this window: others may have gone on with their builds meanwhile. */
   void back() {
+    follow();
     if (here().id() == StationId.BENCH) {
       days.readOthers();
     }
+  }
+
+  /** What another window or program did to the same files is taken in, and said once. */
+  void follow() {
+    workspace
+        .follow()
+        .filter(words -> !words.equals(followed))
+        .ifPresent(
+            words -> {
+              followed = words.startsWith("Changed in") ? "" : words;
+              notice.tell(words);
+            });
   }
 
   /** Offers work on another build that couldn't be saved. */

@@ -55,6 +55,11 @@ final class WindowDesk implements Desk {
   }
 
   @Override
+  public void follow() {
+    window.follow();
+  }
+
+  @Override
   public void refused(String words) {
     notice.show("Not done: " + words + ".");
   }

@@ -1,8 +1,11 @@
 package roughcut.desktop.shell;
 
+import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import javafx.animation.PauseTransition;
 import javafx.beans.value.ChangeListener;
 import javafx.beans.value.ObservableValue;
 import javafx.geometry.Rectangle2D;
@@ -17,6 +20,7 @@ import javafx.stage.Screen;
 import javafx.stage.Stage;
 import javafx.stage.Window;
 import javafx.stage.WindowEvent;
+import javafx.util.Duration;
 import roughcut.desktop.session.Habits;
 import roughcut.desktop.session.Session;
 import roughcut.desktop.session.Workspace;
@@ -57,6 +61,8 @@ public final class Windows {
   }
 
   /** Keeps habits, demo and rescue copies somewhere else from here on. */
+  private static final Duration FOLLOWING = Duration.seconds(2);
+
   public static void dataFolder(Path folder) {
     data = folder;
   }
@@ -76,12 +82,39 @@ public final class Windows {
   }
 
   /**
-   * Opens a build in a window of its own.
+   * Opens a build in a window of its own; one that is open already comes to the front instead.
    *
    * @throws FileTrouble in words
    */
   public static ShopWindow open(Path build) throws FileTrouble {
+    Optional<ShopWindow> there = showing(build);
+    if (there.isPresent()) {
+      Stage stage = (Stage) there.get().root().getScene().getWindow();
+      stage.setIconified(false);
+      stage.toFront();
+      stage.requestFocus();
+      return there.get();
+    }
     return open(build, new Stage());
+  }
+
+  /** The window in which a build is open. */
+  private static Optional<ShopWindow> showing(Path build) {
+    return Window.getWindows().stream()
+        .filter(w -> w.getScene() != null && w.isShowing())
+        .map(w -> w.getScene().getUserData())
+        .filter(ShopWindow.class::isInstance)
+        .map(ShopWindow.class::cast)
+        .filter(w -> same(w.workspace().path(), build))
+        .findFirst();
+  }
+
+  private static boolean same(Path one, Path other) {
+    try {
+      return Files.isSameFile(one, other);
+    } catch (IOException e) {
+      return one.toAbsolutePath().normalize().equals(other.toAbsolutePath().normalize());
+    }
   }
 
   /**
@@ -103,12 +136,26 @@ public final class Windows {
     place(stage, habits);
     stage.setOnCloseRequest(e -> closing(e, stage, window));
     whileShown(stage, scene, window::back);
+    follow(stage, scene, window);
     Thread.currentThread().setUncaughtExceptionHandler((t, e) -> failed(e));
     stage.show();
     size(stage, habits); // some window managers open at the least size
     window.surface().requestFocus();
     window.opened();
     return window;
+  }
+
+  /** While it is seen, a window looks now and then whether another one wrote its files. */
+  private static void follow(Stage stage, Scene scene, ShopWindow window) {
+    PauseTransition wait = new PauseTransition(FOLLOWING);
+    wait.setOnFinished(
+        e -> {
+          if (stage.getScene() == scene && stage.isShowing()) {
+            window.follow();
+            wait.playFromStart();
+          }
+        });
+    wait.play();
   }
 
   /** Does something whenever the stage is turned to, as long as the scene is its. */

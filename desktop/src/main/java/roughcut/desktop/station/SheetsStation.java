@@ -233,6 +233,7 @@ public final class SheetsStation extends KnifelessStation {
   }
 
   private void write(Sheet only, Path to, Consumer<String> then) {
+    desk.follow();
     if (writing) {
       return;
     }
