@@ -20,6 +20,7 @@ import roughcut.design.Stack;
 import roughcut.design.Strip;
 import roughcut.design.SurfaceDecisions;
 import roughcut.measure.NumberWriter;
+import roughcut.measure.Precision;
 import roughcut.measure.Units;
 import roughcut.measure.Unreadable;
 import roughcut.record.Brief;
@@ -248,7 +249,8 @@ final class BuildJson {
               + " should be a number and is "
               + (node.isMissingNode() ? "missing" : node.isNull() ? "empty" : node.toString()));
     }
-    return node.doubleValue();
+    // Next to nothing is nothing: what is divided by it would be endless.
+    return Math.abs(node.doubleValue()) < Precision.SAME ? 0 : node.doubleValue();
   }
 
   private List<StringSpec> strings(JsonNode array) throws FileTrouble {

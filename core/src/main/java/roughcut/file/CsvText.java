@@ -2,6 +2,7 @@ package roughcut.file;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Pattern;
 
 /**
  * Comma-separated text as spreadsheets write it: cells with commas, quotes or line ends stand in
@@ -11,8 +12,15 @@ import java.util.List;
 final class CsvText {
   private CsvText() {}
 
-  /** A cell as it is written. */
-  static String quoted(String cell) {
+  /** What a spreadsheet would take for a formula, unless it is a number. */
+  private static final Pattern FORMULA = Pattern.compile("(?s)'*[=+@\\-].*");
+
+  private static final Pattern NUMBER = Pattern.compile("[+-]?[0-9.,]+");
+
+  /** A cell as it is written: words that begin like a formula stay words, behind an apostrophe. */
+  static String quoted(String words) {
+    boolean formula = FORMULA.matcher(words).matches() && !NUMBER.matcher(words).matches();
+    String cell = formula ? "'" + words : words;
     return cell.matches("(?s).*[,;\"\\r\\n].*") ? '"' + cell.replace("\"", "\"\"") + '"' : cell;
   }
 
@@ -48,7 +56,7 @@ final class CsvText {
         quoted = true;
         opened = line;
       } else if (c == separator) {
-        row.add(cell.toString());
+        row.add(said(cell.toString()));
         cell.setLength(0);
       } else if (c == '\n') {
         finish(rows, row, cell);
@@ -64,8 +72,13 @@ final class CsvText {
     return rows;
   }
 
+  /** Without the apostrophe that keeps words from being a formula. */
+  private static String said(String cell) {
+    return cell.startsWith("'") && FORMULA.matcher(cell).matches() ? cell.substring(1) : cell;
+  }
+
   private static void finish(List<List<String>> rows, List<String> row, StringBuilder cell) {
-    row.add(cell.toString());
+    row.add(said(cell.toString()));
     cell.setLength(0);
     if (row.stream().anyMatch(c -> !c.isBlank())) {
       rows.add(row);

@@ -44,6 +44,8 @@ public record FretboardPlan(
         Told.of(
             ledger,
             FretboardThinSpots.of(ground.shop(), frets, radius, slots, work.notchLeft(), sideDots),
-            List.of(Readiness.fretboard(markers, work))));
+            List.of(
+                Readiness.fretboard(markers, work),
+                DotProblems.of(givens, frets, taper, markers))));
   }
 }

@@ -1,0 +1,90 @@
+package roughcut.plan;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Collectors;
+import roughcut.design.FretboardDecisions;
+import roughcut.finding.Finding;
+import roughcut.finding.Topic;
+import roughcut.fretboard.Markers;
+import roughcut.layout.FretLayout;
+import roughcut.layout.FretboardTaper;
+import roughcut.record.Givens;
+
+/** Dots that stand over the fretboard's edge, or that the slots beside them cut. */
+final class DotProblems extends Problems {
+  private DotProblems(Givens givens) {
+    super(givens, Topic.FRETBOARD);
+  }
+
+  static List<Finding> of(Givens givens, FretLayout frets, FretboardTaper taper, Markers markers) {
+    DotProblems dots = new DotProblems(givens);
+    dots.edge(taper, markers);
+    dots.slots(frets, markers);
+    return dots.found();
+  }
+
+  private void edge(FretboardTaper taper, Markers markers) {
+    double half = of(FretboardDecisions.MARKER_DIAMETER) / 2;
+    double most = 0;
+    List<Integer> over = new ArrayList<>();
+    for (Markers.Dot dot : markers.dots()) {
+      double by = dot.y() + half - taper.halfWidth(dot.along(-1));
+      by = Math.max(by, dot.y() + half - taper.halfWidth(dot.along(1)));
+      if (by > 0) {
+        over.add(dot.fret());
+        most = Math.max(most, by);
+      }
+    }
+    if (!over.isEmpty()) {
+      add(
+          over.stream().anyMatch(k -> twice(markers, k))
+              ? FretboardDecisions.MARKER_ASIDE
+              : FretboardDecisions.MARKER_DIAMETER,
+          at("the marker", over) + over(over) + "over the fretboard's edge by " + mm(most));
+    }
+  }
+
+  private static String over(List<Integer> frets) {
+    return frets.size() == 1 ? " stands " : " stand ";
+  }
+
+  private static boolean twice(Markers markers, int fret) {
+    return markers.dots().stream().anyMatch(d -> d.fret() == fret && d.y() > 0);
+  }
+
+  private void slots(FretLayout frets, Markers markers) {
+    double half = of(FretboardDecisions.MARKER_DIAMETER) / 2;
+    List<Integer> cut = new ArrayList<>();
+    double room = Double.POSITIVE_INFINITY;
+    for (Markers.Dot dot : markers.dots()) {
+      double here = Double.POSITIVE_INFINITY;
+      for (int side : new int[] {-1, 1}) {
+        double y = side * dot.y();
+        FretLayout.Fret fret = frets.frets().get(dot.fret() - 1);
+        double before =
+            dot.fret() == 1 ? frets.fan().slant(0) * y : frets.frets().get(dot.fret() - 2).at(y);
+        double middle = dot.along(side);
+        here = Math.min(here, Math.min(middle - before, fret.at(y) - middle));
+      }
+      if (here < half) {
+        cut.add(dot.fret());
+        room = Math.min(room, 2 * here);
+      }
+    }
+    if (!cut.isEmpty()) {
+      add(
+          FretboardDecisions.MARKER_DIAMETER,
+          at("the marker", cut)
+              + (cut.size() == 1 ? " reaches " : " reach ")
+              + "into the slots beside; under "
+              + mm(room));
+    }
+  }
+
+  private static String at(String what, List<Integer> frets) {
+    return what
+        + (frets.size() == 1 ? " at fret " : "s at frets ")
+        + frets.stream().map(String::valueOf).collect(Collectors.joining(", "));
+  }
+}
