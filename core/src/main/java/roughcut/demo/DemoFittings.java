@@ -167,6 +167,7 @@ final class DemoFittings {
     numbers.put("channel.bridge-wire.aside", 15.0);
     numbers.put("channel.bridge-wire.from-depth", 22.0);
     numbers.put("channel.bridge-wire.to-depth", 22.0);
+    numbers.put("jack.output.plate-width", 34.0);
     // Through the top of 14 into the back, where the wires' channels lie.
     for (String pickup : List.of("neck", "middle", "bridge")) {
       numbers.put("rout." + pickup + ".depth", 18.0);

@@ -20,7 +20,6 @@ import roughcut.design.Stack;
 import roughcut.design.Strip;
 import roughcut.design.SurfaceDecisions;
 import roughcut.measure.NumberWriter;
-import roughcut.measure.Precision;
 import roughcut.measure.Units;
 import roughcut.measure.Unreadable;
 import roughcut.record.Brief;
@@ -34,6 +33,9 @@ import roughcut.shop.StringSpec;
 final class BuildJson {
   static final String KIND = "rough-cut-build";
   static final int FORMAT = 5;
+
+  /** No length, angle or mass is so small. */
+  private static final double NOTHING = 1e-100;
 
   /** From this format on readings stand in the order in which they were entered. */
   static final int ENTERED = 5;
@@ -250,7 +252,7 @@ final class BuildJson {
               + (node.isMissingNode() ? "missing" : node.isNull() ? "empty" : node.toString()));
     }
     // Next to nothing is nothing: what is divided by it would be endless.
-    return Math.abs(node.doubleValue()) < Precision.SAME ? 0 : node.doubleValue();
+    return Math.abs(node.doubleValue()) < NOTHING ? 0 : node.doubleValue();
   }
 
   private List<StringSpec> strings(JsonNode array) throws FileTrouble {

@@ -23,6 +23,7 @@ final class BodyProblems extends Problems {
     BodyProblems edge = new BodyProblems(givens);
     edge.outline(outline);
     outline.none().ifPresent(edge::widths);
+    edge.bound(cuts.binding());
     List<Finding> all = new ArrayList<>(edge.found());
     cuts.troubles().forEach(t -> all.add(t.finding()));
     return all;
@@ -68,6 +69,16 @@ final class BodyProblems extends Problems {
                 + " long: was it drawn in "
                 + (length < 150 ? "inches, 25.4 times as large?" : "another unit?"));
       }
+    }
+  }
+
+  /** A round-over that is wider than the binding cuts through it, into the wood behind. */
+  private void bound(double binding) {
+    double round = of(SurfaceDecisions.ROUND_TOP);
+    if (binding > 0 && round > binding) {
+      add(
+          SurfaceDecisions.ROUND_TOP,
+          "takes the binding away: it is let in by " + mm(binding) + ", at most that");
     }
   }
 

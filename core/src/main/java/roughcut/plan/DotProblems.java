@@ -5,27 +5,32 @@ import java.util.List;
 import java.util.stream.Collectors;
 import roughcut.design.FretboardDecisions;
 import roughcut.finding.Finding;
+import roughcut.finding.Findings;
 import roughcut.finding.Topic;
 import roughcut.fretboard.Markers;
 import roughcut.layout.FretLayout;
 import roughcut.layout.FretboardTaper;
+import roughcut.measure.Sentence;
 import roughcut.record.Givens;
 
 /** Dots that stand over the fretboard's edge, or that the slots beside them cut. */
-final class DotProblems extends Problems {
+final class DotProblems {
+  private final Givens givens;
+  private final Findings found = new Findings(Topic.FRETBOARD);
+
   private DotProblems(Givens givens) {
-    super(givens, Topic.FRETBOARD);
+    this.givens = givens;
   }
 
   static List<Finding> of(Givens givens, FretLayout frets, FretboardTaper taper, Markers markers) {
     DotProblems dots = new DotProblems(givens);
     dots.edge(taper, markers);
     dots.slots(frets, markers);
-    return dots.found();
+    return dots.found.list();
   }
 
   private void edge(FretboardTaper taper, Markers markers) {
-    double half = of(FretboardDecisions.MARKER_DIAMETER) / 2;
+    double half = givens.get(FretboardDecisions.MARKER_DIAMETER).value() / 2;
     double most = 0;
     List<Integer> over = new ArrayList<>();
     for (Markers.Dot dot : markers.dots()) {
@@ -37,11 +42,15 @@ final class DotProblems extends Problems {
       }
     }
     if (!over.isEmpty()) {
-      add(
-          over.stream().anyMatch(k -> twice(markers, k))
-              ? FretboardDecisions.MARKER_ASIDE
-              : FretboardDecisions.MARKER_DIAMETER,
-          at("the marker", over) + over(over) + "over the fretboard's edge by " + mm(most));
+      found.stop(
+          (over.stream().anyMatch(k -> twice(markers, k))
+                  ? FretboardDecisions.MARKER_ASIDE
+                  : FretboardDecisions.MARKER_DIAMETER)
+              .id(),
+          at("the marker", over)
+              + over(over)
+              + "over the fretboard's edge by "
+              + Sentence.mm(most, 1));
     }
   }
 
@@ -54,7 +63,7 @@ final class DotProblems extends Problems {
   }
 
   private void slots(FretLayout frets, Markers markers) {
-    double half = of(FretboardDecisions.MARKER_DIAMETER) / 2;
+    double half = givens.get(FretboardDecisions.MARKER_DIAMETER).value() / 2;
     List<Integer> cut = new ArrayList<>();
     double room = Double.POSITIVE_INFINITY;
     for (Markers.Dot dot : markers.dots()) {
@@ -73,12 +82,12 @@ final class DotProblems extends Problems {
       }
     }
     if (!cut.isEmpty()) {
-      add(
-          FretboardDecisions.MARKER_DIAMETER,
+      found.stop(
+          FretboardDecisions.MARKER_DIAMETER.id(),
           at("the marker", cut)
               + (cut.size() == 1 ? " reaches " : " reach ")
               + "into the slots beside; under "
-              + mm(room));
+              + Sentence.mm(room, 1));
     }
   }
 

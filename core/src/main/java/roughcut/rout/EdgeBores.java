@@ -11,11 +11,13 @@ import roughcut.body.BodySurface;
 import roughcut.design.BodyFace;
 import roughcut.design.Fitting;
 import roughcut.design.FittingType;
+import roughcut.design.SurfaceDecisions;
 import roughcut.geometry.Cylinder;
 import roughcut.geometry.Edge;
 import roughcut.geometry.Point;
 import roughcut.geometry.Point3;
 import roughcut.measure.Found;
+import roughcut.measure.Precision;
 import roughcut.measure.Sentence;
 import roughcut.measure.Value;
 import roughcut.part.BodyState;
@@ -177,6 +179,29 @@ final class EdgeBores {
           "(p − b) / 2",
           in("p", plate),
           in("b", bore));
+      Value roundTop = slab.givens.get(SurfaceDecisions.ROUND_TOP);
+      Value roundBack = slab.givens.get(SurfaceDecisions.ROUND_BACK);
+      Value room =
+          slab.ledger.put(
+              fitting.id("plate-room"),
+              fitting.title() + ", flat of the edge beyond its plate",
+              LENGTH,
+              "min(z − c − r_1, t − r_2 − z) − p / 2",
+              in("z", depth),
+              in("c", top),
+              in("r_1", roundTop),
+              in("t", back),
+              in("r_2", roundBack),
+              in("p", plate));
+      if (room.value() < -Precision.NEAR) {
+        slab.look(
+            fitting.id("plate-width"),
+            fitting.words()
+                + "'s plate stands "
+                + Sentence.mm(-room.value(), 1)
+                + " over the flat of the edge: a smaller one, or less rounded there",
+            place.at());
+      }
     }
     double inside = slab.value(fitting, "inside");
     slab.add(

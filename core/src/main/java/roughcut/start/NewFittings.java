@@ -49,6 +49,7 @@ final class NewFittings {
     place(numbers, "control.volume", begins + (kind.bass() ? 242 : 236), kind.bass() ? 96 : 82);
     place(numbers, "control.tone", begins + (kind.bass() ? 280 : 270), kind.bass() ? 104 : 96);
     numbers.put("jack.output.round", kind.bass() ? 66.0 : 64.0);
+    numbers.put("jack.output.plate-width", kind.bass() ? 34.0 : 38.0); // on the flat of the edge
     numbers.put("strap.horn.round", 11.5);
     numbers.put("strap.end.round", 50.0);
     numbers.put("channel.bridge-wire.aside", 8.0);

@@ -233,7 +233,7 @@ public record Bridge(
     Value x =
         ledger.put(
             "bridge.post." + name + ".x",
-            "Post at the " + name + " side, from the nut line",
+            "Post at the " + name + " side, along the neck from the nut line",
             FINE_LENGTH,
             "X " + (side < 0 ? "+" : "−") + " u / 2",
             in("X", datum),
@@ -241,7 +241,7 @@ public record Bridge(
     Value y =
         ledger.put(
             "bridge.post." + name + ".y",
-            "Post at the " + name + " side, from the centre line",
+            "Post at the " + name + " side, from the string line",
             FINE_LENGTH,
             (side < 0 ? "−" : "") + "(s / 2)",
             in("s", spacing));

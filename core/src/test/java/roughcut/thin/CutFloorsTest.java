@@ -180,6 +180,25 @@ class CutFloorsTest {
     assertThat(plan.value("channel.middle-wire.depth").orElseThrow().value()).isNegative();
   }
 
+  /** A plate of 38 on an edge of 44 that is rounded by 5 on both sides: 34 are flat. */
+  @Test
+  void aPlateOverTheRoundedEdgeAndABindingRoundedAwayAreSaid() {
+    String[] round = {
+      "edge.round-top=5", "edge.round-back=5", "jack.output.plate-width=38", "jack.output.depth=22"
+    };
+    Plan plan = Heron.with(round);
+    assertThat(plan.value("jack.output.plate-room").orElseThrow().value())
+        .isCloseTo(-2, within(1e-9));
+    assertThat(plan.findings())
+        .anyMatch(f -> f.words().startsWith("output jack's plate stands 2.0 mm over the flat"));
+    assertThat(Heron.with("jack.output.plate-width=30").findings())
+        .noneMatch(f -> f.words().contains("over the flat"));
+    assertThat(problems(Heron.with("binding.layers=2", "edge.round-top=8")))
+        .anyMatch(w -> w.startsWith("takes the binding away"));
+    assertThat(problems(Heron.with("binding.layers=2", "edge.round-top=1")))
+        .noneMatch(w -> w.startsWith("takes the binding away"));
+  }
+
   /** A carved edge over a bore that runs along it: 9 deep comes out of a drop of 6 or more. */
   @Test
   void aBoredChannelIsHeldAgainstTheCarvedTop() {

@@ -1,5 +1,6 @@
 package roughcut.desktop.station;
 
+import java.util.Optional;
 import javafx.scene.control.Label;
 import roughcut.design.RoutDecisions;
 import roughcut.design.ShelfGroup;
@@ -15,7 +16,9 @@ import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
 import roughcut.measure.Sentence;
 import roughcut.measure.Units;
+import roughcut.measure.Value;
 import roughcut.plan.Plan;
+import roughcut.rout.Places;
 import roughcut.rout.RoutKeys;
 import roughcut.strings.Bridge;
 import roughcut.strings.StringKeys;
@@ -86,14 +89,14 @@ final class BridgePage extends PlainPage {
         .mark(
             "bridge.datum",
             "Datum, centre line",
-            "bridge.post.bass.x",
-            "Bass post, along",
-            "bridge.post.bass.y",
-            "Bass post, aside",
-            "bridge.post.treble.x",
-            "Treble post, along",
-            "bridge.post.treble.y",
-            "Treble post, aside",
+            Places.along("post-bass"),
+            "Bass post, from the body's edge",
+            Places.aside("post-bass"),
+            "Bass post, from its centre line",
+            Places.along("post-treble"),
+            "Treble post, from the body's edge",
+            Places.aside("post-treble"),
+            "Treble post, from its centre line",
             RoutKeys.BRIDGE_TAIL_ALONG.id(),
             "Tailpiece, along",
             RoutKeys.BRIDGE_TAIL_ASIDE.id(),
@@ -159,7 +162,7 @@ final class BridgePage extends PlainPage {
       double nearer = plan.cuts().seated().shortening();
       Bridge.Hole bass = bridge.holes().get(0);
       Bridge.Hole treble = bridge.holes().get(1);
-      holes.row(false, "nut line", bass.x().text(units), treble.x().text(units));
+      holes.row(false, "nut line, along the neck", bass.x().text(units), treble.x().text(units));
       for (int i = 0; i < bass.from().size(); i++) {
         holes.row(
             false,
@@ -167,7 +170,16 @@ final class BridgePage extends PlainPage {
             NumberWriter.text(bass.from().get(i).seated(nearer), Quantity.FINE_LENGTH, units),
             NumberWriter.text(treble.from().get(i).seated(nearer), Quantity.FINE_LENGTH, units));
       }
-      holes.row(false, "centre line", bass.y().text(units), treble.y().text(units));
+      holes.row(false, "string line", bass.y().text(units), treble.y().text(units));
+      Optional<Value> bassAside = plan.value(Places.aside("post-bass"));
+      Optional<Value> trebleAside = plan.value(Places.aside("post-treble"));
+      if (bassAside.isPresent() && trebleAside.isPresent()) {
+        holes.row(
+            false,
+            "body's centre line",
+            bassAside.get().text(units),
+            trebleAside.get().text(units));
+      }
     }
     holes.end();
   }
