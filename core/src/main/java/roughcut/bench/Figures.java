@@ -103,6 +103,22 @@ public record Figures(List<Page> pages) {
         value);
   }
 
+  /**
+   * The same on more pages, where there is less room.
+   *
+   * @param most figures on a page
+   */
+  public Figures split(int most) {
+    List<Page> next = new ArrayList<>();
+    for (Page page : pages) {
+      for (int i = 0; i == 0 || i < page.figures.size(); i += most) {
+        next.add(
+            new Page(page.title, page.figures.subList(i, Math.min(page.figures.size(), i + most))));
+      }
+    }
+    return new Figures(next);
+  }
+
   /** The page with that number, going round. */
   public Page page(int number) {
     return pages.get(Math.floorMod(number, pages.size()));

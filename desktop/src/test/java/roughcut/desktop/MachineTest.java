@@ -14,6 +14,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.Slider;
 import javafx.scene.input.KeyCode;
+import javafx.scene.layout.Region;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
@@ -229,6 +230,24 @@ class MachineTest extends BenchWalk {
     } catch (IOException e) {
       return "";
     }
+  }
+
+  /** A screen of 1100 × 700 cuts no figure in half: fewer stand on a page. */
+  @Test
+  void onALowScreenFewerFiguresStandOnAPage(FxRobot robot) {
+    look("body.cut.pocket");
+    robot.push(KeyCode.F9);
+    until(() -> window.atMachine().map(m -> m.showing()).orElse(false));
+    Region content = window.atMachine().orElseThrow().content();
+    show(() -> content.getScene().getWindow().setHeight(700));
+    until(() -> content.lookupAll(".machine-figure").size() == 2);
+    for (Node figure : content.lookupAll(".machine-figure")) {
+      double low = figure.localToScene(figure.getBoundsInLocal()).getMaxY();
+      Node below = content.lookup(".machine-hold");
+      assertThat(low).isLessThan(below.localToScene(below.getBoundsInLocal()).getMinY());
+    }
+    show(() -> content.getScene().getWindow().setHeight(800));
+    until(() -> content.lookupAll(".machine-figure").size() == 4);
   }
 
   /** One finger on the screen does what keys do. */

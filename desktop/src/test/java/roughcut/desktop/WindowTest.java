@@ -150,7 +150,7 @@ abstract class WindowTest {
 
   static void until(Callable<Boolean> condition) {
     try {
-      WaitForAsyncUtils.waitFor(8, TimeUnit.SECONDS, condition);
+      WaitForAsyncUtils.waitFor(60, TimeUnit.SECONDS, condition);
     } catch (TimeoutException e) {
       throw new AssertionError("waited in vain", e);
     }

@@ -45,6 +45,9 @@ final class MachineView extends BorderPane {
   /** Wide enough for whole inches and a fraction in large figures. */
   private static final double ENTRY = 340;
 
+  /** Under this height there is room for one row of figures, px. */
+  private static final double LOW = 750;
+
   /** Two large figures stand side by side. */
   private static final double FIGURES = 640;
 
@@ -287,7 +290,8 @@ final class MachineView extends BorderPane {
     Verdict stands = bench.bench().verdict();
     verdict.setText(stands.told(op.part(), units));
     verdict.pseudoClassStateChanged(States.WRONG, stands.state() == Verdict.State.STOP);
-    figures(Figures.of(plan, op, units), pageNumber);
+    boolean low = getHeight() > 0 && getHeight() < LOW;
+    figures(Figures.of(plan, op, units).split(low ? 2 : Figures.MOST), pageNumber);
     drawing.show(OperationDrawing.of(plan, op, units));
     holds(bench, op, units, noting);
     caution.setText(String.join(" ", op.care()));

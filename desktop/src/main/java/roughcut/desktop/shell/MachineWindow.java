@@ -70,6 +70,7 @@ public final class MachineWindow {
             e.consume();
           }
         });
+    scene.heightProperty().addListener((p, was, is) -> show());
     stage.setScene(scene);
     stage.titleProperty().bind(session.build().map(b -> b.name() + " – at the machine"));
     tick.setCycleCount(Animation.INDEFINITE);
