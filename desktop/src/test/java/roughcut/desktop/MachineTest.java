@@ -28,6 +28,7 @@ import roughcut.desktop.session.AtBench;
 import roughcut.desktop.session.Workspace;
 import roughcut.desktop.shell.Windows;
 import roughcut.file.BuildFile;
+import roughcut.measure.Units;
 import roughcut.record.Build;
 import roughcut.record.Done;
 import roughcut.record.Reading;
@@ -230,6 +231,27 @@ class MachineTest extends BenchWalk {
     } catch (IOException e) {
       return "";
     }
+  }
+
+  /** Whole inches and a fraction are read whole, on every page of every operation. */
+  @Test
+  void noFigureIsCutOff(FxRobot robot) {
+    robot.push(KeyCode.F9);
+    until(() -> window.atMachine().map(m -> m.showing()).orElse(false));
+    show(() -> session().units().set(new Units(Units.System.FRACTION, 64)));
+    Region content = window.atMachine().orElseThrow().content();
+    int seen = 0;
+    for (Bench.Step step : bench().bench().steps()) {
+      show(() -> bench().chosen().set(step.operation().id()));
+      for (Node node : content.lookupAll(".machine-figure")) {
+        Label figure = (Label) node;
+        assertThat(figure.getWidth())
+            .as(step.operation().id() + " " + figure.getText())
+            .isGreaterThanOrEqualTo(figure.prefWidth(-1) - 0.5);
+        seen++;
+      }
+    }
+    assertThat(seen).isGreaterThan(100);
   }
 
   /** A screen of 1100 × 700 cuts no figure in half: fewer stand on a page. */

@@ -17,6 +17,9 @@ public final class States {
   /** Shows what follows from other decisions. */
   public static final PseudoClass FOLLOWS = PseudoClass.getPseudoClass("follows");
 
+  /** A figure that takes more room than most. */
+  public static final PseudoClass LONG = PseudoClass.getPseudoClass("long");
+
   public static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
 
   private States() {}

@@ -45,6 +45,9 @@ final class MachineView extends BorderPane {
   /** Wide enough for whole inches and a fraction in large figures. */
   private static final double ENTRY = 340;
 
+  /** Longer figures are written smaller. */
+  private static final int SHORT = 6;
+
   /** Under this height there is room for one row of figures, px. */
   private static final double LOW = 750;
 
@@ -322,6 +325,9 @@ final class MachineView extends BorderPane {
     for (Figures.Figure figure : shown.figures()) {
       Label written = new Label(figure.number());
       written.getStyleClass().add("machine-figure");
+      // Whole inches and a fraction stay in one piece, whatever they take.
+      written.pseudoClassStateChanged(States.LONG, figure.number().length() > SHORT);
+      written.setMinWidth(Region.USE_PREF_SIZE);
       Label unit = new Label(figure.unit());
       unit.getStyleClass().add("machine-unit");
       HBox row = new HBox(6, written, unit);
