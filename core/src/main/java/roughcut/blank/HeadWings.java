@@ -3,6 +3,7 @@ package roughcut.blank;
 import static roughcut.measure.Quantity.LENGTH;
 import static roughcut.measure.Worked.in;
 
+import java.util.Comparator;
 import java.util.function.DoubleUnaryOperator;
 import roughcut.design.BlankDecisions;
 import roughcut.geometry.Outline;
@@ -34,48 +35,52 @@ public record HeadWings(Value bass, Value treble) {
       DoubleUnaryOperator along,
       Basis head,
       Ledger ledger) {
-    return new HeadWings(
-        side("bass", -1, givens, blank, face, along, head, ledger),
-        side("treble", 1, givens, blank, face, along, head, ledger));
+    Side each = new Side(givens, blank, face, along, head.and(blank.basis()), ledger);
+    return new HeadWings(each.wing("bass", -1), each.wing("treble", 1));
   }
 
-  private static Value side(
-      String side,
-      int sign,
+  /** What both sides are worked out from. */
+  private record Side(
       Givens givens,
       NeckBlank blank,
       Outline face,
       DoubleUnaryOperator along,
-      Basis head,
+      Basis basis,
       Ledger ledger) {
-    Point furthest = null;
-    double over = Double.NEGATIVE_INFINITY;
-    for (Point corner : face.corners()) {
-      double lacks = sign * corner.y() - blank.halfWidth(along.applyAsDouble(corner.x()));
-      if (lacks > over) {
-        over = lacks;
-        furthest = corner;
-      }
+
+    Value wing(String side, int sign) {
+      Point furthest =
+          face.corners().stream()
+              .max(Comparator.comparingDouble(corner -> lacks(corner, sign)))
+              .orElseThrow();
+      Value reaches =
+          Found.of(
+              BlankKeys.HEAD_REACHES,
+              sign * furthest.y(),
+              "found where the blank lacks most",
+              basis);
+      Value there =
+          Found.of(
+              BlankKeys.BLANK_WIDTH_AT_HEAD,
+              2 * half(furthest),
+              "found where the blank lacks most",
+              basis);
+      return ledger.put(
+          "head.wing." + side,
+          "Headstock wing at the " + side + " side",
+          LENGTH,
+          lacks(furthest, sign) > 0 ? "y − W / 2 + e" : "0",
+          in("y", reaches),
+          in("W", there),
+          in("e", givens.get(BlankDecisions.WING_TRIM)));
     }
-    Value reaches =
-        Found.of(
-            BlankKeys.HEAD_REACHES,
-            sign * furthest.y(),
-            "found where the blank lacks most",
-            head.and(blank.basis()));
-    Value there =
-        Found.of(
-            BlankKeys.BLANK_WIDTH_AT_HEAD,
-            2 * blank.halfWidth(along.applyAsDouble(furthest.x())),
-            "found where the blank lacks most",
-            head.and(blank.basis()));
-    return ledger.put(
-        "head.wing." + side,
-        "Headstock wing at the " + side + " side",
-        LENGTH,
-        over > 0 ? "y − W / 2 + e" : "0",
-        in("y", reaches),
-        in("W", there),
-        in("e", givens.get(BlankDecisions.WING_TRIM)));
+
+    private double half(Point corner) {
+      return blank.halfWidth(along.applyAsDouble(corner.x()));
+    }
+
+    private double lacks(Point corner, int sign) {
+      return sign * corner.y() - half(corner);
+    }
   }
 }

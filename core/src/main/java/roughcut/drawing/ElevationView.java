@@ -60,7 +60,7 @@ final class ElevationView {
     double board = plan.taper().end().value();
     corners.add(new Point(end, -neck.topBelow(end)));
     if (neck.through() && board < end) {
-      corners.add(new Point(board, -neck.topBelow(board + 1e-9)));
+      corners.add(new Point(board, -neck.topBelow(board)));
       corners.add(new Point(board, 0));
     }
     corners.addAll(faceEnd());
@@ -130,7 +130,7 @@ final class ElevationView {
     }
   }
 
-  /** Where the block's joint runs, and its front where that is still seen. */
+  /** Where the block's joint is seen on the finished neck. */
   private void block() {
     BlankReach reach = plan.neckPlan().reach();
     double end = neck.heelEnd().value();

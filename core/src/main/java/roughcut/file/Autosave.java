@@ -118,6 +118,9 @@ public final class Autosave {
    * saved yet finds that out by itself.
    */
   public boolean overtaken() {
+    if (state().saving() != Saving.SAVED) {
+      return false;
+    }
     synchronized (writing) {
       synchronized (this) {
         return state.saving() == Saving.SAVED

@@ -1,7 +1,7 @@
 package roughcut.finding;
 
-import java.util.Arrays;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
@@ -66,14 +66,15 @@ public record Finding(Severity severity, Topic topic, String where, String words
 
   /** How many of each there are, the worst first: “1 not ready, 2 to get”; empty for none. */
   public static String counted(List<Finding> all) {
-    return Arrays.stream(Severity.values())
-        .map(s -> new Count(s, all.stream().filter(f -> f.severity() == s).count()))
-        .filter(c -> c.of > 0)
-        .map(c -> c.of + " " + c.severity.word())
+    return all.stream()
+        .collect(
+            Collectors.groupingBy(
+                Finding::severity, () -> new EnumMap<>(Severity.class), Collectors.counting()))
+        .entrySet()
+        .stream()
+        .map(e -> e.getValue() + " " + e.getKey().word())
         .collect(Collectors.joining(", "));
   }
-
-  private record Count(Severity severity, long of) {}
 
   /** The worst first, otherwise as they were found. */
   public static List<Finding> sorted(List<Finding> all) {

@@ -90,9 +90,7 @@ public record NeckShape(
         heel,
         givens.get(BodyDecisions.NECK_JOINT).runsThrough(),
         coreSide,
-        givens.get(BodyDecisions.BODY_THICKNESS).value()
-            - givens.get(BodyDecisions.BODY_TOP).value()
-            - givens.get(BodyDecisions.BODY_ACCENT).value(),
+        ThroughCore.thickness(givens),
         givens.get(NeckDecisions.EXPONENT_TREBLE),
         givens.get(NeckDecisions.SHOULDER),
         Basis.NONE);
@@ -129,7 +127,7 @@ public record NeckShape(
    * core is planed down to the body, or to what is glued on it; less than 0 where it stands higher.
    */
   public double topBelow(double x) {
-    return through && x > taper.end().value() ? back.depth(x) - coreThickness : 0;
+    return through && x >= taper.end().value() ? back.depth(x) - coreThickness : 0;
   }
 
   /** Half the width of a through-neck's core where it enters the body. */

@@ -78,18 +78,11 @@ public record ThroughCore(
     // leans forward.
     double highest = tan >= 0 ? board.end().value() : -HeadLine.of(givens).nutThickness().value();
     Laid level = new Laid(givens, depth.value(), joint.value(), tan, tan, highest);
+    String how = "found as the least depth that holds shaft and core, the block where it lies";
     Value alongNeck =
-        ledger.find(
-            NeckKeys.CORE_STRIPS_ALONG,
-            along.strips(block, end.value()),
-            "found as the least depth that holds shaft and core, the block where it lies",
-            basis);
+        ledger.find(NeckKeys.CORE_STRIPS_ALONG, along.strips(block, end.value()), how, basis);
     Value withBody =
-        ledger.find(
-            NeckKeys.CORE_STRIPS_LEVEL,
-            level.strips(block, end.value()),
-            "found as the least depth that holds shaft and core, the block where it lies",
-            basis);
+        ledger.find(NeckKeys.CORE_STRIPS_LEVEL, level.strips(block, end.value()), how, basis);
     boolean laidLevel = givens.get(BlankDecisions.CORE_LAID).leans();
     Value strips = laidLevel ? withBody : alongNeck;
     return Optional.of(
@@ -103,6 +96,13 @@ public record ThroughCore(
             basis));
   }
 
+  /** What of the body's thickness a core is, under cap and accent, mm. */
+  static double thickness(Givens givens) {
+    return givens.get(BodyDecisions.BODY_THICKNESS).value()
+        - givens.get(BodyDecisions.BODY_TOP).value()
+        - givens.get(BodyDecisions.BODY_ACCENT).value();
+  }
+
   /**
    * A blank laid one way or the other; what it has to hold is straight below, so that its ends and
    * the block's beginning are all the places to look at.
@@ -113,13 +113,6 @@ public record ThroughCore(
    */
   private record Laid(
       Givens givens, double depth, double joint, double tan, double lean, double top) {
-    /** What of the body's thickness the core is, under cap and accent. */
-    private static double own(Givens givens) {
-      return givens.get(BodyDecisions.BODY_THICKNESS).value()
-          - givens.get(BodyDecisions.BODY_TOP).value()
-          - givens.get(BodyDecisions.BODY_ACCENT).value();
-    }
-
     /** How deep the blank has to be for what lies at x, without a block. */
     private double wanted(double x) {
       double below =
@@ -132,7 +125,7 @@ public record ThroughCore(
       double nut = -HeadLine.of(givens).nutThickness().value();
       double shaft = Math.max(wanted(nut), wanted(joint - 1e-9));
       // A fretboard let into the body lies lower than the core's own top.
-      double own = own(givens);
+      double own = thickness(givens);
       double under = Math.max(own, Math.max(wanted(from), wanted(end))) - block.thickness();
       double before = from > joint ? Math.max(own, Math.max(wanted(joint), wanted(from))) : 0;
       return Math.max(shaft, Math.max(under, before));

@@ -180,6 +180,25 @@ class CutFloorsTest {
     assertThat(plan.value("channel.middle-wire.depth").orElseThrow().value()).isNegative();
   }
 
+  /** Under a carved heel a pair's bolts differ: its length is the shorter one's. */
+  @Test
+  void aPairOfBoltsIsNoLongerThanTheThinnerPlaceAllows() {
+    Plan plan =
+        Heron.with(
+            "heel-carve.depth=12",
+            "heel-carve.reach=90",
+            "heel-carve.length=120",
+            "heel-carve.turn=120");
+    double one = plan.value("bolt.1.length").orElseThrow().value();
+    double two = plan.value("bolt.2.length").orElseThrow().value();
+    assertThat(Math.abs(one - two)).as("the carve leaves one side thinner").isGreaterThan(0.3);
+    assertThat(plan.value("bolt.length").orElseThrow().value()).isEqualTo(Math.min(one, two));
+    double three = plan.value("bolt.3.length").orElseThrow().value();
+    double four = plan.value("bolt.4.length").orElseThrow().value();
+    assertThat(plan.value("bolt.last.length").orElseThrow().value())
+        .isEqualTo(Math.min(three, four));
+  }
+
   /** A plate of 38 on an edge of 44 that is rounded by 5 on both sides: 34 are flat. */
   @Test
   void aPlateOverTheRoundedEdgeAndABindingRoundedAwayAreSaid() {
@@ -189,6 +208,8 @@ class CutFloorsTest {
     Plan plan = Heron.with(round);
     assertThat(plan.value("jack.output.plate-room").orElseThrow().value())
         .isCloseTo(-2, within(1e-9));
+    // At the edge a bore of 11 in the middle of 44 has 22 − 11 − 5 to where the rounding begins.
+    assertThat(plan.value("rout.output.surface").orElseThrow().value()).isCloseTo(6, within(0.02));
     assertThat(plan.findings())
         .anyMatch(f -> f.words().startsWith("output jack's plate stands 2.0 mm over the flat"));
     assertThat(Heron.with("jack.output.plate-width=30").findings())

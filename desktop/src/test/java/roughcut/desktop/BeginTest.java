@@ -2,6 +2,7 @@ package roughcut.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import atlantafx.base.controls.Tile;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -21,6 +22,7 @@ import roughcut.desktop.session.OwnShop;
 import roughcut.desktop.shell.ShopWindow;
 import roughcut.file.BuildFile;
 import roughcut.file.ShopBuilds;
+import roughcut.file.ShopFile;
 import roughcut.measure.Units;
 import roughcut.record.Brief;
 import roughcut.record.Build;
@@ -260,5 +262,17 @@ class BeginTest extends WindowTest {
             (Node n) -> n instanceof Label l && String.valueOf(l.getText()).contains("as short as"))
         .tryQueryAs(Label.class)
         .map(Label::getText);
+  }
+
+  /** A shop file that nobody can read hides no build: they are listed, and why is said. */
+  @Test
+  void aBrokenShopFileHidesNoBuilds() throws Exception {
+    Path shop = data.resolve("demo").resolve(ShopFile.NAME);
+    Files.writeString(shop, "{ \"kind\": ");
+    robot.push(KeyCode.CONTROL, KeyCode.H);
+    until(() -> there("home"));
+    until(() -> list().getItems().size() >= 4);
+    until(
+        () -> find(robot, "notice", Tile.class).getDescription().contains("can be shown as it is"));
   }
 }

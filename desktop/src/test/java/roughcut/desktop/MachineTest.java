@@ -233,6 +233,23 @@ class MachineTest extends BenchWalk {
     }
   }
 
+  /** A clock that was set back is said where the reading is typed; the reading stands. */
+  @Test
+  void aClockThatWasSetBackIsSaid(FxRobot robot) {
+    look("body.cut.pocket");
+    robot.push(KeyCode.F9);
+    until(() -> window.atMachine().map(m -> m.showing()).orElse(false));
+    robot.push(KeyCode.M).write("21.9", 0).push(KeyCode.ENTER);
+    settle();
+    assertThat(machine("machine.message")).doesNotContain("clock");
+    time.passes(Duration.ofHours(-2));
+    robot.push(KeyCode.R);
+    robot.push(KeyCode.CONTROL, KeyCode.A).write("21.8", 0).push(KeyCode.ENTER);
+    settle();
+    assertThat(machine("machine.message")).contains("The clock stands at");
+    assertThat(log().standing().get("heel.thickness").value()).isEqualTo(21.8);
+  }
+
   /** Whole inches and a fraction are read whole, on every page of every operation. */
   @Test
   void noFigureIsCutOff(FxRobot robot) {

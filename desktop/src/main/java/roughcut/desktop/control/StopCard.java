@@ -58,7 +58,8 @@ final class StopCard extends Button {
   void show(List<Finding> stops, Units units) {
     finding = stops.get(0);
     ThinSpot.State state = States.of(finding);
-    getStyleClass().set(getStyleClass().size() - 1, "thin-" + state.word());
+    getStyleClass().removeAll("thin-stop", "thin-look");
+    getStyleClass().add("thin-" + state.word());
     shape.setContent(States.shape(state));
     word.setText(finding.topic().words() + ": " + Finding.counted(stops));
     List<String> words = stops.stream().map(f -> Sentence.in(f.words(), units)).toList();

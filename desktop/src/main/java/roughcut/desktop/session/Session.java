@@ -13,6 +13,7 @@ import roughcut.bench.Bench;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
+import roughcut.record.Log;
 import roughcut.record.Now;
 import roughcut.shop.Shop;
 import roughcut.whatif.Changes;
@@ -114,16 +115,18 @@ public final class Session {
    * @return what can't be, in words, or empty when it was done
    */
   public Optional<String> edit(String name, String key, UnaryOperator<Build> change) {
-    return enter(name, key, work -> work.with(written(work.build(), change.apply(work.build()))));
+    Log before = build.get().log();
+    Optional<String> refusal =
+        enter(name, key, work -> work.with(written(work.build(), change.apply(work.build()))));
+    Log after = build.get().log();
+    if (after.readings().size() > before.readings().size()
+        || after.done().size() > before.done().size()) {
+      Bench.clockSaid(before, now.second()).ifPresent(told);
+    }
+    return refusal;
   }
 
   private Build written(Build before, Build after) {
-    boolean entered =
-        after.log().readings().size() > before.log().readings().size()
-            || after.log().done().size() > before.log().done().size();
-    if (entered) {
-      Bench.clockSaid(before.log(), now.second()).ifPresent(told);
-    }
     return Changes.written(before, after, now.second());
   }
 

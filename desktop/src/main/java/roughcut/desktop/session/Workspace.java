@@ -232,6 +232,11 @@ public final class Workspace {
     }
   }
 
+  /** Whether somebody else wrote the files; asks the disk, so not in the window's thread. */
+  public boolean overtaken() {
+    return autosave.overtaken();
+  }
+
   /**
    * Takes in what another window or program wrote into the files, while nothing is unsaved or being
    * typed here.

@@ -200,7 +200,8 @@ final class HomeCard extends VBox {
   }
 
   private void unlisted(FileTrouble why) {
-    Platform.runLater(() -> notice.show("Not all builds can be listed: " + why.getMessage() + "."));
+    Platform.runLater(
+        () -> notice.show("Not everything here can be shown as it is: " + why.getMessage() + "."));
   }
 
   private void key(KeyEvent e) {

@@ -44,7 +44,7 @@ record HomeRow(
     List<HomeRow> into = new ArrayList<>();
     ShopBuilds builds = new ShopBuilds(folder);
     try {
-      Shop shop = ShopFile.open(folder).shop();
+      Shop shop = shop(folder, unlisted);
       Map<ShopBuilds.Entry, Plan> plans = new LinkedHashMap<>();
       List<ShopBuilds.Entry> entries = builds.all();
       for (ShopBuilds.Entry entry : entries) {
@@ -63,6 +63,16 @@ record HomeRow(
       unlisted.accept(e);
     }
     return into;
+  }
+
+  /** Builds are listed with a usual shop where theirs can't be read; that is told. */
+  private static Shop shop(Path folder, Consumer<FileTrouble> unlisted) {
+    try {
+      return ShopFile.open(folder).shop();
+    } catch (FileTrouble e) {
+      unlisted.accept(e);
+      return Shop.usual("My shop");
+    }
   }
 
   private static Optional<Plan> plan(ShopBuilds.Entry entry, Shop shop) {

@@ -21,6 +21,7 @@ import javafx.stage.Stage;
 import javafx.stage.Window;
 import javafx.stage.WindowEvent;
 import javafx.util.Duration;
+import roughcut.desktop.session.Background;
 import roughcut.desktop.session.Habits;
 import roughcut.desktop.session.Session;
 import roughcut.desktop.session.Workspace;
@@ -62,6 +63,8 @@ public final class Windows {
 
   /** Keeps habits, demo and rescue copies somewhere else from here on. */
   private static final Duration FOLLOWING = Duration.seconds(2);
+
+  private static final Background LOOKING = new Background("whether files were changed");
 
   public static void dataFolder(Path folder) {
     data = folder;
@@ -151,8 +154,14 @@ public final class Windows {
     wait.setOnFinished(
         e -> {
           if (stage.getScene() == scene && stage.isShowing()) {
-            window.follow();
-            wait.playFromStart();
+            LOOKING.work(
+                window.workspace()::overtaken,
+                is -> {
+                  if (is && stage.getScene() == scene) {
+                    window.follow();
+                  }
+                  wait.playFromStart();
+                });
           }
         });
     wait.play();

@@ -191,6 +191,7 @@ final class LogPage extends BenchPage {
 
   /** Writes it out: a table by the ending .csv, text otherwise. */
   private void write(Path path) {
+    desk.follow();
     Plan plan = desk.session().plan().get();
     Units units = desk.session().units().get();
     String text =
