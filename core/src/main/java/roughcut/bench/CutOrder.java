@@ -19,6 +19,7 @@ import roughcut.layout.LayoutKeys;
 import roughcut.part.BodyWork;
 import roughcut.part.PartId;
 import roughcut.record.Done;
+import roughcut.record.Measurables;
 import roughcut.rout.Cut;
 import roughcut.rout.CutFrom;
 import roughcut.rout.CutKind;
@@ -62,7 +63,7 @@ final class CutOrder {
     if (w.plan.cuts().pocket().isEmpty()) {
       return;
     }
-    w.add(
+    Operation.Draft fit =
         body("neck.fit", "Try the neck in its pocket, and ease it", 30)
             .after(Done.cut("pocket"), "there is no pocket yet")
             .after("heel.faces", "its heel isn't final yet")
@@ -72,9 +73,20 @@ final class CutOrder {
                 RoutKeys.POCKET_HEEL_GAP.id(),
                 StringDecisions.EXPOSED.id())
             .undoable()
+            .hold(
+                HoldPoint.measured(
+                    Measurables.POCKET_EDGE,
+                    w.plan.asDrawn().orElse(w.plan).value(Measurables.POCKET_EDGE.drawn()),
+                    0.2,
+                    "depth gauge",
+                    "how high the neck sits follows from it, before it is forced in"))
             .hold(standing())
             .hold(straightedge())
-            .wrong("a pocket is deepened by guess until its floor gets thin"));
+            .wrong("a pocket is deepened by guess until its floor gets thin");
+    if (w.plan.stringPlan().heights().seat().orElseThrow().made().packs()) {
+      fit.after("heel.wedge", "the wedge isn't planed yet").tools("the wedge");
+    }
+    w.add(fit);
     w.add(
         body("neck.scale-check", "Measure the scale with the neck in the pocket", 15)
             .after("neck.fit", "the neck isn't seated yet")
@@ -193,6 +205,9 @@ final class CutOrder {
       }
       if (cut.kind() == CutKind.POCKET && w.there("pass.pocket.shim")) {
         draft.set("pass.pocket.shim");
+      }
+      if (railed) {
+        draft.set(RoutKeys.POCKET_DEPTH_FRONT.id(), RoutKeys.POCKET_DEPTH_END.id());
       }
       String stop = "rout." + cut.name() + ".stop-now";
       if (w.there(stop)) {

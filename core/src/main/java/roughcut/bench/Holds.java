@@ -104,7 +104,9 @@ final class Holds {
             .filter(NumberDecision.class::isInstance)
             .map(d -> Measurable.of((NumberDecision) d))
             .flatMap(Optional::stream);
-    Stream.concat(places, decided)
+    Stream<Measurable> worked =
+        Measurables.all().stream().filter(m -> drawn.value(m.drawn()).isPresent());
+    Stream.concat(places, Stream.concat(decided, worked))
         .filter(m -> m.kind() instanceof ReadingKind.Result)
         .filter(m -> m.kind().madeBy().contains(op.id()))
         .map(m -> held(op, result(m, drawn)))
@@ -115,7 +117,7 @@ final class Holds {
   private static HoldPoint result(Measurable measurable, Plan drawn) {
     Optional<Value> nominal =
         drawn
-            .value(measurable.id())
+            .value(measurable.drawn())
             .or(
                 () ->
                     Decisions.find(drawn.build().design(), measurable.id())

@@ -30,6 +30,8 @@ import roughcut.record.Done;
 import roughcut.rout.CutKind;
 import roughcut.rout.Places;
 import roughcut.rout.RoutKeys;
+import roughcut.strings.HeelSeat;
+import roughcut.strings.StringKeys;
 import roughcut.thin.ThinKeys;
 
 /** The neck's operations: its blank, channels, outline, and the carving at the end. */
@@ -258,14 +260,29 @@ final class NeckOrder {
     if (w.plan.cuts().pocket().isEmpty()) {
       return;
     }
-    w.add(
+    Operation.Draft faces =
         w.neck("heel.faces", NECK, "Bring the heel's faces to their final place", 40)
             .after("neck.back.saw", "the heel isn't sawn yet")
             .makes(HEEL_FLAT)
             .measures(NECK_LINES)
             .tools("plane or router on rails", "square")
             .cautions(Caution.EDGES)
-            .wrong("the pocket is fitted to a heel that changes afterwards"));
+            .wrong("the pocket is fitted to a heel that changes afterwards");
+    HeelSeat seat = w.plan.stringPlan().heights().seat().orElseThrow();
+    if (seat.made().planes()) {
+      faces.deep(StringKeys.HEEL_TAPER.id());
+    }
+    w.add(faces);
+    if (seat.made().packs()) {
+      w.add(
+          w.neck("heel.wedge", NECK, "Plane the full-face wedge that lies under the heel", 40)
+              .after("heel.faces", "it is fitted to the heel's final faces")
+              .tools("plane", "a board with a stop", "wood like the neck's")
+              .deep(StringKeys.HEEL_TAPER.id())
+              .undoable()
+              .cautions(Caution.EDGES)
+              .wrong("a shim at one end leaves the heel hollow, and the neck bends over it"));
+    }
   }
 
   /** What is bored into the heel while it is flat. */

@@ -114,6 +114,7 @@ public final class Counting {
               "heel\\.(end|thickness)|pocket\\.(?!exposed).*",
               "on a neck that ends in a heel",
               d -> !fixing(d).runsThrough()),
+          rule("neck\\.angle-made", "on a neck that ends in a heel", d -> !fixing(d).runsThrough()),
           rule("core\\.laid", "on a neck that runs through", d -> fixing(d).runsThrough()),
           rule("bolt\\..*|insert\\..*", "on a neck that is bolted on", d -> fixing(d).screwed()),
           rule("insert\\..*", "with inserts", d -> RoutDecisions.BOLT_KIND.in(d).inserted()),

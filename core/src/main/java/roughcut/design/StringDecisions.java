@@ -119,6 +119,12 @@ public final class StringDecisions {
           .assembly(
               "Between the seated neck and the body's top; leaning back is positive.",
               "body.cut.pocket");
+  public static final ChoiceDecision<AngleMade> ANGLE_MADE =
+      BOOK.choice(
+          "neck.angle-made",
+          "Neck angle made by",
+          AngleMade.values(),
+          "Pocket depths, passes and the order of work follow.");
   public static final NumberDecision CARVE_RISE =
       BOOK.number("body.carve-rise", "Rise at the bridge", LENGTH, 0, -10, 30, 0.5)
           .result("On a carved top, over its height at the neck end.", "body.carve");

@@ -192,9 +192,13 @@ public final class BodySection {
       double under = -e - (x - joint) * tan;
       if (pocket.isPresent() && x >= joint && x <= neck.heelEnd().value()) {
         double half = neck.halfWidth(x);
-        shape(
-            Outline.rectangle(-half, under, half, pocket.get().depthAt(x)),
-            plan.blank().strips().get(0).strip().species());
+        double heel = heelUnder(x);
+        String wood = plan.blank().strips().get(0).strip().species();
+        shape(Outline.rectangle(-half, under, half, heel), wood);
+        double floor = pocket.get().depthAt(x);
+        if (floor - heel > NO_WOOD) {
+          shape(Outline.rectangle(-half, heel, half, floor), wood);
+        }
       }
       if (x >= joint && x <= boardEnd) {
         double half = plan.taper().halfWidth(x);
@@ -208,13 +212,23 @@ public final class BodySection {
     double from = joint - 60;
     double to = neck.heelEnd().value();
     if (pocket.isPresent()) {
+      String wood = plan.blank().strips().get(0).strip().species();
       shape(
           Outline.of(
               new Point(joint, -e),
               new Point(to, -e - (to - joint) * tan),
-              new Point(to, pocket.get().depthAt(to)),
-              new Point(joint, pocket.get().depthAt(joint))),
-          plan.blank().strips().get(0).strip().species());
+              new Point(to, heelUnder(to)),
+              new Point(joint, heelUnder(joint))),
+          wood);
+      if (plan.stringPlan().heights().seat().orElseThrow().made().packs()) {
+        shape(
+            Outline.of(
+                new Point(joint, heelUnder(joint)),
+                new Point(to, heelUnder(to)),
+                new Point(to, pocket.get().depthAt(to)),
+                new Point(joint, pocket.get().depthAt(joint))),
+            wood);
+      }
     }
     shape(
         Outline.of(
@@ -230,6 +244,12 @@ public final class BodySection {
         plan.stringPlan().heights().string(from),
         saddle,
         plan.stringPlan().heights().string(saddle));
+  }
+
+  /** The heel's underside at x, below the top: on the floor, or on the wedge that lies there. */
+  private double heelUnder(double x) {
+    return plan.cuts().pocket().orElseThrow().depthAt(x)
+        - plan.stringPlan().heights().seat().orElseThrow().packing(x);
   }
 
   /** A piece of the neck in its wood; the fretboard's when none is named. */

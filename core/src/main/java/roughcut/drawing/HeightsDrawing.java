@@ -18,6 +18,7 @@ import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.rout.Pocket;
 import roughcut.shop.BridgeKind;
+import roughcut.strings.HeelSeat;
 import roughcut.strings.Heights;
 
 /**
@@ -79,18 +80,21 @@ public final class HeightsDrawing {
     double stack = of(Decisions.FRETBOARD_THICKNESS) + of(FretboardDecisions.WIRE_HEIGHT);
     double heelEnd = Math.min(plan.neck().heelEnd().value(), saddle + BEHIND);
     double heel = of(Decisions.HEEL_THICKNESS);
+    double atJoint = heights.seat().map(s -> s.wood(joint)).orElse(heel);
+    double atEnd = heights.seat().map(s -> s.wood(plan.neck().heelEnd().value())).orElse(heel);
     double end = plan.taper().end().value();
     Outline neck =
         Outline.of(
             new Point(from, under(from, stack)),
             new Point(heelEnd, under(heelEnd, stack)),
-            new Point(heelEnd, under(heelEnd, stack) - heel),
-            new Point(joint, under(joint, stack) - heel),
+            new Point(heelEnd, under(heelEnd, stack) - atEnd),
+            new Point(joint, under(joint, stack) - atJoint),
             new Point(joint - 24, under(joint - 24, stack) - 15),
             new Point(from, under(from, stack) - 15));
     sketch.fill(Role.CHANNEL, neck, POCKET);
     sketch.wood(neck, plan.wood(plan.blank().strips().get(0).strip().species()));
     sketch.outline(Role.EDGE, neck);
+    heights.seat().filter(s -> s.made().packs()).ifPresent(s -> wedge(s, stack));
     double board = of(Decisions.FRETBOARD_THICKNESS);
     Outline fretboard =
         Outline.of(
@@ -108,6 +112,19 @@ public final class HeightsDrawing {
         sketch.line(Role.OUTLINE, one.x(), z, one.x(), z + left);
       }
     }
+  }
+
+  /** The wedge between heel and floor, in the neck's wood. */
+  private void wedge(HeelSeat seat, double stack) {
+    double end = plan.neck().heelEnd().value();
+    Outline wedge =
+        Outline.of(
+            new Point(joint, under(joint, stack) - seat.wood(joint)),
+            new Point(end, under(end, stack) - seat.wood(end)),
+            new Point(end, under(end, stack) - seat.at(end)),
+            new Point(joint, under(joint, stack) - seat.at(joint)));
+    sketch.wood(wedge, plan.wood(plan.blank().strips().get(0).strip().species()));
+    sketch.outline(Role.EDGE, wedge);
   }
 
   /** How much a fret is filed lower: evenly from where the fall-away begins to the last fret. */
@@ -189,7 +206,7 @@ public final class HeightsDrawing {
    */
   private void floor(double thick, Pocket pocket) {
     double x =
-        heights.taper().orElseThrow().value() >= 0
+        pocket.front().value() >= pocket.end().value()
             ? joint + 14
             : plan.neck().heelEnd().value() - 14;
     double floor = -thick + pocket.floor().value();

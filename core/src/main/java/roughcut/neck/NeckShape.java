@@ -11,6 +11,7 @@ import roughcut.layout.FretboardTaper;
 import roughcut.measure.Basis;
 import roughcut.measure.Value;
 import roughcut.record.Givens;
+import roughcut.strings.HeelSeat;
 
 /**
  * The finished neck as a solid: how wide and how deep it is at every place along it, and the
@@ -52,17 +53,26 @@ public record NeckShape(
       FretLayout frets,
       FretboardTaper taper,
       NeckBlank blank,
+      Optional<HeelSeat> seat,
       Optional<ThroughCore> core) {
+    Value heel = givens.get(Decisions.HEEL_THICKNESS);
+    Value atJoint = seat.map(HeelSeat::woodAtEdge).orElse(heel);
     Value heelAtEnd =
-        core.map(ThroughCore::depthAtEnd).orElse(givens.get(Decisions.HEEL_THICKNESS));
+        core.map(ThroughCore::depthAtEnd).or(() -> seat.map(HeelSeat::woodAtEnd)).orElse(heel);
     Givens.Watched<NeckShape> own =
-        givens.watched(() -> shaped(givens, frets, taper, blank.side(), heelAtEnd.value()));
-    Basis basis = own.asked().and(frets.basis(), taper.basis());
-    return own.made().on(core.isPresent() ? basis.and(blank.basis()).with(heelAtEnd) : basis);
+        givens.watched(
+            () -> shaped(givens, frets, taper, blank.side(), atJoint.value(), heelAtEnd.value()));
+    Basis basis = own.asked().and(frets.basis(), taper.basis()).with(atJoint, heelAtEnd);
+    return own.made().on(core.isPresent() ? basis.and(blank.basis()) : basis);
   }
 
   private static NeckShape shaped(
-      Givens givens, FretLayout frets, FretboardTaper taper, GlueFace coreSide, double heelAtEnd) {
+      Givens givens,
+      FretLayout frets,
+      FretboardTaper taper,
+      GlueFace coreSide,
+      double heelAtJoint,
+      double heelAtEnd) {
     HeadLine head = HeadLine.of(givens);
     ThicknessLine thickness = ThicknessLine.of(givens, frets);
     Value joint = givens.get(Decisions.JOINT_X);
@@ -75,7 +85,7 @@ public record NeckShape(
             givens.get(Decisions.DRUM_RADIUS).value(),
             joint.value(),
             heelEnd.value(),
-            heel.value(),
+            heelAtJoint,
             heelAtEnd,
             givens.get(Decisions.HEEL_BLEND).value());
     return new NeckShape(

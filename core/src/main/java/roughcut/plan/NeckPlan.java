@@ -69,7 +69,8 @@ public record NeckPlan(
     Givens givens = ground.givens();
     FretLayout frets = layout.frets();
     NeckBlank blank = NeckBlank.of(givens, layout.taper(), ledger);
-    NeckShape shape = NeckShape.of(givens, frets, layout.taper(), blank, core);
+    NeckShape shape =
+        NeckShape.of(givens, frets, layout.taper(), blank, strings.heights().seat(), core);
     HeadPlan head = HeadPlan.of(givens, layout, shape, ledger);
     RodChannel rod = RodChannel.of(givens, shape, ledger);
     NeckDetails details =

@@ -194,7 +194,7 @@ public final class Givens {
    */
   public Optional<Value> read(Measurable measurable, Value nominal) {
     Reading reading = readings.get(measurable.id());
-    ValueKey key = new ValueKey(measurable.id(), measurable.label(), measurable.quantity());
+    ValueKey key = measurable.key();
     return reading == null
         ? Optional.empty()
         : Optional.of(told(new Read(nominal.as(key), reading.value(), reading.on())));

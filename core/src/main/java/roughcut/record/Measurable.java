@@ -8,6 +8,7 @@ import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
 import roughcut.measure.Range;
 import roughcut.measure.Units;
+import roughcut.measure.ValueKey;
 
 /**
  * Something that can be read off the wood: what is only ever read, never decided, such as how thick
@@ -16,15 +17,26 @@ import roughcut.measure.Units;
  * @param id of its readings
  * @param kind what a reading of it is of, and where it is taken
  * @param answers what is seen instead of a number, each for its place from 0 on; empty for a number
+ * @param drawn id of the plan's number that it is a reading of: its own, or that of a number that
+ *     is worked out
  */
 public record Measurable(
-    String id, String label, ReadingKind kind, Range range, List<String> answers) {
+    String id, String label, ReadingKind kind, Range range, List<String> answers, String drawn) {
   public Measurable {
     answers = List.copyOf(answers);
   }
 
   public Measurable(String id, String label, ReadingKind kind, Range range) {
     this(id, label, kind, range, List.of());
+  }
+
+  public Measurable(String id, String label, ReadingKind kind, Range range, List<String> answers) {
+    this(id, label, kind, range, answers, id);
+  }
+
+  /** The same as a reading of a number that is worked out. */
+  Measurable of(String number) {
+    return new Measurable(id, label, kind, range, answers, number);
   }
 
   /** A decision as something to be read; empty for one that is decided only. */
@@ -49,6 +61,10 @@ public record Measurable(
   /** Where and how it is taken, in one sentence. */
   public String hint() {
     return kind.where();
+  }
+
+  public ValueKey key() {
+    return new ValueKey(id, label, quantity());
   }
 
   public Quantity quantity() {

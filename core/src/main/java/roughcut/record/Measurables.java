@@ -44,6 +44,19 @@ public final class Measurables {
           80,
           "With the fretboard, by caliper at the middle of the back.");
 
+  public static final Measurable HEEL_TAPER =
+      new Measurable(
+              "heel.taper-made",
+              "Taper of heel or wedge, made",
+              new ReadingKind.Result(
+                  "Caliper: what a planed heel lost at its thinner end, or how thick a wedge is at its"
+                      + " thick end.",
+                  List.of("heel.faces", "heel.wedge")),
+              new Range(Quantity.FINE_LENGTH, 0, 20))
+          .of("heel.taper");
+  public static final Measurable POCKET_EDGE = pocket("edge", "at the body's edge", "front");
+  public static final Measurable POCKET_END = pocket("end", "at the heel's end", "end");
+
   public static final Measurable ACTION_12 =
       fine(
           "setup.action-12",
@@ -79,6 +92,9 @@ public final class Measurables {
           BODY_OUTSIDE,
           NECK_1,
           NECK_12,
+          HEEL_TAPER,
+          POCKET_EDGE,
+          POCKET_END,
           ACTION_12,
           ACTION_12_BASS,
           ACTION_1,
@@ -86,6 +102,19 @@ public final class Measurables {
 
   private static final Pattern INTONATION =
       Pattern.compile("intonation\\.string\\.(\\d{1,2})\\.cents");
+
+  private static Measurable pocket(String at, String where, String drawn) {
+    return new Measurable(
+            "pocket.made-" + at,
+            "Pocket depth " + where + ", made",
+            new ReadingKind.Result(
+                "Depth gauge or caliper's rod on the body's finished top, down to the floor, "
+                    + where
+                    + " on the centre line.",
+                List.of(CutName.operation("pocket"))),
+            new Range(Quantity.FINE_LENGTH, 0, 80))
+        .of("pocket.depth." + drawn);
+  }
 
   /** Read on the strung instrument. */
   private static ReadingKind playing(String where) {

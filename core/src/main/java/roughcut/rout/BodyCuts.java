@@ -188,7 +188,7 @@ public record BodyCuts(
         Reach.of(f.neck.joint(), f.body.outline(), f.frets, f.taper, ledger),
         Mass.of(all, f.body, f.weights, before, f.frets.scale().value(), ledger),
         relief.met(),
-        RoutPlan.all(all, f.shop, before.density(), f.heights.taper()),
+        RoutPlan.all(all, f.shop, before.density(), pocket.map(Pocket::tilt)),
         IndexHole.all(all),
         f.body.binding().map(b -> b.channelWidth().value()).orElse(0.0),
         seated,

@@ -5,6 +5,7 @@ import static roughcut.measure.Quantity.LENGTH;
 import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -23,8 +24,10 @@ import roughcut.geometry.Prism;
 import roughcut.measure.Found;
 import roughcut.measure.Known;
 import roughcut.measure.Value;
+import roughcut.measure.Worked;
 import roughcut.neck.Channel;
 import roughcut.neck.NeckShape;
+import roughcut.strings.HeelSeat;
 import roughcut.strings.Heights;
 
 /**
@@ -76,15 +79,30 @@ public record Bolts(
     List<Point> places = places(slab, neck);
     Value bore = slab.ledger.put(RoutKeys.BOLT_BODY_BORE, "d + 0.3", in("d", diameter));
     bores(slab, pocket, places, bore.value());
-    each(slab, pocket, places, bite);
+    HeelSeat heel = heights.seat().orElseThrow();
+    each(slab, pocket, heel, places, bite);
     Point first = thinnest(slab, pocket, places, 0);
     Point end = thinnest(slab, pocket, places, Math.max(0, places.size() - 2));
     return new Bolts(
         kind,
         places,
-        length(slab, "bolt.length", "First bolts, length under their heads", pocket, first, bite),
-        length(slab, "bolt.last.length", "Last bolts, length under their heads", pocket, end, bite),
-        tip(slab, neck, slots, bite),
+        length(
+            slab,
+            "bolt.length",
+            "First bolts, length under their heads",
+            pocket,
+            heel,
+            first,
+            bite),
+        length(
+            slab,
+            "bolt.last.length",
+            "Last bolts, length under their heads",
+            pocket,
+            heel,
+            end,
+            bite),
+        tip(slab, heel, places, slots, bite),
         pilot(slab, kind, diameter, heelDensity),
         slab.ledger.put(
             "bolt.pilot-stop",
@@ -188,19 +206,26 @@ public record Bolts(
   }
 
   /** Where carving leaves bolts of different lengths, each has its own number. */
-  private static void each(Cutting slab, Pocket pocket, List<Point> places, Value bite) {
+  private static void each(
+      Cutting slab, Pocket pocket, HeelSeat heel, List<Point> places, Value bite) {
     if (places.stream().allMatch(p -> backAt(slab, p) > slab.thickness().value() - 0.01)) {
       return;
     }
     for (int i = 0; i < places.size(); i++) {
       String id = "bolt." + (i + 1) + ".length";
       length(
-          slab, id, "Bolt " + (i + 1) + ", length under their heads", pocket, places.get(i), bite);
+          slab,
+          id,
+          "Bolt " + (i + 1) + ", length under their heads",
+          pocket,
+          heel,
+          places.get(i),
+          bite);
     }
   }
 
   private static Value length(
-      Cutting slab, String id, String label, Pocket pocket, Point at, Value bite) {
+      Cutting slab, String id, String label, Pocket pocket, HeelSeat heel, Point at, Value bite) {
     Value plate = slab.givens.get(RoutDecisions.BOLT_PLATE);
     Value sunk = slab.givens.get(RoutDecisions.BOLT_COUNTERBORE);
     Value there =
@@ -213,30 +238,38 @@ public record Bolts(
             slab.basis(pocket.cut()));
     double back = backAt(slab, at);
     boolean flat = back > slab.thickness().value() - 0.01;
-    return slab.ledger.put(
-        id,
-        label,
-        LENGTH,
-        "p + (t − d) − k + b",
-        in("p", plate),
-        in(
-            "t",
-            flat
-                ? slab.thickness()
-                : Found.of(
-                    id + ".back",
-                    "Finished back there, below the top",
-                    back,
-                    LENGTH,
-                    "found on the finished back",
-                    slab.surface.heights())),
-        in("d", there),
-        in("k", sunk),
-        in("b", bite));
+    Value below =
+        flat
+            ? slab.thickness()
+            : Found.of(
+                id + ".back",
+                "Finished back there, below the top",
+                back,
+                LENGTH,
+                "found on the finished back",
+                slab.surface.heights());
+    Worked.Input[] inputs = {
+      in("p", plate), in("t", below), in("d", there), in("k", sunk), in("b", bite)
+    };
+    if (!heel.made().packs()) {
+      return slab.ledger.put(id, label, LENGTH, "p + (t − d) − k + b", inputs);
+    }
+    Value wedge =
+        Found.of(
+            id + ".wedge",
+            "Wedge there",
+            heel.packing(at.x()),
+            FINE_LENGTH,
+            "found along the wedge",
+            heel.basis());
+    inputs = Arrays.copyOf(inputs, inputs.length + 1);
+    inputs[inputs.length - 1] = in("w", wedge);
+    return slab.ledger.put(id, label, LENGTH, "p + (t − d) − k + w + b", inputs);
   }
 
-  private static Value tip(Cutting slab, NeckShape neck, Slots slots, Value bite) {
-    Value heel = neck.heelThickness();
+  private static Value tip(
+      Cutting slab, HeelSeat seat, List<Point> places, Slots slots, Value bite) {
+    Value heel = heel(seat, places);
     if (slab.givens.get(RoutDecisions.BOLT_REACH) == BoltReach.GLUE_LINE) {
       return slab.ledger.put(RoutKeys.BOLT_TIP_CLEARANCE, "h − b", in("h", heel), in("b", bite));
     }
@@ -246,6 +279,20 @@ public record Bolts(
         in("h", heel),
         in("u", slots.least().under()),
         in("b", bite));
+  }
+
+  /** The heel's wood where a bolt has least of it. */
+  private static Value heel(HeelSeat seat, List<Point> places) {
+    if (!seat.made().planes()) {
+      return seat.heel();
+    }
+    return Found.of(
+        "bolt.heel",
+        "Least heel over a bolt, as it is planed",
+        places.stream().mapToDouble(p -> seat.wood(p.x())).min().orElse(seat.heel().value()),
+        FINE_LENGTH,
+        "least over the bolts, found along the planed heel",
+        seat.basis());
   }
 
   private static Value pilot(Cutting slab, BoltKind kind, Value diameter, double density) {
@@ -295,7 +342,7 @@ public record Bolts(
     double radius = slab.givens.get(RoutDecisions.BOLT_DIAMETER).value() / 2;
     double least = Double.POSITIVE_INFINITY;
     for (Point p : places) {
-      double seat = pocket.depthAt(p.x());
+      double seat = pocket.depthAt(p.x()) - heights.seat().orElseThrow().packing(p.x());
       Convex bolt =
           new Cylinder(
               inNeck(p, seat, joint, e, alpha),

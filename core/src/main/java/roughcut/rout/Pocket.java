@@ -19,6 +19,7 @@ import roughcut.geometry.Point;
 import roughcut.geometry.Prism;
 import roughcut.measure.Value;
 import roughcut.neck.NeckShape;
+import roughcut.strings.HeelSeat;
 import roughcut.strings.Heights;
 
 /**
@@ -33,6 +34,7 @@ import roughcut.strings.Heights;
  * @param gap behind a square heel in a tilted pocket
  * @param finished clearance when the body is finished
  * @param area that is glued or pressed, cm²
+ * @param tilt how much deeper the floor is to be cut at the body's edge than at the heel's end
  */
 public record Pocket(
     Cut cut,
@@ -44,27 +46,29 @@ public record Pocket(
     Value gap,
     Value finished,
     Value area,
-    double tan) {
+    Value tilt) {
   private static final double LEAST = 0.5;
 
   static Pocket of(Cutting slab, NeckShape neck, Heights heights) {
-    Value heel = slab.givens.get(Decisions.HEEL_THICKNESS);
+    HeelSeat seat = heights.seat().orElseThrow();
+    Value heel = seat.heel();
     Value joint = neck.joint();
     Value heelEnd = neck.heelEnd();
     Value clearance = slab.givens.get(RoutDecisions.POCKET_CLEARANCE);
     Value radius = slab.givens.get(RoutDecisions.POCKET_RADIUS);
-    double tan = Math.tan(Math.toRadians(heights.leans().value()));
     Value front =
         slab.ledger.put(
-            RoutKeys.POCKET_DEPTH_FRONT, "h − e", in("h", heel), in("e", heights.standsOut()));
-    Value end =
-        slab.ledger.put(
-            RoutKeys.POCKET_DEPTH_END,
-            "d − (x_h − x_j) · tan(α)",
-            in("d", front),
-            in("x_h", heelEnd),
-            in("x_j", joint),
-            in("α", heights.leans()));
+            RoutKeys.POCKET_DEPTH_FRONT,
+            "h − e",
+            in("h", seat.edge()),
+            in("e", heights.standsOut()));
+    Value end = end(slab, seat, front, heights);
+    // Over the heel's length, as far as it has one.
+    double run = heelEnd.value() - joint.value();
+    double tan =
+        seat.made().tiltsFloor() || run <= 0
+            ? Math.tan(Math.toRadians(heights.leans().value()))
+            : (front.value() - end.value()) / run;
     Value floor =
         slab.ledger.put(
             RoutKeys.POCKET_FLOOR,
@@ -127,7 +131,35 @@ public record Pocket(
             shape.area() / 100,
             "found by measuring its outline",
             slab.soFar().and(neck.taper().basis()).with(joint, heelEnd, clearance)),
-        tan);
+        tilt(slab, heights, front, end));
+  }
+
+  private static Value end(Cutting slab, HeelSeat seat, Value front, Heights heights) {
+    if (seat.made().tiltsFloor()) {
+      return slab.ledger.put(
+          RoutKeys.POCKET_DEPTH_END,
+          "d − (x_h − x_j) · tan(α)",
+          in("d", front),
+          in("x_h", seat.heelEnd()),
+          in("x_j", seat.joint()),
+          in("α", heights.leans()));
+    }
+    return slab.ledger.put(
+        RoutKeys.POCKET_DEPTH_END,
+        "d + h_2 − h_1 − (x_h − x_j) · tan(α)",
+        in("d", front),
+        in("h_1", seat.edge()),
+        in("h_2", seat.end()),
+        in("x_h", seat.heelEnd()),
+        in("x_j", seat.joint()),
+        in("α", heights.leans()));
+  }
+
+  /** Of a floor under a planed or packed heel only what its taper, as it was made, leaves over. */
+  private static Value tilt(Cutting slab, Heights heights, Value front, Value end) {
+    return heights.seat().orElseThrow().made().tiltsFloor()
+        ? heights.taper().orElseThrow()
+        : slab.ledger.put(RoutKeys.POCKET_TILT, "d_1 − d_2", in("d_1", front), in("d_2", end));
   }
 
   private static Value finished(Cutting slab, Value clearance) {

@@ -90,6 +90,8 @@ public final class RoutKeys {
           FINE_LENGTH);
   public static final ValueKey POCKET_DEPTH_END =
       new ValueKey("pocket.depth.end", "Pocket depth at the heel's end", FINE_LENGTH);
+  public static final ValueKey POCKET_TILT =
+      new ValueKey("pocket.tilt", "Pocket floor deeper at the body's edge by", FINE_LENGTH);
   public static final ValueKey POCKET_DEPTH_FRONT =
       new ValueKey("pocket.depth.front", "Pocket depth at the body's edge", FINE_LENGTH);
   public static final ValueKey POCKET_FIRST_CLEARANCE =

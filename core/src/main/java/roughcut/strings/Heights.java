@@ -30,6 +30,7 @@ import roughcut.shop.BridgeKind;
  * @param flatExposed the e that would need no angle
  * @param saddles height of each string's saddle, string 1 first
  * @param breakSaddle angle of the string over the saddle
+ * @param seat what the heel makes of it; none on a through-neck
  * @param there string over the body where the maker looks
  * @param taper what a tilted pocket floor or a planed heel takes over its length; none on a
  *     through-neck
@@ -45,6 +46,7 @@ public record Heights(
     List<Value> saddles,
     Value breakSaddle,
     Optional<Value> taper,
+    Optional<HeelSeat> seat,
     Value there,
     Optional<NeckProof> proof,
     Frame frame,

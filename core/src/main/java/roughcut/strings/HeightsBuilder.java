@@ -149,8 +149,11 @@ final class HeightsBuilder {
         in("α", angle),
         in("l", along()),
         in("r", rise));
+    Optional<HeelSeat> seat =
+        taper.map(lean -> HeelSeat.of(givens, exposed, lean, jointX, heel, ledger));
     Optional<NeckProof> proof =
-        NeckProof.of(givens, new NeckProof.Wanted(joint, angle, saddle, along(), pocket), ledger);
+        NeckProof.of(
+            givens, new NeckProof.Wanted(joint, angle, saddle, along(), pocket, seat), ledger);
     // What was seated and measured stands in the drawing's place for all that follows.
     Value seated = proof.map(NeckProof::joint).orElse(joint);
     Value lean = proof.map(NeckProof::angle).orElse(angle);
@@ -160,7 +163,7 @@ final class HeightsBuilder {
         exposed,
         saddle,
         joint,
-        shortening(angle),
+        shortening(lean),
         put(
             "heights.flat-exposed",
             "Fretboard would stand out without an angle",
@@ -170,6 +173,7 @@ final class HeightsBuilder {
         saddles(seated, lean),
         breakSaddle(saddle),
         taper,
+        seat,
         there(seated, lean),
         proof,
         new Heights.Frame(

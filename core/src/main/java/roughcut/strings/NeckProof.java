@@ -10,6 +10,7 @@ import roughcut.design.StringDecisions;
 import roughcut.measure.Ledger;
 import roughcut.measure.Value;
 import roughcut.record.Givens;
+import roughcut.record.Measurables;
 
 /**
  * What the seated neck says (handbook page 2, "Made and proved"): from its height at the body's
@@ -47,8 +48,10 @@ public record NeckProof(
    * @param saddle its height over the body's top at the neck end
    * @param along from the joint to the saddle line
    * @param pocket from the joint to the heel's end
+   * @param seat of the heel in its pocket; none on a through-neck
    */
-  record Wanted(Value joint, Value angle, Value saddle, Value along, Value pocket) {}
+  record Wanted(
+      Value joint, Value angle, Value saddle, Value along, Value pocket, Optional<HeelSeat> seat) {}
 
   /** The proof, once something of the seated neck was read. */
   static Optional<NeckProof> of(Givens givens, Wanted wanted, Ledger ledger) {
@@ -60,21 +63,23 @@ public record NeckProof(
     Value edge = givens.get(StringDecisions.STRAIGHTEDGE);
     Value exposedRead = givens.get(StringDecisions.EXPOSED);
     Value angleRead = givens.get(StringDecisions.ANGLE_DECIDED);
-    boolean height = standing.value() != 0 || exposedRead.measured();
-    if (!height && edge.value() == 0 && !angleRead.measured()) {
+    Optional<HeelSeat> seat = wanted.seat();
+    Optional<Value> depth = seat.flatMap(h -> givens.read(Measurables.POCKET_EDGE, h.edgeDepth()));
+    Optional<Value> atEnd =
+        seat.filter(h -> wanted.pocket().value() > 0)
+            .flatMap(h -> givens.read(Measurables.POCKET_END, h.endDepth()));
+    boolean height = standing.value() != 0 || exposedRead.measured() || depth.isPresent();
+    if (!height && edge.value() == 0 && !angleRead.measured() && atEnd.isEmpty()) {
       return Optional.empty();
     }
-    Value joint =
-        standing.value() != 0
-            ? ledger.put(StringKeys.PROOF_JOINT, "s + t_f", in("s", standing), in("t_f", fret))
-            : exposedRead.measured()
-                ? ledger.put(
-                    StringKeys.PROOF_JOINT,
-                    "e + t_b + t_f",
-                    in("e", exposedRead),
-                    in("t_b", board),
-                    in("t_f", fret))
-                : ledger.put(StringKeys.PROOF_JOINT, "z_j", in("z_j", wanted.joint()));
+    Value joint = joint(new Joint(standing, exposedRead, depth, fret, board), wanted, ledger);
+    Value exposed =
+        ledger.put(
+            StringKeys.PROOF_EXPOSED,
+            "z_j − t_f − t_b",
+            in("z_j", joint),
+            in("t_f", fret),
+            in("t_b", board));
     Value rise = givens.get(StringDecisions.CARVE_RISE);
     Value angle =
         edge.value() != 0
@@ -85,17 +90,18 @@ public record NeckProof(
                 in("r", rise),
                 in("z_j", joint),
                 in("l", wanted.along()))
-            : ledger.put(
-                StringKeys.PROOF_ANGLE,
-                "α",
-                in("α", angleRead.measured() ? angleRead : wanted.angle()));
-    Value exposed =
-        ledger.put(
-            StringKeys.PROOF_EXPOSED,
-            "z_j − t_f − t_b",
-            in("z_j", joint),
-            in("t_f", fret),
-            in("t_b", board));
+            : angleRead.measured() || atEnd.isEmpty()
+                ? ledger.put(
+                    StringKeys.PROOF_ANGLE,
+                    "α",
+                    in("α", angleRead.measured() ? angleRead : wanted.angle()))
+                : ledger.put(
+                    StringKeys.PROOF_ANGLE,
+                    "atan((h − d − e) / p)",
+                    in("h", seat.orElseThrow().end()),
+                    in("d", atEnd.get()),
+                    in("e", exposed),
+                    in("p", wanted.pocket()));
     Value saddle =
         ledger.put(
             StringKeys.PROOF_SADDLE,
@@ -108,13 +114,14 @@ public record NeckProof(
     Value deepen =
         ledger.put(
             StringKeys.PROOF_DEEPEN, "H_real − H", in("H_real", saddle), in("H", wanted.saddle()));
-    // Where it leans forward the heel's end lies deepest.
+    Value heel = givens.get(Decisions.HEEL_THICKNESS);
     Value floor =
         ledger.put(
             StringKeys.PROOF_FLOOR,
-            "t − (h − e) − max(0, −p · tan(α)) − k",
+            "t − max(h_1 − e, h_2 − e − p · tan(α)) − k",
             in("t", givens.get(BodyDecisions.BODY_THICKNESS)),
-            in("h", givens.get(Decisions.HEEL_THICKNESS)),
+            in("h_1", seat.map(HeelSeat::edge).orElse(heel)),
+            in("h_2", seat.map(HeelSeat::end).orElse(heel)),
             in("e", exposed),
             in("p", wanted.pocket()),
             in("α", angle),
@@ -129,6 +136,36 @@ public record NeckProof(
             floor,
             seating(joint, angle, wanted),
             seating(wanted.joint(), wanted.angle(), wanted)));
+  }
+
+  /** What the height at the body's edge may be known from. */
+  private record Joint(
+      Value standing, Value exposed, Optional<Value> depth, Value fret, Value board) {}
+
+  /** Read on the seated neck, or else off the pocket that it will sit in. */
+  private static Value joint(Joint read, Wanted wanted, Ledger ledger) {
+    if (read.standing.value() != 0) {
+      return ledger.put(
+          StringKeys.PROOF_JOINT, "s + t_f", in("s", read.standing), in("t_f", read.fret));
+    }
+    if (read.exposed.measured()) {
+      return ledger.put(
+          StringKeys.PROOF_JOINT,
+          "e + t_b + t_f",
+          in("e", read.exposed),
+          in("t_b", read.board),
+          in("t_f", read.fret));
+    }
+    if (read.depth.isPresent()) {
+      return ledger.put(
+          StringKeys.PROOF_JOINT,
+          "h − d + t_b + t_f",
+          in("h", wanted.seat().orElseThrow().edge()),
+          in("d", read.depth.get()),
+          in("t_b", read.board),
+          in("t_f", read.fret));
+    }
+    return ledger.put(StringKeys.PROOF_JOINT, "z_j", in("z_j", wanted.joint()));
   }
 
   private static Seating seating(Value joint, Value angle, Wanted wanted) {

@@ -43,6 +43,11 @@ public final class StringKeys {
       new ValueKey("heights.pocket-length", "Joint to the heel's end", LENGTH);
   public static final ValueKey HEIGHTS_RUN =
       new ValueKey("heights.run", "Joint to saddle line", LENGTH);
+  public static final ValueKey HEEL_TAPER = new ValueKey("heel.taper", "Heel's taper", FINE_LENGTH);
+  public static final ValueKey HEEL_AT_EDGE =
+      new ValueKey("heel.at-edge", "Heel on the floor, thick at the body's edge", FINE_LENGTH);
+  public static final ValueKey HEEL_AT_END =
+      new ValueKey("heel.at-end", "Heel on the floor, thick at its end", FINE_LENGTH);
   public static final ValueKey NUT_GUIDE_LOWER =
       new ValueKey("nut.guide-lower", "Slots under the zero fret's top", FINE_LENGTH);
   public static final ValueKey PROOF_ANGLE =

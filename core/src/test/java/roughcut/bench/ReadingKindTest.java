@@ -46,7 +46,9 @@ class ReadingKindTest {
     List<Build> builds = new ArrayList<>(Demo.builds(DAY));
     Build heron = Heron.build().asDesigned();
     for (String setting :
-        new String[] {"head.making=flat", "head.making=one-piece", "body.carve-drop=4"}) {
+        new String[] {
+          "head.making=flat", "head.making=one-piece", "body.carve-drop=4", "neck.angle-made=wedge"
+        }) {
       try {
         builds.add(heron.withDesign(Heron.set(heron.design(), setting)));
       } catch (AssertionError e) {

@@ -31,8 +31,10 @@ public final class Constructions {
           {"proof.standing=8", "proof.straightedge=14", "top.leaf-1=9", "top.leaf-2=8.6"},
           {"rod.deeper-middle=-2", "rod.worked-from=fretboard-end", "fretboard.notch-length=8"},
           {"slot.school=midway", "fretboard.sanded=0.2", "channel.cutter=12"},
+          {"neck.angle-made=wedge", "pocket.made-edge=20.4", "pocket.made-end=19"},
+          {"neck.angle-made=planed-heel", "heel.taper-made=1"},
         }) {
-      all.add(heron.asDesigned().withDesign(Heron.set(heron.design(), settings)));
+      all.add(Heron.lived(heron.asDesigned(), settings));
     }
     return all;
   }

@@ -8,9 +8,11 @@ import static roughcut.schedule.RandomWork.of;
 import static roughcut.schedule.RandomWork.work;
 
 import java.time.Duration;
+import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import roughcut.shop.ShopHours;
@@ -141,5 +143,44 @@ class EveryOrderTest {
     }
     assertThat(same).as("as good as the best, of " + tried).isGreaterThan(tried * 3 / 4);
     assertThat(worst).as("the worst of them").isLessThan(1.5);
+  }
+
+  /**
+   * What the maker moved to a day of its own can be begun at its latest too: among all orders there
+   * is one that still ends in time.
+   */
+  @Test
+  void whatWasMovedToADayCanBeBegunAtItsLatest() {
+    int tried = 0;
+    int put = 0;
+    for (int seed = 0; seed < 160; seed++) {
+      Random random = new Random(900 + seed);
+      Work bare = inFives(work(random, 2 + random.nextInt(4), 1));
+      ShopHours hours = hours(random).withClampSets(9);
+      Schedule first = of(bare, hours);
+      if (first.trouble().isPresent() || bare.tasks().stream().noneMatch(EveryOrderTest::moved)) {
+        continue;
+      }
+      LocalDate due = first.finish().orElseThrow().toLocalDate().plusDays(random.nextInt(6));
+      Work work = new Work(bare.names(), List.of(Optional.of(due)), bare.tasks());
+      for (Schedule.Block block : of(work, hours).blocks()) {
+        if (!moved(block.task())) {
+          continue;
+        }
+        int i = work.tasks().indexOf(block.task());
+        Work later = RandomWork.later(work, i, block.latest());
+        assertThat(exact(later, hours))
+            .as("seed " + seed + ": " + block.task().id() + " begun at " + block.latest())
+            .isBeforeOrEqualTo(due.plusDays(1).atStartOfDay());
+        put += block.slack().isZero() ? 0 : 1;
+        tried++;
+      }
+    }
+    assertThat(tried).isGreaterThan(40);
+    assertThat(put).as("that can be put off at all").isGreaterThan(15);
+  }
+
+  private static boolean moved(Task task) {
+    return task.notBefore() > ShopClock.minutes(NOW);
   }
 }

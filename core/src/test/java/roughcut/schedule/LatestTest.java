@@ -52,26 +52,6 @@ class LatestTest {
     return new ShopHours(week, List.of(), 20, 1);
   }
 
-  private static Work later(Work work, int i, LocalDateTime from) {
-    List<Task> tasks = new ArrayList<>(work.tasks());
-    Task t = tasks.get(i);
-    tasks.set(
-        i,
-        new Task(
-            t.build(),
-            t.id(),
-            t.title(),
-            t.hands(),
-            t.whole(),
-            t.clamped(),
-            t.after(),
-            Math.max(t.notBefore(), ShopClock.minutes(from)),
-            t.tail(),
-            t.part(),
-            t.holds()));
-    return new Work(work.names(), work.due(), tasks, work.held());
-  }
-
   /** Each step begun at its latest and everything planned again: nothing is later than its day. */
   @Test
   void begunAtItsLatestNothingIsLate() {
@@ -103,7 +83,7 @@ class LatestTest {
           continue; // moved on from its own day it is another plan, with an order of its own
         }
         assertThat(block.latest()).as("seed " + seed).isAfterOrEqualTo(block.start());
-        Schedule again = of(later(work, i, block.latest()), hours);
+        Schedule again = of(RandomWork.later(work, i, block.latest()), hours);
         long minutes = 0;
         for (int b = 0; b < due.size(); b++) {
           LocalDateTime finish = again.outcomes().get(b).finish();
@@ -300,7 +280,7 @@ class LatestTest {
       }
       Schedule again =
           Schedule.of(
-              later(work, work.tasks().indexOf(block.task()), block.latest()),
+              RandomWork.later(work, work.tasks().indexOf(block.task()), block.latest()),
               ShopHours.USUAL,
               NOW,
               ZONE);

@@ -86,4 +86,25 @@ final class RandomWork {
   }
 
   private RandomWork() {}
+
+  /** The same with one task not begun before a moment. */
+  static Work later(Work work, int i, LocalDateTime from) {
+    List<Task> tasks = new ArrayList<>(work.tasks());
+    Task t = tasks.get(i);
+    tasks.set(
+        i,
+        new Task(
+            t.build(),
+            t.id(),
+            t.title(),
+            t.hands(),
+            t.whole(),
+            t.clamped(),
+            t.after(),
+            Math.max(t.notBefore(), ShopClock.minutes(from)),
+            t.tail(),
+            t.part(),
+            t.holds()));
+    return new Work(work.names(), work.due(), tasks, work.held());
+  }
 }

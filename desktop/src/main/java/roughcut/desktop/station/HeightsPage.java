@@ -47,6 +47,7 @@ final class HeightsPage extends PlainPage {
             StringDecisions.SADDLE_HEIGHT,
             StringDecisions.EXPOSED,
             StringDecisions.ANGLE_DECIDED,
+            StringDecisions.ANGLE_MADE,
             StringDecisions.ACTION_12,
             StringDecisions.ACTION_NUT,
             StringDecisions.STANDING,
@@ -156,12 +157,16 @@ final class HeightsPage extends PlainPage {
     }
   }
 
-  /** The three ways to make the angle. */
+  /** How heel and floor make the angle, with what is planed, packed or tilted. */
   private void made(Heights heights, Units units) {
-    String by = heights.taper().map(t -> t.text(units)).orElse("");
-    proof.row(false, "tilt the floor", by + " deeper at the body's edge");
-    proof.row(false, "or plane the heel", by + " off at the body's edge, none at its end");
-    proof.row(false, "or a wedge", "full face, " + by + " at its thick end");
+    heights
+        .seat()
+        .ifPresent(
+            seat ->
+                proof.row(
+                    false,
+                    seat.made().label(),
+                    Sentence.in(seat.words(heights.taper().orElseThrow()), units)));
   }
 
   @Override

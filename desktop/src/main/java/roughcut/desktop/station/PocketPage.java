@@ -10,6 +10,7 @@ import roughcut.desktop.session.Desk;
 import roughcut.drawing.BodyDrawing;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
+import roughcut.record.Measurables;
 import roughcut.rout.Bolts;
 import roughcut.rout.Pocket;
 import roughcut.rout.Reach;
@@ -71,6 +72,7 @@ final class PocketPage extends BodyViewPage {
             "Pilot in the heel",
             "bolt.pilot-stop",
             "Pilot's stop")
+        .readings(Measurables.POCKET_EDGE, Measurables.POCKET_END, Measurables.HEEL_TAPER)
         .know(RoutKeys.POCKET_FLOOR.id(), "Floor left", "bolt.length", "Bolts, under the head");
   }
 

@@ -1,0 +1,37 @@
+package roughcut.design;
+
+/** What makes the neck's angle where its heel sits in a pocket (handbook page 2). */
+public enum AngleMade implements Choice {
+  /** The pocket's floor is tilted under a straight heel. */
+  TILTED_FLOOR("tilted pocket floor"),
+  /** The floor is level, and the heel's underside planed to a taper. */
+  PLANED_HEEL("heel planed to a taper"),
+  /** The floor is level, and a wedge over its whole face lies under a straight heel. */
+  WEDGE("full-face wedge");
+
+  private final String label;
+
+  AngleMade(String label) {
+    this.label = label;
+  }
+
+  @Override
+  public String label() {
+    return label;
+  }
+
+  /** Whether the pocket's floor is tilted, so that nothing is planed or packed. */
+  public boolean tiltsFloor() {
+    return this == TILTED_FLOOR;
+  }
+
+  /** Whether wood comes off the heel. */
+  public boolean planes() {
+    return this == PLANED_HEEL;
+  }
+
+  /** Whether a wedge lies under the heel. */
+  public boolean packs() {
+    return this == WEDGE;
+  }
+}

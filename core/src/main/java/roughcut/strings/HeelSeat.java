@@ -1,0 +1,167 @@
+package roughcut.strings;
+
+import static roughcut.measure.Worked.in;
+
+import java.util.Optional;
+import roughcut.design.AngleMade;
+import roughcut.design.Decisions;
+import roughcut.design.StringDecisions;
+import roughcut.measure.Basis;
+import roughcut.measure.Found;
+import roughcut.measure.Ledger;
+import roughcut.measure.Quantity;
+import roughcut.measure.Sentence;
+import roughcut.measure.Value;
+import roughcut.measure.ValueKey;
+import roughcut.measure.Worked;
+import roughcut.record.Givens;
+import roughcut.record.Measurables;
+
+/**
+ * What of the neck's angle lies between fretboard and pocket floor: a heel planed to a taper, or
+ * packed by a full-face wedge, or neither where the floor is tilted (handbook page 2, "Made and
+ * proved"). All along the heel, so that pocket, bolts, thin spots and drawings go by the same wood.
+ *
+ * @param heel the heel's thickness before that
+ * @param taper planed off the heel or put under it at the thick end; empty where the floor is
+ *     tilted
+ * @param edge heel and wedge together at the body's edge
+ * @param end the same at the heel's end
+ * @param edgeDepth how deep the pocket is to be at the body's edge
+ * @param endDepth the same at the heel's end
+ * @param joint where the body's edge is
+ * @param heelEnd where the heel ends
+ */
+public record HeelSeat(
+    AngleMade made,
+    Value heel,
+    Optional<Value> taper,
+    Value edge,
+    Value end,
+    Value edgeDepth,
+    Value endDepth,
+    Value joint,
+    Value heelEnd) {
+  private static final String THE_EDGE = "at the body's edge";
+  private static final String THE_END = "at the heel's end";
+
+  /**
+   * The seat.
+   *
+   * @param exposed how far the fretboard is to stand out of the body
+   * @param lean what the angle takes over the pocket's length; less than 0 where it leans forward
+   */
+  static HeelSeat of(
+      Givens givens, Value exposed, Value lean, Value joint, Value heelEnd, Ledger ledger) {
+    AngleMade made = givens.get(StringDecisions.ANGLE_MADE);
+    Value heel = givens.get(Decisions.HEEL_THICKNESS);
+    boolean forward = lean.value() < 0;
+    if (made.tiltsFloor()) {
+      return of(made, heel, Optional.empty(), heel, heel, exposed, lean, joint, heelEnd);
+    }
+    String thick = made.planes() == forward ? THE_END : THE_EDGE;
+    ValueKey key =
+        made.planes()
+            ? StringKeys.HEEL_TAPER.called("Planed off the heel's underside " + thick)
+            : StringKeys.HEEL_TAPER.called("Wedge under the heel, thick " + thick);
+    Value nominal = ledger.put(key, "abs(k)", in("k", lean));
+    Value taper = givens.read(Measurables.HEEL_TAPER, nominal).orElse(nominal);
+    boolean atEdge = made.planes() != forward;
+    Value edge = there(StringKeys.HEEL_AT_EDGE, made, heel, taper, atEdge, lean, ledger);
+    Value end = there(StringKeys.HEEL_AT_END, made, heel, taper, !atEdge, lean, ledger);
+    return of(made, heel, Optional.of(taper), edge, end, exposed, lean, joint, heelEnd);
+  }
+
+  private static HeelSeat of(
+      AngleMade made,
+      Value heel,
+      Optional<Value> taper,
+      Value edge,
+      Value end,
+      Value exposed,
+      Value lean,
+      Value joint,
+      Value heelEnd) {
+    Value edgeDepth =
+        Worked.of(Measurables.POCKET_EDGE.key(), "h − e", in("h", edge), in("e", exposed));
+    Value endDepth =
+        Worked.of(
+            Measurables.POCKET_END.key(),
+            "h − e − k",
+            in("h", end),
+            in("e", exposed),
+            in("k", lean));
+    return new HeelSeat(made, heel, taper, edge, end, edgeDepth, endDepth, joint, heelEnd);
+  }
+
+  private static String other(String thick) {
+    return thick.equals(THE_EDGE) ? THE_END : THE_EDGE;
+  }
+
+  private static Value there(
+      ValueKey key,
+      AngleMade made,
+      Value heel,
+      Value taper,
+      boolean here,
+      Value lean,
+      Ledger ledger) {
+    Value share =
+        Found.of(
+            key.id() + ".share",
+            "Share of the taper there",
+            here ? made.planes() ? -1 : 1 : 0,
+            Quantity.RATIO,
+            "found by which way the neck leans",
+            Basis.of(lean));
+    return ledger.put(key, "h + s · k", in("h", heel), in("s", share), in("k", taper));
+  }
+
+  /** Heel and wedge together at x, mm. */
+  public double at(double x) {
+    double run = heelEnd.value() - joint.value();
+    double share = run <= 0 ? 0 : Math.max(0, Math.min(1, (x - joint.value()) / run));
+    return edge.value() + (end.value() - edge.value()) * share;
+  }
+
+  /** The heel's own wood at x, mm. */
+  public double wood(double x) {
+    return Math.min(heel.value(), at(x));
+  }
+
+  /** The wedge at x, mm; 0 without one. */
+  public double packing(double x) {
+    return at(x) - wood(x);
+  }
+
+  /** The heel's own wood at the body's edge. */
+  public Value woodAtEdge() {
+    return made.planes() ? edge : heel;
+  }
+
+  /** The heel's own wood at its end. */
+  public Value woodAtEnd() {
+    return made.planes() ? end : heel;
+  }
+
+  /**
+   * How the angle is made, in words with millimetres.
+   *
+   * @param lean what the angle takes over the pocket's length
+   */
+  public String words(Value lean) {
+    boolean forward = lean.value() < 0;
+    String thin = forward ? THE_END : THE_EDGE;
+    String by = Sentence.mm(taper.orElse(lean).value() * (taper.isEmpty() && forward ? -1 : 1), 2);
+    return switch (made) {
+      case TILTED_FLOOR -> "floor " + by + " deeper " + thin;
+      case PLANED_HEEL -> by + " off the heel " + thin + ", tapering to nothing " + other(thin);
+      case WEDGE -> by + " thick " + other(thin) + ", tapering to nothing " + thin;
+    };
+  }
+
+  /** All that {@link #at} goes by. */
+  public Basis basis() {
+    return Basis.of(heel, edge, end, joint, heelEnd);
+  }
+}
