@@ -58,7 +58,7 @@ public class PlanBenchmark {
   /** Automatic lay-out of 40 parts on 12 marked boards; target: under 100 ms. */
   @Benchmark
   public BoardLayout layOut() {
-    return BoardLayout.of(parts, boards, Woods.BOOK, Map.of(), List.of(), 3);
+    return BoardLayout.of(parts, boards, Woods.BOOK, Map.of(), List.of(), List.of(), 3);
   }
 
   private static List<WoodPart> fortyParts() {

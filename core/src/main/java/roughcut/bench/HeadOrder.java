@@ -60,6 +60,8 @@ final class HeadOrder {
             .measures(NECK_LINES)
             .tools("bandsaw or tenon saw with the wedge as a guide")
             .set(
+                "scarf.saw-top",
+                "scarf.saw-back",
                 NeckKeys.SCARF_MARK_TOP.id(),
                 NeckKeys.SCARF_MARK_BACK.id(),
                 NeckKeys.SCARF_WEDGE.id(),
@@ -105,7 +107,8 @@ final class HeadOrder {
       w.add(
           head("head.veneer", "Glue the face veneer", 30)
               .stands(HEAD_FACE)
-              .tools("veneer", "caul", "clamps")
+              .tools("veneer, its end at the nut bevelled by the angle below", "caul", "clamps")
+              .set(Decisions.HEAD_ANGLE.id())
               .cures(w.plan.glueUp().job().glue(), PartId.HEAD, PartId.NECK)
               .cautions(Caution.GLUE)
               .wrong("glued after the volute, nothing lies flat behind it"));

@@ -27,6 +27,7 @@ import roughcut.layout.LayoutKeys;
 import roughcut.neck.NeckKeys;
 import roughcut.part.PartId;
 import roughcut.record.Done;
+import roughcut.record.Measurables;
 import roughcut.rout.CutKind;
 import roughcut.rout.Places;
 import roughcut.rout.RoutKeys;
@@ -74,7 +75,8 @@ final class NeckOrder {
                   15)
               .after("neck.mill", "its board has no true face yet")
               .tools("saw as chosen on the Boards page", "push block")
-              .set("rip." + wood + ".strip." + i, "rip.strip." + i)
+              .set("rip." + wood + ".strip." + i)
+              .set(w.plan.rips().boardWidth(i).stream().toArray(String[]::new))
               .cautions(Caution.SAW, Caution.DUST)
               .wrong("the kerf wasn't counted, or another saw finished the job"));
     }
@@ -117,6 +119,13 @@ final class NeckOrder {
             .tools("knife or sharp pencil", "square")
             .set(LayoutKeys.FRETBOARD_END_FROM_NUT.id(), NeckKeys.HEEL_END_FROM_BREAK.id())
             .undoable()
+            .hold(
+                HoldPoint.measured(
+                    Measurables.BLANK_WIDTH,
+                    w.plan.asDrawn().orElse(w.plan).value(BlankKeys.BLANK_WIDTH.id()),
+                    0.5,
+                    "caliper at both ends",
+                    "the fence for every channel counts from this edge"))
             .wrong("a distance is taken from the rule's end instead of the line"));
   }
 

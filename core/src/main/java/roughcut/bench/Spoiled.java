@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.Set;
 import roughcut.design.Decisions;
 import roughcut.design.NumberDecision;
+import roughcut.measure.Known;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Precision;
 import roughcut.measure.Quantity;
@@ -85,7 +86,8 @@ public record Spoiled(Operation operation, double is, boolean read, Value wants)
     Plan wanting = results.isEmpty() ? asIs : plans.of(without(then, results));
     for (Map.Entry<String, Double> cut : done.cutAt().entrySet()) {
       Optional<Value> wants = wanting.value(cut.getKey());
-      if (wants.isEmpty()) {
+      // What is only known of a board was never set on a machine.
+      if (wants.filter(v -> !v.dependsOn().stream().allMatch(Known.class::isInstance)).isEmpty()) {
         continue;
       }
       // A reading of the result tells how the cut is where the number hangs on it.

@@ -11,6 +11,7 @@ import roughcut.design.Strip;
 import roughcut.finding.Finding;
 import roughcut.finding.Findings;
 import roughcut.finding.Topic;
+import roughcut.measure.Precision;
 import roughcut.measure.Sentence;
 import roughcut.measure.Value;
 import roughcut.record.Givens;
@@ -230,18 +231,17 @@ public final class BlankReadiness {
               + fixed(rips.length().value() - board.length().getAsDouble(), 0)
               + " mm too short");
     }
-    if (board.thickness().getAsDouble() < rips.depth().value()) {
+    if (board.thickness().getAsDouble() < plan.thickest() - Precision.NEAR) {
       return Optional.of(
           "board "
               + board.id()
               + " is "
-              + fixed(rips.depth().value() - board.thickness().getAsDouble(), 1)
+              + fixed(plan.thickest() - board.thickness().getAsDouble(), 1)
               + " mm too thin");
     }
     return Optional.empty();
   }
 
-  /** A saw that can't cut as high as the board lies: said of the one that was chosen by name. */
   /** Once strips are off a board it is narrower than on its label. */
   private static Optional<String> begun(RipPlan plan) {
     boolean told = plan.from() != null && plan.from().id().endsWith(".left");
@@ -256,6 +256,7 @@ public final class BlankReadiness {
                 + "; measure how wide it is left");
   }
 
+  /** A saw that can't cut as high as the board lies: said of the one that was chosen by name. */
   private static void sawHeight(Givens givens, Shop shop, NeckRips rips, Findings all) {
     Optional<Saw> saw =
         givens

@@ -57,6 +57,9 @@ public record BoardLayout(List<Laid> laid, List<Homeless> homeless, Map<String, 
     }
   }
 
+  /** Wood that is sawn off a board already, mm from its beginning and its lower edge. */
+  public record Gone(String board, double x, double y, double length, double width) {}
+
   /** A part without a place. */
   public record Homeless(WoodPart part, String why) {}
 
@@ -106,6 +109,7 @@ public record BoardLayout(List<Laid> laid, List<Homeless> homeless, Map<String, 
    *
    * @param byHand places chosen by the maker, by the part's id
    * @param ripped strips that lie where the rip plan puts them
+   * @param gone what is off the boards already
    * @param kerf between two parts, mm
    */
   public static BoardLayout of(
@@ -114,6 +118,7 @@ public record BoardLayout(List<Laid> laid, List<Homeless> homeless, Map<String, 
       Woods woods,
       Map<String, Placement> byHand,
       List<Laid> ripped,
+      List<Gone> gone,
       double kerf) {
     Map<String, FreeBoard> free = new LinkedHashMap<>();
     boards.stream()
@@ -121,6 +126,9 @@ public record BoardLayout(List<Laid> laid, List<Homeless> homeless, Map<String, 
             Comparator.comparing(Board::irreplaceable)
                 .thenComparingDouble(b -> b.length().orElse(0) * b.width().orElse(0)))
         .forEach(b -> free.put(b.id(), new FreeBoard(b, kerf)));
+    for (Gone one : gone) {
+      free.get(one.board()).take(one.x(), one.y(), one.length(), one.width());
+    }
     List<Laid> laid = new ArrayList<>();
     List<WoodPart> open = new ArrayList<>();
     Set<String> done = new HashSet<>();

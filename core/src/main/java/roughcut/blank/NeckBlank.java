@@ -5,6 +5,7 @@ import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import roughcut.design.Decisions;
 import roughcut.layout.FretboardTaper;
@@ -14,6 +15,7 @@ import roughcut.measure.Precision;
 import roughcut.measure.Value;
 import roughcut.measure.Worked;
 import roughcut.record.Givens;
+import roughcut.record.Measurables;
 
 /**
  * The laminated neck blank: strips side by side with the centre line in the middle of the stack,
@@ -53,13 +55,22 @@ public record NeckBlank(
     double nut = stack.layers().stream().mapToDouble(StackLayers.Layer::nut).sum();
     double heel = stack.layers().stream().mapToDouble(StackLayers.Layer::heel).sum();
     boolean tapered = !stack.width().equals(stack.widthAtHeel());
+    String sum =
+        tapered ? "max(" + stack.width() + ", " + stack.widthAtHeel() + ")" : stack.width();
+    Value strips =
+        Worked.of(BlankKeys.BLANK_WIDTH_SUM, sum, stack.inputs().toArray(Worked.Input[]::new));
+    Optional<Value> read = givens.read(Measurables.BLANK_WIDTH, strips);
     Value width =
-        ledger.put(
-            BlankKeys.BLANK_WIDTH,
-            tapered ? "max(" + stack.width() + ", " + stack.widthAtHeel() + ")" : stack.width(),
-            stack.inputs().toArray(Worked.Input[]::new));
-    List<PlacedStrip> placed = place(stack.layers(), nut, heel, heelEnd.value());
-    Basis basis = Basis.of(stack.inputs().stream().map(Worked.Input::value).toList()).with(heelEnd);
+        read.map(w -> ledger.put(BlankKeys.BLANK_WIDTH, "W", in("W", w)))
+            .orElseGet(
+                () ->
+                    ledger.put(
+                        BlankKeys.BLANK_WIDTH, sum, stack.inputs().toArray(Worked.Input[]::new)));
+    // What was planed off a glued stack came off its outer strips, on both sides alike.
+    double off = (width.value() - strips.value()) / 2;
+    List<PlacedStrip> placed = place(stack.layers(), nut, heel, heelEnd.value(), off);
+    Basis basis =
+        Basis.of(stack.inputs().stream().map(Worked.Input::value).toList()).with(heelEnd, width);
     List<Crossing> crossings = new ArrayList<>();
     boolean plain = givens.design().neckSteps().isEmpty() && !tapered;
     for (int line = 1; line < placed.size(); line++) {
@@ -71,13 +82,15 @@ public record NeckBlank(
   }
 
   private static List<PlacedStrip> place(
-      List<StackLayers.Layer> layers, double nut, double heel, double heelEnd) {
+      List<StackLayers.Layer> layers, double nut, double heel, double heelEnd, double off) {
     int n = layers.size();
     List<GlueFace> faces = new ArrayList<>();
     double y = -nut / 2;
     double z = -heel / 2;
     for (int i = 0; i <= n; i++) {
-      faces.add(new GlueFace(y, z, i == 0 || i == n ? 0 : bow(layers, i), heelEnd));
+      double outer = i == 0 ? -off : i == n ? off : 0;
+      double bow = i == 0 || i == n ? 0 : bow(layers, i);
+      faces.add(new GlueFace(y + outer, z + outer, bow, heelEnd));
       y += i < n ? layers.get(i).nut() : 0;
       z += i < n ? layers.get(i).heel() : 0;
     }

@@ -59,16 +59,29 @@ public record NeckRips(Value length, Value depth, List<RipPlan> plans) {
     Set<String> woods = new LinkedHashSet<>();
     givens.neckStrips().forEach(s -> woods.add(s.species()));
     List<RipPlan> plans = new ArrayList<>();
+    RipShare.Sizes sizes = new RipShare.Sizes(givens, tree);
     for (String species : woods) {
-      plans.add(
-          RipPlan.of(
-              givens,
-              shop.woods().get(species),
-              board(givens, shop, species, depth.value(), length.value()),
-              length.value(),
-              nested,
-              basis,
-              ledger));
+      Optional<Board> first = board(givens, shop, species, depth.value(), length.value());
+      boolean chosen = chosen(givens, shop, species).isPresent();
+      List<Board> others =
+          shop.boards().stream()
+              .filter(b -> !chosen && b.species().equals(species) && !b.irreplaceable())
+              .filter(b -> first.filter(f -> f.id().equals(b.id())).isEmpty())
+              .toList();
+      int nth = 1;
+      for (RipShare share : RipShare.of(givens, sizes, species, first, others)) {
+        plans.add(
+            RipPlan.of(
+                givens,
+                shop.woods().get(species),
+                share,
+                nth++,
+                sizes,
+                tree,
+                nested,
+                basis,
+                ledger));
+      }
     }
     tightest(plans, ledger);
     return new NeckRips(length, depth, plans);
@@ -80,12 +93,7 @@ public record NeckRips(Value length, Value depth, List<RipPlan> plans) {
    */
   private static Optional<Board> board(
       Givens givens, Shop shop, String species, double depth, double length) {
-    Optional<Board> chosen =
-        givens
-            .design()
-            .boardFor("neck." + species)
-            .flatMap(shop::board)
-            .filter(b -> b.species().equals(species));
+    Optional<Board> chosen = chosen(givens, shop, species);
     if (chosen.isPresent()) {
       return chosen;
     }
@@ -95,6 +103,14 @@ public record NeckRips(Value length, Value depth, List<RipPlan> plans) {
             Comparator.comparing((Board b) -> b.irreplaceable())
                 .thenComparing(b -> !large(b, depth, length))
                 .thenComparing(b -> b.width().orElse(0)));
+  }
+
+  private static Optional<Board> chosen(Givens givens, Shop shop, String species) {
+    return givens
+        .design()
+        .boardFor("neck." + species)
+        .flatMap(shop::board)
+        .filter(b -> b.species().equals(species));
   }
 
   static boolean large(Board board, double depth, double length) {
@@ -141,14 +157,24 @@ public record NeckRips(Value length, Value depth, List<RipPlan> plans) {
     ledger.put(worked.as(new ValueKey(id, worked.label() + more, worked.quantity())));
   }
 
+  /** Id of the width of the board that a strip is sawn from; empty while nobody knows it. */
+  public Optional<String> boardWidth(int strip) {
+    return plans.stream()
+        .filter(p -> p.strips().contains(strip))
+        .flatMap(p -> p.board().stream())
+        .filter(b -> b.width().isPresent())
+        .map(b -> RipShare.widthId(b.id()))
+        .findFirst();
+  }
+
   /** The strips as they lie on their boards, to be kept clear by everything else. */
   public List<BoardLayout.Laid> laid(List<WoodPart> parts, double jointing) {
     List<BoardLayout.Laid> all = new ArrayList<>();
+    Map<Integer, Integer> nth = new HashMap<>();
     for (RipPlan plan : plans) {
-      if (plan.board().isEmpty() || plan.from() == null || plan.partly()) {
+      if (!plan.lies()) {
         continue;
       }
-      Map<Integer, Integer> nth = new HashMap<>();
       for (RipLayout.Cut cut : plan.cuts().cuts()) {
         int copy = nth.merge(cut.strip(), 1, Integer::sum);
         String id = "neck.strip." + cut.strip() + (copy > 1 ? "." + copy : "");
@@ -162,10 +188,33 @@ public record NeckRips(Value length, Value depth, List<RipPlan> plans) {
                             part,
                             plan.board().get().id(),
                             cut.x(),
-                            cut.y() + jointing,
+                            cut.y() + plan.sawnOff(jointing),
                             false,
                             false,
                             "")));
+      }
+    }
+    return all;
+  }
+
+  /** What is sawn off the boards already, so that nothing else is laid there. */
+  public List<BoardLayout.Gone> gone(double jointing) {
+    List<BoardLayout.Gone> all = new ArrayList<>();
+    for (RipPlan plan : plans) {
+      if (!plan.lies()) {
+        continue;
+      }
+      Board board = plan.board().get();
+      double off = plan.sawnOff(jointing);
+      if (plan.partly() && off > 0) {
+        all.add(new BoardLayout.Gone(board.id(), 0, 0, board.length().orElse(0), off));
+      }
+      for (RipLayout.Cut cut : plan.cuts().sawn()) {
+        // The jointed edge went with the first of them.
+        double from = cut.y() == 0 ? 0 : cut.y() + jointing;
+        all.add(
+            new BoardLayout.Gone(
+                board.id(), cut.x(), from, cut.length(), cut.y() + jointing + cut.rough() - from));
       }
     }
     return all;

@@ -18,9 +18,10 @@ import roughcut.shop.BoardMark;
  * @param missing how much wider the board would have to be for what found no place, mm
  * @param rows how many blank lengths the board gives
  * @param clear whether no mark stood in the way
+ * @param sawn where strips lay that are off the board already
  */
-public record RipLayout(List<Cut> cuts, double missing, int rows, boolean clear) {
-  static final RipLayout EMPTY = new RipLayout(List.of(), 0, 0, true);
+public record RipLayout(List<Cut> cuts, double missing, int rows, boolean clear, List<Cut> sawn) {
+  static final RipLayout EMPTY = new RipLayout(List.of(), 0, 0, true, List.of());
 
   /**
    * One strip on the board.
@@ -53,6 +54,17 @@ public record RipLayout(List<Cut> cuts, double missing, int rows, boolean clear)
 
   public RipLayout {
     cuts = List.copyOf(cuts);
+    sawn = List.copyOf(sawn);
+  }
+
+  /**
+   * Strips and their rough widths, in the same order.
+   *
+   * @param numbers in the stack
+   * @param rough widths across the board, mm
+   */
+  record Strips(List<Integer> numbers, List<Double> rough) {
+    static final Strips NONE = new Strips(List.of(), List.of());
   }
 
   /**
@@ -62,16 +74,16 @@ public record RipLayout(List<Cut> cuts, double missing, int rows, boolean clear)
    *     board's length
    * @param width there is to rip from
    * @param jointing what was taken off the first edge, so that marks stand where they were drawn
-   * @param strips numbers of the strips
-   * @param rough their rough widths, in the same order
+   * @param strips still to be sawn
+   * @param off strips that are sawn off already, along the jointed edge
    */
   static RipLayout of(
       Optional<Board> board,
       int oneRow,
       double width,
       double jointing,
-      List<Integer> strips,
-      List<Double> rough,
+      Strips strips,
+      Strips off,
       double kerf,
       double length) {
     double boardLength =
@@ -92,27 +104,42 @@ public record RipLayout(List<Cut> cuts, double missing, int rows, boolean clear)
     }
     boolean clear =
         bands.size() == rows && bands.stream().allMatch(b -> b.next == 0 && b.high == width);
-    List<Cut> cuts = new ArrayList<>();
-    double unplaced = 0;
+    List<Cut> sawn = new ArrayList<>();
+    lay(off, IntStream.range(0, off.rough().size()).boxed().toList(), bands, kerf, length, sawn);
     List<Integer> widestFirst =
-        IntStream.range(0, strips.size())
+        IntStream.range(0, strips.rough().size())
             .boxed()
-            .sorted(Comparator.comparing((Integer i) -> -rough.get(i)))
+            .sorted(Comparator.comparing((Integer i) -> -strips.rough().get(i)))
             .toList();
-    for (int i : widestFirst) {
-      double r = rough.get(i);
+    List<Cut> cuts = new ArrayList<>();
+    double unplaced = lay(strips, widestFirst, bands, kerf, length, cuts);
+    double best = bands.stream().mapToDouble(Band::room).max().orElse(-kerf);
+    return new RipLayout(
+        cuts, unplaced == 0 ? 0 : Math.max(0, unplaced - kerf - best), rows, clear, sawn);
+  }
+
+  /** Lays strips into bands in that order; gives the width of those that found no place. */
+  private static double lay(
+      Strips strips,
+      List<Integer> order,
+      List<Band> bands,
+      double kerf,
+      double length,
+      List<Cut> into) {
+    double unplaced = 0;
+    for (int i : order) {
+      double r = strips.rough().get(i);
       Optional<Band> band = bands.stream().filter(b -> b.room() >= r - Precision.SAME).findFirst();
       if (band.isPresent()) {
         Band b = band.get();
-        cuts.add(new Cut(strips.get(i), b.row, b.row * (length + kerf), length, b.next, r));
+        into.add(
+            new Cut(strips.numbers().get(i), b.row, b.row * (length + kerf), length, b.next, r));
         b.next += r + kerf;
       } else {
         unplaced += r + kerf;
       }
     }
-    double best = bands.stream().mapToDouble(Band::room).max().orElse(-kerf);
-    return new RipLayout(
-        cuts, unplaced == 0 ? 0 : Math.max(0, unplaced - kerf - best), rows, clear);
+    return unplaced;
   }
 
   /** The bands of one row that no such mark reaches into. */

@@ -67,11 +67,13 @@ public final class RipWaysOut {
     if (!plan.fits()) {
       ways.saws();
       ways.boards();
+      ways.several();
       ways.thinner();
       ways.fewer();
       ways.filler();
     } else if (ways.tooThin()) {
       ways.boards();
+      ways.several();
       ways.shallower();
       ways.capped();
     } else if (!ways.works(build, null)) {
@@ -102,6 +104,7 @@ public final class RipWaysOut {
   /** Whether this wood's strips come out of its board's width, but not of its thickness. */
   private boolean tooThin() {
     return !plan.strips().isEmpty()
+        && !plan.onEdge()
         && plan.board()
             .filter(b -> b.thickness().isPresent())
             .filter(b -> b.thickness().getAsDouble() < tree.depth().value())
@@ -179,6 +182,16 @@ public final class RipWaysOut {
             b -> b.withDesign(b.design().withBoard("neck." + plan.species(), board.id())),
             null);
       }
+    }
+  }
+
+  /** The maker named one board: without it all of the wood may give strips. */
+  private void several() {
+    if (build.design().boardFor("neck." + plan.species()).isPresent()) {
+      offer(
+          "saw them from several boards",
+          b -> b.withDesign(b.design().withoutBoard("neck." + plan.species())),
+          null);
     }
   }
 

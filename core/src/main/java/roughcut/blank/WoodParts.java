@@ -1,7 +1,9 @@
 package roughcut.blank;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import roughcut.design.BlankDecisions;
 import roughcut.design.BlankStep;
 import roughcut.design.BodyDecisions;
@@ -91,18 +93,18 @@ public final class WoodParts {
       }
       return;
     }
+    Map<Integer, Integer> copy = new HashMap<>();
     for (RipPlan rip : rips.plans()) {
-      int nth = 0;
       for (int i = 0; i < rip.strips().size(); i++) {
         int strip = rip.strips().get(i);
-        nth = i > 0 && rip.strips().get(i - 1) == strip ? nth + 1 : 1;
+        int nth = copy.merge(strip, 1, Integer::sum);
         add(
             "neck.strip." + strip + (nth > 1 ? "." + nth : ""),
             "neck strip " + strip,
             rip.species(),
             length,
             rip.roughs().get(i),
-            depth);
+            rip.thicks().get(i));
       }
     }
   }

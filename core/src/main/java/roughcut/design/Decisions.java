@@ -81,7 +81,10 @@ public final class Decisions {
           .hint("The same as at the nut for a single radius.");
   public static final NumberDecision HEAD_ANGLE =
       BOOK.number("head.angle", "Headstock angle", ANGLE, 12.5, 0, 25, 0.5)
-          .hint("Between the headstock's face and the neck's top; 0 is a flat head.");
+          .result(
+              "Between the headstock's face and the neck's top, by a bevel gauge; 0 is a flat head.",
+              "head.scarf.glue",
+              "head.saw");
   public static final NumberDecision HEAD_LENGTH =
       BOOK.number("head.length", "Headstock length", LENGTH, 185, 60, 400, 1)
           .hint("Along the headstock's face, from the break line to the tip.");

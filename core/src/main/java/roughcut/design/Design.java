@@ -146,6 +146,13 @@ public record Design(
     return withChoice("board." + part, boardId);
   }
 
+  /** This design with no board chosen for a part, so that any may do. */
+  public Design withoutBoard(String part) {
+    Map<String, String> next = new TreeMap<>(choices);
+    next.remove("board." + part);
+    return withChoices(next);
+  }
+
   public Design withStrings(List<StringSpec> next) {
     return with(c -> c.strings = next);
   }

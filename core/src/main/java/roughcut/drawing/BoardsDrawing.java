@@ -95,12 +95,12 @@ public final class BoardsDrawing {
         items.add(
             new Item(
                 rip,
-                rip.partly() ? null : rip.board().orElse(null),
-                rip.partly()
+                shown(rip) ? rip.board().orElse(null) : null,
+                !shown(rip)
                     ? stripLength
                     : rip.board().map(b -> b.length().orElse(stripLength)).orElse(stripLength),
                 width(rip) + missing(rip)));
-        rip.board().filter(b -> !rip.partly()).ifPresent(b -> shown.add(b.id()));
+        rip.board().filter(b -> shown(rip)).ifPresent(b -> shown.add(b.id()));
       }
     }
     for (BoardLayout.Laid laid : plan.boards().laid()) {
@@ -115,8 +115,16 @@ public final class BoardsDrawing {
     return items;
   }
 
+  /** Whether a whole board is drawn, not only what is left of one. */
+  private static boolean shown(RipPlan rip) {
+    return !rip.partly() || rip.lies();
+  }
+
   private double width(RipPlan rip) {
     double own = rip.from() == null ? UNKNOWN_WIDTH : rip.from().value();
+    if (rip.lies()) {
+      return rip.board().orElseThrow().width().orElse(own);
+    }
     return rip.partly() || rip.from() == null ? own : own + jointing;
   }
 
@@ -130,7 +138,10 @@ public final class BoardsDrawing {
     Outline shape = Outline.rectangle(0, 0, item.length, width);
     sketch.wood(shape, plan.wood(species));
     if (item.board != null && item.rip != null) {
-      sketch.line(Role.HIDDEN, 0, jointing, item.length, jointing);
+      if (!item.rip.partly()) {
+        sketch.line(Role.HIDDEN, 0, jointing, item.length, jointing);
+      }
+      gone(item.board);
     }
     sketch.outline(Role.OUTLINE, shape);
     if (item.rip != null) {
@@ -148,8 +159,26 @@ public final class BoardsDrawing {
     title(item);
   }
 
+  /** What is off the board already, so that nobody looks for wood there. */
+  private void gone(Board board) {
+    for (BoardLayout.Gone off : plan.rips().gone(jointing)) {
+      if (off.board().equals(board.id())) {
+        Outline there =
+            Outline.rectangle(off.x(), off.y(), off.x() + off.length(), off.y() + off.width());
+        sketch.fill(Role.KERF, there, KERF);
+        sketch.text(
+            Role.NOTE,
+            off.x() + off.length() / 2,
+            off.y() + off.width() / 2 - 8,
+            "sawn off",
+            Anchor.MIDDLE,
+            Size.SMALL);
+      }
+    }
+  }
+
   private void strips(RipPlan rip, double width) {
-    double low = rip.partly() ? 0 : jointing;
+    double low = rip.lies() ? rip.sawnOff(jointing) : 0;
     for (RipLayout.Cut cut : rip.cuts().cuts()) {
       double bottom = cut.y() + low;
       double high = bottom + cut.rough();
@@ -241,7 +270,8 @@ public final class BoardsDrawing {
         words
             .append("  ·  ")
             .append(strips)
-            .append(strips == 1 ? " strip, saw to " : " strips, saw to ")
+            .append(strips == 1 ? " strip" : " strips")
+            .append(item.rip.onEdge() ? " on edge, saw to " : ", saw to ")
             .append(fine(item.rip.rough().value()));
       }
       if (missing(item.rip) > 0) {

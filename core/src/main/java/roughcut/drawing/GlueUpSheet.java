@@ -130,7 +130,7 @@ public final class GlueUpSheet {
               + board
               + ": "
               + rip.strips().size()
-              + " × saw to "
+              + (rip.onEdge() ? " × on edge, saw to " : " × saw to ")
               + rip.rough().text(units)
               + ", need "
               + rip.need().text(units)

@@ -39,18 +39,21 @@ public record HeadLine(
 
   public static HeadLine of(Givens givens) {
     HeadMaking making = givens.get(NeckDecisions.HEAD_MAKING);
-    return of(givens, making.stepped());
+    return of(givens, givens.get(Decisions.HEAD_ANGLE), making.stepped());
   }
 
-  /** The head at its decided angle, however it is to be made. */
+  /**
+   * The head at the angle at which it is sawn, however it is to be made and whatever came of the
+   * gluing.
+   */
   public static HeadLine angled(Givens givens) {
-    return of(givens, false);
+    return of(givens, givens.wanted(Decisions.HEAD_ANGLE), false);
   }
 
-  private static HeadLine of(Givens givens, boolean stepped) {
+  private static HeadLine of(Givens givens, Value angle, boolean stepped) {
     Value nut = nutRoom(givens);
     return new HeadLine(
-        givens.get(Decisions.HEAD_ANGLE),
+        angle,
         givens.get(Decisions.HEAD_LENGTH),
         givens.get(Decisions.HEAD_THICKNESS),
         nut,

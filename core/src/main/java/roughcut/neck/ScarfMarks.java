@@ -26,6 +26,7 @@ import roughcut.record.Givens;
  * @param sawOff how far beyond the finished line the saw's line lies, along the blank: what each
  *     bevel is planed by, q, over sin θ; zero without planing
  * @param sawTop from the blank's heel end to the saw's line on the top face
+ * @param sawBack the same on the back face
  * @param flatness gap accepted under a straightedge along the planed bevels
  * @param pinSide where pins stand beside the outline at the seam, from the centre line; empty when
  *     there is no waste
@@ -38,6 +39,7 @@ public record ScarfMarks(
     Value onBack,
     Value sawOff,
     Value sawTop,
+    Value sawBack,
     Value flatness,
     Optional<Value> pinSide,
     boolean swaps,
@@ -94,6 +96,13 @@ public record ScarfMarks(
             LENGTH,
             "m + o",
             in("m", onTop),
+            in("o", sawOff)),
+        own.put(
+            "scarf.saw-back",
+            "Saw line on the back face, from the blank's heel end",
+            LENGTH,
+            "m + o",
+            in("m", onBack),
             in("o", sawOff)),
         ledger.put(NeckKeys.SCARF_FLATNESS, "ℓ · 0.05 / 300", in("ℓ", scarf.bevel())),
         pinSide(givens, scarf, head, neck, blank, ledger),

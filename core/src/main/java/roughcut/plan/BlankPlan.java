@@ -36,6 +36,7 @@ import roughcut.neck.NeckShape;
 import roughcut.neck.OnePieceHead;
 import roughcut.neck.RoutedBlank;
 import roughcut.record.Givens;
+import roughcut.record.Measurables;
 import roughcut.shop.Shop;
 import roughcut.thin.BlankThinSpots;
 
@@ -100,7 +101,11 @@ public record BlankPlan(
               givens,
               neck.rod(),
               neck.details().stiffeners(),
-              RoutedBlank.of(givens, blank, tree.length(), neck.density()),
+              RoutedBlank.of(
+                  givens,
+                  blank,
+                  givens.read(Measurables.BLANK_LENGTH, tree.length()).orElse(tree.length()),
+                  neck.density()),
               ledger);
       Outline outline = NeckStock.outline(givens, tree, layout.taper(), neck.head().face());
       Basis outlined = layout.taper().basis().and(neck.shape().basis()).with(tree.length());
@@ -141,7 +146,7 @@ public record BlankPlan(
               ledger,
               left.spots(),
               List.of(
-                  BlankProblems.of(givens),
+                  BlankProblems.of(givens, neck.head().blankLength()),
                   BlankReadiness.of(
                       givens,
                       shop,
@@ -190,6 +195,7 @@ public record BlankPlan(
           shop.woods(),
           givens.design().placements(),
           rips.laid(parts, givens.get(BlankDecisions.JOINTING).value()),
+          rips.gone(givens.get(BlankDecisions.JOINTING).value()),
           givens.get(Decisions.SAW_KERF).value());
     }
 

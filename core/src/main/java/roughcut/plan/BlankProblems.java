@@ -7,7 +7,10 @@ import roughcut.design.Decisions;
 import roughcut.design.PartDecisions;
 import roughcut.finding.Finding;
 import roughcut.finding.Topic;
+import roughcut.measure.Precision;
+import roughcut.measure.Value;
 import roughcut.record.Givens;
+import roughcut.record.Measurables;
 
 /**
  * Decisions on the neck blank that leave nothing of it. Lengths in messages are millimetres,
@@ -18,10 +21,30 @@ final class BlankProblems extends Problems {
     super(givens, Topic.NECK_BLANK);
   }
 
-  static List<Finding> of(Givens givens) {
+  /**
+   * What is wrong.
+   *
+   * @param wanted length that shaft and head need
+   */
+  static List<Finding> of(Givens givens, Value wanted) {
     BlankProblems stock = new BlankProblems(givens);
     stock.halved();
+    stock.length(wanted);
     return stock.found();
+  }
+
+  /** A glued blank that came out too short, as long as nothing is sawn off it. */
+  private void length(Value wanted) {
+    double missing =
+        givens
+            .read(Measurables.BLANK_LENGTH, wanted)
+            .map(now -> wanted.value() - now.value())
+            .orElse(0.0);
+    if (missing > Precision.NEAR && !givens.anyDone("head.")) {
+      stop(
+          Measurables.BLANK_LENGTH.id(),
+          "the neck blank is " + mm(missing) + " too short for shaft and headstock");
+    }
   }
 
   /** A blank that is sawn in two and is all kerf. */

@@ -43,9 +43,10 @@ record HeadPlan(
         OnePieceHead.of(angled, neck.heelEnd(), givens.get(BlankDecisions.END_TRIM), ledger);
     FlatHead flat = FlatHead.of(givens, head, neck.heelEnd(), ledger);
     Volute volute = Volute.of(givens, head, layout.taper(), ledger);
-    // The scarf's numbers are there for comparing, even when the head is made otherwise.
+    // A head that is made otherwise is compared with it, and lists none of its numbers.
+    Ledger own = givens.get(NeckDecisions.HEAD_MAKING).scarfed() ? ledger : new Ledger();
     Optional<ScarfJoint> joint =
-        angled.flat() ? Optional.empty() : Optional.of(ScarfJoint.of(givens, angled, ledger));
+        angled.flat() ? Optional.empty() : Optional.of(ScarfJoint.of(givens, angled, own));
     Outline face =
         new Outline(
             HeadOutline.of(

@@ -96,7 +96,12 @@ public record NeckPlan(
         UnderFretboard.pins(givens, frets, layout.taper(), rod, details.stiffeners(), ledger),
         left.side(),
         left.shaft(),
-        Told.of(ledger, left.spots(), List.of(NeckProblems.of(givens, frets, shape, details))));
+        Told.of(
+            ledger,
+            left.spots(),
+            List.of(
+                NeckProblems.of(givens, frets, shape, details),
+                ScarfProblems.of(givens, head.scarf(), head.tuners()))));
   }
 
   private static NeckDetails details(

@@ -32,6 +32,10 @@ abstract class Problems {
     found.impossible(decision, message);
   }
 
+  final void stop(String where, String message) {
+    found.stop(where, message);
+  }
+
   final List<Finding> found() {
     return found.list();
   }

@@ -44,6 +44,23 @@ public final class Measurables {
           80,
           "With the fretboard, by caliper at the middle of the back.");
 
+  public static final Measurable BLANK_WIDTH =
+      Measurable.stage(
+              "blank.width-now",
+              "Neck blank's width now",
+              5,
+              400,
+              "Across the glue lines where it is widest, both sides true; its middle is the centre"
+                  + " line.")
+          .of("blank.width-sum");
+  public static final Measurable BLANK_LENGTH =
+      Measurable.stage(
+              "blank.length-now",
+              "Neck blank's length now",
+              50,
+              2000,
+              "From end to end along the centre line, before anything is sawn off it.")
+          .of("stack.length");
   public static final Measurable HEEL_TAPER =
       new Measurable(
               "heel.taper-made",
@@ -92,6 +109,8 @@ public final class Measurables {
           BODY_OUTSIDE,
           NECK_1,
           NECK_12,
+          BLANK_WIDTH,
+          BLANK_LENGTH,
           HEEL_TAPER,
           POCKET_EDGE,
           POCKET_END,

@@ -117,7 +117,7 @@ public record PickupSetUp(List<Height> heights, List<Pair> pairs, List<Finding> 
 
   private static Optional<Value> read(Givens givens, Fitting pickup, String what) {
     Measurable measurable = Measurables.ofPickup(pickup.name(), what);
-    ValueKey key = new ValueKey(measurable.id(), measurable.label(), measurable.quantity());
+    ValueKey key = measurable.key();
     return givens.read(measurable, new Decided(key, 0));
   }
 

@@ -116,6 +116,9 @@ public record NewInstrument(
     Map<String, String> choices = new HashMap<>();
     choices.put("neck.fixing", joint.word());
     choices.put("head.made", head.word());
+    if (head.scarfed()) {
+      numbers.put("scarf.planing", 0.3); // both bevels are planed together after the saw
+    }
     if (head == HeadMaking.FLAT) {
       numbers.put("access.tilt", 3.0); // else the bore never comes out of its face
     }

@@ -47,7 +47,7 @@ class ReadingKindTest {
     Build heron = Heron.build().asDesigned();
     for (String setting :
         new String[] {
-          "head.making=flat", "head.making=one-piece", "body.carve-drop=4", "neck.angle-made=wedge"
+          "head.made=flat", "head.made=one-piece", "body.carve-drop=4", "neck.angle-made=wedge"
         }) {
       try {
         builds.add(heron.withDesign(Heron.set(heron.design(), setting)));

@@ -33,7 +33,7 @@ class BoardLayoutTest {
   }
 
   private static BoardLayout lay(List<WoodPart> parts, List<Board> boards) {
-    return BoardLayout.of(parts, boards, Woods.BOOK, Map.of(), List.of(), 3);
+    return BoardLayout.of(parts, boards, Woods.BOOK, Map.of(), List.of(), List.of(), 3);
   }
 
   @Test
@@ -190,6 +190,7 @@ class BoardLayoutTest {
             Woods.BOOK,
             Map.of("a", new Placement("b", 100, 10, true)),
             List.of(),
+            List.of(),
             3);
     assertThat(layout.of("c")).as("no room beside it").isEmpty();
     assertThat(layout.of("a").orElseThrow().turned()).isTrue();
@@ -201,6 +202,7 @@ class BoardLayoutTest {
             boards,
             Woods.BOOK,
             Map.of("a", new Placement("b", x, y, false)),
+            List.of(),
             List.of(),
             3)
         .of("a")

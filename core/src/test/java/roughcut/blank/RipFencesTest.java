@@ -96,7 +96,7 @@ class RipFencesTest {
 
   @Test
   void aBoardTooThinIsAnsweredWithBoardsDepthOrACap() {
-    Shop shop = Demo.shop().withBoards(List.of(board("thin", 200, 16), board("good", 200, 60)));
+    Shop shop = Demo.shop().withBoards(List.of(board("thin", 200, 13), board("good", 200, 60)));
     Build thin = build(strips(12, 12, 12, 12, 12));
     Plan plan = Plan.of(thin.withDesign(thin.design().withBoard("neck.hornbeam", "thin")), shop);
     RipPlan rip = plan.rips().plans().get(0);

@@ -181,8 +181,8 @@ class RipPlanTest {
             0,
             79,
             1,
-            List.of(1, 2, 3, 4),
-            List.of(14.0, 14.0, 14.0, 14.0),
+            new RipLayout.Strips(List.of(1, 2, 3, 4), List.of(14.0, 14.0, 14.0, 14.0)),
+            RipLayout.Strips.NONE,
             1,
             700);
     for (RipLayout.Cut cut : layout.cuts()) {
@@ -197,7 +197,8 @@ class RipPlanTest {
             800,
             80,
             new BoardMark(BoardMark.Kind.FIGURE, 300, 20, 40, 12, BoardMark.Intent.SHOW, ""));
-    assertThat(RipLayout.of(Optional.of(seen), 0, 79, 1, List.of(1), List.of(60.0), 1, 700).cuts())
+    RipLayout.Strips one = new RipLayout.Strips(List.of(1), List.of(60.0));
+    assertThat(RipLayout.of(Optional.of(seen), 0, 79, 1, one, RipLayout.Strips.NONE, 1, 700).cuts())
         .as("a mark to be shown is no trouble")
         .hasSize(1);
   }
@@ -227,7 +228,16 @@ class RipPlanTest {
                   9,
                   BoardMark.Intent.ANY,
                   ""));
-      RipLayout layout = RipLayout.of(Optional.of(board), 0, width, 1, strips, rough, kerf, 690);
+      RipLayout layout =
+          RipLayout.of(
+              Optional.of(board),
+              0,
+              width,
+              1,
+              new RipLayout.Strips(strips, rough),
+              RipLayout.Strips.NONE,
+              kerf,
+              690);
       for (RipLayout.Cut a : layout.cuts()) {
         assertThat(a.y()).isGreaterThanOrEqualTo(-1e-9);
         assertThat(a.y() + a.rough()).isLessThanOrEqualTo(width + 1e-9);
@@ -257,7 +267,14 @@ class RipPlanTest {
               5 + random.nextDouble() * 20);
       RipLayout layout =
           RipLayout.of(
-              Optional.of(board("plum", 710, width + 1)), 0, width, 1, strips, rough, 1.5, 700);
+              Optional.of(board("plum", 710, width + 1)),
+              0,
+              width,
+              1,
+              new RipLayout.Strips(strips, rough),
+              RipLayout.Strips.NONE,
+              1.5,
+              700);
       assertThat(layout.missing())
           .isCloseTo(Math.max(0, RipPlan.need(rough, 1.5) - width), within(1e-9));
     }

@@ -1,7 +1,9 @@
 package roughcut.desktop.control;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
+import java.util.stream.Collectors;
 import javafx.geometry.Pos;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
@@ -9,12 +11,15 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import roughcut.blank.RipPlan;
+import roughcut.design.Design;
 import roughcut.desktop.session.Session;
 import roughcut.plan.Plan;
 import roughcut.shop.Board;
 
 /** Which board of the rack the strips of one wood come from. */
 final class BoardChoice extends HBox {
+  private static final String ANY = "as they fit";
+
   private final Session session;
   private final Label wood = new Label();
   private final ComboBox<String> boards = new ComboBox<>();
@@ -36,34 +41,53 @@ final class BoardChoice extends HBox {
     getChildren().addAll(wood, space, boards);
   }
 
-  void show(RipPlan rip, Plan plan) {
+  /** Shows the boards of one wood; several where its strips come from more than one. */
+  void show(List<RipPlan> rips, Plan plan) {
     showing = true;
+    RipPlan rip = rips.get(0);
     species = rip.species();
     wood.setText(rip.wood().name());
     Ids.set(boards, "board." + species);
     boards.setAccessibleText("Board for " + rip.wood().name());
-    List<String> ids =
+    boolean chosen = plan.build().design().boardFor("neck." + species).isPresent();
+    List<String> own =
         plan.shop().boards().stream()
             .filter(b -> b.species().equals(species))
             .map(Board::id)
             .toList();
+    List<String> ids = new ArrayList<>(own);
+    String now =
+        rips.stream()
+            .flatMap(r -> r.board().stream())
+            .map(Board::id)
+            .collect(Collectors.joining(", "));
+    if (rips.size() > 1) {
+      ids.add(now);
+    }
+    if (chosen && own.size() > 1) {
+      ids.add(ANY);
+    }
     if (!boards.getItems().equals(ids)) {
       boards.getItems().setAll(ids);
     }
-    boards.setValue(rip.board().map(Board::id).orElse(null));
+    boards.setValue(now.isEmpty() ? null : now);
     showing = false;
   }
 
   private void chosen(String id) {
-    if (!showing
-        && id != null
-        && !Objects.equals(
-            session.build().get().design().boardFor("neck." + species).orElse(null), id)) {
-      session.make(
-          "board for " + species,
-          "board.neck." + species,
-          b -> b.withDesign(b.design().withBoard("neck." + species, id)));
-      session.history().settle();
+    Design design = session.build().get().design();
+    String part = "neck." + species;
+    boolean known = session.plan().get().shop().board(id == null ? "" : id).isPresent();
+    boolean any = ANY.equals(id);
+    if (showing
+        || !any && !known
+        || Objects.equals(design.boardFor(part).orElse(any ? id : null), id)) {
+      return;
     }
+    session.make(
+        "board for " + species,
+        "board.neck." + species,
+        b -> b.withDesign(any ? b.design().withoutBoard(part) : b.design().withBoard(part, id)));
+    session.history().settle();
   }
 }

@@ -1,5 +1,9 @@
 package roughcut.desktop.control;
 
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 import javafx.geometry.Pos;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
@@ -58,13 +62,17 @@ public final class BoardChoices extends VBox {
                         .findFirst())
             .orElse(null));
     showing = false;
-    while (boards.getChildren().size() < plan.rips().plans().size()) {
+    Map<String, List<RipPlan>> woods =
+        plan.rips().plans().stream()
+            .collect(
+                Collectors.groupingBy(RipPlan::species, LinkedHashMap::new, Collectors.toList()));
+    while (boards.getChildren().size() < woods.size()) {
       boards.getChildren().add(new BoardChoice(session));
     }
-    boards.getChildren().remove(plan.rips().plans().size(), boards.getChildren().size());
+    boards.getChildren().remove(woods.size(), boards.getChildren().size());
     int i = 0;
-    for (RipPlan rip : plan.rips().plans()) {
-      ((BoardChoice) boards.getChildren().get(i++)).show(rip, plan);
+    for (List<RipPlan> rips : woods.values()) {
+      ((BoardChoice) boards.getChildren().get(i++)).show(rips, plan);
     }
   }
 

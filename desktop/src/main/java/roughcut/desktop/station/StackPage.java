@@ -27,6 +27,7 @@ import roughcut.measure.Units;
 import roughcut.neck.NeckKeys;
 import roughcut.plan.Plan;
 import roughcut.plan.StackDrag;
+import roughcut.record.Measurables;
 import roughcut.thin.ThinKeys;
 import roughcut.whatif.Remedies;
 
@@ -76,6 +77,7 @@ final class StackPage extends KnifePage {
             BlankDecisions.WING_TRIM,
             BlankDecisions.MOISTURE_NOW,
             BlankDecisions.MOISTURE_LATER)
+        .readings(Measurables.BLANK_WIDTH, Measurables.BLANK_LENGTH)
         .set(
             "stack.width",
             "Width of the stack",

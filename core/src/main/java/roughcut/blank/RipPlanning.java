@@ -1,0 +1,359 @@
+package roughcut.blank;
+
+import static roughcut.measure.Quantity.COUNT;
+import static roughcut.measure.Quantity.LENGTH;
+import static roughcut.measure.Worked.in;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import roughcut.design.BlankDecisions;
+import roughcut.design.Decisions;
+import roughcut.design.PartDecisions;
+import roughcut.design.Strip;
+import roughcut.geometry.Outline;
+import roughcut.measure.Basis;
+import roughcut.measure.Found;
+import roughcut.measure.Known;
+import roughcut.measure.Ledger;
+import roughcut.measure.Value;
+import roughcut.measure.Worked;
+import roughcut.record.Givens;
+import roughcut.shop.Board;
+import roughcut.shop.Species;
+
+/** Works one {@link RipPlan} out: the strips of one wood that come from one board. */
+final class RipPlanning {
+  private final Givens givens;
+  private final Species wood;
+  private final RipShare share;
+  private final int nth;
+  private final RipShare.Sizes sizes;
+  private final BlankTree tree;
+  private final Ledger ledger;
+  private final String prefix;
+  private final Value kerf;
+  private final Value allowance;
+  private final Value jointing;
+  private final Value copies;
+  private final List<Strip> stack;
+
+  RipPlanning(
+      Givens givens,
+      Species wood,
+      RipShare share,
+      int nth,
+      RipShare.Sizes sizes,
+      BlankTree tree,
+      Ledger ledger) {
+    this.givens = givens;
+    this.wood = wood;
+    this.share = share;
+    this.nth = nth;
+    this.sizes = sizes;
+    this.tree = tree;
+    this.ledger = ledger;
+    this.prefix = "rip." + wood.id() + "." + (nth > 1 ? nth + "." : "");
+    this.kerf = givens.get(Decisions.SAW_KERF);
+    this.allowance = givens.get(BlankDecisions.SAW_ALLOWANCE);
+    this.jointing = givens.get(BlankDecisions.JOINTING);
+    this.copies = givens.get(BlankDecisions.NECK_COPIES);
+    this.stack = givens.neckStrips();
+  }
+
+  RipPlan plan(Optional<Outline> nested, Basis basis) {
+    List<Integer> open = share.open();
+    List<Value> widths = new ArrayList<>();
+    for (int i = 0; i < open.size(); i++) {
+      boolean again = i > 0 && open.get(i).equals(open.get(i - 1));
+      widths.add(again ? widths.get(i - 1) : widest(open.get(i)));
+    }
+    RipLayout.Strips strips = sizes.strips(open, share.onEdge());
+    Value rough = rough(widths);
+    boolean pieces = nested.isPresent() && copies.value() > 1 && !open.isEmpty();
+    Value need =
+        pieces
+            ? nested(nested.get(), basis)
+            : share.onEdge() ? onEdge(rough) : sideBySide(open, widths);
+    fences(open, widths, rough);
+    Optional<Value> width = width();
+    if (width.isEmpty()) {
+      return made(strips, null, rough, need, null, null, RipLayout.EMPTY);
+    }
+    Value from = width.get();
+    boolean left = from.id().endsWith(".left");
+    RipLayout.Strips off = left ? RipLayout.Strips.NONE : sizes.strips(share.off(), share.onEdge());
+    RipLayout cuts =
+        RipLayout.of(
+            share.board(),
+            left ? -1 : 0,
+            from.value(),
+            jointing.value(),
+            strips,
+            off,
+            kerf.value(),
+            tree.length().value());
+    Value there = off.rough().isEmpty() || cuts.rows() > 1 ? from : rest(from, off);
+    // Of strips that are all sawn there is no width to count by.
+    Value most =
+        widths.isEmpty()
+            ? null
+            : ledger.put(
+                prefix + "strips",
+                "Strips of that width from the board",
+                COUNT,
+                "floor((B + k) / (r + k))",
+                in("B", there),
+                in("k", kerf),
+                in("r", rough));
+    Value missing =
+        pieces || cuts.rows() == 1 && cuts.clear()
+            ? ledger.put(
+                prefix + "short",
+                wood.name() + " missing for the " + (pieces ? "necks" : "strips"),
+                LENGTH,
+                "max(0, need − B)",
+                in("need", need),
+                in("B", there))
+            : ledger.find(
+                prefix + "short",
+                wood.name() + " missing for the strips",
+                LENGTH,
+                cuts.missing(),
+                "found by laying the strips side by side, the widest first",
+                need,
+                there);
+    return made(strips, there, rough, need, most, missing, cuts);
+  }
+
+  private RipPlan made(
+      RipLayout.Strips strips,
+      Value from,
+      Value rough,
+      Value need,
+      Value most,
+      Value missing,
+      RipLayout cuts) {
+    return new RipPlan(
+        wood,
+        share.board(),
+        share.onEdge(),
+        strips.numbers(),
+        strips.rough(),
+        strips.numbers().stream().map(n -> sizes.through(n, share.onEdge())).toList(),
+        share.done(),
+        from,
+        rough,
+        need,
+        most,
+        missing,
+        cuts);
+  }
+
+  /** What is left of the width when strips are off it, each with the saw's kerf. */
+  private Value rest(Value whole, RipLayout.Strips off) {
+    Value gone =
+        Found.of(
+            prefix + "sawn-off",
+            "Strips that are sawn off it, with their kerfs",
+            off.rough().stream().mapToDouble(r -> r + kerf.value()).sum(),
+            LENGTH,
+            "found as the sum of their rough widths and a kerf each",
+            Basis.of(kerf, allowance, jointing, tree.depth()).and(sizes.basis()));
+    return ledger.put(
+        prefix + "rest",
+        "Width to rip from, less what is sawn off",
+        LENGTH,
+        "max(0, B − s)",
+        in("B", whole),
+        in("s", gone));
+  }
+
+  private Value rough(List<Value> widths) {
+    if (share.onEdge()) {
+      return ledger.put(
+          prefix + "rough",
+          "Rough strip of " + wood.name() + ", its depth from the board's width",
+          LENGTH,
+          "D + 2 · max(0, p − f)",
+          in("D", tree.depth()),
+          in("p", allowance),
+          in("f", givens.get(BlankDecisions.FLATTENING)));
+    }
+    Value widest =
+        widths.isEmpty()
+            ? Known.of(BlankKeys.STRIP, 0, "no strip is open")
+            : Found.of(
+                prefix + "widest",
+                "Widest of the strips",
+                widths.stream().mapToDouble(Value::value).max().orElseThrow(),
+                LENGTH,
+                "found among the strips",
+                Basis.of(widths));
+    return ledger.put(
+        prefix + "rough",
+        "Rough strip, the widest of " + wood.name(),
+        LENGTH,
+        "t + 2 · p",
+        in("t", widest),
+        in("p", allowance));
+  }
+
+  /** Width that necks from one piece take, each turned end for end into the one before it. */
+  private Value nested(Outline neck, Basis basis) {
+    Value own =
+        Found.of(
+            prefix + "neck-width",
+            "One neck, sawn outside its outline",
+            neck.bounds().high(),
+            LENGTH,
+            "found at the outline, with the saw beside it",
+            basis);
+    Value step =
+        Found.of(
+            prefix + "neck-step",
+            "The next one further across, turned, with the kerf",
+            Nesting.step(neck, tree.length().value(), kerf.value()),
+            LENGTH,
+            "least step at which two clear each other",
+            basis.with(kerf));
+    return ledger.put(
+        prefix + "need",
+        "Width of " + wood.name() + " that the necks need, nested",
+        LENGTH,
+        "w + s · (n − 1)",
+        in("w", own),
+        in("s", step),
+        in("n", copies));
+  }
+
+  /** What the fence is set to for each strip still to be sawn: its own rough width. */
+  private void fences(List<Integer> open, List<Value> widths, Value onEdge) {
+    for (int i = 0; i < open.size(); i++) {
+      int strip = open.get(i);
+      if (i > 0 && open.get(i - 1) == strip) {
+        continue;
+      }
+      String id = "rip." + wood.id() + ".strip." + strip;
+      Value rough = share.onEdge() ? onEdge : own(id, strip, widths.get(i));
+      ledger.put(
+          id,
+          "Strip " + strip + " of " + stack.size() + ", fence to the blade",
+          LENGTH,
+          "r",
+          in("r", rough));
+    }
+  }
+
+  private Value own(String id, int strip, Value width) {
+    if (RipShare.opens(givens, strip)) {
+      return Worked.of(
+          id + ".rough",
+          "Strip, the planing of both faces, and the joint of the opened blank",
+          LENGTH,
+          "t + 2 · p + j",
+          in("t", width),
+          in("p", allowance),
+          in("j", jointing));
+    }
+    return Worked.of(
+        id + ".rough",
+        "Strip and the planing of both faces",
+        LENGTH,
+        "t + 2 · p",
+        in("t", width),
+        in("p", allowance));
+  }
+
+  /** What a strip is where it is widest: at the thicker end, and where it swells. */
+  private Value widest(int number) {
+    Strip strip = stack.get(number - 1);
+    Value nut = givens.get(PartDecisions.stripThickness(number));
+    if (!strip.tapered() && strip.bow() == 0) {
+      return nut;
+    }
+    boolean middle = 2 * number - 1 == stack.size();
+    Value heel = strip.tapered() ? givens.get(PartDecisions.stripHeelThickness(number)) : nut;
+    Value bow = givens.get(PartDecisions.stripBow(number));
+    return ledger.put(
+        "neck.strip." + number + ".widest",
+        "Strip " + number + " where it is widest",
+        LENGTH,
+        "max(t, u) + " + (middle ? "2 · s" : "s"),
+        in("t", nut),
+        in("u", heel),
+        in("s", bow));
+  }
+
+  private Value onEdge(Value rough) {
+    return ledger.put(
+        prefix + "need",
+        "Width of " + wood.name() + " that the strips need, on edge",
+        LENGTH,
+        "r · n + k · max(0, n − 1)",
+        in("r", rough),
+        in("n", Known.of(BlankKeys.STRIPS, share.open().size(), "counted")),
+        in("k", kerf));
+  }
+
+  private Value sideBySide(List<Integer> open, List<Value> widths) {
+    List<Worked.Input> inputs = new ArrayList<>();
+    for (int i = 0; i < open.size(); i++) {
+      long copy = 1 + open.subList(0, i).stream().filter(open.get(i)::equals).count();
+      inputs.add(in("t_" + open.get(i) + (copy > 1 ? "_" + copy : ""), widths.get(i)));
+    }
+    String sum =
+        open.isEmpty()
+            ? "0"
+            : inputs.stream().map(Worked.Input::symbol).collect(Collectors.joining(" + "));
+    inputs.add(in("p", allowance));
+    inputs.add(in("k", kerf));
+    inputs.add(in("n", Known.of(BlankKeys.STRIPS, open.size(), "counted")));
+    long joints = open.stream().filter(n -> RipShare.opens(givens, n)).count();
+    if (joints > 0) {
+      inputs.add(in("j", jointing));
+    }
+    return ledger.put(
+        prefix + "need",
+        "Width of " + wood.name() + " that the strips need",
+        LENGTH,
+        sum + " + 2 · p · n + k · max(0, n − 1)" + (joints == 0 ? "" : " + " + joints + " · j"),
+        inputs.toArray(Worked.Input[]::new));
+  }
+
+  /**
+   * The width there is: what was measured or typed as left, or the board's own less its jointed
+   * edge; empty when nobody knows it.
+   */
+  private Optional<Value> width() {
+    Value left = givens.get(PartDecisions.widthLeft(wood.id()));
+    if (left.value() > 0 && nth == 1) {
+      return Optional.of(left);
+    }
+    Optional<Board> board = share.board();
+    if (board.isEmpty() || board.get().width().isEmpty()) {
+      return Optional.empty();
+    }
+    Value width =
+        ledger.put(
+            RipShare.widthId(board.get().id()),
+            "Width of board " + board.get().id(),
+            LENGTH,
+            "W",
+            in(
+                "W",
+                Known.of(
+                    BlankKeys.BOARD_LABEL,
+                    board.get().width().getAsDouble(),
+                    "the board's label")));
+    return Optional.of(
+        ledger.put(
+            prefix + "from",
+            "Width to rip from, first edge jointed",
+            LENGTH,
+            "W − j",
+            in("W", width),
+            in("j", jointing)));
+  }
+}

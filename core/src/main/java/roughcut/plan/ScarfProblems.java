@@ -1,0 +1,101 @@
+package roughcut.plan;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import roughcut.design.Decisions;
+import roughcut.design.NeckDecisions;
+import roughcut.finding.Finding;
+import roughcut.finding.Findings;
+import roughcut.finding.Topic;
+import roughcut.measure.Sentence;
+import roughcut.neck.ScarfJoint;
+import roughcut.neck.TunerLayout;
+import roughcut.record.Givens;
+
+/** What a scarf joint meets: its planing, the tuners' bores, and the eye (handbook page 4). */
+final class ScarfProblems {
+  /** A thin edge so near beside a bore chips, mm. */
+  private static final double CHIPS = 3;
+
+  private final Givens givens;
+  private final Findings found = new Findings(Topic.NECK);
+
+  private ScarfProblems(Givens givens) {
+    this.givens = givens;
+  }
+
+  static List<Finding> of(Givens givens, Optional<ScarfJoint> scarf, TunerLayout tuners) {
+    ScarfProblems problems = new ScarfProblems(givens);
+    scarf.ifPresent(
+        joint -> {
+          problems.planing();
+          if (!joint.school().underFretboard()) {
+            problems.shown(joint);
+            problems.bored(joint, tuners);
+          }
+        });
+    return problems.found.list();
+  }
+
+  /** Both bevels are planed together after the saw: what that takes is missed from the joint. */
+  private void planing() {
+    if (givens.get(Decisions.SCARF_PLANING).value() == 0 && !givens.done("head.scarf.saw")) {
+      found.look(
+          Decisions.SCARF_PLANING.id(),
+          "no wood is allowed for planing the scarf's bevels: sawn on the line, the joint moves"
+              + " with every shaving");
+    }
+  }
+
+  private void shown(ScarfJoint joint) {
+    if (givens.get(Decisions.HEAD_VENEER).value() == 0) {
+      found.look(
+          Decisions.HEAD_VENEER.id(),
+          "the scarf joint shows across the headstock's face, "
+              + Sentence.mm(joint.seamTop().value(), 1)
+              + " from the break: a face veneer covers it");
+    }
+  }
+
+  /**
+   * The glued face rises to the headstock's face at the joint's line; a bore before that line goes
+   * through it within the headstock's thickness.
+   */
+  private void bored(ScarfJoint joint, TunerLayout tuners) {
+    double line = joint.seamTop().value();
+    double back = givens.get(Decisions.HEAD_THICKNESS).value() * joint.wedge().value();
+    double half = givens.get(NeckDecisions.TUNER_BUSHING).value() / 2;
+    List<Integer> through = new ArrayList<>();
+    List<Integer> edge = new ArrayList<>();
+    for (TunerLayout.Tuner tuner : tuners.tuners()) {
+      double x = tuner.x().value();
+      if (Math.abs(x - line) < half + CHIPS) {
+        edge.add(tuner.string());
+      } else if (x < line + half && x > line - back - half) {
+        through.add(tuner.string());
+      }
+    }
+    if (!edge.isEmpty()) {
+      found.look(
+          Decisions.SCARF_SCHOOL.id(),
+          named(edge)
+              + " on the scarf joint's thin edge, which chips: move the tuners, or join under the"
+              + " fretboard");
+    }
+    if (!through.isEmpty()) {
+      found.look(
+          Decisions.SCARF_SCHOOL.id(),
+          named(through)
+              + " through the scarf joint: bore after the glue has cured, with a backing");
+    }
+  }
+
+  private static String named(List<Integer> strings) {
+    String all = strings.stream().map(String::valueOf).collect(Collectors.joining(", "));
+    return strings.size() == 1
+        ? "the tuner of string " + all + " is bored"
+        : "the tuners of strings " + all + " are bored";
+  }
+}
