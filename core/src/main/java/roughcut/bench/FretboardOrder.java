@@ -223,7 +223,9 @@ final class FretboardOrder {
             .stands(NECK_BACK)
             .tools("straightedge", "feeler gauge", "long levelling beam with abrasive")
             .set(
-                NeckKeys.BOW_SANDED.id(), NeckKeys.BOW_CROWN_LEFT.id(), NeckKeys.BOW_EDGE_LEFT.id())
+                FretboardKeys.BOW_SANDED.id(),
+                NeckKeys.BOW_CROWN_LEFT.id(),
+                NeckKeys.BOW_EDGE_LEFT.id())
             .hold(
                 w.measured(
                     NeckDecisions.BOW,

@@ -26,10 +26,10 @@ public final class BlankKeys {
       new ValueKey("binding.tightest", "Tightest radius of the outline", LENGTH);
   public static final ValueKey BLANK_WIDTH =
       new ValueKey("blank.width", "Width of the neck blank", LENGTH);
+  public static final ValueKey BLANK_LENGTH_SPARE =
+      new ValueKey("blank.length-spare", "Neck blank longer than shaft and headstock by", LENGTH);
   public static final ValueKey BOARD_LABEL =
       new ValueKey("board.label-width", "Width on the board's label", LENGTH);
-  public static final ValueKey BLANK_WIDTH_SUM =
-      new ValueKey("blank.width-sum", "Strips of the neck blank together", LENGTH);
   public static final ValueKey BLANK_WIDTH_AT_HEAD =
       new ValueKey("blank.width-at-head", "The stack where the headstock is widest", LENGTH);
   public static final ValueKey BOARD_YIELD =

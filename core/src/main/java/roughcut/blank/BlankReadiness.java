@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Predicate;
+import roughcut.design.BodyDecisions;
 import roughcut.design.Clamping;
 import roughcut.design.Strip;
 import roughcut.finding.Finding;
@@ -141,6 +142,8 @@ public final class BlankReadiness {
         all);
     layout.wanting(BlankReadiness::ofBody).forEach(all::get);
     layout.smallWanting(BlankReadiness::ofBody).forEach(all::get);
+    thinner(body.thickness(), BodyDecisions.BODY_THICKNESS.id(), "the body is", all);
+    thinner(body.top(), BodyDecisions.BODY_TOP.id(), "the top's thinner leaf is", all);
     if (body.back().value() < 5) {
       all.stop("top and accent leave no back to plane");
     }
@@ -167,6 +170,21 @@ public final class BlankReadiness {
     body.topping().ifPresent(job -> topping(job, all));
     body.binding().ifPresent(binding -> binding(binding, body, all));
     return all.list();
+  }
+
+  /** What came out thinner than it was drawn; all that hangs on it follows. */
+  private static void thinner(Value now, String decision, String what, Findings all) {
+    double by = now.nominal() - now.value();
+    if (now.measured() && by > Precision.NEAR) {
+      all.look(
+          decision,
+          what
+              + " "
+              + Sentence.mm(now.value(), 1)
+              + ", "
+              + Sentence.mm(by, 1)
+              + " thinner than drawn: depths and floors go by it");
+    }
   }
 
   private static boolean ofBody(WoodPart part) {

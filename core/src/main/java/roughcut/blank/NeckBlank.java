@@ -58,7 +58,7 @@ public record NeckBlank(
     String sum =
         tapered ? "max(" + stack.width() + ", " + stack.widthAtHeel() + ")" : stack.width();
     Value strips =
-        Worked.of(BlankKeys.BLANK_WIDTH_SUM, sum, stack.inputs().toArray(Worked.Input[]::new));
+        Worked.of(Measurables.BLANK_WIDTH.key(), sum, stack.inputs().toArray(Worked.Input[]::new));
     Optional<Value> read = givens.read(Measurables.BLANK_WIDTH, strips);
     Value width =
         read.map(w -> ledger.put(BlankKeys.BLANK_WIDTH, "W", in("W", w)))

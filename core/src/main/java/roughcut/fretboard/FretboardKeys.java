@@ -12,6 +12,10 @@ import roughcut.measure.ValueKey;
  * once.
  */
 public final class FretboardKeys {
+  public static final ValueKey BOW_SANDED =
+      new ValueKey("bow.sanded", "Back-bow to be sanded out; this rod takes out none", FINE_LENGTH);
+  public static final ValueKey SLOT_SANDED_MORE =
+      new ValueKey("slot.sanded-more", "Sanded off beyond what was allowed for", FINE_LENGTH);
   public static final ValueKey FRET_0_FROM_NUT =
       new ValueKey("fret.0.from-nut", "Zero fret, on the nut line", FINE_LENGTH);
   public static final ValueKey FRET_CLOSEST =

@@ -120,14 +120,7 @@ public record Slots(
               in("R", r),
               in("w", width),
               in("σ", sanding));
-      Value done =
-          ledger.put(
-              "slot." + k + ".depth-final",
-              "Slot " + k + ", depth under the finished surface",
-              FINE_LENGTH,
-              "t + c",
-              in("t", tang),
-              in("c", clearance));
+      Value done = done(k, givens, tang, clearance, ledger);
       Optional<Later> later = later(givens, k, radius, r, width, ledger);
       Value under =
           later.isEmpty()
@@ -154,6 +147,27 @@ public record Slots(
         least,
         FretWire.total(slots.stream().map(Slot::wire).toList(), ledger),
         FretWire.bend(givens, ledger));
+  }
+
+  /**
+   * Slots that are deep enough at first lose what comes off the face beyond what they were sawn
+   * deeper for; those that are deepened later count from the face as it is then.
+   */
+  private static Value done(int k, Givens givens, Value tang, Value clearance, Ledger ledger) {
+    String id = "slot." + k + ".depth-final";
+    String label = "Slot " + k + ", depth under the finished surface";
+    Value beyond = Straightening.beyond(givens);
+    boolean later = givens.get(FretboardDecisions.SLOT_SCHOOL).later();
+    return later || beyond.value() == 0
+        ? ledger.put(id, label, FINE_LENGTH, "t + c", in("t", tang), in("c", clearance))
+        : ledger.put(
+            id,
+            label,
+            FINE_LENGTH,
+            "t + c − o",
+            in("t", tang),
+            in("c", clearance),
+            in("o", beyond));
   }
 
   /** The stop for the first cut of all slots; for slots deepened later, the second one's, too. */

@@ -8,7 +8,7 @@ import java.util.List;
 import java.util.Optional;
 import roughcut.design.Decisions;
 import roughcut.design.NeckDecisions;
-import roughcut.design.RodActing;
+import roughcut.fretboard.Straightening;
 import roughcut.layout.FretLayout;
 import roughcut.measure.Ledger;
 import roughcut.measure.Sentence;
@@ -135,19 +135,8 @@ public record Carving(
   }
 
   private static Bow bow(Givens givens, NeckShape neck, Value edge, Ledger ledger) {
-    Value bow = givens.get(NeckDecisions.BOW);
-    Value rod = givens.get(NeckDecisions.BOW_ROD);
     Value crown = neck.thickness().fretboard();
-    // Hollow is positive: the strings' pull makes more of it, and every rod works against that.
-    boolean helpless = bow.value() < 0 && givens.get(NeckDecisions.ROD_ACTING) == RodActing.SINGLE;
-    Value sanded =
-        helpless
-            ? ledger.put(NeckKeys.BOW_SANDED, "abs(b)", in("b", bow))
-            : ledger.put(
-                NeckKeys.BOW_SANDED.called("Bow to be sanded out, after the rod"),
-                "max(0, abs(b) − r)",
-                in("b", bow),
-                in("r", rod));
+    Value sanded = ledger.put(Straightening.bow(givens));
     return new Bow(
         sanded,
         ledger.put(NeckKeys.BOW_CROWN_LEFT, "t_b − s", in("t_b", crown), in("s", sanded)),

@@ -82,8 +82,6 @@ public final class NeckKeys {
       new ValueKey("bow.crown-left", "Crown left where most is sanded", FINE_LENGTH);
   public static final ValueKey BOW_EDGE_LEFT =
       new ValueKey("bow.edge-left", "Fretboard edge left there, at its end", FINE_LENGTH);
-  public static final ValueKey BOW_SANDED =
-      new ValueKey("bow.sanded", "Back-bow to be sanded out; this rod takes out none", FINE_LENGTH);
   public static final ValueKey CORE_DEPTH =
       new ValueKey("core.depth", "Through-neck's core at the body's edge, deep", LENGTH);
   public static final ValueKey CORE_DEPTH_AT_END =

@@ -6,10 +6,10 @@ import roughcut.measure.Precision;
 import roughcut.measure.Value;
 
 /**
- * The neck's back as the saw left it, on which facet lines are drawn: B_now = min(finished line +
- * roughing margin, what the stock has there, what was read there). Between two readings the one
- * goes straight over into the other; beyond them their wood over the line stays the same; a single
- * reading tells of its own station only (handbook page 4, "Facets").
+ * The neck's back as the saw left it, on which facet lines are drawn: B_now = what was read there,
+ * or else the finished line and the roughing margin, and never more than the stock has. Between two
+ * readings the one goes straight over into the other; beyond them their wood over the line stays
+ * the same; a single reading tells of its own station only (handbook page 4, "Facets").
  *
  * @param margin left on by the saw, mm
  * @param stock depth of the shaft's wood below the glue line, mm
@@ -27,8 +27,9 @@ public record SawnBack(
 
   /** Depth of the back below the glue line at x, mm. */
   public double depth(double x) {
-    double sawn = Math.min(neck.profile(x).depth() + margin, stock);
-    return Math.min(sawn, read(x));
+    double read = read(x);
+    // What was read counts, prouder than the margin too: the facets' lines are drawn on it.
+    return Math.min(stock, Double.isInfinite(read) ? neck.profile(x).depth() + margin : read);
   }
 
   /** Wood over the finished line at x; less than 0 where there is too little, mm. */

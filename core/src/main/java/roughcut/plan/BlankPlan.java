@@ -2,6 +2,7 @@ package roughcut.plan;
 
 import java.util.List;
 import java.util.Optional;
+import roughcut.blank.BlankKeys;
 import roughcut.blank.BlankReadiness;
 import roughcut.blank.BlankTree;
 import roughcut.blank.BoardLayout;
@@ -29,6 +30,7 @@ import roughcut.measure.Ledger;
 import roughcut.measure.Quantity;
 import roughcut.measure.Value;
 import roughcut.measure.ValueKey;
+import roughcut.measure.Worked;
 import roughcut.neck.ChannelRouting;
 import roughcut.neck.HeadComparison;
 import roughcut.neck.HeadLine;
@@ -102,10 +104,7 @@ public record BlankPlan(
               neck.rod(),
               neck.details().stiffeners(),
               RoutedBlank.of(
-                  givens,
-                  blank,
-                  givens.read(Measurables.BLANK_LENGTH, tree.length()).orElse(tree.length()),
-                  neck.density()),
+                  givens, blank, length(tree, neck.head().blankLength()), neck.density()),
               ledger);
       Outline outline = NeckStock.outline(givens, tree, layout.taper(), neck.head().face());
       Basis outlined = layout.taper().basis().and(neck.shape().basis()).with(tree.length());
@@ -157,6 +156,19 @@ public record BlankPlan(
                       new BlankReadiness.Spare(
                           neck.side(), neck.spare(), left.heel(), left.heelX(), left.block())),
                   PlanerAdvice.of(givens, shop.planer()))));
+    }
+
+    /** How long the blank is: as it was read, or as its strips are sawn. */
+    private Value length(BlankTree tree, Value wanted) {
+      Optional<Value> read = givens.read(Measurables.BLANK_LENGTH, tree.length());
+      read.ifPresent(
+          now ->
+              ledger.put(
+                  BlankKeys.BLANK_LENGTH_SPARE,
+                  "L_now − L",
+                  Worked.in("L_now", now),
+                  Worked.in("L", wanted)));
+      return read.orElse(tree.length());
     }
 
     /** The outline of a neck that is sawn from one piece; strips are ripped side by side. */

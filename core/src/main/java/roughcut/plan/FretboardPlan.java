@@ -45,7 +45,7 @@ public record FretboardPlan(
             ledger,
             FretboardThinSpots.of(ground.shop(), frets, radius, slots, work.notchLeft(), sideDots),
             List.of(
-                Readiness.fretboard(markers, work),
+                Readiness.fretboard(givens, slots, markers, work),
                 DotProblems.of(givens, frets, taper, markers))));
   }
 }

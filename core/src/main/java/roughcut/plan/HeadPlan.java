@@ -43,8 +43,8 @@ record HeadPlan(
         OnePieceHead.of(angled, neck.heelEnd(), givens.get(BlankDecisions.END_TRIM), ledger);
     FlatHead flat = FlatHead.of(givens, head, neck.heelEnd(), ledger);
     Volute volute = Volute.of(givens, head, layout.taper(), ledger);
-    // A head that is made otherwise is compared with it, and lists none of its numbers.
-    Ledger own = givens.get(NeckDecisions.HEAD_MAKING).scarfed() ? ledger : new Ledger();
+    // The scarf's numbers are there for comparing with one piece; a flat head has none of them.
+    Ledger own = givens.get(NeckDecisions.HEAD_MAKING).stepped() ? new Ledger() : ledger;
     Optional<ScarfJoint> joint =
         angled.flat() ? Optional.empty() : Optional.of(ScarfJoint.of(givens, angled, own));
     Outline face =

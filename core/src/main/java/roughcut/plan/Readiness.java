@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Collectors;
 import roughcut.design.FretboardDecisions;
+import roughcut.design.NeckDecisions;
 import roughcut.design.RoutDecisions;
 import roughcut.design.StringDecisions;
 import roughcut.finding.Finding;
@@ -12,7 +13,10 @@ import roughcut.finding.Findings;
 import roughcut.finding.Topic;
 import roughcut.fretboard.FretboardWork;
 import roughcut.fretboard.Markers;
+import roughcut.fretboard.Slots;
+import roughcut.measure.Precision;
 import roughcut.measure.Sentence;
+import roughcut.record.Givens;
 import roughcut.rout.BodyCuts;
 import roughcut.rout.Pocket;
 import roughcut.rout.RoutPlan;
@@ -72,8 +76,9 @@ final class Readiness {
   }
 
   /** Dots that need the same change are told together. */
-  static List<Finding> fretboard(Markers markers, FretboardWork work) {
+  static List<Finding> fretboard(Givens givens, Slots slots, Markers markers, FretboardWork work) {
     Findings found = new Findings(Topic.FRETBOARD);
+    slots(givens, slots, found);
     List<Markers.Dot> never = markers.dots().stream().filter(d -> !d.possible()).toList();
     if (!never.isEmpty()) {
       double lack =
@@ -98,6 +103,28 @@ final class Readiness {
                         + Sentence.mm(i.least().value() - i.most().value(), 2)
                         + ": a thicker inlay, or a thicker board"));
     return found.list();
+  }
+
+  /** Slots that no longer hold the tang when all is sanded off that is to be. */
+  private static void slots(Givens givens, Slots slots, Findings found) {
+    double tang = givens.get(FretboardDecisions.WIRE_TANG).value();
+    double least =
+        slots.slots().stream().mapToDouble(s -> s.done().value()).min().orElse(Double.MAX_VALUE);
+    if (least < tang - Precision.NEAR && !givens.done("frets.press")) {
+      double clearance = givens.get(FretboardDecisions.CLEARANCE).value();
+      found.stop(
+          givens.get(FretboardDecisions.SANDED).measured()
+              ? FretboardDecisions.SANDED.id()
+              : NeckDecisions.BOW.id(),
+          (least > 0
+                  ? "the slots are " + Sentence.mm(least, 2) + " deep"
+                  : "nothing is left of the slots")
+              + " when the fretboard is sanded as it has to be, the tang takes "
+              + Sentence.mm(tang, 2)
+              + ": deepen them by "
+              + Sentence.mm(tang + clearance - least, 2)
+              + " after sanding");
+    }
   }
 
   private static List<Finding> pocket(Pocket pocket) {

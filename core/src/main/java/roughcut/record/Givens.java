@@ -2,6 +2,7 @@ package roughcut.record;
 
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
@@ -203,7 +204,16 @@ public final class Givens {
   /** What was read in the place of what was decided, where something was. */
   private Value real(Value decided) {
     Reading measured = readings.get(decided.id());
-    return measured == null ? decided : new Read(decided, measured.value(), measured.on());
+    if (measured != null) {
+      return new Read(decided, measured.value(), measured.on());
+    }
+    // What a part on its way measures less already is what there is.
+    return Measurables.limits(decided.id()).stream()
+        .map(readings::get)
+        .filter(r -> r != null && r.value() > 0 && r.value() < decided.value())
+        .min(Comparator.comparingDouble(Reading::value))
+        .<Value>map(r -> new Read(decided, r.value(), r.on()))
+        .orElse(decided);
   }
 
   /** The design with what was measured in its place. */

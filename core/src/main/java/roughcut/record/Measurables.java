@@ -2,9 +2,11 @@ package roughcut.record;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import roughcut.design.BodyDecisions;
 import roughcut.design.CutName;
 import roughcut.design.Decisions;
 import roughcut.design.Design;
@@ -52,7 +54,7 @@ public final class Measurables {
               400,
               "Across the glue lines where it is widest, both sides true; its middle is the centre"
                   + " line.")
-          .of("blank.width-sum");
+          .of("blank.width");
   public static final Measurable BLANK_LENGTH =
       Measurable.stage(
               "blank.length-now",
@@ -118,6 +120,19 @@ public final class Measurables {
           ACTION_12_BASS,
           ACTION_1,
           RELIEF);
+
+  /** Readings of a part on its way that what it is to become can't be more than. */
+  private static final Map<String, List<String>> LIMITS =
+      Map.of(
+          BodyDecisions.BODY_THICKNESS.id(),
+          List.of(BODY_THICKNESS.id()),
+          BodyDecisions.BODY_TOP.id(),
+          List.of(BodyDecisions.TOP_LEAF_1.id(), BodyDecisions.TOP_LEAF_2.id()));
+
+  /** Ids of readings that a decision can't be more than: no planing puts wood back. */
+  static List<String> limits(String decision) {
+    return LIMITS.getOrDefault(decision, List.of());
+  }
 
   private static final Pattern INTONATION =
       Pattern.compile("intonation\\.string\\.(\\d{1,2})\\.cents");

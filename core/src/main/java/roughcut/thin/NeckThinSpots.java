@@ -20,6 +20,7 @@ import roughcut.measure.Ledger;
 import roughcut.measure.Precision;
 import roughcut.measure.Value;
 import roughcut.neck.AccessBore;
+import roughcut.neck.Carving;
 import roughcut.neck.NeckDetails;
 import roughcut.neck.NeckShape;
 import roughcut.neck.RodAccess;
@@ -73,8 +74,22 @@ public final class NeckThinSpots {
     Value shaft = look.stock(stock);
     look.inserts(blank);
     look.details(details);
+    look.bow(details.carving().bow());
     Value side = look.blankSides(blank);
     return new Left(look.spots.list(), side, shaft);
+  }
+
+  /** What sanding a bow out leaves of the fretboard's edge; nothing while there is none to sand. */
+  private void bow(Carving.Bow bow) {
+    if (bow.sanded().value() > 0) {
+      spots.add(
+          ThinKind.FRETBOARD_EDGE,
+          "fretboard edge, its bow sanded out",
+          bow.edge(),
+          neck.taper().end().value(),
+          NeckDecisions.BOW.id(),
+          NeckDecisions.BOW_ROD.id());
+    }
   }
 
   private void rod(RodChannel rod) {

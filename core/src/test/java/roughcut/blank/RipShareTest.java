@@ -278,7 +278,7 @@ class RipShareTest {
     Shop shop = shop(board("a", 1100, 68, 40));
     Build build = neck(19, 19, 19);
     assertThat(fit(Plan.of(build, shop))).containsExactly("a [1, 2, 3]");
-    Build sawn = build.withLog(build.log().turned(Done.stripSawn(1), DAY.atTime(10, 0)));
+    Build sawn = sawn(build, shop, 1);
     assertThat(fit(Plan.of(sawn, shop))).containsExactly("a [2, 3]");
     Build thicker =
         sawn.withDesign(

@@ -25,8 +25,11 @@ import roughcut.record.Reading;
 
 /** A measured value stands in the decided one's place: in numbers, drawings and sheets alike. */
 class MeasuredIsDecidedTest {
-  /** Strips are bought and sawn for the drawn shaft, whatever it came out as. */
-  private static final Set<String> NOMINAL = Set.of("shaft.thickness");
+  /**
+   * Strips are bought and sawn for the drawn shaft, whatever it came out as; a scarf for the drawn
+   * angle, whatever came of the gluing.
+   */
+  private static final Set<String> NOMINAL = Set.of("shaft.thickness", "head.angle");
 
   private static double other(NumberDecision number, double now) {
     double step = number.quantity() == Quantity.COUNT ? 1 : Math.max(0.3, Math.abs(now) * 0.04);

@@ -25,7 +25,7 @@ class HeadMakingTest {
     assertThat(flat.setting("scarf.run")).as("not what is set").isEmpty();
     assertThat(flat.setting("head.one-piece-depth")).isEmpty();
     assertThat(flat.setting("head.flat-depth")).isPresent();
-    assertThat(flat.value("scarf.run")).as("but there for comparing").isPresent();
+    assertThat(flat.value("scarf.run")).as("it has no angle to compare").isEmpty();
     Plan piece = Heron.with("head.made=one-piece");
     assertThat(piece.headWords()).isEqualTo("one-piece headstock");
     assertThat(piece.setting("scarf.run")).isEmpty();

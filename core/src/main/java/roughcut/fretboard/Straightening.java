@@ -1,0 +1,53 @@
+package roughcut.fretboard;
+
+import static roughcut.measure.Worked.in;
+
+import roughcut.design.FretboardDecisions;
+import roughcut.design.NeckDecisions;
+import roughcut.design.RodActing;
+import roughcut.measure.Value;
+import roughcut.measure.Worked;
+import roughcut.record.Givens;
+
+/**
+ * What straightening takes off the fretboard's face: the bow that the rod can't draw straight, and
+ * what radius and sanding took more than was allowed for (handbook page 7).
+ */
+public final class Straightening {
+  private static final String DONE = "board.straight";
+
+  private Straightening() {}
+
+  /** The bow that is left to the abrasive after the rod took its share, mm. */
+  public static Worked bow(Givens givens) {
+    Value bow = givens.get(NeckDecisions.BOW);
+    Value rod = givens.get(NeckDecisions.BOW_ROD);
+    // Hollow is positive: the strings' pull makes more of it, and every rod works against that.
+    boolean helpless = bow.value() < 0 && givens.get(NeckDecisions.ROD_ACTING) == RodActing.SINGLE;
+    return helpless
+        ? Worked.of(FretboardKeys.BOW_SANDED, "abs(b)", in("b", bow))
+        : Worked.of(
+            FretboardKeys.BOW_SANDED.called("Bow to be sanded out, after the rod"),
+            "max(0, abs(b) − r)",
+            in("b", bow),
+            in("r", rod));
+  }
+
+  /**
+   * What comes or came off the face beyond the sanding that slots are sawn deeper for, mm. What was
+   * read as sanded has the straightening in it once that is done.
+   */
+  static Value beyond(Givens givens) {
+    Value sanded = givens.get(FretboardDecisions.SANDED);
+    Value allowed = givens.get(FretboardDecisions.SANDING);
+    return givens.done(DONE) && sanded.measured()
+        ? Worked.of(
+            FretboardKeys.SLOT_SANDED_MORE, "max(0, g − σ)", in("g", sanded), in("σ", allowed))
+        : Worked.of(
+            FretboardKeys.SLOT_SANDED_MORE,
+            "max(0, g − σ) + b",
+            in("g", sanded),
+            in("σ", allowed),
+            in("b", bow(givens)));
+  }
+}
