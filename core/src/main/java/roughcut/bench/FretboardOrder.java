@@ -10,6 +10,7 @@ import static roughcut.finding.Chapter.FRETBOARD;
 
 import java.util.Optional;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import roughcut.design.Decisions;
 import roughcut.design.FretboardDecisions;
 import roughcut.design.NeckDecisions;
@@ -74,6 +75,12 @@ final class FretboardOrder {
             .after("board.slots", "the straight edge that the slots are squared from would be gone")
             .destroys(BOARD_EDGE)
             .tools("saw", "plane", "template")
+            .set(
+                Stream.of(
+                        FretboardKeys.FRETBOARD_WOOD_NUT.id(),
+                        FretboardKeys.FRETBOARD_WOOD_END.id())
+                    .filter(w::there)
+                    .toArray(String[]::new))
             .set("fret.1.width", "fret.12.width", FretboardKeys.FRETBOARD_END_WIDTH.id())
             .cautions(Caution.EDGES, Caution.DUST));
     w.add(

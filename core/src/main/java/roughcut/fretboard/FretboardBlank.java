@@ -37,6 +37,15 @@ public record FretboardBlank(Value length, Value width, Value thickness, Value t
     Value binding = givens.get(FretboardDecisions.BOUND);
     Value end = taper.endWidth();
     boolean bound = binding.value() > 0;
+    if (bound) {
+      // Handbook page 3: a bound fretboard is narrowed by its binding.
+      ledger.put(
+          FretboardKeys.FRETBOARD_WOOD_NUT,
+          "w − 2 · b",
+          in("w", taper.nutWidth()),
+          in("b", binding));
+      ledger.put(FretboardKeys.FRETBOARD_WOOD_END, "w − 2 · b", in("w", end), in("b", binding));
+    }
     return new FretboardBlank(
         ledger.put(
             FretboardKeys.FRETBOARD_BLANK_LENGTH,

@@ -12,6 +12,10 @@ import roughcut.measure.ValueKey;
  * once.
  */
 public final class FretboardKeys {
+  public static final ValueKey FRETBOARD_WOOD_NUT =
+      new ValueKey("fretboard.wood-at-nut", "Bound fretboard's wood at the nut", FINE_LENGTH);
+  public static final ValueKey FRETBOARD_WOOD_END =
+      new ValueKey("fretboard.wood-at-end", "Bound fretboard's wood at its end", FINE_LENGTH);
   public static final ValueKey BOW_SANDED =
       new ValueKey("bow.sanded", "Back-bow to be sanded out; this rod takes out none", FINE_LENGTH);
   public static final ValueKey SLOT_SANDED_MORE =

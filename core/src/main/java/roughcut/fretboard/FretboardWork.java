@@ -16,6 +16,7 @@ import roughcut.layout.FretboardTaper;
 import roughcut.layout.StringSpread;
 import roughcut.measure.Found;
 import roughcut.measure.Ledger;
+import roughcut.measure.Sentence;
 import roughcut.measure.Value;
 import roughcut.record.Givens;
 
@@ -156,7 +157,10 @@ public record FretboardWork(
             in("w", width));
     GaugeLight light = givens.get(FretboardDecisions.GAUGE_LIGHT);
     return new GaugeReading(
-        worked, board.value(), meaning(light, worked.value()), near(board.value(), half));
+        worked,
+        board.value(),
+        meaning(light, worked.value(), gauge.value() < board.value()),
+        near(board.value(), half));
   }
 
   private static double gap(double gauge, double board, double half) {
@@ -178,25 +182,37 @@ public record FretboardWork(
 
   /**
    * What the light says: the gauge tells of its own radius, so that no light is a fit only where
-   * the board is wanted as round as the gauge.
+   * the board is wanted as round as the gauge, and light is none of a fault where it isn't.
    *
    * @param own light that this gauge shows on a finished board there, mm
+   * @param rounder whether the gauge is rounder than the board is wanted there
    */
-  private static String meaning(GaugeLight light, double own) {
+  private static String meaning(GaugeLight light, double own, boolean rounder) {
     boolean fits = own < SEEN;
+    boolean expected = !fits && light == (rounder ? GaugeLight.CENTRE : GaugeLight.EDGES);
+    String finished = Sentence.mm(own, 2);
     return switch (light) {
       case NONE ->
           fits
               ? "the board is as round as the gauge, and as wanted there; check along it as well"
-              : "the board is as round as the gauge, which isn't what is wanted there: a finished one shows light under it";
+              : "the board is as round as the gauge, which isn't what is wanted there: a finished"
+                  + " one shows light under it";
       case CENTRE ->
-          (fits ? "" : "this gauge is of another radius; against it, ")
-              + "the board is flatter than the gauge, or a flat strip is left on the crown: take more"
-              + " from the edges";
+          expected
+              ? "this gauge is rounder than the board is to be: light of "
+                  + finished
+                  + " at the centre is right; more: take from the edges, less: from the crown"
+              : "the board is flatter than the gauge, or a flat strip is left on the crown: take"
+                  + " more from the edges"
+                  + (fits ? "" : ", until they show light of " + finished);
       case EDGES ->
-          (fits ? "" : "this gauge is of another radius; against it, ")
-              + "the board is rounder than the gauge: take from the crown, which falls by about the gap,"
-              + " or accept it";
+          expected
+              ? "this gauge is flatter than the board is to be: light of "
+                  + finished
+                  + " at the edges is right; more: take from the crown, less: from the edges"
+              : "the board is rounder than the gauge: take from the crown, which falls by about the"
+                  + " gap, or accept it"
+                  + (fits ? "" : "; a finished one shows light of " + finished + " at the centre");
     };
   }
 

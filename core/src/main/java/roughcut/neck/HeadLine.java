@@ -62,11 +62,17 @@ public record HeadLine(
         -nut.value());
   }
 
-  /** From the nut line to the break: the nut, its lean, and what lies before a zero fret. */
+  /**
+   * From the nut line to the break: the nut, its lean, what lies before a zero fret, and the lip of
+   * the fretboard before a nut in a slot, which would hang over a face that fell away under it.
+   */
   private static Value nutRoom(Givens givens) {
     Value nut = givens.get(Decisions.NUT_THICKNESS);
     boolean zero = givens.get(FretboardDecisions.NUT_KIND).onZeroFret();
-    double gap = zero ? givens.get(FretboardDecisions.NUT_GAP).value() : 0;
+    boolean slot = givens.get(FretboardDecisions.NUT_KIND).slotted();
+    double gap =
+        (zero ? givens.get(FretboardDecisions.NUT_GAP).value() : 0)
+            + (slot ? givens.get(FretboardDecisions.NUT_LIP).value() : 0);
     // The break is square: a leaning nut stands before it with its furthest corner.
     double lean = Math.abs(Fan.of(givens).slant(0)) * givens.get(Decisions.NUT_WIDTH).value() / 2;
     return gap + lean == 0
@@ -77,7 +83,9 @@ public record HeadLine(
             "found from the nut, its lean and what lies before it",
             zero
                 ? Fan.of(givens).basis().with(nut, givens.get(FretboardDecisions.NUT_GAP))
-                : Fan.of(givens).basis().with(nut));
+                : slot
+                    ? Fan.of(givens).basis().with(nut, givens.get(FretboardDecisions.NUT_LIP))
+                    : Fan.of(givens).basis().with(nut));
   }
 
   public boolean flat() {

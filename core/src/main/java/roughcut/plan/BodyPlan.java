@@ -64,6 +64,7 @@ public record BodyPlan(BodyCuts cuts, PickupSetUp pickups, List<BodyMarks> marks
                 BodyProblems.of(givens, layout.outline(), cuts),
                 BlankReadiness.ofBody(blanks.body(), blanks.boards(), marks, ground.shop()),
                 Readiness.routs(cuts),
+                Readiness.letIn(strings.heights(), neck.shape(), layout.taper(), cuts),
                 pickups.findings())));
   }
 

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import roughcut.design.BodyFace;
 import roughcut.design.FretboardDecisions;
 import roughcut.design.NeckDecisions;
 import roughcut.design.RoutDecisions;
@@ -14,8 +16,11 @@ import roughcut.finding.Topic;
 import roughcut.fretboard.FretboardWork;
 import roughcut.fretboard.Markers;
 import roughcut.fretboard.Slots;
+import roughcut.geometry.Point;
+import roughcut.layout.FretboardTaper;
 import roughcut.measure.Precision;
 import roughcut.measure.Sentence;
+import roughcut.neck.NeckShape;
 import roughcut.record.Givens;
 import roughcut.rout.BodyCuts;
 import roughcut.rout.Pocket;
@@ -30,7 +35,54 @@ import roughcut.thin.ThinKind;
  * pocket that the finish closes, a cutter that isn't in the drawer, a bridge out of reach.
  */
 final class Readiness {
+  /** So many places beyond the pocket are looked at. */
+  private static final int LOOKS = 20;
+
+  /** A corner so small is eased with a file, mm. */
+  private static final double FILED = 1;
+
   private Readiness() {}
+
+  /** A fretboard let into the body that reaches beyond the pocket lies in wood. */
+  static List<Finding> letIn(Heights heights, NeckShape neck, FretboardTaper taper, BodyCuts cuts) {
+    Findings found = new Findings(Topic.BODY);
+    double end = taper.end().value();
+    double beyond = end - neck.heelEnd().value();
+    double heelEnd = neck.heelEnd().value();
+    double deep = Math.max(fretboardBelow(heights, end), fretboardBelow(heights, heelEnd));
+    boolean wood =
+        IntStream.rangeClosed(0, LOOKS)
+            .mapToDouble(i -> heelEnd + 1 + (beyond - 1) * i / LOOKS)
+            .anyMatch(x -> !opened(cuts, x));
+    if (wood && cuts.pocket().isPresent() && beyond > Precision.NEAR && deep > Precision.NEAR) {
+      found.stop(
+          StringDecisions.EXPOSED.id(),
+          "the fretboard runs "
+              + Sentence.mm(beyond, 1)
+              + " beyond the pocket and lies "
+              + Sentence.mm(deep, 1)
+              + " in the body's wood there: a longer heel, a shorter fretboard, or "
+              + Sentence.mm(deep, 1)
+              + " more above the body");
+    }
+    return found.list();
+  }
+
+  /** Whether something else opens the top on the centre line at x. */
+  private static boolean opened(BodyCuts cuts, double x) {
+    Point there = new Point(x, 0);
+    return cuts.cuts().stream()
+        .filter(c -> c.from().opens(BodyFace.TOP))
+        .flatMap(c -> c.steps().stream())
+        .flatMap(s -> s.shapes().stream())
+        .anyMatch(s -> s.holds(there));
+  }
+
+  /** How deep the fretboard's underside lies below the body's top at x, mm. */
+  private static double fretboardBelow(Heights heights, double x) {
+    double stack = heights.joint().value() - heights.exposed().value();
+    return stack - heights.fretPlane(x);
+  }
 
   /** Limits of the shop's own for kinds of thin spot that there aren't. */
   static List<Finding> limits(Shop shop) {
@@ -67,6 +119,10 @@ final class Readiness {
     cuts.pocket().ifPresent(p -> all.addAll(pocket(p)));
     Findings routs = new Findings(Topic.ROUTS);
     for (RoutPlan rout : cuts.routs()) {
+      if (rout.template().owned().isPresent() && !rout.template().say().isEmpty()) {
+        routs.look(
+            "template " + rout.step().name().replace('-', ' ') + ": " + rout.template().say());
+      }
       rout.plan()
           .missing()
           .ifPresent(words -> routs.get(rout.step().name().replace('-', ' ') + ": " + words));
@@ -129,6 +185,15 @@ final class Readiness {
 
   private static List<Finding> pocket(Pocket pocket) {
     Findings found = new Findings(Topic.BODY);
+    double square = pocket.mismatch().value();
+    if (square > FILED) {
+      found.stop(
+          RoutDecisions.POCKET_CORNERS.id(),
+          "a square heel stands off the pocket's end by "
+              + Sentence.mm(square, 2)
+              + ": round the heel, chisel the corners, or a corner radius of at most "
+              + Sentence.mm(FILED, 1));
+    }
     double finished = pocket.finished().value();
     if (finished < 0) {
       found.stop(

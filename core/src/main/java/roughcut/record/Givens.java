@@ -213,6 +213,24 @@ public final class Givens {
         .filter(r -> r != null && r.value() > 0 && r.value() < decided.value())
         .min(Comparator.comparingDouble(Reading::value))
         .<Value>map(r -> new Read(decided, r.value(), r.on()))
+        .orElseGet(() -> noMore(decided));
+  }
+
+  /** The same of what was typed as decided, as files of old have it. */
+  private Value noMore(Value decided) {
+    return Measurables.limits(decided.id()).stream()
+        .flatMap(id -> Decisions.find(build.design(), id).stream())
+        .filter(NumberDecision.class::isInstance)
+        .map(limit -> quietly(() -> get((NumberDecision) limit)))
+        .filter(v -> !v.measured() && v.value() > 0 && v.value() < decided.value())
+        .min(Comparator.comparingDouble(Value::value))
+        .<Value>map(
+            v ->
+                new Found(
+                    decided.key(),
+                    v.value(),
+                    "found no thicker than its part as sawn",
+                    Basis.of(decided, v)))
         .orElse(decided);
   }
 

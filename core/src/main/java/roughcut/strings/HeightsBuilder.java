@@ -141,6 +141,7 @@ final class HeightsBuilder {
             in("k", Known.of(StringKeys.HEIGHTS_IN_POCKET, through ? 0 : 1, "the neck joint")),
             in("x_h", heel),
             in("x_j", jointX));
+    ledger.put(StringKeys.RELIEF_AT_SADDLE, "2 · r", in("r", givens.get(StringDecisions.RELIEF)));
     ledger.put(StringKeys.PROOF_STANDING_WANTED, "z_j − t_f", in("z_j", joint), in("t_f", fret));
     ledger.put(
         StringKeys.PROOF_STRAIGHTEDGE_WANTED,

@@ -43,6 +43,8 @@ public final class StringKeys {
       new ValueKey("heights.pocket-length", "Joint to the heel's end", LENGTH);
   public static final ValueKey HEIGHTS_RUN =
       new ValueKey("heights.run", "Joint to saddle line", LENGTH);
+  public static final ValueKey RELIEF_AT_SADDLE =
+      new ValueKey("heights.relief-at-saddle", "Relief makes of the saddle's height", FINE_LENGTH);
   public static final ValueKey HEEL_TAPER = new ValueKey("heel.taper", "Heel's taper", FINE_LENGTH);
   public static final ValueKey HEEL_AT_EDGE =
       new ValueKey("heel.at-edge", "Heel on the floor, thick at the body's edge", FINE_LENGTH);

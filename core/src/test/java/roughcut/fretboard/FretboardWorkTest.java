@@ -167,4 +167,36 @@ class FretboardWorkTest {
       assertThat(rooms.fretboard().slots().when(Units.MM)).endsWith("slot " + least);
     }
   }
+
+  /**
+   * A gauge of another radius shows light on a board that is as it is to be; only what is more or
+   * less than that is told to be taken off, from where a board of another radius has too much.
+   */
+  @Test
+  void lightUnderAGaugeOfAnotherRadiusIsNoFaultByItself() {
+    for (double gauge : new double[] {200, 250, 287, 350}) {
+      for (String light : new String[] {"centre", "edges"}) {
+        String words =
+            Heron.rooms(
+                    "fretboard.radius-nut=287",
+                    "fretboard.radius-end=287",
+                    "gauge.at=200",
+                    "gauge.radius=" + gauge,
+                    "gauge.light=" + light)
+                .fretboard()
+                .work()
+                .gauge()
+                .meaning();
+        // On a finished board a rounder gauge touches at the edges, a flatter one at the crown.
+        boolean shown =
+            gauge < 287 && light.contains("centre") || gauge > 287 && light.contains("edges");
+        assertThat(words.contains("is right; more: take from the"))
+            .as(gauge + ", " + light + ": " + words)
+            .isEqualTo(shown);
+        if (shown) {
+          assertThat(words).contains("more: take from the " + (gauge < 287 ? "edges" : "crown"));
+        }
+      }
+    }
+  }
 }

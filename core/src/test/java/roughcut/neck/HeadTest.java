@@ -416,4 +416,32 @@ class HeadTest {
       assertThat(highest).isCloseTo(v, within(1e-6));
     }
   }
+
+  /** The lip before a nut in a slot lies on wood: the face falls away beyond it. */
+  @Test
+  void theFaceFallsAwayBeyondTheLipOfASlottedNut() {
+    Plan usual = Heron.with("nut.thickness=5");
+    Plan slot = Heron.with("nut.thickness=5", "nut.kind=slot", "nut.lip=6");
+    assertThat(usual.neck().head().breakX()).isCloseTo(-5, within(1e-9));
+    assertThat(slot.neck().head().breakX()).isCloseTo(-11, within(1e-9));
+    assertThat(value(slot, "nut.fretboard-cut")).isCloseTo(-11, within(1e-9));
+  }
+
+  /** A bound fretboard's wood is narrower by its binding at both sides, all along. */
+  @Test
+  void aBoundFretboardsWoodIsNarrower() {
+    Plan bound = Heron.with("fretboard.binding=1.5");
+    assertThat(value(bound, "fretboard.wood-at-nut"))
+        .isCloseTo(2 * bound.taper().halfWidth(0) - 3, within(1e-9));
+    assertThat(value(bound, "fretboard.wood-at-end"))
+        .isCloseTo(2 * bound.taper().halfWidth(bound.taper().end().value()) - 3, within(1e-9));
+    assertThat(Heron.with().value("fretboard.wood-at-nut")).isEmpty();
+    assertThat(
+            roughcut.bench.Operations.of(bound).stream()
+                .filter(o -> o.id().equals("board.taper"))
+                .findFirst()
+                .orElseThrow()
+                .settings())
+        .startsWith("fretboard.wood-at-nut", "fretboard.wood-at-end");
+  }
 }

@@ -118,4 +118,48 @@ class PocketTest {
         .as("glued: 11 is under 12")
         .isEqualTo(ThinSpot.State.LOOK);
   }
+
+  private static boolean said(Plan plan, String words) {
+    return plan.findings().stream().anyMatch(f -> f.stops() && f.words().contains(words));
+  }
+
+  /** A square heel in round corners can't reach the pocket's end. */
+  @Test
+  void aSquareHeelInRoundCornersIsSaid() {
+    assertThat(
+            said(
+                Heron.with("pocket.corners=small-cutter", "pocket.corner-radius=6.35"),
+                "stands off"))
+        .isTrue();
+    assertThat(
+            said(Heron.with("pocket.corners=small-cutter", "pocket.corner-radius=1"), "stands off"))
+        .isFalse();
+    for (String way : new String[] {"chisel", "round-heel"}) {
+      assertThat(
+              said(Heron.with("pocket.corners=" + way, "pocket.corner-radius=6.35"), "stands off"))
+          .as(way)
+          .isFalse();
+    }
+  }
+
+  /** A fretboard that is let in and runs on beyond the pocket lies in the body's wood. */
+  @Test
+  void aLetInFretboardBeyondThePocketIsSaid() {
+    String beyond = "beyond the pocket and lies";
+    String[] letIn = {"heights.solve-for=saddle", "pocket.exposed=-2", "neck.angle=0"};
+    Plan plan = Heron.with(letIn[0], letIn[1], letIn[2], "heel.end=460");
+    double end = plan.taper().end().value();
+    boolean rout = plan.cuts().cut("neck").isPresent();
+    assertThat(rout).isTrue();
+    double pickup = plan.cuts().cut("neck").orElseThrow().steps().get(0).bounds().left();
+    assertThat(said(plan, beyond)).isEqualTo(Math.min(pickup, end) > 461);
+    assertThat(said(Heron.with(letIn[0], letIn[1], letIn[2], "heel.end=" + (end + 5)), beyond))
+        .isFalse();
+    assertThat(said(Heron.with(letIn[0], "pocket.exposed=1", letIn[2], "heel.end=460"), beyond))
+        .isFalse();
+    // Leaning back it rises: 1 mm let in at the body's edge is out of the wood before the end.
+    assertThat(
+            said(Heron.with(letIn[0], "pocket.exposed=-1", "neck.angle=4", "heel.end=460"), beyond))
+        .isFalse();
+  }
 }

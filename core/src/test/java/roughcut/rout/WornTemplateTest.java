@@ -81,4 +81,24 @@ class WornTemplateTest {
     Build build = drawn.build();
     assertThat(build.design()).isEqualTo(wide.build().design());
   }
+
+  /** The neck's fit goes by the template as it is, wider or narrower, and check says so. */
+  @Test
+  void thePocketsClearanceGoesByItToo() {
+    Plan drawn = without("pocket");
+    double wanted = bounds(drawn, "pocket").width();
+    double clearance = drawn.value("pocket.clearance-finished").orElseThrow().value();
+    for (double off : new double[] {-0.16, 0.3, 1}) {
+      Plan plan = with("pocket", wanted + off);
+      assertThat(plan.value("pocket.clearance-finished").orElseThrow().value())
+          .isCloseTo(clearance + off / 2, within(1e-6));
+      assertThat(plan.findings())
+          .anyMatch(f -> f.words().contains("template pocket: its opening was last measured"));
+    }
+    assertThat(with("pocket", wanted).findings())
+        .noneMatch(f -> f.words().contains("template pocket"));
+    Plan tight = with("pocket", wanted - 1);
+    assertThat(tight.findings())
+        .anyMatch(f -> f.stops() && f.words().contains("too narrow for the neck"));
+  }
 }

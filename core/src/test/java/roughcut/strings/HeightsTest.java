@@ -173,4 +173,11 @@ class HeightsTest {
       assertThat(line).isNotEqualTo(atNut);
     }
   }
+
+  /** Handbook 2: 0.2 of relief at the middle is 0.4 at the saddle. */
+  @Test
+  void reliefIsTwiceAsMuchAtTheSaddle() {
+    assertThat(value(Heron.with("setup.relief-wanted=0.2"), "heights.relief-at-saddle"))
+        .isCloseTo(0.4, within(1e-12));
+  }
 }

@@ -74,7 +74,9 @@ final class HeightsPage extends PlainPage {
             StringKeys.BREAK_NUT.id(),
             "Least break over the nut",
             "string.height-there",
-            "String where you look");
+            "String where you look",
+            StringKeys.RELIEF_AT_SADDLE.id(),
+            "Relief, at the saddle");
   }
 
   @Override
