@@ -103,6 +103,12 @@ final class CutOrder {
                     0.3,
                     "long rule, from the nut line",
                     "the bridge's place follows from the real scale, twice this"))
+            .hold(
+                w.measured(
+                    Decisions.JOINT_X,
+                    0.5,
+                    "long rule, from the nut line",
+                    "what is placed from the body's edge moves as far as the neck sits out or in"))
             .wrong("the scale is measured before the neck is seated"));
   }
 

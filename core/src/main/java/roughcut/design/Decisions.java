@@ -141,7 +141,9 @@ public final class Decisions {
           .hint("Left on the back by the saw.");
   public static final NumberDecision JOINT_X =
       BOOK.number("joint.x", "Body begins", LENGTH, 432, 50, 1200, 1)
-          .hint("The body's edge, from the nut line.");
+          .assembly(
+              "From the nut line along the centre line to the body's edge, neck seated.",
+              "body.cut.pocket");
   public static final NumberDecision HEEL_END =
       BOOK.number("heel.end", "Heel ends", LENGTH, 500, 60, 1300, 1).hint("From the nut line.");
   public static final NumberDecision HEEL_THICKNESS =

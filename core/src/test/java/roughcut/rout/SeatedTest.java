@@ -241,4 +241,45 @@ class SeatedTest {
     assertThat(roughcut.design.NeckDecisions.ROD_MASS.in(measuredRod.build().design()))
         .isCloseTo(430 * 6.4 * 10.4 * 0.55 * 7.85 / 1000, within(1e-9));
   }
+
+  /**
+   * A neck that sits further out than drawn, or at another angle, takes bridge and pickups along:
+   * from the nut they stay, from the body's edge they move; what is cut already stays in the wood.
+   */
+  @Test
+  void aNeckThatSitsOutTakesTheBridgeAlong() {
+    Plan drawn = Heron.with();
+    double joint = drawn.neck().joint().value();
+    for (double out : new double[] {-0.8, 1.4}) {
+      Plan seated = Plan.of(read("joint.x", joint + out), roughcut.demo.Demo.shop());
+      for (Cut cut : drawn.cuts().cuts()) {
+        boolean along = cut.kind() == CutKind.POST || cut.kind() == CutKind.PICKUP;
+        String place = Places.along(cut.name());
+        if (along) {
+          assertThat(value(seated, place) - value(drawn, place))
+              .as(cut.name())
+              .isCloseTo(-out, within(0.01));
+        }
+      }
+    }
+    // Steeper than drawn: the saddle line comes nearer the nut in plan, and the bridge with it.
+    Plan steep =
+        Plan.of(
+            read("proof.straightedge", value(drawn, "proof.straightedge-wanted") + 6),
+            roughcut.demo.Demo.shop());
+    double angle = steep.stringPlan().heights().leans().value();
+    assertThat(angle).isGreaterThan(value(drawn, "neck.angle") + 1);
+    double a = Math.toRadians(angle);
+    double run = drawn.frets().scale().value() - joint;
+    double stack = 6 + 1.1 + 2 * 1.8 - 0.45;
+    assertThat(value(steep, "heights.plan-shortening"))
+        .isCloseTo(run * (1 - Math.cos(a)) + stack * Math.sin(a), within(1e-6));
+  }
+
+  private static roughcut.record.Build read(String id, double value) {
+    return Heron.build()
+        .asDesigned()
+        .withReading(
+            roughcut.record.Reading.of(id, value, java.time.LocalDate.of(2026, 5, 4).atTime(9, 0)));
+  }
 }
