@@ -263,12 +263,13 @@ public final class BlankReadiness {
   /** Once strips are off a board it is narrower than on its label. */
   private static Optional<String> begun(RipPlan plan) {
     boolean told = plan.from() != null && plan.from().id().endsWith(".left");
-    return plan.done().isEmpty() || plan.strips().isEmpty() || plan.board().isEmpty() || told
+    int sawn = plan.unnoted().size();
+    return sawn == 0 || plan.strips().isEmpty() || plan.board().isEmpty() || told
         ? Optional.empty()
         : Optional.of(
             plan.wood().name()
                 + ": "
-                + (plan.done().size() == 1 ? "a strip is" : plan.done().size() + " strips are")
+                + (sawn == 1 ? "a strip is" : sawn + " strips are")
                 + " sawn off "
                 + plan.board().get().id()
                 + "; measure how wide it is left");

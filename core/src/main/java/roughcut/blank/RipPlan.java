@@ -23,6 +23,7 @@ import roughcut.shop.Species;
  * @param roughs what each takes of the board's width, mm, in the same order
  * @param thicks what each takes of the board's thickness, mm
  * @param done numbers of the strips that are cut already
+ * @param unnoted those of them of which nobody noted which board they were sawn off
  * @param from the width there is to rip from, after jointing the first edge; null while it isn't
  *     known
  * @param need width that the strips and the kerfs between them take
@@ -38,6 +39,7 @@ public record RipPlan(
     List<Double> roughs,
     List<Double> thicks,
     List<Integer> done,
+    List<Integer> unnoted,
     Value from,
     Value rough,
     Value need,

@@ -143,6 +143,7 @@ final class RipPlanning {
         strips.rough(),
         strips.numbers().stream().map(n -> sizes.through(n, share.onEdge())).toList(),
         share.done(),
+        share.done().stream().filter(n -> !sizes.noted(n)).toList(),
         from,
         rough,
         need,

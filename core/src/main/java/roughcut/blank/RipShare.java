@@ -3,6 +3,7 @@ package roughcut.blank;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.regex.Pattern;
 import roughcut.design.BlankDecisions;
 import roughcut.design.BlankStep;
 import roughcut.design.Decisions;
@@ -37,6 +38,8 @@ record RipShare(
     done = List.copyOf(done);
     off = List.copyOf(off);
   }
+
+  private static final Pattern BOARD = Pattern.compile("board\\..+\\.width");
 
   /** Id of what a board's label says of its width. */
   static String widthId(String board) {
@@ -92,6 +95,14 @@ record RipShare(
     /** What it takes of a board's thickness. */
     double through(int number, boolean onEdge) {
       return onEdge ? thick(number) + 2 * flattening + jointed(givens, number) : depth;
+    }
+
+    /** Whether it was noted which board a strip was sawn off. */
+    boolean noted(int number) {
+      return givens
+          .cutAt(Done.stripSawn(number))
+          .filter(cut -> cut.keySet().stream().anyMatch(BOARD.asMatchPredicate()))
+          .isPresent();
     }
 
     /** Sawn off a board that is still listed as wide as it was then. */
@@ -177,7 +188,9 @@ record RipShare(
     boolean alone =
         one.holds(sizes, open)
             || open.isEmpty()
-            || others.stream().anyMatch(b -> on(sizes, b, open, done).holds(sizes, open));
+            // A board that is begun is used up; before that the maker is asked to take another.
+            || done.isEmpty()
+                && others.stream().anyMatch(b -> on(sizes, b, open, done).holds(sizes, open));
     return alone
         ? List.of(one)
         : shared(sizes, first.get(), others, open, done).orElse(List.of(one));

@@ -32,6 +32,10 @@ import roughcut.shop.Board;
 public final class BoardsDrawing {
   private static final double BESIDE = 60;
   private static final double BETWEEN = 44;
+
+  /** Where wood was: the sheet's own colour. */
+  private static final String GONE = "#FBF9F4";
+
   private static final String KERF = "#25292B";
   private static final String MISSING = "#E9C4BC";
   private static final double UNKNOWN_WIDTH = 60;
@@ -165,14 +169,17 @@ public final class BoardsDrawing {
       if (off.board().equals(board.id())) {
         Outline there =
             Outline.rectangle(off.x(), off.y(), off.x() + off.length(), off.y() + off.width());
-        sketch.fill(Role.KERF, there, KERF);
-        sketch.text(
-            Role.NOTE,
-            off.x() + off.length() / 2,
-            off.y() + off.width() / 2 - 8,
-            "sawn off",
-            Anchor.MIDDLE,
-            Size.SMALL);
+        sketch.fill(Role.CHANNEL, there, GONE);
+        sketch.outline(Role.HIDDEN, there);
+        if (off.width() >= LABEL_FITS) {
+          sketch.text(
+              Role.NOTE,
+              off.x() + off.length() / 2,
+              off.y() + off.width() / 2 - 8,
+              "sawn off",
+              Anchor.MIDDLE,
+              Size.SMALL);
+        }
       }
     }
   }
