@@ -311,7 +311,7 @@ class RipShareTest {
   void whatWasEnoughStaysEnoughWhileItIsSawn() {
     Random random = new Random(281);
     int shared = 0;
-    for (int round = 0; round < 25; round++) {
+    for (int round = 0; round < 50; round++) {
       Board[] boards = new Board[1 + random.nextInt(3)];
       for (int i = 0; i < boards.length; i++) {
         boards[i] = board("b" + i, 1100, 22 + random.nextInt(45), random.nextInt(3) == 0 ? 22 : 32);
