@@ -66,6 +66,7 @@ public final class BlankReadiness {
       begun(plan).ifPresent(words -> all.look(words));
     }
     ofParts(layout, all);
+    marked(layout, shop, l -> !ofBody(l.part()), all);
     sawHeight(givens, shop, rips, all);
     moisture(rips, all);
     if (sideSpare < 0) {
@@ -123,6 +124,28 @@ public final class BlankReadiness {
     }
   }
 
+  /** Parts that lie over a mark which the maker had rather not have in them. */
+  private static void marked(
+      BoardLayout layout, Shop shop, Predicate<BoardLayout.Laid> which, Findings all) {
+    for (BoardLayout.Laid laid : layout.laid()) {
+      if (!laid.trouble().isEmpty() || !which.test(laid)) {
+        continue;
+      }
+      shop.board(laid.board())
+          .ifPresent(
+              board ->
+                  laid.shunned(board)
+                      .forEach(
+                          mark ->
+                              all.look(
+                                  laid.part().label()
+                                      + " lies over “"
+                                      + mark.words()
+                                      + "” on "
+                                      + board.id())));
+    }
+  }
+
   /** Everything open about the body blank, what stops first. */
   public static List<Finding> ofBody(
       BodyBlank body, BoardLayout layout, List<BodyMarks> marks, Shop shop) {
@@ -139,6 +162,12 @@ public final class BlankReadiness {
             .distinct()
             .flatMap(id -> shop.board(id).stream())
             .toList(),
+        all);
+    // Halves and a back in one piece are looked at mark by mark, on the instrument.
+    marked(
+        layout,
+        shop,
+        l -> ofBody(l.part()) && !l.part().id().matches("body\\.(half|piece).*"),
         all);
     layout.wanting(BlankReadiness::ofBody).forEach(all::get);
     layout.smallWanting(BlankReadiness::ofBody).forEach(all::get);

@@ -17,6 +17,7 @@ import roughcut.measure.Sentence;
 import roughcut.measure.Value;
 import roughcut.measure.Worked;
 import roughcut.shop.Board;
+import roughcut.shop.BoardMark;
 import roughcut.shop.Woods;
 
 /**
@@ -47,6 +48,14 @@ public record BoardLayout(List<Laid> laid, List<Homeless> homeless, Map<String, 
       boolean turned,
       boolean byHand,
       String trouble) {
+    /** Marks of its board that it had better not have in it. */
+    public List<BoardMark> shunned(Board on) {
+      return on.marks().stream()
+          .filter(m -> FreeBoard.shunned(m, part))
+          .filter(m -> m.overlaps(x, y, x + part.length(), y + part.width()))
+          .toList();
+    }
+
     /** Whether another part wants some of the same wood. */
     public boolean meets(Laid other) {
       return board.equals(other.board())

@@ -57,8 +57,19 @@ final class FreeBoard {
 
   /** A mark that the part may not have in it. */
   private static boolean blocks(BoardMark mark, WoodPart part) {
-    return part.strong() && mark.spoilsStrength()
-        || part.seen() && mark.intent() == BoardMark.Intent.HIDE;
+    return part.strong() && mark.spoilsStrength();
+  }
+
+  /** A mark that the part had better not have in it; where it ends up is judged afterwards. */
+  static boolean shunned(BoardMark mark, WoodPart part) {
+    return blocks(mark, part)
+        || part.seen() && mark.intent() == BoardMark.Intent.HIDE
+        || mark.spoilsStrength();
+  }
+
+  /** What a place has to be clear of. */
+  private interface Clear {
+    boolean of(BoardMark mark, WoodPart part);
   }
 
   /**
@@ -69,10 +80,15 @@ final class FreeBoard {
     if (!suits(part)) {
       return null;
     }
+    double[] clear = find(part, width, FreeBoard::shunned);
+    return clear == null ? find(part, width, FreeBoard::blocks) : clear;
+  }
+
+  private double[] find(WoodPart part, double width, Clear clear) {
     if (part.seen()) {
       for (BoardMark mark : board.marks()) {
         if (mark.intent() == BoardMark.Intent.SHOW) {
-          double[] over = over(mark, part, width);
+          double[] over = over(mark, part, width, clear);
           if (over != null) {
             return over;
           }
@@ -81,12 +97,12 @@ final class FreeBoard {
     }
     double[] best = null;
     for (Rect rect : free) {
-      for (double[] at : corners(rect, part)) {
+      for (double[] at : corners(rect, part, clear)) {
         boolean better =
             best == null
                 || at[0] < best[0] - Precision.NEAR
                 || at[0] < best[0] + Precision.NEAR && at[1] < best[1];
-        if (better && fits(rect, at, part, width)) {
+        if (better && fits(rect, at, part, width, clear)) {
           best = at;
         }
       }
@@ -94,17 +110,18 @@ final class FreeBoard {
     return best;
   }
 
-  private double[] over(BoardMark mark, WoodPart part, double width) {
+  private double[] over(BoardMark mark, WoodPart part, double width, Clear clear) {
     for (Rect rect : free) {
       double x =
           within(
               mark.x() + mark.length() / 2 - part.length() / 2, rect.x0, rect.x1 - part.length());
       List<Double> heights = new ArrayList<>();
       heights.add(within(mark.y() + mark.width() / 2 - width / 2, rect.y0, rect.y1 - width));
-      corners(rect, part).forEach(corner -> heights.add(corner[1]));
+      corners(rect, part, clear).forEach(corner -> heights.add(corner[1]));
       for (double y : heights) {
         double[] at = {x, y};
-        if (fits(rect, at, part, width) && mark.overlaps(x, y, x + part.length(), y + width)) {
+        if (fits(rect, at, part, width, clear)
+            && mark.overlaps(x, y, x + part.length(), y + width)) {
           return at;
         }
       }
@@ -117,11 +134,11 @@ final class FreeBoard {
   }
 
   /** A free rectangle's corner, and the places beside and above the marks in it. */
-  private List<double[]> corners(Rect rect, WoodPart part) {
+  private List<double[]> corners(Rect rect, WoodPart part, Clear clear) {
     List<double[]> corners = new ArrayList<>();
     corners.add(new double[] {rect.x0, rect.y0});
     for (BoardMark mark : board.marks()) {
-      if (blocks(mark, part)) {
+      if (clear.of(mark, part)) {
         double right = Math.max(rect.x0, mark.x() + mark.length());
         double above = Math.max(rect.y0, mark.y() + mark.width());
         corners.add(new double[] {right, rect.y0});
@@ -132,7 +149,7 @@ final class FreeBoard {
     return corners;
   }
 
-  private boolean fits(Rect rect, double[] at, WoodPart part, double width) {
+  private boolean fits(Rect rect, double[] at, WoodPart part, double width, Clear clear) {
     double x1 = at[0] + part.length();
     double y1 = at[1] + width;
     return at[0] >= rect.x0 - Precision.NEAR
@@ -140,7 +157,7 @@ final class FreeBoard {
         && x1 <= rect.x1 + Precision.NEAR
         && y1 <= rect.y1 + Precision.NEAR
         && board.marks().stream()
-            .noneMatch(m -> blocks(m, part) && m.overlaps(at[0], at[1], x1, y1));
+            .noneMatch(m -> clear.of(m, part) && m.overlaps(at[0], at[1], x1, y1));
   }
 
   /** What is wrong with laying a part there; empty when nothing is. */

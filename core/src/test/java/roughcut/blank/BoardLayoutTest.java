@@ -128,6 +128,49 @@ class BoardLayoutTest {
     assertThat(hidden.y()).isZero();
   }
 
+  /**
+   * A knot to be hidden is kept out while there is room; else the part lies over it, and it is
+   * said.
+   */
+  @Test
+  void whatIsToBeHiddenKeepsNoPartHomeless() {
+    BoardMark knot =
+        new BoardMark(BoardMark.Kind.KNOT, 140, 30, 20, 20, BoardMark.Intent.HIDE, "knot");
+    BoardMark check =
+        new BoardMark(BoardMark.Kind.CHECK, 140, 30, 20, 20, BoardMark.Intent.ANY, "check");
+    WoodPart part = part("a", 300, 70, 20);
+    Board wide = board("wide", 310, 160, 30, knot);
+    BoardLayout.Laid clear = lay(List.of(part), List.of(wide)).laid().get(0);
+    assertThat(clear.shunned(wide)).isEmpty();
+    assertThat(clear.y()).isGreaterThanOrEqualTo(50);
+    Board narrow = board("narrow", 310, 80, 30, knot);
+    BoardLayout.Laid over = lay(List.of(part), List.of(narrow)).laid().get(0);
+    assertThat(over.shunned(narrow)).containsExactly(knot);
+    assertThat(over.trouble()).isEmpty();
+    Board weak = board("weak", 310, 80, 30, check);
+    assertThat(lay(List.of(part), List.of(weak)).laid()).as("a strong part isn't").isEmpty();
+  }
+
+  /** Parts of neck and top over a mark are told as well as halves of the body. */
+  @Test
+  void partsOverAMarkAreTold() {
+    Board maple =
+        board("m", 1100, 70, 40)
+            .withSpecies("hornbeam")
+            .withMarks(
+                List.of(
+                    new BoardMark(
+                        BoardMark.Kind.KNOT, 200, 0, 30, 70, BoardMark.Intent.HIDE, "dark knot")));
+    List<Board> rack = new ArrayList<>(roughcut.demo.Demo.shop().boards());
+    rack.removeIf(b -> b.species().equals("hornbeam"));
+    rack.add(maple);
+    roughcut.plan.Plan plan =
+        roughcut.plan.Plan.of(
+            roughcut.Heron.build().asDesigned(), roughcut.demo.Demo.shop().withBoards(rack));
+    assertThat(plan.about(roughcut.finding.Topic.NECK_BLANK))
+        .anyMatch(f -> f.words().matches("neck strip \\d lies over “dark knot” on m"));
+  }
+
   @Test
   void aPartWithoutAPlaceSaysWhy() {
     List<Board> boards = List.of(board("b", 500, 80, 20));

@@ -110,7 +110,7 @@ class UpgradeTest {
                 .filter(
                     i ->
                         !i.matches(
-                            "place\\..*|proof\\..*-wanted|rout\\..*\\.bit(-2)?|tuner\\.bit|core\\..*|rout\\..*\\.floor|web\\..*|jack\\..*\\.plate-room|rout\\..*\\.surface(\\.now)?|board\\..*\\.width|scarf\\.saw-back"))
+                            "place\\..*|proof\\..*-wanted|rout\\..*\\.bit(-2)?|tuner\\.bit|core\\..*|rout\\..*\\.floor|web\\..*|jack\\..*\\.plate-room|rout\\..*\\.surface(\\.now)?|board\\..*\\.width|scarf\\.saw-back|heights\\.relief.*"))
                 .filter(i -> !then.containsKey(i)))
         .isEmpty();
   }

@@ -89,8 +89,8 @@ class ReadingsAnswerTest {
   void aLeafThinnerThanTheTopIsTheTop() {
     String[] topped = {"body.top-thickness=5.5", "body.accent=0.6", "body.thickness=44"};
     Plan drawn = Heron.with(topped);
-    Plan read = Heron.with(topped[0], topped[1], topped[2], "top.leaf-1=4.8", "top.leaf-2=4.4");
-    assertThat(read.body().top().value()).as("a leaf as decided is no reading").isEqualTo(5.5);
+    Plan typed = Heron.with(topped[0], topped[1], topped[2], "top.leaf-1=4.8", "top.leaf-2=4.4");
+    assertThat(typed.body().top().value()).as("as files of old have it").isEqualTo(4.4);
     Build build = Heron.lived(Heron.build().asDesigned(), topped);
     java.time.LocalDateTime at = java.time.LocalDate.of(2026, 5, 4).atTime(9, 0);
     Plan leaf =
