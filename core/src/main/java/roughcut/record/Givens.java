@@ -207,18 +207,23 @@ public final class Givens {
     if (measured != null) {
       return new Read(decided, measured.value(), measured.on());
     }
-    // What a part on its way measures less already is what there is.
-    return Measurables.limits(decided.id()).stream()
+    List<String> limits = Measurables.limits(decided.id());
+    return limits.isEmpty() ? decided : limited(decided, limits);
+  }
+
+  /** What a part on its way measures less already is what there is. */
+  private Value limited(Value decided, List<String> limits) {
+    return limits.stream()
         .map(readings::get)
         .filter(r -> r != null && r.value() > 0 && r.value() < decided.value())
         .min(Comparator.comparingDouble(Reading::value))
         .<Value>map(r -> new Read(decided, r.value(), r.on()))
-        .orElseGet(() -> noMore(decided));
+        .orElseGet(() -> noMore(decided, limits));
   }
 
   /** The same of what was typed as decided, as files of old have it. */
-  private Value noMore(Value decided) {
-    return Measurables.limits(decided.id()).stream()
+  private Value noMore(Value decided, List<String> limits) {
+    return limits.stream()
         .flatMap(id -> Decisions.find(build.design(), id).stream())
         .filter(NumberDecision.class::isInstance)
         .map(limit -> quietly(() -> get((NumberDecision) limit)))

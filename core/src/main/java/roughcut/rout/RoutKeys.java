@@ -58,9 +58,11 @@ public final class RoutKeys {
   public static final ValueKey BRIDGE_POST_STOP =
       new ValueKey("bridge.post.stop", "Bridge posts, drill's stop", LENGTH);
   public static final ValueKey BRIDGE_TAIL_ALONG =
-      new ValueKey("bridge.tail.along", "Tailpiece's posts, along", FINE_LENGTH);
+      new ValueKey(
+          "bridge.tail.along", "Tailpiece's posts, along the neck from the nut line", FINE_LENGTH);
   public static final ValueKey BRIDGE_TAIL_ASIDE =
-      new ValueKey("bridge.tail.aside", "Tailpiece's posts, aside", FINE_LENGTH);
+      new ValueKey(
+          "bridge.tail.aside", "Tailpiece's posts, each side of the string line", FINE_LENGTH);
   public static final ValueKey BRIDGE_TAIL_STOP =
       new ValueKey("bridge.tail.stop", "Tailpiece's posts, drill's stop", LENGTH);
   public static final ValueKey BRIDGE_TOP_DEPTH =

@@ -275,4 +275,41 @@ class BeginTest extends WindowTest {
     until(
         () -> find(robot, "notice", Tile.class).getDescription().contains("can be shown as it is"));
   }
+
+  /** Home of a build from anywhere lists the builds of its own shop first. */
+  @Test
+  void homeListsTheShopOfTheBuildInTheWindow() throws Exception {
+    Path elsewhere = data.resolve("elsewhere");
+    ShopFile.at(elsewhere.resolve(ShopFile.NAME)).save(roughcut.shop.Shop.usual("Another shop"));
+    ShopBuilds there = new ShopBuilds(elsewhere);
+    Path first = there.begin(NewInstrument.usual("Dotterel", InstrumentKind.SIX_STRINGS).build());
+    there.begin(NewInstrument.usual("Sanderling", InstrumentKind.SIX_STRINGS).build());
+    ShopWindow[] opened = new ShopWindow[1];
+    show(
+        () -> {
+          try {
+            opened[0] = roughcut.desktop.shell.Windows.open(first);
+          } catch (IOException e) {
+            throw new AssertionError(e);
+          }
+        });
+    Stage shown = (Stage) opened[0].root().getScene().getWindow();
+    show(shown::requestFocus);
+    until(shown::isFocused);
+    robot.push(KeyCode.CONTROL, KeyCode.H);
+    until(() -> listIn(opened[0]).filter(l -> l.getItems().size() >= 6).isPresent());
+    assertThat(listIn(opened[0]).orElseThrow().getItems().subList(0, 2))
+        .extracting(Object::toString)
+        .allMatch(r -> r.contains("elsewhere"))
+        .anyMatch(r -> r.contains("otterel"))
+        .anyMatch(r -> r.contains("anderling"));
+    hide(opened[0]);
+  }
+
+  private static Optional<ListView<?>> listIn(ShopWindow in) {
+    return in.root().getScene().getRoot().lookupAll(".list-view").stream()
+        .filter(n -> roughcut.desktop.control.Ids.is(n, "home.builds"))
+        .findFirst()
+        .map(n -> (ListView<?>) n);
+  }
 }

@@ -20,11 +20,11 @@ import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
 import org.testfx.util.WaitForAsyncUtils;
+import roughcut.blank.BoardLayout;
 import roughcut.design.Placement;
 import roughcut.desktop.shell.Windows;
 import roughcut.file.DemoFolder;
 import roughcut.file.ShopFile;
-import roughcut.finding.Topic;
 import roughcut.record.Done;
 import roughcut.shop.Board;
 
@@ -196,8 +196,10 @@ class BlanksTest extends WindowTest {
     assertThat(session().build().get().log().isDone(Done.stripSawn(1))).isTrue();
     // Its own rough width, and one kerf less.
     assertThat(value("rip.hornbeam.need")).isLessThan(need - 7);
-    assertThat(session().plan().get().about(Topic.NECK_BLANK))
-        .anyMatch(f -> f.words().contains("a strip is sawn off hornbeam-1"));
+    // Noted which board it came off: nothing else is laid there.
+    assertThat(session().plan().get().rips().gone(1))
+        .extracting(BoardLayout.Gone::board)
+        .containsExactly("hornbeam-1");
     robot.push(KeyCode.CONTROL, KeyCode.Z);
     settle();
     assertThat(session().build().get().log().isDone(Done.stripSawn(1))).isFalse();

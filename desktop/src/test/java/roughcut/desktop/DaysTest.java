@@ -89,6 +89,7 @@ class DaysTest extends WindowTest {
   }
 
   private double late() {
+    until(() -> text("days.own").matches("(?s).*(late by|days to spare).*"));
     String words = text("days.own");
     return words.contains("late by")
         ? Double.parseDouble(words.replaceAll(".*late by ([\\d.]+) days.*", "$1"))

@@ -61,6 +61,8 @@ class DeviationsTest extends BenchWalk {
     Operation fit = at("neck.fit");
     double standing = value("proof.standing-wanted");
     double edge = value("proof.straightedge-wanted");
+    double depth = value("pocket.depth.front");
+    measured(robot, depth + 0.8);
     measured(robot, standing - 0.8);
     measured(robot, edge - 0.8);
     assertThat(SeatWays.of(plan()))
@@ -69,9 +71,11 @@ class DeviationsTest extends BenchWalk {
         .doesNotContain(SeatWays.Kind.DEEPEN, SeatWays.Kind.FLOOR_AT_EDGE);
     show(() -> stage.toFront());
     takeWay("operation.seat", "Full-face shim");
-    assertThat(log().standing()).doesNotContainKeys("proof.standing", "proof.straightedge");
+    assertThat(log().standing())
+        .doesNotContainKeys("proof.standing", "proof.straightedge", "pocket.made-edge");
     show(() -> window.atMachine().orElseThrow().open());
     // 4: the straightedge 0.4 high then is within what saddles take up.
+    measured(robot, depth);
     measured(robot, standing);
     measured(robot, edge + 0.4);
     ticked(robot, fit.id());
@@ -82,6 +86,7 @@ class DeviationsTest extends BenchWalk {
     double octave = value("fret.12.from-nut");
     double saddle = value("saddle.from-nut");
     measured(robot, octave + 0.3);
+    measured(robot, plan().neck().joint().value());
     ticked(robot, scale.id());
     assertThat(value("saddle.from-nut")).isCloseTo(saddle + 0.6, within(0.1));
 

@@ -45,7 +45,11 @@ final class Beginning {
     workspace().session().enterTyped();
     workspace().save();
     try {
-      home.open(new OwnShop(Windows.data()).folder(), workspace().demoFolder(), window.units());
+      home.open(
+          new OwnShop(Windows.data()).folder(),
+          workspace().demoFolder(),
+          workspace().shopFolder(),
+          window.units());
     } catch (FileTrouble e) {
       notice.show("Your own shop can't be opened: " + e.getMessage() + ".");
     }

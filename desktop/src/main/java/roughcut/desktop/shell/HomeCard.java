@@ -61,6 +61,7 @@ final class HomeCard extends VBox {
   private int filling;
   private Path own;
   private Path demo;
+  private Path here;
   private Units units;
 
   HomeCard(Overlay overlay, Ways ways, Notice notice) {
@@ -146,14 +147,16 @@ final class HomeCard extends VBox {
    *
    * @param ownShop the maker's own shop's folder
    * @param demoShop the demo's
+   * @param hereShop that of the build in the window, which may be neither
    * @param in the maker's units
    */
-  void open(Path ownShop, Path demoShop, Units in) {
+  void open(Path ownShop, Path demoShop, Path hereShop, Units in) {
     if (overlay.isOpen(this)) {
       return;
     }
     own = ownShop;
     demo = demoShop;
+    here = hereShop;
     units = in;
     overlay.open(this, Pos.CENTER, begin);
     afterPainting(() -> fill(null));
@@ -180,12 +183,19 @@ final class HomeCard extends VBox {
     Units told = units;
     READING.work(
         () -> {
-          List<HomeRow> rows =
-              new ArrayList<>(HomeRow.of(own, false, told, Windows.now(), this::unlisted));
+          List<HomeRow> rows = new ArrayList<>();
+          if (!same(here, own) && !same(here, demo)) {
+            rows.addAll(HomeRow.of(here, false, told, Windows.now(), this::unlisted));
+          }
+          rows.addAll(HomeRow.of(own, false, told, Windows.now(), this::unlisted));
           rows.addAll(HomeRow.of(demo, true, told, Windows.now(), this::unlisted));
           return rows;
         },
         rows -> filled(mine, rows, choose));
+  }
+
+  private static boolean same(Path one, Path other) {
+    return one.toAbsolutePath().normalize().equals(other.toAbsolutePath().normalize());
   }
 
   private void filled(int which, List<HomeRow> rows, Path choose) {
