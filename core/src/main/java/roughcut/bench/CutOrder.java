@@ -210,10 +210,7 @@ final class CutOrder {
         }
       }
       if (cut.kind() == CutKind.POCKET && w.there("pass.pocket.shim")) {
-        draft.set("pass.pocket.shim");
-      }
-      if (railed) {
-        draft.set(RoutKeys.POCKET_DEPTH_FRONT.id(), RoutKeys.POCKET_DEPTH_END.id());
+        draft.set("pass.pocket.shim", RoutKeys.POCKET_DEPTH_END.id());
       }
       String stop = "rout." + cut.name() + ".stop-now";
       if (w.there(stop)) {

@@ -115,6 +115,10 @@ public final class Counting {
               "on a neck that ends in a heel",
               d -> !fixing(d).runsThrough()),
           rule("neck\\.angle-made", "on a neck that ends in a heel", d -> !fixing(d).runsThrough()),
+          rule(
+              "heel\\.taper-made",
+              "where the heel is planed to a taper, or lies on a wedge",
+              d -> !fixing(d).runsThrough() && !StringDecisions.ANGLE_MADE.in(d).tiltsFloor()),
           rule("core\\.laid", "on a neck that runs through", d -> fixing(d).runsThrough()),
           rule("bolt\\..*|insert\\..*", "on a neck that is bolted on", d -> fixing(d).screwed()),
           rule("insert\\..*", "with inserts", d -> RoutDecisions.BOLT_KIND.in(d).inserted()),

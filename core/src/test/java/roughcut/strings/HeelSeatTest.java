@@ -15,6 +15,7 @@ import roughcut.Heron;
 import roughcut.SeatedNeck;
 import roughcut.bench.Bench;
 import roughcut.bench.Route;
+import roughcut.design.Counting;
 import roughcut.drawing.HeightsDrawing;
 import roughcut.drawing.Mark;
 import roughcut.geometry.Point;
@@ -199,6 +200,16 @@ class HeelSeatTest {
     assertThat(bench.results(route.find("heel.wedge").orElseThrow()))
         .extracting(h -> h.hold().of())
         .containsExactly("heel.taper-made");
+    assertThat(Counting.idle(plan.build().design(), "heel.taper-made")).isEmpty();
+    Plan tilted = plan("tilted-floor", 2);
+    assertThat(Counting.idle(tilted.build().design(), "heel.taper-made"))
+        .as("nothing is planed or packed there to be read")
+        .isPresent();
+    assertThat(Route.of(tilted).find("body.cut.pocket").orElseThrow().settings())
+        .contains("pass.pocket.shim", "pocket.depth.end");
+    assertThat(route.find("body.cut.pocket").orElseThrow().settings())
+        .as("a level floor is as deep at both ends")
+        .doesNotContain("pocket.depth.end");
     assertThat(Route.of(plan("tilted-floor", 2)).find("heel.wedge")).isEmpty();
     Route planed = Route.of(plan("planed-heel", 2));
     assertThat(planed.find("heel.wedge")).isEmpty();
