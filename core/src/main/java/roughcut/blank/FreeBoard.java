@@ -2,6 +2,7 @@ package roughcut.blank;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.BiPredicate;
 import roughcut.measure.Precision;
 import roughcut.shop.Board;
 import roughcut.shop.BoardMark;
@@ -62,14 +63,7 @@ final class FreeBoard {
 
   /** A mark that the part had better not have in it; where it ends up is judged afterwards. */
   static boolean shunned(BoardMark mark, WoodPart part) {
-    return blocks(mark, part)
-        || part.seen() && mark.intent() == BoardMark.Intent.HIDE
-        || mark.spoilsStrength();
-  }
-
-  /** What a place has to be clear of. */
-  private interface Clear {
-    boolean of(BoardMark mark, WoodPart part);
+    return mark.spoilsStrength() || part.seen() && mark.intent() == BoardMark.Intent.HIDE;
   }
 
   /**
@@ -84,7 +78,7 @@ final class FreeBoard {
     return clear == null ? find(part, width, FreeBoard::blocks) : clear;
   }
 
-  private double[] find(WoodPart part, double width, Clear clear) {
+  private double[] find(WoodPart part, double width, BiPredicate<BoardMark, WoodPart> clear) {
     if (part.seen()) {
       for (BoardMark mark : board.marks()) {
         if (mark.intent() == BoardMark.Intent.SHOW) {
@@ -110,7 +104,8 @@ final class FreeBoard {
     return best;
   }
 
-  private double[] over(BoardMark mark, WoodPart part, double width, Clear clear) {
+  private double[] over(
+      BoardMark mark, WoodPart part, double width, BiPredicate<BoardMark, WoodPart> clear) {
     for (Rect rect : free) {
       double x =
           within(
@@ -134,11 +129,11 @@ final class FreeBoard {
   }
 
   /** A free rectangle's corner, and the places beside and above the marks in it. */
-  private List<double[]> corners(Rect rect, WoodPart part, Clear clear) {
+  private List<double[]> corners(Rect rect, WoodPart part, BiPredicate<BoardMark, WoodPart> clear) {
     List<double[]> corners = new ArrayList<>();
     corners.add(new double[] {rect.x0, rect.y0});
     for (BoardMark mark : board.marks()) {
-      if (clear.of(mark, part)) {
+      if (clear.test(mark, part)) {
         double right = Math.max(rect.x0, mark.x() + mark.length());
         double above = Math.max(rect.y0, mark.y() + mark.width());
         corners.add(new double[] {right, rect.y0});
@@ -149,7 +144,8 @@ final class FreeBoard {
     return corners;
   }
 
-  private boolean fits(Rect rect, double[] at, WoodPart part, double width, Clear clear) {
+  private boolean fits(
+      Rect rect, double[] at, WoodPart part, double width, BiPredicate<BoardMark, WoodPart> clear) {
     double x1 = at[0] + part.length();
     double y1 = at[1] + width;
     return at[0] >= rect.x0 - Precision.NEAR
@@ -157,7 +153,7 @@ final class FreeBoard {
         && x1 <= rect.x1 + Precision.NEAR
         && y1 <= rect.y1 + Precision.NEAR
         && board.marks().stream()
-            .noneMatch(m -> clear.of(m, part) && m.overlaps(at[0], at[1], x1, y1));
+            .noneMatch(m -> clear.test(m, part) && m.overlaps(at[0], at[1], x1, y1));
   }
 
   /** What is wrong with laying a part there; empty when nothing is. */

@@ -25,11 +25,14 @@ import roughcut.shop.Shop;
  * @param length of each strip: the blank's length and the trim at both ends
  * @param depth of each strip: the shaft and the flattening of both faces
  * @param plans in the order in which the woods come in the stack
+ * @param elsewhere what was sawn off boards that none of them takes now
  */
-public record NeckRips(Value length, Value depth, List<RipPlan> plans) {
+public record NeckRips(
+    Value length, Value depth, List<RipPlan> plans, List<BoardLayout.Gone> elsewhere) {
 
   public NeckRips {
     plans = List.copyOf(plans);
+    elsewhere = List.copyOf(elsewhere);
   }
 
   /** The most that the grain runs out of the boards that the strips come from, degrees. */
@@ -84,7 +87,7 @@ public record NeckRips(Value length, Value depth, List<RipPlan> plans) {
       }
     }
     tightest(plans, ledger);
-    return new NeckRips(length, depth, plans);
+    return new NeckRips(length, depth, plans, elsewhere(shop, sizes, plans));
   }
 
   /**
@@ -197,9 +200,25 @@ public record NeckRips(Value length, Value depth, List<RipPlan> plans) {
     return all;
   }
 
+  /** Boards that gave strips and give none any more: another was chosen, or all are sawn. */
+  private static List<BoardLayout.Gone> elsewhere(
+      Shop shop, RipShare.Sizes sizes, List<RipPlan> plans) {
+    List<BoardLayout.Gone> all = new ArrayList<>();
+    for (Board board : shop.boards()) {
+      boolean planned =
+          plans.stream()
+              .filter(RipPlan::lies)
+              .anyMatch(p -> p.board().orElseThrow().id().equals(board.id()));
+      if (!planned) {
+        sizes.gone(board).ifPresent(all::add);
+      }
+    }
+    return all;
+  }
+
   /** What is sawn off the boards already, so that nothing else is laid there. */
   public List<BoardLayout.Gone> gone(double jointing) {
-    List<BoardLayout.Gone> all = new ArrayList<>();
+    List<BoardLayout.Gone> all = new ArrayList<>(elsewhere);
     for (RipPlan plan : plans) {
       if (!plan.lies()) {
         continue;

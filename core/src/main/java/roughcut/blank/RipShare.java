@@ -1,9 +1,11 @@
 package roughcut.blank;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.regex.Pattern;
+import java.util.stream.IntStream;
 import roughcut.design.BlankDecisions;
 import roughcut.design.BlankStep;
 import roughcut.design.Decisions;
@@ -118,6 +120,27 @@ record RipShare(
           .toList();
     }
 
+    /** Numbers of the strips of a wood that are sawn. */
+    List<Integer> done(String species) {
+      return IntStream.rangeClosed(1, stack.size())
+          .filter(n -> stack.get(n - 1).species().equals(species))
+          .filter(n -> givens.done(Done.stripSawn(n)))
+          .boxed()
+          .toList();
+    }
+
+    /** What strips took of a board from its jointed edge on; empty where none did. */
+    Optional<BoardLayout.Gone> gone(Board board) {
+      List<Integer> off = off(board, done(board.species()));
+      double kerf = givens.get(Decisions.SAW_KERF).value();
+      double wide =
+          givens.get(BlankDecisions.JOINTING).value()
+              + off.stream().mapToDouble(n -> across(n, false) + kerf).sum();
+      return off.isEmpty()
+          ? Optional.empty()
+          : Optional.of(new BoardLayout.Gone(board.id(), 0, 0, length, wide));
+    }
+
     /** Those that come out of a board, sawn so; all where all do. */
     private List<Integer> from(
         Board board, boolean onEdge, List<Integer> open, List<Integer> done) {
@@ -166,18 +189,12 @@ record RipShare(
   static List<RipShare> of(
       Givens givens, Sizes sizes, String species, Optional<Board> first, List<Board> others) {
     List<Integer> open = new ArrayList<>();
-    List<Integer> done = new ArrayList<>();
+    List<Integer> done = sizes.done(species);
     List<Strip> stack = givens.neckStrips();
     int copies = (int) givens.get(BlankDecisions.NECK_COPIES).value();
     for (int i = 1; i <= stack.size(); i++) {
-      if (stack.get(i - 1).species().equals(species)) {
-        if (givens.done(Done.stripSawn(i))) {
-          done.add(i);
-        } else {
-          for (int copy = 1; copy <= copies; copy++) {
-            open.add(i);
-          }
-        }
+      if (stack.get(i - 1).species().equals(species) && !done.contains(i)) {
+        open.addAll(Collections.nCopies(copies, i));
       }
     }
     boolean piece = stack.size() == 1 && givens.design().neckSteps().isEmpty();

@@ -334,4 +334,27 @@ class RipShareTest {
     }
     assertThat(shared).isGreaterThan(3);
   }
+
+  /** A board that gave strips before another was chosen has lost that wood all the same. */
+  @Test
+  void woodIsGoneFromABoardThatIsNoLongerTaken() {
+    Shop shop = shop(board("a", 1100, 60, 40), board("b", 1100, 90, 40));
+    Build sawn = sawn(neck(19, 19), shop, 1);
+    assertThat(Plan.of(sawn, shop).rips().gone(1))
+        .extracting(BoardLayout.Gone::board)
+        .contains("a");
+    Build other = sawn.withDesign(sawn.design().withBoard("neck.maple", "b"));
+    Build all = sawn(other, shop, 2);
+    for (Build build : List.of(other, all)) {
+      Plan plan = Plan.of(build, shop);
+      assertThat(plan.rips().gone(1))
+          .filteredOn(g -> g.board().equals("a"))
+          .extracting(BoardLayout.Gone::width)
+          .containsExactly(1 + 20 + 3.0);
+      for (BoardLayout.Laid laid : plan.boards().on("a")) {
+        assertThat(laid.y() >= 24 - 1e-9 || laid.x() >= plan.rips().length().value() - 1e-9)
+            .isTrue();
+      }
+    }
+  }
 }
