@@ -12,6 +12,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
+import roughcut.design.BodyDecisions;
 import roughcut.design.Choice;
 import roughcut.design.ChoiceDecision;
 import roughcut.design.Decisions;
@@ -33,6 +34,7 @@ import roughcut.measure.ValueKey;
  * difference, but every number can tell.
  */
 public final class Givens {
+  private static final String TOPPED = "top.glue";
   private static final String FOLLOWS = "found from what it follows, until it is decided";
 
   private final Build build;
@@ -216,9 +218,17 @@ public final class Givens {
     return limits.stream()
         .map(readings::get)
         .filter(r -> r != null && r.value() > 0 && r.value() < decided.value())
+        .filter(this::whole)
         .min(Comparator.comparingDouble(Reading::value))
         .<Value>map(r -> new Read(decided, r.value(), r.on()))
         .orElseGet(() -> noMore(decided, limits));
+  }
+
+  /** A body that was read before its top was on says nothing of how thick it becomes. */
+  private boolean whole(Reading reading) {
+    return !reading.of().equals(Measurables.BODY_THICKNESS.id())
+        || BodyDecisions.BODY_TOP.in(build.design()) == 0
+        || build.log().when(TOPPED).filter(t -> !reading.at().isBefore(t)).isPresent();
   }
 
   /** The same of what was typed as decided, as files of old have it. */

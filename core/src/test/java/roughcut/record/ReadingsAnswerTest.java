@@ -84,6 +84,22 @@ class ReadingsAnswerTest {
     assertThat(value(drawn, "pocket.depth.front")).isEqualTo(value(read, "pocket.depth.front"));
   }
 
+  /** The back alone, before its top is glued on, is no thin body; with the top on it is. */
+  @Test
+  void aBackWithoutItsTopIsNoThinBody() {
+    Build build = Heron.lived(Heron.build().asDesigned(), "body.thickness=44");
+    java.time.LocalDateTime at = java.time.LocalDate.of(2026, 5, 4).atTime(9, 0);
+    Build back = build.withReading(Reading.of("body.now-thickness", 38.3, at));
+    Plan bare = Plan.of(back, roughcut.demo.Demo.shop());
+    assertThat(bare.body().thickness().value()).isEqualTo(44);
+    Build glued = back.withLog(back.log().turned("top.glue", at.plusHours(1)));
+    assertThat(Plan.of(glued, roughcut.demo.Demo.shop()).body().thickness().value())
+        .as("read before it was on")
+        .isEqualTo(44);
+    Build read = glued.withReading(Reading.of("body.now-thickness", 42.5, at.plusHours(30)));
+    assertThat(Plan.of(read, roughcut.demo.Demo.shop()).body().thickness().value()).isEqualTo(42.5);
+  }
+
   /** The thinner leaf is the top; the back is planed thicker for it. */
   @Test
   void aLeafThinnerThanTheTopIsTheTop() {
