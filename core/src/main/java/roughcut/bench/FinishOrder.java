@@ -8,6 +8,7 @@ import static roughcut.finding.Chapter.STRINGS;
 import java.util.List;
 import roughcut.design.BodyDecisions;
 import roughcut.design.NeckJoint;
+import roughcut.design.PocketFinish;
 import roughcut.design.RoutDecisions;
 import roughcut.finding.Chapter;
 import roughcut.fretboard.FretboardKeys;
@@ -83,15 +84,23 @@ final class FinishOrder {
     }
   }
 
+  /** What film would spoil: of pocket and heel only where it isn't meant to get in. */
+  private String masked() {
+    boolean joint =
+        w.plan.cuts().pocket().isPresent()
+            && w.choice(RoutDecisions.POCKET_FINISH) == PocketFinish.KEPT_OUT;
+    return joint ? "Mask pocket and heel, slots, cavities" : "Mask slots and cavities";
+  }
+
   /** Masked once, then coat by coat, each with its wait; the last hardens. */
   private void coats(Finish finish) {
     w.add(
-        whole("finish.mask", BODY, "Mask pocket, slots, cavities", 30)
+        whole("finish.mask", BODY, masked(), 30)
             .after("finish.sand", "it isn't sanded yet")
             .tools("tape", "plugs")
             .undoable());
     String before = "finish.mask";
-    String why = "film in the pocket makes it tight";
+    String why = "film is cut out of slots and cavities again";
     for (int i = 1; i <= finish.coats(); i++) {
       boolean last = i == finish.coats();
       String id = last ? "finish.coats" : "finish.coat." + i;

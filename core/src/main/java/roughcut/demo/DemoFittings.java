@@ -176,7 +176,7 @@ final class DemoFittings {
     numbers.put("channel.ground.to-depth", 38.0);
 
     numbers.put("cavity.controls.left", 10.0);
-    numbers.put("control.volume.recess", 7.5);
+    numbers.put("control.volume.recess", 7.7);
     numbers.put("control.tone.recess", 2.0);
     numbers.put("jack.output.round", 67.0);
     numbers.put("jack.output.turn", -10.0);

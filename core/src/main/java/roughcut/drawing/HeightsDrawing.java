@@ -144,9 +144,8 @@ public final class HeightsDrawing {
   /** What the bridge's saddles reach, its lower third darker. */
   private void range() {
     BridgeKind kind = plan.stringPlan().bridge().kind();
-    double rise = of(StringDecisions.CARVE_RISE);
-    double low = rise + kind.heightLeast();
-    double high = rise + kind.heightMost();
+    double low = heights.footing() + kind.heightLeast();
+    double high = heights.footing() + kind.heightMost();
     double third = low + (high - low) / 3;
     Outline all = Outline.rectangle(saddle - 4, low, saddle + 4, high);
     sketch.fill(Role.NOTE, all, REACH);

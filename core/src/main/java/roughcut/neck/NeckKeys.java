@@ -191,6 +191,9 @@ public final class NeckKeys {
   public static final ValueKey STIFFENER_UNDER_CORNER =
       new ValueKey(
           "stiffener.under-corner", "Under a stiffener's outer corner, straight down", FINE_LENGTH);
+  public static final ValueKey TUNER_BIT_FOR_FINISH =
+      new ValueKey(
+          "tuner.bit-for-finish", "Tuner bore that still fits with finish in it", FINE_LENGTH);
   public static final ValueKey TUNER_BODY_GAP =
       new ValueKey("tuner.body-gap", "Between the bodies of neighbouring tuners", LENGTH);
   public static final ValueKey TUNER_NEAREST =

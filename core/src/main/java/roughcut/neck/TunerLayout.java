@@ -13,6 +13,7 @@ import roughcut.design.Decisions;
 import roughcut.design.FretboardDecisions;
 import roughcut.design.NeckDecisions;
 import roughcut.design.PartDecisions;
+import roughcut.design.RoutDecisions;
 import roughcut.design.TunerRule;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
@@ -98,6 +99,11 @@ public record TunerLayout(
       this.post = givens.get(NeckDecisions.TUNER_POST);
       this.bushing = givens.get(NeckDecisions.TUNER_BUSHING);
       ledger.put("tuner.bit", "Tuner bore, bit", FINE_LENGTH, "b", in("b", bushing));
+      ledger.put(
+          NeckKeys.TUNER_BIT_FOR_FINISH,
+          "b + 2 · f",
+          in("b", bushing),
+          in("f", givens.get(RoutDecisions.FILM)));
     }
 
     TunerLayout build() {

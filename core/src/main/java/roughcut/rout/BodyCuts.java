@@ -1,6 +1,7 @@
 package roughcut.rout;
 
 import static roughcut.measure.NumberWriter.fixed;
+import static roughcut.measure.Worked.in;
 
 import java.util.List;
 import java.util.Map;
@@ -104,6 +105,11 @@ public record BodyCuts(
   public static BodyCuts of(From f, Ledger ledger) {
     BodySurface surface = BodySurface.of(f.givens, f.frets, f.body.outline());
     Cutting slab = new Cutting(new Slab(f.givens, ledger, surface, f.shop));
+    ledger.put(
+        RoutKeys.BODY_THICKNESS_FINISHED,
+        "t + 2 · f",
+        in("t", slab.thickness()),
+        in("f", f.givens.get(RoutDecisions.FILM)));
     NeckJoint fixing = f.givens.get(BodyDecisions.NECK_JOINT);
     Optional<Pocket> pocket =
         fixing.runsThrough()
@@ -161,8 +167,7 @@ public record BodyCuts(
     List<Cover> covers = controls.covers();
     Mass.Uncut before = Mass.uncut(slab.done(), f.body, f.shop);
     double target = f.givens.get(RoutDecisions.MASS_TARGET).value();
-    double now =
-        f.weights.body().value() - (before.cut() + before.carved()) * before.density() / 1e6;
+    double now = f.weights.body().value() - before.grams();
     Relief relief =
         slab.making(
             slab.everything(),

@@ -249,22 +249,27 @@ public record Bolts(
                 "found on the finished back",
                 slab.surface.heights());
     Worked.Input[] inputs = {
-      in("p", plate), in("t", below), in("d", there), in("k", sunk), in("b", bite)
+      in("p", plate),
+      in("f", slab.givens.get(RoutDecisions.FILM)),
+      in("t", below),
+      in("d", there),
+      in("k", sunk),
+      in("b", bite)
     };
-    if (!heel.made().packs()) {
-      return slab.ledger.put(id, label, LENGTH, "p + (t − d) − k + b", inputs);
+    if (!heel.packed()) {
+      return slab.ledger.put(id, label, LENGTH, "p + f + (t − d) − k + b", inputs);
     }
     Value wedge =
         Found.of(
             id + ".wedge",
-            "Wedge there",
+            "Wedge and film there",
             heel.packing(at.x()),
             FINE_LENGTH,
-            "found along the wedge",
+            "found along the heel",
             heel.basis());
     inputs = Arrays.copyOf(inputs, inputs.length + 1);
     inputs[inputs.length - 1] = in("w", wedge);
-    return slab.ledger.put(id, label, LENGTH, "p + (t − d) − k + w + b", inputs);
+    return slab.ledger.put(id, label, LENGTH, "p + f + (t − d) − k + w + b", inputs);
   }
 
   private static Value tip(

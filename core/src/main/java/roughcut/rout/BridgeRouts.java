@@ -95,6 +95,7 @@ final class BridgeRouts {
     Value depth =
         slab.ledger.put(RoutKeys.BRIDGE_POST_STOP, "l + s", in("l", bushing), in("s", sink));
     slab.ledger.put(RoutKeys.BRIDGE_POST_BORE, "b", in("b", bore));
+    slab.forFinish(RoutKeys.BRIDGE_POST_BORE_FOR_FINISH, bore);
     pilot("bridge.post.pilot", "Bridge posts", bore);
     for (Bridge.Hole hole : bridge.holes()) {
       bore(
@@ -127,10 +128,9 @@ final class BridgeRouts {
         "d",
         in("d", listed("bridge.tail-depth", "Tailpiece's bores, as listed", tail.depth())));
 
-    pilot(
-        "bridge.tail.pilot",
-        "Tailpiece's posts",
-        listed("bridge.tail.bore", "Tailpiece's posts, bore", tail.bore()));
+    Value bore = listed("bridge.tail.bore", "Tailpiece's posts, bore", tail.bore());
+    slab.forFinish(RoutKeys.BRIDGE_TAIL_BORE_FOR_FINISH, bore);
+    pilot("bridge.tail.pilot", "Tailpiece's posts", bore);
     for (int side : new int[] {-1, 1}) {
       bore(
           side < 0 ? "tail-bass" : "tail-treble",
@@ -312,8 +312,7 @@ final class BridgeRouts {
     Value ferrule = slab.givens.get(RoutDecisions.FERRULE_BORE);
     Value deep = slab.givens.get(RoutDecisions.FERRULE_DEPTH);
     slab.ledger.put(RoutKeys.FERRULE_STOP, "d", in("d", deep));
-    Value film = slab.givens.get(RoutDecisions.FILM);
-    slab.ledger.put(RoutKeys.FERRULE_BORE_FOR_FINISH, "b + 2 · f", in("b", ferrule), in("f", film));
+    slab.forFinish(RoutKeys.FERRULE_BORE_FOR_FINISH, ferrule);
     double t = slab.thickness().value();
     for (int i = 1; i <= bridge.offsets().size(); i++) {
       double y = bridge.offsets().get(i - 1);

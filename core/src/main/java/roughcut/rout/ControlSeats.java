@@ -10,6 +10,7 @@ import java.util.Set;
 import roughcut.body.BodySurface;
 import roughcut.design.BodyFace;
 import roughcut.design.Fitting;
+import roughcut.design.RoutDecisions;
 import roughcut.geometry.Cylinder;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
@@ -17,6 +18,7 @@ import roughcut.geometry.Point3;
 import roughcut.geometry.Prism;
 import roughcut.geometry.Shapes;
 import roughcut.measure.Found;
+import roughcut.measure.Known;
 import roughcut.measure.Value;
 import roughcut.part.BodyState;
 
@@ -36,6 +38,10 @@ final class ControlSeats {
   private static final int ROUND = 24;
 
   private static final double NO_RECESS = Double.NEGATIVE_INFINITY;
+
+  private static final Value WASHER =
+      Known.of(
+          "control.washer-and-nut", "Washer and nut take", 3.5, LENGTH, "common control hardware");
 
   private final Cutting slab;
   private boolean told;
@@ -145,8 +151,10 @@ final class ControlSeats {
           control.id("bushing-spare"),
           control.title() + ", thread left beyond washer and nut",
           LENGTH,
-          "b − 3.5 − f",
+          "b − w − t − f",
           in("b", bushing),
+          in("w", WASHER),
+          in("t", slab.givens.get(RoutDecisions.FILM)),
           in("f", left));
     }
     return left.value();

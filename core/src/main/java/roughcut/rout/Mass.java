@@ -6,14 +6,10 @@ import java.util.ArrayList;
 import java.util.List;
 import roughcut.blank.BodyBlank;
 import roughcut.blank.Weights;
-import roughcut.body.BodySurface;
 import roughcut.design.BodyDecisions;
-import roughcut.design.BodyFace;
 import roughcut.design.Decisions;
 import roughcut.design.Fitting;
 import roughcut.design.RoutDecisions;
-import roughcut.geometry.Bounds;
-import roughcut.geometry.Point;
 import roughcut.measure.Basis;
 import roughcut.measure.Found;
 import roughcut.measure.Known;
@@ -34,30 +30,40 @@ import roughcut.shop.Shop;
  *     one; less than 0 lets the head sink
  */
 public record Mass(Value body, Value instrument, Value balance, Value behind) {
-  /** How finely carved faces are added up, mm. */
-  private static final double GRID = 10;
-
-  /** Of an outline larger than any body's no more places than this are added up. */
-  private static final int MOST_PLACES = 10_000;
-
   /**
    * What comes off a body before relief bores, which keep clear of everything else.
    *
-   * @param cut by all its cuts, mm³
-   * @param gone of that, by those that are made, mm³
-   * @param carved by edges, contours and carving, mm³
-   * @param density of its wood, kg/m³
+   * @param cut by all its cuts
+   * @param gone of that, by those that are made
+   * @param carved by edges, contours and carving
+   * @param density of its back's wood, kg/m³
+   * @param cap of its top's wood, kg/m³
+   * @param thick how thick top and veneer are together, mm
    */
-  record Uncut(double cut, double gone, double carved, double density) {}
+  record Uncut(
+      Removed cut, Removed gone, Removed carved, double density, double cap, double thick) {
+    /** What all of that weighs, g. */
+    double grams() {
+      Removed all = cut.plus(carved);
+      return (all.all() * density + all.cap() * (cap - density)) / 1e6;
+    }
+  }
 
   static Uncut uncut(CutSlab slab, BodyBlank body, Shop shop) {
+    double density = BodyBlank.density(shop, body.backWood().id());
+    double cap = BodyBlank.density(shop, body.topWood().id());
+    double thick = cap == density ? 0 : slab.cap();
     List<Cut> made = made(slab);
     List<Cut> toCome = new ArrayList<>(slab.cuts);
     toCome.removeAll(made);
-    double gone = volume(made) - Overlap.between(made);
-    double cut = gone + volume(toCome) - Overlap.between(made, toCome);
+    Removed gone = Removed.by(slab, List.of(), made, thick);
     return new Uncut(
-        cut, gone, carved(slab.surface), BodyBlank.density(shop, body.backWood().id()));
+        gone.plus(Removed.by(slab, made, toCome, thick)),
+        gone,
+        Removed.carved(slab.surface, thick),
+        density,
+        cap,
+        thick);
   }
 
   private static List<Cut> made(CutSlab slab) {
@@ -74,33 +80,6 @@ public record Mass(Value body, Value instrument, Value balance, Value behind) {
         .filter(c -> c.kind() == CutKind.RELIEF && c.row().equals("relief"))
         .filter(c -> slab.givens.design().fitting(c.name()).isEmpty())
         .toList();
-  }
-
-  /** What edges, contours and carving take off both faces, mm³. */
-  private static double carved(BodySurface surface) {
-    double quarter = 1 - Math.PI / 4;
-    double sum =
-        surface.edge().length()
-            * quarter
-            * (surface.roundTop() * surface.roundTop() + surface.roundBack() * surface.roundBack());
-    if (surface.flat()) {
-      return sum;
-    }
-    Bounds b = surface.edge().shape().bounds();
-    double grid = Math.max(GRID, Math.sqrt(b.width() * b.height() / MOST_PLACES));
-    for (double x = b.left() + grid / 2; x < b.right(); x += grid) {
-      for (double[] span : surface.edge().shape().spans(x, true)) {
-        for (double y = span[0] + grid / 2; y < span[1]; y += grid) {
-          double lost =
-              surface.contoured(BodyFace.TOP, x, y) + surface.contoured(BodyFace.BACK, x, y);
-          if (surface.drop() > 0) {
-            lost += surface.carved(surface.edge().upTo(surface.carveWidth(), new Point(x, y)));
-          }
-          sum += (lost - surface.riseAt(x)) * grid * grid;
-        }
-      }
-    }
-    return sum;
   }
 
   static Mass of(
@@ -197,21 +176,23 @@ public record Mass(Value body, Value instrument, Value balance, Value behind) {
     Value cut =
         Found.of(
             RoutKeys.BODY_CUT_VOLUME,
-            (before.cut() + volume(relief(slab))) / 1000,
+            (before.cut().all() + volume(relief(slab))) / 1000,
             "found by adding the cuts up",
             slab.everything());
     Value carved =
         Found.of(
             RoutKeys.BODY_CARVED_VOLUME,
-            before.carved() / 1000,
+            before.carved().all() / 1000,
             "found by adding slices up",
             slab.surface.basis());
     return ledger.put(
         RoutKeys.BODY_MASS.called("Body, finished, estimated"),
-        "max(0, m − (v + c) · ρ / 1000)",
+        "max(0, m − ((v + c) · ρ + u · (ρ_t − ρ)) / 1000)",
         in("m", weights.body()),
         in("v", cut),
         in("c", carved),
+        in("u", ofCap(slab, before.cut().plus(before.carved()))),
+        in("ρ_t", capDensity(before)),
         in("ρ", density(before)));
   }
 
@@ -223,16 +204,18 @@ public record Mass(Value body, Value instrument, Value balance, Value behind) {
       return;
     }
     List<Cut> bores = relief(slab);
-    double toCome =
-        before.cut()
-            - before.gone()
-            + volume(bores.stream().filter(b -> !made.contains(b)).toList());
+    Removed cutting = before.cut().less(before.gone());
+    double toCome = cutting.all() + volume(bores.stream().filter(b -> !made.contains(b)).toList());
     double ring =
         slab.surface.edge().length() * slab.state.outside().value() * slab.thickness().value();
-    double shape = before.carved() - carved(slab.surface.at(slab.state)) + ring;
+    Removed shaping =
+        before
+            .carved()
+            .less(Removed.carved(slab.surface.at(slab.state), before.thick()))
+            .plus(new Removed(ring, 0));
     ledger.put(
         RoutKeys.BODY_MASS_NOW,
-        "m + (v + c + A · s / 10) · ρ / 1000",
+        "m + ((v + c + A · s / 10) · ρ + u · (ρ_t − ρ)) / 1000",
         in("m", mass),
         in(
             "v",
@@ -245,12 +228,26 @@ public record Mass(Value body, Value instrument, Value balance, Value behind) {
             "c",
             Found.of(
                 RoutKeys.BODY_SHAPE_TO_COME,
-                shape / 1000,
+                shaping.all() / 1000,
                 "found by adding slices up",
                 slab.surface.at(slab.state).basis())),
+        in("u", ofCap(slab, cutting.plus(shaping))),
+        in("ρ_t", capDensity(before)),
         in("A", body.outline().area()),
         in("s", slab.state.stock()),
         in("ρ", density(before)));
+  }
+
+  private static Value ofCap(CutSlab slab, Removed removed) {
+    return Found.of(
+        RoutKeys.BODY_CAP_VOLUME,
+        removed.cap() / 1000,
+        "found by adding up what lies in top and veneer",
+        slab.everything());
+  }
+
+  private static Value capDensity(Uncut before) {
+    return Known.of(RoutKeys.BODY_CAP_DENSITY, before.cap(), "the table of woods");
   }
 
   private static Value density(Uncut before) {

@@ -23,6 +23,10 @@ public final class RoutKeys {
       new ValueKey("body.balance-x", "Body balances at", LENGTH);
   public static final ValueKey BODY_CAP =
       new ValueKey("body.cap", "Top and veneer over it", LENGTH);
+  public static final ValueKey BODY_CAP_DENSITY =
+      new ValueKey("body.cap-density", "Density of the top", DENSITY);
+  public static final ValueKey BODY_CAP_VOLUME =
+      new ValueKey("body.cap-volume", "Of that out of top and veneer", VOLUME);
   public static final ValueKey BODY_CARVED_VOLUME =
       new ValueKey("body.carved-volume", "Rounded and carved", VOLUME);
   public static final ValueKey BODY_CUT_TO_COME =
@@ -57,6 +61,18 @@ public final class RoutKeys {
       new ValueKey("bridge.post.bore", "Bridge posts, bore", FINE_LENGTH);
   public static final ValueKey BRIDGE_POST_STOP =
       new ValueKey("bridge.post.stop", "Bridge posts, drill's stop", LENGTH);
+  public static final ValueKey BRIDGE_POST_BORE_FOR_FINISH =
+      new ValueKey(
+          "bridge.post.bore-for-finish",
+          "Post bore that still fits with finish in it",
+          FINE_LENGTH);
+  public static final ValueKey BRIDGE_TAIL_BORE_FOR_FINISH =
+      new ValueKey(
+          "bridge.tail.bore-for-finish",
+          "Tailpiece post bore that still fits with finish in it",
+          FINE_LENGTH);
+  public static final ValueKey BODY_THICKNESS_FINISHED =
+      new ValueKey("body.thickness-finished", "Body with its finish on", FINE_LENGTH);
   public static final ValueKey BRIDGE_TAIL_ALONG =
       new ValueKey(
           "bridge.tail.along", "Tailpiece's posts, along the neck from the nut line", FINE_LENGTH);

@@ -24,6 +24,7 @@ import roughcut.measure.Found;
 import roughcut.measure.Known;
 import roughcut.measure.Ledger;
 import roughcut.measure.Value;
+import roughcut.measure.ValueKey;
 import roughcut.measure.Worked;
 import roughcut.part.BodyState;
 import roughcut.record.Givens;
@@ -99,6 +100,11 @@ class Slab {
                           t.quantity(),
                           t.usual().applyAsDouble(fitting.listed())));
             });
+  }
+
+  /** Tells how wide a bore is to be that film narrows by its thickness all round. */
+  void forFinish(ValueKey key, Value bore) {
+    ledger.put(key, "b + 2 · f", in("b", bore), in("f", givens.get(RoutDecisions.FILM)));
   }
 
   /** How thick the body is; what is being made hangs on it from now on. */

@@ -129,7 +129,7 @@ public final class Step {
   }
 
   /** Its area, mm²: of each shape what the one before that it shares most with has not. */
-  double area() {
+  public double area() {
     if (Double.isNaN(area)) {
       area = measured();
     }

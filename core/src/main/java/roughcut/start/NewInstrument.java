@@ -11,6 +11,7 @@ import roughcut.design.Design;
 import roughcut.design.HeadMaking;
 import roughcut.design.NeckJoint;
 import roughcut.design.NumberDecision;
+import roughcut.design.RoutDecisions;
 import roughcut.design.Stack;
 import roughcut.design.StringDecisions;
 import roughcut.design.Strip;
@@ -211,7 +212,8 @@ public record NewInstrument(
     BridgeKind bridge = BridgeBook.get(bridge());
     NumberDecision height = StringDecisions.SADDLE_HEIGHT;
     double most = Math.min(height.in(design), bridge.heightMost() - LEFT_UPWARDS);
-    return height.with(design, Math.max(bridge.heightLeast(), most));
+    return height.with(
+        design, Math.max(bridge.heightLeast() + RoutDecisions.FILM.in(design), most));
   }
 
   /**

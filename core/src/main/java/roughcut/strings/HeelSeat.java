@@ -5,6 +5,8 @@ import static roughcut.measure.Worked.in;
 import java.util.Optional;
 import roughcut.design.AngleMade;
 import roughcut.design.Decisions;
+import roughcut.design.PocketFinish;
+import roughcut.design.RoutDecisions;
 import roughcut.design.StringDecisions;
 import roughcut.measure.Basis;
 import roughcut.measure.Found;
@@ -25,8 +27,11 @@ import roughcut.record.Measurables;
  * @param heel the heel's thickness before that
  * @param taper planed off the heel or put under it at the thick end; empty where the floor is
  *     tilted
- * @param edge heel and wedge together at the body's edge
+ * @param edge heel, wedge and a film on the floor together at the body's edge
  * @param end the same at the heel's end
+ * @param film of finish on the pocket's floor; empty where it is kept out
+ * @param woodAtEdge the heel's own wood at the body's edge
+ * @param woodAtEnd the same at its end
  * @param edgeDepth how deep the pocket is to be at the body's edge
  * @param endDepth the same at the heel's end
  * @param joint where the body's edge is
@@ -38,6 +43,9 @@ public record HeelSeat(
     Optional<Value> taper,
     Value edge,
     Value end,
+    Optional<Value> film,
+    Value woodAtEdge,
+    Value woodAtEnd,
     Value edgeDepth,
     Value endDepth,
     Value joint,
@@ -54,10 +62,14 @@ public record HeelSeat(
   static HeelSeat of(
       Givens givens, Value exposed, Value lean, Value joint, Value heelEnd, Ledger ledger) {
     AngleMade made = givens.get(StringDecisions.ANGLE_MADE);
+    Optional<Value> film =
+        givens.get(RoutDecisions.POCKET_FINISH) == PocketFinish.GOES_IN
+            ? Optional.of(givens.get(RoutDecisions.FILM))
+            : Optional.empty();
     Value heel = givens.get(Decisions.HEEL_THICKNESS);
     boolean forward = lean.value() < 0;
     if (made.tiltsFloor()) {
-      return of(made, heel, Optional.empty(), heel, heel, exposed, lean, joint, heelEnd);
+      return of(made, heel, Optional.empty(), heel, heel, film, exposed, lean, joint, heelEnd);
     }
     String thick = made.planes() == forward ? THE_END : THE_EDGE;
     ValueKey key =
@@ -69,19 +81,22 @@ public record HeelSeat(
     boolean atEdge = made.planes() != forward;
     Value edge = there(StringKeys.HEEL_AT_EDGE, made, heel, taper, atEdge, lean, ledger);
     Value end = there(StringKeys.HEEL_AT_END, made, heel, taper, !atEdge, lean, ledger);
-    return of(made, heel, Optional.of(taper), edge, end, exposed, lean, joint, heelEnd);
+    return of(made, heel, Optional.of(taper), edge, end, film, exposed, lean, joint, heelEnd);
   }
 
   private static HeelSeat of(
       AngleMade made,
       Value heel,
       Optional<Value> taper,
-      Value edge,
-      Value end,
+      Value woodEdge,
+      Value woodEnd,
+      Optional<Value> film,
       Value exposed,
       Value lean,
       Value joint,
       Value heelEnd) {
+    Value edge = onFilm(StringKeys.HEEL_ON_FILM_EDGE, woodEdge, film);
+    Value end = onFilm(StringKeys.HEEL_ON_FILM_END, woodEnd, film);
     Value edgeDepth =
         Worked.of(Measurables.POCKET_EDGE.key(), "h − e", in("h", edge), in("e", exposed));
     Value endDepth =
@@ -91,7 +106,24 @@ public record HeelSeat(
             in("h", end),
             in("e", exposed),
             in("k", lean));
-    return new HeelSeat(made, heel, taper, edge, end, edgeDepth, endDepth, joint, heelEnd);
+    return new HeelSeat(
+        made,
+        heel,
+        taper,
+        edge,
+        end,
+        film,
+        made.planes() ? woodEdge : heel,
+        made.planes() ? woodEnd : heel,
+        edgeDepth,
+        endDepth,
+        joint,
+        heelEnd);
+  }
+
+  private static Value onFilm(ValueKey key, Value stands, Optional<Value> film) {
+    return film.map(f -> (Value) Worked.of(key, "h + f", in("h", stands), in("f", f)))
+        .orElse(stands);
   }
 
   private static String other(String thick) {
@@ -117,7 +149,7 @@ public record HeelSeat(
     return ledger.put(key, "h + s · k", in("h", heel), in("s", share), in("k", taper));
   }
 
-  /** Heel and wedge together at x, mm. */
+  /** Heel, wedge and film together at x, mm. */
   public double at(double x) {
     double run = heelEnd.value() - joint.value();
     double share = run <= 0 ? 0 : Math.max(0, Math.min(1, (x - joint.value()) / run));
@@ -126,22 +158,17 @@ public record HeelSeat(
 
   /** The heel's own wood at x, mm. */
   public double wood(double x) {
-    return Math.min(heel.value(), at(x));
+    return Math.min(heel.value(), at(x) - film.map(Value::value).orElse(0.0));
   }
 
-  /** The wedge at x, mm; 0 without one. */
+  /** Whether anything lies between heel and floor. */
+  public boolean packed() {
+    return made.packs() || film.isPresent();
+  }
+
+  /** Wedge and film at x, mm; 0 where there is none. */
   public double packing(double x) {
     return at(x) - wood(x);
-  }
-
-  /** The heel's own wood at the body's edge. */
-  public Value woodAtEdge() {
-    return made.planes() ? edge : heel;
-  }
-
-  /** The heel's own wood at its end. */
-  public Value woodAtEnd() {
-    return made.planes() ? end : heel;
   }
 
   /**

@@ -31,6 +31,7 @@ import roughcut.shop.BridgeKind;
  * @param saddles height of each string's saddle, string 1 first
  * @param breakSaddle angle of the string over the saddle
  * @param seat what the heel makes of it; none on a through-neck
+ * @param overBase the saddle over what the bridge stands on: the finished top under it
  * @param there string over the body where the maker looks
  * @param taper what a tilted pocket floor or a planed heel takes over its length; none on a
  *     through-neck
@@ -47,6 +48,7 @@ public record Heights(
     Value breakSaddle,
     Optional<Value> taper,
     Optional<HeelSeat> seat,
+    Value overBase,
     Value there,
     Optional<NeckProof> proof,
     Frame frame,
@@ -117,16 +119,21 @@ public record Heights(
     return proof.map(NeckProof::exposed).orElse(exposed);
   }
 
+  /** What the bridge stands on, over the top at the neck end: its rise there, with its film, mm. */
+  public double footing() {
+    return needed().value() - overBase.value();
+  }
+
   /** Whether the saddle height lies in the bridge's range over the body under it. */
   public boolean reaches(BridgeKind bridge) {
-    double over = needed().value() - frame.rise;
+    double over = overBase.value();
     return over >= bridge.heightLeast() - Precision.SAME
         && over <= bridge.heightMost() + Precision.SAME;
   }
 
   /** Whether the bridge reaches the saddle height, and what to change when it doesn't. */
   public String reach(BridgeKind bridge) {
-    double over = needed().value() - frame.rise;
+    double over = overBase.value();
     double third = bridge.heightLeast() + (bridge.heightMost() - bridge.heightLeast()) / 3;
     double run = frame.scale - frame.jointX;
     if (over > bridge.heightMost() + Precision.SAME) {

@@ -11,6 +11,7 @@ import java.util.Optional;
 import roughcut.design.BodyDecisions;
 import roughcut.design.Decisions;
 import roughcut.design.FretboardDecisions;
+import roughcut.design.RoutDecisions;
 import roughcut.design.SolveFor;
 import roughcut.design.StringDecisions;
 import roughcut.fretboard.FretboardRadius;
@@ -175,6 +176,12 @@ final class HeightsBuilder {
         breakSaddle(saddle),
         taper,
         seat,
+        ledger.put(
+            StringKeys.SADDLE_OVER_BASE,
+            "H − r − f",
+            in("H", proof.map(NeckProof::saddle).orElse(saddle)),
+            in("r", rise),
+            in("f", givens.get(RoutDecisions.FILM))),
         there(seated, lean),
         proof,
         new Heights.Frame(

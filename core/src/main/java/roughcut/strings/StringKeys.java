@@ -79,5 +79,20 @@ public final class StringKeys {
   public static final ValueKey STRINGS_TOTAL_TENSION =
       new ValueKey("strings.total-tension", "All strings pull", NEWTON);
 
+  public static final ValueKey SADDLE_OVER_BASE =
+      new ValueKey(
+          "bridge.saddle-over-base", "Saddle over the finished top under the bridge", FINE_LENGTH);
+
+  public static final ValueKey HEEL_ON_FILM_EDGE =
+      new ValueKey(
+          "heel.on-film-edge",
+          "What lies under it at the body's edge, with the film on the floor",
+          FINE_LENGTH);
+  public static final ValueKey HEEL_ON_FILM_END =
+      new ValueKey(
+          "heel.on-film-end",
+          "What lies under it at the heel's end, with the film on the floor",
+          FINE_LENGTH);
+
   private StringKeys() {}
 }

@@ -159,9 +159,9 @@ public final class SeatWays {
           "to "
               + Sentence.mm(needs, 2)
               + "; this bridge goes from "
-              + Sentence.mm(bridge.heightLeast() + rise, 1)
+              + Sentence.mm(bridge.heightLeast() + footing(), 1)
               + " to "
-              + Sentence.mm(bridge.heightMost() + rise, 1);
+              + Sentence.mm(bridge.heightMost() + footing(), 1);
       ways.add(
           new Way(
               kind,
@@ -278,6 +278,10 @@ public final class SeatWays {
     return thick - Math.max(front, end);
   }
 
+  private double footing() {
+    return plan.stringPlan().heights().footing();
+  }
+
   private Limit floorLimit() {
     return plan.shop()
         .limit(
@@ -288,7 +292,7 @@ public final class SeatWays {
   /** What the bridge can do where its saddles don't reach. */
   private void bridge(List<Way> ways, double up) {
     BridgeKind bridge = plan.stringPlan().bridge().kind();
-    double needs = proof.saddle().value() - rise;
+    double needs = proof.saddle().value() - footing();
     double low = bridge.heightLeast() - needs;
     double high = needs - bridge.heightMost();
     Kind kind = low > 0 ? Kind.LET_IN_BRIDGE : Kind.PLATE_UNDER_BRIDGE;
@@ -301,7 +305,7 @@ public final class SeatWays {
               proof.seating(),
               proof.saddle().value(),
               new Proposal(
-                  said(kind, by, "its saddles then reach " + Sentence.mm(needs + rise, 1)),
+                  said(kind, by, "its saddles then reach " + Sentence.mm(needs + footing(), 1)),
                   b -> accepted(b, kind.words.toLowerCase(Locale.ROOT)))));
     }
   }

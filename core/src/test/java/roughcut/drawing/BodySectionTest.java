@@ -59,7 +59,7 @@ class BodySectionTest {
         }
       }
     }
-    assertThat(told).as("there is something to tell").isGreaterThan(150);
+    assertThat(told).as("there is something to tell").isGreaterThan(140);
   }
 
   @Test

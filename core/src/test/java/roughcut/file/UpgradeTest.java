@@ -88,14 +88,17 @@ class UpgradeTest {
   /**
    * Told wrongly then: the core's blank without the neck's lean, and a block as if it lay under all
    * of the heel or core, however short it is; wires bored to a cover's seat instead of the wall
-   * below it; a channel under the top 1 mm deep where there is no room for any.
+   * below it; a channel under the top 1 mm deep where there is no room for any; nothing of the
+   * finish's film that bolts and threads go through.
    */
   private static final String MENDED =
-      "core\\.strips-depth|heel\\.(spare|stock)|stack\\.depth|glue\\..*|clamps\\..*|board\\.yield|.*mass|balance\\..*|relief\\.wanted"
+      "core\\.strips-depth|heel\\.(spare|stock)|stack\\.depth|glue\\..*|clamps\\..*|board\\.yield|.*mass|balance\\..*|relief\\.wanted|bolt\\.(last\\.)?length|control\\..*\\.bushing-spare"
           + "|(channel|rout|pass|web)\\..*wire.*|(channel|rout|web)\\..*ground.*";
 
   private static void same(Map<String, Double> then, Plan plan) {
-    assertThat(plan.values().keySet()).containsAll(then.keySet());
+    // How many relief bores a body wants follows from what it is reckoned to weigh.
+    assertThat(plan.values().keySet())
+        .containsAll(then.keySet().stream().filter(i -> !i.contains("relief-")).toList());
     plan.values()
         .forEach(
             (id, value) -> {
@@ -110,7 +113,7 @@ class UpgradeTest {
                 .filter(
                     i ->
                         !i.matches(
-                            "place\\..*|proof\\..*-wanted|rout\\..*\\.bit(-2)?|tuner\\.bit|core\\..*|rout\\..*\\.floor|web\\..*|jack\\..*\\.plate-room|rout\\..*\\.surface(\\.now)?|board\\..*\\.width|scarf\\.saw-back|heights\\.relief.*"))
+                            "place\\..*|proof\\..*-wanted|rout\\..*\\.bit(-2)?|tuner\\.bit|core\\..*|rout\\..*\\.floor|web\\..*|jack\\..*\\.plate-room|rout\\..*\\.surface(\\.now)?|board\\..*\\.width|scarf\\.saw-back|heights\\.relief.*|.*\\.(bore|bit)-for-finish|body\\.thickness-finished|bridge\\.saddle-over-base"))
                 .filter(i -> !then.containsKey(i)))
         .isEmpty();
   }

@@ -33,7 +33,12 @@ public final class Constructions {
           {"slot.school=midway", "fretboard.sanded=0.2", "channel.cutter=12"},
           {"neck.angle-made=wedge", "pocket.made-edge=20.4", "pocket.made-end=19"},
           {"neck.angle-made=planed-heel", "heel.taper-made=1", "blank.width-now=60"},
-          {"carve.bow=2.6", "blank.length-now=760", "fretboard.binding=1.5"},
+          {
+            "carve.bow=2.6",
+            "pocket.finish=goes-in",
+            "blank.length-now=760",
+            "fretboard.binding=1.5"
+          },
         }) {
       all.add(Heron.lived(heron.asDesigned(), settings));
     }

@@ -97,8 +97,8 @@ class FittingsTest {
     assertThat(value(plan, "rout.controls.floor")).isCloseTo(5, within(1e-9));
     assertThat(value(plan, "cavity.controls.depth")).isCloseTo(39, within(1e-9));
     assertThat(value(plan, "control.volume.bushing-spare"))
-        .as("9.5 of thread, washer and nut 3.5, top 5")
-        .isCloseTo(1, within(1e-9));
+        .as("9.5 of thread, washer and nut 3.5, top 5, finish 0.15")
+        .isCloseTo(0.85, within(1e-9));
     Plan deeper = Heron.with("rout.controls.depth=41");
     assertThat(value(deeper, "control.top-left")).isCloseTo(3, within(1e-9));
     Plan carved = Heron.with("arm.depth=20", "arm.reach=160", "arm.turn=60");

@@ -100,8 +100,8 @@ class PocketTest {
             "bolt.plate=2",
             "bolt.counterbore=5",
             "bolt.bite=16");
-    // floor 23, less the counterbore
-    assertThat(value(plan, "bolt.length")).isCloseTo(2 + 23 - 5 + 16, within(1e-9));
+    // floor 23, less the counterbore; the plate lies on the finish
+    assertThat(value(plan, "bolt.length")).isCloseTo(2 + 0.15 + 23 - 5 + 16, within(1e-9));
     assertThat(value(plan, "bolt.tip-clearance")).isCloseTo(6, within(1e-9));
     double into = value(Heron.with("bolt.reach=into-fretboard"), "bolt.tip-clearance");
     assertThat(into)

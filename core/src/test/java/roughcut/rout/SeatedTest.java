@@ -94,7 +94,7 @@ class SeatedTest {
         if (back < plan.cuts().surface().thickness() - 0.01) {
           double length = value(plan, "bolt." + (b + 1) + ".length");
           double bite = roughcut.design.RoutDecisions.BOLT_BITE.in(plan.build().design());
-          assertThat(length).isCloseTo(2 + wood + bite, within(0.03));
+          assertThat(length).isCloseTo(2 + 0.15 + wood + bite, within(0.03));
         }
         Cylinder bore = plan.cuts().cut("bolt-" + (b + 1)).orElseThrow().bores().get(0);
         assertThat(bore.from().z()).isCloseTo(back, within(1e-9));

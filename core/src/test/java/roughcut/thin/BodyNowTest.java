@@ -301,9 +301,17 @@ class BodyNowTest {
             .filter(i -> i.symbol().equals("ρ"))
             .mapToDouble(i -> i.value().value())
             .sum();
-    double controls = blank.cuts().cut("controls").orElseThrow().volume();
+    double topDensity =
+        blank.value("body.mass-now").orElseThrow().inputs().stream()
+            .filter(i -> i.symbol().equals("ρ_t"))
+            .mapToDouble(i -> i.value().value())
+            .sum();
+    Cut cavity = blank.cuts().cut("controls").orElseThrow();
+    double controls = cavity.volume();
+    double floor = 44 - cavity.steps().get(1).depth().value();
+    double inTop = cavity.steps().get(1).area() * (5.5 + 0.6 - floor);
     assertThat(value(blank, "body.mass-now") - value(routed, "body.mass-now"))
-        .isCloseTo(controls * density / 1e6, within(1e-6));
+        .isCloseTo((controls * density + inTop * (topDensity - density)) / 1e6, within(0.02));
     assertThat(value(blank, "body.mass-now")).isGreaterThan(value(blank, "body.mass"));
     String[] cuts =
         blank.cuts().cuts().stream()

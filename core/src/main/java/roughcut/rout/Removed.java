@@ -1,0 +1,122 @@
+package roughcut.rout;
+
+import java.util.List;
+import java.util.Set;
+import roughcut.body.BodySurface;
+import roughcut.design.BodyFace;
+import roughcut.geometry.Bounds;
+import roughcut.geometry.Point;
+import roughcut.geometry.Prism;
+
+/**
+ * Wood that is taken off a body, and how much of it out of its top and veneer, which may be denser
+ * than the back (handbook page 3, "Weight").
+ *
+ * @param all of it, mm³
+ * @param cap of that, out of top and veneer, mm³
+ */
+record Removed(double all, double cap) {
+  /** How finely carved faces are added up, mm. */
+  private static final double GRID = 10;
+
+  /** Of an outline larger than any body's no more places than this are added up. */
+  private static final int MOST_PLACES = 10_000;
+
+  /** A carved top may rise so far over the slab's, mm. */
+  private static final double RISES = 100;
+
+  Removed plus(Removed other) {
+    return new Removed(all + other.all, cap + other.cap);
+  }
+
+  Removed less(Removed other) {
+    return new Removed(all - other.all, cap - other.cap);
+  }
+
+  /**
+   * By cuts, each place counted once.
+   *
+   * @param before what is gone already, which they take no more
+   * @param thick how thick top and veneer are together, mm; 0 without any
+   */
+  static Removed by(CutSlab slab, List<Cut> before, List<Cut> cuts, double thick) {
+    double twice = Overlap.between(before, cuts);
+    double all = cuts.stream().mapToDouble(Cut::volume).sum() - twice;
+    if (thick <= 0 || cuts.isEmpty()) {
+      return new Removed(all, 0);
+    }
+    List<Cut> withCap = new java.util.ArrayList<>(before);
+    withCap.add(cap(slab.surface, thick));
+    return new Removed(all, Overlap.between(withCap, cuts) - twice);
+  }
+
+  /** Top and veneer as if they were a cut: what others share with it is theirs to take. */
+  private static Cut cap(BodySurface surface, double thick) {
+    Bounds b = surface.edge().shape().bounds();
+    List<Point> corners =
+        List.of(
+            new Point(b.left() - RISES, b.low() - RISES),
+            new Point(b.right() + RISES, b.low() - RISES),
+            new Point(b.right() + RISES, b.high() + RISES),
+            new Point(b.left() - RISES, b.high() + RISES));
+    Prism solid = new Prism(corners, -RISES, thick, 0);
+    Step step =
+        new Step(
+            "cap",
+            List.of(new roughcut.geometry.Outline(corners)),
+            roughcut.measure.Known.of(RoutKeys.BODY_CAP, thick, "top and veneer"),
+            List.of(solid),
+            0,
+            b);
+    return new Cut(
+        "cap",
+        "top",
+        CutKind.CHANNEL,
+        CutFrom.TOP,
+        List.of(step),
+        List.of(),
+        Set.of(),
+        List.of(),
+        false);
+  }
+
+  /** By edges, contours and carving of both faces. */
+  static Removed carved(BodySurface surface, double thick) {
+    double round = surface.edge().length();
+    double top = round * fillet(surface.roundTop(), surface.roundTop());
+    double back = round * fillet(surface.roundBack(), surface.roundBack());
+    Removed sum = new Removed(top + back, round * fillet(surface.roundTop(), Math.max(0, thick)));
+    if (surface.flat()) {
+      return sum;
+    }
+    Bounds b = surface.edge().shape().bounds();
+    double grid = Math.max(GRID, Math.sqrt(b.width() * b.height() / MOST_PLACES));
+    double all = 0;
+    double cap = 0;
+    for (double x = b.left() + grid / 2; x < b.right(); x += grid) {
+      for (double[] span : surface.edge().shape().spans(x, true)) {
+        for (double y = span[0] + grid / 2; y < span[1]; y += grid) {
+          double lost = surface.contoured(BodyFace.TOP, x, y);
+          if (surface.drop() > 0) {
+            lost += surface.carved(surface.edge().upTo(surface.carveWidth(), new Point(x, y)));
+          }
+          double rise = surface.riseAt(x);
+          all += lost + surface.contoured(BodyFace.BACK, x, y) - rise;
+          cap += Math.min(thick, lost - rise);
+        }
+      }
+    }
+    return sum.plus(new Removed(all * grid * grid, cap * grid * grid));
+  }
+
+  /** Area that rounding an edge over takes off, as far down as that, mm². */
+  private static double fillet(double r, double down) {
+    if (r <= 0) {
+      return 0;
+    }
+    double u = Math.max(0, r - down);
+    // ∫ of r − √(r² − u²) from u to r.
+    double arc = (u / 2) * Math.sqrt(r * r - u * u) + r * r / 2 * Math.asin(u / r);
+    return r * (r - u) - (r * r * Math.PI / 4 - arc);
+  }
+}
