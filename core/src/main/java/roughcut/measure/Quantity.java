@@ -43,6 +43,8 @@ public enum Quantity {
   DENSITY("kg/m³", 0),
   /** A pressure, or a stiffness. */
   PRESSURE("MPa", 2),
+  /** A mass along a length: a string's. */
+  LINEAR_MASS("g/m", 2),
   /** A mass spread over an area. */
   COVERAGE("g/m²", 0);
 

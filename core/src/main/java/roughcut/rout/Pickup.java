@@ -23,6 +23,7 @@ import roughcut.geometry.Shapes;
 import roughcut.layout.FretLayout;
 import roughcut.layout.StringSpread;
 import roughcut.measure.Found;
+import roughcut.measure.Known;
 import roughcut.measure.Sentence;
 import roughcut.measure.Value;
 import roughcut.strings.Heights;
@@ -216,20 +217,26 @@ public record Pickup(
             new Prism(shape.corners(), top - RING, top - 0.01, 0),
             shape,
             true));
-    Value inside = slab.get(fitting, "length");
-    Value along = slab.get(fitting, "width");
-    Value room = slab.get(fitting, "clearance");
     return Optional.of(
         slab.ledger.put(
             fitting.id("hidden"),
             fitting.title() + ", ring reaches beyond its rout",
             LENGTH,
-            "min(r_1 − l, r_2 − w) / 2 − c",
+            "min(r_1 − l − 2 · k, r_2 − w) / 2 − c",
             in("r_1", length),
-            in("l", inside),
+            in("l", slab.get(fitting, "length")),
+            in("k", legs(slab, fitting)),
             in("r_2", width),
-            in("w", along),
-            in("c", room)));
+            in("w", slab.get(fitting, "width")),
+            in("c", slab.clearance(fitting.name(), slab.get(fitting, "clearance")))));
+  }
+
+  /** How far legs reach beyond the pickup, where it has any. */
+  private static Value legs(Cutting slab, Fitting fitting) {
+    Value width = slab.get(fitting, "tab-width");
+    return width.value() > 0
+        ? slab.get(fitting, "tab-length")
+        : Known.of(fitting.id("no-legs"), "Its legs", 0, LENGTH, "legs 0 wide");
   }
 
   private static Value toBoard(

@@ -18,7 +18,6 @@ import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.geometry.Prism;
 import roughcut.measure.Value;
-import roughcut.measure.Worked;
 import roughcut.neck.NeckShape;
 import roughcut.strings.HeelSeat;
 import roughcut.strings.Heights;
@@ -113,7 +112,7 @@ public record Pocket(
               + (front.value() < end.value() ? "body's edge" : "heel's end"),
           new Point(joint.value(), 0));
     }
-    Value asCut = asCut(slab, clearance);
+    Value asCut = slab.clearance("pocket", clearance);
     return new Pocket(
         cut,
         front,
@@ -162,20 +161,6 @@ public record Pocket(
     return heights.seat().orElseThrow().made().tiltsFloor()
         ? heights.taper().orElseThrow()
         : slab.ledger.put(RoutKeys.POCKET_TILT, "d_1 − d_2", in("d_1", front), in("d_2", end));
-  }
-
-  /** Clearance that a worn or narrow template leaves, half of what it is off at each side. */
-  private static Value asCut(Cutting slab, Value clearance) {
-    Value off = slab.ledger.values().get("rout.pocket.off");
-    return off == null
-        ? clearance
-        : Worked.of(
-            "pocket.clearance-cut",
-            "Clearance a side, by the template",
-            FINE_LENGTH,
-            "c + o / 2",
-            in("c", clearance),
-            in("o", off));
   }
 
   private static Value finished(Cutting slab, Value clearance) {

@@ -240,6 +240,20 @@ class Slab {
     return cut;
   }
 
+  /** Clearance that a worn or narrow template leaves, half of what it is off at each side. */
+  Value clearance(String name, Value drawn) {
+    Value off = ledger.values().get("rout." + name + ".off");
+    return off == null
+        ? drawn
+        : Worked.of(
+            name + ".clearance-cut",
+            "Clearance a side, by the template",
+            FINE_LENGTH,
+            "c + o / 2",
+            in("c", drawn),
+            in("o", off));
+  }
+
   /** A step over shapes without hollows that together make its outline. */
   Step step(String name, BodyFace face, List<Outline> nominal, Value depth, double corner) {
     List<Outline> shapes = asCut(name, nominal, corner);

@@ -1,8 +1,8 @@
 package roughcut.strings;
 
 import static roughcut.measure.Quantity.FINE_LENGTH;
+import static roughcut.measure.Quantity.LINEAR_MASS;
 import static roughcut.measure.Quantity.NEWTON;
-import static roughcut.measure.Quantity.RATIO;
 import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
@@ -110,16 +110,22 @@ public record StringPull(List<Value> tensions, List<Value> cores, List<Value> sc
     Value steel = Known.of(StringKeys.STEEL_DENSITY, STEEL, "music wire");
     Value pi = Known.of(FretboardKeys.PI, Math.PI, "a circle's own");
     String id = "string." + i + ".mass";
-    String label = "String " + i + ", g to the metre";
+    String label = "String " + i + ", mass";
     if (!spec.wound()) {
       return ledger.put(
-          id, label, RATIO, "ρ · π · D^2 / 4 / 1000", in("ρ", steel), in("π", pi), in("D", gauge));
+          id,
+          label,
+          LINEAR_MASS,
+          "ρ · π · D^2 / 4 / 1000",
+          in("ρ", steel),
+          in("π", pi),
+          in("D", gauge));
     }
     // Round wire fills π/4 of the ring that it is wound in.
     return ledger.put(
         id,
         label,
-        RATIO,
+        LINEAR_MASS,
         "(ρ · π · c^2 / 4 + ρ_w · π / 4 · π · (D^2 − c^2) / 4) / 1000",
         in("ρ", steel),
         in("ρ_w", wrap),

@@ -10,6 +10,7 @@ import org.junit.jupiter.api.Test;
 import roughcut.Heron;
 import roughcut.demo.Demo;
 import roughcut.geometry.Bounds;
+import roughcut.geometry.Point;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
 import roughcut.shop.Shop;
@@ -100,5 +101,32 @@ class WornTemplateTest {
     Plan tight = with("pocket", wanted - 1);
     assertThat(tight.findings())
         .anyMatch(f -> f.stops() && f.words().contains("too narrow for the neck"));
+  }
+
+  /** What a ring hides is looked at on the rout as it is cut, legs and all. */
+  @Test
+  void aRingHidesTheRoutAsTheTemplateCutsIt() {
+    Build ringed =
+        Heron.lived(
+            Heron.build().asDesigned(),
+            "pickup.neck.fixing=ring",
+            "pickup.neck.ring-length=92",
+            "pickup.neck.ring-width=46");
+    Shop shop = Demo.shop().withTemplates(List.of());
+    Plan drawn = Plan.of(ringed, shop);
+    Plan worn = Plan.of(ringed, with("neck", bounds(drawn, "neck").width() + 1.2).shop());
+    double least = Double.POSITIVE_INFINITY;
+    for (var step : worn.cuts().cut("neck").orElseThrow().steps()) {
+      for (var corner : step.outline().corners()) {
+        Point at = worn.cuts().pickups().get(0).centre();
+        double along = Math.abs(corner.x() - at.x());
+        double across = Math.abs(corner.y() - at.y());
+        least = Math.min(least, Math.min(46 / 2.0 - along, 92 / 2.0 - across));
+      }
+    }
+    double hidden = worn.value("pickup.neck.hidden").orElseThrow().value();
+    assertThat(hidden).isCloseTo(least, within(0.02));
+    assertThat(drawn.value("pickup.neck.hidden").orElseThrow().value() - hidden)
+        .isCloseTo(0.6, within(1e-6));
   }
 }
