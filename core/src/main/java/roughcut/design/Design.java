@@ -39,7 +39,7 @@ public record Design(
     List<OrderChange> order,
     Optional<DrawnOutline> drawn) {
   public static final int MOST_STRINGS = 18;
-  public static final int MOST_FITTINGS = 80;
+  public static final int MOST_FITTINGS = 120;
 
   public Design {
     // In the order of their ids for files, and found by hash: they are asked for all the time.

@@ -30,6 +30,11 @@ public final class RoutDecisions {
   public static final NumberDecision POCKET_RADIUS =
       BOOK.number("pocket.corner-radius", "Pocket corner radius", LENGTH, 6.35, 0, 25, 0.05)
           .hint("The radius of the cutter that leaves it.");
+  public static final NumberDecision POCKET_RADIUS_BASS =
+      BOOK.number(
+              "pocket.corner-radius-bass", "Pocket corner, bass side", LENGTH, 6.35, 0, 25, 0.05)
+          .follows(d -> POCKET_RADIUS.in(d), POCKET_RADIUS)
+          .hint("Its own radius where the corners differ.");
   public static final ChoiceDecision<PocketCorner> POCKET_CORNERS =
       BOOK.choice(
           "pocket.corners",

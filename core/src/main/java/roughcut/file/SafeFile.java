@@ -25,7 +25,7 @@ import java.util.stream.Stream;
  */
 public final class SafeFile {
   /** Nothing that a person made by hand is larger, bytes. */
-  public static final long LARGEST = 8L << 20;
+  public static final long LARGEST = 32L << 20;
 
   private static final int MOST_LINKS = 20;
 
@@ -70,6 +70,15 @@ public final class SafeFile {
   }
 
   private static void write(Path file, byte[] content, boolean keep) throws FileTrouble {
+    if (content.length > LARGEST) {
+      // What is saved can be opened again.
+      throw new FileTrouble(
+          file
+              + " would be larger than "
+              + (LARGEST >> 20)
+              + " MB, which can't be opened again: shorten its notes, or take old readings out;"
+              + " the file is as it was");
+    }
     Path beside = null;
     try {
       Path target = linked(file.toAbsolutePath());

@@ -4,6 +4,7 @@ import static roughcut.measure.Quantity.FINE_LENGTH;
 import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Set;
 import roughcut.design.BodyDecisions;
@@ -56,6 +57,7 @@ public record Pocket(
     Value heelEnd = neck.heelEnd();
     Value clearance = slab.givens.get(RoutDecisions.POCKET_CLEARANCE);
     Value radius = slab.givens.get(RoutDecisions.POCKET_RADIUS);
+    Value bass = slab.givens.get(RoutDecisions.POCKET_RADIUS_BASS);
     Value front =
         slab.ledger.put(
             RoutKeys.POCKET_DEPTH_FRONT,
@@ -77,8 +79,11 @@ public record Pocket(
             in("d_1", front),
             in("d_2", end));
     boolean chiselled = slab.givens.get(RoutDecisions.POCKET_CORNERS) == PocketCorner.CHISEL;
-    Outline wanted = shape(neck, clearance.value(), chiselled ? 0 : radius.value());
-    Outline shape = slab.asCut("pocket", List.of(wanted), radius.value()).get(0);
+    Outline wanted =
+        shape(
+            neck, clearance.value(), chiselled ? 0 : bass.value(), chiselled ? 0 : radius.value());
+    double tightest = Math.min(radius.value(), bass.value());
+    Outline shape = slab.asCut("pocket", List.of(wanted), tightest).get(0);
     Prism solid =
         new Prism(shape.corners(), 0, Math.max(LEAST, front.value()) + joint.value() * tan, -tan);
     Cut drawn =
@@ -93,7 +98,7 @@ public record Pocket(
                     List.of(shape),
                     front.value() >= end.value() ? front : end,
                     List.of(solid),
-                    radius.value(),
+                    tightest,
                     wanted.bounds())),
             List.of(),
             Set.of(),
@@ -123,7 +128,7 @@ public record Pocket(
             "c − u",
             in("c", asCut),
             in("u", slab.givens.get(RoutDecisions.POCKET_TIGHT))),
-        mismatch(slab, radius),
+        mismatch(slab, radius, bass),
         slab.ledger.put(
             RoutKeys.POCKET_HEEL_GAP, "h · abs(sin(α))", in("h", heel), in("α", heights.leans())),
         finished(slab, asCut),
@@ -173,37 +178,44 @@ public record Pocket(
     return slab.ledger.put(id, label, FINE_LENGTH, "c − f", in("c", clearance), in("f", film));
   }
 
-  private static Value mismatch(Cutting slab, Value radius) {
+  private static Value mismatch(Cutting slab, Value treble, Value bass) {
     boolean left = slab.givens.get(RoutDecisions.POCKET_CORNERS) == PocketCorner.SMALL_CUTTER;
     return left
-        ? slab.ledger.put(RoutKeys.POCKET_CORNER_MISMATCH, "R", in("R", radius))
+        ? slab.ledger.put(
+            RoutKeys.POCKET_CORNER_MISMATCH, "max(R, R_b)", in("R", treble), in("R_b", bass))
         : slab.ledger.put(
             RoutKeys.POCKET_CORNER_MISMATCH.called("Square heel corners stand off by"),
             "0 · R",
-            in("R", radius));
+            in("R", treble));
   }
 
   /** The real neck's edges with the clearance; its far corners as the cutter leaves them. */
-  private static Outline shape(NeckShape neck, double clearance, double radius) {
+  private static Outline shape(NeckShape neck, double clearance, double bass, double treble) {
     double from = neck.joint().value();
     double to = Math.max(from + 1, neck.heelEnd().value()) + clearance;
     double a = Math.max(1, neck.halfWidth(from)) + clearance;
     double b = Math.max(1, neck.halfWidth(to)) + clearance;
-    double r = Math.max(0, Math.min(radius, Math.min(b, to - from) - 0.1));
+    double most = Math.min(b, to - from) - 0.1;
+    double lean = Math.atan2(b - a, to - from);
     List<Point> corners = new ArrayList<>();
     corners.add(new Point(from, -a));
-    if (r < 0.05) {
-      corners.add(new Point(to, -b));
-      corners.add(new Point(to, b));
-    } else {
-      double lean = Math.atan2(b - a, to - from);
-      // The corner's centre stands r from the side and from the end.
-      Point low = new Point(to - r, -(b - r * Math.tan(lean)) + r / Math.cos(lean));
-      corners.addAll(Arcs.arc(low, r, -Math.PI / 2 - lean, 0));
-      corners.addAll(Arcs.arc(new Point(low.x(), -low.y()), r, 0, Math.PI / 2 + lean));
-    }
+    corners.addAll(corner(to, b, Math.min(bass, most), lean));
+    List<Point> other = new ArrayList<>();
+    corner(to, b, Math.min(treble, most), lean).forEach(p -> other.add(new Point(p.x(), -p.y())));
+    Collections.reverse(other);
+    corners.addAll(other);
     corners.add(new Point(from, a));
     return new Outline(corners);
+  }
+
+  /** The bass corner at the heel's end, from its side to its end. */
+  private static List<Point> corner(double to, double b, double r, double lean) {
+    if (r < 0.05) {
+      return List.of(new Point(to, -b));
+    }
+    // The corner's centre stands r from the side and from the end.
+    Point middle = new Point(to - r, -(b - r * Math.tan(lean)) + r / Math.cos(lean));
+    return Arcs.arc(middle, r, -Math.PI / 2 - lean, 0);
   }
 
   /** Its depth at x. */

@@ -7,6 +7,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Random;
 import java.util.concurrent.TimeUnit;
@@ -20,6 +21,8 @@ import roughcut.demo.Demo;
 import roughcut.record.Build;
 import roughcut.record.FretRecords;
 import roughcut.record.FretStage;
+import roughcut.record.Log;
+import roughcut.record.Note;
 import roughcut.record.Reading;
 import roughcut.shop.Limit;
 import roughcut.shop.Shop;
@@ -201,6 +204,30 @@ class SavingTest {
     assertThatThrownBy(() -> BuildFile.open(folder)).hasMessageContaining("is a folder");
     Files.write(heron(), new byte[(int) SafeFile.LARGEST + 1]);
     assertThatThrownBy(() -> BuildFile.open(heron())).hasMessageContaining("larger than");
+  }
+
+  /**
+   * A log as long as ten years of work: what is saved can be opened, and what can't isn't saved.
+   */
+  @Test
+  void whatIsSavedCanBeOpenedHoweverMuchWasWritten() throws Exception {
+    Build long10 = noted(10);
+    BuildFile.at(heron()).save(long10);
+    assertThat(Files.size(heron())).isGreaterThan(9L << 20);
+    assertThat(BuildFile.open(heron()).build().log().notes()).hasSize(2700);
+    assertThatThrownBy(() -> BuildFile.at(heron()).save(noted(40)))
+        .isInstanceOf(FileTrouble.class)
+        .hasMessageContaining("can't be opened again");
+    assertThat(BuildFile.open(heron()).build().log().notes()).as("as it was").hasSize(2700);
+  }
+
+  private static Build noted(int megabytes) {
+    Log log = Heron.build().log();
+    for (int i = 0; i < megabytes * 270; i++) {
+      LocalDateTime at = LocalDateTime.of(2026, 5, 4, 10, 0).plusMinutes(i);
+      log = log.with(new Note(at, "", "a".repeat(Note.LONGEST), ""));
+    }
+    return Heron.build().withLog(log);
   }
 
   @Test

@@ -7,7 +7,9 @@ import static roughcut.Heron.value;
 import org.junit.jupiter.api.Test;
 import roughcut.Heron;
 import roughcut.demo.Demo;
+import roughcut.geometry.Bounds;
 import roughcut.geometry.Outline;
+import roughcut.geometry.Point;
 import roughcut.plan.Plan;
 import roughcut.thin.ThinSpot;
 
@@ -161,5 +163,38 @@ class PocketTest {
     assertThat(
             said(Heron.with(letIn[0], "pocket.exposed=-1", "neck.angle=4", "heel.end=460"), beyond))
         .isFalse();
+  }
+
+  /** Each corner has its own radius: what a round one lacks of a square one, side by side. */
+  @Test
+  void aRadiusForEachCorner() {
+    Plan same = Heron.with("pocket.corner-radius=6");
+    assertThat(same.cuts().cut("pocket").orElseThrow().steps().get(0).outline().area())
+        .as("the bass side follows until it is decided")
+        .isCloseTo(
+            area(Heron.with("pocket.corner-radius=6", "pocket.corner-radius-bass=6")),
+            within(1e-9));
+    Plan own = Heron.with("pocket.corner-radius=3", "pocket.corner-radius-bass=9");
+    double square = area(Heron.with("pocket.corners=chisel"));
+    assertThat(square - area(own)).isCloseTo((1 - Math.PI / 4) * (3 * 3 + 9 * 9), within(0.9));
+    Outline shape = own.cuts().cut("pocket").orElseThrow().steps().get(0).outline();
+    Bounds b = shape.bounds();
+    assertThat(shape.holds(new Point(b.right() - 1.5, b.low() + 1.5))).as("bass, 9").isFalse();
+    assertThat(shape.holds(new Point(b.right() - 1.5, b.high() - 1.5))).as("treble, 3").isTrue();
+    assertThat(own.cuts().cut("pocket").orElseThrow().steps().get(0).corner())
+        .as("the cutter has to fit the tighter one")
+        .isEqualTo(3);
+    assertThat(
+            value(
+                Heron.with(
+                    "pocket.corners=small-cutter",
+                    "pocket.corner-radius=1",
+                    "pocket.corner-radius-bass=4"),
+                "pocket.corner-mismatch"))
+        .isEqualTo(4);
+  }
+
+  private static double area(Plan plan) {
+    return plan.cuts().cut("pocket").orElseThrow().steps().get(0).outline().area();
   }
 }

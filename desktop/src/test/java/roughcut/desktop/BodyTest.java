@@ -15,6 +15,9 @@ import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
 import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
+import roughcut.design.Design;
+import roughcut.design.Fitting;
+import roughcut.design.FittingType;
 import roughcut.desktop.control.Ids;
 import roughcut.desktop.station.StationId;
 import roughcut.rout.Cut;
@@ -113,6 +116,25 @@ class BodyTest extends WindowTest {
     assertThat(design().fitting("controls").orElseThrow().with()).doesNotContain("control-1");
     undo();
     assertThat(design().fitting("control-1")).as("nothing is lost").isPresent();
+  }
+
+  /** A body takes so many fittings; where one more is added it is said why not. */
+  @Test
+  void oneFittingTooManyIsRefusedWhereItIsAdded() {
+    routs("Cuts");
+    show(() -> session().make("many", "many relief holes", b -> b.withDesign(full(b.design()))));
+    pick("fitting.type", "STRAP");
+    click("fitting.add");
+    assertThat(design().fittings()).hasSize(Design.MOST_FITTINGS);
+    assertThat(text("fitting.add-refused")).contains("at most " + Design.MOST_FITTINGS);
+  }
+
+  private static Design full(Design design) {
+    Design next = design;
+    for (int i = next.fittings().size(); i < Design.MOST_FITTINGS; i++) {
+      next = next.addFitting(new Fitting(FittingType.RELIEF, "many-" + i, "relief-bore"));
+    }
+    return next;
   }
 
   @Test

@@ -225,17 +225,16 @@ public final class Windows {
   }
 
   private static void place(Stage stage, Habits habits) {
+    size(stage, habits);
     double x = habits.number("window.x", Double.NaN);
     double y = habits.number("window.y", Double.NaN);
-    size(stage, habits);
-    boolean seen =
-        Screen.getScreens().stream()
-            .map(Screen::getVisualBounds)
-            .anyMatch((Rectangle2D b) -> b.contains(x + 60, y + 20));
-    if (seen) {
-      stage.setX(x);
-      stage.setY(y);
-    }
+    List<Rectangle2D> screens = Screen.getScreens().stream().map(Screen::getVisualBounds).toList();
+    WindowPlace.inside(stage.getWidth(), stage.getHeight(), x, y, screens)
+        .ifPresent(
+            at -> {
+              stage.setX(at.getX());
+              stage.setY(at.getY());
+            });
     stage.setMaximized(habits.number("window.maximized", 0) > 0);
   }
 

@@ -31,6 +31,7 @@ final class CutsPage extends BodyViewPage {
   private final FittingCard card;
   private final Facts facts = new Facts();
   private final Label title = new Label();
+  private final Label refused = new Label();
   private Panel panel;
 
   CutsPage(Desk desk, PagedStation station, Looking looking) {
@@ -62,8 +63,12 @@ final class CutsPage extends BodyViewPage {
     Ids.set(button, "fitting.add");
     button.getStyleClass().add("text-button");
     button.setOnAction(e -> add(add.chosen()));
+    Ids.set(refused, "fitting.add-refused");
+    refused.getStyleClass().add("panel-text");
+    refused.setWrapText(true);
+    refused("");
     HBox.setHgrow(add, javafx.scene.layout.Priority.ALWAYS);
-    panel = begun().node(which).node(card).node(new HBox(4, add, button));
+    panel = begun().node(which).node(card).node(new HBox(4, add, button)).node(refused);
     return panel;
   }
 
@@ -75,8 +80,20 @@ final class CutsPage extends BodyViewPage {
             "one more " + type.label(),
             "fitting",
             b -> b.withDesign(StartingFitting.added(plan, b.design(), type, name)))
-        .ifPresentOrElse(title::setText, () -> looking.choose(name));
+        .ifPresentOrElse(
+            this::refused,
+            () -> {
+              refused("");
+              looking.choose(name);
+            });
     desk.session().history().settle();
+  }
+
+  /** Why nothing was added, where it was to be. */
+  private void refused(String why) {
+    refused.setText(why);
+    refused.setVisible(!why.isEmpty());
+    refused.setManaged(!why.isEmpty());
   }
 
   @Override

@@ -45,6 +45,7 @@ final class PocketPage extends BodyViewPage {
         .more(
             RoutDecisions.POCKET_TIGHT,
             RoutDecisions.POCKET_RADIUS,
+            RoutDecisions.POCKET_RADIUS_BASS,
             RoutDecisions.POCKET_CORNERS,
             RoutDecisions.POCKET_FINISH,
             RoutDecisions.FINISH,
