@@ -54,7 +54,7 @@ final class DemoFittings {
   /** Slanted pickups screwed to their floors, strings through the body, contours on both faces. */
   static Design bittern(Design design) {
     Map<String, Double> numbers = new HashMap<>(design.numbers());
-    numbers.put("pickup.neck.from-saddle", 142.0);
+    numbers.put("pickup.neck.from-saddle", 134.0);
     numbers.put("pickup.neck.angle", 5.0);
     numbers.put("pickup.bridge.from-saddle", 48.0);
     numbers.put("pickup.bridge.angle", 9.0);

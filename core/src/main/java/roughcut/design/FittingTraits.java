@@ -5,6 +5,7 @@ import static roughcut.measure.Quantity.COUNT;
 import static roughcut.measure.Quantity.FINE_LENGTH;
 import static roughcut.measure.Quantity.LENGTH;
 import static roughcut.measure.Quantity.PERCENT;
+import static roughcut.measure.Quantity.RESISTANCE;
 
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -152,6 +153,16 @@ public final class FittingTraits {
     free(t, "gap", "Gap under strings", LENGTH, k -> 2.5, 0.5, 10, 0.5, "2 to 3 is usual.");
     free(t, "wire", "Room for its wire", LENGTH, k -> 3, 0, 15, 0.5, "Under the case.");
     free(t, "travel", "Travel down", LENGTH, k -> 4, 0, 15, 0.5, "That its screws can lower it.");
+    free(
+        t,
+        "coil",
+        "Coil, as listed",
+        RESISTANCE,
+        k -> 0,
+        0,
+        50,
+        0.1,
+        "Resistance by its maker's sheet, to hold a reading against.");
     free(
         t,
         "screw",

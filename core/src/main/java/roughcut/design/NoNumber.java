@@ -12,6 +12,9 @@ import java.util.Optional;
  * @param word what is read in its place
  */
 record NoNumber(double value, String word) {
+  private static final java.util.regex.Pattern COIL =
+      java.util.regex.Pattern.compile("pickup\\.[a-z0-9-]+\\.coil");
+
   private static final Map<String, NoNumber> ALL = new HashMap<>();
 
   static {
@@ -57,6 +60,7 @@ record NoNumber(double value, String word) {
         "neck.nut-to-octave",
         "proof.standing",
         "proof.straightedge");
+    all(0, "not listed", "pickup.neck.coil");
     all(0, "by bearing", "template.bush");
     all(0, "one scale", "scale.bass", "scale.treble");
   }
@@ -69,7 +73,7 @@ record NoNumber(double value, String word) {
 
   /** What stands for no number in a decision; empty where every number is one. */
   static Optional<NoNumber> of(String id) {
-    return Optional.ofNullable(ALL.get(id));
+    return Optional.ofNullable(ALL.get(COIL.matcher(id).replaceFirst("pickup.neck.coil")));
   }
 
   /** Ids of all decisions that have one, for tests. */

@@ -44,6 +44,7 @@ public final class PartDecisions {
           family("string.#.pitch", d -> d.strings().size(), PartDecisions::pitch),
           family("string.#.core", d -> d.strings().size(), PartDecisions::core),
           family("string.#.own-compensation", d -> d.strings().size(), PartDecisions::own),
+          family("tuner.#.wrap-height", d -> d.strings().size(), PartDecisions::wrap),
           family(
               "neck.strip.#.thickness", d -> d.neckStack().size(), PartDecisions::stripThickness),
           family(
@@ -189,6 +190,25 @@ public final class PartDecisions {
         new ReadingKind.PartInHand("Core of the wound string."),
         design -> design.strings().get(number - 1).core(),
         (design, mm) -> withString(design, number, s -> s.withCore(mm)));
+  }
+
+  /** How high a string's wrap lies on its post: as on all posts until it has its own. */
+  public static NumberDecision wrap(int string) {
+    NumberDecision all = NeckDecisions.TUNER_WRAP;
+    String id = "tuner." + string + ".wrap-height";
+    return new NumberDecision(
+        id,
+        "String " + string + " on its post",
+        "Where posts differ: height of this wrap over the headstock's face.",
+        all.quantity(),
+        all.least(),
+        all.most(),
+        all.step(),
+        all.reading(),
+        true,
+        List.of(all.id()),
+        design -> design.numbers().getOrDefault(id, all.in(design)),
+        (design, mm) -> design.withNumber(id, mm));
   }
 
   /** Compensation from the maker's own table. */

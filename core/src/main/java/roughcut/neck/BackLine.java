@@ -47,17 +47,13 @@ public record BackLine(List<Point> line, double straightFrom, double straightTo)
     List<Point> heel = new ArrayList<>();
     double to = heel(thickness, jointX, heelDepth, heelRadius, from, heel);
     heel.add(new Point(heelEnd, -endDepth));
-    for (double x : thickness.dips() ? stations(thickness) : new double[0]) {
-      if (x > from && x < to) {
-        points.add(new Point(x, -thickness.depth(x)));
+    for (Point dip : thickness.dips() ? thickness.missing() : List.<Point>of()) {
+      if (dip.x() > from && dip.x() < to) {
+        points.add(new Point(dip.x(), -thickness.depth(dip.x())));
       }
     }
     points.addAll(heel);
     return new BackLine(distinct(points), from, to);
-  }
-
-  private static double[] stations(ThicknessLine thickness) {
-    return new double[] {thickness.firstX(), thickness.octaveX()};
   }
 
   /**

@@ -6,6 +6,8 @@ import static roughcut.measure.Worked.in;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
 import roughcut.design.Decisions;
 import roughcut.design.NeckDecisions;
 import roughcut.fretboard.Straightening;
@@ -14,7 +16,6 @@ import roughcut.measure.Ledger;
 import roughcut.measure.Sentence;
 import roughcut.measure.Value;
 import roughcut.record.Givens;
-import roughcut.record.Measurables;
 
 /**
  * Carving the neck's back from computed lines: facets at fret 1, at the octave fret and at one more
@@ -24,7 +25,7 @@ import roughcut.record.Measurables;
  * @param back what the saw left, on which the lines are drawn
  * @param facets by station, from the nut; of an unsymmetrical profile the bass side's after the
  *     treble side's
- * @param readings what the caliper says there, one for each of the first two stations
+ * @param readings what the caliper says at fret 1, at the octave fret and wherever else it was read
  */
 public record Carving(
     SawnBack back,
@@ -79,22 +80,20 @@ public record Carving(
     String octave = Integer.toString((int) frets.divisions().value());
     List<Facets> facets = new ArrayList<>();
     List<Reading> readings = new ArrayList<>();
-    Value wanted1 = givens.get(Decisions.THICKNESS_1);
-    Value wanted12 = givens.get(Decisions.THICKNESS_12);
-    Optional<Value> first = givens.read(Measurables.NECK_1, wanted1);
-    Optional<Value> second = givens.read(Measurables.NECK_12, wanted12);
+    List<ThicknessLine.Station> read = neck.thickness().read();
     SawnBack back =
         new SawnBack(
             neck,
             margin.value(),
             stock.value(),
-            first,
-            second,
-            neck.basis().with(margin, stock, first.orElse(wanted1), second.orElse(wanted12)));
+            neck.basis()
+                .with(margin, stock)
+                .with(read.stream().map(ThicknessLine.Station::now).toArray(Value[]::new)));
     facets("1", frets.at(1), back, rounds, facets, ledger);
     facets(octave, frets.octave(), back, rounds, facets, ledger);
-    readings.add(reading("1", first, wanted1, ledger));
-    readings.add(reading(octave, second, wanted12, ledger));
+    for (int fret : frets(read, (int) frets.divisions().value())) {
+      readings.add(reading(fret, read.stream().filter(s -> s.fret() == fret).findFirst(), ledger));
+    }
     double station = givens.get(NeckDecisions.CARVE_STATION).value();
     if (station > 0) {
       facets("at", Math.min(station, neck.heelEnd().value()), back, rounds, facets, ledger);
@@ -119,18 +118,26 @@ public record Carving(
     }
   }
 
-  private static Reading reading(String station, Optional<Value> now, Value wanted, Ledger ledger) {
+  /** The frets that are told of: the first, the octave's, and where else it was read. */
+  private static List<Integer> frets(List<ThicknessLine.Station> read, int octave) {
+    Set<Integer> all = new TreeSet<>(List.of(1, octave));
+    read.forEach(s -> all.add(s.fret()));
+    return List.copyOf(all);
+  }
+
+  private static Reading reading(int fret, Optional<ThicknessLine.Station> station, Ledger ledger) {
     return new Reading(
-        "fret " + station,
-        now.map(
-                t ->
+        "fret " + fret,
+        station
+            .map(
+                s ->
                     ledger.put(
-                        "carve." + station + ".left",
-                        "Still to come off at fret " + station,
+                        "carve." + fret + ".left",
+                        "Still to come off at fret " + fret,
                         FINE_LENGTH,
                         "T_now − T",
-                        in("T_now", t),
-                        in("T", wanted)))
+                        in("T_now", s.now()),
+                        in("T", s.wanted())))
             .orElse(null));
   }
 

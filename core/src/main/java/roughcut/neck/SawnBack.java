@@ -1,9 +1,8 @@
 package roughcut.neck;
 
-import java.util.Optional;
+import java.util.List;
 import roughcut.measure.Basis;
 import roughcut.measure.Precision;
-import roughcut.measure.Value;
 
 /**
  * The neck's back as the saw left it, on which facet lines are drawn: B_now = what was read there,
@@ -13,17 +12,9 @@ import roughcut.measure.Value;
  *
  * @param margin left on by the saw, mm
  * @param stock depth of the shaft's wood below the glue line, mm
- * @param first what was read at fret 1, fretboard included; empty while nothing was
- * @param octave the same at the octave fret
  * @param basis what shapes it
  */
-public record SawnBack(
-    NeckShape neck,
-    double margin,
-    double stock,
-    Optional<Value> first,
-    Optional<Value> octave,
-    Basis basis) {
+public record SawnBack(NeckShape neck, double margin, double stock, Basis basis) {
 
   /** Depth of the back below the glue line at x, mm. */
   public double depth(double x) {
@@ -40,20 +31,32 @@ public record SawnBack(
   /** What the readings say of the depth at x; endless where they say nothing. */
   private double read(double x) {
     ThicknessLine line = neck.thickness();
-    double x1 = line.firstX();
-    double x2 = line.octaveX();
-    double one = first.map(v -> v.value() - line.fretboard().value()).orElse(Double.NaN);
-    double two = octave.map(v -> v.value() - line.fretboard().value()).orElse(Double.NaN);
-    if (!Double.isNaN(one) && !Double.isNaN(two)) {
-      return x <= x1
-          ? one - line.depth(x1) + neck.profile(x).depth()
-          : x >= x2
-              ? two - line.depth(x2) + neck.profile(x).depth()
-              : one + (two - one) * (x - x1) / (x2 - x1);
+    List<ThicknessLine.Station> read = line.read();
+    if (read.size() == 1) {
+      return Math.abs(x - read.get(0).x()) < Precision.NEAR
+          ? depth(read.get(0), line)
+          : Double.POSITIVE_INFINITY;
     }
-    if (!Double.isNaN(one) && Math.abs(x - x1) < Precision.NEAR) {
-      return one;
+    if (read.isEmpty()) {
+      return Double.POSITIVE_INFINITY;
     }
-    return !Double.isNaN(two) && Math.abs(x - x2) < Precision.NEAR ? two : Double.POSITIVE_INFINITY;
+    ThicknessLine.Station first = read.get(0);
+    ThicknessLine.Station last = read.get(read.size() - 1);
+    if (x <= first.x() || x >= last.x()) {
+      ThicknessLine.Station end = x <= first.x() ? first : last;
+      return depth(end, line) - line.depth(end.x()) + neck.profile(x).depth();
+    }
+    int after = 1;
+    while (read.get(after).x() < x) {
+      after++;
+    }
+    ThicknessLine.Station one = read.get(after - 1);
+    ThicknessLine.Station two = read.get(after);
+    double share = (x - one.x()) / (two.x() - one.x());
+    return depth(one, line) + (depth(two, line) - depth(one, line)) * share;
+  }
+
+  private static double depth(ThicknessLine.Station station, ThicknessLine line) {
+    return station.now().value() - line.fretboard().value();
   }
 }

@@ -1,8 +1,14 @@
 package roughcut.neck;
 
+import static roughcut.measure.Quantity.FINE_LENGTH;
+
+import java.util.List;
 import java.util.Optional;
+import java.util.TreeMap;
 import roughcut.design.Decisions;
+import roughcut.geometry.Point;
 import roughcut.layout.FretLayout;
+import roughcut.measure.Found;
 import roughcut.measure.Value;
 import roughcut.record.Givens;
 import roughcut.record.Measurables;
@@ -15,8 +21,11 @@ import roughcut.record.Measurables;
  *
  * @param first at fret 1: as decided, or less when less was read
  * @param octave the same at the octave fret
- * @param missingFirst what was read less than decided at fret 1, mm
- * @param missingOctave the same at the octave fret
+ * @param decidedFirst as decided at fret 1, mm
+ * @param decidedOctave as decided at the octave fret, mm
+ * @param read what was read on the way, by its place, from the nut
+ * @param missing what was read less than the line, over its place; nothing missing at fret 1 and
+ *     the octave where nobody read
  */
 public record ThicknessLine(
     Value first,
@@ -24,22 +33,74 @@ public record ThicknessLine(
     Value fretboard,
     double firstX,
     double octaveX,
-    double missingFirst,
-    double missingOctave) {
+    double decidedFirst,
+    double decidedOctave,
+    List<Station> read,
+    List<Point> missing) {
+  /**
+   * Where the neck was measured while it was carved.
+   *
+   * @param fret counted from the nut
+   * @param x from the nut line, mm
+   * @param now what was read, fretboard included
+   * @param wanted what it is to become there
+   */
+  public record Station(int fret, double x, Value now, Value wanted) {}
+
+  public ThicknessLine {
+    read = List.copyOf(read);
+    missing = List.copyOf(missing);
+  }
 
   public static ThicknessLine of(Givens givens, FretLayout frets) {
-    Value decidedFirst = givens.get(Decisions.THICKNESS_1);
-    Value decidedOctave = givens.get(Decisions.THICKNESS_12);
-    Value first = real(decidedFirst, givens.read(Measurables.NECK_1, decidedFirst));
-    Value octave = real(decidedOctave, givens.read(Measurables.NECK_12, decidedOctave));
+    Value one = givens.get(Decisions.THICKNESS_1);
+    Value twelve = givens.get(Decisions.THICKNESS_12);
+    Optional<Value> oneNow = givens.read(Measurables.NECK_1, one);
+    Optional<Value> twelveNow = givens.read(Measurables.NECK_12, twelve);
+    int octave = (int) frets.divisions().value();
+    TreeMap<Integer, Station> read = new TreeMap<>();
+    oneNow.ifPresent(v -> read.put(1, new Station(1, frets.at(1), v, one)));
+    twelveNow.ifPresent(v -> read.put(octave, new Station(octave, frets.octave(), v, twelve)));
+    for (int fret = 2; fret <= frets.frets().size(); fret++) {
+      double x = frets.at(fret);
+      int at = fret;
+      if (fret != octave && givens.wasRead(Measurables.neckAt(fret))) {
+        Value wanted =
+            Found.of(
+                "carve." + fret + ".line",
+                "Neck at fret " + fret + ", finished",
+                one.value()
+                    + (twelve.value() - one.value())
+                        * (x - frets.at(1))
+                        / (frets.octave() - frets.at(1)),
+                FINE_LENGTH,
+                "found on the straight line through fret 1 and the octave",
+                frets.basis().with(one, twelve));
+        givens
+            .read(Measurables.neckAt(fret), wanted)
+            .ifPresent(v -> read.put(at, new Station(at, x, v, wanted)));
+      }
+    }
     return new ThicknessLine(
-        first,
-        octave,
+        real(one, oneNow),
+        real(twelve, twelveNow),
         givens.get(Decisions.FRETBOARD_THICKNESS),
         frets.at(1),
         frets.octave(),
-        decidedFirst.value() - first.value(),
-        decidedOctave.value() - octave.value());
+        one.value(),
+        twelve.value(),
+        List.copyOf(read.values()),
+        missing(read, frets));
+  }
+
+  private static List<Point> missing(TreeMap<Integer, Station> read, FretLayout frets) {
+    TreeMap<Double, Double> all = new TreeMap<>();
+    all.put(frets.at(1), 0.0);
+    all.put(frets.octave(), 0.0);
+    for (Station station : read.values()) {
+      all.put(station.x, Math.max(0, station.wanted.value() - station.now.value()));
+    }
+    return all.entrySet().stream().map(e -> new Point(e.getKey(), e.getValue())).toList();
   }
 
   /** What was read below the line is how thick the neck is: no carving puts wood back. */
@@ -49,21 +110,36 @@ public record ThicknessLine(
 
   /** Whether the line dips because less was read. */
   public boolean dips() {
-    return missingFirst > 0 || missingOctave > 0;
+    return missing.stream().anyMatch(p -> p.y() > 0);
   }
 
   /** How much the neck gains per mm towards the body, as decided. */
   public double slope() {
-    return (octave.value() + missingOctave - first.value() - missingFirst) / (octaveX - firstX);
+    return (decidedOctave - decidedFirst) / (octaveX - firstX);
+  }
+
+  private double line(double x) {
+    return decidedFirst + slope() * (x - firstX);
   }
 
   /** Neck with fretboard at x. */
   public double thickness(double x) {
-    double share = Math.max(0, Math.min(1, (x - firstX) / (octaveX - firstX)));
-    return first.value()
-        + missingFirst
-        + slope() * (x - firstX)
-        - (missingFirst + (missingOctave - missingFirst) * share);
+    return read.isEmpty() ? line(x) : line(x) - missing(x);
+  }
+
+  /** Between two places the one goes straight over into the other; beyond them it stays. */
+  private double missing(double x) {
+    Point before = missing.get(0);
+    for (Point after : missing) {
+      if (after.x() >= x) {
+        double run = after.x() - before.x();
+        return run > 0 && x > before.x()
+            ? before.y() + (after.y() - before.y()) * (x - before.x()) / run
+            : after.y();
+      }
+      before = after;
+    }
+    return before.y();
   }
 
   /** Wood below the glue line at x on the straight part of the back. */

@@ -262,7 +262,7 @@ public record TunerLayout(
       Value board = givens.get(Decisions.FRETBOARD_THICKNESS);
       Value fret = givens.get(FretboardDecisions.WIRE_HEIGHT);
       Value action = NutAction.of(givens);
-      Value wrap = givens.get(NeckDecisions.TUNER_WRAP);
+      Value wrap = givens.get(PartDecisions.wrap(string));
       Value veneer = givens.get(Decisions.HEAD_VENEER);
       Value degrees = head.lean();
       Value drop = head.fall();

@@ -203,6 +203,11 @@ public final class Givens {
         : Optional.of(told(new Read(nominal.as(key), reading.value(), reading.on())));
   }
 
+  /** Whether something that nobody decides was read; asked before it is worked out what for. */
+  public boolean wasRead(Measurable measurable) {
+    return readings.containsKey(measurable.id());
+  }
+
   /** What was read in the place of what was decided, where something was. */
   private Value real(Value decided) {
     Reading measured = readings.get(decided.id());

@@ -224,6 +224,22 @@ public final class Measurables {
     return new ReadingKind.PartInHand(where);
   }
 
+  private static final Pattern NECK_AT = Pattern.compile("neck\\.now-at\\.(\\d{1,2})");
+
+  /**
+   * The neck's thickness now at any fret besides the first and the octave's.
+   *
+   * @param fret counted from the nut
+   */
+  public static Measurable neckAt(int fret) {
+    return Measurable.stage(
+        "neck.now-at." + fret,
+        "Neck at fret " + fret + " now",
+        1,
+        80,
+        "With the fretboard, by caliper at the middle of the back.");
+  }
+
   private static final Pattern PLACE = Pattern.compile("place\\.([a-z0-9-]+)\\.(along|aside)");
 
   /**
@@ -274,6 +290,10 @@ public final class Measurables {
     Matcher pickup = PICKUP.matcher(id);
     if (pickup.matches()) {
       return Optional.of(ofPickup(pickup.group(1), pickup.group(2)));
+    }
+    Matcher neck = NECK_AT.matcher(id);
+    if (neck.matches()) {
+      return Optional.of(neckAt(Integer.parseInt(neck.group(1))));
     }
     Matcher string = INTONATION.matcher(id);
     return string.matches()

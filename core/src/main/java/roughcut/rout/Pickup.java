@@ -35,7 +35,7 @@ import roughcut.strings.Heights;
  * @param centre from the nut line and the centre line
  * @param fromSaddle its middle to the saddle line
  * @param depth of its bed
- * @param toBoard from the fretboard's end to the pickup's near side
+ * @param toBoard from the fretboard's end to the pickup's nearest corner
  * @param share of the scale at which it listens, from the saddle
  * @param poles how much wider the strings are spread there than its outer poles; empty without any
  * @param hidden how far ring or plate reaches beyond the rout, at its narrowest; empty without one
@@ -111,11 +111,13 @@ public record Pickup(
         fitting.id("from-saddle"),
         label,
         LENGTH,
-        "L − x_b − g − w / 2",
+        "L − x_b − g − (w · cos(β) + l · abs(sin(β))) / 2",
         in("L", scale),
         in("x_b", boardEnd),
         in("g", gap),
-        in("w", width));
+        in("w", width),
+        in("l", slab.get(fitting, "length")),
+        in("β", slab.get(fitting, "angle")));
   }
 
   private static Value depth(Cutting slab, Fitting fitting, Heights heights, double x) {
@@ -242,15 +244,29 @@ public record Pickup(
   private static Value toBoard(
       Cutting slab, Fitting fitting, Value scale, Value fromSaddle, Value boardEnd) {
     Value width = slab.get(fitting, "width");
-    return slab.ledger.put(
-        fitting.id("to-fretboard"),
-        fitting.title() + ", gap to the fretboard's end",
-        LENGTH,
-        "L − p − w / 2 − x_b",
-        in("L", scale),
-        in("p", fromSaddle),
-        in("w", width),
-        in("x_b", boardEnd));
+    Value gap =
+        slab.ledger.put(
+            fitting.id("to-fretboard"),
+            fitting.title() + ", gap to the fretboard's end",
+            LENGTH,
+            "L − p − (w · cos(β) + l · abs(sin(β))) / 2 − x_b",
+            in("L", scale),
+            in("p", fromSaddle),
+            in("w", width),
+            in("l", slab.get(fitting, "length")),
+            in("β", slab.get(fitting, "angle")),
+            in("x_b", boardEnd));
+    if (gap.value() < 0) {
+      slab.trouble(
+          fitting.id("from-saddle"),
+          "the "
+              + fitting.words()
+              + " would lie "
+              + Sentence.mm(-gap.value(), 1)
+              + " under the fretboard's end: nearer the saddle, or a shorter fretboard",
+          new Point(boardEnd.value(), 0));
+    }
+    return gap;
   }
 
   private static Optional<Value> poles(

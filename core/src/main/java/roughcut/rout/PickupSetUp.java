@@ -1,6 +1,7 @@
 package roughcut.rout;
 
 import static roughcut.measure.Quantity.RATIO;
+import static roughcut.measure.Quantity.RESISTANCE;
 import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
@@ -25,17 +26,26 @@ import roughcut.record.Measurables;
  *
  * @param heights sides whose gap was read
  * @param pairs pickups of which both needle and compass were seen
+ * @param together resistances to expect of two that are both on
  * @param findings what doesn't agree, and coils that are broken or shorted
  */
-public record PickupSetUp(List<Height> heights, List<Pair> pairs, List<Finding> findings) {
+public record PickupSetUp(
+    List<Height> heights, List<Pair> pairs, List<Value> together, List<Finding> findings) {
   /** Less than this across a coil is a short, more than the other is no way through; kΩ. */
   static final double SHORTED = 0.5;
 
   static final double BROKEN = 200;
 
+  /** A coil further off its sheet than this share isn't the one on the sheet. */
+  private static final double OFF_ITS_SHEET = 0.12;
+
+  /** Two of a kind that differ by more than this share are heard as different. */
+  private static final double UNLIKE = 0.15;
+
   public PickupSetUp {
     heights = List.copyOf(heights);
     pairs = List.copyOf(pairs);
+    together = List.copyOf(together);
     findings = List.copyOf(findings);
   }
 
@@ -97,14 +107,22 @@ public record PickupSetUp(List<Height> heights, List<Pair> pairs, List<Finding> 
   public static PickupSetUp of(Givens givens, List<Pickup> pickups, Ledger ledger) {
     List<Height> heights = new ArrayList<>();
     List<Pair> pairs = new ArrayList<>();
+    List<Value> together = new ArrayList<>();
     Findings findings = new Findings(Topic.ROUTS);
     for (int i = 0; i < pickups.size(); i++) {
       Fitting pickup = pickups.get(i).fitting();
       height(givens, pickup, true, ledger).ifPresent(heights::add);
       height(givens, pickup, false, ledger).ifPresent(heights::add);
-      read(givens, pickup, "resistance").ifPresent(r -> coil(pickup, r, findings));
+      Optional<Value> coil = read(givens, pickup, "resistance");
+      coil.ifPresent(r -> coil(pickup, r, trait(givens, pickup, "coil"), findings));
       for (int j = 0; j < i; j++) {
-        pair(givens, pickups.get(j).fitting(), pickup).ifPresent(pairs::add);
+        Fitting other = pickups.get(j).fitting();
+        pair(givens, other, pickup).ifPresent(pairs::add);
+        Optional<Value> otherCoil = read(givens, other, "resistance");
+        if (coil.isPresent() && otherCoil.isPresent()) {
+          unlike(other, otherCoil.get(), pickup, coil.get(), findings);
+          both(other, otherCoil.get(), pickup, coil.get(), ledger).ifPresent(together::add);
+        }
       }
     }
     for (Pair pair : pairs) {
@@ -112,7 +130,7 @@ public record PickupSetUp(List<Height> heights, List<Pair> pairs, List<Finding> 
         findings.look(pair.other().id("kind"), pair.words() + " are " + pair.together().words());
       }
     }
-    return new PickupSetUp(heights, pairs, findings.list());
+    return new PickupSetUp(heights, pairs, together, findings.list());
   }
 
   private static Optional<Value> read(Givens givens, Fitting pickup, String what) {
@@ -152,7 +170,48 @@ public record PickupSetUp(List<Height> heights, List<Pair> pairs, List<Finding> 
         trait.usual().applyAsDouble(pickup.listed()));
   }
 
-  private static void coil(Fitting pickup, Value resistance, Findings findings) {
+  /** Two coils side by side: each lets its share through (Ohm's law). */
+  private static Optional<Value> both(Fitting one, Value a, Fitting other, Value b, Ledger ledger) {
+    if (a.value() <= 0 || b.value() <= 0) {
+      return Optional.empty();
+    }
+    return Optional.of(
+        ledger.put(
+            other.id("both-" + one.name()),
+            one.title() + " and " + other.words() + ", both on",
+            RESISTANCE,
+            "R_1 · R_2 / (R_1 + R_2)",
+            in("R_1", a),
+            in("R_2", b)));
+  }
+
+  /** Two of one kind that aren't alike: one is heard louder, or has lost windings. */
+  private static void unlike(Fitting one, Value a, Fitting other, Value b, Findings findings) {
+    double low = Math.min(a.value(), b.value());
+    double high = Math.max(a.value(), b.value());
+    if (one.kind().equals(other.kind())
+        && low >= SHORTED
+        && high <= BROKEN
+        && high > low * (1 + UNLIKE)) {
+      findings.look(
+          other.id("kind"),
+          one.words()
+              + " reads "
+              + kiloOhms(a.value())
+              + ", "
+              + other.words()
+              + " "
+              + kiloOhms(b.value())
+              + ": of one kind they read alike; one may have lost windings to a short, unless it is"
+              + " wound hotter on purpose");
+    }
+  }
+
+  private static String kiloOhms(double value) {
+    return NumberWriter.fixed(value, 2) + " kΩ";
+  }
+
+  private static void coil(Fitting pickup, Value resistance, Value listed, Findings findings) {
     double kiloOhms = resistance.value();
     if (kiloOhms < SHORTED || kiloOhms > BROKEN) {
       findings.look(
@@ -164,6 +223,18 @@ public record PickupSetUp(List<Height> heights, List<Pair> pairs, List<Finding> 
               + (kiloOhms < SHORTED
                   ? "next to nothing; look for a short before it is built in"
                   : "no way through; look for a broken wire or a cold joint"));
+    } else if (listed.value() > 0
+        && Math.abs(kiloOhms - listed.value()) > OFF_ITS_SHEET * listed.value()) {
+      findings.look(
+          pickup.id("coil"),
+          pickup.words()
+              + " reads "
+              + kiloOhms(kiloOhms)
+              + ", its sheet says "
+              + kiloOhms(listed.value())
+              + (kiloOhms < listed.value()
+                  ? ": a short inside, or one coil of two is all that is connected"
+                  : ": another coil, or a bad joint in its way"));
     }
   }
 

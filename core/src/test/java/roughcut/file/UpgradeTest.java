@@ -92,7 +92,7 @@ class UpgradeTest {
    * finish's film that bolts and threads go through.
    */
   private static final String MENDED =
-      "core\\.strips-depth|heel\\.(spare|stock)|stack\\.depth|glue\\..*|clamps\\..*|board\\.yield|.*mass|balance\\..*|relief\\..*|pickup\\..*\\.hidden|rout\\.relief-.*|web\\..*relief-.*|bolt\\.(last\\.)?length|control\\..*\\.bushing-spare"
+      "core\\.strips-depth|heel\\.(spare|stock)|stack\\.depth|glue\\..*|clamps\\..*|board\\.yield|.*mass|balance\\..*|relief\\..*|pickup\\..*\\.(hidden|to-fretboard)|rout\\.relief-.*|web\\..*relief-.*|bolt\\.(last\\.)?length|control\\..*\\.bushing-spare"
           + "|(channel|rout|pass|web)\\..*wire.*|(channel|rout|web)\\..*ground.*";
 
   private static void same(Map<String, Double> then, Plan plan) {

@@ -253,4 +253,49 @@ class SawnBackTest {
       assertThat(value(plan, "stiffener.between")).isCloseTo(least, within(0.02));
     }
   }
+
+  /** Read at any frets: each station as it was read, straight from one to the next. */
+  @Test
+  void whereverOnTheNeckItIsReadTheLinesAreDrawnOnThatWood() {
+    Plan plan =
+        Heron.with(
+            "neck.now-1=21.4",
+            "neck.now-at.5=22.6",
+            "neck.now-at.9=21.9",
+            "neck.now-12=22.3",
+            "shaft.thickness=25");
+    SawnBack back = plan.details().carving().back();
+    double[] read = {1, 21.4, 5, 22.6, 9, 21.9, 12, 22.3};
+    for (int i = 0; i < read.length; i += 2) {
+      double x = plan.frets().at((int) read[i]);
+      assertThat(back.depth(x)).isCloseTo(read[i + 1] - 6, within(1e-9));
+    }
+    double x5 = plan.frets().at(5);
+    double x9 = plan.frets().at(9);
+    assertThat(back.depth((x5 + x9) / 2)).isCloseTo((22.6 + 21.9) / 2 - 6, within(1e-9));
+    double x1 = plan.frets().at(1);
+    double line = 20 + (x5 - x1) / (plan.frets().octave() - x1);
+    assertThat(value(plan, "carve.5.left"))
+        .as("against the line through fret 1 and the octave")
+        .isCloseTo(22.6 - line, within(1e-9));
+    assertThat(plan.details().carving().readings()).hasSize(4);
+    assertThat(value(plan, "rod.under-centre"))
+        .as("prouder than the line is no wood to count on")
+        .isEqualTo(value(Heron.with(), "rod.under-centre"));
+  }
+
+  @Test
+  void carvedTooDeepAtFretFiveTheNeckIsThinThereOnly() {
+    Plan plan = Heron.with("neck.now-at.5=19.2");
+    double x1 = plan.frets().at(1);
+    double x5 = plan.frets().at(5);
+    double x12 = plan.frets().octave();
+    Plan drawn = Heron.with();
+    assertThat(plan.neck().profile(x5).depth()).isCloseTo(13.2, within(1e-9));
+    for (double x : new double[] {x1, x12, x12 + 50}) {
+      assertThat(plan.neck().profile(x).depth())
+          .isCloseTo(drawn.neck().profile(x).depth(), within(1e-9));
+    }
+    assertThat(value(plan, "rod.under-centre")).isLessThan(value(drawn, "rod.under-centre") - 0.5);
+  }
 }

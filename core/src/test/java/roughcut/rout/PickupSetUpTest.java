@@ -170,4 +170,61 @@ class PickupSetUpTest {
         .isEqualTo("2.50 mm");
     assertThat(Measurables.find("pickup.neck.colour")).isEmpty();
   }
+
+  /** A reading is held against the sheet, against its like, and says what both together read. */
+  @Test
+  void aCoilIsHeldAgainstItsSheetAndItsLike() {
+    Build build = Heron.build();
+    List<String> names =
+        plan(build).cuts().pickups().stream().map(p -> p.fitting().name()).toList();
+    String one = names.get(0);
+    String two = names.get(1);
+    Build read =
+        read(
+            read(build, "pickup." + one + ".resistance", 7.6),
+            "pickup." + two + ".resistance",
+            12.9);
+    Plan plan = plan(read);
+    assertThat(plan.value("pickup." + two + ".both-" + one).orElseThrow().value())
+        .as("the two in parallel: the currents add up")
+        .isCloseTo(1 / (1 / 7.6 + 1 / 12.9), within(1e-9));
+    boolean alike =
+        plan.cuts()
+            .pickups()
+            .get(0)
+            .fitting()
+            .kind()
+            .equals(plan.cuts().pickups().get(1).fitting().kind());
+    assertThat(looks(plan).stream().anyMatch(w -> w.contains("of one kind"))).isEqualTo(alike);
+    String sheet = "pickup." + one + ".coil";
+    assertThat(looks(plan(Heron.lived(read, sheet + "=8.2")))).noneMatch(w -> w.contains("sheet"));
+    assertThat(looks(plan(Heron.lived(read, sheet + "=15.4"))))
+        .anyMatch(w -> w.contains("one coil of two"));
+    assertThat(looks(plan(Heron.lived(read, sheet + "=5"))))
+        .anyMatch(w -> w.contains("another coil"));
+  }
+
+  /** The corner of a turned pickup comes nearer the fretboard: walked along its outline. */
+  @Test
+  void aTurnedPickupStandsByItsNearestCorner() {
+    String name = plan(Heron.build()).cuts().pickups().get(0).fitting().name();
+    String id = "pickup." + name;
+    for (int turn : new int[] {-12, 0, 7, 25}) {
+      Plan plan =
+          Heron.with(
+              id + ".angle=" + turn, id + ".clearance=0", id + ".corner=0", id + ".tab-width=0");
+      Pickup pickup = plan.cuts().pickups().get(0);
+      double near =
+          pickup.cut().steps().get(0).outline().corners().stream()
+              .mapToDouble(c -> c.x())
+              .min()
+              .orElseThrow();
+      double end = pickup.centre().x() - pickup.toBoard().value() - near;
+      double half = pickup.centre().x() - near;
+      double board = 640 - pickup.fromSaddle().value() - half - pickup.toBoard().value();
+      assertThat(board)
+          .as(turn + "° " + end)
+          .isCloseTo(plan.layout().taper().end().value(), within(0.02));
+    }
+  }
 }

@@ -1,5 +1,6 @@
 package roughcut.desktop.station;
 
+import java.util.List;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.Region;
@@ -7,6 +8,8 @@ import javafx.scene.layout.VBox;
 import roughcut.design.Decisions;
 import roughcut.design.NeckDecisions;
 import roughcut.desktop.control.Facts;
+import roughcut.desktop.control.PickField;
+import roughcut.desktop.control.ReadingField;
 import roughcut.desktop.control.Scrolled;
 import roughcut.desktop.session.Desk;
 import roughcut.drawing.CarvingDrawing;
@@ -28,6 +31,10 @@ final class CarvingPage extends KnifePage {
   private final PagedStation station;
   private final Facts marks = new Facts();
   private final Facts rule = new Facts();
+  private final VBox anyFret = new VBox(4);
+  private final PickField<Integer> which =
+      new PickField<>("carve.fret", "At fret", f -> Integer.toString(f), this::read);
+  private int fret;
 
   CarvingPage(Desk desk, PagedStation station) {
     this.desk = desk;
@@ -47,6 +54,7 @@ final class CarvingPage extends KnifePage {
             NeckDecisions.CARVE_ROUNDS,
             NeckDecisions.CARVE_STATION)
         .readings(Measurables.NECK_1, Measurables.NECK_12)
+        .node(anyFret)
         .more(NeckDecisions.REST_DAYS, NeckDecisions.BOW, NeckDecisions.BOW_ROD)
         .mark(
             "facet.1.1.on-back",
@@ -59,6 +67,32 @@ final class CarvingPage extends KnifePage {
             "Fret 12, on the side")
         .know(
             "facet.1.ridge", "Ridges left", NeckKeys.BOW_CROWN_LEFT.id(), "Crown left by the bow");
+  }
+
+  /** The field for the fret that was picked. */
+  private void read(int picked) {
+    fret = picked;
+    anyFret
+        .getChildren()
+        .setAll(which, new ReadingField(Measurables.neckAt(picked), desk.session()));
+  }
+
+  /** Every fret but the first and the octave's, which have fields of their own. */
+  private void frets(Plan plan) {
+    int octave = (int) plan.frets().divisions().value();
+    List<Integer> all =
+        plan.frets().frets().stream()
+            .map(f -> f.number())
+            .filter(n -> n > 1 && n != octave)
+            .toList();
+    if (all.isEmpty()) {
+      anyFret.getChildren().clear();
+      return;
+    }
+    if (!all.contains(fret)) {
+      read(all.get(all.size() / 4));
+    }
+    which.show(all, fret);
   }
 
   @Override
@@ -76,6 +110,7 @@ final class CarvingPage extends KnifePage {
 
   @Override
   void showBeside(Plan plan, Units units) {
+    frets(plan);
     Carving carving = plan.details().carving();
     marks.begin().row(false, "", "round", "on the back", "on the side", "on earlier, %");
     for (Facets facets : carving.facets()) {

@@ -1,9 +1,13 @@
 package roughcut.desktop.station;
 
+import javafx.scene.control.Label;
+import javafx.scene.layout.VBox;
 import roughcut.design.Decisions;
 import roughcut.design.NeckDecisions;
 import roughcut.design.NumberDecision;
+import roughcut.design.PartDecisions;
 import roughcut.design.ShelfGroup;
+import roughcut.desktop.control.DecisionField;
 import roughcut.desktop.control.Facts;
 import roughcut.desktop.control.ShelfRow;
 import roughcut.desktop.draw.Handles;
@@ -25,6 +29,7 @@ final class HeadPage extends PlainPage {
   private final PagedStation station;
   private final Facts tuners = Facts.tight();
   private final Facts bench = new Facts();
+  private final VBox posts = new VBox(4);
 
   HeadPage(Desk desk, PagedStation station) {
     this.desk = desk;
@@ -60,6 +65,7 @@ final class HeadPage extends PlainPage {
             NeckDecisions.TUNER_WRAP,
             Decisions.HEAD_THICKNESS,
             NeckDecisions.DRUM_HEIGHT)
+        .node(posts)
         .set("drum.riser", "Riser at the drum")
         .mark(
             "tuner.1.x",
@@ -100,7 +106,21 @@ final class HeadPage extends PlainPage {
                   : t.breakAngle().value() > NutWork.BREAK_MOST ? " steep" : ""));
     }
     tuners.end();
+    posts(layout.tuners().size());
     bench(plan, layout, units);
+  }
+
+  /** Heights of single posts; they go with the number of strings. */
+  private void posts(int strings) {
+    if (posts.getChildren().size() == strings + 1) {
+      return;
+    }
+    Label heading = new Label("Posts that differ");
+    heading.getStyleClass().add("panel-heading");
+    posts.getChildren().setAll(heading);
+    for (int i = 1; i <= strings; i++) {
+      posts.getChildren().add(new DecisionField(PartDecisions.wrap(i), desk.session()));
+    }
   }
 
   private static String number(Value value, Units units) {

@@ -9,6 +9,8 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import roughcut.design.BodyFace;
 import roughcut.design.Fitting;
+import roughcut.design.FittingDecisions;
+import roughcut.desktop.control.DecisionField;
 import roughcut.desktop.control.Facts;
 import roughcut.desktop.control.PickField;
 import roughcut.desktop.control.ReadingField;
@@ -16,6 +18,7 @@ import roughcut.desktop.session.Desk;
 import roughcut.drawing.BodyDrawing;
 import roughcut.drawing.Drawing;
 import roughcut.measure.Units;
+import roughcut.measure.Value;
 import roughcut.plan.Plan;
 import roughcut.record.Measurable;
 import roughcut.record.Measurables;
@@ -91,6 +94,9 @@ final class PickupsPage extends PlainPage {
     for (PickupSetUp.Pair pair : setUp.pairs()) {
       together.row(!pair.together().inPhase(), pair.words(), pair.together().words());
     }
+    for (Value both : setUp.together()) {
+      together.row(false, both.label(), both.text(units) + " to expect");
+    }
     if (together.empty()) {
       together.row(
           false,
@@ -116,6 +122,7 @@ final class PickupsPage extends PlainPage {
       Label heading = new Label(fitting.title());
       heading.getStyleClass().add("panel-heading");
       all.add(heading);
+      all.add(new DecisionField(FittingDecisions.number(fitting, "coil"), desk.session()));
       for (String what : List.of("gap-treble", "gap-bass", "resistance")) {
         all.add(new ReadingField(brief(fitting, what), desk.session()));
       }
