@@ -11,6 +11,7 @@ import static roughcut.finding.Chapter.FRETBOARD;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import roughcut.blank.BlankKeys;
 import roughcut.design.Decisions;
 import roughcut.design.FretboardDecisions;
 import roughcut.design.NeckDecisions;
@@ -102,7 +103,13 @@ final class FretboardOrder {
             .after("board.taper", "nothing is flushed to it yet")
             .after("board.pins", "it creeps without them")
             .destroys(NECK_OPEN)
-            .tools(w.plan.glueUp().job().glue().name(), "caul", "pins", "the rod, masked")
+            .tools(
+                w.plan.glueUp().job().glue().name(),
+                "caul",
+                "pins",
+                "two stop blocks at each edge",
+                "the rod, masked")
+            .set(BlankKeys.REVEAL_NUT.id(), BlankKeys.REVEAL_END.id())
             .cures(w.plan.glueUp().job().glue(), PartId.FRETBOARD, PartId.NECK, PartId.HEAD)
             .hold(
                 w.measured(

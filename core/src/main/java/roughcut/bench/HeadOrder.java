@@ -161,10 +161,11 @@ final class HeadOrder {
               .set(
                   "access.centre-at",
                   "access.opens-at",
-                  NeckKeys.ACCESS_DEPTH.id(),
                   NeckKeys.ACCESS_BIT_LENGTH.id(),
                   NeckKeys.ACCESS_BACK_LEAST.id())
+              .deep(NeckKeys.ACCESS_DEPTH.id())
               .cautions(Caution.DRILL)
+              .repaired(Repair.PLUG)
               .wrong("the bore goes where it should not"));
     }
   }

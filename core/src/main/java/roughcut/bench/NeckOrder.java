@@ -16,6 +16,7 @@ import java.util.List;
 import roughcut.blank.BlankKeys;
 import roughcut.blank.GlueJob;
 import roughcut.blank.GlueUp;
+import roughcut.blank.PlaningWay;
 import roughcut.blank.WoodPart;
 import roughcut.design.Decisions;
 import roughcut.design.NeckDecisions;
@@ -101,6 +102,7 @@ final class NeckOrder {
                 BlankKeys.BLANK_WIDTH.id(),
                 BlankKeys.CHECK_ALLOWED.id(),
                 BlankKeys.CHECK_ALLOWED_SQUARE.id())
+            .hazards(PlaningWay.words(strips))
             .cautions(Caution.PLANER, Caution.DUST)
             .wrong("the top leans to the glue lines, and a stripe runs out along the neck");
     w.add(flatten);
@@ -218,6 +220,18 @@ final class NeckOrder {
             .deep(of + ".pass-depth")
             .repaired(Repair.CUT_FURTHER, Repair.SHIM)
             .cautions(Caution.ROUTER, Caution.DUST);
+    if (w.choice(NeckDecisions.CHANNEL_MACHINE).fenced()) {
+      for (String place : Measurables.FENCE_PLACES) {
+        boolean heel = place.equals("heel") && w.there(of + ".fence-heel");
+        draft.hold(
+            HoldPoint.measured(
+                Measurables.fence(of, place),
+                w.plan.value(of + (heel ? ".fence-heel" : ".fence")),
+                0.15,
+                "a light touch of the cutter, caliper from the edge",
+                "a fence that runs out takes the channel out of the middle"));
+      }
+    }
     return w.choice(NeckDecisions.CHANNEL_MACHINE).fenced()
         ? draft.measures(NECK_EDGE, NECK_LINES).tools("router", "fence", "stops at both ends")
         : draft.measures(NECK_LINES).tools("router", "railed jig", "stops at both ends");

@@ -102,5 +102,10 @@ public final class BlankKeys {
       new ValueKey("strips.count", "Strips in the stack", COUNT);
   public static final ValueKey TOP_FACES = new ValueKey("top.faces", "Faces under the top", COUNT);
 
+  public static final ValueKey REVEAL_NUT =
+      new ValueKey("board.reveal-nut", "Blank beside the fretboard, each side, at the nut", LENGTH);
+  public static final ValueKey REVEAL_END =
+      new ValueKey("board.reveal-end", "Blank beside the fretboard, each side, at its end", LENGTH);
+
   private BlankKeys() {}
 }

@@ -314,6 +314,15 @@ public final class BlankReadiness {
     if (saw.isEmpty() || rips.plans().stream().allMatch(p -> p.strips().isEmpty())) {
       return;
     }
+    if (saw.get().wanders()) {
+      List<String> others =
+          shop.saws().stream().filter(s -> !s.wanders()).map(s -> "the " + s.name()).toList();
+      all.get(
+          "the "
+              + saw.get().name()
+              + "'s blade is dull and wanders: sharpen it"
+              + (others.isEmpty() ? "" : ", or rip with " + String.join(" or ", others)));
+    }
     double high =
         rips.plans().stream()
             .filter(p -> !p.strips().isEmpty())

@@ -69,6 +69,7 @@ public record NeckBlank(
     // What was planed off a glued stack came off its outer strips, on both sides alike.
     double off = (width.value() - strips.value()) / 2;
     List<PlacedStrip> placed = place(stack.layers(), nut, heel, heelEnd.value(), off);
+    reveals(placed, taper, heelEnd, ledger, width);
     Basis basis =
         Basis.of(stack.inputs().stream().map(Worked.Input::value).toList()).with(heelEnd, width);
     List<Crossing> crossings = new ArrayList<>();
@@ -155,6 +156,25 @@ public record NeckBlank(
             .collect(Collectors.joining(" + "));
     return ledger.put(
         id, label, LENGTH, "abs(" + sum + " − W / 2)", inputs.toArray(Worked.Input[]::new));
+  }
+
+  /**
+   * What stands out beside a fretboard that is glued on before the neck has its outline: alike on
+   * both sides when it lies on the centre line.
+   */
+  private static void reveals(
+      List<PlacedStrip> strips, FretboardTaper taper, Value heelEnd, Ledger ledger, Value width) {
+    double end = Math.min(taper.end().value(), heelEnd.value());
+    Basis basis = taper.basis().with(width, heelEnd);
+    for (boolean nut : new boolean[] {true, false}) {
+      double x = nut ? 0 : end;
+      double half = (strips.get(strips.size() - 1).to(x) - strips.get(0).from(x)) / 2;
+      ledger.find(
+          nut ? BlankKeys.REVEAL_NUT : BlankKeys.REVEAL_END,
+          half - taper.halfWidth(x),
+          "found between the blank's edge and the fretboard's",
+          basis);
+    }
   }
 
   /** Half the width at x. */

@@ -148,6 +148,9 @@ public final class RipWaysOut {
 
   private void saws() {
     for (Saw saw : shop.saws()) {
+      if (saw.wanders()) {
+        continue;
+      }
       if (saw.kerf() != Decisions.SAW_KERF.in(build.design())
           || saw.allowance() != BlankDecisions.SAW_ALLOWANCE.in(build.design())) {
         offer(

@@ -5,6 +5,7 @@ import static roughcut.measure.Quantity.FINE_LENGTH;
 import static roughcut.measure.Quantity.LENGTH;
 import static roughcut.measure.Worked.in;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -12,10 +13,13 @@ import roughcut.design.ChannelMachine;
 import roughcut.design.NeckDecisions;
 import roughcut.measure.Basis;
 import roughcut.measure.Found;
+import roughcut.measure.Known;
 import roughcut.measure.Ledger;
 import roughcut.measure.Value;
 import roughcut.measure.Worked;
 import roughcut.record.Givens;
+import roughcut.record.Measurable;
+import roughcut.record.Measurables;
 import roughcut.shop.PassRule;
 
 /**
@@ -34,6 +38,8 @@ import roughcut.shop.PassRule;
  * @param nearRail rail to the channel's near wall
  * @param farRail rail to the channel's far wall, when it is set for that
  * @param to depth that the last pass leaves
+ * @param tried how far trial cuts came out from where the fence should have them, where it was
+ *     tried
  */
 public record MachineStops(
     String name,
@@ -48,12 +54,25 @@ public record MachineStops(
     Value endStop,
     Value passes,
     Value passDepth,
-    Value to) {
+    Value to,
+    List<Tried> tried) {
   /** Walls and edges further out of parallel than this want a wedge, mm over the run. */
   private static final double PARALLEL = 0.05;
 
   /** A channel so much wider than its cutter takes a setting for each wall, mm. */
   private static final double WIDER = 0.05;
+
+  /**
+   * A fence that was tried.
+   *
+   * @param place along the channel, in a word
+   * @param off how much further from the edge the trial cut came out than wanted
+   */
+  public record Tried(String place, Value off) {}
+
+  public MachineStops {
+    tried = List.copyOf(tried);
+  }
 
   /**
    * One run: a length of channel of one width down to one depth.
@@ -91,11 +110,17 @@ public record MachineStops(
 
   static MachineStops of(Run run, RoutedBlank blank, Givens givens, Ledger ledger) {
     ChannelMachine machine = givens.get(NeckDecisions.CHANNEL_MACHINE);
-    return new Builder(run, blank, machine, givens.get(NeckDecisions.JIG_BASE), ledger).build();
+    return new Builder(run, blank, machine, givens.get(NeckDecisions.JIG_BASE), ledger, givens)
+        .build();
   }
 
   private record Builder(
-      Run run, RoutedBlank blank, ChannelMachine machine, Value base, Ledger ledger) {
+      Run run,
+      RoutedBlank blank,
+      ChannelMachine machine,
+      Value base,
+      Ledger ledger,
+      Givens givens) {
 
     MachineStops build() {
       boolean fenced = machine.fenced();
@@ -104,12 +129,17 @@ public record MachineStops(
       boolean leans = fenced && Math.abs(head - heel) > PARALLEL;
       boolean wider = run.width().value() > run.cutter().value() + WIDER;
       Value passes = passes();
+      Optional<Value> fence =
+          fenced ? Optional.of(fence("fence", run.start(), run.aside())) : Optional.empty();
+      Optional<Value> far = fenced && wider ? Optional.of(fenceFar()) : Optional.empty();
+      Optional<Value> atHeel =
+          leans ? Optional.of(fence("fence-heel", run.end(), run.asideHeel())) : Optional.empty();
       return new MachineStops(
           run.name(),
           run.cutter(),
-          fenced ? Optional.of(fence("fence", run.start(), run.aside())) : Optional.empty(),
-          fenced && wider ? Optional.of(fenceFar()) : Optional.empty(),
-          leans ? Optional.of(fence("fence-heel", run.end(), run.asideHeel())) : Optional.empty(),
+          fence,
+          far,
+          atHeel,
           leans ? Optional.of(wedge(head, heel)) : Optional.empty(),
           fenced ? Optional.empty() : Optional.of(rail("near-rail", "near", -1)),
           fenced ? Optional.empty() : Optional.of(rail("far-rail", "far", 1)),
@@ -123,7 +153,46 @@ public record MachineStops(
               in("d", run.to()),
               in("d_0", before()),
               in("n", passes)),
-          run.to());
+          run.to(),
+          fence.map(f -> tried(f, atHeel.orElse(f))).orElse(List.of()));
+    }
+
+    /** Trial cuts against the fence: at its ends, and halfway between them. */
+    private List<Tried> tried(Value head, Value heel) {
+      List<Tried> all = new ArrayList<>();
+      if (!run.prefix().equals("rod") && !run.prefix().equals("stiffener")) {
+        return all;
+      }
+      for (String place : Measurables.FENCE_PLACES) {
+        Measurable trial = Measurables.fence(run.prefix(), place);
+        double share = place.equals("head") ? 0 : place.equals("heel") ? 1 : 0.5;
+        if (givens.wasRead(trial)) {
+          Value wanted =
+              Worked.of(
+                  run.prefix() + ".fence-wanted." + place,
+                  "Cut from the edge there",
+                  FINE_LENGTH,
+                  "f + k · (f_h − f)",
+                  in("f", head),
+                  in("f_h", heel),
+                  in("k", Known.of(NeckKeys.FENCE_SHARE, share, "where it is tried")));
+          givens
+              .read(trial, wanted)
+              .ifPresent(
+                  m ->
+                      all.add(
+                          new Tried(
+                              place,
+                              ledger.put(
+                                  run.prefix() + ".fence-off." + place,
+                                  trial.label() + ", further off by",
+                                  FINE_LENGTH,
+                                  "m − f",
+                                  in("m", m),
+                                  in("f", wanted)))));
+        }
+      }
+      return all;
     }
 
     private double edge(double x, double aside) {

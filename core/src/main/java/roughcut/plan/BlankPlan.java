@@ -146,6 +146,7 @@ public record BlankPlan(
               left.spots(),
               List.of(
                   BlankProblems.of(givens, neck.head().blankLength()),
+                  ChannelProblems.fences(givens, routing),
                   BlankReadiness.of(
                       givens,
                       shop,

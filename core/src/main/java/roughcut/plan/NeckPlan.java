@@ -20,6 +20,7 @@ import roughcut.neck.BlankReach;
 import roughcut.neck.Carving;
 import roughcut.neck.Channel;
 import roughcut.neck.NeckDetails;
+import roughcut.neck.NeckKeys;
 import roughcut.neck.NeckShape;
 import roughcut.neck.RodAccess;
 import roughcut.neck.RodChannel;
@@ -101,7 +102,10 @@ public record NeckPlan(
             left.spots(),
             List.of(
                 NeckProblems.of(givens, frets, shape, details),
-                ScarfProblems.of(givens, head.scarf(), head.tuners()))));
+                ScarfProblems.of(givens, head.scarf(), head.tuners()),
+                ChannelProblems.access(
+                    givens,
+                    Optional.ofNullable(ledger.values().get(NeckKeys.ACCESS_BACK_LEAST.id()))))));
   }
 
   private static NeckDetails details(

@@ -240,6 +240,30 @@ public final class Measurables {
         "With the fretboard, by caliper at the middle of the back.");
   }
 
+  private static final Pattern FENCE =
+      Pattern.compile("fence\\.(rod|stiffener)\\.(head|middle|heel)");
+
+  /** Where along a channel its fence is tried before it is routed. */
+  public static final List<String> FENCE_PLACES = List.of("head", "middle", "heel");
+
+  /**
+   * How far a trial cut lies from the edge that the fence runs on.
+   *
+   * @param channel {@code rod} or {@code stiffener}
+   * @param place one of {@link #FENCE_PLACES}
+   */
+  public static Measurable fence(String channel, String place) {
+    return Measurable.stage(
+        "fence." + channel + "." + place,
+        "Fence of the "
+            + (channel.equals("rod") ? "rod's channel" : "stiffeners' channels")
+            + (place.equals("middle") ? ", tried halfway" : ", tried at the " + place + " end"),
+        0,
+        200,
+        "A light touch of the cutter, or a trial cut in scrap as long: from the reference edge to"
+            + " the cut's near side.");
+  }
+
   private static final Pattern PLACE = Pattern.compile("place\\.([a-z0-9-]+)\\.(along|aside)");
 
   /**
@@ -290,6 +314,10 @@ public final class Measurables {
     Matcher pickup = PICKUP.matcher(id);
     if (pickup.matches()) {
       return Optional.of(ofPickup(pickup.group(1), pickup.group(2)));
+    }
+    Matcher fence = FENCE.matcher(id);
+    if (fence.matches()) {
+      return Optional.of(fence(fence.group(1), fence.group(2)));
     }
     Matcher neck = NECK_AT.matcher(id);
     if (neck.matches()) {

@@ -8,9 +8,15 @@ package roughcut.shop;
  * @param resawAllowance what is left on each face for the blade's wander when a wide board is sawn
  *     through its thickness, mm
  * @param height deepest cut, mm; for resawing it is held against the board's width
+ * @param blade how sharp its blade is; a dull one wanders
  */
 public record Saw(
-    String name, double kerf, double allowance, double resawAllowance, double height) {
+    String name,
+    double kerf,
+    double allowance,
+    double resawAllowance,
+    double height,
+    Cutter.Condition blade) {
   /** Wander that is reckoned with until the saw is known better, mm (handbook page 3). */
   public static final double USUAL_WANDER = 1.5;
 
@@ -19,6 +25,11 @@ public record Saw(
 
   /** More isn't left for planing or for wander, mm a face. */
   public static final double MOST_ALLOWANCE = 20;
+
+  /** One with a sharp blade. */
+  public Saw(String name, double kerf, double allowance, double resawAllowance, double height) {
+    this(name, kerf, allowance, resawAllowance, height, Cutter.Condition.SHARP);
+  }
 
   public Saw {
     if (name == null
@@ -30,5 +41,10 @@ public record Saw(
       throw new IllegalArgumentException(
           "a saw needs a name, a kerf of 0 to 10 mm, allowances of 0 to 20 mm and a depth of cut");
     }
+  }
+
+  /** Whether its blade goes where it likes. */
+  public boolean wanders() {
+    return blade == Cutter.Condition.DULL;
   }
 }

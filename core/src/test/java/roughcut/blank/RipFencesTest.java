@@ -26,6 +26,7 @@ import roughcut.record.Done;
 import roughcut.record.Proposal;
 import roughcut.record.Reading;
 import roughcut.shop.Board;
+import roughcut.shop.Cutter;
 import roughcut.shop.Saw;
 import roughcut.shop.Shop;
 import roughcut.whatif.Remedies;
@@ -127,6 +128,29 @@ class RipFencesTest {
     Build other = RipWaysOut.with(build, new Saw("tall saw", 1, 1, 1.5, 90));
     assertThat(Plan.of(other, shop).about(Topic.NECK_BLANK))
         .noneMatch(q -> q.words().contains("mm high"));
+  }
+
+  /** A blade that wanders is said of the saw that was chosen, and no dull one is a way out. */
+  @Test
+  void aDullBladeIsSaidAndNeverOffered() {
+    Shop demo = Demo.shop();
+    Saw dull = new Saw("old saw", 0.4, 0.3, 1.5, 300, Cutter.Condition.DULL);
+    Saw sharp = new Saw("new saw", 0.4, 0.3, 1.5, 300);
+    Build build = RipWaysOut.with(build(strips(12, 12, 12, 12, 12)), dull);
+    Shop shop = demo.withSaws(List.of(dull, sharp)).withBoards(List.of(board("h", 200, 50)));
+    assertThat(Plan.of(build, shop).about(Topic.NECK_BLANK))
+        .anyMatch(
+            q ->
+                q.words().contains("old saw's blade is dull") && q.words().contains("the new saw"));
+    assertThat(Plan.of(RipWaysOut.with(build, sharp), shop).about(Topic.NECK_BLANK))
+        .noneMatch(q -> q.words().contains("is dull"));
+    Plan little =
+        Plan.of(build(strips(12, 12, 12, 12, 12)), shop.withBoards(List.of(board("h", 62, 50))));
+    assertThat(
+            Remedies.strips(little, little.rips().plans().get(0)).stream()
+                .map(p -> p.words())
+                .toList())
+        .noneMatch(w -> w.contains("old saw"));
   }
 
   @Test

@@ -4,11 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 import static roughcut.Heron.value;
 
+import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import roughcut.Heron;
 import roughcut.design.ChannelMachine;
 import roughcut.design.NeckDecisions;
+import roughcut.finding.Topic;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
 
@@ -247,5 +249,65 @@ class ChannelRoutingTest {
     Plan none = Heron.with("stiffener.count=0");
     assertThat(none.blanks().routing().runs()).hasSize(1);
     assertThat(NeckDecisions.STIFFENER_CUTTER.undecided(none.build().design())).isTrue();
+  }
+
+  /** Trial cuts at three places: how far each is off, and whether the fence is moved or turned. */
+  @Test
+  void aFenceIsTriedAlongTheWholeChannel() {
+    Plan plan = Heron.with("channel.machine=router-table");
+    double fence = value(plan, "rod.fence");
+    Plan right = tried(fence + 0.05, fence, fence - 0.05);
+    assertThat(fences(right)).isEmpty();
+    assertThat(value(right, "rod.fence-off.head")).isCloseTo(0.05, within(1e-9));
+    assertThat(fences(tried(fence + 0.4, fence + 0.4, fence + 0.4)).get(0))
+        .contains("0.40 mm at the head", "move the fence");
+    assertThat(fences(tried(fence, fence + 0.3, fence + 0.6)).get(0))
+        .contains("0.60 mm at the heel", "run out", "parallel");
+    assertThat(fences(Heron.with("fence.rod.heel=" + (fence + 2), "done=rod.channel")))
+        .as("what is routed needs no fence")
+        .isEmpty();
+  }
+
+  private static Plan tried(double head, double middle, double heel) {
+    return Heron.with(
+        "channel.machine=router-table",
+        "fence.rod.head=" + head,
+        "fence.rod.middle=" + middle,
+        "fence.rod.heel=" + heel);
+  }
+
+  private static List<String> fences(Plan plan) {
+    return plan.about(Topic.NECK).stream()
+        .map(f -> f.words())
+        .filter(w -> w.contains("trial cut"))
+        .toList();
+  }
+
+  /** What stands out beside the board, measured on the outlines of both. */
+  @Test
+  void theBlankStandsOutAlikeOnBothSidesOfTheFretboard() {
+    Plan plan = Heron.with();
+    double end = Math.min(plan.taper().end().value(), plan.neck().heelEnd().value());
+    assertThat(value(plan, "board.reveal-nut"))
+        .isCloseTo((value(plan, "blank.width") - 43) / 2, within(1e-9));
+    assertThat(value(plan, "board.reveal-end"))
+        .isCloseTo(value(plan, "blank.width") / 2 - plan.taper().halfWidth(end), within(1e-9));
+    Plan planed = Heron.with("blank.width-now=" + (value(plan, "blank.width") - 2));
+    assertThat(value(plan, "board.reveal-nut") - value(planed, "board.reveal-nut"))
+        .isCloseTo(1, within(1e-9));
+  }
+
+  /** A way to the adjuster that is bored and came out behind: it is said how that is mended. */
+  @Test
+  void aBoreThatWentThroughTheBackHasAWayOut() {
+    String[] thin = {"head.angle=4", "access.bore=12", "neck.thickness-1=13", "head.thickness=8"};
+    Plan drawn = Heron.with(thin);
+    double back = value(drawn, "access.back-least");
+    assertThat(back).isLessThan(0);
+    assertThat(drawn.about(Topic.NECK)).noneMatch(p -> p.words().contains("plug"));
+    String[] done = java.util.Arrays.copyOf(thin, thin.length + 1);
+    done[thin.length] = "done=rod.access";
+    assertThat(Heron.with(done).about(Topic.NECK))
+        .anyMatch(p -> p.words().contains("through the neck's back: glue a plug"));
   }
 }

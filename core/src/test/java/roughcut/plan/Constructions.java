@@ -30,7 +30,7 @@ public final class Constructions {
           {"spline.count=3", "inlay.fret=12", "rod.deeper-middle=2", "neck.nut-to-octave=320.4"},
           {"proof.standing=8", "proof.straightedge=14", "top.leaf-1=9", "top.leaf-2=8.6"},
           {"rod.deeper-middle=-2", "rod.worked-from=fretboard-end", "fretboard.notch-length=8"},
-          {"slot.school=midway", "fretboard.sanded=0.2", "channel.cutter=12"},
+          {"slot.school=midway", "fretboard.sanded=0.2", "channel.cutter=12", "fence.rod.heel=20"},
           {"neck.angle-made=wedge", "pocket.made-edge=20.4", "pocket.made-end=19"},
           {"neck.angle-made=planed-heel", "heel.taper-made=1", "blank.width-now=60"},
           {

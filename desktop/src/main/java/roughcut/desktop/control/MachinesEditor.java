@@ -10,6 +10,7 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 import roughcut.desktop.session.Session;
 import roughcut.measure.Quantity;
+import roughcut.shop.Cutter;
 import roughcut.shop.Planer;
 import roughcut.shop.Saw;
 import roughcut.shop.Shop;
@@ -19,6 +20,8 @@ public final class MachinesEditor extends VBox {
   private final Session session;
   private final PickField<Integer> which;
   private final List<EntryField> numbers = new ArrayList<>();
+  private final PickField<Cutter.Condition> blade =
+      new PickField<>("machine.saw.blade", "Blade", Cutter.Condition::word, this::blade);
   private int index;
 
   public MachinesEditor(Session session) {
@@ -54,6 +57,7 @@ public final class MachinesEditor extends VBox {
         "Deepest cut",
         Saw::height,
         (s, v) -> with(s, s.kerf(), s.allowance(), s.resawAllowance(), v));
+    getChildren().add(blade);
     Label planer = new Label("Planer");
     planer.getStyleClass().add("panel-heading");
     getChildren().add(planer);
@@ -85,7 +89,23 @@ public final class MachinesEditor extends VBox {
   }
 
   private static Saw with(Saw s, double kerf, double allowance, double resaw, double height) {
-    return new Saw(s.name(), kerf, allowance, resaw, height);
+    return new Saw(s.name(), kerf, allowance, resaw, height, s.blade());
+  }
+
+  private void blade(Cutter.Condition is) {
+    session.makeShop(
+        "the saw's blade",
+        "saw.blade",
+        shop -> {
+          List<Saw> next = new ArrayList<>(shop.saws());
+          if (index < next.size()) {
+            Saw s = next.get(index);
+            next.set(
+                index,
+                new Saw(s.name(), s.kerf(), s.allowance(), s.resawAllowance(), s.height(), is));
+          }
+          return shop.withSaws(next);
+        });
   }
 
   private static Planer with(
@@ -153,6 +173,9 @@ public final class MachinesEditor extends VBox {
       all.add(i);
     }
     which.show(all, Math.min(index, saws().size() - 1));
+    blade.show(
+        List.of(Cutter.Condition.values()),
+        index < saws().size() ? saws().get(index).blade() : null);
     numbers.forEach(EntryField::show);
   }
 }

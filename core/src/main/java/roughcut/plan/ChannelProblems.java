@@ -1,0 +1,74 @@
+package roughcut.plan;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import roughcut.design.NeckDecisions;
+import roughcut.finding.Finding;
+import roughcut.finding.Findings;
+import roughcut.finding.Topic;
+import roughcut.measure.Sentence;
+import roughcut.measure.Value;
+import roughcut.neck.ChannelRouting;
+import roughcut.neck.MachineStops;
+import roughcut.record.Givens;
+
+/** A fence that was tried and isn't right yet, and a bore that went too far (handbook page 4). */
+final class ChannelProblems {
+  /** A fence nearer than this is as near as it is set, mm. */
+  private static final double SET = 0.15;
+
+  private ChannelProblems() {}
+
+  static List<Finding> fences(Givens givens, ChannelRouting routing) {
+    Findings found = new Findings(Topic.NECK);
+    for (MachineStops run : routing.runs()) {
+      boolean done =
+          givens.done(run.name().startsWith("Rod") ? "rod.channel" : "stiffener.channels");
+      if (!done) {
+        tried(run, found);
+      }
+    }
+    return found.list();
+  }
+
+  /**
+   * A way to the rod's adjuster that is bored already, and came out of the back.
+   *
+   * @param accessBack wood between the two; empty where there is no such bore
+   */
+  static List<Finding> access(Givens givens, Optional<Value> accessBack) {
+    Findings found = new Findings(Topic.NECK);
+    if (givens.done("rod.access") && accessBack.filter(b -> b.value() < 0).isPresent()) {
+      found.stop(
+          NeckDecisions.ACCESS_BORE.id(),
+          "the way to the rod's adjuster went "
+              + Sentence.mm(-accessBack.get().value(), 1)
+              + " through the neck's back: glue a plug of the same wood into it, grain along the neck, carve the back over"
+              + " it and bore the way again; a fuller volute or a back veneer covers what is seen");
+    }
+    return found.list();
+  }
+
+  /** Off by the same all along the fence is moved; off by more at one end it is turned. */
+  private static void tried(MachineStops run, Findings found) {
+    double most = run.tried().stream().mapToDouble(t -> t.off().value()).max().orElse(0);
+    double least = run.tried().stream().mapToDouble(t -> t.off().value()).min().orElse(0);
+    if (Math.max(most, -least) <= SET) {
+      return;
+    }
+    String where =
+        run.tried().stream()
+            .map(t -> Sentence.mm(t.off().value(), 2) + " at the " + t.place())
+            .collect(Collectors.joining(", "));
+    found.stop(
+        run.tried().get(0).off().id(),
+        run.name()
+            + ": the trial cut lies further from the edge than wanted by "
+            + where
+            + (most - least > SET
+                ? "; the channel would run out along the neck: set the fence parallel, or true the"
+                    + " edge, and try again"
+                : "; move the fence by that and try again"));
+  }
+}
