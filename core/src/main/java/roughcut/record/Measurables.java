@@ -257,7 +257,9 @@ public final class Measurables {
         "fence." + channel + "." + place,
         "Fence of the "
             + (channel.equals("rod") ? "rod's channel" : "stiffeners' channels")
-            + (place.equals("middle") ? ", tried halfway" : ", tried at the " + place + " end"),
+            + (place.equals("middle")
+                ? ", tried halfway"
+                : ", tried at the " + (place.equals("head") ? "headstock" : "heel") + " end"),
         0,
         200,
         "A light touch of the cutter, or a trial cut in scrap as long: from the reference edge to"

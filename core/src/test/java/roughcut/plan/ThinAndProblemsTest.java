@@ -2,6 +2,7 @@ package roughcut.plan;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -9,6 +10,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 import roughcut.Heron;
 import roughcut.demo.Demo;
 import roughcut.design.Decisions;
+import roughcut.finding.Finding;
+import roughcut.finding.Topic;
 import roughcut.shop.Limit;
 import roughcut.shop.Shop;
 import roughcut.thin.ThinSpot;
@@ -101,7 +104,15 @@ class ThinAndProblemsTest {
 
   @Test
   void asManyFretsAsTheMessageAllowsDoFit() {
-    assertThat(Heron.with("scale.frets=43").problems()).isEmpty();
-    assertThat(Heron.with("scale.frets=44").problems()).isNotEmpty();
+    assertThat(layout("scale.frets=43")).isEmpty();
+    assertThat(layout("scale.frets=44")).isNotEmpty();
+    assertThat(Heron.with("scale.frets=43").problems())
+        .as("a board that runs over the pickups is told with them")
+        .isNotEmpty()
+        .allMatch(p -> p.words().contains("under the fretboard's end"));
+  }
+
+  private static List<Finding> layout(String setting) {
+    return Heron.with(setting).problems().stream().filter(p -> p.topic() == Topic.LAYOUT).toList();
   }
 }

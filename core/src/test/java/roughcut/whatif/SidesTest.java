@@ -85,7 +85,7 @@ class SidesTest {
     Random random = new Random(55);
     List<Decision> all = new ArrayList<>(Decisions.of(Heron.build().design()));
     int rows = 0;
-    for (int i = 0; i < 40; i++) {
+    for (int i = 0; i < 80; i++) {
       if (!(all.get(random.nextInt(all.size())) instanceof NumberDecision number)) {
         continue;
       }

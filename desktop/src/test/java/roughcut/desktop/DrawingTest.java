@@ -132,4 +132,24 @@ class DrawingTest extends WindowTest {
       assertThat(station.pageName()).as(kind.id()).isEqualTo(kind.view());
     }
   }
+
+  /** Frets from another line, on a rule that begins elsewhere, and what a wrong mark means. */
+  @Test
+  void theFretTableGoesByTheRuleThatIsLaid(FxRobot robot) {
+    robot.push(KeyCode.CONTROL, KeyCode.DIGIT1);
+    TableView<?> table = find(robot, "fret-list", TableView.class);
+    assertThat(table.getColumns().get(1).getText()).isEqualTo("from the nut line");
+    pick("rule.from", "HEEL_END");
+    type(robot, "rule.shows", "10");
+    assertThat(table.getColumns().get(1).getText()).isEqualTo("on the rule");
+    double first = plan().frets().at(1);
+    assertThat(table.getColumns().get(1).getCellData(0).toString())
+        .isEqualTo(String.format(java.util.Locale.ROOT, "%.2f", 510 - first));
+    type(robot, "rule.marked", "475");
+    assertThat(text("rule.told")).contains("Fret 1 is marked", "too far towards the nut");
+    keys(robot, "rule.marked", "");
+    robot.push(KeyCode.DELETE).push(KeyCode.ENTER);
+    WaitForAsyncUtils.waitForFxEvents();
+    assertThat(find(robot, "rule.told", javafx.scene.control.Label.class).isVisible()).isFalse();
+  }
 }

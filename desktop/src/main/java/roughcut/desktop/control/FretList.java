@@ -1,10 +1,12 @@
 package roughcut.desktop.control;
 
 import java.util.function.DoubleConsumer;
+import javafx.scene.control.TableColumn;
 import roughcut.layout.FretLayout.Fret;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
+import roughcut.plan.LaidRule;
 import roughcut.plan.Plan;
 
 /**
@@ -14,6 +16,8 @@ import roughcut.plan.Plan;
 public final class FretList extends NumberTable<Fret> {
   private Plan plan;
   private Units units = Units.MM;
+  private LaidRule rule = LaidRule.USUAL;
+  private final TableColumn<Fret, String> along;
 
   /**
    * Makes an empty table.
@@ -23,13 +27,30 @@ public final class FretList extends NumberTable<Fret> {
   public FretList(DoubleConsumer onChosen) {
     super("fret-list", f -> onChosen.accept(f.x()));
     column("fret", f -> Integer.toString(f.number())).setMaxWidth(44);
-    column("from the nut", f -> text(f.fromNut()));
+    along = column("from the nut line", f -> at(f.fromNut()));
     column("from the last", f -> text(f.fromPrevious()));
     column("board width", f -> text(width(f)));
   }
 
   private Value width(Fret fret) {
     return plan.taper().fretWidths().get(fret.number() - 1);
+  }
+
+  /** By the rule that is laid. */
+  private String at(Value fromNut) {
+    double shown = rule.at(plan, fromNut.value());
+    String error = NumberWriter.roundingError(shown, fromNut.quantity(), units);
+    String number = NumberWriter.number(shown, fromNut.quantity(), units);
+    return error.isEmpty() ? number : number + "  " + error.replace(" in", "");
+  }
+
+  /** Measures from another line, or with a rule whose zero stands elsewhere. */
+  public void measure(LaidRule next) {
+    rule = next;
+    along.setText(rule.shows() == 0 ? "from " + rule.from().words() : "on the rule");
+    if (plan != null) {
+      show(plan, units);
+    }
   }
 
   /** A number, and when it is rounded to a fraction by more than a little, by how much. */

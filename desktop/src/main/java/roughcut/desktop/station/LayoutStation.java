@@ -6,6 +6,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import roughcut.design.Decisions;
 import roughcut.desktop.control.FretList;
+import roughcut.desktop.control.RuleBox;
 import roughcut.desktop.session.Desk;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.StationDrawing;
@@ -19,6 +20,7 @@ public final class LayoutStation implements Station {
   private Panel panel;
   private Lower lower;
   private FretList frets;
+  private RuleBox rule;
   private Plan plan;
 
   private final Desk desk;
@@ -33,7 +35,8 @@ public final class LayoutStation implements Station {
       return;
     }
     frets = new FretList(desk::knife);
-    VBox beside = new VBox(frets);
+    rule = new RuleBox(desk.session(), frets::measure);
+    VBox beside = new VBox(6, frets, rule);
     VBox.setVgrow(frets, Priority.ALWAYS);
     beside.setMinWidth(420);
     beside.setPrefWidth(430);
@@ -101,6 +104,7 @@ public final class LayoutStation implements Station {
     plan = next;
     panel.show(next, units);
     frets.show(next, units);
+    rule.show(next, units);
     lower.show(next, units, knife);
   }
 

@@ -1,0 +1,119 @@
+package roughcut.desktop.control;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.function.Consumer;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import roughcut.desktop.session.Session;
+import roughcut.measure.Quantity;
+import roughcut.measure.Sentence;
+import roughcut.measure.Units;
+import roughcut.plan.LaidRule;
+import roughcut.plan.LaidRule.Datum;
+import roughcut.plan.Plan;
+
+/**
+ * Which line the frets are measured from, where the rule's zero is, and what a wrong mark means.
+ */
+public final class RuleBox extends VBox {
+  private final Consumer<LaidRule> onLaid;
+  private final PickField<Datum> from;
+  private final EntryField shows;
+  private final PickField<Integer> fret;
+  private final EntryField marked;
+  private final Label told = new Label();
+  private LaidRule rule = LaidRule.USUAL;
+  private OptionalDouble mark = OptionalDouble.empty();
+  private int which = 1;
+  private Plan plan;
+  private Units units = Units.MM;
+
+  /**
+   * Makes it.
+   *
+   * @param onLaid gets the rule whenever it is laid otherwise
+   */
+  public RuleBox(Session session, Consumer<LaidRule> onLaid) {
+    super(4);
+    this.onLaid = onLaid;
+    from = new PickField<>("rule.from", "Frets from", Datum::words, this::lay);
+    shows =
+        new EntryField(
+            "rule.shows",
+            "rule shows",
+            Quantity.LENGTH,
+            false,
+            session,
+            () -> OptionalDouble.of(rule.shows()),
+            v -> laid(new LaidRule(rule.from(), v.orElse(0))));
+    fret =
+        new PickField<>(
+            "rule.fret",
+            "Wrong mark, fret",
+            f -> Integer.toString(f),
+            f -> {
+              which = f;
+              tell();
+            });
+    marked =
+        new EntryField(
+            "rule.marked",
+            "marked at",
+            Quantity.FINE_LENGTH,
+            true,
+            session,
+            () -> mark,
+            v -> {
+              mark = v;
+              tell();
+              return Optional.empty();
+            });
+    Ids.set(told, "rule.told");
+    told.getStyleClass().add("panel-text");
+    told.setWrapText(true);
+    told.setMinHeight(USE_PREF_SIZE);
+    getChildren().addAll(row(from, shows), row(fret, marked), told);
+    tell();
+  }
+
+  private static HBox row(PickField<?> left, EntryField right) {
+    HBox.setHgrow(left, Priority.ALWAYS);
+    HBox row = new HBox(10, left, right);
+    right.setMinWidth(200);
+    return row;
+  }
+
+  private void lay(Datum datum) {
+    laid(new LaidRule(datum, rule.shows()));
+  }
+
+  private Optional<String> laid(LaidRule next) {
+    rule = next;
+    onLaid.accept(rule);
+    tell();
+    return Optional.empty();
+  }
+
+  private void tell() {
+    boolean said = plan != null && mark.isPresent();
+    told.setText(said ? Sentence.in(rule.marked(plan, which, mark.getAsDouble()), units) : "");
+    told.setVisible(said);
+    told.setManaged(said);
+  }
+
+  public void show(Plan next, Units in) {
+    plan = next;
+    units = in;
+    List<Integer> frets = next.frets().frets().stream().map(f -> f.number()).toList();
+    which = Math.min(which, frets.size());
+    from.show(List.of(Datum.values()), rule.from());
+    fret.show(frets, which);
+    shows.show();
+    marked.show();
+    tell();
+  }
+}
