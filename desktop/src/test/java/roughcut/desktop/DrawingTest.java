@@ -147,9 +147,5 @@ class DrawingTest extends WindowTest {
         .isEqualTo(String.format(java.util.Locale.ROOT, "%.2f", 510 - first));
     type(robot, "rule.marked", "475");
     assertThat(text("rule.told")).contains("Fret 1 is marked", "too far towards the nut");
-    keys(robot, "rule.marked", "");
-    robot.push(KeyCode.DELETE).push(KeyCode.ENTER);
-    WaitForAsyncUtils.waitForFxEvents();
-    assertThat(find(robot, "rule.told", javafx.scene.control.Label.class).isVisible()).isFalse();
   }
 }

@@ -1,13 +1,13 @@
 package roughcut.desktop.station;
 
-import javafx.scene.control.Label;
-import javafx.scene.layout.VBox;
+import java.util.List;
+import java.util.stream.IntStream;
 import roughcut.design.Decisions;
+import roughcut.design.Design;
 import roughcut.design.NeckDecisions;
 import roughcut.design.NumberDecision;
 import roughcut.design.PartDecisions;
 import roughcut.design.ShelfGroup;
-import roughcut.desktop.control.DecisionField;
 import roughcut.desktop.control.Facts;
 import roughcut.desktop.control.ShelfRow;
 import roughcut.desktop.draw.Handles;
@@ -29,7 +29,6 @@ final class HeadPage extends PlainPage {
   private final PagedStation station;
   private final Facts tuners = Facts.tight();
   private final Facts bench = new Facts();
-  private final VBox posts = new VBox(4);
 
   HeadPage(Desk desk, PagedStation station) {
     this.desk = desk;
@@ -65,7 +64,7 @@ final class HeadPage extends PlainPage {
             NeckDecisions.TUNER_WRAP,
             Decisions.HEAD_THICKNESS,
             NeckDecisions.DRUM_HEIGHT)
-        .node(posts)
+        .parts("posts that differ", HeadPage::posts)
         .set("drum.riser", "Riser at the drum")
         .mark(
             "tuner.1.x",
@@ -106,21 +105,11 @@ final class HeadPage extends PlainPage {
                   : t.breakAngle().value() > NutWork.BREAK_MOST ? " steep" : ""));
     }
     tuners.end();
-    posts(layout.tuners().size());
     bench(plan, layout, units);
   }
 
-  /** Heights of single posts; they go with the number of strings. */
-  private void posts(int strings) {
-    if (posts.getChildren().size() == strings + 1) {
-      return;
-    }
-    Label heading = new Label("Posts that differ");
-    heading.getStyleClass().add("panel-heading");
-    posts.getChildren().setAll(heading);
-    for (int i = 1; i <= strings; i++) {
-      posts.getChildren().add(new DecisionField(PartDecisions.wrap(i), desk.session()));
-    }
+  private static List<NumberDecision> posts(Design design) {
+    return IntStream.rangeClosed(1, design.strings().size()).mapToObj(PartDecisions::wrap).toList();
   }
 
   private static String number(Value value, Units units) {

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Consumer;
+import java.util.function.Function;
 import javafx.application.Platform;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -16,6 +18,7 @@ import javafx.scene.layout.VBox;
 import roughcut.design.ChoiceDecision;
 import roughcut.design.Counting;
 import roughcut.design.Decision;
+import roughcut.design.Design;
 import roughcut.design.NumberDecision;
 import roughcut.desktop.control.ChoiceField;
 import roughcut.desktop.control.DecisionField;
@@ -33,6 +36,7 @@ import roughcut.record.Measurable;
  * what is good to know.
  */
 final class Panel {
+  private final List<Consumer<Design>> folds = new ArrayList<>();
   private final VBox column = new VBox();
   private final ScrollPane scroll = new ScrollPane(column);
   private final Desk desk;
@@ -109,6 +113,35 @@ final class Panel {
     return this;
   }
 
+  /**
+   * Numbers of parts, folded away; which there are goes with the design.
+   *
+   * @param of the numbers that a design has
+   */
+  Panel parts(String words, Function<Design, List<NumberDecision>> of) {
+    VBox folded = new VBox();
+    folded.getStyleClass().add("panel-folded");
+    TitledPane fold = new TitledPane(words, folded);
+    fold.setExpanded(false);
+    fold.setAnimated(false);
+    fold.getStyleClass().add("more");
+    column.getChildren().add(fold);
+    List<String> shown = new ArrayList<>();
+    folds.add(
+        design -> {
+          List<NumberDecision> now = of.apply(design);
+          List<String> ids = now.stream().map(NumberDecision::id).toList();
+          if (!ids.equals(shown)) {
+            shown.forEach(fields::remove);
+            folded.getChildren().clear();
+            now.forEach(d -> folded.getChildren().add(field(d)));
+            shown.clear();
+            shown.addAll(ids);
+          }
+        });
+    return this;
+  }
+
   Panel node(Node node) {
     column.getChildren().add(node);
     return this;
@@ -158,6 +191,7 @@ final class Panel {
   }
 
   void show(Plan plan, Units units) {
+    folds.forEach(f -> f.accept(plan.build().design()));
     fields.forEach(
         (id, field) -> {
           boolean counts = Counting.idle(plan.build().design(), id).isEmpty();
@@ -195,10 +229,12 @@ final class Panel {
     if (field == null) {
       return false;
     }
-    if (more != null
-        && more.getContent() instanceof VBox folded
-        && folded.getChildren().contains(field)) {
-      more.setExpanded(true);
+    for (Node child : column.getChildren()) {
+      if (child instanceof TitledPane fold
+          && fold.getContent() instanceof VBox folded
+          && folded.getChildren().contains(field)) {
+        fold.setExpanded(true);
+      }
     }
     take(field);
     return true;
