@@ -14,11 +14,13 @@ import roughcut.blank.BodyBlank;
 import roughcut.design.BodyBack;
 import roughcut.design.BodyDecisions;
 import roughcut.design.NumberDecision;
+import roughcut.design.OperationId;
 import roughcut.design.SurfaceDecisions;
 import roughcut.layout.LayoutKeys;
 import roughcut.part.BodyWork;
 import roughcut.part.PartId;
 import roughcut.part.PartKeys;
+import roughcut.rout.RoutKeys;
 
 /** The body's own operations: its blank, top, thickness and outline, its edges and contours. */
 final class BodyOrder {
@@ -33,27 +35,27 @@ final class BodyOrder {
     this.body = w.plan.body();
   }
 
-  private static Operation.Draft body(String id, String title, int minutes) {
+  private static Operation.Draft body(OperationId id, String title, int minutes) {
     return Operation.of(id, PartId.BODY, BODY, title, minutes);
   }
 
   void blank() {
     w.add(
-        Operation.of("body.mill", PartId.BODY, BLANKS, "Joint and plane the body's boards", 75)
+        Operation.of(
+                OperationId.BODY_MILL, PartId.BODY, BLANKS, "Joint and plane the body's boards", 75)
             .troubled(w.woodTrouble(p -> p.id().startsWith("body.")))
             .tools("jointer", "planer", "winding sticks")
-            .set(
-                BodyDecisions.BODY_BLANK_LENGTH.id(),
-                BodyDecisions.BODY_BLANK_WIDTH.id(),
-                BlankKeys.BODY_BACK_THICKNESS.id())
+            .setIfThere(
+                w::there, BodyDecisions.BODY_BLANK_LENGTH.id(), BodyDecisions.BODY_BLANK_WIDTH.id())
+            .set(BlankKeys.BODY_BACK_THICKNESS.id())
             .waits(REST, "freshly milled wood has moved and shows it")
             .cautions(Caution.PLANER, Caution.DUST)
             .wrong("one dimension of the board was never measured"));
     boolean joined = body.winged() || body.kind() != BodyBack.ONE_PIECE;
     if (joined) {
       Operation.Draft glue =
-          Operation.of("body.glue", PartId.BODY, BLANKS, joining(), 45)
-              .after("body.mill", "its boards aren't milled yet")
+          Operation.of(OperationId.BODY_GLUE, PartId.BODY, BLANKS, joining(), 45)
+              .after(OperationId.BODY_MILL, "its boards aren't milled yet")
               .tools(body.join().glue().name(), "clamps", "cauls")
               .set("body.glue.open-time", "body.glue.time", "body.glue.mass", "body.clamps.needed")
               .cures(
@@ -69,18 +71,18 @@ final class BodyOrder {
               .cautions(Caution.GLUE)
               .wrong("the figure is wanted at the other side");
       if (body.winged()) {
-        glue.after("neck.flatten", "the neck's core has no true sides yet");
+        glue.after(OperationId.NECK_FLATTEN, "the neck's core has no true sides yet");
       }
       w.add(glue);
     }
     w.add(
-        body("body.flatten", "Flatten the body's blank", 45)
-            .after(joined ? "body.glue" : "body.mill", "there is no blank yet")
+        body(OperationId.BODY_FLATTEN, "Flatten the body's blank", 45)
+            .after(joined ? OperationId.BODY_GLUE : OperationId.BODY_MILL, "there is no blank yet")
             .makes(BODY_TOP, BODY_BACK, BODY_EDGE, BODY_INSIDE)
             .tools("router sled or planer", "straightedge")
             .cautions(Caution.ROUTER, Caution.DUST));
     w.add(
-        body("body.lines", "Draw the body's centre line, carried over both ends", 10)
+        body(OperationId.BODY_LINES, "Draw the body's centre line, carried over both ends", 10)
             .stands(BODY_TOP)
             .measures(BODY_EDGE)
             .makes(BODY_LINES)
@@ -107,7 +109,7 @@ final class BodyOrder {
     List<String> wood = w.woodTrouble(p -> p.id().startsWith("top."));
     if (w.there("resaw.leaves")) {
       w.add(
-          top("top.resaw", "Resaw the top and open it like a book", 40)
+          top(OperationId.TOP_RESAW, "Resaw the top and open it like a book", 40)
               .troubled(wood)
               .tools("bandsaw, tall fence")
               .set(
@@ -119,20 +121,20 @@ final class BodyOrder {
               .wrong("the blade wanders and a leaf comes out too thin"));
     }
     Operation.Draft joint =
-        top("top.joint", "Joint and glue the top's leaves", 40)
-            .troubled(w.has("top.resaw") ? List.of() : wood)
+        top(OperationId.TOP_JOINT, "Joint and glue the top's leaves", 40)
+            .troubled(w.has(OperationId.TOP_RESAW) ? List.of() : wood)
             .tools(body.join().glue().name(), "plane", "clamps")
             .cures(body.join().glue(), PartId.TOP)
             .cautions(Caution.EDGES, Caution.GLUE);
-    if (w.has("top.resaw")) {
-      joint.after("top.resaw", "its leaves aren't sawn yet");
+    if (w.has(OperationId.TOP_RESAW)) {
+      joint.after(OperationId.TOP_RESAW, "its leaves aren't sawn yet");
     }
     w.add(joint);
     Operation.Draft glue =
-        top("top.glue", "Glue the top on", 45)
+        top(OperationId.TOP_GLUE, "Glue the top on", 45)
             .stands(BODY_INSIDE)
-            .after("top.joint", "there is no top yet")
-            .after("body.flatten", "its face isn't flat yet")
+            .after(OperationId.TOP_JOINT, "there is no top yet")
+            .after(OperationId.BODY_FLATTEN, "its face isn't flat yet")
             .destroys(BODY_INSIDE)
             .tools("clamps or vacuum bag", "pins in the waste")
             .set("top.glue.open-time", "top.glue.time", "top.clamps.needed")
@@ -149,7 +151,7 @@ final class BodyOrder {
     w.add(glue);
   }
 
-  private static Operation.Draft top(String id, String title, int minutes) {
+  private static Operation.Draft top(OperationId id, String title, int minutes) {
     return Operation.of(id, PartId.TOP, BODY, title, minutes);
   }
 
@@ -157,12 +159,13 @@ final class BodyOrder {
   void shape() {
     Operation.Draft thick =
         body(BodyWork.THICKNESS.operation(), "Plane the body to its thickness", 40)
-            .after("body.flatten", "there is no flat blank yet")
+            .after(OperationId.BODY_FLATTEN, "there is no flat blank yet")
             .tools("router sled, planer or drum", "caliper")
-            .set(PartKeys.BODY_STOCK_NOW.id())
+            .set(RoutKeys.BODY_PLANED_TO.id())
+            .setIfThere(w::there, PartKeys.BODY_STOCK_NOW.id())
             .cautions(Caution.PLANER, Caution.DUST);
     if (topped()) {
-      thick.after("top.glue", "the top isn't on yet");
+      thick.after(OperationId.TOP_GLUE, "the top isn't on yet");
     }
     w.add(thick);
     w.add(

@@ -13,12 +13,12 @@ import java.util.function.Predicate;
 import roughcut.design.BodyFace;
 import roughcut.design.Decisions;
 import roughcut.design.Fitting;
+import roughcut.design.OperationId;
 import roughcut.design.StringDecisions;
 import roughcut.finding.Chapter;
 import roughcut.layout.LayoutKeys;
 import roughcut.part.BodyWork;
 import roughcut.part.PartId;
-import roughcut.record.Done;
 import roughcut.record.Measurables;
 import roughcut.rout.Cut;
 import roughcut.rout.CutFrom;
@@ -64,9 +64,9 @@ final class CutOrder {
       return;
     }
     Operation.Draft fit =
-        body("neck.fit", "Try the neck in its pocket, and ease it", 30)
-            .after(Done.cut("pocket"), "there is no pocket yet")
-            .after("heel.faces", "its heel isn't final yet")
+        body(OperationId.NECK_FIT, "Try the neck in its pocket, and ease it", 30)
+            .after(OperationId.cut("pocket"), "there is no pocket yet")
+            .after(OperationId.HEEL_FACES, "its heel isn't final yet")
             .tools("the neck", "straightedge", "caliper")
             .set(
                 RoutKeys.POCKET_FIRST_CLEARANCE.id(),
@@ -84,12 +84,12 @@ final class CutOrder {
             .hold(straightedge())
             .wrong("a pocket is deepened by guess until its floor gets thin");
     if (w.plan.stringPlan().heights().seat().orElseThrow().made().packs()) {
-      fit.after("heel.wedge", "the wedge isn't planed yet").tools("the wedge");
+      fit.after(OperationId.HEEL_WEDGE, "the wedge isn't planed yet").tools("the wedge");
     }
     w.add(fit);
     w.add(
-        body("neck.scale-check", "Measure the scale with the neck in the pocket", 15)
-            .after("neck.fit", "the neck isn't seated yet")
+        body(OperationId.NECK_SCALE_CHECK, "Measure the scale with the neck in the pocket", 15)
+            .after(OperationId.NECK_FIT, "the neck isn't seated yet")
             .tools("long rule", "string through both edges")
             .sounds(Operation.Heard.AT_THE_SADDLES, LayoutKeys.SADDLE_FROM_NUT.id())
             .undoable()
@@ -127,13 +127,13 @@ final class CutOrder {
   private void write(Predicate<Cut> which) {
     rows.forEach(
         (row, cuts) -> {
-          if (which.test(cuts.get(0)) && !w.has(Done.cut(row))) {
+          if (which.test(cuts.get(0)) && !w.has(OperationId.cut(row))) {
             w.add(cut(row, cuts));
           }
         });
   }
 
-  private static Operation.Draft body(String id, String title, int minutes) {
+  private static Operation.Draft body(OperationId id, String title, int minutes) {
     return Operation.of(id, PartId.BODY, Chapter.ROUTS, title, minutes);
   }
 
@@ -141,7 +141,7 @@ final class CutOrder {
     Cut first = cuts.get(0);
     boolean bored = first.kind().bored();
     Operation.Draft draft =
-        body(Done.cut(row), CutTitle.of(cuts), minutes(first, cuts.size()))
+        body(OperationId.cut(row), CutTitle.of(cuts), minutes(first, cuts.size()))
             .cautions(bored ? Caution.DRILL : Caution.ROUTER, Caution.DUST);
     stands(draft, first);
     settings(draft, cuts);
@@ -153,7 +153,7 @@ final class CutOrder {
       w.plan
           .cuts()
           .cut(row.substring(0, row.length() - "-screw".length()))
-          .ifPresent(c -> draft.after(Done.cut(c.row()), "the ledge isn't cut yet"));
+          .ifPresent(c -> draft.after(OperationId.cut(c.row()), "the ledge isn't cut yet"));
     }
     for (Cut cut : cuts) {
       if (cut.kind() == CutKind.WIRE) {
@@ -169,7 +169,8 @@ final class CutOrder {
                         .ifPresent(
                             c ->
                                 draft.after(
-                                    Done.cut(c.row()), "it is bored from the " + c.words())));
+                                    OperationId.cut(c.row()),
+                                    "it is bored from the " + c.words())));
       }
     }
     return draft.wrong(wrong(first));
@@ -194,7 +195,7 @@ final class CutOrder {
     }
     boolean open = cut.from() == CutFrom.TOP && !covered(cut);
     if (topped && open) {
-      draft.after("top.glue", "the top isn't on yet");
+      draft.after(OperationId.TOP_GLUE, "the top isn't on yet");
     }
   }
 
@@ -250,7 +251,7 @@ final class CutOrder {
     boolean pocketed = w.plan.cuts().pocket().isPresent();
     switch (cut.kind()) {
       case POCKET -> {
-        draft.after("heel.faces", "it is fitted to the heel's final faces");
+        draft.after(OperationId.HEEL_FACES, "it is fitted to the heel's final faces");
         draft
             .hold(
                 w.measured(
@@ -264,26 +265,31 @@ final class CutOrder {
       }
       case BRIDGE, POST -> {
         if (pocketed) {
-          draft.after("neck.scale-check", "it is measured from the nut of the seated neck");
+          draft.after(
+              OperationId.NECK_SCALE_CHECK, "it is measured from the nut of the seated neck");
         }
         draft.hold(standing()).hold(straightedge());
       }
       case BOLT -> {
         if (pocketed) {
-          draft.after(Done.cut("pocket"), "they go through its floor");
+          draft.after(OperationId.cut("pocket"), "they go through its floor");
         }
-        if (w.has("bolt.pilots")) {
-          draft.after("bolt.pilots", "the body's bores are marked from the heel's");
+        if (w.has(OperationId.BOLT_PILOTS)) {
+          draft.after(OperationId.BOLT_PILOTS, "the body's bores are marked from the heel's");
         }
       }
       case PICKUP -> {
         if (pocketed) {
-          draft.after("neck.fit", "its place counts from the seated neck");
+          draft.after(OperationId.NECK_FIT, "its place counts from the seated neck");
         }
       }
       case JACK -> {
         for (String with : w.plan.fitting(cut.name()).map(Fitting::with).orElse(List.of())) {
-          draft.after(Done.cut(with), "it breaks into that cavity");
+          // Whatever row of cuts it is in; what is named and isn't there binds nothing.
+          w.plan
+              .cuts()
+              .cut(with)
+              .ifPresent(c -> draft.after(OperationId.cut(c.row()), "it breaks into that cavity"));
         }
       }
       default -> {}

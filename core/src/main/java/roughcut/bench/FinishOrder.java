@@ -6,8 +6,11 @@ import static roughcut.finding.Chapter.ROUTS;
 import static roughcut.finding.Chapter.STRINGS;
 
 import java.util.List;
+import java.util.stream.IntStream;
 import roughcut.design.BodyDecisions;
+import roughcut.design.CutName;
 import roughcut.design.NeckJoint;
+import roughcut.design.OperationId;
 import roughcut.design.PocketFinish;
 import roughcut.design.RoutDecisions;
 import roughcut.finding.Chapter;
@@ -15,7 +18,6 @@ import roughcut.fretboard.FretboardKeys;
 import roughcut.layout.LayoutKeys;
 import roughcut.part.BodyWork;
 import roughcut.part.PartId;
-import roughcut.record.Done;
 import roughcut.rout.CutKind;
 import roughcut.rout.RoutKeys;
 import roughcut.shop.Finish;
@@ -30,7 +32,7 @@ final class FinishOrder {
     this.w = w;
   }
 
-  private static Operation.Draft whole(String id, Chapter chapter, String title, int minutes) {
+  private static Operation.Draft whole(OperationId id, Chapter chapter, String title, int minutes) {
     return Operation.of(id, PartId.INSTRUMENT, chapter, title, minutes);
   }
 
@@ -39,9 +41,9 @@ final class FinishOrder {
     NeckJoint joint = w.choice(BodyDecisions.NECK_JOINT);
     if (joint.pocketed() && !joint.screwed()) {
       w.add(
-          whole("neck.glue-in", BODY, "Glue the neck into its pocket", 40)
-              .after("neck.fit", "it doesn't fit yet")
-              .after("neck.carve", "its back is carved while nothing is in the way")
+          whole(OperationId.NECK_GLUE_IN, BODY, "Glue the neck into its pocket", 40)
+              .after(OperationId.NECK_FIT, "it doesn't fit yet")
+              .after(OperationId.NECK_CARVE, "its back is carved while nothing is in the way")
               .tools(w.plan.glueUp().job().glue().name(), "cauls", "clamps")
               .set(RoutKeys.POCKET_AREA.id(), "heights.joint")
               .hold(
@@ -53,8 +55,8 @@ final class FinishOrder {
               .cures(w.plan.glueUp().job().glue(), PartId.values())
               .cautions(Caution.GLUE));
       w.add(
-          whole("heel.blend", BODY, "Blend the heel with the body", 60)
-              .after("neck.glue-in", "a heel is blended only with the neck in the body")
+          whole(OperationId.HEEL_BLEND, BODY, "Blend the heel with the body", 60)
+              .after(OperationId.NECK_GLUE_IN, "a heel is blended only with the neck in the body")
               .tools("rasp", "scraper")
               .cautions(Caution.EDGES, Caution.DUST));
     }
@@ -62,9 +64,9 @@ final class FinishOrder {
 
   void finish() {
     Operation.Draft sand =
-        whole("finish.sand", BODY, "Sand body and neck through the grits", 180)
+        whole(OperationId.FINISH_SAND, BODY, "Sand body and neck through the grits", 180)
             .after(BodyWork.EDGES.operation(), "its edges aren't rounded yet")
-            .after("neck.carve", "the neck isn't carved yet")
+            .after(OperationId.NECK_CARVE, "the neck isn't carved yet")
             .tools(
                 "sandpaper to "
                     + FinishBook.get(w.choice(RoutDecisions.FINISH).word()).grit()
@@ -73,8 +75,8 @@ final class FinishOrder {
             .cautions(Caution.DUST)
             .wrong("a scratch is seen only under the first coat");
     for (Operation op : w.operations()) {
-      if (op.id().startsWith(Done.cut("")) || op.chapter() == Chapter.BODY) {
-        sand.after(op.id(), "what is cut through a film chips it");
+      if (op.id().startsWith(CutName.OPERATION) || op.chapter() == Chapter.BODY) {
+        sand.after(new OperationId(op.id()), "what is cut through a film chips it");
       }
     }
     w.add(sand);
@@ -95,15 +97,15 @@ final class FinishOrder {
   /** Masked once, then coat by coat, each with its wait; the last hardens. */
   private void coats(Finish finish) {
     w.add(
-        whole("finish.mask", BODY, masked(), 30)
-            .after("finish.sand", "it isn't sanded yet")
+        whole(OperationId.FINISH_MASK, BODY, masked(), 30)
+            .after(OperationId.FINISH_SAND, "it isn't sanded yet")
             .tools("tape", "plugs")
             .undoable());
-    String before = "finish.mask";
+    OperationId before = OperationId.FINISH_MASK;
     String why = "film is cut out of slots and cavities again";
     for (int i = 1; i <= finish.coats(); i++) {
       boolean last = i == finish.coats();
-      String id = last ? "finish.coats" : "finish.coat." + i;
+      OperationId id = last ? OperationId.FINISH_COATS : OperationId.coat(i);
       Operation.Draft coat =
           whole(
                   id,
@@ -120,7 +122,7 @@ final class FinishOrder {
         coat.cautions(Caution.OILY_RAGS);
       }
       if (last) {
-        coat.set("pocket.clearance-finished");
+        coat.setIfThere(w::there, "pocket.clearance-finished");
       }
       w.add(coat);
       before = id;
@@ -135,13 +137,17 @@ final class FinishOrder {
     if (cavities) {
       covers();
       w.add(
-          whole("wiring.shield", ROUTS, "Shield the cavities, check that all of it conducts", 60)
-              .after("finish.coats", "the finish runs into it")
+          whole(
+                  OperationId.WIRING_SHIELD,
+                  ROUTS,
+                  "Shield the cavities, check that all of it conducts",
+                  60)
+              .afterIfThere(OperationId.FINISH_COATS, "the finish runs into it")
               .tools("copper or paint", "meter")
               .cautions(Caution.EDGES));
       w.add(
-          whole("wiring.solder", ROUTS, "Wire pickups, controls and jack", 120)
-              .after("wiring.shield", "the shield isn't in yet")
+          whole(OperationId.WIRING_SOLDER, ROUTS, "Wire pickups, controls and jack", 120)
+              .after(OperationId.WIRING_SHIELD, "the shield isn't in yet")
               .tools("iron", "meter")
               .hold(
                   HoldPoint.look(
@@ -152,14 +158,14 @@ final class FinishOrder {
               .cautions(Caution.HEAT, Caution.ELECTRIC));
     }
     w.add(
-        whole("tuners.fit", STRINGS, "Fit the tuners", 30)
-            .after("finish.coats", "the finish isn't on yet")
-            .after("head.tuners", "there are no bores yet")
+        whole(OperationId.TUNERS_FIT, STRINGS, "Fit the tuners", 30)
+            .afterIfThere(OperationId.FINISH_COATS, "the finish isn't on yet")
+            .after(OperationId.HEAD_TUNERS, "there are no bores yet")
             .tools("small drill", "wax on the screws")
             .undoable());
     Operation.Draft bridge =
-        whole("bridge.fit", STRINGS, "Set bridge and ground wire in", 30)
-            .after("finish.coats", "the finish isn't on yet")
+        whole(OperationId.BRIDGE_FIT, STRINGS, "Set bridge and ground wire in", 30)
+            .afterIfThere(OperationId.FINISH_COATS, "the finish isn't on yet")
             .tools("press or clamp for the posts")
             .hold(
                 HoldPoint.look(
@@ -167,28 +173,28 @@ final class FinishOrder {
                     "The posts' bushings are as wide as their bores want",
                     "caliper on each, and a trial bore in scrap with a drop of finish",
                     "a bushing that is forced splits the top"));
-    List<String> posts =
+    List<OperationId> posts =
         w.plan.cuts().cuts().stream()
             .filter(c -> c.kind() == CutKind.POST)
-            .map(c -> Done.cut(c.row()))
+            .map(c -> OperationId.cut(c.row()))
             .distinct()
             .toList();
-    for (String cut : posts) {
+    for (OperationId cut : posts) {
       bridge.after(cut, "its bores aren't there yet");
     }
     w.add(bridge);
     w.add(
-        whole("nut.shape", STRINGS, "Shape the nut's blank and seat it", 45)
-            .after("board.nut-end", "its seat isn't cut yet")
+        whole(OperationId.NUT_SHAPE, STRINGS, "Shape the nut's blank and seat it", 45)
+            .after(OperationId.BOARD_NUT_END, "its seat isn't cut yet")
             .tools("files", "caliper")
             .set(FretboardKeys.NUT_BLANK_LENGTH.id(), FretboardKeys.NUT_BLANK_HEIGHT.id())
             .cautions(Caution.SMALL_PARTS, Caution.QUICK_GLUE));
     if (w.choice(BodyDecisions.NECK_JOINT).screwed()) {
       w.add(
-          whole("neck.screw-on", BODY, "Screw the neck on", 20)
-              .after("finish.coats", "the finish isn't on yet")
-              .after("bolt.pilots", "it has no pilots yet")
-              .after("neck.fit", "it doesn't fit yet")
+          whole(OperationId.NECK_SCREW_ON, BODY, "Screw the neck on", 20)
+              .afterIfThere(OperationId.FINISH_COATS, "the finish isn't on yet")
+              .after(OperationId.BOLT_PILOTS, "it has no pilots yet")
+              .after(OperationId.NECK_FIT, "it doesn't fit yet")
               .tools("driver by hand", "wax on the screws")
               .set("bolt.length")
               .undoable());
@@ -200,7 +206,7 @@ final class FinishOrder {
       return;
     }
     Operation.Draft draft =
-        whole("covers.make", ROUTS, "Saw the covers to their ledges, screw them on", 60)
+        whole(OperationId.COVERS_MAKE, ROUTS, "Saw the covers to their ledges, screw them on", 60)
             .tools("offcut", "fine saw", "template")
             .cautions(Caution.SMALL_PARTS, Caution.DUST)
             .wrong("a cover is sawn to the drawing, and the ledge came out otherwise");
@@ -209,7 +215,7 @@ final class FinishOrder {
         .covers()
         .forEach(
             c -> {
-              String id = Done.cut(c.of().name());
+              OperationId id = OperationId.cut(CutName.row(c.of().name()));
               draft
                   .after(id, "the ledge isn't cut yet")
                   .set(c.of().id("cover-length"), c.of().id("cover-width"));
@@ -219,41 +225,45 @@ final class FinishOrder {
 
   void playing() {
     w.add(
-        whole("frets.level", FRETBOARD, "Level the frets, rod neutral", 60)
-            .after("frets.ends", "the frets aren't in yet")
-            .after("neck.straightedge", "the neck isn't known to be straight")
+        whole(OperationId.FRETS_LEVEL, FRETBOARD, "Level the frets, rod neutral", 60)
+            .after(OperationId.FRETS_ENDS, "the frets aren't in yet")
+            .after(OperationId.NECK_STRAIGHTEDGE, "the neck isn't known to be straight")
             .tools("levelling beam", "marker", "rocker over three")
             .cautions(Caution.EDGES));
     w.add(
-        whole("frets.crown", FRETBOARD, "Crown and polish the frets", 90)
-            .after("frets.level", "they aren't level yet")
+        whole(OperationId.FRETS_CROWN, FRETBOARD, "Crown and polish the frets", 90)
+            .after(OperationId.FRETS_LEVEL, "they aren't level yet")
             .tools("crowning file", "polish")
             .cautions(Caution.EDGES));
     w.add(
-        whole("strings.on", STRINGS, "String it up to pitch", 20)
-            .after("tuners.fit", "there are no tuners yet")
-            .after("bridge.fit", "there is no bridge yet")
-            .after("nut.shape", "there is no nut yet")
-            .after("frets.crown", "the frets aren't crowned yet")
+        whole(OperationId.STRINGS_ON, STRINGS, "String it up to pitch", 20)
+            .after(OperationId.TUNERS_FIT, "there are no tuners yet")
+            .after(OperationId.BRIDGE_FIT, "there is no bridge yet")
+            .after(OperationId.NUT_SHAPE, "there is no nut yet")
+            .after(OperationId.FRETS_CROWN, "the frets aren't crowned yet")
             .set(StringKeys.STRINGS_TOTAL_TENSION.id())
             .waits(24, "neck and strings have settled")
             .cautions(Caution.WIRE)
             .undoable());
     w.add(
-        whole("nut.slots", STRINGS, "File the nut's slots down in steps", 45)
-            .after("strings.on", "their depth is read under the strings")
+        whole(OperationId.NUT_SLOTS, STRINGS, "File the nut's slots down in steps", 45)
+            .after(OperationId.STRINGS_ON, "their depth is read under the strings")
             .tools("nut files", "feeler gauges")
-            .set("nut.string.1.slot-bottom", "nut.string.2.slot-bottom")
+            .setIfThere(
+                w::there,
+                IntStream.rangeClosed(1, w.plan.stringSet().size())
+                    .mapToObj(i -> "nut.string." + i + ".slot-bottom")
+                    .toArray(String[]::new))
             .wrong("one stroke too many, and the nut is made anew"));
     w.add(
-        whole("setup.relief", STRINGS, "Set relief and action", 30)
-            .after("nut.slots", "the nut is still too high")
+        whole(OperationId.SETUP_RELIEF, STRINGS, "Set relief and action", 30)
+            .after(OperationId.NUT_SLOTS, "the nut is still too high")
             .tools("key of the rod", "straightedge", "feeler gauges")
             .set(StringKeys.ACTION_LAST_FRET.id())
             .undoable());
     w.add(
-        whole("setup.intonation", STRINGS, "Set the intonation, string by string", 30)
-            .after("setup.relief", "it moves with the action")
+        whole(OperationId.SETUP_INTONATION, STRINGS, "Set the intonation, string by string", 30)
+            .after(OperationId.SETUP_RELIEF, "it moves with the action")
             .tools("tuner", "driver")
             .sounds(Operation.Heard.AT_THE_SADDLES, LayoutKeys.SADDLE_FROM_NUT.id())
             .undoable());

@@ -15,6 +15,7 @@ import roughcut.blank.BlankKeys;
 import roughcut.design.Decisions;
 import roughcut.design.FretboardDecisions;
 import roughcut.design.NeckDecisions;
+import roughcut.design.OperationId;
 import roughcut.fretboard.FretboardKeys;
 import roughcut.neck.NeckKeys;
 import roughcut.part.PartId;
@@ -27,14 +28,14 @@ final class FretboardOrder {
     this.w = w;
   }
 
-  private static Operation.Draft board(String id, String title, int minutes) {
+  private static Operation.Draft board(OperationId id, String title, int minutes) {
     return Operation.of(id, PartId.FRETBOARD, FRETBOARD, title, minutes);
   }
 
   /** Up to the board that is ready to be glued on. */
   void board() {
     w.add(
-        board("board.plane", "Plane the fretboard, one edge straight", 40)
+        board(OperationId.BOARD_PLANE, "Plane the fretboard, one edge straight", 40)
             .troubled(w.woodTrouble(p -> p.id().startsWith("fretboard")))
             .makes(BOARD_TOP, BOARD_EDGE)
             .tools("planer or drum sander", "straightedge")
@@ -45,7 +46,7 @@ final class FretboardOrder {
             .waits(48, "freshly planed wood has moved and shows it")
             .cautions(Caution.PLANER, Caution.SMALL_PARTS, Caution.DUST));
     w.add(
-        board("board.slots", "Saw the fret slots", 75)
+        board(OperationId.BOARD_SLOTS, "Saw the fret slots", 75)
             .stands(BOARD_TOP)
             .measures(BOARD_EDGE)
             .tools("slotting saw in a guide, or table saw with a template", "depth stop")
@@ -65,15 +66,17 @@ final class FretboardOrder {
             .cautions(Caution.EDGES, Caution.SAW, Caution.DUST)
             .wrong("slots are too shallow once the radius is sanded in"));
     w.add(
-        board("board.nut-end", "Cut the nut's end square", 15)
+        board(OperationId.BOARD_NUT_END, "Cut the nut's end square", 15)
             .measures(BOARD_EDGE)
-            .after("board.slots", "its place counts from the slots")
+            .after(OperationId.BOARD_SLOTS, "its place counts from the slots")
             .tools("fine saw", "square")
             .set(FretboardKeys.NUT_FRETBOARD_CUT.id(), FretboardKeys.NUT_FRONT.id())
             .cautions(Caution.EDGES));
     w.add(
-        board("board.taper", "Saw and plane the fretboard's taper", 35)
-            .after("board.slots", "the straight edge that the slots are squared from would be gone")
+        board(OperationId.BOARD_TAPER, "Saw and plane the fretboard's taper", 35)
+            .after(
+                OperationId.BOARD_SLOTS,
+                "the straight edge that the slots are squared from would be gone")
             .destroys(BOARD_EDGE)
             .tools("saw", "plane", "template")
             .set(
@@ -82,15 +85,16 @@ final class FretboardOrder {
                         FretboardKeys.FRETBOARD_WOOD_END.id())
                     .filter(w::there)
                     .toArray(String[]::new))
-            .set("fret.1.width", "fret.12.width", FretboardKeys.FRETBOARD_END_WIDTH.id())
+            .setIfThere(w::there, "fret.1.width", "fret.12.width")
+            .set(FretboardKeys.FRETBOARD_END_WIDTH.id())
             .cautions(Caution.EDGES, Caution.DUST));
     w.add(
-        board("board.pins", "Bore for the locating pins through two fret slots", 15)
-            .after("board.slots", "they go through its slots")
+        board(OperationId.BOARD_PINS, "Bore for the locating pins through two fret slots", 15)
+            .after(OperationId.BOARD_SLOTS, "they go through its slots")
             .stands(NECK_OPEN)
             .measures(NECK_LINES)
             .tools("small drill", "pins")
-            .set("pin.head.y", "pin.body.y")
+            .setIfThere(w::there, "pin.head.y", "pin.body.y")
             .cautions(Caution.DRILL)
             .wrong("a pin meets the rod"));
   }
@@ -98,10 +102,10 @@ final class FretboardOrder {
   /** The board goes on, and closes what is in the neck. */
   void glue() {
     Operation.Draft glue =
-        board("board.glue", "Glue the fretboard on", 45)
+        board(OperationId.BOARD_GLUE, "Glue the fretboard on", 45)
             .stands(NECK_TOP, NECK_OPEN)
-            .after("board.taper", "nothing is flushed to it yet")
-            .after("board.pins", "it creeps without them")
+            .after(OperationId.BOARD_TAPER, "nothing is flushed to it yet")
+            .after(OperationId.BOARD_PINS, "it creeps without them")
             .destroys(NECK_OPEN)
             .tools(
                 w.plan.glueUp().job().glue().name(),
@@ -123,8 +127,8 @@ final class FretboardOrder {
                     .within(HoldPoint.FLAT_DAYS))
             .cautions(Caution.GLUE)
             .wrong("glue runs into the rod's channel, or the board creeps off the nut line");
-    if (w.has("rod.channel")) {
-      glue.after("rod.channel", "its channel is closed from then on")
+    if (w.has(OperationId.ROD_CHANNEL)) {
+      glue.after(OperationId.ROD_CHANNEL, "its channel is closed from then on")
           .hold(
               HoldPoint.look(
                   "rod.flush",
@@ -132,36 +136,46 @@ final class FretboardOrder {
                   "try it both ways with its key, tap the neck",
                   "nobody gets at it again"));
     }
-    if (w.has("stiffener.channels")) {
-      glue.after("stiffener.channels", "their channels are closed from then on");
+    if (w.has(OperationId.STIFFENER_CHANNELS)) {
+      glue.after(OperationId.STIFFENER_CHANNELS, "their channels are closed from then on");
     }
-    if (w.has("rod.access")) {
-      glue.after("rod.access", "whether the key turns is seen from above only");
+    if (w.has(OperationId.ROD_ACCESS)) {
+      glue.after(OperationId.ROD_ACCESS, "whether the key turns is seen from above only");
     }
     w.add(glue);
     w.add(
-        board("board.flush", "Flush fretboard and neck to each other", 30)
-            .after("board.glue", "it isn't on yet")
-            .after("neck.outline", "the neck has no outline yet")
+        board(OperationId.BOARD_FLUSH, "Flush fretboard and neck to each other", 30)
+            .after(OperationId.BOARD_GLUE, "it isn't on yet")
+            .after(OperationId.NECK_OUTLINE, "the neck has no outline yet")
             .tools("plane", "bearing cutter, light passes")
             .cautions(Caution.EDGES, Caution.ROUTER, Caution.DUST));
+  }
+
+  /**
+   * How deep the first of the dots is bored, at least and at most; of the others their page tells.
+   */
+  private String[] dots() {
+    return w.plan.fretboard().markers().dots().stream()
+        .map(d -> d.fret())
+        .sorted()
+        .limit(1)
+        .flatMap(f -> Stream.of("marker." + f + ".depth-min", "marker." + f + ".depth-max"))
+        .toArray(String[]::new);
   }
 
   /** Dots, radius, slots, frets. */
   void frets() {
     w.add(
-        board("board.dots", "Bore and set the dots, top and side", 60)
-            .after("board.glue", "it isn't on yet")
+        board(OperationId.BOARD_DOTS, "Bore and set the dots, top and side", 60)
+            .after(OperationId.BOARD_GLUE, "it isn't on yet")
             .stands(NECK_BACK)
             .tools("drill with brad point", "stop", "glue")
-            .set(
-                "marker.3.depth-min",
-                "marker.3.depth-max",
-                FretboardKeys.MARKER_SIDE_CLEARANCE.id())
+            .set(dots())
+            .setIfThere(w::there, FretboardKeys.MARKER_SIDE_CLEARANCE.id())
             .cautions(Caution.DRILL, Caution.QUICK_GLUE));
     w.add(
-        board("board.radius", "Sand the radius in", 60)
-            .after("board.glue", "it isn't on yet")
+        board(OperationId.BOARD_RADIUS, "Sand the radius in", 60)
+            .after(OperationId.BOARD_GLUE, "it isn't on yet")
             .stands(NECK_BACK)
             .destroys(BOARD_TOP)
             .tools("radius block", "gauges", "straightedge")
@@ -175,23 +189,23 @@ final class FretboardOrder {
     straightened();
     if (w.choice(FretboardDecisions.SLOT_SCHOOL).later()) {
       Operation.Draft deepen =
-          board("board.deepen", "Deepen the slots", 45)
+          board(OperationId.BOARD_DEEPEN, "Deepen the slots", 45)
               .stands(NECK_BACK)
-              .after("board.slots", "there are no slots yet")
+              .after(OperationId.BOARD_SLOTS, "there are no slots yet")
               .tools("slotting saw", "depth gauge")
               .deep(FretboardKeys.SLOT_SAW_STOP.id())
               .repaired(Repair.CUT_FURTHER)
               .cautions(Caution.EDGES)
               .wrong("a slot is too shallow at its ends, and the fret never seats");
       if (!w.choice(FretboardDecisions.SLOT_SCHOOL).midway()) {
-        deepen.after("board.radius", "the depth counts from the radius");
+        deepen.after(OperationId.BOARD_RADIUS, "the depth counts from the radius");
       }
       w.add(deepen);
     }
     Operation.Draft press =
-        board("frets.press", "Seat the frets", 90)
+        board(OperationId.FRETS_PRESS, "Seat the frets", 90)
             .stands(NECK_BACK)
-            .after("board.radius", "they follow the radius")
+            .after(OperationId.BOARD_RADIUS, "they follow the radius")
             .hold(
                 w.measured(
                     FretboardDecisions.SANDED,
@@ -212,28 +226,29 @@ final class FretboardOrder {
                     "what is left under the slots follows from it"))
             .cautions(Caution.WIRE)
             .wrong("frets lift at their ends");
-    if (w.has("board.deepen")) {
-      press.after("board.deepen", "the slots aren't deep enough yet");
+    if (w.has(OperationId.BOARD_DEEPEN)) {
+      press.after(OperationId.BOARD_DEEPEN, "the slots aren't deep enough yet");
     }
-    if (w.has("board.straight")) {
-      press.after("board.straight", "a bow under frets can't be sanded out");
+    if (w.has(OperationId.BOARD_STRAIGHT)) {
+      press.after(OperationId.BOARD_STRAIGHT, "a bow under frets can't be sanded out");
     }
     w.add(press);
     w.add(
-        board("frets.ends", "Bevel and file the fret ends", 60)
-            .after("frets.press", "there are none yet")
+        board(OperationId.FRETS_ENDS, "Bevel and file the fret ends", 60)
+            .after(OperationId.FRETS_PRESS, "there are none yet")
             .tools("long file in a guide")
             .cautions(Caution.EDGES, Caution.WIRE));
   }
 
   /** Under frets nothing is sanded any more: a neck that was fretted without is left alone. */
   private void straightened() {
-    if (w.plan.log().isDone("frets.press") && !w.plan.log().isDone("board.straight")) {
+    if (w.plan.log().isDone(OperationId.FRETS_PRESS)
+        && !w.plan.log().isDone(OperationId.BOARD_STRAIGHT)) {
       return;
     }
     w.add(
-        board("board.straight", "Straighten the fretboard along its length", 30)
-            .after("board.radius", "its crown isn't there yet")
+        board(OperationId.BOARD_STRAIGHT, "Straighten the fretboard along its length", 30)
+            .after(OperationId.BOARD_RADIUS, "its crown isn't there yet")
             .stands(NECK_BACK)
             .tools("straightedge", "feeler gauge", "long levelling beam with abrasive")
             .set(

@@ -12,6 +12,7 @@ import java.util.stream.Stream;
 import roughcut.design.Decisions;
 import roughcut.design.HeadMaking;
 import roughcut.design.NeckDecisions;
+import roughcut.design.OperationId;
 import roughcut.neck.NeckKeys;
 import roughcut.part.PartId;
 
@@ -29,7 +30,11 @@ final class HeadOrder {
       case SCARF -> scarf();
       case ONE_PIECE ->
           w.add(
-              w.neck("head.saw", NECK, "Saw the headstock's angle out of the deep blank", 40)
+              w.neck(
+                      OperationId.HEAD_SAW,
+                      NECK,
+                      "Saw the headstock's angle out of the deep blank",
+                      40)
                   .stands(NECK_EDGE, NECK_SIDES)
                   .measures(NECK_LINES)
                   .makes(HEAD_FACE)
@@ -42,7 +47,7 @@ final class HeadOrder {
                   .cautions(Caution.BANDSAW, Caution.DUST));
       case FLAT ->
           w.add(
-              w.neck("head.step-down", NECK, "Step the headstock's face down", 35)
+              w.neck(OperationId.HEAD_STEP_DOWN, NECK, "Step the headstock's face down", 35)
                   .stands(NECK_BACK)
                   .measures(NECK_LINES)
                   .makes(HEAD_FACE)
@@ -55,13 +60,13 @@ final class HeadOrder {
 
   private void scarf() {
     w.add(
-        w.neck("head.scarf.saw", NECK, "Saw the scarf", 30)
+        w.neck(OperationId.HEAD_SCARF_SAW, NECK, "Saw the scarf", 30)
             .stands(NECK_EDGE, NECK_SIDES)
             .measures(NECK_LINES)
             .tools("bandsaw or tenon saw with the wedge as a guide")
-            .set(
-                "scarf.saw-top",
-                "scarf.saw-back",
+            .setIfThere(w::there, "scarf.saw-top", "scarf.saw-back")
+            .setIfThere(
+                w::there,
                 NeckKeys.SCARF_MARK_TOP.id(),
                 NeckKeys.SCARF_MARK_BACK.id(),
                 NeckKeys.SCARF_WEDGE.id(),
@@ -75,21 +80,26 @@ final class HeadOrder {
             .cautions(Caution.BANDSAW, Caution.DUST)
             .wrong("the shaft was thinner than drawn, and the joint came out elsewhere"));
     w.add(
-        w.neck("head.scarf.plane", NECK, "Plane both bevels together", 40)
-            .after("head.scarf.saw", "it isn't sawn yet")
+        w.neck(OperationId.HEAD_SCARF_PLANE, NECK, "Plane both bevels together", 40)
+            .after(OperationId.HEAD_SCARF_SAW, "it isn't sawn yet")
             .tools("plane", "straightedge", "square")
-            .set(NeckKeys.SCARF_BEVEL.id(), NeckKeys.SCARF_FLATNESS.id())
+            .setIfThere(w::there, NeckKeys.SCARF_BEVEL.id(), NeckKeys.SCARF_FLATNESS.id())
             .cautions(Caution.EDGES));
     w.add(
-        w.neck("head.scarf.glue", NECK, "Glue the headstock on, pinned beside the neck", 40)
-            .after("head.scarf.plane", "the bevels aren't planed yet")
+        w.neck(
+                OperationId.HEAD_SCARF_GLUE,
+                NECK,
+                "Glue the headstock on, pinned beside the neck",
+                40)
+            .after(OperationId.HEAD_SCARF_PLANE, "the bevels aren't planed yet")
             .makes(HEAD_FACE)
             .tools(w.plan.glueUp().job().glue().name(), "pins", "cauls", "parting film")
-            .set(
+            .setIfThere(
+                w::there,
                 NeckKeys.SCARF_SHIFT.id(),
-                NeckKeys.SCARF_PIN_SIDE.id(),
                 "scarf.seam-top",
                 NeckKeys.SCARF_SEAM_BACK.id())
+            .setIfThere(w::there, NeckKeys.SCARF_PIN_SIDE.id())
             .hold(
                 HoldPoint.look(
                         "scarf.tight",
@@ -105,29 +115,29 @@ final class HeadOrder {
   private void headFaces() {
     if (w.value(Decisions.HEAD_VENEER) > 0) {
       w.add(
-          head("head.veneer", "Glue the face veneer", 30)
+          head(OperationId.HEAD_VENEER, "Glue the face veneer", 30)
               .stands(HEAD_FACE)
               .tools("veneer, its end at the nut bevelled by the angle below", "caul", "clamps")
-              .set(Decisions.HEAD_ANGLE.id())
+              .setIfThere(w::there, Decisions.HEAD_ANGLE.id())
               .cures(w.plan.glueUp().job().glue(), PartId.HEAD, PartId.NECK)
               .cautions(Caution.GLUE)
               .wrong("glued after the volute, nothing lies flat behind it"));
     }
     w.add(
-        head("head.thickness", "Bring the headstock to thickness, from its back", 30)
+        head(OperationId.HEAD_THICKNESS, "Bring the headstock to thickness, from its back", 30)
             .stands(HEAD_FACE)
             .tools("drum sander or plane", "caliper")
             .set(NeckKeys.DRUM_TURNS.id(), "drum.riser", NeckKeys.HEAD_GRIP.id())
             .cautions(Caution.SMALL_PARTS, Caution.DUST)
             .wrong("the drum is shorter than the headstock is wide"));
     w.add(
-        head("head.outline", "Saw and trim the headstock's outline", 45)
+        head(OperationId.HEAD_OUTLINE, "Saw and trim the headstock's outline", 45)
             .stands(HEAD_FACE)
             .measures(NECK_LINES)
             .tools("bandsaw", "template", "bearing cutter")
             .cautions(Caution.BANDSAW, Caution.ROUTER, Caution.DUST));
     w.add(
-        head("head.tuners", "Bore for the tuners", 30)
+        head(OperationId.HEAD_TUNERS, "Bore for the tuners", 30)
             .repaired(Repair.PLUG)
             .set("tuner.bit")
             .placed(
@@ -137,7 +147,7 @@ final class HeadOrder {
                     .toArray(String[]::new))
             .stands(HEAD_FACE)
             .measures(NECK_LINES)
-            .after("head.thickness", "the bores would not be square to its back yet")
+            .after(OperationId.HEAD_THICKNESS, "the bores would not be square to its back yet")
             .tools("drill press", "fence", "backing board")
             .hold(
                 w.measured(
@@ -154,15 +164,12 @@ final class HeadOrder {
             .cautions(Caution.DRILL));
     if (w.there("access.depth")) {
       w.add(
-          head("rod.access", "Bore the way to the rod's adjuster", 25)
+          head(OperationId.ROD_ACCESS, "Bore the way to the rod's adjuster", 25)
               .stands(HEAD_FACE)
               .measures(NECK_LINES)
               .tools("drill press, table tilted", "long bit", "stop")
-              .set(
-                  "access.centre-at",
-                  "access.opens-at",
-                  NeckKeys.ACCESS_BIT_LENGTH.id(),
-                  NeckKeys.ACCESS_BACK_LEAST.id())
+              .setIfThere(w::there, "access.centre-at", "access.opens-at")
+              .set(NeckKeys.ACCESS_BIT_LENGTH.id(), NeckKeys.ACCESS_BACK_LEAST.id())
               .deep(NeckKeys.ACCESS_DEPTH.id())
               .cautions(Caution.DRILL)
               .repaired(Repair.PLUG)
@@ -170,7 +177,7 @@ final class HeadOrder {
     }
   }
 
-  private static Operation.Draft head(String id, String title, int minutes) {
+  private static Operation.Draft head(OperationId id, String title, int minutes) {
     return Operation.of(id, PartId.HEAD, NECK, title, minutes);
   }
 }

@@ -108,7 +108,7 @@ final class Holds {
         Measurables.all().stream().filter(m -> drawn.value(m.drawn()).isPresent());
     Stream.concat(places, Stream.concat(decided, worked))
         .filter(m -> m.kind() instanceof ReadingKind.Result)
-        .filter(m -> m.kind().madeBy().contains(op.id()))
+        .filter(m -> m.kind().madeBy(op.id()))
         .map(m -> held(op, result(m, drawn)))
         .forEach(all::add);
     return all;

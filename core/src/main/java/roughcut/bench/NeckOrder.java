@@ -21,13 +21,13 @@ import roughcut.blank.WoodPart;
 import roughcut.design.Decisions;
 import roughcut.design.NeckDecisions;
 import roughcut.design.NumberDecision;
+import roughcut.design.OperationId;
 import roughcut.design.PartDecisions;
 import roughcut.design.Strip;
 import roughcut.fretboard.FretboardKeys;
 import roughcut.layout.LayoutKeys;
 import roughcut.neck.NeckKeys;
 import roughcut.part.PartId;
-import roughcut.record.Done;
 import roughcut.record.Measurables;
 import roughcut.rout.CutKind;
 import roughcut.rout.Places;
@@ -58,7 +58,7 @@ final class NeckOrder {
     List<Strip> strips = w.plan.neckStrips();
     List<String> ripping = w.stripTrouble();
     w.add(
-        w.neck("neck.mill", BLANKS, "Joint and plane the neck's boards", 90)
+        w.neck(OperationId.NECK_MILL, BLANKS, "Joint and plane the neck's boards", 90)
             .troubled(ripping)
             .troubled(w.woodTrouble(p -> of(p, ripping.isEmpty())))
             .tools("jointer", "planer", "winding sticks")
@@ -70,32 +70,38 @@ final class NeckOrder {
       String wood = strips.get(i - 1).species();
       w.add(
           w.neck(
-                  Done.stripSawn(i),
+                  OperationId.stripSawn(i),
                   BLANKS,
                   "Saw strip " + i + " of " + w.plan.wood(wood).name(),
                   15)
-              .after("neck.mill", "its board has no true face yet")
+              .after(OperationId.NECK_MILL, "its board has no true face yet")
               .tools("saw as chosen on the Boards page", "push block")
-              .set("rip." + wood + ".strip." + i)
-              .set(w.plan.rips().boardWidth(i).stream().toArray(String[]::new))
+              .setIfThere(w::there, "rip." + wood + ".strip." + i)
+              .setIfThere(w::there, w.plan.rips().boardWidth(i).stream().toArray(String[]::new))
               .cautions(Caution.SAW, Caution.DUST)
               .wrong("the kerf wasn't counted, or another saw finished the job"));
     }
     Operation.Draft plane =
-        w.neck("neck.strips.plane", BLANKS, "Plane the strips to thickness", 30)
+        w.neck(OperationId.NECK_STRIPS_PLANE, BLANKS, "Plane the strips to thickness", 30)
             .tools("planer or drum sander", "caliper")
             .cautions(Caution.PLANER, Caution.DUST)
             .wrong("a strip comes out thinner than drawn, and the stack narrower");
     for (int i = 1; i <= strips.size(); i++) {
-      plane.after(Done.stripSawn(i), "it isn't sawn yet");
+      plane.after(OperationId.stripSawn(i), "it isn't sawn yet");
     }
     w.add(plane);
     if (strips.size() > 1) {
       glue(strips);
     }
     Operation.Draft flatten =
-        w.neck("neck.flatten", BLANKS, "Flatten the blank, its top square to the glue lines", 40)
-            .after(strips.size() > 1 ? "neck.glue" : "neck.strips.plane", "there is no blank yet")
+        w.neck(
+                OperationId.NECK_FLATTEN,
+                BLANKS,
+                "Flatten the blank, its top square to the glue lines",
+                40)
+            .after(
+                strips.size() > 1 ? OperationId.NECK_GLUE : OperationId.NECK_STRIPS_PLANE,
+                "there is no blank yet")
             .makes(NECK_TOP, NECK_BACK, NECK_EDGE, NECK_SIDES, NECK_OPEN)
             .tools("jointer or plane", "try square", "straightedge")
             .set(
@@ -111,7 +117,7 @@ final class NeckOrder {
     }
     w.add(
         w.neck(
-                "neck.lines",
+                OperationId.NECK_LINES,
                 NECK,
                 "Draw centre line and nut line, carried round every face and end",
                 15)
@@ -119,7 +125,8 @@ final class NeckOrder {
             .measures(NECK_EDGE)
             .makes(NECK_LINES)
             .tools("knife or sharp pencil", "square")
-            .set(LayoutKeys.FRETBOARD_END_FROM_NUT.id(), NeckKeys.HEEL_END_FROM_BREAK.id())
+            .set(LayoutKeys.FRETBOARD_END_FROM_NUT.id())
+            .setIfThere(w::there, NeckKeys.HEEL_END_FROM_BREAK.id())
             .undoable()
             .hold(
                 HoldPoint.measured(
@@ -134,14 +141,14 @@ final class NeckOrder {
   private void glue(List<Strip> strips) {
     GlueJob job = w.plan.glueUp().job();
     Operation.Draft dry =
-        w.neck("neck.dry-fit", BLANKS, "Dry-fit the stack with pins in its waste", 20)
-            .after("neck.strips.plane", "the strips aren't planed yet")
+        w.neck(OperationId.NECK_DRY_FIT, BLANKS, "Dry-fit the stack with pins in its waste", 20)
+            .after(OperationId.NECK_STRIPS_PLANE, "the strips aren't planed yet")
             .tools("pins", "clamps and cauls")
             .undoable();
     w.add(dry);
     Operation.Draft glue =
-        w.neck("neck.glue", BLANKS, "Glue the neck's stack", 40)
-            .after("neck.dry-fit", "nobody knows yet whether it closes")
+        w.neck(OperationId.NECK_GLUE, BLANKS, "Glue the neck's stack", 40)
+            .after(OperationId.NECK_DRY_FIT, "nobody knows yet whether it closes")
             .tools(job.glue().name(), "roller", "clamps, cauls, parting film")
             .set("glue.open-time", "glue.time", "glue.stages", "glue.mass", "clamps.needed")
             .cures(job.glue(), PartId.NECK)
@@ -166,8 +173,9 @@ final class NeckOrder {
   }
 
   private void step(GlueUp.Step step) {
-    String id = "neck.step." + step.number();
-    String before = step.number() == 1 ? "neck.flatten" : "neck.step." + (step.number() - 1);
+    OperationId id = OperationId.blankStep(step.number());
+    OperationId before =
+        step.number() == 1 ? OperationId.NECK_FLATTEN : OperationId.blankStep(step.number() - 1);
     String glue = "glue.step." + step.number();
     w.add(
         w.neck(id, BLANKS, "Blank " + (step.number() + 1) + ": " + step.words(), 60)
@@ -189,8 +197,8 @@ final class NeckOrder {
   /** Rod and stiffeners: by a fence while there is an edge, by a jig any time. */
   void channels() {
     if (w.there("rod.least") || w.there("rod.end.from-nut")) {
-      w.add(
-          channel("rod.channel", "Rout the rod's channel", 40, "rod")
+      Operation.Draft rod =
+          channel(OperationId.ROD_CHANNEL, "Rout the rod's channel", 40, "rod")
               .hold(
                   w.measured(
                       Decisions.ROD_WIDTH,
@@ -203,23 +211,41 @@ final class NeckOrder {
                       0.2,
                       "caliper",
                       "it must lie flush, and every mm costs wood under it"))
-              .wrong("the ends are left round, and the rod rides up on them"));
+              .wrong("the ends are left round, and the rod rides up on them");
+      w.add(tried(rod, "rod"));
     }
     if (w.there("stiffener.least")) {
       w.add(
-          channel("stiffener.channels", "Rout the stiffeners' channels", 40, "stiffener")
-              .set("stiffener.wedge", "stiffener.fence-heel"));
+          tried(
+              channel(
+                  OperationId.STIFFENER_CHANNELS, "Rout the stiffeners' channels", 40, "stiffener"),
+              "stiffener"));
     }
   }
 
-  private Operation.Draft channel(String id, String title, int minutes, String of) {
+  private Operation.Draft channel(OperationId id, String title, int minutes, String of) {
     Operation.Draft draft =
         w.neck(id, NECK, title, minutes)
             .stands(NECK_BACK, NECK_OPEN)
-            .set(of + ".fence", of + ".start-stop", of + ".end-stop", of + ".passes")
+            .setIfThere(
+                w::there,
+                of + ".fence",
+                of + ".fence-far",
+                of + ".fence-heel",
+                of + ".wedge",
+                of + ".near-rail",
+                of + ".far-rail")
+            .set(of + ".start-stop", of + ".end-stop", of + ".passes")
             .deep(of + ".pass-depth")
             .repaired(Repair.CUT_FURTHER, Repair.SHIM)
             .cautions(Caution.ROUTER, Caution.DUST);
+    return w.choice(NeckDecisions.CHANNEL_MACHINE).fenced()
+        ? draft.measures(NECK_EDGE, NECK_LINES).tools("router", "fence", "stops at both ends")
+        : draft.measures(NECK_LINES).tools("router", "railed jig", "stops at both ends");
+  }
+
+  /** A fence is tried along the whole channel, once what it is set by was measured. */
+  private Operation.Draft tried(Operation.Draft draft, String of) {
     if (w.choice(NeckDecisions.CHANNEL_MACHINE).fenced()) {
       for (String place : Measurables.FENCE_PLACES) {
         boolean heel = place.equals("heel") && w.there(of + ".fence-heel");
@@ -232,32 +258,31 @@ final class NeckOrder {
                 "a fence that runs out takes the channel out of the middle"));
       }
     }
-    return w.choice(NeckDecisions.CHANNEL_MACHINE).fenced()
-        ? draft.measures(NECK_EDGE, NECK_LINES).tools("router", "fence", "stops at both ends")
-        : draft.measures(NECK_LINES).tools("router", "railed jig", "stops at both ends");
+    return draft;
   }
 
   void outline() {
     w.add(
-        w.neck("neck.outline", NECK, "Saw outside the neck's outline, trim it to the template", 60)
+        w.neck(
+                OperationId.NECK_OUTLINE,
+                NECK,
+                "Saw outside the neck's outline, trim it to the template",
+                60)
             .stands(NECK_BACK)
             .measures(NECK_LINES)
             .destroys(NECK_EDGE, NECK_SIDES)
             .tools("bandsaw", "template", "bearing cutter")
-            .set(
-                "fret.1.width",
-                "fret.12.width",
-                FretboardKeys.FRETBOARD_END_WIDTH.id(),
-                ThinKeys.BLANK_SIDE_SPARE.id())
+            .setIfThere(w::there, "fret.1.width", "fret.12.width")
+            .set(FretboardKeys.FRETBOARD_END_WIDTH.id(), ThinKeys.BLANK_SIDE_SPARE.id())
             .cautions(Caution.BANDSAW, Caution.ROUTER, Caution.DUST)
             .wrong("the lamination's stripe is cut through where the neck tapers"));
     w.add(
         w.neck(
-                "neck.supports",
+                OperationId.NECK_SUPPORTS,
                 NECK,
                 "Tape the offcuts back on, so that the neck stands square",
                 10)
-            .after("neck.outline", "the offcuts aren't sawn off yet")
+            .after(OperationId.NECK_OUTLINE, "the offcuts aren't sawn off yet")
             .makes(NECK_SIDES)
             .tools("the offcuts", "tape")
             .undoable());
@@ -266,26 +291,24 @@ final class NeckOrder {
   void sideProfile() {
     w.add(
         w.neck(
-                "neck.back.saw",
+                OperationId.NECK_BACK_SAW,
                 NECK,
                 "Saw the back of the neck, volute and heel, with a margin",
                 40)
             .stands(NECK_SIDES)
             .measures(NECK_LINES)
-            .after("head.thickness", "the volute runs into the headstock's back")
+            .after(OperationId.HEAD_THICKNESS, "the volute runs into the headstock's back")
             .tools("bandsaw", "support under the headstock")
-            .set(
-                NeckKeys.VOLUTE_TANGENT.id(),
-                NeckKeys.VOLUTE_APEX.id(),
-                NeckKeys.HEEL_END_FROM_BREAK.id())
+            .set(NeckKeys.VOLUTE_TANGENT.id(), NeckKeys.VOLUTE_APEX.id())
+            .setIfThere(w::there, NeckKeys.HEEL_END_FROM_BREAK.id())
             .cautions(Caution.BANDSAW, Caution.DUST)
             .wrong("the second profile is cut with nothing left to stand on"));
     if (w.plan.cuts().pocket().isEmpty()) {
       return;
     }
     Operation.Draft faces =
-        w.neck("heel.faces", NECK, "Bring the heel's faces to their final place", 40)
-            .after("neck.back.saw", "the heel isn't sawn yet")
+        w.neck(OperationId.HEEL_FACES, NECK, "Bring the heel's faces to their final place", 40)
+            .after(OperationId.NECK_BACK_SAW, "the heel isn't sawn yet")
             .makes(HEEL_FLAT)
             .measures(NECK_LINES)
             .tools("plane or router on rails", "square")
@@ -298,8 +321,12 @@ final class NeckOrder {
     w.add(faces);
     if (seat.made().packs()) {
       w.add(
-          w.neck("heel.wedge", NECK, "Plane the full-face wedge that lies under the heel", 40)
-              .after("heel.faces", "it is fitted to the heel's final faces")
+          w.neck(
+                  OperationId.HEEL_WEDGE,
+                  NECK,
+                  "Plane the full-face wedge that lies under the heel",
+                  40)
+              .after(OperationId.HEEL_FACES, "it is fitted to the heel's final faces")
               .tools("plane", "a board with a stop", "wood like the neck's")
               .deep(StringKeys.HEEL_TAPER.id())
               .undoable()
@@ -314,7 +341,7 @@ final class NeckOrder {
       return;
     }
     w.add(
-        w.neck("bolt.pilots", ROUTS, "Bore the heel's pilots or inserts", 25)
+        w.neck(OperationId.BOLT_PILOTS, ROUTS, "Bore the heel's pilots or inserts", 25)
             .stands(HEEL_FLAT)
             .measures(NECK_LINES)
             .tools("drill press", "template of the bolts", "stop")
@@ -344,25 +371,32 @@ final class NeckOrder {
   }
 
   void carve() {
+    int octave = (int) w.plan.frets().divisions().value();
     w.add(
-        w.neck("neck.carve", NECK, "Carve the back from its facet lines", 150)
-            .after("neck.back.saw", "its back isn't sawn yet")
-            .after("head.tuners", "the headstock is clamped by its flat back for the bores")
+        w.neck(OperationId.NECK_CARVE, NECK, "Carve the back from its facet lines", 150)
+            .after(OperationId.NECK_BACK_SAW, "its back isn't sawn yet")
+            .after(
+                OperationId.HEAD_TUNERS, "the headstock is clamped by its flat back for the bores")
             .destroys(NECK_BACK, HEEL_FLAT, NECK_SIDES)
             .tools("spokeshave", "rasp", "facet lines", "caliper")
-            .set(
+            .setIfThere(
+                w::there,
                 "facet.1.1.on-back",
                 "facet.1.1.on-side",
-                "facet.12.1.on-back",
-                "facet.12.1.on-side",
+                "facet." + octave + ".1.on-back",
+                "facet." + octave + ".1.on-side",
                 "rod.least",
                 NeckKeys.ROD_LEAST_X.id())
             .waits(24 * w.value(NeckDecisions.REST_DAYS), "the neck has moved as far as it will")
             .cautions(Caution.EDGES, Caution.DUST)
             .wrong("a rule of thumb cuts into the profile, or through to the rod"));
     w.add(
-        w.neck("neck.straightedge", FRETBOARD, "Lay a straightedge on the rested neck", 10)
-            .after("neck.carve", "it isn't carved yet")
+        w.neck(
+                OperationId.NECK_STRAIGHTEDGE,
+                FRETBOARD,
+                "Lay a straightedge on the rested neck",
+                10)
+            .after(OperationId.NECK_CARVE, "it isn't carved yet")
             .tools("straightedge", "feeler gauge", "caliper")
             .hold(
                 w.measured(

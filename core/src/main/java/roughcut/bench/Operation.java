@@ -1,6 +1,7 @@
 package roughcut.bench;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collections;
 import java.util.EnumSet;
 import java.util.HashMap;
@@ -10,6 +11,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Predicate;
+import roughcut.design.OperationId;
 import roughcut.finding.Chapter;
 import roughcut.part.PartId;
 import roughcut.shop.Glue;
@@ -48,7 +51,7 @@ public final class Operation {
   private final Map<String, Heard> sounding;
 
   private Operation(Draft draft) {
-    id = draft.id;
+    id = draft.id.text();
     part = draft.part;
     chapter = draft.chapter;
     title = draft.title;
@@ -77,7 +80,7 @@ public final class Operation {
   }
 
   /** Begins one: id, part, the station that shows it, what is done, hands-on minutes. */
-  static Draft of(String id, PartId part, Chapter chapter, String title, int minutes) {
+  static Draft of(OperationId id, PartId part, Chapter chapter, String title, int minutes) {
     return new Draft(id, part, chapter, title, minutes);
   }
 
@@ -237,6 +240,11 @@ public final class Operation {
     return troubles;
   }
 
+  /** Whether it is that one. */
+  public boolean is(OperationId operation) {
+    return id.equals(operation.text());
+  }
+
   @Override
   public String toString() {
     return id;
@@ -244,7 +252,7 @@ public final class Operation {
 
   /** An operation while it is written down. */
   static final class Draft {
-    private final String id;
+    private final OperationId id;
     private final PartId part;
     private final Chapter chapter;
     private final String title;
@@ -254,6 +262,7 @@ public final class Operation {
     private final Set<Face> makes = EnumSet.noneOf(Face.class);
     private final Set<Face> destroys = EnumSet.noneOf(Face.class);
     private final Map<String, String> after = new LinkedHashMap<>();
+    private final List<OperationId> bound = new ArrayList<>();
     private final List<String> settings = new ArrayList<>();
     private final List<String> tools = new ArrayList<>();
     private final List<HoldPoint> holds = new ArrayList<>();
@@ -271,7 +280,7 @@ public final class Operation {
     private final Set<String> passes = new HashSet<>();
     private final Map<String, Heard> sounding = new HashMap<>();
 
-    private Draft(String id, PartId part, Chapter chapter, String title, int minutes) {
+    private Draft(OperationId id, PartId part, Chapter chapter, String title, int minutes) {
       this.id = id;
       this.part = part;
       this.chapter = chapter;
@@ -299,15 +308,37 @@ public final class Operation {
       return this;
     }
 
-    /** Binds it behind another, for a reason that wood gives rather than habit. */
-    Draft after(String operation, String reason) {
-      after.put(operation, reason);
+    /**
+     * Binds it behind another, for a reason that wood gives rather than habit. The other has to be
+     * there: a route in which it isn't isn't made.
+     */
+    Draft after(OperationId operation, String reason) {
+      after.put(operation.text(), reason);
+      bound.add(operation);
       return this;
     }
 
+    /** The same behind one that not every such instrument has. */
+    Draft afterIfThere(OperationId operation, String reason) {
+      after.put(operation.text(), reason);
+      return this;
+    }
+
+    /** What is set; each number has to be told by the plan, or the route isn't made. */
     Draft set(String... values) {
       settings.addAll(List.of(values));
       return this;
+    }
+
+    /** Numbers that not every such instrument has. */
+    Draft setIfThere(Predicate<String> there, String... values) {
+      Arrays.stream(values).filter(there).forEach(settings::add);
+      return this;
+    }
+
+    /** What it was bound behind that there has to be. */
+    List<OperationId> bound() {
+      return List.copyOf(bound);
     }
 
     /** Settings that are depths: they grow with what is taken away. */

@@ -40,6 +40,6 @@ public final class Operations {
     finish.finish();
     finish.assembly();
     finish.playing();
-    return List.copyOf(w.operations());
+    return w.complete();
   }
 }

@@ -143,7 +143,7 @@ public record Spoiled(Operation operation, double is, boolean read, Value wants)
     Set<String> ids = new HashSet<>();
     for (Reading reading : build.measured().values()) {
       Measurables.find(build.design(), reading.of())
-          .filter(m -> m.kind().madeBy().contains(operation))
+          .filter(m -> m.kind().madeBy(operation))
           .ifPresent(m -> ids.add(reading.of()));
     }
     return ids;
@@ -164,9 +164,9 @@ public record Spoiled(Operation operation, double is, boolean read, Value wants)
   private static Build then(Build build, Done done) {
     Log log = build.log();
     for (BodyWork work : new BodyWork[] {BodyWork.THICKNESS, BodyWork.OUTLINE}) {
-      Optional<LocalDateTime> at = log.when(work.operation());
+      Optional<LocalDateTime> at = log.when(work.operation().text());
       if (done.operation().startsWith(Done.cut("")) && at.filter(done.at()::isBefore).isPresent()) {
-        log = log.without(Done.of(work.operation(), done.at()));
+        log = log.without(Done.of(work.operation().text(), done.at()));
       }
     }
     return log == build.log() ? build : build.withLog(log);

@@ -1,11 +1,14 @@
 package roughcut.bench;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
+import java.util.stream.Collectors;
 import roughcut.blank.BlankReadiness;
 import roughcut.blank.BoardLayout;
 import roughcut.blank.RipPlan;
@@ -14,6 +17,7 @@ import roughcut.design.BodyDecisions;
 import roughcut.design.Choice;
 import roughcut.design.ChoiceDecision;
 import roughcut.design.NumberDecision;
+import roughcut.design.OperationId;
 import roughcut.finding.Chapter;
 import roughcut.measure.Sentence;
 import roughcut.measure.Value;
@@ -28,21 +32,52 @@ final class Writing {
   final Plan plan;
   private final Givens drawn;
   private final List<Operation> operations = new ArrayList<>();
+  private final Map<String, List<OperationId>> bound = new LinkedHashMap<>();
 
   Writing(Plan plan) {
     this.plan = plan;
     this.drawn = new Givens(plan.build().asDesigned());
   }
 
+  /** So far. */
   List<Operation> operations() {
     return operations;
+  }
+
+  /**
+   * All of them, once they are written.
+   *
+   * @throws IllegalStateException when one is bound behind another, or sets a number, that there
+   *     isn't: an order with a hole in it would call a cut ready that isn't
+   */
+  List<Operation> complete() {
+    Set<String> there = operations.stream().map(Operation::id).collect(Collectors.toSet());
+    bound.forEach(
+        (op, behind) ->
+            behind.stream()
+                .filter(b -> !there.contains(b.text()))
+                .findFirst()
+                .ifPresent(
+                    b -> {
+                      throw new IllegalStateException(op + " comes after " + b + ": there is none");
+                    }));
+    for (Operation op : operations) {
+      for (String setting : op.settings()) {
+        if (!there(setting)) {
+          throw new IllegalStateException(op.id() + " sets " + setting + ": it isn't told");
+        }
+      }
+    }
+    return List.copyOf(operations);
   }
 
   void add(Operation.Draft draft) {
     if (draft.dusty()) {
       draft.hazards(dust(draft.part()));
     }
-    operations.add(draft.done());
+    Operation done = draft.done();
+    bound.put(done.id(), draft.bound());
+    operations.add(done);
   }
 
   /** What is known of the dust of the woods that a part is made of. */
@@ -79,22 +114,23 @@ final class Writing {
         .toList();
   }
 
-  Operation.Draft neck(String id, Chapter chapter, String title, int minutes) {
+  Operation.Draft neck(OperationId id, Chapter chapter, String title, int minutes) {
     return Operation.of(id, PartId.NECK, chapter, title, minutes);
   }
 
-  boolean has(String operation) {
-    return operations.stream().anyMatch(o -> o.id().equals(operation));
+  boolean has(OperationId operation) {
+    return operations.stream().anyMatch(o -> o.id().equals(operation.text()));
   }
 
   /**
    * The last operation written so far of which that holds; for what stands on whatever was last.
    */
-  Optional<String> last(String prefix) {
+  Optional<OperationId> last(String prefix) {
     return operations.stream()
         .map(Operation::id)
         .filter(i -> i.startsWith(prefix))
-        .reduce((a, b) -> b);
+        .reduce((a, b) -> b)
+        .map(OperationId::new);
   }
 
   /** A decision as it was drawn, for what a reading is held against. */

@@ -9,6 +9,7 @@ import java.util.stream.IntStream;
 import roughcut.design.BlankDecisions;
 import roughcut.design.BlankStep;
 import roughcut.design.Decisions;
+import roughcut.design.OperationId;
 import roughcut.design.PartDecisions;
 import roughcut.design.Strip;
 import roughcut.measure.Basis;
@@ -124,7 +125,7 @@ record RipShare(
     List<Integer> done(String species) {
       return IntStream.rangeClosed(1, stack.size())
           .filter(n -> stack.get(n - 1).species().equals(species))
-          .filter(n -> givens.done(Done.stripSawn(n)))
+          .filter(n -> givens.done(OperationId.stripSawn(n)))
           .boxed()
           .toList();
     }

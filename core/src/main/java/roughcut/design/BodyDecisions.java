@@ -21,10 +21,10 @@ public final class BodyDecisions {
           "A through-neck runs to the body's end and carries its wings.");
   public static final NumberDecision BODY_THICKNESS =
       BOOK.number("body.thickness", "Body thickness", LENGTH, 44, 20, 100, 0.5)
-          .result("Finished, top included.", "body.to-thickness");
+          .result("Finished, top included.", OperationId.BODY_TO_THICKNESS);
   public static final NumberDecision BODY_TOP =
       BOOK.number("body.top-thickness", "Top", LENGTH, 5.5, 0, 40, 0.5)
-          .result("0 for none.", "top.joint");
+          .result("0 for none.", OperationId.TOP_JOINT);
   public static final NumberDecision BODY_ACCENT =
       BOOK.number("body.accent", "Accent veneer", LENGTH, 0.6, 0, 10, 0.1).inHand("0 for none.");
   public static final NumberDecision BODY_SANDING =
@@ -118,10 +118,10 @@ public final class BodyDecisions {
           .hint("Least radius of a heated strip over its thickness; try an offcut.");
   public static final NumberDecision TOP_LEAF_1 =
       BOOK.number("top.leaf-1", "First leaf as sawn", LENGTH, 0, 0, 60, 0.1)
-          .result("0 until it is sawn and measured.", "top.resaw");
+          .result("0 until it is sawn and measured.", OperationId.TOP_RESAW);
   public static final NumberDecision TOP_LEAF_2 =
       BOOK.number("top.leaf-2", "Second leaf as sawn", LENGTH, 0, 0, 60, 0.1)
-          .result("0 until it is sawn and measured.", "top.resaw");
+          .result("0 until it is sawn and measured.", OperationId.TOP_RESAW);
   public static final NumberDecision BODY_TRIM =
       BOOK.number("body.trim", "Trim beside the outline", LENGTH, 5, 0, 50, 1)
           .hint("Wood kept outside the outline, all round.");

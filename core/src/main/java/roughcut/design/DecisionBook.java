@@ -115,12 +115,12 @@ final class DecisionBook {
     }
 
     /** A number that can be read off what those operations have made. */
-    NumberDecision result(String where, String... madeBy) {
+    NumberDecision result(String where, OperationId... madeBy) {
       return enter(where, new ReadingKind.Result(where, List.of(madeBy)));
     }
 
     /** A number that can be read off the parts put together, as those operations left them. */
-    NumberDecision assembly(String where, String... madeBy) {
+    NumberDecision assembly(String where, OperationId... madeBy) {
       return enter(where, new ReadingKind.Assembly(where, List.of(madeBy)));
     }
 

@@ -32,7 +32,9 @@ public final class Decisions {
           .hint("Equal steps to the octave; 12 is the usual temperament.");
   public static final NumberDecision NUT_WIDTH =
       BOOK.number("nut.width", "Nut width", LENGTH, 43, 20, 120, 0.5)
-          .result("Across the fretboard at the nut line, once the taper is cut.", "board.taper");
+          .result(
+              "Across the fretboard at the nut line, once the taper is cut.",
+              OperationId.BOARD_TAPER);
   public static final NumberDecision NUT_THICKNESS =
       BOOK.number("nut.thickness", "Nut thickness", LENGTH, 4, 2, 12, 0.5)
           .inHand("Along the strings. The break line of the headstock is the nut's head side.");
@@ -52,7 +54,7 @@ public final class Decisions {
       BOOK.number("fretboard.end-width", "Fretboard width", LENGTH, 56, 20, 160, 0.5)
           .result(
               "Across the fretboard at the place chosen below, once the taper is cut.",
-              "board.taper");
+              OperationId.BOARD_TAPER);
   public static final ChoiceDecision<WidthStation> FRETBOARD_WIDTH_AT =
       BOOK.choice(
           "fretboard.width-at",
@@ -63,10 +65,11 @@ public final class Decisions {
   public static final NumberDecision FRETBOARD_PAST_LAST =
       BOOK.number("fretboard.past-last-fret", "Fretboard overhang", LENGTH, 9.6, 2, 80, 0.5)
           .result(
-              "Last fret to the fretboard's end; on the real board once it is cut.", "board.taper");
+              "Last fret to the fretboard's end; on the real board once it is cut.",
+              OperationId.BOARD_TAPER);
   public static final NumberDecision FRETBOARD_THICKNESS =
       BOOK.number("fretboard.thickness", "Fretboard thickness", LENGTH, 6, 2, 15, 0.1)
-          .result("At the crown over the glue line, after the radius.", "board.radius");
+          .result("At the crown over the glue line, after the radius.", OperationId.BOARD_RADIUS);
   public static final ChoiceDecision<WoodChoice> FRETBOARD_SPECIES =
       BOOK.wood(
           "fretboard.species",
@@ -83,14 +86,14 @@ public final class Decisions {
       BOOK.number("head.angle", "Headstock angle", ANGLE, 12.5, 0, 25, 0.5)
           .result(
               "Between the headstock's face and the neck's top, by a bevel gauge; 0 is a flat head.",
-              "head.scarf.glue",
-              "head.saw");
+              OperationId.HEAD_SCARF_GLUE,
+              OperationId.HEAD_SAW);
   public static final NumberDecision HEAD_LENGTH =
       BOOK.number("head.length", "Headstock length", LENGTH, 185, 60, 400, 1)
           .hint("Along the headstock's face, from the break line to the tip.");
   public static final NumberDecision HEAD_THICKNESS =
       BOOK.number("head.thickness", "Headstock thickness", LENGTH, 14, 6, 30, 0.5)
-          .result("Between the headstock's finished faces.", "head.thickness");
+          .result("Between the headstock's finished faces.", OperationId.HEAD_THICKNESS);
   public static final NumberDecision HEAD_WIDTH =
       BOOK.number("head.width", "Headstock width", LENGTH, 80, 30, 250, 1)
           .hint("Across the widest place of the outline.");
@@ -107,7 +110,7 @@ public final class Decisions {
       BOOK.number("shaft.thickness", "Shaft at the scarf", LENGTH, 16, 8, 80, 0.1)
           .result(
               "From the neck's top to its back, without the fretboard, where the scarf is sawn.",
-              "neck.flatten");
+              OperationId.NECK_FLATTEN);
   public static final ChoiceDecision<ScarfSchool> SCARF_SCHOOL =
       BOOK.choice(
           "scarf.school",
@@ -127,12 +130,12 @@ public final class Decisions {
       BOOK.number("neck.thickness-1", "Thickness at fret 1", LENGTH, 20, 8, 60, 0.1)
           .result(
               "At fret 1, from the fretboard to the back at its middle, frets not counted.",
-              "neck.carve");
+              OperationId.NECK_CARVE);
   public static final NumberDecision THICKNESS_12 =
       BOOK.number("neck.thickness-12", "Thickness at fret 12", LENGTH, 21, 8, 60, 0.1)
           .result(
               "At fret 12, from the fretboard to the back at its middle, frets not counted.",
-              "neck.carve");
+              OperationId.NECK_CARVE);
   public static final NumberDecision PROFILE_EXPONENT =
       BOOK.number("neck.profile-exponent", "Profile exponent", RATIO, 2, 1.3, 5, 0.1)
           .hint("2 is round, 2.5 full, 1.7 a soft V.");
@@ -143,12 +146,14 @@ public final class Decisions {
       BOOK.number("joint.x", "Body begins", LENGTH, 432, 50, 1200, 1)
           .assembly(
               "From the nut line along the centre line to the body's edge, neck seated.",
-              "body.cut.pocket");
+              OperationId.cut("pocket"));
   public static final NumberDecision HEEL_END =
       BOOK.number("heel.end", "Heel ends", LENGTH, 500, 60, 1300, 1).hint("From the nut line.");
   public static final NumberDecision HEEL_THICKNESS =
       BOOK.number("heel.thickness", "Heel thickness", LENGTH, 22, 8, 100, 0.5)
-          .result("From the neck's top to the heel's flat, under the fretboard.", "heel.faces");
+          .result(
+              "From the neck's top to the heel's flat, under the fretboard.",
+              OperationId.HEEL_FACES);
   public static final NumberDecision HEEL_BLEND =
       BOOK.number("heel.blend-radius", "Heel blend radius", LENGTH, 30, 1, 300, 1)
           .hint("Of the curve from the neck's back into the heel.");

@@ -108,7 +108,8 @@ public final class FittingDecisions {
         120,
         0.5,
         new ReadingKind.Result(
-            "From the face that it is cut from to its floor.", List.of(CutName.operation(name))),
+            "From the face that it is cut from to its floor.",
+            List.of(OperationId.cut(CutName.row(name)))),
         design -> design.numbers().getOrDefault(id, 0.0),
         (design, mm) -> design.withNumber(id, mm));
   }

@@ -34,7 +34,7 @@ public final class FretboardDecisions {
           "slot.school", "Slots are", SlotSchool.values(), "When they get their full depth.");
   public static final NumberDecision FIRST_DEPTH =
       BOOK.number("slot.first-depth", "First depth", FINE_LENGTH, 2.2, 0.5, 6, 0.1)
-          .result("When slots are deepened later.", "board.slots");
+          .result("When slots are deepened later.", OperationId.BOARD_SLOTS);
   public static final NumberDecision SANDED =
       BOOK.number("fretboard.sanded", "Sanded so far", FINE_LENGTH, 0, 0, 3, 0.05)
           .stage("Taken off the crown since the slots were sawn, at its middle.");
@@ -98,7 +98,9 @@ public final class FretboardDecisions {
           .hint("Its thickness at each side; 0 where the fretboard isn't bound.");
   public static final NumberDecision NUT_SHIFT =
       BOOK.number("nut.shift", "Nut moved by", FINE_LENGTH, 0, -3, 3, 0.05)
-          .result("Towards the bridge positive: every fret changes by cents.", "board.nut-end");
+          .result(
+              "Towards the bridge positive: every fret changes by cents.",
+              OperationId.BOARD_NUT_END);
   public static final NumberDecision GAUGE =
       BOOK.number("gauge.radius", "Gauge in hand", LENGTH, 280, 100, 2000, 10).hint("Concave.");
   public static final NumberDecision GAUGE_AT =

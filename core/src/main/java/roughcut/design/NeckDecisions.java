@@ -25,7 +25,7 @@ public final class NeckDecisions {
           "A scarf has full-length grain; one piece has no joint; a flat head has no angle.");
   public static final NumberDecision HEAD_STEP =
       BOOK.number("head.step", "Headstock step", LENGTH, 8, 0, 40, 0.5)
-          .result("How much lower its face lies than the neck's top.", "head.step-down");
+          .result("How much lower its face lies than the neck's top.", OperationId.HEAD_STEP_DOWN);
   public static final NumberDecision STEP_RADIUS =
       BOOK.number("head.step-radius", "Radius of the step", LENGTH, 25, 1, 200, 1)
           .hint("Of the drum or cutter that leaves the way down to the face.");
@@ -105,7 +105,9 @@ public final class NeckDecisions {
           "A rod in a curved channel pulls against the strings only.");
   public static final NumberDecision ROD_DEPTH_MIDDLE =
       BOOK.number("rod.deeper-middle", "Deeper in the middle", LENGTH, 0, -10, 20, 0.5)
-          .result("How much a curved channel gains halfway; 0 for a straight one.", "rod.channel");
+          .result(
+              "How much a curved channel gains halfway; 0 for a straight one.",
+              OperationId.ROD_CHANNEL);
   public static final ChoiceDecision<ChannelBottom> ROD_BOTTOM =
       BOOK.choice("rod.bottom", "Channel's bottom", ChannelBottom.values(), "As the cutter is.");
   public static final NumberDecision ROD_BED =
@@ -150,7 +152,7 @@ public final class NeckDecisions {
           .hint("Across, between its walls.");
   public static final NumberDecision HEAD_POCKET_DEPTH =
       BOOK.number("access.pocket-depth", "Headstock pocket, deep", LENGTH, 8, 1, 30, 0.5)
-          .result("From the headstock's wood, square to its face.", "rod.access");
+          .result("From the headstock's wood, square to its face.", OperationId.ROD_ACCESS);
   public static final NumberDecision HEAD_POCKET_LAP =
       BOOK.number("access.cover-lap", "Cover laps over", LENGTH, 5, 1, 30, 0.5)
           .hint("Beyond the pocket at its sides and its end.");

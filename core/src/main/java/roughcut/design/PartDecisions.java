@@ -240,7 +240,7 @@ public final class PartDecisions {
         Strip.LEAST,
         Strip.MOST,
         0.1,
-        new ReadingKind.Result("Between its planed faces.", List.of("neck.strips.plane")),
+        new ReadingKind.Result("Between its planed faces.", List.of(OperationId.NECK_STRIPS_PLANE)),
         design -> neckStrip(design, number).thickness(),
         (design, mm) ->
             design.withNeckStack(design.neckStack().change(number - 1, s -> s.withThickness(mm))));
@@ -257,7 +257,7 @@ public final class PartDecisions {
         Strip.MOST,
         0.1,
         new ReadingKind.Result(
-            "Between its planed faces, at the heel's end.", List.of("neck.strips.plane")),
+            "Between its planed faces, at the heel's end.", List.of(OperationId.NECK_STRIPS_PLANE)),
         design -> neckStrip(design, number).heelThickness(),
         (design, mm) ->
             design.withNeckStack(
@@ -316,7 +316,7 @@ public final class PartDecisions {
         Strip.LEAST,
         Strip.MOST,
         1,
-        new ReadingKind.Result("Across, between its planed faces.", List.of("body.mill")),
+        new ReadingKind.Result("Across, between its planed faces.", List.of(OperationId.BODY_MILL)),
         design -> design.bodyStack().strips().get(number - 1).thickness(),
         (design, mm) ->
             design.withBodyStack(design.bodyStack().change(number - 1, s -> s.withThickness(mm))));

@@ -20,7 +20,7 @@ public sealed interface ReadingKind {
    *
    * @param madeBy ids of the operations of which it is the result
    */
-  record Result(String where, List<String> madeBy) implements ReadingKind {
+  record Result(String where, List<OperationId> madeBy) implements ReadingKind {
     public Result {
       madeBy = List.copyOf(madeBy);
     }
@@ -31,7 +31,7 @@ public sealed interface ReadingKind {
    *
    * @param madeBy ids of the operations that brought it about
    */
-  record Assembly(String where, List<String> madeBy) implements ReadingKind {
+  record Assembly(String where, List<OperationId> madeBy) implements ReadingKind {
     public Assembly {
       madeBy = List.copyOf(madeBy);
     }
@@ -56,8 +56,13 @@ public sealed interface ReadingKind {
   }
 
   /** Operations of which it says how they came out; none for what was there before. */
-  default List<String> madeBy() {
+  default List<OperationId> madeBy() {
     return fold(p -> List.of(), s -> List.of(), Result::madeBy, Assembly::madeBy);
+  }
+
+  /** Whether it says how that operation came out. */
+  default boolean madeBy(String operation) {
+    return madeBy().stream().anyMatch(o -> o.text().equals(operation));
   }
 
   /** What it is of, in the maker's words. */

@@ -91,13 +91,13 @@ public final class StringDecisions {
       BOOK.number("neck.nut-to-octave", "Nut to fret 12", FINE_LENGTH, 0, 0, 700, 0.1)
           .result(
               "From the nut line to the middle of the octave fret, along the centre line.",
-              "board.slots");
+              OperationId.BOARD_SLOTS);
 
   public static final NumberDecision STRING_LINE_OFF =
       BOOK.number("strings.line-off", "String line off at the bridge", FINE_LENGTH, 0, -20, 20, 0.1)
           .assembly(
               "Where the seated neck really points: off the body's centre line at the saddle line, treble positive.",
-              "body.cut.pocket");
+              OperationId.cut("pocket"));
 
   public static final ChoiceDecision<SolveFor> SOLVE_FOR =
       BOOK.choice(
@@ -113,12 +113,12 @@ public final class StringDecisions {
       BOOK.number("pocket.exposed", "Fretboard above body", LENGTH, 1, -15, 25, 0.1)
           .assembly(
               "From the body's top to the fretboard's underside at the body's edge, neck seated; negative when it is let in.",
-              "body.cut.pocket");
+              OperationId.cut("pocket"));
   public static final NumberDecision ANGLE_DECIDED =
       BOOK.number("neck.angle", "Neck angle", ANGLE, 0, -5, 10, 0.1)
           .assembly(
               "Between the seated neck and the body's top; leaning back is positive.",
-              "body.cut.pocket");
+              OperationId.cut("pocket"));
   public static final ChoiceDecision<AngleMade> ANGLE_MADE =
       BOOK.choice(
           "neck.angle-made",
@@ -127,17 +127,17 @@ public final class StringDecisions {
           "Pocket depths, passes and the order of work follow.");
   public static final NumberDecision CARVE_RISE =
       BOOK.number("body.carve-rise", "Rise at the bridge", LENGTH, 0, -10, 30, 0.5)
-          .result("On a carved top, over its height at the neck end.", "body.carve");
+          .result("On a carved top, over its height at the neck end.", OperationId.BODY_CARVE);
   public static final NumberDecision STANDING =
       BOOK.number("proof.standing", "Fretboard height, seated", FINE_LENGTH, 0, 0, 60, 0.05)
           .assembly(
               "From the body's top to the fretboard's crown at the body's edge, neck seated.",
-              "body.cut.pocket");
+              OperationId.cut("pocket"));
   public static final NumberDecision STRAIGHTEDGE =
       BOOK.number("proof.straightedge", "Straightedge at saddle line", FINE_LENGTH, 0, 0, 60, 0.05)
           .assembly(
               "From the body's top at the saddle line to a straightedge laid along the frets, neck seated.",
-              "body.cut.pocket");
+              OperationId.cut("pocket"));
 
   private StringDecisions() {}
 }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import roughcut.bench.Operation;
 import roughcut.design.BodyFace;
+import roughcut.design.OperationId;
 import roughcut.geometry.Bounds;
 import roughcut.geometry.Point;
 import roughcut.measure.NumberWriter;
@@ -36,13 +37,14 @@ public final class OperationDrawing {
       case BLANKS -> BoardsDrawing.of(plan, units);
       case FRETBOARD -> FretboardDrawing.sheet(plan, units);
       case NECK ->
-          operation.id().equals("neck.carve")
+          operation.is(OperationId.NECK_CARVE)
               ? CarvingDrawing.of(plan, units)
               : operation.id().startsWith("head.") && !operation.id().startsWith("head.scarf")
                   ? HeadDrawing.of(plan, units)
-                  : operation.id().equals("rod.access")
+                  : operation.is(OperationId.ROD_ACCESS)
                       ? AccessDrawing.of(plan, units)
-                      : operation.id().endsWith("channel") || operation.id().endsWith("channels")
+                      : operation.is(OperationId.ROD_CHANNEL)
+                              || operation.is(OperationId.STIFFENER_CHANNELS)
                           ? StationDrawing.CHANNELS.of(plan, units)
                           : StationDrawing.NECK.of(plan, units);
       case STRINGS -> BridgeDrawing.of(plan, units);

@@ -4,6 +4,7 @@ import static roughcut.measure.Worked.in;
 
 import roughcut.design.FretboardDecisions;
 import roughcut.design.NeckDecisions;
+import roughcut.design.OperationId;
 import roughcut.design.RodActing;
 import roughcut.measure.Value;
 import roughcut.measure.Worked;
@@ -14,7 +15,7 @@ import roughcut.record.Givens;
  * what radius and sanding took more than was allowed for (handbook page 7).
  */
 public final class Straightening {
-  private static final String DONE = "board.straight";
+  private static final OperationId DONE = OperationId.BOARD_STRAIGHT;
 
   private Straightening() {}
 

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import roughcut.design.NeckDecisions;
+import roughcut.design.OperationId;
 import roughcut.finding.Finding;
 import roughcut.finding.Findings;
 import roughcut.finding.Topic;
@@ -24,7 +25,10 @@ final class ChannelProblems {
     Findings found = new Findings(Topic.NECK);
     for (MachineStops run : routing.runs()) {
       boolean done =
-          givens.done(run.name().startsWith("Rod") ? "rod.channel" : "stiffener.channels");
+          givens.done(
+              run.name().startsWith("Rod")
+                  ? OperationId.ROD_CHANNEL
+                  : OperationId.STIFFENER_CHANNELS);
       if (!done) {
         tried(run, found);
       }
@@ -39,7 +43,7 @@ final class ChannelProblems {
    */
   static List<Finding> access(Givens givens, Optional<Value> accessBack) {
     Findings found = new Findings(Topic.NECK);
-    if (givens.done("rod.access") && accessBack.filter(b -> b.value() < 0).isPresent()) {
+    if (givens.done(OperationId.ROD_ACCESS) && accessBack.filter(b -> b.value() < 0).isPresent()) {
       found.stop(
           NeckDecisions.ACCESS_BORE.id(),
           "the way to the rod's adjuster went "

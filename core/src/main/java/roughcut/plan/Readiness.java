@@ -8,6 +8,7 @@ import java.util.stream.IntStream;
 import roughcut.design.BodyFace;
 import roughcut.design.FretboardDecisions;
 import roughcut.design.NeckDecisions;
+import roughcut.design.OperationId;
 import roughcut.design.RoutDecisions;
 import roughcut.design.StringDecisions;
 import roughcut.finding.Finding;
@@ -166,7 +167,7 @@ final class Readiness {
     double tang = givens.get(FretboardDecisions.WIRE_TANG).value();
     double least =
         slots.slots().stream().mapToDouble(s -> s.done().value()).min().orElse(Double.MAX_VALUE);
-    if (least < tang - Precision.NEAR && !givens.done("frets.press")) {
+    if (least < tang - Precision.NEAR && !givens.done(OperationId.FRETS_PRESS)) {
       double clearance = givens.get(FretboardDecisions.CLEARANCE).value();
       found.stop(
           givens.get(FretboardDecisions.SANDED).measured()

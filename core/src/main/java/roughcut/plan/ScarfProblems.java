@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import roughcut.design.Decisions;
 import roughcut.design.NeckDecisions;
+import roughcut.design.OperationId;
 import roughcut.finding.Finding;
 import roughcut.finding.Findings;
 import roughcut.finding.Topic;
@@ -41,7 +42,8 @@ final class ScarfProblems {
 
   /** Both bevels are planed together after the saw: what that takes is missed from the joint. */
   private void planing() {
-    if (givens.get(Decisions.SCARF_PLANING).value() == 0 && !givens.done("head.scarf.saw")) {
+    if (givens.get(Decisions.SCARF_PLANING).value() == 0
+        && !givens.done(OperationId.HEAD_SCARF_SAW)) {
       found.look(
           Decisions.SCARF_PLANING.id(),
           "no wood is allowed for planing the scarf's bevels: sawn on the line, the joint moves"

@@ -6,7 +6,7 @@ import java.util.Collections;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.function.UnaryOperator;
-import roughcut.design.CutName;
+import roughcut.design.OperationId;
 
 /**
  * One operation that was done.
@@ -102,12 +102,12 @@ public record Done(
 
   /** The operation by which a strip of the neck's stack is sawn off its board. */
   public static String stripSawn(int number) {
-    return "neck.strip." + number + ".saw";
+    return OperationId.stripSawn(number).text();
   }
 
   /** The operation by which a row of like cuts is made in the body. */
   public static String cut(String row) {
-    return CutName.OPERATION + row;
+    return OperationId.cut(row).text();
   }
 
   /** An operation of which nothing more is known. */

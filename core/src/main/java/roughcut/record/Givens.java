@@ -18,6 +18,7 @@ import roughcut.design.ChoiceDecision;
 import roughcut.design.Decisions;
 import roughcut.design.Design;
 import roughcut.design.NumberDecision;
+import roughcut.design.OperationId;
 import roughcut.design.PartDecisions;
 import roughcut.design.Strip;
 import roughcut.measure.Basis;
@@ -34,7 +35,7 @@ import roughcut.measure.ValueKey;
  * difference, but every number can tell.
  */
 public final class Givens {
-  private static final String TOPPED = "top.glue";
+  private static final String TOPPED = OperationId.TOP_GLUE.text();
   private static final String FOLLOWS = "found from what it follows, until it is decided";
 
   private final Build build;
@@ -273,13 +274,15 @@ public final class Givens {
   }
 
   /** Whether an operation was done. */
-  public boolean done(String operation) {
-    return done().contains(operation);
+  public boolean done(OperationId operation) {
+    return done().contains(operation.text());
   }
 
   /** What machine and ruler were set to when an operation was done last; empty while it wasn't. */
   public Optional<Map<String, Double>> cutAt(String operation) {
-    return done(operation) ? build.log().done(operation).map(Done::cutAt) : Optional.empty();
+    return done().contains(operation)
+        ? build.log().done(operation).map(Done::cutAt)
+        : Optional.empty();
   }
 
   /** Whether any operation was done whose id begins so. */

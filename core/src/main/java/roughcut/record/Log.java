@@ -12,6 +12,7 @@ import java.util.TreeMap;
 import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
+import roughcut.design.OperationId;
 
 /**
  * What happened to an instrument: every reading that was taken, every operation that was done, what
@@ -167,6 +168,11 @@ public record Log(
   }
 
   /** Whether an operation was done. */
+  public boolean isDone(OperationId operation) {
+    return isDone(operation.text());
+  }
+
+  /** The same of an operation that is known by what a file calls it. */
   public boolean isDone(String operation) {
     return done.stream().anyMatch(d -> d.operation().equals(operation));
   }

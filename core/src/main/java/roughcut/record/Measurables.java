@@ -11,6 +11,7 @@ import roughcut.design.CutName;
 import roughcut.design.Decisions;
 import roughcut.design.Design;
 import roughcut.design.NumberDecision;
+import roughcut.design.OperationId;
 import roughcut.design.ReadingKind;
 import roughcut.measure.Quantity;
 import roughcut.measure.Range;
@@ -70,7 +71,7 @@ public final class Measurables {
               new ReadingKind.Result(
                   "Caliper: what a planed heel lost at its thinner end, or how thick a wedge is at its"
                       + " thick end.",
-                  List.of("heel.faces", "heel.wedge")),
+                  List.of(OperationId.HEEL_FACES, OperationId.HEEL_WEDGE)),
               new Range(Quantity.FINE_LENGTH, 0, 20))
           .of("heel.taper");
   public static final Measurable POCKET_EDGE = pocket("edge", "at the body's edge", "front");
@@ -145,14 +146,14 @@ public final class Measurables {
                 "Depth gauge or caliper's rod on the body's finished top, down to the floor, "
                     + where
                     + " on the centre line.",
-                List.of(CutName.operation("pocket"))),
+                List.of(OperationId.cut(CutName.row("pocket")))),
             new Range(Quantity.FINE_LENGTH, 0, 80))
         .of("pocket.depth." + drawn);
   }
 
   /** Read on the strung instrument. */
   private static ReadingKind playing(String where) {
-    return new ReadingKind.Assembly(where, List.of("strings.on"));
+    return new ReadingKind.Assembly(where, List.of(OperationId.STRINGS_ON));
   }
 
   private static Measurable fine(String id, String label, double least, double most, String hint) {
@@ -284,7 +285,7 @@ public final class Measurables {
             along
                 ? "Along the centre line, from the body's edge at the neck to its middle."
                 : "Square to the centre line, to its middle; less than 0 towards the bass side.",
-            List.of(CutName.operation(cut))),
+            List.of(OperationId.cut(CutName.row(cut)))),
         new Range(Quantity.FINE_LENGTH, -800, 800));
   }
 

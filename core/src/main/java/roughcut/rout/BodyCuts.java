@@ -105,6 +105,10 @@ public record BodyCuts(
   public static BodyCuts of(From f, Ledger ledger) {
     BodySurface surface = BodySurface.of(f.givens, f.frets, f.body.outline());
     Cutting slab = new Cutting(new Slab(f.givens, ledger, surface, f.shop));
+    ledger.put(RoutKeys.BODY_PLANED_TO, "t", in("t", slab.thickness()));
+    if (!slab.state.isFinished() && slab.state.stock().value() > 0) {
+      ledger.put(slab.state.stock());
+    }
     ledger.put(
         RoutKeys.BODY_THICKNESS_FINISHED,
         "t + 2 · f",

@@ -9,13 +9,13 @@ import roughcut.blank.Weights;
 import roughcut.design.BodyDecisions;
 import roughcut.design.Decisions;
 import roughcut.design.Fitting;
+import roughcut.design.OperationId;
 import roughcut.design.RoutDecisions;
 import roughcut.measure.Basis;
 import roughcut.measure.Found;
 import roughcut.measure.Known;
 import roughcut.measure.Ledger;
 import roughcut.measure.Value;
-import roughcut.record.Done;
 import roughcut.shop.Shop;
 
 /**
@@ -67,7 +67,7 @@ public record Mass(Value body, Value instrument, Value balance, Value behind) {
   }
 
   private static List<Cut> made(CutSlab slab) {
-    return slab.cuts.stream().filter(c -> slab.givens.done(Done.cut(c.row()))).toList();
+    return slab.cuts.stream().filter(c -> slab.givens.done(OperationId.cut(c.row()))).toList();
   }
 
   private static double volume(List<Cut> cuts) {

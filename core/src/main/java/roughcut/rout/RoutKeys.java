@@ -71,6 +71,8 @@ public final class RoutKeys {
           "bridge.tail.bore-for-finish",
           "Tailpiece post bore that still fits with finish in it",
           FINE_LENGTH);
+  public static final ValueKey BODY_PLANED_TO =
+      new ValueKey("body.planed-to", "Body planed to", LENGTH);
   public static final ValueKey BODY_THICKNESS_FINISHED =
       new ValueKey("body.thickness-finished", "Body with its finish on", FINE_LENGTH);
   public static final ValueKey BRIDGE_TAIL_ALONG =

@@ -14,6 +14,7 @@ import roughcut.design.FittingTraits;
 import roughcut.design.FretboardDecisions;
 import roughcut.design.NeckDecisions;
 import roughcut.design.NumberDecision;
+import roughcut.design.OperationId;
 import roughcut.design.RoutDecisions;
 import roughcut.design.StringDecisions;
 import roughcut.fretboard.FretboardKeys;
@@ -44,13 +45,14 @@ public final class Needs {
 
   private final Plan plan;
   private final Units units;
-  private final Set<String> operations;
+  private final Set<OperationId> operations;
   private final List<Need> all = new ArrayList<>();
 
   private Needs(Plan plan, Units units) {
     this.plan = plan;
     this.units = units;
-    this.operations = Operations.of(plan).stream().map(Operation::id).collect(Collectors.toSet());
+    this.operations =
+        Operations.of(plan).stream().map(o -> new OperationId(o.id())).collect(Collectors.toSet());
   }
 
   /** What is still to be put in or used up, hardware first. */
@@ -74,37 +76,40 @@ public final class Needs {
   private void hardware() {
     int strings = plan.stringSet().size();
     part(
-        "tuners.fit",
+        OperationId.TUNERS_FIT,
         strings + " tuners",
         NeckDecisions.TUNER_POST,
         NeckDecisions.TUNER_BUSHING,
         NeckDecisions.TUNER_BODY);
     part(
-        "bridge.fit",
+        OperationId.BRIDGE_FIT,
         plan.stringPlan().bridge().kind().name(),
         StringDecisions.BRIDGE_POSTS,
         StringDecisions.BRIDGE_FORWARD,
         StringDecisions.BRIDGE_LOW,
         StringDecisions.BRIDGE_HIGH);
-    if (operations.contains("rod.channel")) {
+    if (operations.contains(OperationId.ROD_CHANNEL)) {
       part(
-          "board.glue",
+          OperationId.BOARD_GLUE,
           "truss rod with its key",
           Decisions.ROD_LENGTH,
           Decisions.ROD_WIDTH,
           Decisions.ROD_DEPTH);
     }
-    if (operations.contains("stiffener.channels")) {
+    if (operations.contains(OperationId.STIFFENER_CHANNELS)) {
       part(
-          "board.glue", "stiffeners", NeckDecisions.STIFFENER_WIDTH, NeckDecisions.STIFFENER_DEPTH);
+          OperationId.BOARD_GLUE,
+          "stiffeners",
+          NeckDecisions.STIFFENER_WIDTH,
+          NeckDecisions.STIFFENER_DEPTH);
     }
-    part("nut.shape", "nut blank", Decisions.NUT_THICKNESS);
+    part(OperationId.NUT_SHAPE, "nut blank", Decisions.NUT_THICKNESS);
     plan.cuts()
         .bolts()
         .ifPresent(
             b ->
                 part(
-                    "neck.screw-on",
+                    OperationId.NECK_SCREW_ON,
                     b.places().size() + " neck " + plan.given(RoutDecisions.BOLT_KIND).label(),
                     RoutDecisions.BOLT_DIAMETER,
                     RoutDecisions.BOLT_HEAD));
@@ -114,7 +119,7 @@ public final class Needs {
     for (Fitting fitting : plan.build().design().fittings()) {
       List<FittingTraits.Trait> sizes =
           fitting.type().traits().stream().filter(FittingTraits.Trait::hardware).toList();
-      if (!sizes.isEmpty() && !done("wiring.solder")) {
+      if (!sizes.isEmpty() && !done(OperationId.WIRING_SOLDER)) {
         boolean inHand = sizes.stream().anyMatch(t -> read(fitting.id(t.key())));
         all.add(
             new Need(
@@ -126,14 +131,14 @@ public final class Needs {
   }
 
   private void frets() {
-    if (!done("strings.on")) {
+    if (!done(OperationId.STRINGS_ON)) {
       boolean inHand =
           plan.build().measured().keySet().stream()
               .anyMatch(id -> id.startsWith("string.") && id.endsWith(".gauge"));
       all.add(new Need(plan.stringSet().size() + " strings", "as planned at the bridge", inHand));
     }
     plan.value(FretboardKeys.WIRE_TOTAL.id())
-        .filter(v -> !done("frets.press"))
+        .filter(v -> !done(OperationId.FRETS_PRESS))
         .ifPresent(
             v ->
                 all.add(
@@ -142,7 +147,7 @@ public final class Needs {
                         "with 5 % to spare",
                         read(FretboardDecisions.WIRE_TANG_WIDTH))));
     int dots = plan.fretboard().markers().dots().size();
-    if (dots > 0 && !done("board.dots")) {
+    if (dots > 0 && !done(OperationId.BOARD_DOTS)) {
       all.add(
           new Need(
               dots + " position dots, and rod for the side dots",
@@ -153,7 +158,9 @@ public final class Needs {
 
   private void supplies() {
     List<Operation> glued =
-        Operations.of(plan).stream().filter(o -> !o.clamped().isEmpty() && !done(o.id())).toList();
+        Operations.of(plan).stream()
+            .filter(o -> !o.clamped().isEmpty() && !plan.log().isDone(o.id()))
+            .toList();
     if (!glued.isEmpty()) {
       double mass =
           glued.stream()
@@ -175,7 +182,7 @@ public final class Needs {
     }
     if (!plan.cuts().covers().isEmpty()) {
       supply(
-          "covers.make",
+          OperationId.COVERS_MAKE,
           plan.cuts().covers().size() + " cavity covers and their screws",
           "sawn to their ledges");
     }
@@ -183,19 +190,20 @@ public final class Needs {
         plan.cuts().cuts().stream()
             .anyMatch(c -> c.kind() == CutKind.CAVITY || c.kind() == CutKind.PICKUP);
     if (cavities) {
-      supply("wiring.shield", "copper foil or shielding paint", "for the cavities");
-      supply("wiring.solder", "hook-up wire and solder", "for pickups, controls and jack");
+      supply(OperationId.WIRING_SHIELD, "copper foil or shielding paint", "for the cavities");
+      supply(
+          OperationId.WIRING_SOLDER, "hook-up wire and solder", "for pickups, controls and jack");
     }
     int grit = FinishBook.get(plan.given(RoutDecisions.FINISH).word()).grit();
-    supply("finish.sand", "sandpaper to " + grit, "for body and neck");
+    supply(OperationId.FINISH_SAND, "sandpaper to " + grit, "for body and neck");
     supply(
-        "finish.coats",
+        OperationId.FINISH_COATS,
         FinishBook.get(plan.given(RoutDecisions.FINISH).word()).name(),
         "for its coats");
   }
 
   /** Something that is fitted by an operation, in hand once any of its sizes was measured. */
-  private void part(String fittedBy, String what, NumberDecision... sizes) {
+  private void part(OperationId fittedBy, String what, NumberDecision... sizes) {
     if (!done(fittedBy)) {
       boolean inHand = false;
       for (NumberDecision size : sizes) {
@@ -206,13 +214,13 @@ public final class Needs {
   }
 
   /** Something that an operation uses up. */
-  private void supply(String usedBy, String what, String why) {
+  private void supply(OperationId usedBy, String what, String why) {
     if (operations.contains(usedBy) && !done(usedBy)) {
       all.add(new Need(what, why, false));
     }
   }
 
-  private boolean done(String operation) {
+  private boolean done(OperationId operation) {
     return plan.log().isDone(operation);
   }
 

@@ -10,6 +10,7 @@ import roughcut.bench.Route;
 import roughcut.bench.Spoiled;
 import roughcut.design.CutName;
 import roughcut.design.FretboardDecisions;
+import roughcut.design.OperationId;
 import roughcut.design.StringDecisions;
 import roughcut.measure.Sentence;
 import roughcut.plan.Plan;
@@ -138,7 +139,7 @@ public final class SeatWays {
   private List<Way> all() {
     List<Way> ways = new ArrayList<>();
     double up = -proof.deepen().value();
-    boolean glued = plan.log().isDone("neck.glue-in");
+    boolean glued = plan.log().isDone(OperationId.NECK_GLUE_IN);
     boolean heel = plan.cuts().pocket().isPresent() && !glued;
     saddles(ways, up);
     if (heel && !proof.fits()) {

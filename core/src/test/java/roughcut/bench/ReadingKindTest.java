@@ -13,6 +13,7 @@ import roughcut.demo.Demo;
 import roughcut.design.Decision;
 import roughcut.design.Decisions;
 import roughcut.design.NumberDecision;
+import roughcut.design.OperationId;
 import roughcut.design.ReadingKind;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
@@ -70,7 +71,8 @@ class ReadingKindTest {
                 measurable.kind() instanceof ReadingKind.Result
                     || measurable.kind() instanceof ReadingKind.Assembly);
         results += made ? 1 : 0;
-        for (String by : measurable.kind().madeBy()) {
+        for (OperationId id : measurable.kind().madeBy()) {
+          String by = id.text();
           boolean known = operations.contains(by) || by.startsWith("body.cut.");
           assertThat(known || OTHERWISE.contains(by))
               .as(measurable.id() + " is made by " + by)

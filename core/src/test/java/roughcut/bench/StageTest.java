@@ -58,7 +58,7 @@ class StageTest {
   @Test
   void anOperationsStageIsWithAllBeforeItInTheOrder() {
     Plan plan = Plan.of(Heron.build(), Demo.shop());
-    Plan then = Stage.after(plan, BodyWork.OUTLINE.operation(), NOON).orElseThrow();
+    Plan then = Stage.after(plan, BodyWork.OUTLINE.operation().text(), NOON).orElseThrow();
     assertThat(then.build().log().isDone(BodyWork.THICKNESS.operation())).isTrue();
     assertThat(then.build().log().isDone("body.cut.pocket")).isFalse();
     assertThat(then.cuts().state().toCome(BodyWork.EDGES)).isTrue();

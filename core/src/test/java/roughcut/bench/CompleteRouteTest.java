@@ -1,0 +1,112 @@
+package roughcut.bench;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import roughcut.Heron;
+import roughcut.demo.Demo;
+import roughcut.design.OperationId;
+import roughcut.finding.Chapter;
+import roughcut.part.PartId;
+import roughcut.plan.Constructions;
+import roughcut.plan.Plan;
+import roughcut.record.Build;
+import roughcut.wild.RandomBuilds;
+
+/** An order of work has no holes: what it is bound behind is in it, what it sets is told. */
+class CompleteRouteTest {
+  /** Looks for itself, in what was made, rather than trusting what refuses to make it. */
+  private static void complete(Plan plan, List<Operation> order, String name) {
+    Set<String> there = new HashSet<>();
+    order.forEach(o -> assertThat(there.add(o.id())).as(name + ": twice " + o.id()).isTrue());
+    for (Operation op : order) {
+      assertThat(op.settings()).as(name + ": " + op.id()).allMatch(s -> plan.value(s).isPresent());
+    }
+  }
+
+  @Test
+  void everyConstructionHasAWholeOrder() {
+    int operations = 0;
+    for (Build build : Constructions.all()) {
+      Plan plan = Plan.of(build, Demo.shop());
+      List<Operation> order = Operations.of(plan);
+      complete(plan, order, build.name());
+      operations += order.size();
+    }
+    assertThat(operations).isGreaterThan(1500);
+  }
+
+  /** Legal builds of every kind, sensible and wild: none has an order with a hole in it. */
+  @Test
+  void twoHundredRandomBuildsHaveWholeOrders() {
+    for (int i = 0; i < 200; i++) {
+      RandomBuilds.Case one =
+          i % 2 == 0 ? RandomBuilds.near(2800 + i) : RandomBuilds.wild(2800 + i);
+      Plan plan = Plan.of(one.build(), one.shop());
+      complete(plan, Operations.of(plan), "seed " + (2800 + i));
+    }
+  }
+
+  private static Operation.Draft op(OperationId id) {
+    return Operation.of(id, PartId.NECK, Chapter.NECK, "Something", 10);
+  }
+
+  @Test
+  void whatIsBoundBehindNothingIsNotMade() {
+    Writing w = new Writing(Heron.with());
+    w.add(op(OperationId.NECK_MILL));
+    w.add(op(OperationId.NECK_FLATTEN).after(OperationId.NECK_MILL, "there is no blank"));
+    assertThat(w.complete()).hasSize(2);
+    w.add(op(OperationId.NECK_LINES).after(OperationId.NECK_GLUE, "it isn't glued"));
+    assertThatThrownBy(w::complete)
+        .isInstanceOf(IllegalStateException.class)
+        .hasMessageContaining("neck.lines comes after neck.glue");
+  }
+
+  @Test
+  void oneThatNotEveryInstrumentHasIsSaidToBe() {
+    Writing w = new Writing(Heron.with());
+    w.add(op(OperationId.NECK_LINES).afterIfThere(OperationId.NECK_GLUE, "it isn't glued"));
+    assertThat(w.complete()).hasSize(1);
+  }
+
+  @Test
+  void aNumberThatNobodyTellsIsNotSet() {
+    Writing w = new Writing(Heron.with());
+    w.add(op(OperationId.NECK_MILL).set("stack.length").setIfThere(w::there, "stack.lenght"));
+    assertThat(w.complete().get(0).settings()).containsExactly("stack.length");
+    w.add(op(OperationId.NECK_GLUE).set("glue.opentime"));
+    assertThatThrownBy(w::complete).hasMessageContaining("neck.glue sets glue.opentime");
+  }
+
+  /** Every operation of every construction is one that is named, or a row of like ones. */
+  @Test
+  void everyOperationIsNamedOnce() throws IllegalAccessException {
+    Set<String> named = new HashSet<>();
+    for (var field : OperationId.class.getFields()) {
+      if (field.getType() == OperationId.class) {
+        assertThat(named.add(((OperationId) field.get(null)).text())).as(field.getName()).isTrue();
+      }
+    }
+    List<String> strange = new ArrayList<>();
+    Set<String> used = new HashSet<>();
+    for (Build build : Constructions.all()) {
+      for (Operation op : Operations.of(Plan.of(build, Demo.shop()))) {
+        used.add(op.id());
+        if (!named.contains(op.id())
+            && !op.id()
+                .matches("body\\.cut\\..+|finish\\.coat\\.\\d|neck\\.(strip|step)\\.\\d.*")) {
+          strange.add(op.id());
+        }
+      }
+    }
+    assertThat(strange).isEmpty();
+    named.removeAll(used);
+    assertThat(named).as("named, and of no instrument").isEmpty();
+  }
+}
