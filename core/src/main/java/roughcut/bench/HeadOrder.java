@@ -118,7 +118,7 @@ final class HeadOrder {
           head(OperationId.HEAD_VENEER, "Glue the face veneer", 30)
               .stands(HEAD_FACE)
               .tools("veneer, its end at the nut bevelled by the angle below", "caul", "clamps")
-              .setIfThere(w::there, Decisions.HEAD_ANGLE.id())
+              .setIfThere(w::there, NeckKeys.HEAD_VENEER_BEVEL.id())
               .cures(w.plan.glueUp().job().glue(), PartId.HEAD, PartId.NECK)
               .cautions(Caution.GLUE)
               .wrong("glued after the volute, nothing lies flat behind it"));

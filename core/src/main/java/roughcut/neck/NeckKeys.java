@@ -191,6 +191,8 @@ public final class NeckKeys {
   public static final ValueKey STIFFENER_UNDER_CORNER =
       new ValueKey(
           "stiffener.under-corner", "Under a stiffener's outer corner, straight down", FINE_LENGTH);
+  public static final ValueKey HEAD_VENEER_BEVEL =
+      new ValueKey("head.veneer-bevel", "Veneer's end at the nut, bevelled by", ANGLE);
   public static final ValueKey FENCE_SHARE =
       new ValueKey("fence.share", "Share of the way from its head end", RATIO);
   public static final ValueKey TUNER_BIT_FOR_FINISH =

@@ -1,5 +1,7 @@
 package roughcut.plan;
 
+import static roughcut.measure.Worked.in;
+
 import java.util.Optional;
 import roughcut.design.BlankDecisions;
 import roughcut.design.Decisions;
@@ -11,6 +13,7 @@ import roughcut.measure.Value;
 import roughcut.neck.FlatHead;
 import roughcut.neck.HeadLine;
 import roughcut.neck.HeadOutline;
+import roughcut.neck.NeckKeys;
 import roughcut.neck.NeckShape;
 import roughcut.neck.OnePieceHead;
 import roughcut.neck.ScarfJoint;
@@ -47,6 +50,10 @@ record HeadPlan(
     Ledger own = givens.get(NeckDecisions.HEAD_MAKING).stepped() ? new Ledger() : ledger;
     Optional<ScarfJoint> joint =
         angled.flat() ? Optional.empty() : Optional.of(ScarfJoint.of(givens, angled, own));
+    Value veneer = givens.get(Decisions.HEAD_VENEER);
+    if (veneer.value() > 0 && !head.flat()) {
+      ledger.put(NeckKeys.HEAD_VENEER_BEVEL, "θ", in("θ", head.angle()));
+    }
     Outline face =
         new Outline(
             HeadOutline.of(

@@ -135,7 +135,8 @@ class ScarfBenchTest {
         .anyMatch(w -> w.contains("shows across the headstock's face"));
     Plan covered = Heron.with("scarf.school=seam-across-head", "head.face-veneer=0.6");
     assertThat(said(covered)).noneMatch(w -> w.contains("shows across"));
-    assertThat(settings(covered, "head.veneer")).contains("head.angle");
+    assertThat(settings(covered, "head.veneer")).contains("head.veneer-bevel");
+    assertThat(covered.value("head.veneer-bevel").orElseThrow().value()).isEqualTo(12.5);
   }
 
   /** The angle that came out moves what is still to be made, and nothing of what was sawn. */
