@@ -45,8 +45,7 @@ final class BodyOrder {
                 OperationId.BODY_MILL, PartId.BODY, BLANKS, "Joint and plane the body's boards", 75)
             .troubled(w.woodTrouble(p -> p.id().startsWith("body.")))
             .tools("jointer", "planer", "winding sticks")
-            .setIfThere(
-                w::there, BodyDecisions.BODY_BLANK_LENGTH.id(), BodyDecisions.BODY_BLANK_WIDTH.id())
+            .setIfThere(BodyDecisions.BODY_BLANK_LENGTH.id(), BodyDecisions.BODY_BLANK_WIDTH.id())
             .set(BlankKeys.BODY_BACK_THICKNESS.id())
             .waits(REST, "freshly milled wood has moved and shows it")
             .cautions(Caution.PLANER, Caution.DUST)
@@ -162,7 +161,7 @@ final class BodyOrder {
             .after(OperationId.BODY_FLATTEN, "there is no flat blank yet")
             .tools("router sled, planer or drum", "caliper")
             .set(RoutKeys.BODY_PLANED_TO.id())
-            .setIfThere(w::there, PartKeys.BODY_STOCK_NOW.id())
+            .setIfThere(PartKeys.BODY_STOCK_NOW.id())
             .cautions(Caution.PLANER, Caution.DUST);
     if (topped()) {
       thick.after(OperationId.TOP_GLUE, "the top isn't on yet");

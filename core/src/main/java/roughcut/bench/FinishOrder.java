@@ -122,7 +122,7 @@ final class FinishOrder {
         coat.cautions(Caution.OILY_RAGS);
       }
       if (last) {
-        coat.setIfThere(w::there, "pocket.clearance-finished");
+        coat.setIfThere("pocket.clearance-finished");
       }
       w.add(coat);
       before = id;
@@ -250,7 +250,6 @@ final class FinishOrder {
             .after(OperationId.STRINGS_ON, "their depth is read under the strings")
             .tools("nut files", "feeler gauges")
             .setIfThere(
-                w::there,
                 IntStream.rangeClosed(1, w.plan.stringSet().size())
                     .mapToObj(i -> "nut.string." + i + ".slot-bottom")
                     .toArray(String[]::new))

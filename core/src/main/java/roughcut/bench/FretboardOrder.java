@@ -85,7 +85,7 @@ final class FretboardOrder {
                         FretboardKeys.FRETBOARD_WOOD_END.id())
                     .filter(w::there)
                     .toArray(String[]::new))
-            .setIfThere(w::there, "fret.1.width", "fret.12.width")
+            .setIfThere("fret.1.width", "fret.12.width")
             .set(FretboardKeys.FRETBOARD_END_WIDTH.id())
             .cautions(Caution.EDGES, Caution.DUST));
     w.add(
@@ -94,7 +94,7 @@ final class FretboardOrder {
             .stands(NECK_OPEN)
             .measures(NECK_LINES)
             .tools("small drill", "pins")
-            .setIfThere(w::there, "pin.head.y", "pin.body.y")
+            .setIfThere("pin.head.y", "pin.body.y")
             .cautions(Caution.DRILL)
             .wrong("a pin meets the rod"));
   }
@@ -171,7 +171,7 @@ final class FretboardOrder {
             .stands(NECK_BACK)
             .tools("drill with brad point", "stop", "glue")
             .set(dots())
-            .setIfThere(w::there, FretboardKeys.MARKER_SIDE_CLEARANCE.id())
+            .setIfThere(FretboardKeys.MARKER_SIDE_CLEARANCE.id())
             .cautions(Caution.DRILL, Caution.QUICK_GLUE));
     w.add(
         board(OperationId.BOARD_RADIUS, "Sand the radius in", 60)

@@ -64,9 +64,8 @@ final class HeadOrder {
             .stands(NECK_EDGE, NECK_SIDES)
             .measures(NECK_LINES)
             .tools("bandsaw or tenon saw with the wedge as a guide")
-            .setIfThere(w::there, "scarf.saw-top", "scarf.saw-back")
+            .setIfThere("scarf.saw-top", "scarf.saw-back")
             .setIfThere(
-                w::there,
                 NeckKeys.SCARF_MARK_TOP.id(),
                 NeckKeys.SCARF_MARK_BACK.id(),
                 NeckKeys.SCARF_WEDGE.id(),
@@ -83,7 +82,7 @@ final class HeadOrder {
         w.neck(OperationId.HEAD_SCARF_PLANE, NECK, "Plane both bevels together", 40)
             .after(OperationId.HEAD_SCARF_SAW, "it isn't sawn yet")
             .tools("plane", "straightedge", "square")
-            .setIfThere(w::there, NeckKeys.SCARF_BEVEL.id(), NeckKeys.SCARF_FLATNESS.id())
+            .setIfThere(NeckKeys.SCARF_BEVEL.id(), NeckKeys.SCARF_FLATNESS.id())
             .cautions(Caution.EDGES));
     w.add(
         w.neck(
@@ -94,12 +93,8 @@ final class HeadOrder {
             .after(OperationId.HEAD_SCARF_PLANE, "the bevels aren't planed yet")
             .makes(HEAD_FACE)
             .tools(w.plan.glueUp().job().glue().name(), "pins", "cauls", "parting film")
-            .setIfThere(
-                w::there,
-                NeckKeys.SCARF_SHIFT.id(),
-                "scarf.seam-top",
-                NeckKeys.SCARF_SEAM_BACK.id())
-            .setIfThere(w::there, NeckKeys.SCARF_PIN_SIDE.id())
+            .setIfThere(NeckKeys.SCARF_SHIFT.id(), "scarf.seam-top", NeckKeys.SCARF_SEAM_BACK.id())
+            .setIfThere(NeckKeys.SCARF_PIN_SIDE.id())
             .hold(
                 HoldPoint.look(
                         "scarf.tight",
@@ -118,7 +113,7 @@ final class HeadOrder {
           head(OperationId.HEAD_VENEER, "Glue the face veneer", 30)
               .stands(HEAD_FACE)
               .tools("veneer, its end at the nut bevelled by the angle below", "caul", "clamps")
-              .setIfThere(w::there, NeckKeys.HEAD_VENEER_BEVEL.id())
+              .setIfThere(NeckKeys.HEAD_VENEER_BEVEL.id())
               .cures(w.plan.glueUp().job().glue(), PartId.HEAD, PartId.NECK)
               .cautions(Caution.GLUE)
               .wrong("glued after the volute, nothing lies flat behind it"));
@@ -168,7 +163,7 @@ final class HeadOrder {
               .stands(HEAD_FACE)
               .measures(NECK_LINES)
               .tools("drill press, table tilted", "long bit", "stop")
-              .setIfThere(w::there, "access.centre-at", "access.opens-at")
+              .setIfThere("access.centre-at", "access.opens-at")
               .set(NeckKeys.ACCESS_BIT_LENGTH.id(), NeckKeys.ACCESS_BACK_LEAST.id())
               .deep(NeckKeys.ACCESS_DEPTH.id())
               .cautions(Caution.DRILL)

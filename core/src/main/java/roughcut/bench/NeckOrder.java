@@ -13,6 +13,7 @@ import static roughcut.finding.Chapter.NECK;
 import static roughcut.finding.Chapter.ROUTS;
 
 import java.util.List;
+import java.util.Optional;
 import roughcut.blank.BlankKeys;
 import roughcut.blank.GlueJob;
 import roughcut.blank.GlueUp;
@@ -76,8 +77,8 @@ final class NeckOrder {
                   15)
               .after(OperationId.NECK_MILL, "its board has no true face yet")
               .tools("saw as chosen on the Boards page", "push block")
-              .setIfThere(w::there, "rip." + wood + ".strip." + i)
-              .setIfThere(w::there, w.plan.rips().boardWidth(i).stream().toArray(String[]::new))
+              .setIfThere("rip." + wood + ".strip." + i)
+              .setIfThere(w.plan.rips().boardWidth(i).stream().toArray(String[]::new))
               .cautions(Caution.SAW, Caution.DUST)
               .wrong("the kerf wasn't counted, or another saw finished the job"));
     }
@@ -126,7 +127,7 @@ final class NeckOrder {
             .makes(NECK_LINES)
             .tools("knife or sharp pencil", "square")
             .set(LayoutKeys.FRETBOARD_END_FROM_NUT.id())
-            .setIfThere(w::there, NeckKeys.HEEL_END_FROM_BREAK.id())
+            .setIfThere(NeckKeys.HEEL_END_FROM_BREAK.id())
             .undoable()
             .hold(
                 HoldPoint.measured(
@@ -212,14 +213,14 @@ final class NeckOrder {
                       "caliper",
                       "it must lie flush, and every mm costs wood under it"))
               .wrong("the ends are left round, and the rod rides up on them");
-      w.add(tried(rod, "rod"));
+      w.add(tried(rod, OperationId.ROD_CHANNEL));
     }
     if (w.there("stiffener.least")) {
       w.add(
           tried(
               channel(
                   OperationId.STIFFENER_CHANNELS, "Rout the stiffeners' channels", 40, "stiffener"),
-              "stiffener"));
+              OperationId.STIFFENER_CHANNELS));
     }
   }
 
@@ -228,7 +229,6 @@ final class NeckOrder {
         w.neck(id, NECK, title, minutes)
             .stands(NECK_BACK, NECK_OPEN)
             .setIfThere(
-                w::there,
                 of + ".fence",
                 of + ".fence-far",
                 of + ".fence-heel",
@@ -245,19 +245,19 @@ final class NeckOrder {
   }
 
   /** A fence is tried along the whole channel, once what it is set by was measured. */
-  private Operation.Draft tried(Operation.Draft draft, String of) {
-    if (w.choice(NeckDecisions.CHANNEL_MACHINE).fenced()) {
-      for (String place : Measurables.FENCE_PLACES) {
-        boolean heel = place.equals("heel") && w.there(of + ".fence-heel");
-        draft.hold(
-            HoldPoint.measured(
-                Measurables.fence(of, place),
-                w.plan.value(of + (heel ? ".fence-heel" : ".fence")),
-                0.15,
-                "a light touch of the cutter, caliper from the edge",
-                "a fence that runs out takes the channel out of the middle"));
-      }
-    }
+  private Operation.Draft tried(Operation.Draft draft, OperationId routs) {
+    w.plan.blanks().routing().runs().stream()
+        .filter(run -> run.routs().filter(routs::equals).isPresent())
+        .flatMap(run -> run.trials().stream())
+        .forEach(
+            trial ->
+                draft.hold(
+                    HoldPoint.measured(
+                        trial.read(),
+                        Optional.of(trial.wanted()),
+                        0.15,
+                        "a light touch of the cutter, caliper from the edge",
+                        "a fence that runs out takes the channel out of the middle")));
     return draft;
   }
 
@@ -272,7 +272,7 @@ final class NeckOrder {
             .measures(NECK_LINES)
             .destroys(NECK_EDGE, NECK_SIDES)
             .tools("bandsaw", "template", "bearing cutter")
-            .setIfThere(w::there, "fret.1.width", "fret.12.width")
+            .setIfThere("fret.1.width", "fret.12.width")
             .set(FretboardKeys.FRETBOARD_END_WIDTH.id(), ThinKeys.BLANK_SIDE_SPARE.id())
             .cautions(Caution.BANDSAW, Caution.ROUTER, Caution.DUST)
             .wrong("the lamination's stripe is cut through where the neck tapers"));
@@ -300,7 +300,7 @@ final class NeckOrder {
             .after(OperationId.HEAD_THICKNESS, "the volute runs into the headstock's back")
             .tools("bandsaw", "support under the headstock")
             .set(NeckKeys.VOLUTE_TANGENT.id(), NeckKeys.VOLUTE_APEX.id())
-            .setIfThere(w::there, NeckKeys.HEEL_END_FROM_BREAK.id())
+            .setIfThere(NeckKeys.HEEL_END_FROM_BREAK.id())
             .cautions(Caution.BANDSAW, Caution.DUST)
             .wrong("the second profile is cut with nothing left to stand on"));
     if (w.plan.cuts().pocket().isEmpty()) {
@@ -380,7 +380,6 @@ final class NeckOrder {
             .destroys(NECK_BACK, HEEL_FLAT, NECK_SIDES)
             .tools("spokeshave", "rasp", "facet lines", "caliper")
             .setIfThere(
-                w::there,
                 "facet.1.1.on-back",
                 "facet.1.1.on-side",
                 "facet." + octave + ".1.on-back",

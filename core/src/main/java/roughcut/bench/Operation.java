@@ -1,7 +1,6 @@
 package roughcut.bench;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Collections;
 import java.util.EnumSet;
 import java.util.HashMap;
@@ -264,6 +263,7 @@ public final class Operation {
     private final Map<String, String> after = new LinkedHashMap<>();
     private final List<OperationId> bound = new ArrayList<>();
     private final List<String> settings = new ArrayList<>();
+    private final Set<String> optional = new HashSet<>();
     private final List<String> tools = new ArrayList<>();
     private final List<HoldPoint> holds = new ArrayList<>();
     private final Set<Caution> cautions = EnumSet.noneOf(Caution.class);
@@ -330,10 +330,20 @@ public final class Operation {
       return this;
     }
 
-    /** Numbers that not every such instrument has. */
-    Draft setIfThere(Predicate<String> there, String... values) {
-      Arrays.stream(values).filter(there).forEach(settings::add);
-      return this;
+    /** Numbers that not every such instrument has: left out where the plan doesn't tell them. */
+    Draft setIfThere(String... values) {
+      optional.addAll(List.of(values));
+      return set(values);
+    }
+
+    /** Leaves out what may be missing and is. */
+    void leaveOut(Predicate<String> there) {
+      settings.removeIf(s -> optional.contains(s) && !there.test(s));
+    }
+
+    /** Ids of numbers that may be missing. */
+    Set<String> optional() {
+      return Set.copyOf(optional);
     }
 
     /** What it was bound behind that there has to be. */

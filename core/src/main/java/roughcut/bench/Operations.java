@@ -12,6 +12,10 @@ public final class Operations {
 
   /** All of them, in the usual order. */
   public static List<Operation> of(Plan plan) {
+    return write(plan).complete();
+  }
+
+  static Writing write(Plan plan) {
     Writing w = new Writing(plan);
     NeckOrder neck = new NeckOrder(w);
     FretboardOrder fretboard = new FretboardOrder(w);
@@ -40,6 +44,6 @@ public final class Operations {
     finish.finish();
     finish.assembly();
     finish.playing();
-    return w.complete();
+    return w;
   }
 }

@@ -1,6 +1,7 @@
 package roughcut.bench;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -32,11 +33,17 @@ final class Writing {
   final Plan plan;
   private final Givens drawn;
   private final List<Operation> operations = new ArrayList<>();
+  private final Set<String> optional = new HashSet<>();
   private final Map<String, List<OperationId>> bound = new LinkedHashMap<>();
 
   Writing(Plan plan) {
     this.plan = plan;
     this.drawn = new Givens(plan.build().asDesigned());
+  }
+
+  /** Ids of all numbers that were set where they are told; of a misspelt one none ever is. */
+  Set<String> optional() {
+    return Set.copyOf(optional);
   }
 
   /** So far. */
@@ -75,6 +82,8 @@ final class Writing {
     if (draft.dusty()) {
       draft.hazards(dust(draft.part()));
     }
+    optional.addAll(draft.optional());
+    draft.leaveOut(this::there);
     Operation done = draft.done();
     bound.put(done.id(), draft.bound());
     operations.add(done);

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import roughcut.design.ChannelMachine;
 import roughcut.design.NeckDecisions;
+import roughcut.design.OperationId;
 import roughcut.measure.Ledger;
 import roughcut.measure.Value;
 import roughcut.measure.Worked;
@@ -82,13 +83,25 @@ public record ChannelRouting(
             : rod.depth();
     runs.add(
         new MachineStops.Run(
-            "rod", "Rod channel", from, to, rod.width(), 0, first, 0, 0, cutter, rod.basis()));
+            "rod",
+            Optional.of(OperationId.ROD_CHANNEL),
+            "Rod channel",
+            from,
+            to,
+            rod.width(),
+            0,
+            first,
+            0,
+            0,
+            cutter,
+            rod.basis()));
     if (deeper.value() != 0) {
       Value deepest =
           Worked.of(NeckKeys.ROD_DEEPEST, "max(d, d + m)", in("d", rod.depth()), in("m", deeper));
       runs.add(
           new MachineStops.Run(
               "rod.curve",
+              Optional.empty(),
               "Its curve",
               from,
               to,
@@ -107,6 +120,7 @@ public record ChannelRouting(
               runs.add(
                   new MachineStops.Run(
                       "rod.adjuster",
+                      Optional.empty(),
                       "Adjuster's end",
                       end.from(),
                       end.to(),
@@ -124,6 +138,7 @@ public record ChannelRouting(
   private static MachineStops.Run stiffener(Givens givens, Stiffeners stiffeners) {
     return new MachineStops.Run(
         "stiffener",
+        Optional.of(OperationId.STIFFENER_CHANNELS),
         "Stiffener",
         stiffeners.treble().from(),
         stiffeners.treble().to(),

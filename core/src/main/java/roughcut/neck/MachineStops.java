@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import roughcut.design.ChannelMachine;
 import roughcut.design.NeckDecisions;
+import roughcut.design.OperationId;
 import roughcut.measure.Basis;
 import roughcut.measure.Found;
 import roughcut.measure.Known;
@@ -38,8 +39,8 @@ import roughcut.shop.PassRule;
  * @param nearRail rail to the channel's near wall
  * @param farRail rail to the channel's far wall, when it is set for that
  * @param to depth that the last pass leaves
- * @param tried how far trial cuts came out from where the fence should have them, where it was
- *     tried
+ * @param trials where the fence is tried before it is routed; none without a fence
+ * @param routs the operation whose first run this is; empty for what goes on from another run
  */
 public record MachineStops(
     String name,
@@ -55,7 +56,8 @@ public record MachineStops(
     Value passes,
     Value passDepth,
     Value to,
-    List<Tried> tried) {
+    List<Trial> trials,
+    Optional<OperationId> routs) {
   /** Walls and edges further out of parallel than this want a wedge, mm over the run. */
   private static final double PARALLEL = 0.05;
 
@@ -63,21 +65,24 @@ public record MachineStops(
   private static final double WIDER = 0.05;
 
   /**
-   * A fence that was tried.
+   * A place at which the fence is tried.
    *
-   * @param place along the channel, in a word
-   * @param off how much further from the edge the trial cut came out than wanted
+   * @param read what is read there
+   * @param wanted how far from the edge the trial cut should lie
+   * @param off how much further from the edge it came out; empty where nobody tried
    */
-  public record Tried(String place, Value off) {}
+  public record Trial(
+      Measurables.Along place, Measurable read, Value wanted, Optional<Value> off) {}
 
   public MachineStops {
-    tried = List.copyOf(tried);
+    trials = List.copyOf(trials);
   }
 
   /**
    * One run: a length of channel of one width down to one depth.
    *
    * @param prefix of its values' ids
+   * @param routs the operation whose first run it is; empty for what goes on from another
    * @param aside of its middle from the centre line at its head end, to the reference edge's side
    * @param asideHeel the same at its heel end
    * @param basis what places it
@@ -85,6 +90,7 @@ public record MachineStops(
    */
   record Run(
       String prefix,
+      Optional<OperationId> routs,
       String name,
       double start,
       double end,
@@ -105,7 +111,7 @@ public record MachineStops(
 
   /** Which end of the wedge is the thick one: where the edge comes nearer to the channel. */
   public String wedgeEnd() {
-    return fenceHeel.orElseThrow().value() < fence.orElseThrow().value() ? "heel" : "head";
+    return fenceHeel.orElseThrow().value() < fence.orElseThrow().value() ? "heel" : "headstock";
   }
 
   static MachineStops of(Run run, RoutedBlank blank, Givens givens, Ledger ledger) {
@@ -154,43 +160,42 @@ public record MachineStops(
               in("d_0", before()),
               in("n", passes)),
           run.to(),
-          fence.map(f -> tried(f, atHeel.orElse(f))).orElse(List.of()));
+          fence.map(f -> trials(f, atHeel.orElse(f))).orElse(List.of()),
+          run.routs());
     }
 
     /** Trial cuts against the fence: at its ends, and halfway between them. */
-    private List<Tried> tried(Value head, Value heel) {
-      List<Tried> all = new ArrayList<>();
-      if (!run.prefix().equals("rod") && !run.prefix().equals("stiffener")) {
+    private List<Trial> trials(Value head, Value heel) {
+      List<Trial> all = new ArrayList<>();
+      if (run.routs().isEmpty()) {
         return all;
       }
-      for (String place : Measurables.FENCE_PLACES) {
+      for (Measurables.Along place : Measurables.Along.values()) {
+        Value wanted =
+            put(
+                "fence-at." + place.word(),
+                "Trial cut " + place.words() + ", from the edge",
+                "f + k · (f_h − f)",
+                in("f", head),
+                in("f_h", heel),
+                in("k", Known.of(NeckKeys.FENCE_SHARE, place.share(), "where it is tried")));
         Measurable trial = Measurables.fence(run.prefix(), place);
-        double share = place.equals("head") ? 0 : place.equals("heel") ? 1 : 0.5;
-        if (givens.wasRead(trial)) {
-          Value wanted =
-              Worked.of(
-                  run.prefix() + ".fence-wanted." + place,
-                  "Cut from the edge there",
-                  FINE_LENGTH,
-                  "f + k · (f_h − f)",
-                  in("f", head),
-                  in("f_h", heel),
-                  in("k", Known.of(NeckKeys.FENCE_SHARE, share, "where it is tried")));
-          givens
-              .read(trial, wanted)
-              .ifPresent(
-                  m ->
-                      all.add(
-                          new Tried(
-                              place,
-                              ledger.put(
-                                  run.prefix() + ".fence-off." + place,
-                                  trial.label() + ", further off by",
-                                  FINE_LENGTH,
-                                  "m − f",
-                                  in("m", m),
-                                  in("f", wanted)))));
-        }
+        all.add(
+            new Trial(
+                place,
+                trial,
+                wanted,
+                givens
+                    .read(trial, wanted)
+                    .map(
+                        m ->
+                            ledger.put(
+                                run.prefix() + ".fence-off." + place.word(),
+                                trial.label() + ", further off by",
+                                FINE_LENGTH,
+                                "m − f",
+                                in("m", m),
+                                in("f", wanted)))));
       }
       return all;
     }
@@ -245,7 +250,9 @@ public record MachineStops(
     private Value wedge(double head, double heel) {
       return put(
           "wedge",
-          "Wedge on the fence, thick at the " + (heel < head ? "heel" : "head") + ", gains",
+          "Wedge on the fence, thick at the "
+              + (heel < head ? "heel" : "headstock")
+              + " end, gains",
           "abs(f − f_h)",
           in("f", ledger.values().get(run.prefix() + ".fence")),
           in("f_h", ledger.values().get(run.prefix() + ".fence-heel")));

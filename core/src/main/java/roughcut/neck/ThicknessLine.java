@@ -61,10 +61,10 @@ public record ThicknessLine(
     TreeMap<Integer, Station> read = new TreeMap<>();
     oneNow.ifPresent(v -> read.put(1, new Station(1, frets.at(1), v, one)));
     twelveNow.ifPresent(v -> read.put(octave, new Station(octave, frets.octave(), v, twelve)));
-    for (int fret = 2; fret <= frets.frets().size(); fret++) {
+    for (int fret = 1; fret <= frets.frets().size(); fret++) {
       double x = frets.at(fret);
       int at = fret;
-      if (fret != octave && givens.wasRead(Measurables.neckAt(fret))) {
+      if (!read.containsKey(fret) && givens.wasRead(Measurables.neckAt(fret))) {
         Value wanted =
             Found.of(
                 "carve." + fret + ".line",

@@ -1,5 +1,6 @@
 package roughcut.plan;
 
+import java.util.DoubleSummaryStatistics;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -24,12 +25,7 @@ final class ChannelProblems {
   static List<Finding> fences(Givens givens, ChannelRouting routing) {
     Findings found = new Findings(Topic.NECK);
     for (MachineStops run : routing.runs()) {
-      boolean done =
-          givens.done(
-              run.name().startsWith("Rod")
-                  ? OperationId.ROD_CHANNEL
-                  : OperationId.STIFFENER_CHANNELS);
-      if (!done) {
+      if (run.routs().filter(givens::done).isEmpty()) {
         tried(run, found);
       }
     }
@@ -56,23 +52,32 @@ final class ChannelProblems {
 
   /** Off by the same all along the fence is moved; off by more at one end it is turned. */
   private static void tried(MachineStops run, Findings found) {
-    double most = run.tried().stream().mapToDouble(t -> t.off().value()).max().orElse(0);
-    double least = run.tried().stream().mapToDouble(t -> t.off().value()).min().orElse(0);
-    if (Math.max(most, -least) <= SET) {
+    List<MachineStops.Trial> tried =
+        run.trials().stream().filter(t -> t.off().isPresent()).toList();
+    DoubleSummaryStatistics off =
+        tried.stream().mapToDouble(t -> t.off().get().value()).summaryStatistics();
+    if (tried.isEmpty() || Math.max(off.getMax(), -off.getMin()) <= SET) {
       return;
     }
     String where =
-        run.tried().stream()
-            .map(t -> Sentence.mm(t.off().value(), 2) + " at the " + t.place())
+        tried.stream()
+            .map(t -> way(t.off().get().value()) + " " + t.place().words())
             .collect(Collectors.joining(", "));
     found.stop(
-        run.tried().get(0).off().id(),
+        tried.get(0).off().get().id(),
         run.name()
-            + ": the trial cut lies further from the edge than wanted by "
+            + ": the trial cut lies "
             + where
-            + (most - least > SET
+            + (off.getMax() - off.getMin() > SET
                 ? "; the channel would run out along the neck: set the fence parallel, or true the"
                     + " edge, and try again"
                 : "; move the fence by that and try again"));
+  }
+
+  private static String way(double off) {
+    return Math.abs(off) < 0.005
+        ? "right"
+        : Sentence.mm(Math.abs(off), 2)
+            + (off > 0 ? " too far from the edge" : " too near the edge");
   }
 }

@@ -245,22 +245,48 @@ public final class Measurables {
       Pattern.compile("fence\\.(rod|stiffener)\\.(head|middle|heel)");
 
   /** Where along a channel its fence is tried before it is routed. */
-  public static final List<String> FENCE_PLACES = List.of("head", "middle", "heel");
+  public enum Along {
+    HEAD("head", "at the headstock end", 0),
+    MIDDLE("middle", "halfway", 0.5),
+    HEEL("heel", "at the heel end", 1);
+
+    private final String word;
+    private final String words;
+    private final double share;
+
+    Along(String word, String words, double share) {
+      this.word = word;
+      this.words = words;
+      this.share = share;
+    }
+
+    /** In ids. */
+    public String word() {
+      return word;
+    }
+
+    public String words() {
+      return words;
+    }
+
+    /** How far along it is: 0 at its headstock end, 1 at its heel end. */
+    public double share() {
+      return share;
+    }
+  }
 
   /**
    * How far a trial cut lies from the edge that the fence runs on.
    *
    * @param channel {@code rod} or {@code stiffener}
-   * @param place one of {@link #FENCE_PLACES}
    */
-  public static Measurable fence(String channel, String place) {
+  public static Measurable fence(String channel, Along place) {
     return Measurable.stage(
-        "fence." + channel + "." + place,
+        "fence." + channel + "." + place.word(),
         "Fence of the "
             + (channel.equals("rod") ? "rod's channel" : "stiffeners' channels")
-            + (place.equals("middle")
-                ? ", tried halfway"
-                : ", tried at the " + (place.equals("head") ? "headstock" : "heel") + " end"),
+            + ", tried "
+            + place.words(),
         0,
         200,
         "A light touch of the cutter, or a trial cut in scrap as long: from the reference edge to"
@@ -305,7 +331,17 @@ public final class Measurables {
         .filter(NumberDecision.class::isInstance)
         .map(NumberDecision.class::cast)
         .flatMap(Measurable::of)
-        .or(() -> find(id));
+        .or(() -> find(id).filter(m -> onTheBoard(design, id)));
+  }
+
+  /** Whether a reading is of a fret that there is, where it is of one. */
+  private static boolean onTheBoard(Design design, String id) {
+    Matcher neck = NECK_AT.matcher(id);
+    if (!neck.matches()) {
+      return true;
+    }
+    int fret = Integer.parseInt(neck.group(1));
+    return fret >= 1 && fret <= Decisions.FRETS.in(design);
   }
 
   /** What is only read, never decided. */
@@ -320,7 +356,8 @@ public final class Measurables {
     }
     Matcher fence = FENCE.matcher(id);
     if (fence.matches()) {
-      return Optional.of(fence(fence.group(1), fence.group(2)));
+      return Optional.of(
+          fence(fence.group(1), Along.valueOf(fence.group(2).toUpperCase(Locale.ROOT))));
     }
     Matcher neck = NECK_AT.matcher(id);
     if (neck.matches()) {

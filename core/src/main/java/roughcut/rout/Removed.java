@@ -1,12 +1,15 @@
 package roughcut.rout;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import roughcut.body.BodySurface;
 import roughcut.design.BodyFace;
 import roughcut.geometry.Bounds;
+import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.geometry.Prism;
+import roughcut.measure.Known;
 
 /**
  * Wood that is taken off a body, and how much of it out of its top and veneer, which may be denser
@@ -45,7 +48,7 @@ record Removed(double all, double cap) {
     if (thick <= 0 || cuts.isEmpty()) {
       return new Removed(all, 0);
     }
-    List<Cut> withCap = new java.util.ArrayList<>(before);
+    List<Cut> withCap = new ArrayList<>(before);
     withCap.add(cap(slab.surface, thick));
     return new Removed(all, Overlap.between(withCap, cuts) - twice);
   }
@@ -63,8 +66,8 @@ record Removed(double all, double cap) {
     Step step =
         new Step(
             "cap",
-            List.of(new roughcut.geometry.Outline(corners)),
-            roughcut.measure.Known.of(RoutKeys.BODY_CAP, thick, "top and veneer"),
+            List.of(new Outline(corners)),
+            Known.of(RoutKeys.BODY_CAP, thick, "top and veneer"),
             List.of(solid),
             0,
             b);

@@ -26,7 +26,7 @@ public final class RoutKeys {
   public static final ValueKey BODY_CAP_DENSITY =
       new ValueKey("body.cap-density", "Density of the top", DENSITY);
   public static final ValueKey BODY_CAP_VOLUME =
-      new ValueKey("body.cap-volume", "Of that out of top and veneer", VOLUME);
+      new ValueKey("body.cap-volume", "Top and veneer among it", VOLUME);
   public static final ValueKey BODY_CARVED_VOLUME =
       new ValueKey("body.carved-volume", "Rounded and carved", VOLUME);
   public static final ValueKey BODY_CUT_TO_COME =
@@ -72,7 +72,7 @@ public final class RoutKeys {
           "Tailpiece post bore that still fits with finish in it",
           FINE_LENGTH);
   public static final ValueKey BODY_PLANED_TO =
-      new ValueKey("body.planed-to", "Body planed to", LENGTH);
+      new ValueKey("body.planed-to", "Body's thickness, planed", LENGTH);
   public static final ValueKey BODY_THICKNESS_FINISHED =
       new ValueKey("body.thickness-finished", "Body with its finish on", FINE_LENGTH);
   public static final ValueKey BRIDGE_TAIL_ALONG =

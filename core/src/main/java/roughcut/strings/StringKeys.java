@@ -84,15 +84,9 @@ public final class StringKeys {
           "bridge.saddle-over-base", "Saddle over the finished top under the bridge", FINE_LENGTH);
 
   public static final ValueKey HEEL_ON_FILM_EDGE =
-      new ValueKey(
-          "heel.on-film-edge",
-          "What lies under it at the body's edge, with the film on the floor",
-          FINE_LENGTH);
+      new ValueKey("heel.on-film-edge", "Heel and film at the body's edge", FINE_LENGTH);
   public static final ValueKey HEEL_ON_FILM_END =
-      new ValueKey(
-          "heel.on-film-end",
-          "What lies under it at the heel's end, with the film on the floor",
-          FINE_LENGTH);
+      new ValueKey("heel.on-film-end", "Heel and film at the heel's end", FINE_LENGTH);
 
   private StringKeys() {}
 }

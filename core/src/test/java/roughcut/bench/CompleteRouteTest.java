@@ -52,6 +52,22 @@ class CompleteRouteTest {
     }
   }
 
+  /** What may be missing is told somewhere: else it is misspelt, and would be missing for ever. */
+  @Test
+  void everythingThatMayBeMissingIsThereInSomeInstrument() {
+    Set<String> never = new HashSet<>();
+    Set<String> told = new HashSet<>();
+    for (Build build : Constructions.all()) {
+      Plan plan = Plan.of(build, Demo.shop());
+      Operations.write(plan)
+          .optional()
+          .forEach(i -> (plan.value(i).isPresent() ? told : never).add(i));
+    }
+    never.removeAll(told);
+    assertThat(told).hasSizeGreaterThan(30);
+    assertThat(never).isEmpty();
+  }
+
   private static Operation.Draft op(OperationId id) {
     return Operation.of(id, PartId.NECK, Chapter.NECK, "Something", 10);
   }
@@ -78,7 +94,7 @@ class CompleteRouteTest {
   @Test
   void aNumberThatNobodyTellsIsNotSet() {
     Writing w = new Writing(Heron.with());
-    w.add(op(OperationId.NECK_MILL).set("stack.length").setIfThere(w::there, "stack.lenght"));
+    w.add(op(OperationId.NECK_MILL).set("stack.length").setIfThere("stack.lenght"));
     assertThat(w.complete().get(0).settings()).containsExactly("stack.length");
     w.add(op(OperationId.NECK_GLUE).set("glue.opentime"));
     assertThatThrownBy(w::complete).hasMessageContaining("neck.glue sets glue.opentime");

@@ -113,7 +113,7 @@ class UpgradeTest {
                 .filter(
                     i ->
                         !i.matches(
-                            "place\\..*|proof\\..*-wanted|rout\\..*\\.bit(-2)?|tuner\\.bit|core\\..*|rout\\..*\\.floor|web\\..*|jack\\..*\\.plate-room|rout\\..*\\.surface(\\.now)?|board\\..*\\.width|scarf\\.saw-back|heights\\.relief.*|.*\\.(bore|bit)-for-finish|body\\.thickness-finished|bridge\\.saddle-over-base|board\\.reveal-.*|body\\.planed-to|head\\.veneer-bevel"))
+                            "place\\..*|proof\\..*-wanted|rout\\..*\\.bit(-2)?|tuner\\.bit|core\\..*|rout\\..*\\.floor|web\\..*|jack\\..*\\.plate-room|rout\\..*\\.surface(\\.now)?|board\\..*\\.width|scarf\\.saw-back|heights\\.relief.*|.*\\.(bore|bit)-for-finish|body\\.thickness-finished|bridge\\.saddle-over-base|board\\.reveal-.*|body\\.planed-to|head\\.veneer-bevel|(rod|stiffener)\\.fence-at\\..*"))
                 .filter(i -> !then.containsKey(i)))
         .isEmpty();
   }

@@ -8,8 +8,11 @@ import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import roughcut.Heron;
+import roughcut.bench.Operation;
+import roughcut.bench.Operations;
 import roughcut.design.ChannelMachine;
 import roughcut.design.NeckDecisions;
+import roughcut.design.OperationId;
 import roughcut.finding.Topic;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
@@ -260,9 +263,13 @@ class ChannelRoutingTest {
     assertThat(fences(right)).isEmpty();
     assertThat(value(right, "rod.fence-off.head")).isCloseTo(0.05, within(1e-9));
     assertThat(fences(tried(fence + 0.4, fence + 0.4, fence + 0.4)).get(0))
-        .contains("0.40 mm at the head", "move the fence");
+        .contains("0.40 mm too far from the edge at the headstock end", "move the fence");
     assertThat(fences(tried(fence, fence + 0.3, fence + 0.6)).get(0))
-        .contains("0.60 mm at the heel", "run out", "parallel");
+        .contains("right at the headstock end", "0.60 mm too far from the edge at the heel end")
+        .contains("run out", "parallel");
+    assertThat(fences(tried(fence - 0.3, fence - 0.3, fence - 0.3)).get(0))
+        .contains("0.30 mm too near the edge halfway")
+        .doesNotContain("−");
     assertThat(fences(Heron.with("fence.rod.heel=" + (fence + 2), "done=rod.channel")))
         .as("what is routed needs no fence")
         .isEmpty();
@@ -309,5 +316,31 @@ class ChannelRoutingTest {
     done[thin.length] = "done=rod.access";
     assertThat(Heron.with(done).about(Topic.NECK))
         .anyMatch(p -> p.words().contains("through the neck's back: glue a plug"));
+  }
+
+  /**
+   * Where the edge leans to the channel the bench asks for the cut there, and half of it halfway.
+   */
+  @Test
+  void theBenchAsksForTheCutWhereTheEdgeReallyIs() {
+    Plan plan = Heron.with("channel.machine=router-table", "neck.strip.1.heel-thickness=16");
+    double head = value(plan, "rod.fence");
+    double heel = value(plan, "rod.fence-heel");
+    assertThat(Math.abs(head - heel)).isGreaterThan(1);
+    Operation rod =
+        Operations.of(plan).stream()
+            .filter(o -> o.is(OperationId.ROD_CHANNEL))
+            .findFirst()
+            .orElseThrow();
+    List<Double> asked =
+        rod.holds().stream()
+            .filter(h -> h.of().startsWith("fence.rod."))
+            .map(h -> h.nominal().orElseThrow().value())
+            .toList();
+    assertThat(asked).hasSize(3);
+    assertThat(asked.get(0)).isCloseTo(head, within(1e-9));
+    assertThat(asked.get(1)).isCloseTo((head + heel) / 2, within(1e-9));
+    assertThat(asked.get(2)).isCloseTo(heel, within(1e-9));
+    assertThat(Heron.with("channel.machine=railed-jig").value("rod.fence-at.head")).isEmpty();
   }
 }

@@ -13,6 +13,7 @@ import roughcut.geometry.Point;
 import roughcut.measure.Basis;
 import roughcut.measure.Ledger;
 import roughcut.plan.Plan;
+import roughcut.record.Measurables;
 
 /** Facet lines for the back as it really is, checked by planing a section in the computer. */
 class SawnBackTest {
@@ -297,5 +298,23 @@ class SawnBackTest {
           .isCloseTo(drawn.neck().profile(x).depth(), within(1e-9));
     }
     assertThat(value(plan, "rod.under-centre")).isLessThan(value(drawn, "rod.under-centre") - 0.5);
+  }
+
+  /**
+   * Fret 1 and the octave read like any other fret count the same; a fret that isn't there,
+   * nothing.
+   */
+  @Test
+  void everyFretThatThereIsCanBeRead() {
+    Plan named = Heron.with("neck.now-1=18.5", "neck.now-12=19.6");
+    Plan counted = Heron.with("neck.now-at.1=18.5", "neck.now-at.12=19.6");
+    for (double x = 20; x < 400; x += 37) {
+      assertThat(counted.neck().thickness().thickness(x))
+          .isCloseTo(named.neck().thickness().thickness(x), within(1e-9));
+    }
+    var design = Heron.build().design();
+    assertThat(Measurables.find(design, "neck.now-at.22")).isPresent();
+    assertThat(Measurables.find(design, "neck.now-at.23")).isEmpty();
+    assertThat(Measurables.find(design, "neck.now-at.0")).isEmpty();
   }
 }

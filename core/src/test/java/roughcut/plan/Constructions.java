@@ -37,8 +37,11 @@ public final class Constructions {
             "carve.bow=2.6",
             "pocket.finish=goes-in",
             "blank.length-now=760",
-            "fretboard.binding=1.5"
+            "fretboard.binding=1.5",
+            "neck.now-at.7=19.4"
           },
+          {"channel.machine=railed-jig", "scarf.planing=0.3", "body.now-thickness=47"},
+          {"channel.cutter=5", "stiffener.cutter=2.5", "neck.strip.1.heel-thickness=18"},
         }) {
       all.add(Heron.lived(heron.asDesigned(), settings));
     }

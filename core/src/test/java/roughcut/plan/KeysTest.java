@@ -31,7 +31,6 @@ class KeysTest {
    */
   private static final Set<String> ELSEWHERE =
       Set.of(
-          "body.stock-now",
           "joint.chord",
           "rod.adjuster.cutter",
           "setup.action-12.turns",

@@ -27,7 +27,20 @@ class ReadingsAnswerTest {
   @Test
   void everyReadingMovesSomething() {
     List<String> silent = new ArrayList<>();
-    for (Measurable measurable : Measurables.all()) {
+    List<Measurable> all = new ArrayList<>(Measurables.all());
+    for (int fret : new int[] {1, 5, 12, 20}) {
+      all.add(Measurables.neckAt(fret));
+    }
+    for (Measurables.Along place : Measurables.Along.values()) {
+      all.add(Measurables.fence("rod", place));
+      all.add(Measurables.fence("stiffener", place));
+    }
+    for (String what : List.of("gap-treble", "gap-bass")) {
+      all.add(Measurables.ofPickup("neck", what));
+    }
+    all.add(Measurables.place("controls", "along"));
+    all.add(Measurables.place("controls", "aside"));
+    for (Measurable measurable : all) {
       String[] ground = GROUND.getOrDefault(measurable.id(), new String[0]);
       Plan before = Heron.with(ground);
       double nominal = before.value(measurable.drawn()).map(Value::value).orElse(drawn(measurable));
