@@ -11,7 +11,6 @@ import static roughcut.finding.Chapter.BODY;
 import java.util.List;
 import roughcut.blank.BlankKeys;
 import roughcut.blank.BodyBlank;
-import roughcut.design.BodyBack;
 import roughcut.design.BodyDecisions;
 import roughcut.design.NumberDecision;
 import roughcut.design.OperationId;
@@ -50,7 +49,7 @@ final class BodyOrder {
             .waits(REST, "freshly milled wood has moved and shows it")
             .cautions(Caution.PLANER, Caution.DUST)
             .wrong("one dimension of the board was never measured"));
-    boolean joined = body.winged() || body.kind() != BodyBack.ONE_PIECE;
+    boolean joined = body.winged() || body.halved() || body.laminated();
     if (joined) {
       Operation.Draft glue =
           Operation.of(OperationId.BODY_GLUE, PartId.BODY, BLANKS, joining(), 45)
@@ -93,7 +92,7 @@ final class BodyOrder {
     if (body.winged()) {
       return "Glue the body's wings to the neck's core";
     }
-    return body.kind() == BodyBack.STRIPS ? "Glue the body's strips" : "Glue the body's halves";
+    return body.laminated() ? "Glue the body's strips" : "Glue the body's halves";
   }
 
   boolean topped() {

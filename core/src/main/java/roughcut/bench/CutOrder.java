@@ -83,7 +83,7 @@ final class CutOrder {
             .hold(standing())
             .hold(straightedge())
             .wrong("a pocket is deepened by guess until its floor gets thin");
-    if (w.plan.stringPlan().heights().seat().orElseThrow().made().packs()) {
+    if (w.plan.stringPlan().heights().seat().orElseThrow().wedged()) {
       fit.after(OperationId.HEEL_WEDGE, "the wedge isn't planed yet").tools("the wedge");
     }
     w.add(fit);

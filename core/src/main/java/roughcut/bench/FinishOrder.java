@@ -9,9 +9,7 @@ import java.util.List;
 import java.util.stream.IntStream;
 import roughcut.design.BodyDecisions;
 import roughcut.design.CutName;
-import roughcut.design.NeckJoint;
 import roughcut.design.OperationId;
-import roughcut.design.PocketFinish;
 import roughcut.design.RoutDecisions;
 import roughcut.finding.Chapter;
 import roughcut.fretboard.FretboardKeys;
@@ -38,8 +36,12 @@ final class FinishOrder {
 
   /** A neck that is glued in, and the heel that is blended with the body. */
   void joining() {
-    NeckJoint joint = w.choice(BodyDecisions.NECK_JOINT);
-    if (joint.pocketed() && !joint.screwed()) {
+    boolean glued =
+        switch (w.choice(BodyDecisions.NECK_JOINT)) {
+          case SET_NECK -> true;
+          case BOLT_ON, THROUGH -> false;
+        };
+    if (glued) {
       w.add(
           whole(OperationId.NECK_GLUE_IN, BODY, "Glue the neck into its pocket", 40)
               .after(OperationId.NECK_FIT, "it doesn't fit yet")
@@ -88,10 +90,14 @@ final class FinishOrder {
 
   /** What film would spoil: of pocket and heel only where it isn't meant to get in. */
   private String masked() {
-    boolean joint =
-        w.plan.cuts().pocket().isPresent()
-            && w.choice(RoutDecisions.POCKET_FINISH) == PocketFinish.KEPT_OUT;
-    return joint ? "Mask pocket and heel, slots, cavities" : "Mask slots and cavities";
+    boolean kept =
+        switch (w.choice(RoutDecisions.POCKET_FINISH)) {
+          case KEPT_OUT -> true;
+          case GOES_IN -> false;
+        };
+    return kept && w.plan.cuts().pocket().isPresent()
+        ? "Mask pocket and heel, slots, cavities"
+        : "Mask slots and cavities";
   }
 
   /** Masked once, then coat by coat, each with its wait; the last hardens. */
@@ -189,7 +195,12 @@ final class FinishOrder {
             .tools("files", "caliper")
             .set(FretboardKeys.NUT_BLANK_LENGTH.id(), FretboardKeys.NUT_BLANK_HEIGHT.id())
             .cautions(Caution.SMALL_PARTS, Caution.QUICK_GLUE));
-    if (w.choice(BodyDecisions.NECK_JOINT).screwed()) {
+    boolean screwed =
+        switch (w.choice(BodyDecisions.NECK_JOINT)) {
+          case BOLT_ON -> true;
+          case SET_NECK, THROUGH -> false;
+        };
+    if (screwed) {
       w.add(
           whole(OperationId.NECK_SCREW_ON, BODY, "Screw the neck on", 20)
               .afterIfThere(OperationId.FINISH_COATS, "the finish isn't on yet")

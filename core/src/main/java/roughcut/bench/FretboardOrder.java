@@ -17,6 +17,7 @@ import roughcut.design.FretboardDecisions;
 import roughcut.design.NeckDecisions;
 import roughcut.design.OperationId;
 import roughcut.fretboard.FretboardKeys;
+import roughcut.fretboard.Slots;
 import roughcut.neck.NeckKeys;
 import roughcut.part.PartId;
 
@@ -187,7 +188,8 @@ final class FretboardOrder {
             .cautions(Caution.DUST)
             .wrong("more comes off at the ends than in the middle"));
     straightened();
-    if (w.choice(FretboardDecisions.SLOT_SCHOOL).later()) {
+    Slots slots = w.plan.fretboard().slots();
+    if (slots.deepened()) {
       Operation.Draft deepen =
           board(OperationId.BOARD_DEEPEN, "Deepen the slots", 45)
               .stands(NECK_BACK)
@@ -197,10 +199,10 @@ final class FretboardOrder {
               .repaired(Repair.CUT_FURTHER)
               .cautions(Caution.EDGES)
               .wrong("a slot is too shallow at its ends, and the fret never seats");
-      if (!w.choice(FretboardDecisions.SLOT_SCHOOL).midway()) {
-        deepen.after(OperationId.BOARD_RADIUS, "the depth counts from the radius");
-      }
-      w.add(deepen);
+      w.add(
+          slots.midway()
+              ? deepen
+              : deepen.after(OperationId.BOARD_RADIUS, "the depth counts from the radius"));
     }
     Operation.Draft press =
         board(OperationId.FRETS_PRESS, "Seat the frets", 90)

@@ -26,36 +26,40 @@ final class HeadOrder {
 
   void all() {
     HeadMaking making = w.choice(NeckDecisions.HEAD_MAKING);
-    switch (making) {
-      case SCARF -> scarf();
-      case ONE_PIECE ->
-          w.add(
-              w.neck(
-                      OperationId.HEAD_SAW,
-                      NECK,
-                      "Saw the headstock's angle out of the deep blank",
-                      40)
-                  .stands(NECK_EDGE, NECK_SIDES)
-                  .measures(NECK_LINES)
-                  .makes(HEAD_FACE)
-                  .tools("bandsaw", "bevel gauge")
-                  .set(
-                      NeckKeys.HEAD_ONE_PIECE_DEPTH.id(),
-                      NeckKeys.HEAD_ONE_PIECE_BREAK.id(),
-                      NeckKeys.HEAD_ONE_PIECE_FACE.id(),
-                      NeckKeys.HEAD_ONE_PIECE_BACK.id())
-                  .cautions(Caution.BANDSAW, Caution.DUST));
-      case FLAT ->
-          w.add(
-              w.neck(OperationId.HEAD_STEP_DOWN, NECK, "Step the headstock's face down", 35)
-                  .stands(NECK_BACK)
-                  .measures(NECK_LINES)
-                  .makes(HEAD_FACE)
-                  .tools("router on rails, or saw and plane")
-                  .set(NeckKeys.HEAD_FLAT_DEPTH.id(), NeckKeys.HEAD_FLAT_LENGTH.id())
-                  .cautions(Caution.ROUTER, Caution.DUST));
-    }
+    Runnable made =
+        switch (making) {
+          case SCARF -> this::scarf;
+          case ONE_PIECE -> this::sawn;
+          case FLAT -> this::steppedDown;
+        };
+    made.run();
     headFaces();
+  }
+
+  private void sawn() {
+    w.add(
+        w.neck(OperationId.HEAD_SAW, NECK, "Saw the headstock's angle out of the deep blank", 40)
+            .stands(NECK_EDGE, NECK_SIDES)
+            .measures(NECK_LINES)
+            .makes(HEAD_FACE)
+            .tools("bandsaw", "bevel gauge")
+            .set(
+                NeckKeys.HEAD_ONE_PIECE_DEPTH.id(),
+                NeckKeys.HEAD_ONE_PIECE_BREAK.id(),
+                NeckKeys.HEAD_ONE_PIECE_FACE.id(),
+                NeckKeys.HEAD_ONE_PIECE_BACK.id())
+            .cautions(Caution.BANDSAW, Caution.DUST));
+  }
+
+  private void steppedDown() {
+    w.add(
+        w.neck(OperationId.HEAD_STEP_DOWN, NECK, "Step the headstock's face down", 35)
+            .stands(NECK_BACK)
+            .measures(NECK_LINES)
+            .makes(HEAD_FACE)
+            .tools("router on rails, or saw and plane")
+            .set(NeckKeys.HEAD_FLAT_DEPTH.id(), NeckKeys.HEAD_FLAT_LENGTH.id())
+            .cautions(Caution.ROUTER, Caution.DUST));
   }
 
   private void scarf() {

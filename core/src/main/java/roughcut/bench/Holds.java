@@ -8,7 +8,6 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import roughcut.design.Decisions;
 import roughcut.design.NumberDecision;
-import roughcut.design.ReadingKind;
 import roughcut.measure.Decided;
 import roughcut.measure.Precision;
 import roughcut.measure.Value;
@@ -101,13 +100,11 @@ final class Holds {
         op.settings().stream().map(Measurables::find).flatMap(Optional::stream);
     Stream<Measurable> decided =
         Decisions.of(plan.build().design()).stream()
-            .filter(NumberDecision.class::isInstance)
-            .map(d -> Measurable.of((NumberDecision) d))
-            .flatMap(Optional::stream);
+            .flatMap(d -> d.number().flatMap(Measurable::of).stream());
     Stream<Measurable> worked =
         Measurables.all().stream().filter(m -> drawn.value(m.drawn()).isPresent());
     Stream.concat(places, Stream.concat(decided, worked))
-        .filter(m -> m.kind() instanceof ReadingKind.Result)
+        .filter(m -> m.kind().fold(p -> false, s -> false, r -> true, a -> false))
         .filter(m -> m.kind().madeBy(op.id()))
         .map(m -> held(op, result(m, drawn)))
         .forEach(all::add);

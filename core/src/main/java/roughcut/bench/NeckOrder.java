@@ -239,9 +239,12 @@ final class NeckOrder {
             .deep(of + ".pass-depth")
             .repaired(Repair.CUT_FURTHER, Repair.SHIM)
             .cautions(Caution.ROUTER, Caution.DUST);
-    return w.choice(NeckDecisions.CHANNEL_MACHINE).fenced()
-        ? draft.measures(NECK_EDGE, NECK_LINES).tools("router", "fence", "stops at both ends")
-        : draft.measures(NECK_LINES).tools("router", "railed jig", "stops at both ends");
+    return switch (w.choice(NeckDecisions.CHANNEL_MACHINE)) {
+      case ROUTER_TABLE, EDGE_GUIDE ->
+          draft.measures(NECK_EDGE, NECK_LINES).tools("router", "fence", "stops at both ends");
+      case RAILED_JIG ->
+          draft.measures(NECK_LINES).tools("router", "railed jig", "stops at both ends");
+    };
   }
 
   /** A fence is tried along the whole channel, once what it is set by was measured. */
@@ -315,11 +318,12 @@ final class NeckOrder {
             .cautions(Caution.EDGES)
             .wrong("the pocket is fitted to a heel that changes afterwards");
     HeelSeat seat = w.plan.stringPlan().heights().seat().orElseThrow();
-    if (seat.made().planes()) {
-      faces.deep(StringKeys.HEEL_TAPER.id());
-    }
-    w.add(faces);
-    if (seat.made().packs()) {
+    w.add(
+        switch (seat.made()) {
+          case PLANED_HEEL -> faces.deep(StringKeys.HEEL_TAPER.id());
+          case TILTED_FLOOR, WEDGE -> faces;
+        });
+    if (seat.wedged()) {
       w.add(
           w.neck(
                   OperationId.HEEL_WEDGE,

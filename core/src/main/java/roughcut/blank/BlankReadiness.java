@@ -7,7 +7,6 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Predicate;
 import roughcut.design.BodyDecisions;
-import roughcut.design.Clamping;
 import roughcut.design.Strip;
 import roughcut.finding.Finding;
 import roughcut.finding.Findings;
@@ -181,7 +180,7 @@ public final class BlankReadiness {
     if (off > 0.005) {
       all.stop("the outline runs " + fixed(off, 1) + " mm off the blank");
     }
-    if (body.kind().halved() && !body.winged() && !body.placement().centred()) {
+    if (body.halved() && !body.placement().centred()) {
       all.look("the outline's centre line is off the centre joint");
     }
     for (BodyMarks mark : marks) {
@@ -222,7 +221,12 @@ public final class BlankReadiness {
 
   private static void topping(GlueJob job, Findings all) {
     glueing(job, "top: ", all);
-    if (job.clamping() == Clamping.VACUUM_BAG) {
+    boolean bag =
+        switch (job.clamping()) {
+          case VACUUM_BAG -> true;
+          case CLAMPS -> false;
+        };
+    if (bag) {
       double wanted = job.force().value() * 1000 / (job.area().value() * 100);
       if (wanted > GlueJob.VACUUM) {
         all.look(

@@ -106,23 +106,31 @@ public record BlankTree(
         Math.max(nominal.value(), deep.map(Value::value).orElse(0.0)) + 2 * flattening.value();
     depths.add(depth);
     List<BlankStep> steps = givens.design().neckSteps();
-    boolean opened = false;
+
     for (int i = steps.size() - 1; i >= 0; i--) {
       BlankStep step = steps.get(i);
-      if (step.kind() == BlankStep.Kind.CAPPED) {
-        Value cap =
-            Decided.of("neck.step." + (i + 1) + ".thickness", "Cap", step.thickness(), LENGTH);
-        inputs.add(in("c_" + (i + 1), cap));
-        formula = formula + " − c_" + (i + 1) + " + f";
-        depth += flattening.value() - cap.value();
-      } else if (step.kind() == BlankStep.Kind.OPENED) {
-        formula = "2 · (" + formula + ") + k + 2 · q";
-        depth = 2 * depth + kerf.value() + 2 * resaw.value();
-        opened = true;
-      }
+      String cap = "c_" + (i + 1);
+      formula =
+          switch (step.kind()) {
+            case CAPPED -> formula + " − " + cap + " + f";
+            case OPENED -> "2 · (" + formula + ") + k + 2 · q";
+            case TURNED, WINGED, HEEL_BLOCK -> formula;
+          };
+      depth =
+          switch (step.kind()) {
+            case CAPPED -> depth + flattening.value() - step.thickness();
+            case OPENED -> 2 * depth + kerf.value() + 2 * resaw.value();
+            case TURNED, WINGED, HEEL_BLOCK -> depth;
+          };
+      String thickness = "neck.step." + (i + 1) + ".thickness";
+      inputs.addAll(
+          switch (step.kind()) {
+            case CAPPED -> List.of(in(cap, Decided.of(thickness, "Cap", step.thickness(), LENGTH)));
+            case OPENED, TURNED, WINGED, HEEL_BLOCK -> List.of();
+          });
       depths.add(0, depth);
     }
-    if (opened) {
+    if (!givens.design().neckSteps(BlankStep.Kind.OPENED).isEmpty()) {
       inputs.add(in("k", kerf));
       inputs.add(in("q", resaw));
     }
@@ -132,11 +140,14 @@ public record BlankTree(
   private static Value heelDepth(Givens givens, Optional<Value> deep, Ledger ledger) {
     Value shaft = givens.get(Decisions.SHAFT_THICKNESS);
     double block =
-        givens.design().neckSteps().stream()
-            .filter(s -> s.kind() == BlankStep.Kind.HEEL_BLOCK)
+        givens.design().neckSteps(BlankStep.Kind.HEEL_BLOCK).stream()
             .mapToDouble(BlankStep::thickness)
             .sum();
-    boolean through = givens.get(BodyDecisions.NECK_JOINT).runsThrough();
+    boolean through =
+        switch (givens.get(BodyDecisions.NECK_JOINT)) {
+          case THROUGH -> true;
+          case BOLT_ON, SET_NECK -> false;
+        };
     if (deep.isPresent() && (through || !shaft.measured())) {
       // A core, a heel and a head in one piece are as deep as the blank was planed.
       return ledger.put(

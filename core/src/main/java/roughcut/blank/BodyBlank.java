@@ -55,10 +55,36 @@ public record BodyBlank(
     Optional<ResawPlan> resaw,
     Optional<Binding> binding) {
 
+  /** Whether a joint runs along its middle. */
+  public boolean halved() {
+    return !winged
+        && switch (kind) {
+          case HALVES -> true;
+          case ONE_PIECE, STRIPS -> false;
+        };
+  }
+
+  /** Whether it is glued up of strips that are listed one by one. */
+  public boolean laminated() {
+    return !winged
+        && switch (kind) {
+          case STRIPS -> true;
+          case ONE_PIECE, HALVES -> false;
+        };
+  }
+
+  /** Whether the body's sides are glued to a core that runs through. */
+  private static boolean winged(Givens givens) {
+    return switch (givens.get(BodyDecisions.NECK_JOINT)) {
+      case THROUGH -> true;
+      case BOLT_ON, SET_NECK -> false;
+    };
+  }
+
   /** Works it out. */
   public static BodyBlank of(Givens givens, Shop shop, BodyOutline outline, Ledger ledger) {
     BodyBack kind = givens.get(BodyDecisions.BODY_BACK);
-    boolean winged = givens.get(BodyDecisions.NECK_JOINT).runsThrough();
+    boolean winged = winged(givens);
     Value thickness = givens.get(BodyDecisions.BODY_THICKNESS);
     Value top = givens.get(BodyDecisions.BODY_TOP);
     Value accent = givens.get(BodyDecisions.BODY_ACCENT);
@@ -128,7 +154,7 @@ public record BodyBlank(
       Value trim,
       Basis basis,
       Ledger ledger) {
-    boolean winged = givens.get(BodyDecisions.NECK_JOINT).runsThrough();
+    boolean winged = winged(givens);
     if (!winged && givens.own(decision)) {
       return givens.get(decision);
     }
@@ -238,9 +264,11 @@ public record BodyBlank(
               case STRIPS -> givens.design().bodyStack().size() - 1;
             };
     double outer =
-        kind.laminated()
-            ? givens.bodyStrips().stream().mapToDouble(Strip::thickness).min().orElse(100)
-            : 100;
+        switch (kind) {
+          case STRIPS ->
+              givens.bodyStrips().stream().mapToDouble(Strip::thickness).min().orElse(100);
+          case HALVES, ONE_PIECE -> 100;
+        };
     return GlueJob.of(
         givens,
         new GlueJob.Faces(

@@ -187,13 +187,16 @@ public record GlueJob(
     }
 
     private boolean vacuum() {
-      return job.clamping == Clamping.VACUUM_BAG;
+      return switch (job.clamping) {
+        case VACUUM_BAG -> true;
+        case CLAMPS -> false;
+      };
     }
 
     GlueJob build() {
       Value faces =
-          job.faces instanceof Worked worked
-              ? worked
+          job.faces.id().equals(job.prefix + ".faces")
+              ? job.faces
               : ledger.put(job.prefix + ".faces", "Faces to glue", COUNT, "N", in("N", job.faces));
       Value force = force();
       Value byForce = byForce(force);

@@ -97,12 +97,16 @@ public record GlueUp(GlueJob job, List<Step> steps, Optional<Pins> pins) {
       BlankStep step = givens.design().neckSteps().get(i);
       BlankNode node = nodes.get(i);
       boolean flat =
-          step.kind() == BlankStep.Kind.CAPPED || step.kind() == BlankStep.Kind.HEEL_BLOCK;
+          switch (step.kind()) {
+            case CAPPED, HEEL_BLOCK -> true;
+            case OPENED, TURNED, WINGED -> false;
+          };
       int faces =
-          step.kind() == BlankStep.Kind.WINGED
-                  || step.kind() == BlankStep.Kind.OPENED && step.thickness() > 0
-              ? 2
-              : 1;
+          switch (step.kind()) {
+            case WINGED -> 2;
+            case OPENED -> step.thickness() > 0 ? 2 : 1;
+            case TURNED, CAPPED, HEEL_BLOCK -> 1;
+          };
       double length = step.length() > 0 ? step.length() : node.length();
       String prefix = "glue.step." + (i + 1);
       all.add(

@@ -177,8 +177,7 @@ record RipShare(
 
   /** Whether a strip's outer face becomes the joint of an opened blank. */
   static boolean opens(Givens givens, int number) {
-    return number == 1
-        && givens.design().neckSteps().stream().anyMatch(s -> s.kind() == BlankStep.Kind.OPENED);
+    return number == 1 && !givens.design().neckSteps(BlankStep.Kind.OPENED).isEmpty();
   }
 
   /**

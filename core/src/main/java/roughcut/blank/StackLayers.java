@@ -74,7 +74,7 @@ record StackLayers(
     return switch (step.kind()) {
       case OPENED -> opened(step, number);
       case TURNED -> turned(givens);
-      default -> this;
+      case CAPPED, WINGED, HEEL_BLOCK -> this;
     };
   }
 

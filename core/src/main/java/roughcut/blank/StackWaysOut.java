@@ -37,7 +37,7 @@ public final class StackWaysOut {
   public static List<Proposal> of(Build build, NeckBlank blank, FretboardTaper taper) {
     Stack stack = build.design().neckStack();
     StackWaysOut ways = new StackWaysOut(blank, taper, stack);
-    if (build.design().neckSteps().stream().noneMatch(s -> s.kind().rearranges())) {
+    if (!build.design().rearranged()) {
       for (NeckBlank.Crossing crossing : blank.crossings()) {
         boolean told = stack.mirrored() && crossing.offset() > 0 && stack.symmetrical();
         if (!told) {

@@ -68,7 +68,12 @@ public final class WoodParts {
 
   private void add(
       String id, String label, String species, double length, double width, double thickness) {
-    parts.add(WoodPart.rectangle(id, label, species, length, width, thickness));
+    parts.add(part(id, label, species, length, width, thickness));
+  }
+
+  private static WoodPart part(
+      String id, String label, String species, double length, double width, double thickness) {
+    return WoodPart.rectangle(id, label, species, length, width, thickness);
   }
 
   private void neck(BlankTree tree, NeckRips rips, Outline neckShape) {
@@ -117,21 +122,22 @@ public final class WoodParts {
       double own = step.length() > 0 ? step.length() + 2 * trim : length;
       double width = tree.root().width() + 2 * FLUSHING;
       double thick = step.thickness() + 2 * allowance;
-      switch (step.kind()) {
-        case OPENED -> {
-          if (step.thickness() > 0) {
-            add(id, "centre strip", step.species(), length, thick, tree.root().depth());
-          }
-        }
-        case TURNED -> {}
-        case CAPPED -> add(id, "cap", step.species(), length, width, thick);
-        case WINGED -> {
-          double depth = tree.root().depth();
-          add(id + ".bass", "bass wing", step.species(), own, thick, depth);
-          add(id + ".treble", "treble wing", step.species(), own, thick, depth);
-        }
-        case HEEL_BLOCK -> add(id, "heel block", step.species(), own, width, thick);
-      }
+      double depth = tree.root().depth();
+      String wood = step.species();
+      parts.addAll(
+          switch (step.kind()) {
+            case OPENED ->
+                step.thickness() > 0
+                    ? List.of(part(id, "centre strip", wood, length, thick, depth))
+                    : List.of();
+            case TURNED -> List.of();
+            case CAPPED -> List.of(part(id, "cap", wood, length, width, thick));
+            case WINGED ->
+                List.of(
+                    part(id + ".bass", "bass wing", wood, own, thick, depth),
+                    part(id + ".treble", "treble wing", wood, own, thick, depth));
+            case HEEL_BLOCK -> List.of(part(id, "heel block", wood, own, width, thick));
+          });
     }
   }
 
@@ -176,44 +182,41 @@ public final class WoodParts {
       add("body.wing.treble", "body wing, treble", wood, length, treble, thickness);
       return;
     }
-    switch (body.kind()) {
-      case ONE_PIECE -> bodyPart("body.piece", "body", wood, length, body.width().value(), body);
-      case HALVES -> {
-        double half = body.width().value() / 2 + flattening;
-        bodyPart("body.half.1", "body half, bass", wood, length, half, body);
-        bodyPart("body.half.2", "body half, treble", wood, length, half, body);
-      }
-      case STRIPS -> {
-        int number = 1;
-        for (Strip strip : givens.bodyStrips()) {
-          double width = strip.thickness() + 2 * allowance;
+    double half = body.width().value() / 2 + flattening;
+    parts.addAll(
+        switch (body.kind()) {
+          case ONE_PIECE ->
+              List.of(bodyPart("body.piece", "body", wood, length, body.width().value(), body));
+          case HALVES ->
+              List.of(
+                  bodyPart("body.half.1", "body half, bass", wood, length, half, body),
+                  bodyPart("body.half.2", "body half, treble", wood, length, half, body));
+          case STRIPS -> bodyStrips(length, body);
+        });
+  }
+
+  private List<WoodPart> bodyStrips(double length, BodyBlank body) {
+    List<WoodPart> all = new ArrayList<>();
+    for (Strip strip : givens.bodyStrips()) {
+      int number = all.size() + 1;
+      double width = strip.thickness() + 2 * allowance;
+      all.add(
           bodyPart(
               "body.strip." + number,
-              "body strip " + number++,
+              "body strip " + number,
               strip.species(),
               length,
               width,
-              body);
-        }
-      }
+              body));
     }
+    return all;
   }
 
-  private void bodyPart(
+  private WoodPart bodyPart(
       String id, String label, String wood, double length, double width, BodyBlank body) {
     double thickness = body.back().value() + 2 * flattening;
-    parts.add(
-        new WoodPart(
-            id,
-            label,
-            wood,
-            length,
-            width,
-            thickness,
-            false,
-            body.top().value() == 0,
-            false,
-            null));
+    return new WoodPart(
+        id, label, wood, length, width, thickness, false, body.top().value() == 0, false, null);
   }
 
   private void top(BodyBlank body) {

@@ -19,19 +19,4 @@ public enum AngleMade implements Choice {
   public String label() {
     return label;
   }
-
-  /** Whether the pocket's floor is tilted, so that nothing is planed or packed. */
-  public boolean tiltsFloor() {
-    return this == TILTED_FLOOR;
-  }
-
-  /** Whether wood comes off the heel. */
-  public boolean planes() {
-    return this == PLANED_HEEL;
-  }
-
-  /** Whether a wedge lies under the heel. */
-  public boolean packs() {
-    return this == WEDGE;
-  }
 }

@@ -33,11 +33,6 @@ public record BlankStep(Kind kind, String species, double thickness, double leng
     public String label() {
       return label;
     }
-
-    /** Whether the strips lie otherwise after it than they were decided. */
-    public boolean rearranges() {
-      return this == OPENED || this == TURNED;
-    }
   }
 
   public static final int MOST_STEPS = 8;

@@ -2,32 +2,21 @@ package roughcut.design;
 
 /** What the channels are routed with. */
 public enum ChannelMachine implements Choice {
-  ROUTER_TABLE("router table, fence", true, false),
-  RAILED_JIG("railed jig", false, true),
-  EDGE_GUIDE("edge guide", true, true);
+  /** The blank is pushed along a fence, over a cutter that stands still. */
+  ROUTER_TABLE("router table, fence"),
+  /** The router moves over the blank, between rails, so that stops count to its base. */
+  RAILED_JIG("railed jig"),
+  /** The router moves over the blank, led along its edge. */
+  EDGE_GUIDE("edge guide");
 
   private final String label;
-  private final boolean fenced;
-  private final boolean carried;
 
-  ChannelMachine(String label, boolean fenced, boolean carried) {
-    this.fenced = fenced;
-    this.carried = carried;
+  ChannelMachine(String label) {
     this.label = label;
   }
 
   @Override
   public String label() {
     return label;
-  }
-
-  /** Whether it is led along the blank's edge. */
-  public boolean fenced() {
-    return fenced;
-  }
-
-  /** Whether the router moves over the blank, so that stops count to its base. */
-  public boolean carried() {
-    return carried;
   }
 }

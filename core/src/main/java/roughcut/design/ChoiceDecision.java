@@ -94,6 +94,11 @@ public record ChoiceDecision<C extends Choice>(
   }
 
   @Override
+  public <T> T fold(Function<NumberDecision, T> number, Function<ChoiceDecision<?>, T> choice) {
+    return choice.apply(this);
+  }
+
+  @Override
   public Design typed(Design design, String text, Units units) throws Unreadable {
     return setter.apply(design, read(text));
   }

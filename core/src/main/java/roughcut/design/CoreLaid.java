@@ -17,9 +17,4 @@ public enum CoreLaid implements Choice {
   public String label() {
     return label;
   }
-
-  /** Whether the neck's lean is sawn into its top. */
-  public boolean leans() {
-    return this == LEVEL;
-  }
 }

@@ -29,23 +29,20 @@ public final class Counting {
           rule(
               "access\\.pocket-.*|access\\.cover-lap",
               "where the rod is worked from a pocket in the headstock",
-              d -> reach(d) == RodReach.HEAD_POCKET),
+              Counting::headPocket),
           rule(
               "access\\.(tilt|pilot|chuck)",
               "where the rod is worked through a bore from the headstock",
-              d -> reach(d) == RodReach.HEAD_BORE),
+              Counting::headBore),
           rule(
               "access\\.bore",
               "where the rod isn't worked from a pocket in the headstock",
-              d -> reach(d) != RodReach.HEAD_POCKET),
-          rule(
-              "access\\.well",
-              "where the rod is worked from the heel",
-              d -> reach(d) == RodReach.HEEL),
+              d -> !headPocket(d)),
+          rule("access\\.well", "where the rod is worked from the heel", Counting::fromHeel),
           rule(
               "fretboard\\.notch-length",
               "where the rod is worked at the fretboard's end",
-              d -> reach(d) == RodReach.FRETBOARD_END || FretboardDecisions.NOTCH_LENGTH.in(d) > 0),
+              d -> fromFretboardEnd(d) || FretboardDecisions.NOTCH_LENGTH.in(d) > 0),
           rule(
               "fretboard\\.notch-width",
               "with a notch in the fretboard's end",
@@ -61,22 +58,22 @@ public final class Counting {
           rule(
               "scarf\\..*",
               "with a scarf joint",
-              d -> making(d).scarfed() && Decisions.HEAD_ANGLE.in(d) > 0),
-          rule("head\\.angle", "on a headstock that isn't flat", d -> !making(d).stepped()),
-          rule("head\\.step(-radius)?", "on a flat headstock", d -> making(d).stepped()),
+              d -> scarfed(d) && Decisions.HEAD_ANGLE.in(d) > 0),
+          rule("head\\.angle", "on a headstock that isn't flat", d -> !stepped(d)),
+          rule("head\\.step(-radius)?", "on a flat headstock", d -> stepped(d)),
           rule("spline\\.(?!count).*", "with splines", d -> NeckDecisions.SPLINES.in(d) > 0),
           rule("head\\.veneer-species", "with a face veneer", d -> Decisions.HEAD_VENEER.in(d) > 0),
           rule(
               "tuner\\.line-(offset|slope)",
               "where the tuners stand along a line",
               d -> NeckDecisions.TUNER_RULE.in(d) != TunerRule.STRAIGHT_PULL),
-          rule("nut\\.behind-zero-fret", "with a zero fret", d -> nut(d).onZeroFret()),
-          rule("nut\\.lip", "with a nut in a slot", d -> nut(d).slotted()),
-          rule("nut\\.screws-reach", "with a locking nut", d -> nut(d) == NutKind.LOCKING),
+          rule("nut\\.behind-zero-fret", "with a zero fret", d -> onZeroFret(d)),
+          rule("nut\\.lip", "with a nut in a slot", d -> slotted(d)),
+          rule("nut\\.screws-reach", "with a locking nut", d -> locking(d)),
           rule(
               "slot\\.first-depth|fretboard\\.edge-dropped",
               "where slots are deepened later",
-              d -> FretboardDecisions.SLOT_SCHOOL.in(d).later()),
+              Counting::deepened),
           rule(
               "frets\\.fall-away-from",
               "with a fall-away",
@@ -113,19 +110,16 @@ public final class Counting {
           rule(
               "heel\\.(end|thickness)|pocket\\.(?!exposed).*",
               "on a neck that ends in a heel",
-              d -> !fixing(d).runsThrough()),
-          rule("neck\\.angle-made", "on a neck that ends in a heel", d -> !fixing(d).runsThrough()),
+              d -> !through(d)),
+          rule("neck\\.angle-made", "on a neck that ends in a heel", d -> !through(d)),
           rule(
               "heel\\.taper-made",
               "where the heel is planed to a taper, or lies on a wedge",
-              d -> !fixing(d).runsThrough() && !StringDecisions.ANGLE_MADE.in(d).tiltsFloor()),
-          rule("core\\.laid", "on a neck that runs through", d -> fixing(d).runsThrough()),
-          rule("bolt\\..*|insert\\..*", "on a neck that is bolted on", d -> fixing(d).screwed()),
-          rule("insert\\..*", "with inserts", d -> RoutDecisions.BOLT_KIND.in(d).inserted()),
-          rule(
-              "bolt\\.bite",
-              "with screws: an insert's length counts instead",
-              d -> !RoutDecisions.BOLT_KIND.in(d).inserted()),
+              d -> !through(d) && !tiltsFloor(d)),
+          rule("core\\.laid", "on a neck that runs through", d -> through(d)),
+          rule("bolt\\..*|insert\\..*", "on a neck that is bolted on", d -> screwed(d)),
+          rule("insert\\..*", "with inserts", Counting::inserted),
+          rule("bolt\\.bite", "with screws: an insert's length counts instead", d -> !inserted(d)),
           rule("bolt\\.head", "with a counterbore", d -> RoutDecisions.BOLT_COUNTERBORE.in(d) > 0),
           rule(
               "bolt\\.across-end",
@@ -140,23 +134,17 @@ public final class Counting {
               "bridge\\.string-bore|ferrule\\..*",
               "with strings through the body",
               d -> RoutDecisions.STRUNG_THROUGH.in(d) == YesNo.YES),
-          rule(
-              "body\\.strip\\..*",
-              "with a back of strips",
-              d -> BodyDecisions.BODY_BACK.in(d).laminated() && !fixing(d).runsThrough()),
+          rule("body\\.strip\\..*", "with a back of strips", d -> laminated(d) && !through(d)),
           rule("outline\\.sizes", "with a curve of our own", d -> d.drawn().isEmpty()),
           rule(
               "outline\\.treble\\..*",
               "where the sides aren't alike: the bass side's points move both",
               d -> SurfaceDecisions.OUTLINE_MIRROR.in(d) == YesNo.NO),
-          rule(
-              "body\\.halves",
-              "with a back of two halves",
-              d -> BodyDecisions.BODY_BACK.in(d).halved() && !fixing(d).runsThrough()),
+          rule("body\\.halves", "with a back of two halves", d -> halved(d) && !through(d)),
           rule(
               "body\\.back|body\\.blank-(length|width)|body\\.laid-.*",
               "on a body that isn't two wings",
-              d -> !fixing(d).runsThrough()),
+              d -> !through(d)),
           rule("body\\.top-species|top\\..*", "with a top", d -> BodyDecisions.BODY_TOP.in(d) > 0),
           rule(
               "binding\\.(?!layers).*",
@@ -204,24 +192,120 @@ public final class Counting {
     return Optional.empty();
   }
 
-  private static RodReach reach(Design d) {
-    return NeckDecisions.ROD_REACH.in(d);
+  private static boolean headPocket(Design d) {
+    return switch (NeckDecisions.ROD_REACH.in(d)) {
+      case HEAD_POCKET -> true;
+      case HEAD_BORE, HEEL, FRETBOARD_END -> false;
+    };
   }
 
-  private static HeadMaking making(Design d) {
-    return NeckDecisions.HEAD_MAKING.in(d);
+  private static boolean headBore(Design d) {
+    return switch (NeckDecisions.ROD_REACH.in(d)) {
+      case HEAD_BORE -> true;
+      case HEAD_POCKET, HEEL, FRETBOARD_END -> false;
+    };
   }
 
-  private static NutKind nut(Design d) {
-    return FretboardDecisions.NUT_KIND.in(d);
+  private static boolean fromHeel(Design d) {
+    return switch (NeckDecisions.ROD_REACH.in(d)) {
+      case HEEL -> true;
+      case HEAD_BORE, HEAD_POCKET, FRETBOARD_END -> false;
+    };
+  }
+
+  private static boolean fromFretboardEnd(Design d) {
+    return switch (NeckDecisions.ROD_REACH.in(d)) {
+      case FRETBOARD_END -> true;
+      case HEAD_BORE, HEAD_POCKET, HEEL -> false;
+    };
+  }
+
+  private static boolean scarfed(Design d) {
+    return switch (NeckDecisions.HEAD_MAKING.in(d)) {
+      case SCARF -> true;
+      case ONE_PIECE, FLAT -> false;
+    };
+  }
+
+  private static boolean stepped(Design d) {
+    return switch (NeckDecisions.HEAD_MAKING.in(d)) {
+      case FLAT -> true;
+      case SCARF, ONE_PIECE -> false;
+    };
+  }
+
+  private static boolean onZeroFret(Design d) {
+    return switch (FretboardDecisions.NUT_KIND.in(d)) {
+      case ZERO_FRET -> true;
+      case END, SLOT, SHELF, LOCKING -> false;
+    };
+  }
+
+  private static boolean slotted(Design d) {
+    return switch (FretboardDecisions.NUT_KIND.in(d)) {
+      case SLOT -> true;
+      case END, SHELF, ZERO_FRET, LOCKING -> false;
+    };
+  }
+
+  private static boolean locking(Design d) {
+    return switch (FretboardDecisions.NUT_KIND.in(d)) {
+      case LOCKING -> true;
+      case END, SLOT, SHELF, ZERO_FRET -> false;
+    };
   }
 
   private static Choice solve(Design d) {
     return StringDecisions.SOLVE_FOR.in(d);
   }
 
-  private static NeckJoint fixing(Design d) {
-    return BodyDecisions.NECK_JOINT.in(d);
+  private static boolean through(Design d) {
+    return switch (BodyDecisions.NECK_JOINT.in(d)) {
+      case THROUGH -> true;
+      case BOLT_ON, SET_NECK -> false;
+    };
+  }
+
+  private static boolean screwed(Design d) {
+    return switch (BodyDecisions.NECK_JOINT.in(d)) {
+      case BOLT_ON -> true;
+      case SET_NECK, THROUGH -> false;
+    };
+  }
+
+  private static boolean deepened(Design d) {
+    return switch (FretboardDecisions.SLOT_SCHOOL.in(d)) {
+      case AT_FIRST -> false;
+      case AFTER_RADIUS, MIDWAY -> true;
+    };
+  }
+
+  private static boolean tiltsFloor(Design d) {
+    return switch (StringDecisions.ANGLE_MADE.in(d)) {
+      case TILTED_FLOOR -> true;
+      case PLANED_HEEL, WEDGE -> false;
+    };
+  }
+
+  private static boolean inserted(Design d) {
+    return switch (RoutDecisions.BOLT_KIND.in(d)) {
+      case INSERTS -> true;
+      case SCREWS_PLATE, SCREWS_FERRULES -> false;
+    };
+  }
+
+  private static boolean laminated(Design d) {
+    return switch (BodyDecisions.BODY_BACK.in(d)) {
+      case STRIPS -> true;
+      case HALVES, ONE_PIECE -> false;
+    };
+  }
+
+  private static boolean halved(Design d) {
+    return switch (BodyDecisions.BODY_BACK.in(d)) {
+      case HALVES -> true;
+      case STRIPS, ONE_PIECE -> false;
+    };
   }
 
   private static BridgeKind bridge(Design d) {

@@ -1,5 +1,7 @@
 package roughcut.design;
 
+import java.util.Optional;
+import java.util.function.Function;
 import roughcut.measure.Units;
 import roughcut.measure.Unreadable;
 
@@ -9,6 +11,19 @@ import roughcut.measure.Unreadable;
  * and the reference pages are all made from it.
  */
 public sealed interface Decision permits NumberDecision, ChoiceDecision {
+  /** An answer for each kind of decision; whoever asks has to know them all. */
+  <T> T fold(Function<NumberDecision, T> number, Function<ChoiceDecision<?>, T> choice);
+
+  /** It, where it is a number. */
+  default Optional<NumberDecision> number() {
+    return fold(Optional::of, c -> Optional.empty());
+  }
+
+  /** It, where it is one of several ways. */
+  default Optional<ChoiceDecision<?>> choice() {
+    return fold(n -> Optional.empty(), Optional::of);
+  }
+
   String id();
 
   String label();

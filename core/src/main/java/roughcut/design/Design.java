@@ -161,6 +161,34 @@ public record Design(
     return with(c -> c.neckStack = next);
   }
 
+  /** The steps of that kind, in order. */
+  public List<BlankStep> neckSteps(BlankStep.Kind kind) {
+    return neckSteps.stream().filter(s -> s.kind() == kind).toList();
+  }
+
+  /** Whether the neck's strips lie otherwise after its steps than they were decided. */
+  public boolean rearranged() {
+    return neckSteps.stream()
+        .anyMatch(
+            s ->
+                switch (s.kind()) {
+                  case OPENED, TURNED -> true;
+                  case CAPPED, WINGED, HEEL_BLOCK -> false;
+                });
+  }
+
+  /** The fittings of that type, in the order in which they are listed. */
+  public List<Fitting> fittings(FittingType type) {
+    return fittings.stream().filter(f -> f.type() == type).toList();
+  }
+
+  /** The cavities that list a control; it hangs in the first. */
+  public List<Fitting> cavitiesOf(Fitting control) {
+    return fittings(FittingType.CAVITY).stream()
+        .filter(f -> f.with().contains(control.name()))
+        .toList();
+  }
+
   public Design withNeckSteps(List<BlankStep> next) {
     return with(c -> c.neckSteps = next);
   }

@@ -117,34 +117,31 @@ public final class FittingDecisions {
   private static List<ChoiceDecision<?>> choices(Fitting fitting) {
     List<ChoiceDecision<?>> all = new ArrayList<>();
     all.add(kind(fitting));
-    switch (fitting.type()) {
-      case PICKUP -> {
-        all.add(
-            choice(
-                fitting,
-                "located-from",
-                "Located from",
-                "What its place along the strings is measured from.",
-                List.of(LocatedFrom.values())));
-        all.add(
-            choice(
-                fitting,
-                "centred-on",
-                "Centred on",
-                "Where its middle lies across.",
-                List.of(CentredOn.values())));
-        all.add(
-            choice(
-                fitting,
-                "fixing",
-                "Held by",
-                "What hides its rout, and from where it hangs.",
-                List.of(PickupFixing.values())));
-      }
-      case CAVITY -> all.add(face(fitting, BodyFace.BACK));
-      case BORE, RELIEF -> all.add(face(fitting, BodyFace.TOP));
-      default -> {}
-    }
+    all.addAll(
+        switch (fitting.type()) {
+          case PICKUP ->
+              List.of(
+                  choice(
+                      fitting,
+                      "located-from",
+                      "Located from",
+                      "What its place along the strings is measured from.",
+                      List.of(LocatedFrom.values())),
+                  choice(
+                      fitting,
+                      "centred-on",
+                      "Centred on",
+                      "Where its middle lies across.",
+                      List.of(CentredOn.values())),
+                  choice(
+                      fitting,
+                      "fixing",
+                      "Held by",
+                      "What hides its rout, and from where it hangs.",
+                      List.of(PickupFixing.values())));
+          case CAVITY, BORE, RELIEF -> List.of(face(fitting));
+          case CONTROL, JACK, PLATE, CHANNEL, STRAP -> List.of();
+        });
     return all;
   }
 
@@ -165,7 +162,12 @@ public final class FittingDecisions {
         (design, chosen) -> design.withFittingKind(fitting.name(), chosen.word()));
   }
 
-  private static ChoiceDecision<BodyFace> face(Fitting fitting, BodyFace usual) {
+  private static ChoiceDecision<BodyFace> face(Fitting fitting) {
+    BodyFace usual =
+        switch (fitting.type()) {
+          case CAVITY -> BodyFace.BACK;
+          case PICKUP, CONTROL, JACK, PLATE, CHANNEL, STRAP, RELIEF, BORE -> BodyFace.TOP;
+        };
     return choice(
         fitting,
         "face",
@@ -192,8 +194,7 @@ public final class FittingDecisions {
 
   /** The face that a fitting is cut from. */
   public static BodyFace face(Design design, Fitting fitting) {
-    return face(fitting, fitting.type() == FittingType.CAVITY ? BodyFace.BACK : BodyFace.TOP)
-        .in(design);
+    return face(fitting).in(design);
   }
 
   /** From where a pickup's place is measured. */

@@ -12,6 +12,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Consumer;
 import java.util.function.ToDoubleFunction;
 import roughcut.measure.Quantity;
 import roughcut.shop.FittingKind;
@@ -76,27 +77,32 @@ public final class FittingTraits {
 
   private static List<Trait> traits(FittingType type) {
     List<Trait> t = new ArrayList<>();
-    switch (type) {
-      case PICKUP -> pickup(t);
-      case CONTROL -> control(t);
-      case JACK -> jack(t);
-      case CAVITY -> cavity(t);
-      case PLATE -> plate(t);
-      case CHANNEL -> channel(t);
-      case STRAP -> strap(t);
-      case RELIEF -> {
-        placed(t);
-        free(t, "diameter", "Diameter", LENGTH, FittingKind::shaft, 3, 120, 1, "Of the bit.");
-        free(
-            t, "left", "Left under it", LENGTH, k -> 8, 0, 60, 0.5, "Wood below the bore's floor.");
-      }
-      case BORE -> {
-        placed(t);
-        free(t, "diameter", "Diameter", LENGTH, FittingKind::shaft, 1, 60, 0.1, "Of the bit.");
-        free(t, "depth", "Depth", LENGTH, k -> 0, 0, 120, 0.5, "From its face; 0 goes through.");
-      }
-    }
+    Consumer<List<Trait>> own =
+        switch (type) {
+          case PICKUP -> FittingTraits::pickup;
+          case CONTROL -> FittingTraits::control;
+          case JACK -> FittingTraits::jack;
+          case CAVITY -> FittingTraits::cavity;
+          case PLATE -> FittingTraits::plate;
+          case CHANNEL -> FittingTraits::channel;
+          case STRAP -> FittingTraits::strap;
+          case RELIEF -> FittingTraits::relief;
+          case BORE -> FittingTraits::bore;
+        };
+    own.accept(t);
     return t;
+  }
+
+  private static void relief(List<Trait> t) {
+    placed(t);
+    free(t, "diameter", "Diameter", LENGTH, FittingKind::shaft, 3, 120, 1, "Of the bit.");
+    free(t, "left", "Left under it", LENGTH, k -> 8, 0, 60, 0.5, "Wood below the bore's floor.");
+  }
+
+  private static void bore(List<Trait> t) {
+    placed(t);
+    free(t, "diameter", "Diameter", LENGTH, FittingKind::shaft, 1, 60, 0.1, "Of the bit.");
+    free(t, "depth", "Depth", LENGTH, k -> 0, 0, 120, 0.5, "From its face; 0 goes through.");
   }
 
   private static void pickup(List<Trait> t) {

@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.BiFunction;
+import java.util.function.Function;
 import java.util.function.ToDoubleFunction;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
@@ -155,6 +156,11 @@ public record NumberDecision(
     double one = !quantity.isLength() || units.metric() ? step : Units.INCH / (step >= 1 ? 16 : 64);
     double next = Math.round((value + steps * one) * 1e6) / 1e6;
     return Math.max(least, Math.min(most, quantity == Quantity.COUNT ? Math.rint(next) : next));
+  }
+
+  @Override
+  public <T> T fold(Function<NumberDecision, T> number, Function<ChoiceDecision<?>, T> choice) {
+    return number.apply(this);
   }
 
   @Override

@@ -17,9 +17,4 @@ public enum PickupFixing implements Choice {
   public String label() {
     return label;
   }
-
-  /** Whether something lies over the rout's edge. */
-  public boolean hides() {
-    return this == RING || this == PLATE;
-  }
 }

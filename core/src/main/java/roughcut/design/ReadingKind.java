@@ -10,10 +10,28 @@ import java.util.function.Function;
  */
 public sealed interface ReadingKind {
   /** A part that is bought or owned: its real size stands in the listed one's place. */
-  record PartInHand(String where) implements ReadingKind {}
+  record PartInHand(String where) implements ReadingKind {
+    @Override
+    public <T> T fold(
+        Function<PartInHand, T> part,
+        Function<Stage, T> stage,
+        Function<Result, T> result,
+        Function<Assembly, T> assembly) {
+      return part.apply(this);
+    }
+  }
 
   /** How far the work has come: cuts still to come measure from it. */
-  record Stage(String where) implements ReadingKind {}
+  record Stage(String where) implements ReadingKind {
+    @Override
+    public <T> T fold(
+        Function<PartInHand, T> part,
+        Function<Stage, T> stage,
+        Function<Result, T> result,
+        Function<Assembly, T> assembly) {
+      return stage.apply(this);
+    }
+  }
 
   /**
    * What a cut has made: that cut is fixed for good.
@@ -23,6 +41,15 @@ public sealed interface ReadingKind {
   record Result(String where, List<OperationId> madeBy) implements ReadingKind {
     public Result {
       madeBy = List.copyOf(madeBy);
+    }
+
+    @Override
+    public <T> T fold(
+        Function<PartInHand, T> part,
+        Function<Stage, T> stage,
+        Function<Result, T> result,
+        Function<Assembly, T> assembly) {
+      return result.apply(this);
     }
   }
 
@@ -35,25 +62,26 @@ public sealed interface ReadingKind {
     public Assembly {
       madeBy = List.copyOf(madeBy);
     }
+
+    @Override
+    public <T> T fold(
+        Function<PartInHand, T> part,
+        Function<Stage, T> stage,
+        Function<Result, T> result,
+        Function<Assembly, T> assembly) {
+      return assembly.apply(this);
+    }
   }
 
   /** Where and how it is taken, in one sentence that every screen and sheet shares. */
   String where();
 
   /** Answers for each kind; whoever asks has to know all four. */
-  default <T> T fold(
+  <T> T fold(
       Function<PartInHand, T> part,
       Function<Stage, T> stage,
       Function<Result, T> result,
-      Function<Assembly, T> assembly) {
-    if (this instanceof PartInHand p) {
-      return part.apply(p);
-    }
-    if (this instanceof Stage s) {
-      return stage.apply(s);
-    }
-    return this instanceof Result r ? result.apply(r) : assembly.apply((Assembly) this);
-  }
+      Function<Assembly, T> assembly);
 
   /** Operations of which it says how they came out; none for what was there before. */
   default List<OperationId> madeBy() {

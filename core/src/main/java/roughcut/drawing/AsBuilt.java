@@ -43,16 +43,12 @@ public final class AsBuilt {
    */
   public static Drawing over(Drawing real, Drawing drawn, Units units) {
     Map<String, List<Mark.Path>> there = new HashMap<>();
-    for (Mark mark : real.marks()) {
-      if (mark instanceof Mark.Path path) {
-        there.computeIfAbsent(key(path), k -> new ArrayList<>()).add(path);
-      }
-    }
+    real.lines()
+        .forEach(path -> there.computeIfAbsent(key(path), k -> new ArrayList<>()).add(path));
     List<Mark> thin = new ArrayList<>();
     List<Off> off = new ArrayList<>();
-    for (Mark mark : drawn.marks()) {
-      if (mark instanceof Mark.Path path
-          && LINES.contains(path.role())
+    for (Mark.Path path : drawn.lines().toList()) {
+      if (LINES.contains(path.role())
           && there.getOrDefault(key(path), List.of()).stream().noneMatch(p -> same(p, path))) {
         thin.add(new Mark.Path(Role.COVERED, path.points(), path.closed()));
         if (path.role() == Role.OUTLINE) {
@@ -78,9 +74,9 @@ public final class AsBuilt {
 
   /** Against the real outline that lies nearest, wherever the two are furthest apart. */
   private static Optional<Off> nearest(Mark.Path drawn, Drawing real) {
-    return real.marks().stream()
-        .filter(m -> m instanceof Mark.Path p && p.role() == drawn.role())
-        .map(m -> furthest(drawn, (Mark.Path) m))
+    return real.lines()
+        .filter(p -> p.role() == drawn.role())
+        .map(p -> furthest(drawn, p))
         .min(Comparator.comparingDouble(Off::by));
   }
 
@@ -135,7 +131,8 @@ public final class AsBuilt {
   /** Right over the wood, under everything that is written. */
   private static int above(List<Mark> marks) {
     for (int i = marks.size(); i > 0; i--) {
-      if (marks.get(i - 1) instanceof Mark.Fill) {
+      Mark mark = marks.get(i - 1);
+      if (mark.drawn() && mark.line().isEmpty()) {
         return i;
       }
     }

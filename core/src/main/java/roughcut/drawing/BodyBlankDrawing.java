@@ -80,25 +80,29 @@ public final class BodyBlankDrawing {
       }
       return;
     }
-    switch (body.kind()) {
-      case ONE_PIECE -> piece(Outline.rectangle(0, -half, length, half), body.backWood(), LEAN);
-      case HALVES -> {
-        HalfArrangement second = plan.given(BodyDecisions.BODY_HALVES);
-        piece(Outline.rectangle(0, -half, length, 0), body.backWood(), LEAN);
-        piece(Outline.rectangle(0, 0, length, half), body.backWood(), second.over() ? -LEAN : LEAN);
-        arrow(-half / 2, 1);
-        arrow(half / 2, second.ends() ? -1 : 1);
-      }
-      case STRIPS -> {
-        double y = -half;
-        for (Strip strip : plan.bodyStrips()) {
-          piece(
-              Outline.rectangle(0, y, length, y + strip.thickness()),
-              plan.wood(strip.species()),
-              0);
-          y += strip.thickness();
-        }
-      }
+    Runnable pieces =
+        switch (body.kind()) {
+          case ONE_PIECE ->
+              () -> piece(Outline.rectangle(0, -half, length, half), body.backWood(), LEAN);
+          case HALVES -> () -> halves(length, half);
+          case STRIPS -> () -> strips(length, half);
+        };
+    pieces.run();
+  }
+
+  private void halves(double length, double half) {
+    HalfArrangement second = plan.given(BodyDecisions.BODY_HALVES);
+    piece(Outline.rectangle(0, -half, length, 0), body.backWood(), LEAN);
+    piece(Outline.rectangle(0, 0, length, half), body.backWood(), second.over() ? -LEAN : LEAN);
+    arrow(-half / 2, 1);
+    arrow(half / 2, second.ends() ? -1 : 1);
+  }
+
+  private void strips(double length, double half) {
+    double y = -half;
+    for (Strip strip : plan.bodyStrips()) {
+      piece(Outline.rectangle(0, y, length, y + strip.thickness()), plan.wood(strip.species()), 0);
+      y += strip.thickness();
     }
   }
 
@@ -187,7 +191,7 @@ public final class BodyBlankDrawing {
     sketch.origin(x, -scale * body.thickness().value() / 2);
     double y = body.back().value() * scale;
     layer(0, y, body.backWood(), "back", body.back());
-    if (body.kind().halved() && !body.winged()) {
+    if (body.halved()) {
       sketch.line(Role.GLUE_LINE, STACK_WIDTH / 2, 0, STACK_WIDTH / 2, y);
     }
     if (body.accent().value() > 0) {

@@ -191,7 +191,7 @@ public final class BodyDrawing {
           sketch.outline(Role.GLUE_LINE, place(piece));
         }
       }
-    } else if (plan.body().kind().halved()) {
+    } else if (plan.body().halved()) {
       for (double[] span : shape.spans(0)) {
         sketch.line(Role.GLUE_LINE, span[0], 0, span[1], 0);
       }

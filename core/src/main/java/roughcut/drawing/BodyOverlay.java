@@ -1,8 +1,6 @@
 package roughcut.drawing;
 
 import java.util.List;
-import roughcut.design.Fitting;
-import roughcut.design.FittingType;
 import roughcut.drawing.Mark.Anchor;
 import roughcut.drawing.Mark.Size;
 import roughcut.geometry.Bounds;
@@ -120,13 +118,10 @@ final class BodyOverlay {
     plan.cuts().parts().stream()
         .filter(p -> p.of().equals(chosen) && !p.above())
         .forEach(p -> sketch.outline(Role.TOUCH, place(p.outline())));
-    Fitting fitting = plan.fitting(chosen).orElse(null);
-    if (fitting != null && fitting.type() == FittingType.PICKUP) {
-      plan.cuts().pickups().stream()
-          .filter(p -> p.fitting().equals(fitting))
-          .findFirst()
-          .ifPresent(this::fromSaddle);
-    }
+    plan.cuts().pickups().stream()
+        .filter(p -> p.fitting().name().equals(chosen))
+        .findFirst()
+        .ifPresent(this::fromSaddle);
   }
 
   private void fromSaddle(Pickup pickup) {

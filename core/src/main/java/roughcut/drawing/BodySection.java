@@ -6,10 +6,10 @@ import java.util.List;
 import java.util.Optional;
 import roughcut.design.BodyFace;
 import roughcut.geometry.Bounds;
-import roughcut.geometry.Convex;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.geometry.Prism;
+import roughcut.geometry.Solid;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Precision;
 import roughcut.measure.Quantity;
@@ -91,7 +91,7 @@ public final class BodySection {
     double cap = plan.body().top().value() + plan.body().accent().value();
     List<Outline> openings = new ArrayList<>();
     for (Cut cut : plan.cuts().cuts()) {
-      for (Convex solid : cut.solids()) {
+      for (Solid solid : cut.solids()) {
         openings.addAll(slice.opening(solid));
       }
     }
@@ -220,7 +220,7 @@ public final class BodySection {
               new Point(to, heelUnder(to)),
               new Point(joint, heelUnder(joint))),
           wood);
-      if (plan.stringPlan().heights().seat().orElseThrow().made().packs()) {
+      if (plan.stringPlan().heights().seat().orElseThrow().wedged()) {
         shape(
             Outline.of(
                 new Point(joint, heelUnder(joint)),
@@ -277,16 +277,17 @@ public final class BodySection {
 
   /** A part in the plane, without the little that openings reach beyond a face. */
   private List<Outline> flat(Part part) {
-    if (part.solid() instanceof Prism prism) {
-      List<Outline> all = new ArrayList<>();
-      for (double[] span : new Outline(prism.corners()).spans(slice.at(), slice.across())) {
-        if (span[1] - span[0] > 0.01) {
-          all.add(Outline.rectangle(span[0], prism.open(), span[1], prism.floorAt(span[0])));
-        }
+    return part.solid().fold(this::flat, slice::opening);
+  }
+
+  private List<Outline> flat(Prism prism) {
+    List<Outline> all = new ArrayList<>();
+    for (double[] span : new Outline(prism.corners()).spans(slice.at(), slice.across())) {
+      if (span[1] - span[0] > 0.01) {
+        all.add(Outline.rectangle(span[0], prism.open(), span[1], prism.floorAt(span[0])));
       }
-      return all;
     }
-    return slice.opening(part.solid());
+    return all;
   }
 
   /** What is left over or under each floor, the thinnest first, as long as there is room. */
@@ -297,7 +298,7 @@ public final class BodySection {
       if (!top && !cut.from().opens(BodyFace.BACK) || cut.kind() == CutKind.BOLT) {
         continue;
       }
-      for (Convex solid : cut.solids()) {
+      for (Solid solid : cut.solids()) {
         for (Outline opening : slice.opening(solid)) {
           left(opening, openings, top).ifPresent(all::add);
         }

@@ -4,13 +4,13 @@ import java.util.ArrayList;
 import java.util.List;
 import roughcut.body.BodySurface;
 import roughcut.design.BodyFace;
-import roughcut.geometry.Convex;
 import roughcut.geometry.Cylinder;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.geometry.Point3;
 import roughcut.geometry.Prism;
 import roughcut.geometry.Shapes;
+import roughcut.geometry.Solid;
 import roughcut.measure.Precision;
 
 /**
@@ -101,10 +101,8 @@ final class BodySlice {
   }
 
   /** What a solid takes of the plane; nothing where it doesn't reach. */
-  List<Outline> opening(Convex solid) {
-    return solid instanceof Prism prism
-        ? prism(prism)
-        : solid instanceof Cylinder bore ? bore(bore) : List.of();
+  List<Outline> opening(Solid solid) {
+    return solid.fold(this::prism, this::bore);
   }
 
   private List<Outline> prism(Prism prism) {

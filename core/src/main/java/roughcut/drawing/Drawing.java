@@ -1,6 +1,7 @@
 package roughcut.drawing;
 
 import java.util.List;
+import java.util.stream.Stream;
 import roughcut.geometry.Bounds;
 
 /**
@@ -21,10 +22,13 @@ public record Drawing(String title, List<Mark> marks, Bounds bounds, List<Bounds
     this(title, marks, bounds, List.of());
   }
 
+  /** Its lines. */
+  public Stream<Mark.Path> lines() {
+    return marks.stream().flatMap(m -> m.line().stream());
+  }
+
   /** Only what is drawn, without dimensions, words and what can be taken hold of. */
   public Drawing wordless() {
-    List<Mark> drawn =
-        marks.stream().filter(m -> m instanceof Mark.Path || m instanceof Mark.Fill).toList();
-    return new Drawing(title, drawn, bounds, pieces);
+    return new Drawing(title, marks.stream().filter(Mark::drawn).toList(), bounds, pieces);
   }
 }

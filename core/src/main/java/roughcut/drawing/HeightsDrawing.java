@@ -94,7 +94,7 @@ public final class HeightsDrawing {
     sketch.fill(Role.CHANNEL, neck, POCKET);
     sketch.wood(neck, plan.wood(plan.blank().strips().get(0).strip().species()));
     sketch.outline(Role.EDGE, neck);
-    heights.seat().filter(s -> s.made().packs()).ifPresent(s -> wedge(s, stack));
+    heights.seat().filter(HeelSeat::wedged).ifPresent(s -> wedge(s, stack));
     double board = of(Decisions.FRETBOARD_THICKNESS);
     Outline fretboard =
         Outline.of(

@@ -88,9 +88,38 @@ public final class Lines {
 
   /** The mark itself when it is simple, otherwise what it is made of. */
   public static List<Mark> parts(Mark mark, double scale) {
-    if (mark instanceof Mark.Dimension dimension) {
+    return mark.fold(new Parts(scale));
+  }
+
+  private record Parts(double scale) implements Mark.Cases<List<Mark>, RuntimeException> {
+    @Override
+    public List<Mark> path(Mark.Path path) {
+      return List.of(path);
+    }
+
+    @Override
+    public List<Mark> fill(Mark.Fill fill) {
+      return List.of(fill);
+    }
+
+    @Override
+    public List<Mark> text(Mark.Text text) {
+      return List.of(text);
+    }
+
+    @Override
+    public List<Mark> dimension(Mark.Dimension dimension) {
       return of(dimension, scale);
     }
-    return mark instanceof Mark.Spot spot ? of(spot, scale) : List.of(mark);
+
+    @Override
+    public List<Mark> spot(Mark.Spot spot) {
+      return of(spot, scale);
+    }
+
+    @Override
+    public List<Mark> handle(Mark.Handle handle) {
+      return List.of(handle);
+    }
   }
 }

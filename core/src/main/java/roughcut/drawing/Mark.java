@@ -2,6 +2,7 @@ package roughcut.drawing;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import roughcut.geometry.Bounds;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
@@ -16,23 +17,40 @@ public sealed interface Mark {
   /** Room that words take on paper to each side of where they stand, mm; more than they do. */
   double WORDS = 30;
 
-  /** Boxes round its stretches, so that it can be asked what it touches; none of a handle. */
-  default List<Bounds> stretches() {
-    if (this instanceof Path path) {
-      return along(path.points(), path.closed());
-    }
-    if (this instanceof Fill fill) {
-      return List.of(fill.shape().bounds());
-    }
-    if (this instanceof Dimension d) {
-      Bounds box = box(d.a(), d.b());
-      return List.of(box.grown(Math.abs(d.aside())));
-    }
-    if (this instanceof Text text) {
-      return List.of(box(text.at(), text.at()).grown(WORDS));
-    }
-    return this instanceof Spot spot ? List.of(box(spot.at(), spot.at()).grown(WORDS)) : List.of();
+  /** An answer for each kind of mark; whoever draws, writes or counts them has to know them all. */
+  interface Cases<T, E extends Exception> {
+    T path(Path path) throws E;
+
+    T fill(Fill fill) throws E;
+
+    T text(Text text) throws E;
+
+    T dimension(Dimension dimension) throws E;
+
+    T spot(Spot spot) throws E;
+
+    T handle(Handle handle) throws E;
   }
+
+  <T, E extends Exception> T fold(Cases<T, E> cases) throws E;
+
+  /** It, where it is a line. */
+  default Optional<Path> line() {
+    return Optional.empty();
+  }
+
+  /** Whether it is there on the wood: a line or a shape, no dimension, word or grip. */
+  default boolean drawn() {
+    return false;
+  }
+
+  /** Whether it is there to be taken hold of or asked about, and has no place at a machine. */
+  default boolean toBeAsked() {
+    return false;
+  }
+
+  /** Boxes round its stretches, so that it can be asked what it touches; none of a handle. */
+  List<Bounds> stretches();
 
   private static List<Bounds> along(List<Point> points, boolean closed) {
     List<Bounds> all = new ArrayList<>();
@@ -58,6 +76,26 @@ public sealed interface Mark {
     public Path {
       points = List.copyOf(points);
     }
+
+    @Override
+    public <T, E extends Exception> T fold(Cases<T, E> cases) throws E {
+      return cases.path(this);
+    }
+
+    @Override
+    public Optional<Path> line() {
+      return Optional.of(this);
+    }
+
+    @Override
+    public boolean drawn() {
+      return true;
+    }
+
+    @Override
+    public List<Bounds> stretches() {
+      return along(points, closed);
+    }
   }
 
   /**
@@ -69,7 +107,22 @@ public sealed interface Mark {
    * @param turn how far the grain is turned anticlockwise from the drawing's x, degrees
    */
   record Fill(Role role, Outline shape, String fill, String figure, Grain grain, double turn)
-      implements Mark {}
+      implements Mark {
+    @Override
+    public <T, E extends Exception> T fold(Cases<T, E> cases) throws E {
+      return cases.fill(this);
+    }
+
+    @Override
+    public boolean drawn() {
+      return true;
+    }
+
+    @Override
+    public List<Bounds> stretches() {
+      return List.of(shape.bounds());
+    }
+  }
 
   /**
    * Words.
@@ -79,7 +132,17 @@ public sealed interface Mark {
    * @param link id of the value or decision that the text tells, or null
    */
   record Text(Role role, Point at, String text, Anchor anchor, Size size, double turn, String link)
-      implements Mark {}
+      implements Mark {
+    @Override
+    public <T, E extends Exception> T fold(Cases<T, E> cases) throws E {
+      return cases.text(this);
+    }
+
+    @Override
+    public List<Bounds> stretches() {
+      return List.of(box(at, at).grown(WORDS));
+    }
+  }
 
   /**
    * A dimension between two points, its line moved square to them.
@@ -89,7 +152,17 @@ public sealed interface Mark {
    * @param link id of the value shown, or null
    */
   record Dimension(Role role, Point a, Point b, double aside, String text, String link)
-      implements Mark {}
+      implements Mark {
+    @Override
+    public <T, E extends Exception> T fold(Cases<T, E> cases) throws E {
+      return cases.dimension(this);
+    }
+
+    @Override
+    public List<Bounds> stretches() {
+      return List.of(box(a, b).grown(Math.abs(aside)));
+    }
+  }
 
   /**
    * A thin spot, ringed, with its words.
@@ -97,7 +170,22 @@ public sealed interface Mark {
    * @param below whether the words stand below the ring rather than above
    * @param index counts in the plan's list
    */
-  record Spot(Role role, Point at, String text, boolean below, int index) implements Mark {}
+  record Spot(Role role, Point at, String text, boolean below, int index) implements Mark {
+    @Override
+    public <T, E extends Exception> T fold(Cases<T, E> cases) throws E {
+      return cases.spot(this);
+    }
+
+    @Override
+    public boolean toBeAsked() {
+      return true;
+    }
+
+    @Override
+    public List<Bounds> stretches() {
+      return List.of(box(at, at).grown(WORDS));
+    }
+  }
 
   /**
    * Something that can be taken hold of and dragged; seen on a screen only.
@@ -112,6 +200,21 @@ public sealed interface Mark {
       implements Mark {
     public Handle {
       ghost = List.copyOf(ghost);
+    }
+
+    @Override
+    public <T, E extends Exception> T fold(Cases<T, E> cases) throws E {
+      return cases.handle(this);
+    }
+
+    @Override
+    public boolean toBeAsked() {
+      return true;
+    }
+
+    @Override
+    public List<Bounds> stretches() {
+      return List.of();
     }
   }
 

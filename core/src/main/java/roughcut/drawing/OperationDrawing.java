@@ -103,9 +103,7 @@ public final class OperationDrawing {
   private static Drawing bare(Drawing drawing) {
     return new Drawing(
         drawing.title(),
-        drawing.marks().stream()
-            .filter(m -> !(m instanceof Mark.Handle) && !(m instanceof Mark.Spot))
-            .toList(),
+        drawing.marks().stream().filter(m -> !m.toBeAsked()).toList(),
         drawing.bounds());
   }
 }

@@ -313,7 +313,7 @@ final class PlanView {
       return;
     }
     double x = scarf.seam().get(0).x();
-    if (scarf.school().underFretboard()) {
+    if (scarf.underFretboard()) {
       double half = taper.halfWidth(x);
       sketch.line(Role.HIDDEN, x, -half, x, half);
       sketch.text(

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import roughcut.design.BodyFace;
 import roughcut.geometry.Bounds;
-import roughcut.geometry.Point;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 
@@ -40,17 +39,14 @@ public final class Portrait {
   }
 
   private static boolean drawn(Mark mark) {
-    return mark instanceof Mark.Path path && path.role() != Role.CENTRE && path.role() != Role.STOCK
-        || mark instanceof Mark.Fill;
-  }
-
-  private static List<Point> points(Mark mark) {
-    return mark instanceof Mark.Path path ? path.points() : ((Mark.Fill) mark).shape().corners();
+    boolean laid =
+        mark.line().filter(p -> p.role() == Role.CENTRE || p.role() == Role.STOCK).isPresent();
+    return mark.drawn() && !laid;
   }
 
   /** What isn't part of the section beneath. */
   private static boolean above(Mark mark, double y) {
-    return points(mark).stream().allMatch(p -> p.y() > y);
+    return mark.stretches().stream().allMatch(b -> b.low() > y);
   }
 
   private static Bounds bounds(List<Mark> marks) {
@@ -59,11 +55,11 @@ public final class Portrait {
     double right = Double.NEGATIVE_INFINITY;
     double high = right;
     for (Mark mark : marks) {
-      for (Point p : points(mark)) {
-        left = Math.min(left, p.x());
-        right = Math.max(right, p.x());
-        low = Math.min(low, p.y());
-        high = Math.max(high, p.y());
+      for (Bounds b : mark.stretches()) {
+        left = Math.min(left, b.left());
+        right = Math.max(right, b.right());
+        low = Math.min(low, b.low());
+        high = Math.max(high, b.high());
       }
     }
     return new Bounds(left, low, right, high);

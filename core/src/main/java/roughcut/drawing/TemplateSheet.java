@@ -2,7 +2,10 @@ package roughcut.drawing;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
 import roughcut.design.BodyFace;
+import roughcut.design.Fitting;
 import roughcut.design.FittingType;
 import roughcut.drawing.Mark.Anchor;
 import roughcut.drawing.Mark.Size;
@@ -178,10 +181,10 @@ public final class TemplateSheet {
               cover.screws().stream().map(p -> back ? new Point(p.x(), -p.y()) : p).toList(),
               back));
     }
+    Set<String> plates =
+        plan.fittings(FittingType.PLATE).stream().map(Fitting::name).collect(Collectors.toSet());
     for (Part part : plan.cuts().parts()) {
-      boolean plate =
-          plan.fitting(part.of()).filter(f -> f.type() == FittingType.PLATE).isPresent();
-      if (plate) {
+      if (plates.contains(part.of())) {
         all.add(
             new Piece(
                 part.words(),

@@ -62,14 +62,12 @@ final class BuildJson {
     root.put("name", build.name());
     ObjectNode decisions = root.putObject("decisions");
     for (Decision decision : Decisions.all()) {
-      if (decision instanceof NumberDecision number) {
-        // Written down, what follows from others would stand decided when it is read again.
-        if (!number.follows() || !number.undecided(build.design())) {
-          putNumber(decisions, number.id(), number.in(build.design()));
-        }
-      } else if (decision instanceof ChoiceDecision<?> choice) {
-        decisions.put(choice.id(), choice.in(build.design()).word());
-      }
+      // Written down, what follows from others would stand decided when it is read again.
+      decision
+          .number()
+          .filter(n -> !n.follows() || !n.undecided(build.design()))
+          .ifPresent(n -> putNumber(decisions, n.id(), n.in(build.design())));
+      decision.choice().ifPresent(c -> decisions.put(c.id(), c.in(build.design()).word()));
     }
     for (Map.Entry<String, Double> entry : build.design().numbers().entrySet()) {
       if (!decisions.has(entry.getKey()) && !FittingJson.owns(build.design(), entry.getKey())) {
@@ -215,10 +213,10 @@ final class BuildJson {
       Map<String, String> choices)
       throws FileTrouble {
     Optional<Decision> decision = Decisions.find(design, id);
-    if (decision.isEmpty()) {
-      return; // kept in the file as unknown
-    }
-    if (decision.get() instanceof NumberDecision number) {
+    // One that isn't known is kept in the file as it is.
+    Optional<NumberDecision> asNumber = decision.flatMap(Decision::number);
+    if (asNumber.isPresent()) {
+      NumberDecision number = asNumber.get();
       double read = number(value, "decisions, " + id);
       if (!number.allows(read)) {
         throw new FileTrouble(
@@ -233,9 +231,11 @@ final class BuildJson {
                 + NumberWriter.text(number.most(), number.quantity(), Units.MM));
       }
       numbers.put(id, read);
-    } else if (decision.get() instanceof ChoiceDecision<?> choice) {
+    }
+    Optional<ChoiceDecision<?>> choice = decision.flatMap(Decision::choice);
+    if (choice.isPresent()) {
       try {
-        choices.put(id, choice.read(value.asText()).word());
+        choices.put(id, choice.get().read(value.asText()).word());
       } catch (Unreadable e) {
         throw new FileTrouble(file + ": " + id + ": " + e.getMessage(), e);
       }

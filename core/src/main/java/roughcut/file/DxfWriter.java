@@ -13,7 +13,7 @@ import roughcut.geometry.Point;
  * A drawing as DXF release 12 in millimetres: x from the nut line, y up, one layer per role, named
  * after it. Areas of wood are left out; their outlines are there.
  */
-public final class DxfWriter {
+public final class DxfWriter implements Mark.Cases<Void, RuntimeException> {
   private final StringBuilder out = new StringBuilder(64 * 1024);
 
   private DxfWriter() {}
@@ -36,17 +36,31 @@ public final class DxfWriter {
     pair(0, "ENDSEC");
     tables();
     section("ENTITIES");
-    for (Mark mark : drawing.marks()) {
-      for (Mark part : Lines.parts(mark, 1)) {
-        if (part instanceof Mark.Path path) {
-          path(path);
-        } else if (part instanceof Mark.Text text) {
-          text(text);
-        }
-      }
-    }
+    drawing.marks().forEach(m -> m.fold(this));
     pair(0, "ENDSEC");
     pair(0, "EOF");
+  }
+
+  @Override
+  public Void fill(Mark.Fill fill) {
+    return null;
+  }
+
+  @Override
+  public Void dimension(Mark.Dimension dimension) {
+    Lines.of(dimension, 1).forEach(m -> m.fold(this));
+    return null;
+  }
+
+  @Override
+  public Void spot(Mark.Spot spot) {
+    Lines.of(spot, 1).forEach(m -> m.fold(this));
+    return null;
+  }
+
+  @Override
+  public Void handle(Mark.Handle handle) {
+    return null;
   }
 
   private void tables() {
@@ -107,7 +121,8 @@ public final class DxfWriter {
     };
   }
 
-  private void path(Mark.Path path) {
+  @Override
+  public Void path(Mark.Path path) {
     List<Point> points = path.points();
     String layer = path.role().name();
     if (points.size() == 2 && !path.closed()) {
@@ -115,7 +130,7 @@ public final class DxfWriter {
       pair(8, layer);
       point(10, points.get(0));
       point(11, points.get(1));
-      return;
+      return null;
     }
     pair(0, "POLYLINE");
     pair(8, layer);
@@ -129,9 +144,11 @@ public final class DxfWriter {
     }
     pair(0, "SEQEND");
     pair(8, layer);
+    return null;
   }
 
-  private void text(Mark.Text text) {
+  @Override
+  public Void text(Mark.Text text) {
     pair(0, "TEXT");
     pair(8, text.role().name());
     point(10, text.at());
@@ -144,6 +161,7 @@ public final class DxfWriter {
     if (text.anchor() != Mark.Anchor.START) {
       point(11, text.at());
     }
+    return null;
   }
 
   /** Release 12 knows ASCII and a few codes of its own. */

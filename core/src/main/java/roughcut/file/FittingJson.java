@@ -7,14 +7,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import roughcut.design.ChoiceDecision;
 import roughcut.design.Decision;
 import roughcut.design.Design;
 import roughcut.design.DrawnOutline;
 import roughcut.design.Fitting;
 import roughcut.design.FittingDecisions;
 import roughcut.design.FittingType;
-import roughcut.design.NumberDecision;
 import roughcut.geometry.Point;
 
 /**
@@ -35,11 +33,11 @@ final class FittingJson {
       ObjectNode decided = node.putObject("decided");
       for (Decision decision : FittingDecisions.of(fitting)) {
         String key = decision.id().substring(fitting.id("").length());
-        if (decision instanceof NumberDecision number) {
-          BuildJson.putNumber(decided, key, number.in(design));
-        } else if (!key.equals("kind")) {
-          decided.put(key, ((ChoiceDecision<?>) decision).in(design).word());
-        }
+        decision.number().ifPresent(n -> BuildJson.putNumber(decided, key, n.in(design)));
+        decision
+            .choice()
+            .filter(c -> !key.equals("kind"))
+            .ifPresent(c -> decided.put(key, c.in(design).word()));
       }
       BuildJson.putNumber(decided, "rout-depth", FittingDecisions.depth(fitting.name()).in(design));
     }

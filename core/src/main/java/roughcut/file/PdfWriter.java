@@ -34,9 +34,6 @@ public final class PdfWriter {
   private final PDDocument document;
   private final Units units;
 
-  /** Paths, fills and words of the drawing; each page writes those that it shows. */
-  private final List<Mark> parts;
-
   private final PDType0Font regular;
   private final PDType0Font bold;
   private final Tiling tiling;
@@ -48,7 +45,7 @@ public final class PdfWriter {
     this.units = units;
     this.drawing = drawing;
     this.tiling = Tiling.of(drawing, paper);
-    this.parts = drawing.marks().stream().flatMap(m -> Lines.parts(m, 1).stream()).toList();
+
     this.regular = font("B612-Regular.ttf");
     this.bold = font("B612-Bold.ttf");
   }
@@ -237,38 +234,86 @@ public final class PdfWriter {
    */
   private void marks(PDPageContentStream content, double thickness, Bounds seen)
       throws IOException {
-    for (Mark part : parts) {
-      if (touches(part, seen)) {
-        if (part instanceof Mark.Fill fill) {
-          content.setNonStrokingColor(Color.decode(fill.fill()));
-          trace(content, fill.shape().corners(), true);
-          content.fill();
-        } else if (part instanceof Mark.Path path) {
-          pen(
-              content,
-              Color.decode(path.role().colour()),
-              path.role().pen().width() * Math.min(thickness, 2));
-          dash(content, path.role().dash().lengths());
-          trace(content, path.points(), path.closed());
-          content.stroke();
-        } else if (part instanceof Mark.Text text) {
-          words(content, text);
-        }
-      }
+    Drawer drawer = new Drawer(content, thickness, seen);
+    for (Mark mark : drawing.marks()) {
+      mark.fold(drawer);
     }
     dash(content, new double[0]);
   }
 
-  /** Whether any of a mark may fall on what is seen; of words as if all letters were square. */
-  private static boolean touches(Mark part, Bounds seen) {
-    if (part instanceof Mark.Text text) {
-      double room = (text.text().length() + 1) * text.size().height();
-      return new Bounds(text.at().x(), text.at().y(), text.at().x(), text.at().y())
-              .grown(room)
-              .distance(seen)
-          <= 0;
+  /** Draws what may fall on what is seen of a page. */
+  private final class Drawer implements Mark.Cases<Void, IOException> {
+    private final PDPageContentStream content;
+    private final double thickness;
+    private final Bounds seen;
+
+    Drawer(PDPageContentStream content, double thickness, Bounds seen) {
+      this.content = content;
+      this.thickness = thickness;
+      this.seen = seen;
     }
-    return part.stretches().stream().anyMatch(s -> s.grown(WIDEST_PEN).distance(seen) <= 0);
+
+    private boolean touches(Mark mark) {
+      return mark.stretches().stream().anyMatch(s -> s.grown(WIDEST_PEN).distance(seen) <= 0);
+    }
+
+    @Override
+    public Void fill(Mark.Fill fill) throws IOException {
+      if (touches(fill)) {
+        content.setNonStrokingColor(Color.decode(fill.fill()));
+        trace(content, fill.shape().corners(), true);
+        content.fill();
+      }
+      return null;
+    }
+
+    @Override
+    public Void path(Mark.Path path) throws IOException {
+      if (touches(path)) {
+        pen(
+            content,
+            Color.decode(path.role().colour()),
+            path.role().pen().width() * Math.min(thickness, 2));
+        dash(content, path.role().dash().lengths());
+        trace(content, path.points(), path.closed());
+        content.stroke();
+      }
+      return null;
+    }
+
+    /** Words may reach as far as if all letters were square. */
+    @Override
+    public Void text(Mark.Text text) throws IOException {
+      Point at = text.at();
+      double room = (text.text().length() + 1) * text.size().height();
+      if (new Bounds(at.x(), at.y(), at.x(), at.y()).grown(room).distance(seen) <= 0) {
+        words(content, text);
+      }
+      return null;
+    }
+
+    @Override
+    public Void dimension(Mark.Dimension dimension) throws IOException {
+      return all(Lines.of(dimension, 1));
+    }
+
+    @Override
+    public Void spot(Mark.Spot spot) throws IOException {
+      return all(Lines.of(spot, 1));
+    }
+
+    /** Nothing can be taken hold of on paper. */
+    @Override
+    public Void handle(Mark.Handle handle) {
+      return null;
+    }
+
+    private Void all(List<Mark> marks) throws IOException {
+      for (Mark mark : marks) {
+        mark.fold(this);
+      }
+      return null;
+    }
   }
 
   private void words(PDPageContentStream content, Mark.Text text) throws IOException {

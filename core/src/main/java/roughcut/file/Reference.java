@@ -152,24 +152,28 @@ public final class Reference {
   }
 
   private static String decisionRow(Decision decision, Design usual) {
-    if (decision instanceof NumberDecision number) {
-      return "| `"
-          + number.id()
-          + "` | "
-          + number.label()
-          + " | "
-          + shown(number, number.in(usual))
-          + " | "
-          + shown(number, number.least())
-          + " to "
-          + shown(number, number.most())
-          + " | "
-          + (number.measurable() ? "yes" : "")
-          + " | "
-          + number.hint()
-          + " |\n";
-    }
-    ChoiceDecision<?> choice = (ChoiceDecision<?>) decision;
+    return decision.fold(number -> numberRow(number, usual), choice -> choiceRow(choice, usual));
+  }
+
+  private static String numberRow(NumberDecision number, Design usual) {
+    return "| `"
+        + number.id()
+        + "` | "
+        + number.label()
+        + " | "
+        + shown(number, number.in(usual))
+        + " | "
+        + shown(number, number.least())
+        + " to "
+        + shown(number, number.most())
+        + " | "
+        + (number.measurable() ? "yes" : "")
+        + " | "
+        + number.hint()
+        + " |\n";
+  }
+
+  private static String choiceRow(ChoiceDecision<?> choice, Design usual) {
     return "| `"
         + choice.id()
         + "` | "
@@ -270,6 +274,16 @@ public final class Reference {
     return Json.bytes(root);
   }
 
+  private static void choice(ObjectNode one, ChoiceDecision<?> choice) {
+    boolean own = choice.own().apply(Woods.OWN + "wood").isPresent();
+    ArrayNode ways = own ? one.putArray("anyOf") : null;
+    ArrayNode words = (own ? ways.addObject() : one).putArray("enum");
+    choice.choices().stream().map(Choice::word).forEach(words::add);
+    if (own) {
+      ways.addObject().put("pattern", "^" + Woods.OWN);
+    }
+  }
+
   private static void brief(ObjectNode properties) {
     ObjectNode brief =
         properties
@@ -367,17 +381,8 @@ public final class Reference {
           properties
               .putObject(decision.id())
               .put("description", decision.label() + ". " + decision.hint());
-      if (decision instanceof NumberDecision number) {
-        number(one, number.least(), number.most());
-      } else if (decision instanceof ChoiceDecision<?> choice) {
-        boolean own = choice.own().apply(Woods.OWN + "wood").isPresent();
-        ArrayNode ways = own ? one.putArray("anyOf") : null;
-        ArrayNode words = (own ? ways.addObject() : one).putArray("enum");
-        choice.choices().stream().map(Choice::word).forEach(words::add);
-        if (own) {
-          ways.addObject().put("pattern", "^" + Woods.OWN);
-        }
-      }
+      decision.number().ifPresent(n -> number(one, n.least(), n.most()));
+      decision.choice().ifPresent(c -> choice(one, c));
     }
   }
 

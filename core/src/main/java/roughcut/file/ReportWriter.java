@@ -12,7 +12,6 @@ import java.util.stream.Collectors;
 import roughcut.bench.Bench;
 import roughcut.finding.Finding;
 import roughcut.measure.NumberWriter;
-import roughcut.measure.Read;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.measure.Worked;
@@ -75,11 +74,15 @@ public final class ReportWriter {
     node.put("label", input.value().label());
     node.put("value", input.value().value());
     node.put("unit", input.value().quantity().unit());
-    node.put("source", input.value().kind());
-    if (input.value() instanceof Read read) {
-      node.put("measuredOn", read.on().toString());
-      node.put("decided", read.nominal());
-    }
+    node.put("source", input.value().origin().word());
+    input
+        .value()
+        .reading()
+        .ifPresent(
+            read -> {
+              node.put("measuredOn", read.on().toString());
+              node.put("decided", read.nominal());
+            });
   }
 
   /**

@@ -57,19 +57,20 @@ public final class SvgWriter {
     xml.writeStartElement("title");
     xml.writeCharacters(drawing.title());
     xml.writeEndElement();
+    Parts parts = new Parts(xml);
     for (Mark mark : drawing.marks()) {
-      for (Mark part : Lines.parts(mark, 1)) {
-        xml.writeCharacters("\n  ");
-        part(part, xml);
-      }
+      mark.fold(parts);
     }
     xml.writeCharacters("\n");
     xml.writeEndElement();
     xml.writeEndDocument();
   }
 
-  private static void part(Mark mark, XMLStreamWriter xml) throws XMLStreamException {
-    if (mark instanceof Mark.Path path) {
+  /** Writes a mark as elements, each on a line of its own. */
+  private record Parts(XMLStreamWriter xml) implements Mark.Cases<Void, XMLStreamException> {
+    @Override
+    public Void path(Mark.Path path) throws XMLStreamException {
+      xml.writeCharacters("\n  ");
       xml.writeEmptyElement("path");
       xml.writeAttribute("class", name(path.role()));
       xml.writeAttribute("d", data(path.points(), path.closed()));
@@ -77,32 +78,60 @@ public final class SvgWriter {
       xml.writeAttribute("stroke", path.role().colour());
       xml.writeAttribute("stroke-width", number(path.role().pen().width()));
       dash(path.role(), xml);
-    } else if (mark instanceof Mark.Fill fill) {
+      return null;
+    }
+
+    @Override
+    public Void fill(Mark.Fill fill) throws XMLStreamException {
+      xml.writeCharacters("\n  ");
       xml.writeEmptyElement("path");
       xml.writeAttribute("class", name(fill.role()) + " fill");
       xml.writeAttribute("d", data(fill.shape().corners(), true));
       xml.writeAttribute("fill", fill.fill());
-    } else if (mark instanceof Mark.Text text) {
+      return null;
+    }
+
+    @Override
+    public Void text(Mark.Text text) throws XMLStreamException {
+      String x = number(text.at().x());
+      String y = number(-text.at().y());
+      xml.writeCharacters("\n  ");
       xml.writeStartElement("text");
       xml.writeAttribute("class", name(text.role()));
-      xml.writeAttribute("x", number(text.at().x()));
-      xml.writeAttribute("y", number(-text.at().y()));
+      xml.writeAttribute("x", x);
+      xml.writeAttribute("y", y);
       xml.writeAttribute("font-size", number(text.size().height()));
       xml.writeAttribute("fill", text.role().colour());
       xml.writeAttribute("text-anchor", text.anchor().name().toLowerCase(Locale.ROOT));
       if (text.turn() != 0) {
-        xml.writeAttribute(
-            "transform",
-            "rotate("
-                + number(-text.turn())
-                + " "
-                + number(text.at().x())
-                + " "
-                + number(-text.at().y())
-                + ")");
+        xml.writeAttribute("transform", "rotate(" + number(-text.turn()) + " " + x + " " + y + ")");
       }
       xml.writeCharacters(text.text());
       xml.writeEndElement();
+      return null;
+    }
+
+    @Override
+    public Void dimension(Mark.Dimension dimension) throws XMLStreamException {
+      return all(Lines.of(dimension, 1));
+    }
+
+    @Override
+    public Void spot(Mark.Spot spot) throws XMLStreamException {
+      return all(Lines.of(spot, 1));
+    }
+
+    /** Nothing can be taken hold of in a file. */
+    @Override
+    public Void handle(Mark.Handle handle) {
+      return null;
+    }
+
+    private Void all(List<Mark> marks) throws XMLStreamException {
+      for (Mark mark : marks) {
+        mark.fold(this);
+      }
+      return null;
     }
   }
 

@@ -35,13 +35,20 @@ public record NutSeat(
     Value action = givens.get(StringDecisions.ACTION_NUT);
     Value screws = givens.get(FretboardDecisions.NUT_SCREWS);
     Value width = taper.nutWidth();
-    boolean zero = kind.onZeroFret();
-    boolean slot = kind.slotted();
-    Value front = ledger.put(FretboardKeys.NUT_FRONT, zero ? "−g" : "0", in("g", gap));
+    String behind =
+        switch (kind) {
+          case ZERO_FRET -> "−g";
+          case END, SLOT, SHELF, LOCKING -> "0";
+        };
+    Value front = ledger.put(FretboardKeys.NUT_FRONT, behind, in("g", gap));
     Value cut =
         ledger.put(
             FretboardKeys.NUT_FRETBOARD_CUT,
-            slot ? "x − t − l" : zero ? "x" : "0",
+            switch (kind) {
+              case SLOT -> "x − t − l";
+              case ZERO_FRET -> "x";
+              case END, SHELF, LOCKING -> "0";
+            },
             in("x", front),
             in("t", thickness),
             in("l", lip));
@@ -59,7 +66,10 @@ public record NutSeat(
             in("a", action)),
         ledger.put(
             FretboardKeys.NUT_KEEP_CLEAR,
-            kind == NutKind.LOCKING ? "s" : "max(0, x)",
+            switch (kind) {
+              case LOCKING -> "s";
+              case END, SLOT, SHELF, ZERO_FRET -> "max(0, x)";
+            },
             in("s", screws),
             in("x", front)));
   }

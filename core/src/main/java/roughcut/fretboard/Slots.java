@@ -157,7 +157,7 @@ public record Slots(
     String id = "slot." + k + ".depth-final";
     String label = "Slot " + k + ", depth under the finished surface";
     Value beyond = Straightening.beyond(givens);
-    boolean later = givens.get(FretboardDecisions.SLOT_SCHOOL).later();
+    boolean later = deepened(givens.get(FretboardDecisions.SLOT_SCHOOL));
     return later || beyond.value() == 0
         ? ledger.put(id, label, FINE_LENGTH, "t + c", in("t", tang), in("c", clearance))
         : ledger.put(
@@ -176,7 +176,7 @@ public record Slots(
     Value tang = givens.get(FretboardDecisions.WIRE_TANG);
     Value clearance = givens.get(FretboardDecisions.CLEARANCE);
     Value first = givens.get(FretboardDecisions.FIRST_DEPTH);
-    if (!school.later()) {
+    if (!deepened(school)) {
       return ledger.find(
           FretboardKeys.SLOT_SAW_STOP,
           deepest,
@@ -190,7 +190,7 @@ public record Slots(
             in("d_1", first));
     double most =
         slots.stream().mapToDouble(s -> s.later().orElseThrow().sawNow().value()).max().orElse(0);
-    if (school.midway()) {
+    if (midway(school)) {
       ledger.put(
           FretboardKeys.SLOT_DEEPEN_WHEN,
           "max(0, d_1 − g)",
@@ -214,7 +214,7 @@ public record Slots(
   /** What a slot that is deepened later has at its edges, and what is sawn now. */
   private static Optional<Later> later(
       Givens givens, int k, FretboardRadius radius, Value r, Value width, Ledger ledger) {
-    if (!givens.get(FretboardDecisions.SLOT_SCHOOL).later()) {
+    if (!deepened(givens.get(FretboardDecisions.SLOT_SCHOOL))) {
       return Optional.empty();
     }
     Value first = givens.get(FretboardDecisions.FIRST_DEPTH);
@@ -275,15 +275,16 @@ public record Slots(
     Value first = givens.get(FretboardDecisions.FIRST_DEPTH);
     Value sanded = givens.get(FretboardDecisions.SANDED);
     SlotSchool school = givens.get(FretboardDecisions.SLOT_SCHOOL);
+    boolean midway = midway(school);
     Value second =
-        school.midway()
+        midway
             ? later.sawNow()
             : Worked.of(
                 FretboardKeys.SLOT_SECOND,
                 "t + c",
                 in("t", givens.get(FretboardDecisions.WIRE_TANG)),
                 in("c", givens.get(FretboardDecisions.CLEARANCE)));
-    double toCome = school.midway() ? Math.max(0, sanding.value() - sanded.value()) : 0;
+    double toCome = midway ? Math.max(0, sanding.value() - sanded.value()) : 0;
     Value rest =
         Found.of(
             FretboardKeys.FRETBOARD_SANDING_LEFT,
@@ -304,9 +305,13 @@ public record Slots(
 
   /** The frets, and before them one on the nut line where a zero fret does the nut's work. */
   private static List<FretLayout.Fret> slotted(Givens givens, FretLayout frets, Ledger ledger) {
-    if (!givens.get(FretboardDecisions.NUT_KIND).onZeroFret()) {
-      return frets.frets();
-    }
+    return switch (givens.get(FretboardDecisions.NUT_KIND)) {
+      case ZERO_FRET -> withZeroFret(frets, ledger);
+      case END, SLOT, SHELF, LOCKING -> frets.frets();
+    };
+  }
+
+  private static List<FretLayout.Fret> withZeroFret(FretLayout frets, Ledger ledger) {
     List<FretLayout.Fret> all = new ArrayList<>();
     Value at = ledger.put(FretboardKeys.FRET_0_FROM_NUT, "0");
     all.add(new FretLayout.Fret(0, at, at, frets.fan().slant(0)));
@@ -328,12 +333,36 @@ public record Slots(
             taper.basis().and(fan).with(fret.fromNut()));
   }
 
+  /** Whether slots are deepened after the first cut. */
+  public boolean deepened() {
+    return deepened(school);
+  }
+
+  private static boolean deepened(SlotSchool school) {
+    return switch (school) {
+      case AT_FIRST -> false;
+      case AFTER_RADIUS, MIDWAY -> true;
+    };
+  }
+
+  /** Whether they are deepened while radius and face are only partly sanded. */
+  public boolean midway() {
+    return midway(school);
+  }
+
+  private static boolean midway(SlotSchool school) {
+    return switch (school) {
+      case MIDWAY -> true;
+      case AT_FIRST, AFTER_RADIUS -> false;
+    };
+  }
+
   /** When the slots are deepened, in words, by the school. */
   public String when(Units units) {
-    if (!school.later()) {
+    if (!deepened()) {
       return "sawn to " + sawStop.text(units) + " at once; check the first two";
     }
-    boolean midway = school.midway();
+    boolean midway = midway();
     Slot worst = slots.get(0);
     for (Slot slot : slots) {
       worst = left(slot, midway) < left(worst, midway) ? slot : worst;

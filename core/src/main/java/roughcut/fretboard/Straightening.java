@@ -5,7 +5,6 @@ import static roughcut.measure.Worked.in;
 import roughcut.design.FretboardDecisions;
 import roughcut.design.NeckDecisions;
 import roughcut.design.OperationId;
-import roughcut.design.RodActing;
 import roughcut.measure.Value;
 import roughcut.measure.Worked;
 import roughcut.record.Givens;
@@ -24,7 +23,11 @@ public final class Straightening {
     Value bow = givens.get(NeckDecisions.BOW);
     Value rod = givens.get(NeckDecisions.BOW_ROD);
     // Hollow is positive: the strings' pull makes more of it, and every rod works against that.
-    boolean helpless = bow.value() < 0 && givens.get(NeckDecisions.ROD_ACTING) == RodActing.SINGLE;
+    boolean helpless =
+        switch (givens.get(NeckDecisions.ROD_ACTING)) {
+          case SINGLE -> bow.value() < 0;
+          case DOUBLE -> false;
+        };
     return helpless
         ? Worked.of(FretboardKeys.BOW_SANDED, "abs(b)", in("b", bow))
         : Worked.of(

@@ -1,10 +1,17 @@
 package roughcut.geometry;
 
+import java.util.function.Function;
+
 /** A round bar with flat ends square to its axis: what a bit leaves. */
-public record Cylinder(Point3 from, Point3 to, double radius) implements Convex {
+public record Cylinder(Point3 from, Point3 to, double radius) implements Solid {
 
   public double length() {
     return from.distance(to);
+  }
+
+  @Override
+  public <T> T fold(Function<Prism, T> prism, Function<Cylinder, T> bore) {
+    return bore.apply(this);
   }
 
   @Override

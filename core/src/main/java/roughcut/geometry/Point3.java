@@ -44,14 +44,4 @@ public record Point3(double x, double y, double z) implements Convex {
   public Point3 furthest(Point3 way) {
     return this;
   }
-
-  @Override
-  public double[] chord(double px, double py) {
-    return px == x && py == y ? new double[] {z, z} : null;
-  }
-
-  @Override
-  public Box box() {
-    return new Box(x, y, z, x, y, z);
-  }
 }

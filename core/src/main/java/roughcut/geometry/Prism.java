@@ -1,6 +1,7 @@
 package roughcut.geometry;
 
 import java.util.List;
+import java.util.function.Function;
 
 /**
  * An upright solid over a convex shape, between a level plane and one that may lean along x.
@@ -10,7 +11,7 @@ import java.util.List;
  * @param floor z of the other end at x = 0
  * @param lean what is added to it for each mm along x
  */
-public record Prism(List<Point> corners, double open, double floor, double lean) implements Convex {
+public record Prism(List<Point> corners, double open, double floor, double lean) implements Solid {
   public Prism {
     corners = List.copyOf(corners);
   }
@@ -23,6 +24,11 @@ public record Prism(List<Point> corners, double open, double floor, double lean)
   /** z of the leaning end at x. */
   public double floorAt(double x) {
     return floor + lean * x;
+  }
+
+  @Override
+  public <T> T fold(Function<Prism, T> prism, Function<Cylinder, T> bore) {
+    return prism.apply(this);
   }
 
   @Override

@@ -5,7 +5,6 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import roughcut.design.BodyDecisions;
-import roughcut.design.OutlineSizes;
 import roughcut.design.PartDecisions;
 import roughcut.design.SurfaceDecisions;
 import roughcut.design.YesNo;
@@ -44,9 +43,11 @@ record BodyCurve(
     Side bass = Side.of(givens, -1, mirror, x0, neckHalf);
     Side treble = Side.of(givens, 1, mirror, x0, neckHalf);
     CurveFit fit =
-        givens.get(SurfaceDecisions.OUTLINE_SIZES) == OutlineSizes.ACROSS
-            ? CurveFit.of(wanted, (left, right) -> tried(bass, treble, end, left, right))
-            : CurveFit.atItsPoints(wanted);
+        switch (givens.get(SurfaceDecisions.OUTLINE_SIZES)) {
+          case ACROSS ->
+              CurveFit.of(wanted, (left, right) -> tried(bass, treble, end, left, right));
+          case POINTS -> CurveFit.atItsPoints(wanted);
+        };
     List<BodyOutline.Handle> handles = new ArrayList<>();
     List<Point> own = bass.moved(givens, fit.bass(), handles);
     List<Point> other = treble.moved(givens, fit.treble(), handles);

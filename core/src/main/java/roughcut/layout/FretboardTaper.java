@@ -129,7 +129,11 @@ public record FretboardTaper(
    */
   public double beyond(
       WidthStation station, double elsewhere, FretLayout.Fret fret, double half, int side) {
-    double at = station == WidthStation.END ? elsewhere : secondAt.value();
+    double at =
+        switch (station) {
+          case END -> elsewhere;
+          case OCTAVE_FRET, LAST_FRET -> secondAt.value();
+        };
     double along = half * Math.hypot(1, fret.slant());
     return edge(at, fret.x(), fret.slant(), side).x() + along - elsewhere;
   }

@@ -7,7 +7,6 @@ import java.util.ArrayList;
 import java.util.List;
 import roughcut.design.Decisions;
 import roughcut.design.PartDecisions;
-import roughcut.design.StringSpacing;
 import roughcut.measure.Basis;
 import roughcut.measure.Known;
 import roughcut.measure.Ledger;
@@ -74,7 +73,11 @@ public record StringSpread(
           atSaddle,
           frets);
     }
-    boolean gaps = givens.get(Decisions.NUT_SPACING) == StringSpacing.EQUAL_GAPS;
+    boolean gaps =
+        switch (givens.get(Decisions.NUT_SPACING)) {
+          case EQUAL_GAPS -> true;
+          case EQUAL_CENTRES -> false;
+        };
     Value gap = gaps ? edgeGap(givens, spread, count, ledger) : centreGap(spread, count, ledger);
     List<Value> atNut =
         gaps

@@ -14,8 +14,8 @@ public record Decided(ValueKey key, double value) implements Value {
   }
 
   @Override
-  public String kind() {
-    return "decided";
+  public Origin origin() {
+    return Origin.DECIDED;
   }
 
   @Override

@@ -36,8 +36,8 @@ public record Found(ValueKey key, double value, String how, Basis basis) impleme
   }
 
   @Override
-  public String kind() {
-    return "found";
+  public Origin origin() {
+    return Origin.FOUND;
   }
 
   @Override

@@ -28,8 +28,8 @@ public record Known(ValueKey key, double value, String source) implements Value 
   }
 
   @Override
-  public String kind() {
-    return "known";
+  public Origin origin() {
+    return Origin.KNOWN;
   }
 
   @Override

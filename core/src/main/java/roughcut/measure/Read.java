@@ -2,6 +2,7 @@ package roughcut.measure;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * What was read off the wood. It stands in the other's place everywhere downstream, and still knows
@@ -22,6 +23,11 @@ public record Read(Value instead, double value, LocalDate on) implements Value {
   }
 
   @Override
+  public Optional<Read> reading() {
+    return Optional.of(this);
+  }
+
+  @Override
   public boolean measured() {
     return true;
   }
@@ -32,8 +38,8 @@ public record Read(Value instead, double value, LocalDate on) implements Value {
   }
 
   @Override
-  public String kind() {
-    return "measured";
+  public Origin origin() {
+    return Origin.MEASURED;
   }
 
   @Override

@@ -1,6 +1,7 @@
 package roughcut.measure;
 
 import java.util.List;
+import java.util.Optional;
 
 /**
  * A number with a name, that can be asked where it comes from. There are five kinds, and no number
@@ -44,8 +45,13 @@ public sealed interface Value permits Decided, Read, Known, Worked, Found {
     return value();
   }
 
-  /** In a word: decided, measured, known, worked or found. */
-  String kind();
+  /** Of which of the five kinds it is. */
+  Origin origin();
+
+  /** The reading that it is; empty for what wasn't itself read. */
+  default Optional<Read> reading() {
+    return Optional.empty();
+  }
 
   /**
    * Where it comes from: the formula, how it was searched for, or its source; empty for neither.

@@ -73,8 +73,8 @@ public final class Worked implements Value {
   }
 
   @Override
-  public String kind() {
-    return "worked";
+  public Origin origin() {
+    return Origin.WORKED;
   }
 
   @Override

@@ -69,10 +69,7 @@ public record BlankReach(
    */
   record Block(double thickness, double from, double blankEnd) {
     static Block of(Givens givens, Value end) {
-      List<BlankStep> blocks =
-          givens.design().neckSteps().stream()
-              .filter(s -> s.kind() == BlankStep.Kind.HEEL_BLOCK)
-              .toList();
+      List<BlankStep> blocks = givens.design().neckSteps(BlankStep.Kind.HEEL_BLOCK);
       double blankEnd = end.value() + givens.get(BlankDecisions.END_TRIM).value();
       // Of several the shortest tells where all of them lie.
       double length =

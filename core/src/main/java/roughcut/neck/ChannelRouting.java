@@ -40,6 +40,18 @@ public record ChannelRouting(
         runs.stream().map(run -> MachineStops.of(run, blank, givens, ledger)).toList());
   }
 
+  /** Whether it is led along the blank's edge, by a fence or guide; between rails otherwise. */
+  public boolean fenced() {
+    return fenced(machine);
+  }
+
+  static boolean fenced(ChannelMachine machine) {
+    return switch (machine) {
+      case ROUTER_TABLE, EDGE_GUIDE -> true;
+      case RAILED_JIG -> false;
+    };
+  }
+
   /** How the piece is led, in a sentence. */
   public String words() {
     String led =

@@ -25,7 +25,22 @@ import roughcut.shop.Shop;
  * takes at the bench (handbook page 4).
  */
 public final class HeadComparison {
-  private HeadComparison() {}
+  private final Givens givens;
+  private final Shop shop;
+  private final NeckBlank blank;
+  private final Sizes sizes;
+
+  /** Which making counts as it is: without an angle there is nothing to glue or saw. */
+  private final HeadMaking counts;
+
+  private HeadComparison(
+      Givens givens, Shop shop, NeckBlank blank, Sizes sizes, HeadMaking counts) {
+    this.givens = givens;
+    this.shop = shop;
+    this.blank = blank;
+    this.sizes = sizes;
+    this.counts = counts;
+  }
 
   /**
    * One way.
@@ -82,80 +97,80 @@ public final class HeadComparison {
       double grainThrough,
       double heel) {}
 
-  /** All ways that this head can be made; the scarfs only where it has an angle. */
+  /** All ways that this head can be made; the scarfs and one piece only where it has an angle. */
   public static List<Way> of(Givens givens, Shop shop, NeckBlank blank, Sizes sizes) {
-    HeadMaking making = givens.get(NeckDecisions.HEAD_MAKING);
-    ScarfSchool school = givens.get(Decisions.SCARF_SCHOOL);
     boolean angled = givens.get(Decisions.HEAD_ANGLE).value() >= HeadLine.FLAT;
+    HeadMaking counts = angled ? givens.get(NeckDecisions.HEAD_MAKING) : HeadMaking.FLAT;
+    HeadComparison comparison = new HeadComparison(givens, shop, blank, sizes, counts);
     List<Way> ways = new ArrayList<>();
-    if (angled) {
-      for (ScarfSchool one : ScarfSchool.values()) {
-        boolean under = one.underFretboard();
-        ways.add(
-            way(
-                givens,
-                shop,
-                blank,
-                "scarf, " + one.label(),
-                making.scarfed() && school == one,
-                sizes.scarfLength,
-                sizes.scarfDepth,
-                Double.POSITIVE_INFINITY,
-                under ? "sides, back" : "face, back",
-                !under,
-                List.of(
-                    "mark and saw the angle",
-                    "plane both bevels as one",
-                    "pin, glue, wait",
-                    "thin the headstock",
-                    under ? "fretboard covers the joint" : "veneer the face"),
-                HeadMaking.SCARF,
-                one));
-      }
-      ways.add(
-          way(
-              givens,
-              shop,
-              blank,
-              "one piece",
-              making.sawnAtAngle(),
-              sizes.onePieceLength,
-              Math.max(sizes.onePieceDepth, Math.max(sizes.scarfDepth, sizes.heel)),
-              sizes.grainThrough,
-              "none",
-              false,
-              List.of(
-                  "saw headstock and neck from the deep blank",
-                  "plane the face",
-                  "thin the headstock"),
-              HeadMaking.ONE_PIECE,
-              school));
+    for (HeadMaking making : HeadMaking.values()) {
+      ways.addAll(
+          switch (making) {
+            case SCARF -> angled ? comparison.scarfs() : List.of();
+            case ONE_PIECE -> angled ? List.of(comparison.onePiece()) : List.of();
+            case FLAT -> List.of(comparison.flat());
+          });
     }
-    ways.add(
-        way(
-            givens,
-            shop,
-            blank,
-            "flat, stepped down",
-            making.stepped() || !angled,
-            sizes.flatLength,
-            Math.max(sizes.flatDepth, sizes.scarfDepth),
-            Double.POSITIVE_INFINITY,
-            "none",
-            false,
-            List.of(
-                "lower the face by the step", "thin the headstock", "retainers or stepped posts"),
-            HeadMaking.FLAT,
-            school));
     return List.copyOf(ways);
   }
 
-  private static Way way(
-      Givens givens,
-      Shop shop,
-      NeckBlank blank,
+  private List<Way> scarfs() {
+    List<Way> ways = new ArrayList<>();
+    for (ScarfSchool one : ScarfSchool.values()) {
+      boolean under =
+          switch (one) {
+            case SEAM_UNDER_FRETBOARD -> true;
+            case SEAM_ACROSS_HEAD -> false;
+          };
+      ways.add(
+          way(
+              "scarf, " + one.label(),
+              sizes.scarfLength,
+              sizes.scarfDepth,
+              Double.POSITIVE_INFINITY,
+              under ? "sides, back" : "face, back",
+              !under,
+              List.of(
+                  "mark and saw the angle",
+                  "plane both bevels as one",
+                  "pin, glue, wait",
+                  "thin the headstock",
+                  under ? "fretboard covers the joint" : "veneer the face"),
+              HeadMaking.SCARF,
+              one));
+    }
+    return ways;
+  }
+
+  private Way onePiece() {
+    return way(
+        "one piece",
+        sizes.onePieceLength,
+        Math.max(sizes.onePieceDepth, Math.max(sizes.scarfDepth, sizes.heel)),
+        sizes.grainThrough,
+        "none",
+        false,
+        List.of(
+            "saw headstock and neck from the deep blank", "plane the face", "thin the headstock"),
+        HeadMaking.ONE_PIECE,
+        givens.get(Decisions.SCARF_SCHOOL));
+  }
+
+  private Way flat() {
+    return way(
+        "flat, stepped down",
+        sizes.flatLength,
+        Math.max(sizes.flatDepth, sizes.scarfDepth),
+        Double.POSITIVE_INFINITY,
+        "none",
+        false,
+        List.of("lower the face by the step", "thin the headstock", "retainers or stepped posts"),
+        HeadMaking.FLAT,
+        givens.get(Decisions.SCARF_SCHOOL));
+  }
+
+  private Way way(
       String name,
-      boolean chosen,
       double length,
       double depth,
       double grain,
@@ -186,7 +201,7 @@ public final class HeadComparison {
     }
     return new Way(
         name,
-        chosen,
+        making == counts && school == givens.get(Decisions.SCARF_SCHOOL),
         length,
         width,
         depth,

@@ -1,5 +1,6 @@
 package roughcut.neck;
 
+import java.util.Optional;
 import roughcut.design.Decisions;
 import roughcut.design.FretboardDecisions;
 import roughcut.design.HeadMaking;
@@ -39,7 +40,12 @@ public record HeadLine(
 
   public static HeadLine of(Givens givens) {
     HeadMaking making = givens.get(NeckDecisions.HEAD_MAKING);
-    return of(givens, givens.get(Decisions.HEAD_ANGLE), making.stepped());
+    boolean stepped =
+        switch (making) {
+          case FLAT -> true;
+          case SCARF, ONE_PIECE -> false;
+        };
+    return of(givens, givens.get(Decisions.HEAD_ANGLE), stepped);
   }
 
   /**
@@ -68,11 +74,13 @@ public record HeadLine(
    */
   private static Value nutRoom(Givens givens) {
     Value nut = givens.get(Decisions.NUT_THICKNESS);
-    boolean zero = givens.get(FretboardDecisions.NUT_KIND).onZeroFret();
-    boolean slot = givens.get(FretboardDecisions.NUT_KIND).slotted();
-    double gap =
-        (zero ? givens.get(FretboardDecisions.NUT_GAP).value() : 0)
-            + (slot ? givens.get(FretboardDecisions.NUT_LIP).value() : 0);
+    Optional<Value> before =
+        switch (givens.get(FretboardDecisions.NUT_KIND)) {
+          case ZERO_FRET -> Optional.of(givens.get(FretboardDecisions.NUT_GAP));
+          case SLOT -> Optional.of(givens.get(FretboardDecisions.NUT_LIP));
+          case END, SHELF, LOCKING -> Optional.empty();
+        };
+    double gap = before.map(Value::value).orElse(0.0);
     // The break is square: a leaning nut stands before it with its furthest corner.
     double lean = Math.abs(Fan.of(givens).slant(0)) * givens.get(Decisions.NUT_WIDTH).value() / 2;
     return gap + lean == 0
@@ -81,11 +89,7 @@ public record HeadLine(
             NeckKeys.NUT_ROOM,
             nut.value() + gap + lean,
             "found from the nut, its lean and what lies before it",
-            zero
-                ? Fan.of(givens).basis().with(nut, givens.get(FretboardDecisions.NUT_GAP))
-                : slot
-                    ? Fan.of(givens).basis().with(nut, givens.get(FretboardDecisions.NUT_LIP))
-                    : Fan.of(givens).basis().with(nut));
+            Fan.of(givens).basis().with(nut).and(before.map(Basis::of).orElse(Basis.NONE)));
   }
 
   public boolean flat() {

@@ -129,7 +129,7 @@ public record MachineStops(
       Givens givens) {
 
     MachineStops build() {
-      boolean fenced = machine.fenced();
+      boolean fenced = ChannelRouting.fenced(machine);
       double head = edge(run.start(), run.aside());
       double heel = edge(run.end(), run.asideHeel());
       boolean leans = fenced && Math.abs(head - heel) > PARALLEL;
@@ -224,7 +224,11 @@ public record MachineStops(
 
     private Value fence(String id, double x, double y) {
       boolean heel = id.equals("fence-heel");
-      String guide = machine == ChannelMachine.EDGE_GUIDE ? "Guide" : "Fence";
+      String guide =
+          switch (machine) {
+            case EDGE_GUIDE -> "Guide";
+            case ROUTER_TABLE, RAILED_JIG -> "Fence";
+          };
       return put(
           id,
           guide + " to the cutter's edge" + (heel ? ", at its heel end" : ""),
@@ -267,8 +271,12 @@ public record MachineStops(
           in("D", run.cutter()));
     }
 
+    /** Whether the router moves over the blank, so that stops count to its base. */
     private boolean based() {
-      return machine.carried();
+      return switch (machine) {
+        case RAILED_JIG, EDGE_GUIDE -> true;
+        case ROUTER_TABLE -> false;
+      };
     }
 
     private double reach() {

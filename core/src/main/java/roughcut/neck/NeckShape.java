@@ -98,7 +98,10 @@ public record NeckShape(
         joint,
         heelEnd,
         heel,
-        givens.get(BodyDecisions.NECK_JOINT).runsThrough(),
+        switch (givens.get(BodyDecisions.NECK_JOINT)) {
+          case THROUGH -> true;
+          case BOLT_ON, SET_NECK -> false;
+        },
         coreSide,
         ThroughCore.thickness(givens),
         givens.get(NeckDecisions.EXPONENT_TREBLE),

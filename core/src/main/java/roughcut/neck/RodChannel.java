@@ -7,7 +7,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.DoubleUnaryOperator;
-import roughcut.design.ChannelBottom;
 import roughcut.design.Decisions;
 import roughcut.design.NeckDecisions;
 import roughcut.design.RodReach;
@@ -98,7 +97,11 @@ public record RodChannel(
   private static Channel channel(
       Givens givens, double from, double to, Value width, Value depth, RodReach reach) {
     double deeper = givens.get(NeckDecisions.ROD_DEPTH_MIDDLE).value();
-    boolean round = givens.get(NeckDecisions.ROD_BOTTOM) == ChannelBottom.ROUND;
+    boolean round =
+        switch (givens.get(NeckDecisions.ROD_BOTTOM)) {
+          case ROUND -> true;
+          case FLAT -> false;
+        };
     DoubleUnaryOperator body =
         x -> {
           double s = to > from ? (x - from) / (to - from) : 0;

@@ -36,17 +36,24 @@ public record RoutedBlank(
     double heelEnd =
         givens.get(Decisions.HEEL_END).value() + givens.get(BlankDecisions.END_TRIM).value();
     boolean angled = givens.get(Decisions.HEAD_ANGLE).value() >= HeadLine.FLAT;
-    boolean scarf = angled && givens.get(NeckDecisions.HEAD_MAKING).scarfed();
+    boolean scarf =
+        angled
+            && switch (givens.get(NeckDecisions.HEAD_MAKING)) {
+              case SCARF -> true;
+              case ONE_PIECE, FLAT -> false;
+            };
     // Under the fretboard the head's own piece carries the channel's beginning.
-    boolean under = givens.get(Decisions.SCARF_SCHOOL).underFretboard();
+    String when =
+        switch (givens.get(Decisions.SCARF_SCHOOL)) {
+          case SEAM_UNDER_FRETBOARD -> "after the joint";
+          case SEAM_ACROSS_HEAD -> "before or after the joint";
+        };
     return new RoutedBlank(
         blank::halfWidth,
         length.value() - heelEnd,
         heelEnd,
         scarf,
-        scarf
-            ? Optional.of(under ? "after the joint" : "before or after the joint")
-            : Optional.empty(),
+        scarf ? Optional.of(when) : Optional.empty(),
         density,
         blank
             .basis()

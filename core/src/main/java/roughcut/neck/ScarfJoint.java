@@ -82,9 +82,11 @@ public record ScarfJoint(
     Value seamTop =
         ledger.put(
             "scarf.seam-top",
-            school.underFretboard()
-                ? "Joint on the top, from the break towards the body"
-                : "Joint on the headstock's face, from the break towards the tip",
+            switch (school) {
+              case SEAM_UNDER_FRETBOARD -> "Joint on the top, from the break towards the body";
+              case SEAM_ACROSS_HEAD ->
+                  "Joint on the headstock's face, from the break towards the tip";
+            },
             LENGTH,
             "t / sin(θ)",
             in("t", t),
@@ -125,7 +127,11 @@ public record ScarfJoint(
   private static Pieces cutAndTurn(
       ScarfSchool school, HeadLine head, double t, double lost, double trim, double heelEnd) {
     double theta = head.theta();
-    boolean underFretboard = school.underFretboard();
+    boolean underFretboard =
+        switch (school) {
+          case SEAM_UNDER_FRETBOARD -> true;
+          case SEAM_ACROSS_HEAD -> false;
+        };
     double top = head.breakX() + (underFretboard ? t / Math.sin(theta) : 0);
     double back = top - t / Math.tan(theta);
     // The head's face runs from the break; across the head its first part is the shaft's own bevel.
@@ -158,5 +164,17 @@ public record ScarfJoint(
     double dx = farX - corner.x();
     return rest.plus(
         dx * Math.cos(theta) + t * Math.sin(theta), dx * Math.sin(theta) - t * Math.cos(theta));
+  }
+
+  /** Whether the head's piece lies under the shaft's bevel, where the fretboard covers the seam. */
+  public boolean underFretboard() {
+    return underFretboard(school);
+  }
+
+  private static boolean underFretboard(ScarfSchool school) {
+    return switch (school) {
+      case SEAM_UNDER_FRETBOARD -> true;
+      case SEAM_ACROSS_HEAD -> false;
+    };
   }
 }

@@ -58,7 +58,7 @@ public record ScarfMarks(
       Ledger ledger) {
     Value heelEnd = givens.get(Decisions.HEEL_END);
     Value trim = givens.get(BlankDecisions.END_TRIM);
-    boolean under = scarf.school().underFretboard();
+    boolean under = scarf.underFretboard();
     // The shaft's own cut: on top at the seam's far end under the fretboard, or at the break.
     Value top =
         Found.of(
@@ -137,7 +137,7 @@ public record ScarfMarks(
       NeckBlank blank,
       Ledger ledger) {
     Value pin = givens.get(BlankDecisions.PIN_DIAMETER);
-    boolean under = scarf.school().underFretboard();
+    boolean under = scarf.underFretboard();
     double bevel = scarf.bevel().value();
     Outline face =
         new Outline(

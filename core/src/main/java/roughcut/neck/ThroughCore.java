@@ -42,9 +42,14 @@ public record ThroughCore(
   /** The core; empty for a neck that ends in a heel. */
   public static Optional<ThroughCore> of(
       Givens givens, BodyOutline outline, FretboardTaper board, Heights heights, Ledger ledger) {
-    if (!givens.get(BodyDecisions.NECK_JOINT).runsThrough()) {
-      return Optional.empty();
-    }
+    return switch (givens.get(BodyDecisions.NECK_JOINT)) {
+      case THROUGH -> Optional.of(core(givens, outline, board, heights, ledger));
+      case BOLT_ON, SET_NECK -> Optional.empty();
+    };
+  }
+
+  private static ThroughCore core(
+      Givens givens, BodyOutline outline, FretboardTaper board, Heights heights, Ledger ledger) {
     Value body = givens.get(BodyDecisions.BODY_THICKNESS);
     Value joint = givens.get(Decisions.JOINT_X);
     Value angle = heights.leans();
@@ -83,17 +88,20 @@ public record ThroughCore(
         ledger.find(NeckKeys.CORE_STRIPS_ALONG, along.strips(block, end.value()), how, basis);
     Value withBody =
         ledger.find(NeckKeys.CORE_STRIPS_LEVEL, level.strips(block, end.value()), how, basis);
-    boolean laidLevel = givens.get(BlankDecisions.CORE_LAID).leans();
-    Value strips = laidLevel ? withBody : alongNeck;
-    return Optional.of(
-        new ThroughCore(
-            end,
-            depth,
-            atEnd,
-            ledger.put(strips.as(NeckKeys.CORE_STRIPS_DEPTH)),
-            laidLevel ? tan : 0,
-            laidLevel ? highest : 0,
-            basis));
+    return switch (givens.get(BlankDecisions.CORE_LAID)) {
+      case ALONG_NECK ->
+          new ThroughCore(
+              end, depth, atEnd, ledger.put(alongNeck.as(NeckKeys.CORE_STRIPS_DEPTH)), 0, 0, basis);
+      case LEVEL ->
+          new ThroughCore(
+              end,
+              depth,
+              atEnd,
+              ledger.put(withBody.as(NeckKeys.CORE_STRIPS_DEPTH)),
+              tan,
+              highest,
+              basis);
+    };
   }
 
   /** What of the body's thickness a core is, under cap and accent, mm. */

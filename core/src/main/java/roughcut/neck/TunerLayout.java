@@ -14,7 +14,6 @@ import roughcut.design.FretboardDecisions;
 import roughcut.design.NeckDecisions;
 import roughcut.design.PartDecisions;
 import roughcut.design.RoutDecisions;
-import roughcut.design.TunerRule;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.layout.StringSpread;
@@ -154,42 +153,48 @@ public record TunerLayout(
               in("s", spacing),
               in("u", stagger));
       int side = trebleSide ? 1 : -1;
-      Value y;
-      if (givens.get(NeckDecisions.TUNER_RULE) == TunerRule.STRAIGHT_PULL) {
-        Value line =
-            Found.of(
-                "string." + string + ".line",
-                "String's own line at the post",
-                lineAt(string, x.value()),
-                FINE_LENGTH,
-                "found along the string",
-                strings.basis(string).and(head.basis()).with(x));
-        Value gauge = givens.get(PartDecisions.gauge(string));
-        y =
-            ledger.put(
-                "tuner." + string + ".y",
-                "Tuner " + string + " from the centre line",
-                FINE_LENGTH,
-                "y_s " + (side > 0 ? "+" : "−") + " (p + g) / 2",
-                in("y_s", line),
-                in("p", post),
-                in("g", gauge));
-      } else {
-        Value offset = givens.get(NeckDecisions.TUNER_OFFSET);
-        Value leans = givens.get(NeckDecisions.TUNER_SLOPE);
-        y =
-            ledger.put(
-                "tuner." + string + ".y",
-                "Tuner " + string + " from the centre line",
-                FINE_LENGTH,
-                (side > 0 ? "" : "−") + "(y_1 + (x − x_1) · tan(γ))",
-                in("y_1", offset),
-                in("x", x),
-                in("x_1", first),
-                in("γ", leans));
-      }
+      Value y =
+          switch (givens.get(NeckDecisions.TUNER_RULE)) {
+            case STRAIGHT_PULL -> beside(string, side, x);
+            case ALONG_A_LINE -> onLine(string, side, x, first);
+          };
       xs.add(x);
       ys.add(y);
+    }
+
+    /** Where a string that runs straight on from the nut passes its post. */
+    private Value beside(int string, int side, Value x) {
+      Value line =
+          Found.of(
+              "string." + string + ".line",
+              "String's own line at the post",
+              lineAt(string, x.value()),
+              FINE_LENGTH,
+              "found along the string",
+              strings.basis(string).and(head.basis()).with(x));
+      Value gauge = givens.get(PartDecisions.gauge(string));
+      return ledger.put(
+          "tuner." + string + ".y",
+          "Tuner " + string + " from the centre line",
+          FINE_LENGTH,
+          "y_s " + (side > 0 ? "+" : "−") + " (p + g) / 2",
+          in("y_s", line),
+          in("p", post),
+          in("g", gauge));
+    }
+
+    private Value onLine(int string, int side, Value x, Value first) {
+      Value offset = givens.get(NeckDecisions.TUNER_OFFSET);
+      Value leans = givens.get(NeckDecisions.TUNER_SLOPE);
+      return ledger.put(
+          "tuner." + string + ".y",
+          "Tuner " + string + " from the centre line",
+          FINE_LENGTH,
+          (side > 0 ? "" : "−") + "(y_1 + (x − x_1) · tan(γ))",
+          in("y_1", offset),
+          in("x", x),
+          in("x_1", first),
+          in("γ", leans));
     }
 
     private Tuner tuner(int string, boolean trebleSide) {

@@ -194,7 +194,10 @@ public record BlankPlan(
       return SeenLines.of(
           neck.blank(),
           shape::halfWidth,
-          givens.get(BodyDecisions.NECK_JOINT).runsThrough() ? shape.heelEnd() : shape.joint(),
+          switch (givens.get(BodyDecisions.NECK_JOINT)) {
+            case THROUGH -> shape.heelEnd();
+            case BOLT_ON, SET_NECK -> shape.joint();
+          },
           neck.head().face(),
           veneer.value() > 0,
           neck.blank().basis().and(shape.basis()).with(givens.get(Decisions.HEAD_WIDTH), veneer),

@@ -49,8 +49,7 @@ final class BlankProblems extends Problems {
 
   /** A blank that is sawn in two and is all kerf. */
   private void halved() {
-    boolean halved =
-        givens.design().neckSteps().stream().anyMatch(s -> s.kind() == BlankStep.Kind.TURNED);
+    boolean halved = !givens.design().neckSteps(BlankStep.Kind.TURNED).isEmpty();
     double width = 0;
     for (int i = 1; i <= givens.design().neckStack().size(); i++) {
       width += of(PartDecisions.stripThickness(i));

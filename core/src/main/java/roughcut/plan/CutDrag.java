@@ -8,7 +8,6 @@ import roughcut.design.Design;
 import roughcut.design.Fitting;
 import roughcut.design.FittingDecisions;
 import roughcut.design.FittingType;
-import roughcut.design.LocatedFrom;
 import roughcut.design.NumberDecision;
 import roughcut.design.PartDecisions;
 import roughcut.geometry.Edge;
@@ -68,7 +67,10 @@ public record CutDrag(Design design, String words) {
 
   private static CutDrag pickup(Plan plan, Fitting fitting, double dx, double dy, Units units) {
     boolean fromSaddle =
-        FittingDecisions.locatedFrom(plan.build().design(), fitting) == LocatedFrom.SADDLE_LINE;
+        switch (FittingDecisions.locatedFrom(plan.build().design(), fitting)) {
+          case SADDLE_LINE -> true;
+          case FRETBOARD_END -> false;
+        };
     NumberDecision along =
         FittingDecisions.number(fitting, fromSaddle ? "from-saddle" : "from-fretboard");
     NumberDecision aside = FittingDecisions.number(fitting, "aside");
@@ -129,11 +131,10 @@ public record CutDrag(Design design, String words) {
   private static CutDrag cavity(Plan plan, Fitting cavity, double dx, double dy, Units units) {
     Design design = plan.build().design();
     boolean holds = false;
-    for (String name : cavity.with()) {
-      Optional<Fitting> control = design.fitting(name).filter(f -> f.type() == FittingType.CONTROL);
-      if (control.isPresent()) {
+    for (Fitting control : design.fittings(FittingType.CONTROL)) {
+      if (cavity.with().contains(control.name())) {
         holds = true;
-        design = shifted(plan, design, control.get(), dx, dy);
+        design = shifted(plan, design, control, dx, dy);
       }
     }
     return holds

@@ -47,7 +47,11 @@ record HeadPlan(
     FlatHead flat = FlatHead.of(givens, head, neck.heelEnd(), ledger);
     Volute volute = Volute.of(givens, head, layout.taper(), ledger);
     // The scarf's numbers are there for comparing with one piece; a flat head has none of them.
-    Ledger own = givens.get(NeckDecisions.HEAD_MAKING).stepped() ? new Ledger() : ledger;
+    Ledger own =
+        switch (givens.get(NeckDecisions.HEAD_MAKING)) {
+          case FLAT -> new Ledger();
+          case SCARF, ONE_PIECE -> ledger;
+        };
     Optional<ScarfJoint> joint =
         angled.flat() ? Optional.empty() : Optional.of(ScarfJoint.of(givens, angled, own));
     Value veneer = givens.get(Decisions.HEAD_VENEER);
@@ -72,26 +76,36 @@ record HeadPlan(
 
   /** The scarf joint, where it is made with one. */
   Optional<ScarfJoint> scarf() {
-    return making.scarfed() ? joint : Optional.empty();
+    return switch (making) {
+      case SCARF -> joint;
+      case ONE_PIECE, FLAT -> Optional.empty();
+    };
   }
 
   /** Whether short grain begins at the break. */
   boolean shortGrain() {
-    return making.sawnAtAngle() && joint.isPresent();
+    return switch (making) {
+      case ONE_PIECE -> joint.isPresent();
+      case SCARF, FLAT -> false;
+    };
   }
 
   /** How long the blank has to be. */
   Value blankLength() {
-    return making.stepped()
-        ? flat.length()
-        : scarf().map(ScarfJoint::blankLength).orElse(onePiece.length());
+    return switch (making) {
+      case FLAT -> flat.length();
+      case SCARF -> joint.map(ScarfJoint::blankLength).orElse(onePiece.length());
+      case ONE_PIECE -> onePiece.length();
+    };
   }
 
   /** How deep the blank has to be for it; empty when the shaft's depth will do. */
   Optional<Value> deep() {
-    return shortGrain()
-        ? Optional.of(onePiece.depth())
-        : making.stepped() ? Optional.of(flat.depth()) : Optional.empty();
+    return switch (making) {
+      case ONE_PIECE -> joint.map(j -> onePiece.depth());
+      case FLAT -> Optional.of(flat.depth());
+      case SCARF -> Optional.empty();
+    };
   }
 
   /**

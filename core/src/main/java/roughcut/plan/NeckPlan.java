@@ -8,7 +8,6 @@ import roughcut.blank.NeckBlank;
 import roughcut.blank.Weights;
 import roughcut.design.NeckDecisions;
 import roughcut.design.NumberDecision;
-import roughcut.design.RodReach;
 import roughcut.fretboard.FretPins;
 import roughcut.fretboard.Slots;
 import roughcut.layout.FretLayout;
@@ -133,9 +132,10 @@ public record NeckPlan(
         scarf.map(s -> ScarfMarks.of(givens, s, shape.head(), shape, blank, ledger)),
         splines,
         stiffeners,
-        rod.reach() == RodReach.HEAD_BORE
-            ? AccessBore.of(givens, shape.head(), shape, rod, ledger)
-            : Optional.empty(),
+        switch (rod.reach()) {
+          case HEAD_BORE -> AccessBore.of(givens, shape.head(), shape, rod, ledger);
+          case HEAD_POCKET, HEEL, FRETBOARD_END -> Optional.empty();
+        },
         keyWay(givens, fretboard.slots(), strings.heights(), shape, head, rod, ledger),
         head.tuners(),
         Carving.of(
@@ -166,7 +166,7 @@ public record NeckPlan(
 
   /** Whether steps of gluing turn or part the strips, so that they lie otherwise than listed. */
   public boolean rearranged() {
-    return ground.givens().design().neckSteps().stream().anyMatch(s -> s.kind().rearranges());
+    return ground.givens().design().rearranged();
   }
 
   /** How deep the blank has to be; empty when the shaft's depth will do. */

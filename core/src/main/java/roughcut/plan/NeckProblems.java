@@ -7,8 +7,6 @@ import roughcut.design.Decisions;
 import roughcut.design.FretboardDecisions;
 import roughcut.design.NeckDecisions;
 import roughcut.design.NumberDecision;
-import roughcut.design.NutKind;
-import roughcut.design.RodReach;
 import roughcut.finding.Finding;
 import roughcut.finding.Topic;
 import roughcut.layout.FretLayout;
@@ -70,8 +68,12 @@ final class NeckProblems extends Problems {
               + mm(of(Decisions.SHAFT_THICKNESS)));
     }
     double bevel = of(Decisions.SHAFT_THICKNESS) / Math.sin(theta);
-    if (!givens.get(Decisions.SCARF_SCHOOL).underFretboard()
-        && bevel >= of(Decisions.HEAD_LENGTH)) {
+    boolean across =
+        switch (givens.get(Decisions.SCARF_SCHOOL)) {
+          case SEAM_ACROSS_HEAD -> true;
+          case SEAM_UNDER_FRETBOARD -> false;
+        };
+    if (across && bevel >= of(Decisions.HEAD_LENGTH)) {
       add(
           Decisions.HEAD_LENGTH,
           "shorter than the bevel of " + mm(bevel) + " that is to be its first part");
@@ -124,8 +126,12 @@ final class NeckProblems extends Problems {
           "longer than the neck behind its start; at most " + mm(room));
     }
     double screws = of(FretboardDecisions.NUT_SCREWS);
-    if (givens.get(FretboardDecisions.NUT_KIND) == NutKind.LOCKING
-        && of(NeckDecisions.STIFFENER_START) < screws) {
+    boolean locking =
+        switch (givens.get(FretboardDecisions.NUT_KIND)) {
+          case LOCKING -> true;
+          case END, SLOT, SHELF, ZERO_FRET -> false;
+        };
+    if (locking && of(NeckDecisions.STIFFENER_START) < screws) {
       add(NeckDecisions.STIFFENER_START, "meets the lock's screws; at least " + mm(screws));
     }
     double side =
@@ -156,7 +162,12 @@ final class NeckProblems extends Problems {
         .keyWay()
         .flatMap(RodAccess::trouble)
         .ifPresent(words -> add(NeckDecisions.ROD_REACH, words));
-    if (givens.get(NeckDecisions.ROD_REACH) != RodReach.HEAD_BORE) {
+    boolean bored =
+        switch (givens.get(NeckDecisions.ROD_REACH)) {
+          case HEAD_BORE -> true;
+          case HEAD_POCKET, HEEL, FRETBOARD_END -> false;
+        };
+    if (!bored) {
       return;
     }
     HeadLine head = HeadLine.of(givens);

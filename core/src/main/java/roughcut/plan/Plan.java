@@ -20,6 +20,7 @@ import roughcut.design.Choice;
 import roughcut.design.ChoiceDecision;
 import roughcut.design.Decisions;
 import roughcut.design.Fitting;
+import roughcut.design.FittingType;
 import roughcut.design.HeadMaking;
 import roughcut.design.NeckDecisions;
 import roughcut.design.NumberDecision;
@@ -106,6 +107,11 @@ public record Plan(
   /** What is fitted under that name. */
   public Optional<Fitting> fitting(String name) {
     return build.design().fitting(name);
+  }
+
+  /** What is fitted of one type, in the order in which it is listed. */
+  public List<Fitting> fittings(FittingType type) {
+    return build.design().fittings(type);
   }
 
   /** What was read and done. */

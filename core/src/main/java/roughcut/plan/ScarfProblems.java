@@ -32,7 +32,7 @@ final class ScarfProblems {
     scarf.ifPresent(
         joint -> {
           problems.planing();
-          if (!joint.school().underFretboard()) {
+          if (!joint.underFretboard()) {
             problems.shown(joint);
             problems.bored(joint, tuners);
           }

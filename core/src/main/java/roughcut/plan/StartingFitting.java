@@ -23,7 +23,7 @@ public final class StartingFitting {
     return switch (type) {
       case STRAP -> "button";
       case RELIEF -> "lightening";
-      default -> type.word();
+      case PICKUP, CONTROL, JACK, CAVITY, PLATE, CHANNEL, BORE -> type.word();
     };
   }
 
@@ -39,7 +39,7 @@ public final class StartingFitting {
       case CONTROL, BORE, RELIEF, CAVITY ->
           FittingDecisions.number(fitting, "y")
               .with(FittingDecisions.number(fitting, "x").with(next, Math.rint(x)), Math.rint(y));
-      default -> next;
+      case PICKUP, JACK, PLATE, CHANNEL, STRAP -> next;
     };
   }
 
@@ -55,13 +55,12 @@ public final class StartingFitting {
             .map(Cut::name)
             .findFirst();
     return switch (type) {
-      case JACK -> cavity.map(List::of).orElse(List.of());
+      case JACK, PLATE -> cavity.map(List::of).orElse(List.of());
       case CHANNEL ->
           pickup.isPresent() && cavity.isPresent()
               ? List.of(pickup.get(), cavity.get())
               : List.of();
-      case PLATE -> cavity.map(List::of).orElse(List.of());
-      default -> List.of();
+      case PICKUP, CONTROL, CAVITY, STRAP, RELIEF, BORE -> List.of();
     };
   }
 }

@@ -5,9 +5,6 @@ import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import roughcut.measure.Decided;
-import roughcut.measure.Known;
-import roughcut.measure.Read;
 import roughcut.measure.Value;
 
 /**
@@ -26,14 +23,16 @@ public final class Threads {
 
   private static void gather(Value value, Map<String, Value> into, Map<Value, Boolean> met) {
     for (Value one : value.dependsOn()) {
-      if (one instanceof Known || met.put(one, true) != null) {
+      if (met.put(one, true) != null) {
         continue;
       }
-      if (one instanceof Decided || one instanceof Read) {
-        into.putIfAbsent(one.id(), one);
-      } else {
-        gather(one, into, met);
-      }
+      Runnable next =
+          switch (one.origin()) {
+            case DECIDED, MEASURED -> () -> into.putIfAbsent(one.id(), one);
+            case WORKED, FOUND -> () -> gather(one, into, met);
+            case KNOWN -> () -> {};
+          };
+      next.run();
     }
   }
 

@@ -188,7 +188,7 @@ public final class Givens {
    */
   public Value wanted(NumberDecision decision) {
     Value value = quietly(() -> get(decision));
-    return told(value instanceof Read read ? read.instead() : value);
+    return told(value.reading().map(Read::instead).orElse(value));
   }
 
   /**

@@ -12,7 +12,6 @@ import roughcut.body.BodySurface;
 import roughcut.design.BodyDecisions;
 import roughcut.design.Fitting;
 import roughcut.design.FittingDecisions;
-import roughcut.design.FittingType;
 import roughcut.design.NeckJoint;
 import roughcut.design.RoutDecisions;
 import roughcut.design.StringDecisions;
@@ -116,28 +115,15 @@ public record BodyCuts(
         in("f", f.givens.get(RoutDecisions.FILM)));
     NeckJoint fixing = f.givens.get(BodyDecisions.NECK_JOINT);
     Optional<Pocket> pocket =
-        fixing.runsThrough()
-            ? Optional.empty()
-            : Optional.of(
-                slab.making(
-                    f.neck.basis().and(f.heights.basis(), f.taper.basis()),
-                    () -> Pocket.of(slab, f.neck, f.heights)));
+        switch (fixing) {
+          case BOLT_ON, SET_NECK -> Optional.of(pocket(f, slab));
+          case THROUGH -> Optional.empty();
+        };
     Optional<Bolts> bolts =
-        fixing.screwed()
-            ? pocket.map(
-                p ->
-                    slab.making(
-                        f.neck
-                            .basis()
-                            .and(
-                                f.heights.basis(),
-                                f.channelled,
-                                slab.basis(p.cut()),
-                                slab.surface.heights()),
-                        () ->
-                            Bolts.of(
-                                slab, p, f.neck, f.heights, f.slots, f.heelDensity, f.channels)))
-            : Optional.empty();
+        switch (fixing) {
+          case BOLT_ON -> pocket.map(p -> bolts(f, slab, p));
+          case SET_NECK, THROUGH -> Optional.empty();
+        };
     Value boardEnd = f.taper.end();
     slab.making(f.taper.basis().with(boardEnd, f.neck.joint()), () -> fretboard(slab, f.taper));
     Seated seated = Seated.of(f.givens, f.heights, f.neck.joint().value(), f.frets.scale().value());
@@ -147,28 +133,10 @@ public record BodyCuts(
             .and(f.heights.basis(), seated.basis())
             .with(f.givens.get(StringDecisions.BRIDGE_ANCHOR)),
         () -> new BridgeRouts(slab, f.bridge, seated).all());
-    List<Pickup> pickups =
-        f.givens.design().fittings().stream()
-            .filter(p -> p.type() == FittingType.PICKUP)
-            .map(
-                p ->
-                    slab.making(
-                        f.strings
-                            .outer()
-                            .and(f.heights.basis(), seated.basis())
-                            .with(f.frets.scale(), boardEnd),
-                        () ->
-                            Pickup.of(
-                                slab,
-                                p,
-                                new Pickup.Under(f.frets, f.strings, f.heights, seated, boardEnd))))
-            .toList();
-    Controls controls = new Controls(slab);
-    controls.all();
-    new EdgeBores(slab).all();
-    new Wires(slab).all();
-    new PlainBores(slab).all();
-    List<Cover> covers = controls.covers();
+    FittingCuts fittings =
+        new FittingCuts(slab, new Pickup.Under(f.frets, f.strings, f.heights, seated, boardEnd));
+    fittings.all();
+    List<Cover> covers = fittings.covers();
     Mass.Uncut before = Mass.uncut(slab.done(), f.body, f.shop);
     double target = f.givens.get(RoutDecisions.MASS_TARGET).value();
     double now = f.weights.body().value() - before.grams();
@@ -193,7 +161,7 @@ public record BodyCuts(
         covers,
         pocket,
         bolts,
-        pickups,
+        fittings.pickups(),
         Reach.of(f.neck.joint(), f.body.outline(), f.frets, f.taper, ledger),
         Mass.of(all, f.body, f.weights, before, f.frets.scale().value(), ledger),
         relief.met(),
@@ -203,6 +171,20 @@ public record BodyCuts(
         seated,
         all.troubles,
         all.bases);
+  }
+
+  private static Pocket pocket(From f, Cutting slab) {
+    return slab.making(
+        f.neck.basis().and(f.heights.basis(), f.taper.basis()),
+        () -> Pocket.of(slab, f.neck, f.heights));
+  }
+
+  private static Bolts bolts(From f, Cutting slab, Pocket pocket) {
+    return slab.making(
+        f.neck
+            .basis()
+            .and(f.heights.basis(), f.channelled, slab.basis(pocket.cut()), slab.surface.heights()),
+        () -> Bolts.of(slab, pocket, f.neck, f.heights, f.slots, f.heelDensity, f.channels));
   }
 
   /** The fretboard where it lies over the body, so that rings and plates keep off it. */

@@ -11,16 +11,15 @@ import java.util.Optional;
 import java.util.Set;
 import roughcut.design.BodyFace;
 import roughcut.design.BoltKind;
-import roughcut.design.BoltReach;
 import roughcut.design.RoutDecisions;
 import roughcut.fretboard.Slots;
 import roughcut.geometry.ClosestApproach;
-import roughcut.geometry.Convex;
 import roughcut.geometry.Cylinder;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.geometry.Point3;
 import roughcut.geometry.Prism;
+import roughcut.geometry.Solid;
 import roughcut.measure.Found;
 import roughcut.measure.Known;
 import roughcut.measure.Value;
@@ -73,9 +72,10 @@ public record Bolts(
     Value diameter = slab.givens.get(RoutDecisions.BOLT_DIAMETER);
     BoltKind kind = slab.givens.get(RoutDecisions.BOLT_KIND);
     Value bite =
-        kind.inserted()
-            ? slab.givens.get(RoutDecisions.INSERT_LENGTH)
-            : slab.givens.get(RoutDecisions.BOLT_BITE);
+        switch (kind) {
+          case INSERTS -> slab.givens.get(RoutDecisions.INSERT_LENGTH);
+          case SCREWS_PLATE, SCREWS_FERRULES -> slab.givens.get(RoutDecisions.BOLT_BITE);
+        };
     List<Point> places = places(slab, neck);
     Value bore = slab.ledger.put(RoutKeys.BOLT_BODY_BORE, "d + 0.3", in("d", diameter));
     bores(slab, pocket, places, bore.value());
@@ -106,7 +106,10 @@ public record Bolts(
         pilot(slab, kind, diameter, heelDensity),
         slab.ledger.put(
             "bolt.pilot-stop",
-            kind.inserted() ? "Bore for the insert, deep" : "Pilot in the heel, deep",
+            switch (kind) {
+              case INSERTS -> "Bore for the insert, deep";
+              case SCREWS_PLATE, SCREWS_FERRULES -> "Pilot in the heel, deep";
+            },
             LENGTH,
             "b + 1",
             in("b", bite)),
@@ -275,20 +278,22 @@ public record Bolts(
   private static Value tip(
       Cutting slab, HeelSeat seat, List<Point> places, Slots slots, Value bite) {
     Value heel = heel(seat, places);
-    if (slab.givens.get(RoutDecisions.BOLT_REACH) == BoltReach.GLUE_LINE) {
-      return slab.ledger.put(RoutKeys.BOLT_TIP_CLEARANCE, "h − b", in("h", heel), in("b", bite));
-    }
-    return slab.ledger.put(
-        RoutKeys.BOLT_TIP_CLEARANCE.called("Bolt's tip below the deepest slot"),
-        "h + u − b",
-        in("h", heel),
-        in("u", slots.least().under()),
-        in("b", bite));
+    return switch (slab.givens.get(RoutDecisions.BOLT_REACH)) {
+      case GLUE_LINE ->
+          slab.ledger.put(RoutKeys.BOLT_TIP_CLEARANCE, "h − b", in("h", heel), in("b", bite));
+      case INTO_FRETBOARD ->
+          slab.ledger.put(
+              RoutKeys.BOLT_TIP_CLEARANCE.called("Bolt's tip below the deepest slot"),
+              "h + u − b",
+              in("h", heel),
+              in("u", slots.least().under()),
+              in("b", bite));
+    };
   }
 
   /** The heel's wood where a bolt has least of it. */
   private static Value heel(HeelSeat seat, List<Point> places) {
-    if (!seat.made().planes()) {
+    if (!seat.planed()) {
       return seat.heel();
     }
     return Found.of(
@@ -301,10 +306,15 @@ public record Bolts(
   }
 
   private static Value pilot(Cutting slab, BoltKind kind, Value diameter, double density) {
-    Value bore = slab.givens.get(RoutDecisions.INSERT_BORE);
-    if (kind.inserted()) {
-      return slab.ledger.put(RoutKeys.BOLT_PILOT, "b", in("b", bore));
-    }
+    return switch (kind) {
+      case INSERTS ->
+          slab.ledger.put(
+              RoutKeys.BOLT_PILOT, "b", in("b", slab.givens.get(RoutDecisions.INSERT_BORE)));
+      case SCREWS_PLATE, SCREWS_FERRULES -> screwPilot(slab, diameter, density);
+    };
+  }
+
+  private static Value screwPilot(Cutting slab, Value diameter, double density) {
     Value share =
         Known.of(
             "bolt.pilot-share",
@@ -348,7 +358,7 @@ public record Bolts(
     double least = Double.POSITIVE_INFINITY;
     for (Point p : places) {
       double seat = pocket.depthAt(p.x()) - heights.seat().orElseThrow().packing(p.x());
-      Convex bolt =
+      Solid bolt =
           new Cylinder(
               inNeck(p, seat, joint, e, alpha),
               inNeck(p, seat - bite.value(), joint, e, alpha),

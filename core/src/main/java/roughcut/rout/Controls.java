@@ -34,32 +34,23 @@ final class Controls {
     this.seats = new ControlSeats(slab);
   }
 
-  void all() {
-    for (Fitting fitting : slab.givens.design().fittings()) {
-      if (fitting.type() == FittingType.CAVITY) {
-        slab.making(slab.surface.heights(), () -> cavity(fitting));
-      }
+  /** A control without a cavity; one that has one is cut in with it. */
+  void control(Fitting control) {
+    if (cavityOf(control).isPresent()) {
+      twice(control);
+      return;
     }
-    for (Fitting fitting : slab.givens.design().fittings()) {
-      if (fitting.type() == FittingType.CONTROL && cavityOf(fitting).isEmpty()) {
-        slab.trouble(
-            fitting.id("x"),
-            fitting.words() + " belongs to no cavity: it would have nothing to hang in",
-            place(fitting));
-        slab.making(slab.surface.heights(), () -> seats.loose(fitting));
-      } else if (fitting.type() == FittingType.CONTROL) {
-        twice(fitting);
-      }
-    }
+    slab.trouble(
+        control.id("x"),
+        control.words() + " belongs to no cavity: it would have nothing to hang in",
+        place(control));
+    seats.loose(control);
   }
 
   /** A control hangs in one cavity: the first that names it. */
   private void twice(Fitting control) {
     List<String> cavities =
-        slab.givens.design().fittings().stream()
-            .filter(f -> f.type() == FittingType.CAVITY && f.with().contains(control.name()))
-            .map(Fitting::words)
-            .toList();
+        slab.givens.design().cavitiesOf(control).stream().map(Fitting::words).toList();
     if (cavities.size() > 1) {
       slab.trouble(
           control.id("x"),
@@ -74,8 +65,8 @@ final class Controls {
   /** Covers of the cavities, their screws clear of everything else, so when all of it is there. */
   List<Cover> covers() {
     List<Cover> all = new ArrayList<>();
-    for (Fitting fitting : slab.givens.design().fittings()) {
-      if (fitting.type() == FittingType.CAVITY && Cover.there(slab, fitting)) {
+    for (Fitting fitting : slab.givens.design().fittings(FittingType.CAVITY)) {
+      if (Cover.there(slab, fitting)) {
         List<Outline> around = shapes(fitting, controlsOf(fitting), slab.value(fitting, "lug"));
         slab.making(slab.everything(), () -> all.add(Cover.of(slab, fitting, around)));
       }
@@ -84,20 +75,17 @@ final class Controls {
   }
 
   private Optional<Fitting> cavityOf(Fitting control) {
-    return slab.givens.design().fittings().stream()
-        .filter(f -> f.type() == FittingType.CAVITY && f.with().contains(control.name()))
-        .findFirst();
+    return slab.givens.design().cavitiesOf(control).stream().findFirst();
   }
 
   private List<Fitting> controlsOf(Fitting cavity) {
     List<Fitting> all = new ArrayList<>();
+    List<Fitting> controls = slab.givens.design().fittings(FittingType.CONTROL);
     for (String name : new LinkedHashSet<>(cavity.with())) {
-      slab.givens
-          .design()
-          .fitting(name)
-          .filter(f -> f.type() == FittingType.CONTROL)
+      controls.stream()
+          .filter(f -> f.name().equals(name))
           .filter(f -> cavityOf(f).orElseThrow().name().equals(cavity.name()))
-          .ifPresent(all::add);
+          .forEach(all::add);
     }
     return all;
   }
@@ -106,7 +94,7 @@ final class Controls {
     return new Point(slab.value(fitting, "x"), slab.value(fitting, "y"));
   }
 
-  private void cavity(Fitting cavity) {
+  void cavity(Fitting cavity) {
     List<Fitting> controls = controlsOf(cavity);
     BodyFace face = FittingDecisions.face(slab.givens.design(), cavity);
     double corner = slab.value(cavity, "corner");

@@ -6,10 +6,10 @@ import java.util.Locale;
 import java.util.Set;
 import roughcut.design.CutName;
 import roughcut.geometry.Box;
-import roughcut.geometry.Convex;
 import roughcut.geometry.Cylinder;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Shapes;
+import roughcut.geometry.Solid;
 
 /** Something cut into the body: a rout with its steps, the widest first, or bores. */
 public final class Cut {
@@ -23,7 +23,7 @@ public final class Cut {
   private final Set<String> joins;
   private final List<String> changedBy;
   private final boolean listed;
-  private final List<Convex> solids;
+  private final List<Solid> solids;
   private final Box box;
   private List<Outline> outlines;
   private List<Outline> shapes;
@@ -60,10 +60,10 @@ public final class Cut {
     this.joins = Set.copyOf(joins);
     this.changedBy = List.copyOf(changedBy);
     this.listed = listed;
-    List<Convex> all = new ArrayList<>(bores);
+    List<Solid> all = new ArrayList<>(bores);
     steps.forEach(s -> all.addAll(s.solids()));
     this.solids = List.copyOf(all);
-    this.box = all.stream().map(Convex::box).reduce(Box::and).orElseThrow();
+    this.box = all.stream().map(Solid::box).reduce(Box::and).orElseThrow();
   }
 
   /** The same with another step in the place of one of its own. */
@@ -121,7 +121,7 @@ public final class Cut {
   }
 
   /** Everything that it takes away. */
-  public List<Convex> solids() {
+  public List<Solid> solids() {
     return solids;
   }
 

@@ -10,7 +10,6 @@ import java.util.Set;
 import roughcut.body.BodySurface;
 import roughcut.design.BodyFace;
 import roughcut.design.Fitting;
-import roughcut.design.FittingType;
 import roughcut.design.SurfaceDecisions;
 import roughcut.geometry.Cylinder;
 import roughcut.geometry.Edge;
@@ -38,16 +37,6 @@ final class EdgeBores {
 
   EdgeBores(Cutting slab) {
     this.slab = slab;
-  }
-
-  void all() {
-    for (Fitting fitting : slab.givens.design().fittings()) {
-      if (fitting.type() == FittingType.JACK) {
-        slab.making(slab.surface.basis(), () -> jack(fitting));
-      } else if (fitting.type() == FittingType.STRAP) {
-        slab.making(slab.surface.basis(), () -> strap(fitting));
-      }
-    }
   }
 
   private Edge.Place place(Fitting fitting) {
@@ -121,7 +110,7 @@ final class EdgeBores {
     return nearest;
   }
 
-  private void jack(Fitting fitting) {
+  void jack(Fitting fitting) {
     Edge.Place place = place(fitting);
     Value turn = slab.get(fitting, "turn");
     double angle =
@@ -280,7 +269,7 @@ final class EdgeBores {
     return slab.value(fitting, "inside");
   }
 
-  private void strap(Fitting fitting) {
+  void strap(Fitting fitting) {
     Edge.Place place = place(fitting);
     Value inside = slab.get(fitting, "inside");
     Value depth = depth(fitting);

@@ -18,8 +18,8 @@ public record IndexHole(String name, Point at, Optional<String> coveredBy) {
 
   static List<IndexHole> all(CutSlab slab) {
     List<IndexHole> holes = new ArrayList<>();
-    for (Fitting fitting : slab.givens.design().fittings()) {
-      if (fitting.type() != FittingType.BORE || !fitting.name().startsWith("index")) {
+    for (Fitting fitting : slab.givens.design().fittings(FittingType.BORE)) {
+      if (!fitting.name().startsWith("index")) {
         continue;
       }
       slab.cut(fitting.name())

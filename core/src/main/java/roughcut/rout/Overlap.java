@@ -4,10 +4,10 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import roughcut.geometry.Box;
-import roughcut.geometry.Convex;
 import roughcut.geometry.ConvexSpan;
 import roughcut.geometry.Cylinder;
 import roughcut.geometry.Prism;
+import roughcut.geometry.Solid;
 
 /**
  * Wood that more than one cut would take away: a bolt's bore through the pocket, a pickup's rout
@@ -159,23 +159,20 @@ final class Overlap {
    * upright bore are the same all along a line across, so that these are cut once for the line.
    */
   private static final class Standing {
-    private final Convex solid;
+    private final Solid solid;
     private final Box box;
-    private final ConvexSpan span;
-    private final Cylinder upright;
+    private final Line across;
     private double x;
     private double[] heights;
     private double from;
     private double to;
 
-    Standing(Convex solid) {
+    Standing(Solid solid) {
       this.solid = solid;
       this.box = solid.box();
-      this.span = solid instanceof Prism prism ? new ConvexSpan(prism.corners()) : null;
-      this.upright =
-          solid instanceof Cylinder bore && bore.from().flat().equals(bore.to().flat())
-              ? bore
-              : null;
+      this.across =
+          solid.fold(
+              this::of, bore -> bore.from().flat().equals(bore.to().flat()) ? of(bore) : null);
     }
 
     boolean over(Box region) {
@@ -187,22 +184,34 @@ final class Overlap {
 
     void at(double line) {
       x = line;
-      if (span != null) {
+      if (across != null) {
+        across.cut();
+      }
+    }
+
+    /** What a solid has of a line across, where its heights are the same all along it. */
+    private interface Line {
+      void cut();
+    }
+
+    private Line of(Prism prism) {
+      ConvexSpan span = new ConvexSpan(prism.corners());
+      return () -> {
+        double floor = prism.floorAt(x);
         from = span.low(x);
         to = span.high(x);
-        heights = heights((Prism) solid);
-      } else if (upright != null) {
-        double off = line - upright.from().x();
+        heights = new double[] {Math.min(prism.open(), floor), Math.max(prism.open(), floor)};
+      };
+    }
+
+    private Line of(Cylinder upright) {
+      return () -> {
+        double off = x - upright.from().x();
         double half = Math.sqrt(Math.max(0, upright.radius() * upright.radius() - off * off));
         from = upright.from().y() - half;
         to = upright.from().y() + half;
         heights = new double[] {box.z0(), box.z1()};
-      }
-    }
-
-    private double[] heights(Prism prism) {
-      double floor = prism.floorAt(x);
-      return new double[] {Math.min(prism.open(), floor), Math.max(prism.open(), floor)};
+      };
     }
 
     double[] chord(double y) {
@@ -217,7 +226,7 @@ final class Overlap {
   }
 
   /** Solids that stand over a region seen from above. */
-  private static List<Standing> within(List<Convex> solids, Box region) {
+  private static List<Standing> within(List<Solid> solids, Box region) {
     return solids.stream().map(Standing::new).filter(s -> s.over(region)).toList();
   }
 

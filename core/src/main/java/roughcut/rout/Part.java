@@ -1,7 +1,7 @@
 package roughcut.rout;
 
-import roughcut.geometry.Convex;
 import roughcut.geometry.Outline;
+import roughcut.geometry.Solid;
 
 /**
  * A piece of hardware as a solid, in or on the body.
@@ -13,4 +13,4 @@ import roughcut.geometry.Outline;
  * @param above whether it lies on the top; otherwise it is inside
  */
 public record Part(
-    String id, String words, String of, Convex solid, Outline outline, boolean above) {}
+    String id, String words, String of, Solid solid, Outline outline, boolean above) {}

@@ -11,11 +11,8 @@ import java.util.Optional;
 import java.util.Set;
 import roughcut.design.BodyDecisions;
 import roughcut.design.BodyFace;
-import roughcut.design.CentredOn;
 import roughcut.design.Fitting;
 import roughcut.design.FittingDecisions;
-import roughcut.design.LocatedFrom;
-import roughcut.design.PickupFixing;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.geometry.Prism;
@@ -69,10 +66,12 @@ public record Pickup(
     double x = under.seated.atBridge(along);
     StringSpread strings = under.strings;
     double middle =
-        FittingDecisions.centredOn(slab.givens.design(), fitting) == CentredOn.STRING_LINE
-            ? (strings.offset(1, along) + strings.offset(strings.count(), along)) / 2
-                + under.seated.asideAt(x)
-            : 0;
+        switch (FittingDecisions.centredOn(slab.givens.design(), fitting)) {
+          case STRING_LINE ->
+              (strings.offset(1, along) + strings.offset(strings.count(), along)) / 2
+                  + under.seated.asideAt(x);
+          case CENTRE_LINE -> 0;
+        };
     Point centre = new Point(x, middle + slab.value(fitting, "aside"));
     double turn = slab.value(fitting, "angle");
     Value depth = depth(slab, fitting, under.heights, along);
@@ -101,23 +100,27 @@ public record Pickup(
   /** Its middle to the saddle line: as decided, or from the real fretboard's end. */
   private static Value fromSaddle(Cutting slab, Fitting fitting, Value scale, Value boardEnd) {
     String label = fitting.title() + ", middle to the saddle line";
-    if (FittingDecisions.locatedFrom(slab.givens.design(), fitting) == LocatedFrom.SADDLE_LINE) {
-      Value decided = slab.get(fitting, "from-saddle");
-      return slab.ledger.put(fitting.id("from-saddle"), label, LENGTH, "p", in("p", decided));
-    }
-    Value gap = slab.get(fitting, "from-fretboard");
-    Value width = slab.get(fitting, "width");
-    return slab.ledger.put(
-        fitting.id("from-saddle"),
-        label,
-        LENGTH,
-        "L − x_b − g − (w · cos(β) + l · abs(sin(β))) / 2",
-        in("L", scale),
-        in("x_b", boardEnd),
-        in("g", gap),
-        in("w", width),
-        in("l", slab.get(fitting, "length")),
-        in("β", slab.get(fitting, "angle")));
+    return switch (FittingDecisions.locatedFrom(slab.givens.design(), fitting)) {
+      case SADDLE_LINE ->
+          slab.ledger.put(
+              fitting.id("from-saddle"),
+              label,
+              LENGTH,
+              "p",
+              in("p", slab.get(fitting, "from-saddle")));
+      case FRETBOARD_END ->
+          slab.ledger.put(
+              fitting.id("from-saddle"),
+              label,
+              LENGTH,
+              "L − x_b − g − (w · cos(β) + l · abs(sin(β))) / 2",
+              in("L", scale),
+              in("x_b", boardEnd),
+              in("g", slab.get(fitting, "from-fretboard")),
+              in("w", slab.get(fitting, "width")),
+              in("l", slab.get(fitting, "length")),
+              in("β", slab.get(fitting, "angle")));
+    };
   }
 
   private static Value depth(Cutting slab, Fitting fitting, Heights heights, double x) {
@@ -205,8 +208,12 @@ public record Pickup(
   private static Optional<Value> ring(Cutting slab, Fitting fitting, Point centre, double turn) {
     Value length = slab.get(fitting, "ring-length");
     Value width = slab.get(fitting, "ring-width");
-    PickupFixing fixing = FittingDecisions.fixing(slab.givens.design(), fitting);
-    if (fixing != PickupFixing.RING || length.value() == 0 || width.value() == 0) {
+    boolean ringed =
+        switch (FittingDecisions.fixing(slab.givens.design(), fitting)) {
+          case RING -> true;
+          case PLATE, DIRECT, TOP -> false;
+        };
+    if (!ringed || length.value() == 0 || width.value() == 0) {
       return Optional.empty();
     }
     Outline shape = Shapes.rounded(centre, width.value(), length.value(), 3, turn);

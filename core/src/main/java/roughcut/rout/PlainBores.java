@@ -16,7 +16,6 @@ import roughcut.geometry.Point;
 import roughcut.geometry.Point3;
 import roughcut.geometry.Prism;
 import roughcut.geometry.Shapes;
-import roughcut.measure.Basis;
 import roughcut.measure.Found;
 import roughcut.measure.Value;
 
@@ -33,22 +32,11 @@ final class PlainBores {
     this.slab = slab;
   }
 
-  void all() {
-    for (Fitting fitting : slab.givens.design().fittings()) {
-      switch (fitting.type()) {
-        case BORE -> slab.making(Basis.NONE, () -> bore(fitting));
-        case RELIEF -> slab.making(Basis.NONE, () -> relief(fitting));
-        case PLATE -> slab.making(slab.everything(), () -> plate(fitting));
-        default -> {}
-      }
-    }
-  }
-
   private Point place(Fitting fitting) {
     return new Point(slab.value(fitting, "x"), slab.value(fitting, "y"));
   }
 
-  private void bore(Fitting fitting) {
+  void bore(Fitting fitting) {
     Value decided = slab.get(fitting, "depth");
     BodyFace face = FittingDecisions.face(slab.givens.design(), fitting);
     Value depth =
@@ -71,7 +59,7 @@ final class PlainBores {
     }
   }
 
-  private void relief(Fitting fitting) {
+  void relief(Fitting fitting) {
     Value left = slab.get(fitting, "left");
     BodyFace face = FittingDecisions.face(slab.givens.design(), fitting);
     double covered = face == BodyFace.TOP ? slab.cap() : 0;
@@ -158,7 +146,7 @@ final class PlainBores {
   }
 
   /** A plate round what it covers, with its screws. */
-  private void plate(Fitting fitting) {
+  void plate(Fitting fitting) {
     List<Point> points = new ArrayList<>();
     for (String name : fitting.with()) {
       slab.cut(name).ifPresent(c -> c.shapes().forEach(o -> points.addAll(o.corners())));

@@ -9,8 +9,6 @@ import java.util.List;
 import java.util.Set;
 import roughcut.design.BodyDecisions;
 import roughcut.design.Decisions;
-import roughcut.design.PocketCorner;
-import roughcut.design.PocketFinish;
 import roughcut.design.RoutDecisions;
 import roughcut.design.StringDecisions;
 import roughcut.finding.Topic;
@@ -68,7 +66,7 @@ public record Pocket(
     // Over the heel's length, as far as it has one.
     double run = heelEnd.value() - joint.value();
     double tan =
-        seat.made().tiltsFloor() || run <= 0
+        seat.tiltsFloor() || run <= 0
             ? Math.tan(Math.toRadians(heights.leans().value()))
             : (front.value() - end.value()) / run;
     Value floor =
@@ -78,7 +76,11 @@ public record Pocket(
             in("t", slab.thickness()),
             in("d_1", front),
             in("d_2", end));
-    boolean chiselled = slab.givens.get(RoutDecisions.POCKET_CORNERS) == PocketCorner.CHISEL;
+    boolean chiselled =
+        switch (slab.givens.get(RoutDecisions.POCKET_CORNERS)) {
+          case CHISEL -> true;
+          case ROUND_HEEL, SMALL_CUTTER -> false;
+        };
     Outline wanted =
         shape(
             neck, clearance.value(), chiselled ? 0 : bass.value(), chiselled ? 0 : radius.value());
@@ -141,7 +143,7 @@ public record Pocket(
   }
 
   private static Value end(Cutting slab, HeelSeat seat, Value front, Heights heights) {
-    if (seat.made().tiltsFloor()) {
+    if (seat.tiltsFloor()) {
       return slab.ledger.put(
           RoutKeys.POCKET_DEPTH_END,
           "d − (x_h − x_j) · tan(α)",
@@ -163,7 +165,7 @@ public record Pocket(
 
   /** Of a floor under a planed or packed heel only what its taper, as it was made, leaves over. */
   private static Value tilt(Cutting slab, Heights heights, Value front, Value end) {
-    return heights.seat().orElseThrow().made().tiltsFloor()
+    return heights.seat().orElseThrow().tiltsFloor()
         ? heights.taper().orElseThrow()
         : slab.ledger.put(RoutKeys.POCKET_TILT, "d_1 − d_2", in("d_1", front), in("d_2", end));
   }
@@ -171,22 +173,30 @@ public record Pocket(
   private static Value finished(Cutting slab, Value clearance) {
     String id = "pocket.clearance-finished";
     String label = "Clearance a side when the body is finished";
-    if (slab.givens.get(RoutDecisions.POCKET_FINISH) == PocketFinish.KEPT_OUT) {
-      return slab.ledger.put(id, label, FINE_LENGTH, "c", in("c", clearance));
-    }
-    Value film = slab.givens.get(RoutDecisions.FILM);
-    return slab.ledger.put(id, label, FINE_LENGTH, "c − f", in("c", clearance), in("f", film));
+    return switch (slab.givens.get(RoutDecisions.POCKET_FINISH)) {
+      case KEPT_OUT -> slab.ledger.put(id, label, FINE_LENGTH, "c", in("c", clearance));
+      case GOES_IN ->
+          slab.ledger.put(
+              id,
+              label,
+              FINE_LENGTH,
+              "c − f",
+              in("c", clearance),
+              in("f", slab.givens.get(RoutDecisions.FILM)));
+    };
   }
 
   private static Value mismatch(Cutting slab, Value treble, Value bass) {
-    boolean left = slab.givens.get(RoutDecisions.POCKET_CORNERS) == PocketCorner.SMALL_CUTTER;
-    return left
-        ? slab.ledger.put(
-            RoutKeys.POCKET_CORNER_MISMATCH, "max(R, R_b)", in("R", treble), in("R_b", bass))
-        : slab.ledger.put(
-            RoutKeys.POCKET_CORNER_MISMATCH.called("Square heel corners stand off by"),
-            "0 · R",
-            in("R", treble));
+    return switch (slab.givens.get(RoutDecisions.POCKET_CORNERS)) {
+      case SMALL_CUTTER ->
+          slab.ledger.put(
+              RoutKeys.POCKET_CORNER_MISMATCH, "max(R, R_b)", in("R", treble), in("R_b", bass));
+      case ROUND_HEEL, CHISEL ->
+          slab.ledger.put(
+              RoutKeys.POCKET_CORNER_MISMATCH.called("Square heel corners stand off by"),
+              "0 · R",
+              in("R", treble));
+    };
   }
 
   /** The real neck's edges with the clearance; its far corners as the cutter leaves them. */

@@ -9,12 +9,12 @@ import roughcut.design.RoutDecisions;
 import roughcut.geometry.Bounds;
 import roughcut.geometry.Box;
 import roughcut.geometry.ClosestApproach;
-import roughcut.geometry.Convex;
 import roughcut.geometry.Cylinder;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.geometry.Point3;
 import roughcut.geometry.Shapes;
+import roughcut.geometry.Solid;
 import roughcut.measure.Basis;
 import roughcut.measure.Found;
 import roughcut.measure.Precision;
@@ -121,7 +121,7 @@ record Relief(Value count, Value wanted, boolean met) {
   }
 
   /** A solid that is taken already, with the box round it. */
-  private record Taken(Convex solid, Box box) {}
+  private record Taken(Solid solid, Box box) {}
 
   /** Free places from the body's end forwards, so many at most. */
   private static List<Point> free(

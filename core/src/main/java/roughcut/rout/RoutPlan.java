@@ -9,7 +9,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import roughcut.design.RoutDecisions;
-import roughcut.design.WasteRemoval;
 import roughcut.geometry.Bounds;
 import roughcut.measure.Basis;
 import roughcut.measure.Found;
@@ -117,7 +116,11 @@ public record RoutPlan(
                 slab.givens.get(RoutDecisions.LAST_PASS));
     double cutter =
         plan.passes().isEmpty() ? step.corner() * 2 : plan.passes().get(0).cutter().diameter();
-    boolean bore = slab.givens.get(RoutDecisions.WASTE) == WasteRemoval.BORED_FIRST;
+    boolean bore =
+        switch (slab.givens.get(RoutDecisions.WASTE)) {
+          case BORED_FIRST -> true;
+          case ROUTED -> false;
+        };
     List<Value> depths = new ArrayList<>();
     List<Value> cutters = new ArrayList<>();
     passes(slab, step, surface, plan, template, sharing, depths, cutters);

@@ -11,19 +11,17 @@ import java.util.Optional;
 import java.util.Set;
 import roughcut.design.BodyFace;
 import roughcut.design.Fitting;
-import roughcut.design.FittingType;
 import roughcut.design.NeckDecisions;
 import roughcut.geometry.Bounds;
 import roughcut.geometry.Box;
 import roughcut.geometry.ClosestApproach;
-import roughcut.geometry.Convex;
 import roughcut.geometry.Cylinder;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.geometry.Point3;
 import roughcut.geometry.Prism;
 import roughcut.geometry.Shapes;
-import roughcut.measure.Basis;
+import roughcut.geometry.Solid;
 import roughcut.measure.Found;
 import roughcut.measure.Precision;
 import roughcut.measure.Sentence;
@@ -49,15 +47,7 @@ final class Wires {
     this.slab = slab;
   }
 
-  void all() {
-    for (Fitting fitting : slab.givens.design().fittings()) {
-      if (fitting.type() == FittingType.CHANNEL) {
-        slab.making(Basis.NONE, () -> channel(fitting));
-      }
-    }
-  }
-
-  private void channel(Fitting fitting) {
+  void channel(Fitting fitting) {
     Optional<Cut> from = end(fitting, 0);
     Optional<Cut> to = end(fitting, 1);
     if (from.isEmpty() || to.isEmpty()) {
@@ -330,8 +320,8 @@ final class Wires {
   /** A channel that passes beside, over or under what it should lead to carries no wire. */
   private void meets(Fitting fitting, Cut channel, Cut end) {
     double gap = Double.POSITIVE_INFINITY;
-    for (Convex a : channel.solids()) {
-      for (Convex b : end.solids()) {
+    for (Solid a : channel.solids()) {
+      for (Solid b : end.solids()) {
         gap = Math.min(gap, ClosestApproach.of(a, b).distance());
       }
     }

@@ -73,7 +73,11 @@ public record BriefCheck(String words, State state, String how) {
       case AT_MOST -> limited(plan, wish, 1, units);
       case AT_LEAST -> limited(plan, wish, -1, units);
       case COMES_APART -> {
-        boolean apart = plan.given(BodyDecisions.NECK_JOINT).screwed();
+        boolean apart =
+            switch (plan.given(BodyDecisions.NECK_JOINT)) {
+              case BOLT_ON -> true;
+              case SET_NECK, THROUGH -> false;
+            };
         yield new BriefCheck(
             wish.words(),
             apart ? State.HOLDS : State.BROKEN,

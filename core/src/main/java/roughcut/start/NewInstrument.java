@@ -117,12 +117,13 @@ public record NewInstrument(
     Map<String, String> choices = new HashMap<>();
     choices.put("neck.fixing", joint.word());
     choices.put("head.made", head.word());
-    if (head.scarfed()) {
-      numbers.put("scarf.planing", 0.3); // both bevels are planed together after the saw
-    }
-    if (head == HeadMaking.FLAT) {
-      numbers.put("access.tilt", 3.0); // else the bore never comes out of its face
-    }
+    numbers.putAll(
+        switch (head) {
+          case SCARF ->
+              Map.of("scarf.planing", 0.3); // both bevels are planed together after the saw
+          case ONE_PIECE -> Map.of();
+          case FLAT -> Map.of("access.tilt", 3.0); // else the bore never comes out of its face
+        });
     choices.put("body.species", bodyWood);
     choices.put("body.top-species", bodyWood);
     choices.put("fretboard.species", fretboardWood);
@@ -155,7 +156,10 @@ public record NewInstrument(
 
   /** Where neck or fretboard end, mm from the nut line. */
   private double ends(Map<String, Double> numbers) {
-    return joint.runsThrough() ? fretboardEnds() : numbers.get("heel.end");
+    return switch (joint) {
+      case THROUGH -> fretboardEnds();
+      case BOLT_ON, SET_NECK -> numbers.get("heel.end");
+    };
   }
 
   private double fretboardEnds() {
@@ -181,14 +185,16 @@ public record NewInstrument(
     numbers.put("heel.thickness", sizes.heel());
     numbers.put("head.length", sizes.headLength());
     numbers.put("head.width", sizes.headWidth());
-    if (head.stepped() && !joint.runsThrough()) {
-      // One depth from tip to heel, so that nothing has to be glued under.
-      numbers.put("shaft.thickness", sizes.heel() + LEFT_AT_HEEL);
-    }
-    if (joint.runsThrough()) {
-      numbers.put("heel.end", begins + 390);
-      numbers.put("heel.thickness", 38.0);
-    }
+    numbers.putAll(
+        switch (joint) {
+          case THROUGH -> Map.of("heel.end", begins + 390, "heel.thickness", 38.0);
+          case BOLT_ON, SET_NECK ->
+              switch (head) {
+                // One depth from tip to heel, so that nothing has to be glued under.
+                case FLAT -> Map.of("shaft.thickness", sizes.heel() + LEFT_AT_HEEL);
+                case SCARF, ONE_PIECE -> Map.of();
+              };
+        });
   }
 
   private void body(Map<String, Double> numbers) {
@@ -202,9 +208,11 @@ public record NewInstrument(
   }
 
   private String bridge() {
-    return fanned() || joint.runsThrough()
-        ? "flat-plate"
-        : kind.bass() ? "bar-tailpiece" : "two-post";
+    String apart = kind.bass() ? "bar-tailpiece" : "two-post";
+    return switch (joint) {
+      case THROUGH -> "flat-plate";
+      case BOLT_ON, SET_NECK -> fanned() ? "flat-plate" : apart;
+    };
   }
 
   /** Saddles where this bridge has them, with something left to set upwards. */
@@ -228,17 +236,21 @@ public record NewInstrument(
 
   /** A block where the blank isn't as deep as the heel or core: a head in one piece wants none. */
   private List<BlankStep> heelBlock(Design design) {
-    boolean through = joint.runsThrough();
-    if (!through && !head.scarfed()) {
-      return List.of();
-    }
+    double core = BodyDecisions.BODY_LENGTH.in(design) + CORE_CURVE;
+    double heel = Decisions.HEEL_END.in(design) - Decisions.JOINT_X.in(design) + HEEL_CURVE;
+    return switch (joint) {
+      case THROUGH -> block(design, core);
+      case BOLT_ON, SET_NECK ->
+          switch (head) {
+            case SCARF -> block(design, heel);
+            case ONE_PIECE, FLAT -> List.of();
+          };
+    };
+  }
+
+  private List<BlankStep> block(Design design, double under) {
     double missing = Decisions.HEEL_THICKNESS.in(design) - Decisions.SHAFT_THICKNESS.in(design);
-    double under =
-        through
-            ? BodyDecisions.BODY_LENGTH.in(design)
-            : Decisions.HEEL_END.in(design) - Decisions.JOINT_X.in(design);
-    double length =
-        Math.ceil(under + BlankDecisions.END_TRIM.in(design) + (through ? CORE_CURVE : HEEL_CURVE));
+    double length = Math.ceil(under + BlankDecisions.END_TRIM.in(design));
     return List.of(
         new BlankStep(BlankStep.Kind.HEEL_BLOCK, neckWood, Math.ceil(missing + 2), length));
   }

@@ -249,7 +249,12 @@ public record Bridge(
     from.add(new From("fret 1", x.value() - frets.at(1)));
     from.add(new From("the octave fret", x.value() - frets.octave()));
     from.add(new From("the fretboard's end", x.value() - taper.end().value()));
-    if (!givens.get(BodyDecisions.NECK_JOINT).runsThrough()) {
+    boolean pocketed =
+        switch (givens.get(BodyDecisions.NECK_JOINT)) {
+          case BOLT_ON, SET_NECK -> true;
+          case THROUGH -> false;
+        };
+    if (pocketed) {
       from.add(
           new From("the pocket's end", x.value() - givens.get(Decisions.HEEL_END).value(), true));
     }

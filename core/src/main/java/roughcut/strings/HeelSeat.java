@@ -5,7 +5,6 @@ import static roughcut.measure.Worked.in;
 import java.util.Optional;
 import roughcut.design.AngleMade;
 import roughcut.design.Decisions;
-import roughcut.design.PocketFinish;
 import roughcut.design.RoutDecisions;
 import roughcut.design.StringDecisions;
 import roughcut.measure.Basis;
@@ -63,22 +62,23 @@ public record HeelSeat(
       Givens givens, Value exposed, Value lean, Value joint, Value heelEnd, Ledger ledger) {
     AngleMade made = givens.get(StringDecisions.ANGLE_MADE);
     Optional<Value> film =
-        givens.get(RoutDecisions.POCKET_FINISH) == PocketFinish.GOES_IN
-            ? Optional.of(givens.get(RoutDecisions.FILM))
-            : Optional.empty();
+        switch (givens.get(RoutDecisions.POCKET_FINISH)) {
+          case GOES_IN -> Optional.of(givens.get(RoutDecisions.FILM));
+          case KEPT_OUT -> Optional.empty();
+        };
     Value heel = givens.get(Decisions.HEEL_THICKNESS);
     boolean forward = lean.value() < 0;
-    if (made.tiltsFloor()) {
+    if (tiltsFloor(made)) {
       return of(made, heel, Optional.empty(), heel, heel, film, exposed, lean, joint, heelEnd);
     }
-    String thick = made.planes() == forward ? THE_END : THE_EDGE;
+    String thick = planed(made) == forward ? THE_END : THE_EDGE;
     ValueKey key =
-        made.planes()
+        planed(made)
             ? StringKeys.HEEL_TAPER.called("Planed off the heel's underside " + thick)
             : StringKeys.HEEL_TAPER.called("Wedge under the heel, thick " + thick);
     Value nominal = ledger.put(key, "abs(k)", in("k", lean));
     Value taper = givens.read(Measurables.HEEL_TAPER, nominal).orElse(nominal);
-    boolean atEdge = made.planes() != forward;
+    boolean atEdge = planed(made) != forward;
     Value edge = there(StringKeys.HEEL_AT_EDGE, made, heel, taper, atEdge, lean, ledger);
     Value end = there(StringKeys.HEEL_AT_END, made, heel, taper, !atEdge, lean, ledger);
     return of(made, heel, Optional.of(taper), edge, end, film, exposed, lean, joint, heelEnd);
@@ -113,8 +113,8 @@ public record HeelSeat(
         edge,
         end,
         film,
-        made.planes() ? woodEdge : heel,
-        made.planes() ? woodEnd : heel,
+        planed(made) ? woodEdge : heel,
+        planed(made) ? woodEnd : heel,
         edgeDepth,
         endDepth,
         joint,
@@ -142,7 +142,7 @@ public record HeelSeat(
         Found.of(
             key.id() + ".share",
             "Share of the taper there",
-            here ? made.planes() ? -1 : 1 : 0,
+            here ? planed(made) ? -1 : 1 : 0,
             Quantity.RATIO,
             "found by which way the neck leans",
             Basis.of(lean));
@@ -161,9 +161,41 @@ public record HeelSeat(
     return Math.min(heel.value(), at(x) - film.map(Value::value).orElse(0.0));
   }
 
+  /** Whether the pocket's floor makes the angle. */
+  public boolean tiltsFloor() {
+    return tiltsFloor(made);
+  }
+
+  private static boolean tiltsFloor(AngleMade made) {
+    return switch (made) {
+      case TILTED_FLOOR -> true;
+      case PLANED_HEEL, WEDGE -> false;
+    };
+  }
+
+  /** Whether the heel's underside makes it. */
+  public boolean planed() {
+    return planed(made);
+  }
+
+  private static boolean planed(AngleMade made) {
+    return switch (made) {
+      case PLANED_HEEL -> true;
+      case TILTED_FLOOR, WEDGE -> false;
+    };
+  }
+
+  /** Whether a wedge between the two makes it. */
+  public boolean wedged() {
+    return switch (made) {
+      case WEDGE -> true;
+      case TILTED_FLOOR, PLANED_HEEL -> false;
+    };
+  }
+
   /** Whether anything lies between heel and floor. */
   public boolean packed() {
-    return made.packs() || film.isPresent();
+    return wedged() || film.isPresent();
   }
 
   /** Wedge and film at x, mm; 0 where there is none. */

@@ -74,16 +74,23 @@ final class HeightsBuilder {
     Value h = givens.get(StringDecisions.SADDLE_HEIGHT);
     Value alpha = givens.wanted(StringDecisions.ANGLE_DECIDED);
     Value exposed =
-        solve == SolveFor.EXPOSED
-            ? put(
-                StringDecisions.EXPOSED.id(),
-                "Fretboard has to stand out",
-                LENGTH,
-                "H − tan(α) · max(1, L − x_j) − 2 · a_12 + a_nut − t_b − t_f",
-                in("H", h),
-                in("α", alpha))
-            : put(
-                StringDecisions.EXPOSED.id(), "Fretboard above the body", LENGTH, "e", in("e", e));
+        switch (solve) {
+          case EXPOSED ->
+              put(
+                  StringDecisions.EXPOSED.id(),
+                  "Fretboard has to stand out",
+                  LENGTH,
+                  "H − tan(α) · max(1, L − x_j) − 2 · a_12 + a_nut − t_b − t_f",
+                  in("H", h),
+                  in("α", alpha));
+          case ANGLE, SADDLE ->
+              put(
+                  StringDecisions.EXPOSED.id(),
+                  "Fretboard above the body",
+                  LENGTH,
+                  "e",
+                  in("e", e));
+        };
     Value joint =
         put(
             "heights.joint",
@@ -92,38 +99,48 @@ final class HeightsBuilder {
             "e + t_b + t_f",
             in("e", exposed));
     Value angle =
-        solve == SolveFor.ANGLE
-            ? put(
-                StringDecisions.ANGLE_DECIDED.id(),
-                "Neck leans back by",
-                ANGLE,
-                "atan((H − z_j − 2 · a_12 + a_nut) / max(1, L − x_j))",
-                in("H", h),
-                in("z_j", joint))
-            : put(
-                StringDecisions.ANGLE_DECIDED.id(),
-                "Neck leans back by",
-                ANGLE,
-                "α",
-                in("α", alpha));
+        switch (solve) {
+          case ANGLE ->
+              put(
+                  StringDecisions.ANGLE_DECIDED.id(),
+                  "Neck leans back by",
+                  ANGLE,
+                  "atan((H − z_j − 2 · a_12 + a_nut) / max(1, L − x_j))",
+                  in("H", h),
+                  in("z_j", joint));
+          case EXPOSED, SADDLE ->
+              put(
+                  StringDecisions.ANGLE_DECIDED.id(),
+                  "Neck leans back by",
+                  ANGLE,
+                  "α",
+                  in("α", alpha));
+        };
     Value saddle =
-        solve == SolveFor.SADDLE
-            ? put(
-                StringDecisions.SADDLE_HEIGHT.id(),
-                "Saddle has to stand over the body",
-                LENGTH,
-                "z_j + tan(α) · max(1, L − x_j) + 2 · a_12 − a_nut",
-                in("z_j", joint),
-                in("α", alpha))
-            : put(
-                StringDecisions.SADDLE_HEIGHT.id(),
-                "Saddle stands over the body",
-                LENGTH,
-                "H",
-                in("H", h));
+        switch (solve) {
+          case SADDLE ->
+              put(
+                  StringDecisions.SADDLE_HEIGHT.id(),
+                  "Saddle has to stand over the body",
+                  LENGTH,
+                  "z_j + tan(α) · max(1, L − x_j) + 2 · a_12 − a_nut",
+                  in("z_j", joint),
+                  in("α", alpha));
+          case EXPOSED, ANGLE ->
+              put(
+                  StringDecisions.SADDLE_HEIGHT.id(),
+                  "Saddle stands over the body",
+                  LENGTH,
+                  "H",
+                  in("H", h));
+        };
     Value heel = givens.get(Decisions.HEEL_END);
     // A through-neck has its angle in the blank.
-    boolean through = givens.get(BodyDecisions.NECK_JOINT).runsThrough();
+    boolean through =
+        switch (givens.get(BodyDecisions.NECK_JOINT)) {
+          case THROUGH -> true;
+          case BOLT_ON, SET_NECK -> false;
+        };
     Optional<Value> taper =
         through
             ? Optional.empty()
@@ -192,7 +209,7 @@ final class HeightsBuilder {
             rise.value(),
             seated.value(),
             Math.tan(Math.toRadians(lean.value())),
-            !givens.get(BodyDecisions.NECK_JOINT).runsThrough()),
+            seat.isPresent()),
         Basis.of(scale, jointX, nut, action, rise, seated, lean));
   }
 

@@ -19,7 +19,10 @@ public final class NutAction {
 
   /** Whether the strings lie on a zero fret. */
   public static boolean onZeroFret(Givens givens) {
-    return givens.get(FretboardDecisions.NUT_KIND).onZeroFret();
+    return switch (givens.get(FretboardDecisions.NUT_KIND)) {
+      case ZERO_FRET -> true;
+      case END, SLOT, SHELF, LOCKING -> false;
+    };
   }
 
   /** The strings' height over the fret tops' plane at the nut line, mm. */

@@ -101,7 +101,10 @@ public record StringPull(List<Value> tensions, List<Value> cores, List<Value> sc
         "string." + i + ".core-estimate",
         "String " + i + " core, estimated",
         FINE_LENGTH,
-        kind == StringKind.GUITAR ? "min(0.19 + 0.225 · D, 0.95 · D)" : "min(0.39 · D, 0.95 · D)",
+        switch (kind) {
+          case GUITAR -> "min(0.19 + 0.225 · D, 0.95 · D)";
+          case BASS -> "min(0.39 · D, 0.95 · D)";
+        },
         in("D", gauge));
   }
 

@@ -33,27 +33,24 @@ final class FittingThinSpots {
    * @param words with the fitting's own put in
    * @param changes last part of the decision that would change it
    */
-  private record Own(FittingType type, String key, ThinKind kind, String words, String changes) {}
+  private record Own(String key, ThinKind kind, String words, String changes) {}
 
-  private static final List<Own> OWN =
-      List.of(
-          new Own(FittingType.JACK, "walls", ThinKind.JACK, "%s to a face", "depth"),
-          new Own(
-              FittingType.JACK,
-              "cover",
-              ThinKind.HIDDEN,
-              "%s's plate over its bore",
-              "plate-width"),
-          new Own(FittingType.CONTROL, "bushing-spare", ThinKind.FITS, "%s's thread", "recess"),
-          new Own(FittingType.CONTROL, "room", ThinKind.FITS, "room behind %s", "height"),
-          new Own(
-              FittingType.CONTROL, "top-left", ThinKind.CONTROL_TOP, "top left at %s", "recess"),
-          new Own(
-              FittingType.CAVITY,
-              "screw-wall",
-              ThinKind.BORE,
-              "cover's screws to the wall of %s",
-              "lug"));
+  private static List<Own> own(FittingType type) {
+    return switch (type) {
+      case JACK ->
+          List.of(
+              new Own("walls", ThinKind.JACK, "%s to a face", "depth"),
+              new Own("cover", ThinKind.HIDDEN, "%s's plate over its bore", "plate-width"));
+      case CONTROL ->
+          List.of(
+              new Own("bushing-spare", ThinKind.FITS, "%s's thread", "recess"),
+              new Own("room", ThinKind.FITS, "room behind %s", "height"),
+              new Own("top-left", ThinKind.CONTROL_TOP, "top left at %s", "recess"));
+      case CAVITY ->
+          List.of(new Own("screw-wall", ThinKind.BORE, "cover's screws to the wall of %s", "lug"));
+      case PICKUP, PLATE, CHANNEL, STRAP, RELIEF, BORE -> List.of();
+    };
+  }
 
   private final Spots spots;
   private final Givens givens;
@@ -95,11 +92,7 @@ final class FittingThinSpots {
                           pickup.fitting().id("clearance"), pickup.fitting().id("ring-length"))));
     }
     for (Fitting fitting : givens.design().fittings()) {
-      for (Own own : OWN) {
-        if (own.type == fitting.type()) {
-          fitting(fitting, own);
-        }
-      }
+      own(fitting.type()).forEach(o -> fitting(fitting, o));
     }
   }
 
@@ -114,10 +107,7 @@ final class FittingThinSpots {
     }
     Point at = cut.shapes().get(0).centre();
     List<String> by = new ArrayList<>(List.of(fitting.id(own.changes)));
-    givens.design().fittings().stream()
-        .filter(f -> f.type() == FittingType.CAVITY && f.with().contains(fitting.name()))
-        .findFirst()
-        .ifPresent(f -> by.add(f.id("left")));
+    givens.design().cavitiesOf(fitting).stream().findFirst().ifPresent(f -> by.add(f.id("left")));
     by.add(BodyDecisions.BODY_THICKNESS.id());
     spots.tell(
         own.kind,
@@ -182,8 +172,24 @@ final class FittingThinSpots {
 
   /** A plate carries knobs and rings, and hides pots: of those it needn't keep clear. */
   private boolean covers(Part plate, Part other) {
-    return type(plate).filter(t -> t == FittingType.PLATE).isPresent()
-        && type(other).filter(t -> t == FittingType.CONTROL || t == FittingType.PICKUP).isPresent();
+    boolean laid =
+        type(plate)
+            .map(
+                t ->
+                    switch (t) {
+                      case PLATE -> true;
+                      case PICKUP, CONTROL, JACK, CAVITY, CHANNEL, STRAP, RELIEF, BORE -> false;
+                    })
+            .orElse(false);
+    return laid
+        && type(other)
+            .map(
+                t ->
+                    switch (t) {
+                      case CONTROL, PICKUP -> true;
+                      case PLATE, JACK, CAVITY, CHANNEL, STRAP, RELIEF, BORE -> false;
+                    })
+            .orElse(false);
   }
 
   /** Of what the part is; empty for bridge and fretboard. */
@@ -205,7 +211,7 @@ final class FittingThinSpots {
                             case PICKUP -> "from-saddle";
                             case JACK -> "round";
                             case PLATE -> "overlap";
-                            default -> "x";
+                            case CONTROL, CAVITY, CHANNEL, STRAP, RELIEF, BORE -> "x";
                           })),
               () ->
                   ids.add(

@@ -9,8 +9,6 @@ import roughcut.design.SurfaceDecisions;
 import roughcut.geometry.Bounds;
 import roughcut.geometry.Box;
 import roughcut.geometry.ClosestApproach;
-import roughcut.geometry.Convex;
-import roughcut.geometry.Cylinder;
 import roughcut.geometry.Edge;
 import roughcut.geometry.Minimum;
 import roughcut.geometry.Outline;
@@ -18,6 +16,7 @@ import roughcut.geometry.Point;
 import roughcut.geometry.Point3;
 import roughcut.geometry.Prism;
 import roughcut.geometry.Shapes;
+import roughcut.geometry.Solid;
 import roughcut.measure.Precision;
 import roughcut.rout.Cut;
 
@@ -63,7 +62,7 @@ record SurfaceGap(String what, String changedBy, double distance, Point at) {
       double reach = surface.edgeReach(face);
       boolean nearEdge = reach > 0 && toEdge.distance() < reach + far;
       SurfaceGap best = null;
-      for (Convex solid : cut.solids()) {
+      for (Solid solid : cut.solids()) {
         SurfaceGap here = gap(solid, surface, face, nearEdge, far);
         best = here != null && (best == null || here.distance < best.distance) ? here : best;
       }
@@ -75,7 +74,7 @@ record SurfaceGap(String what, String changedBy, double distance, Point at) {
   }
 
   private static SurfaceGap gap(
-      Convex solid, BodySurface surface, BodyFace face, boolean nearEdge, double far) {
+      Solid solid, BodySurface surface, BodyFace face, boolean nearEdge, double far) {
     Box box = solid.box();
     boolean back = face == BodyFace.BACK;
     double plain =
@@ -99,15 +98,15 @@ record SurfaceGap(String what, String changedBy, double distance, Point at) {
 
   /** Beside the edge a face is lost by the distance from the edge only, so one line tells it. */
   private static SurfaceGap besideEdge(
-      Convex solid, Box box, BodySurface surface, BodyFace face, double far) {
+      Solid solid, Box box, BodySurface surface, BodyFace face, double far) {
     Edge edge = surface.edge();
-    boolean round = solid instanceof Cylinder bore && bore.upright();
     Edge.Nearest nearest =
-        round
-            ? edge.nearestOfRound(((Cylinder) solid).from().flat(), ((Cylinder) solid).radius())
-            : solid instanceof Prism prism
-                ? edge.nearest(new Outline(prism.corners()))
-                : edge.nearest(Cut.shadow((Cylinder) solid));
+        solid.fold(
+            prism -> edge.nearest(new Outline(prism.corners())),
+            bore ->
+                bore.upright()
+                    ? edge.nearestOfRound(bore.from().flat(), bore.radius())
+                    : edge.nearest(Cut.shadow(bore)));
     // What comes out at the edge stands under the face's own edge there.
     double inside = Math.max(0, nearest.distance());
     double reach = surface.edgeReach(face);
@@ -143,7 +142,7 @@ record SurfaceGap(String what, String changedBy, double distance, Point at) {
 
   /** Walks over the finished face to where a solid comes nearest it. */
   private static final class Search {
-    private final Convex solid;
+    private final Solid solid;
     private final Box box;
     private final BodySurface surface;
     private final BodyFace face;
@@ -153,8 +152,11 @@ record SurfaceGap(String what, String changedBy, double distance, Point at) {
     /** No face reaches beyond it; a bore may, and for miles where somebody mistyped a place. */
     private final Bounds body;
 
+    /** Shape of a solid with both ends level; null of any other. */
+    private final Outline level;
+
     Search(
-        Convex solid,
+        Solid solid,
         Box box,
         BodySurface surface,
         BodyFace face,
@@ -167,6 +169,9 @@ record SurfaceGap(String what, String changedBy, double distance, Point at) {
       this.near = near;
       this.nearEdge = nearEdge;
       this.body = surface.edge().shape().bounds();
+      this.level =
+          solid.fold(
+              prism -> prism.lean() == 0 ? new Outline(prism.corners()) : null, bore -> null);
     }
 
     SurfaceGap go() {
@@ -205,11 +210,12 @@ record SurfaceGap(String what, String changedBy, double distance, Point at) {
     /** Places just inside the solid's own edge, where it most often comes nearest a slope. */
     private void rim(List<Point> starts) {
       List<Point> edge =
-          solid instanceof Prism prism
-              ? prism.corners()
-              : solid instanceof Cylinder bore && bore.upright()
-                  ? Shapes.circle(bore.from().flat(), bore.radius()).corners()
-                  : List.of();
+          solid.fold(
+              Prism::corners,
+              bore ->
+                  bore.upright()
+                      ? Shapes.circle(bore.from().flat(), bore.radius()).corners()
+                      : List.of());
       Point middle = new Point((box.x0() + box.x1()) / 2, (box.y0() + box.y1()) / 2);
       for (int i = 0; i < edge.size(); i++) {
         Point p = edge.get(i);
@@ -278,17 +284,12 @@ record SurfaceGap(String what, String changedBy, double distance, Point at) {
       boolean back = face == BodyFace.BACK;
       double z = back ? surface.backPlane() - lost : surface.topPlane(p.x()) + lost;
       double[] chord = solid.chord(p.x(), p.y());
-      boolean level = solid instanceof Prism prism && prism.lean() == 0;
       double upright = chord == null ? 0 : back ? z - chord[1] : chord[0] - z;
-      if (chord != null && (upright <= 0 || level)) {
+      if (chord != null && (upright <= 0 || level != null)) {
         return upright;
       }
-      if (level) {
-        Prism prism = (Prism) solid;
-        double low = Math.min(prism.open(), prism.floor());
-        double high = Math.max(prism.open(), prism.floor());
-        return Math.hypot(
-            Math.max(0, Math.max(low - z, z - high)), new Outline(prism.corners()).edgeDistance(p));
+      if (level != null) {
+        return Math.hypot(Math.max(0, Math.max(box.z0() - z, z - box.z1())), level.edgeDistance(p));
       }
       return ClosestApproach.of(new Point3(p.x(), p.y(), z), solid).distance();
     }

@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import roughcut.geometry.Box;
 import roughcut.geometry.ClosestApproach;
-import roughcut.geometry.Convex;
+import roughcut.geometry.Solid;
 import roughcut.rout.Cut;
 
 /**
@@ -23,12 +23,12 @@ public record Web(Cut a, Cut b, ClosestApproach closest) {
    */
   public static List<Web> all(List<Cut> cuts, double within) {
     int n = cuts.size();
-    List<List<Convex>> solids = new ArrayList<>(n);
+    List<List<Solid>> solids = new ArrayList<>(n);
     Box[][] boxes = new Box[n][];
     Box[] whole = new Box[n];
     for (int i = 0; i < n; i++) {
       solids.add(cuts.get(i).solids());
-      boxes[i] = solids.get(i).stream().map(Convex::box).toArray(Box[]::new);
+      boxes[i] = solids.get(i).stream().map(Solid::box).toArray(Box[]::new);
       for (Box box : boxes[i]) {
         whole[i] = whole[i] == null ? box : whole[i].and(box);
       }
@@ -48,7 +48,7 @@ public record Web(Cut a, Cut b, ClosestApproach closest) {
   }
 
   private static ClosestApproach least(
-      List<Convex> a, Box[] boxA, List<Convex> b, Box[] boxB, double within) {
+      List<Solid> a, Box[] boxA, List<Solid> b, Box[] boxB, double within) {
     ClosestApproach best = null;
     double least = within;
     for (int i = 0; i < a.size(); i++) {

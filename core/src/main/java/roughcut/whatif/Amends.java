@@ -24,7 +24,6 @@ import roughcut.bench.Sizing;
 import roughcut.bench.Spoiled;
 import roughcut.design.Decisions;
 import roughcut.design.NumberDecision;
-import roughcut.measure.Decided;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
 import roughcut.measure.Sentence;
@@ -155,7 +154,12 @@ public final class Amends {
     if (!seen.add(value)) {
       return; // values share what they come from
     }
-    if (value instanceof Decided) {
+    boolean decided =
+        switch (value.origin()) {
+          case DECIDED -> true;
+          case MEASURED, KNOWN, WORKED, FOUND -> false;
+        };
+    if (decided) {
       into.add(value.id());
     }
     value.dependsOn().forEach(v -> leaves(v, into, seen));

@@ -13,7 +13,6 @@ import roughcut.design.Decision;
 import roughcut.design.Decisions;
 import roughcut.design.Design;
 import roughcut.design.Fitting;
-import roughcut.design.NumberDecision;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
 import roughcut.measure.Units;
@@ -177,12 +176,12 @@ public final class Changes {
   }
 
   private static String said(Decision decision, Design design, Units units) {
-    if (decision instanceof NumberDecision number) {
-      return number.follows() && number.undecided(design)
-          ? "as it follows"
-          : number.told(number.in(design), units);
-    }
-    return "“" + decision.editable(design, units) + "”";
+    return decision.fold(
+        number ->
+            number.follows() && number.undecided(design)
+                ? "as it follows"
+                : number.told(number.in(design), units),
+        choice -> "“" + choice.editable(design, units) + "”");
   }
 
   private static void fittings(Design before, Design after, List<String> lines) {

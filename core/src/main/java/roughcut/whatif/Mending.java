@@ -40,12 +40,12 @@ public final class Mending {
     Mending mending = new Mending(plan, spot);
     List<Proposal> all = new ArrayList<>();
     for (String id : spot.changedBy()) {
-      Optional<Decision> decision = Decisions.find(plan.build().design(), id);
       // What was measured can't be decided otherwise: the wood is as it is.
-      if (decision.isPresent()
-          && decision.get() instanceof NumberDecision number
-          && !plan.build().measured().containsKey(id)) {
-        mending.nearest(number).ifPresent(all::add);
+      if (!plan.build().measured().containsKey(id)) {
+        Decisions.find(plan.build().design(), id)
+            .flatMap(Decision::number)
+            .flatMap(mending::nearest)
+            .ifPresent(all::add);
       }
     }
     return Remedies.judged(plan, all);

@@ -64,7 +64,7 @@ class ClosestApproachTest {
         .isCloseTo(0, within(0.002));
   }
 
-  static Convex any(Random random) {
+  static Solid any(Random random) {
     double x = random.nextDouble() * 60;
     double y = random.nextDouble() * 60;
     if (random.nextBoolean()) {
@@ -105,8 +105,8 @@ class ClosestApproachTest {
     Random random = new Random(3);
     int apart = 0;
     for (int i = 0; i < 120; i++) {
-      Convex a = any(random);
-      Convex b = any(random);
+      Solid a = any(random);
+      Solid b = any(random);
       double found = ClosestApproach.of(a, b).distance();
       double slow = Sampled.distance(a, b, random);
       assertThat(found).as("never more than any two points of the skins").isLessThan(slow + 0.01);
@@ -123,8 +123,8 @@ class ClosestApproachTest {
   void aPlaneBetweenThemProvesIt() {
     Random random = new Random(8);
     for (int i = 0; i < 4000; i++) {
-      Convex a = any(random);
-      Convex b = any(random);
+      Solid a = any(random);
+      Solid b = any(random);
       ClosestApproach found = ClosestApproach.of(a, b);
       if (found.distance() < 0.05) {
         continue;
@@ -144,8 +144,8 @@ class ClosestApproachTest {
   void boxesAreNeverFurtherApartThanWhatLiesInThem() {
     Random random = new Random(12);
     for (int i = 0; i < 2000; i++) {
-      Convex a = any(random);
-      Convex b = any(random);
+      Solid a = any(random);
+      Solid b = any(random);
       assertThat(a.box().distance(b.box()))
           .isLessThanOrEqualTo(ClosestApproach.of(a, b).distance() + 0.002);
     }

@@ -21,7 +21,7 @@ class SolidProperties {
   void aColumnRunsThroughASolidWhereItsPointsDo(
       @ForAll @LongRange(min = 0, max = 99_999) long seed) {
     Random random = new Random(seed);
-    Convex solid = ClosestApproachTest.any(random);
+    Solid solid = ClosestApproachTest.any(random);
     Box box = solid.box();
     for (int i = 0; i < 6; i++) {
       double x = box.x0() - 2 + random.nextDouble() * (box.x1() - box.x0() + 4);
@@ -39,7 +39,7 @@ class SolidProperties {
   /** The box touches the solid on all six sides: no point lies outside, and none further in. */
   @Property(tries = 120)
   void theBoxIsTheLeastRoundIt(@ForAll @LongRange(min = 0, max = 99_999) long seed) {
-    Convex solid = ClosestApproachTest.any(new Random(seed));
+    Solid solid = ClosestApproachTest.any(new Random(seed));
     Box box = solid.box();
     double[] most = {
       solid.furthest(new Point3(-1, 0, 0)).x(),
@@ -59,7 +59,7 @@ class SolidProperties {
   @Property(tries = 120)
   void nothingOfItLiesFurther(@ForAll @LongRange(min = 0, max = 99_999) long seed) {
     Random random = new Random(seed);
-    Convex solid = ClosestApproachTest.any(random);
+    Solid solid = ClosestApproachTest.any(random);
     Point3 way = new Point3(random.nextGaussian(), random.nextGaussian(), random.nextGaussian());
     Point3 far = solid.furthest(way);
     Box box = solid.box();

@@ -7,16 +7,16 @@ public final class Solids {
   private static final double HAIR = 1e-3;
 
   /** Inside by more than a hair. */
-  public static boolean holds(Convex solid, double x, double y, double z) {
+  public static boolean holds(Solid solid, double x, double y, double z) {
     return inside(solid, x, y, z, HAIR);
   }
 
   /** Inside, or outside by less than a hair. */
-  static boolean touches(Convex solid, double x, double y, double z) {
+  static boolean touches(Solid solid, double x, double y, double z) {
     return inside(solid, x, y, z, -HAIR);
   }
 
-  private static boolean inside(Convex solid, double x, double y, double z, double by) {
+  private static boolean inside(Solid solid, double x, double y, double z, double by) {
     if (solid instanceof Prism prism) {
       double floor = prism.floorAt(x);
       return new Outline(prism.corners()).holds(new Point(x, y))

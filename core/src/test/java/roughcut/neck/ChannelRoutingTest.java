@@ -236,7 +236,7 @@ class ChannelRoutingTest {
         double r = run.cutter().value() / 2;
         // A base's edge on its stop holds the cutter's middle that far inside; a table cuts to the
         // line.
-        double in = !machine.carried() ? r : base;
+        double in = machine == ChannelMachine.ROUTER_TABLE ? r : base;
         assertThat(stopStart + in - r).isCloseTo(start, within(1e-6));
         assertThat(stopEnd - in + r).isCloseTo(start + length, within(1e-6));
       }

@@ -9,11 +9,11 @@ import java.util.Random;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import roughcut.demo.Demo;
-import roughcut.geometry.Convex;
 import roughcut.geometry.Cylinder;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point3;
 import roughcut.geometry.Prism;
+import roughcut.geometry.Solid;
 import roughcut.measure.Decided;
 import roughcut.measure.Quantity;
 import roughcut.plan.Plan;
@@ -112,7 +112,7 @@ class OverlapTest {
     int looked = 0;
     for (Build build : Demo.builds(LocalDate.of(2026, 5, 4))) {
       for (Cut cut : Plan.of(build, Demo.shop()).cuts().cuts()) {
-        for (Convex solid : cut.solids()) {
+        for (Solid solid : cut.solids()) {
           if (solid instanceof Prism prism) {
             looked++;
             assertThat(new Outline(prism.corners()).convex()).as(cut.name()).isTrue();

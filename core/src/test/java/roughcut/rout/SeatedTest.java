@@ -8,9 +8,9 @@ import java.util.Random;
 import org.junit.jupiter.api.Test;
 import roughcut.Heron;
 import roughcut.design.BodyFace;
-import roughcut.geometry.Convex;
 import roughcut.geometry.Cylinder;
 import roughcut.geometry.Point;
+import roughcut.geometry.Solid;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 
@@ -179,7 +179,7 @@ class SeatedTest {
               && x <= cut.box().x1()
               && y >= cut.box().y0()
               && y <= cut.box().y1()) {
-            for (Convex solid : cut.solids()) {
+            for (Solid solid : cut.solids()) {
               double[] chord = solid.chord(x, y);
               if (chord != null) {
                 column.set(

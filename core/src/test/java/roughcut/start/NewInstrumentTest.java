@@ -54,7 +54,7 @@ class NewInstrumentTest {
     assertThat(plan.frets().frets()).hasSize(frets);
     assertThat(plan.frets().scale().value()).isCloseTo(treble + fan / 2, within(1e-9));
     assertThat(plan.build().design().strings()).hasSize(kind.count());
-    assertThat(plan.neck().through()).isEqualTo(joint.runsThrough());
+    assertThat(plan.neck().through()).isEqualTo(joint == NeckJoint.THROUGH);
     assertThat(plan.build().log().readings()).isEmpty();
     assertThat(plan.build().log().done()).isEmpty();
   }

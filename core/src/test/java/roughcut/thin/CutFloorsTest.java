@@ -14,7 +14,7 @@ import roughcut.Heron;
 import roughcut.demo.Demo;
 import roughcut.design.Design;
 import roughcut.finding.Finding;
-import roughcut.geometry.Convex;
+import roughcut.geometry.Solid;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
 import roughcut.rout.Cut;
@@ -77,7 +77,7 @@ class CutFloorsTest {
             continue; // a channel without room is a problem of its own
           }
           double left = Double.POSITIVE_INFINITY;
-          for (Convex solid : cut.solids()) {
+          for (Solid solid : cut.solids()) {
             left =
                 Math.min(
                     left, cut.from() == CutFrom.BACK ? solid.box().z0() : back - solid.box().z1());
@@ -139,8 +139,8 @@ class CutFloorsTest {
       for (int k = 0; k <= 200; k++) {
         double x = x0 + (x1 - x0) * i / 200;
         double y = y0 + (y1 - y0) * k / 200;
-        for (Convex one : a.solids()) {
-          for (Convex other : b.solids()) {
+        for (Solid one : a.solids()) {
+          for (Solid other : b.solids()) {
             double[] p = one.chord(x, y);
             double[] q = other.chord(x, y);
             if (p != null && q != null && Math.max(p[0], q[0]) <= Math.min(p[1], q[1])) {

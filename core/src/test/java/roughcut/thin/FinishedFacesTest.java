@@ -12,12 +12,12 @@ import roughcut.Heron;
 import roughcut.demo.Demo;
 import roughcut.design.BodyFace;
 import roughcut.design.Design;
-import roughcut.geometry.Convex;
 import roughcut.geometry.Cylinder;
 import roughcut.geometry.Edge;
 import roughcut.geometry.Point;
 import roughcut.geometry.Point3;
 import roughcut.geometry.Prism;
+import roughcut.geometry.Solid;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
 import roughcut.rout.Cut;
@@ -109,7 +109,7 @@ class FinishedFacesTest {
   }
 
   /** The least and greatest z of a solid over a place; null beside it. */
-  private static double[] upright(Convex solid, double x, double y) {
+  private static double[] upright(Solid solid, double x, double y) {
     if (solid instanceof Prism prism) {
       double z = prism.floor() + prism.lean() * x;
       return inside(prism.corners(), x, y) >= 0
@@ -145,7 +145,7 @@ class FinishedFacesTest {
           continue;
         }
         double least = Double.POSITIVE_INFINITY;
-        for (Convex solid : cut.solids()) {
+        for (Solid solid : cut.solids()) {
           var box = solid.box();
           for (BodyFace face : BodyFace.values()) {
             boolean open =

@@ -9,8 +9,8 @@ import java.util.Random;
 import org.junit.jupiter.api.Test;
 import roughcut.Heron;
 import roughcut.demo.Demo;
-import roughcut.geometry.Convex;
 import roughcut.geometry.Sampled;
+import roughcut.geometry.Solid;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
 import roughcut.rout.Cut;
@@ -18,8 +18,8 @@ import roughcut.rout.Cut;
 class WebTest {
   private static double slow(Cut a, Cut b, Random random) {
     double best = Double.POSITIVE_INFINITY;
-    for (Convex one : a.solids()) {
-      for (Convex other : b.solids()) {
+    for (Solid one : a.solids()) {
+      for (Solid other : b.solids()) {
         if (one.box().distance(other.box()) < 22) {
           best = Math.min(best, Sampled.distance(one, other, random));
         }

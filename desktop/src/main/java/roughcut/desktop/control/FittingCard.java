@@ -20,7 +20,6 @@ import roughcut.design.Decisions;
 import roughcut.design.Fitting;
 import roughcut.design.FittingDecisions;
 import roughcut.design.FittingTraits;
-import roughcut.design.FittingType;
 import roughcut.design.NumberDecision;
 import roughcut.desktop.session.Session;
 import roughcut.desktop.session.Work;
@@ -177,16 +176,25 @@ public final class FittingCard extends VBox {
     }
     List<DecisionField> measured = new ArrayList<>();
     for (Decision decision : FittingDecisions.of(shown)) {
-      if (decision instanceof ChoiceDecision<?> choice) {
-        fields.getChildren().add(new ChoiceField(relabelled(choice), session));
-      }
+      decision
+          .choice()
+          .ifPresent(c -> fields.getChildren().add(new ChoiceField(relabelled(c), session)));
     }
-    if (shown.type().takes() != FittingType.Takes.NOTHING || shown.type() == FittingType.PICKUP) {
+    boolean joins =
+        switch (shown.type()) {
+          case PICKUP, JACK, CAVITY, PLATE, CHANNEL -> true;
+          case CONTROL, STRAP, RELIEF, BORE -> false;
+        };
+    if (joins) {
       fields.getChildren().add(new JoinsEditor(session, shown));
     }
+    boolean cavity =
+        switch (shown.type()) {
+          case CAVITY -> true;
+          case PICKUP, CONTROL, JACK, PLATE, CHANNEL, STRAP, RELIEF, BORE -> false;
+        };
     boolean holds =
-        shown.type() == FittingType.CAVITY
-            && shown.with().stream().anyMatch(w -> plan.build().design().fitting(w).isPresent());
+        cavity && shown.with().stream().anyMatch(w -> plan.build().design().fitting(w).isPresent());
     List<DecisionField> later = new ArrayList<>();
     for (FittingTraits.Trait trait : shown.type().traits()) {
       // A cavity round its controls has no place and size of its own.

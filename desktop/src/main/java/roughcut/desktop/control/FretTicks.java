@@ -67,7 +67,10 @@ public final class FretTicks extends VBox {
   }
 
   private static String called(FretStage stage) {
-    return stage == FretStage.ROCKED ? "rocked" : stage.label();
+    return switch (stage) {
+      case ROCKED -> "rocked";
+      case SEATED, LEVELLED, CROWNED -> stage.label();
+    };
   }
 
   private void edit(String what, java.util.function.UnaryOperator<FretRecords> change) {

@@ -44,8 +44,16 @@ final class JoinsEditor extends VBox {
   private boolean fits(Cut cut) {
     return switch (cut.kind()) {
       case WIRE, CHANNEL, STRAP, BOLT, SCREW, RELIEF, STRING -> false;
-      case SHAFT -> fitting.type() == FittingType.PLATE;
-      default -> fitting.type() != FittingType.JACK || !cut.steps().isEmpty();
+      case SHAFT ->
+          switch (fitting.type()) {
+            case PLATE -> true;
+            case PICKUP, CONTROL, JACK, CAVITY, CHANNEL, STRAP, RELIEF, BORE -> false;
+          };
+      default ->
+          switch (fitting.type()) {
+            case JACK -> !cut.steps().isEmpty();
+            case PICKUP, CONTROL, CAVITY, PLATE, CHANNEL, STRAP, RELIEF, BORE -> true;
+          };
     };
   }
 
@@ -84,13 +92,17 @@ final class JoinsEditor extends VBox {
   }
 
   private void ticks() {
-    Label label = new Label(fitting.type() == FittingType.CAVITY ? "Holds" : "Covers");
+    boolean cavity =
+        switch (fitting.type()) {
+          case CAVITY -> true;
+          case PICKUP, CONTROL, JACK, PLATE, CHANNEL, STRAP, RELIEF, BORE -> false;
+        };
+    Label label = new Label(cavity ? "Holds" : "Covers");
     label.getStyleClass().add("decision-label");
     FlowPane pane = new FlowPane(8, 4);
     List<String> names =
-        fitting.type() == FittingType.CAVITY
-            ? session.build().get().design().fittings().stream()
-                .filter(f -> f.type() == FittingType.CONTROL)
+        cavity
+            ? session.build().get().design().fittings(FittingType.CONTROL).stream()
                 .map(Fitting::name)
                 .toList()
             : others();

@@ -62,7 +62,7 @@ public final class SlotList extends NumberTable<Slot> {
   public void show(Plan next, Units in) {
     plan = next;
     units = in;
-    boolean later = next.fretboard().slots().school().later();
+    boolean later = next.fretboard().slots().deepened();
     flat.setVisible(!later);
     edge.setVisible(later);
     now.setVisible(later);

@@ -107,7 +107,12 @@ public final class StepEditor extends VBox {
                     }));
     kind.show(Arrays.asList(BlankStep.Kind.values()), step.kind());
     VBox row = new VBox(4, kind);
-    if (step.kind() != BlankStep.Kind.TURNED) {
+    boolean adds =
+        switch (step.kind()) {
+          case OPENED, CAPPED, WINGED, HEEL_BLOCK -> true;
+          case TURNED -> false;
+        };
+    if (adds) {
       PickField<Species> species =
           new PickField<>(
               id + ".species",
@@ -123,7 +128,12 @@ public final class StepEditor extends VBox {
                       }));
       species.show(woods().all(), woods().get(step.species()));
       row.getChildren().addAll(species, thickness(index, id, step));
-      if (step.kind() == BlankStep.Kind.HEEL_BLOCK || step.kind() == BlankStep.Kind.WINGED) {
+      boolean atHeel =
+          switch (step.kind()) {
+            case WINGED, HEEL_BLOCK -> true;
+            case OPENED, TURNED, CAPPED -> false;
+          };
+      if (atHeel) {
         row.getChildren().add(length(index, id));
       }
     }
@@ -143,7 +153,7 @@ public final class StepEditor extends VBox {
         switch (step.kind()) {
           case OPENED -> "Centre strip, 0 for none";
           case WINGED -> "Each wing, across";
-          default -> "Thickness";
+          case TURNED, CAPPED, HEEL_BLOCK -> "Thickness";
         };
     return new EntryField(
         id + ".thickness",

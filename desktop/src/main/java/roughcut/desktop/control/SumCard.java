@@ -19,10 +19,8 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import roughcut.desktop.session.Ago;
 import roughcut.desktop.session.Session;
-import roughcut.measure.Decided;
-import roughcut.measure.Found;
-import roughcut.measure.Known;
 import roughcut.measure.NumberWriter;
+import roughcut.measure.Origin;
 import roughcut.measure.Read;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
@@ -100,12 +98,16 @@ public final class SumCard extends VBox {
 
   /** Shows the sum of a value; a decision is gone to instead. */
   public void ask(Value value, Units in) {
-    if (value instanceof Worked || value instanceof Found) {
-      before.clear();
-      show(value, in);
-    } else {
-      goToDecision.accept(value.id());
-    }
+    Runnable answer =
+        switch (value.origin()) {
+          case WORKED, FOUND ->
+              () -> {
+                before.clear();
+                show(value, in);
+              };
+          case DECIDED, MEASURED, KNOWN -> () -> goToDecision.accept(value.id());
+        };
+    answer.run();
   }
 
   /** The plan changed: the same number's new sum, or nothing when it is no more. */
@@ -140,7 +142,7 @@ public final class SumCard extends VBox {
     inputs.getChildren().clear();
     int row = 0;
     for (Worked.Input input : worked.inputs()) {
-      if (worked instanceof Found && input.value().value() == 0) {
+      if (worked.origin() == Origin.FOUND && input.value().value() == 0) {
         continue; // what isn't there doesn't shape it
       }
       Label symbol = new Label(input.symbol());
@@ -163,46 +165,53 @@ public final class SumCard extends VBox {
   }
 
   private Node source(Value value) {
-    if (value instanceof Known) {
-      Label label = new Label(words(value));
-      label.getStyleClass().add("sum-source");
-      label.setMinWidth(0);
-      return label;
-    }
+    return switch (value.origin()) {
+      case KNOWN -> plain(value);
+      case DECIDED, MEASURED -> link(value, () -> goToDecision.accept(value.id()));
+      case WORKED, FOUND ->
+          link(
+              value,
+              () -> {
+                before.push(shown);
+                show(value, units);
+              });
+    };
+  }
+
+  private Label plain(Value value) {
+    Label label = new Label(words(value));
+    label.getStyleClass().add("sum-source");
+    label.setMinWidth(0);
+    return label;
+  }
+
+  private Hyperlink link(Value value, Runnable go) {
     Hyperlink link = new Hyperlink(words(value));
     link.getStyleClass().add("sum-source");
     link.setMinWidth(0);
     link.pseudoClassStateChanged(States.MEASURING, value.fromMeasured());
-    if (value instanceof Decided || value instanceof Read) {
-      link.setOnAction(e -> goToDecision.accept(value.id()));
-    } else {
-      link.setOnAction(
-          e -> {
-            before.push(shown);
-            show(value, units);
-          });
-    }
+    link.setOnAction(e -> go.run());
     return link;
   }
 
   private String words(Value value) {
-    String label = value.label() + ", ";
-    if (value instanceof Read read) {
-      return label
-          + "measured "
-          + Ago.days(read.on(), session.now().today())
-          + " (decided "
-          + NumberWriter.text(read.nominal(), read.quantity(), units)
-          + ")";
-    }
-    if (value instanceof Decided) {
-      return label + "decided";
-    }
-    if (value instanceof Known known) {
-      return label + known.source();
-    }
-    return label
-        + (value instanceof Found ? "found" : "worked out")
-        + (value.fromMeasured() ? ", from what was measured" : "");
+    String measured = value.fromMeasured() ? ", from what was measured" : "";
+    return value.label()
+        + ", "
+        + switch (value.origin()) {
+          case MEASURED -> value.reading().map(this::read).orElse("");
+          case DECIDED -> "decided";
+          case KNOWN -> value.how();
+          case FOUND -> "found" + measured;
+          case WORKED -> "worked out" + measured;
+        };
+  }
+
+  private String read(Read read) {
+    return "measured "
+        + Ago.days(read.on(), session.now().today())
+        + " (decided "
+        + NumberWriter.text(read.nominal(), read.quantity(), units)
+        + ")";
   }
 }

@@ -19,9 +19,7 @@ final class Ghost {
     }
     pen(g, 1.4, 2, 3);
     for (Mark mark : tried) {
-      if (mark instanceof Mark.Path path) {
-        line(g, view, path.points(), path.closed(), 0, 0);
-      }
+      mark.line().ifPresent(path -> line(g, view, path.points(), path.closed(), 0, 0));
     }
     g.setLineDashes();
   }

@@ -17,7 +17,7 @@ import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 
 /** Paints a drawing's marks, and remembers where the ones stand that can be clicked. */
-public final class MarkPainter {
+public final class MarkPainter implements Mark.Cases<Void, RuntimeException> {
   /**
    * A place that can be clicked.
    *
@@ -70,10 +70,16 @@ public final class MarkPainter {
   private final List<Target> targets = new ArrayList<>();
   private final List<BoundingBox> labels = new ArrayList<>();
 
+  private final double scale;
+
+  /** Of the spot whose words are painted; −1 for none. */
+  private int spot = -1;
+
   private MarkPainter(GraphicsContext g, View view, Words words) {
     this.g = g;
     this.view = view;
     this.words = words;
+    this.scale = words == Words.PAPER ? 1 : Ink.PAPER / view.scale();
   }
 
   /** Paints all marks; hands back what can be clicked. */
@@ -81,41 +87,47 @@ public final class MarkPainter {
     MarkPainter painter = new MarkPainter(g, view, words);
     g.setLineJoin(StrokeLineJoin.ROUND);
     g.setTextBaseline(VPos.BASELINE);
-    double scale = words == Words.PAPER ? 1 : Ink.PAPER / view.scale();
-    for (Mark mark : drawing.marks()) {
-      if (mark instanceof Mark.Spot spot) {
-        painter.spot(spot, scale);
-      } else {
-        Lines.parts(mark, scale).forEach(painter::part);
-      }
-    }
+    drawing.marks().forEach(m -> m.fold(painter));
     return painter.targets;
   }
 
-  private void part(Mark mark) {
-    if (mark instanceof Mark.Fill fill) {
-      trace(fill.shape().corners(), true);
-      g.setFill(Ink.colour(fill.fill()));
-      g.fill();
-      Grain.draw(g, fill, view);
-    } else if (mark instanceof Mark.Path path) {
-      g.setStroke(Ink.colour(path.role().colour()));
-      g.setLineWidth(Ink.width(path.role().pen()));
-      g.setLineDashes(Ink.dashes(path.role().dash()));
-      trace(path.points(), path.closed());
-      g.stroke();
-    } else if (mark instanceof Mark.Text text) {
-      text(text, text.link(), -1);
-    } else if (mark instanceof Mark.Handle handle) {
-      handle(handle);
-    }
+  @Override
+  public Void fill(Mark.Fill fill) {
+    trace(fill.shape().corners(), true);
+    g.setFill(Ink.colour(fill.fill()));
+    g.fill();
+    Grain.draw(g, fill, view);
+    return null;
+  }
+
+  @Override
+  public Void path(Mark.Path path) {
+    g.setStroke(Ink.colour(path.role().colour()));
+    g.setLineWidth(Ink.width(path.role().pen()));
+    g.setLineDashes(Ink.dashes(path.role().dash()));
+    trace(path.points(), path.closed());
+    g.stroke();
+    return null;
+  }
+
+  @Override
+  public Void text(Mark.Text text) {
+    text(text, text.link(), spot);
+    return null;
+  }
+
+  @Override
+  public Void dimension(Mark.Dimension dimension) {
+    Lines.of(dimension, scale).forEach(m -> m.fold(this));
+    return null;
   }
 
   /** A small lozenge with the ways that it goes. */
-  private void handle(Mark.Handle handle) {
+  @Override
+  public Void handle(Mark.Handle handle) {
     if (handle.bare()) {
       grip(handle);
-      return;
+      return null;
     }
     double px = view.px(handle.at().x());
     double py = view.py(handle.at().y());
@@ -132,6 +144,7 @@ public final class MarkPainter {
     targets.add(
         new Target(
             new BoundingBox(px - HANDLE, py - HANDLE, 2 * HANDLE, 2 * HANDLE), null, -1, handle));
+    return null;
   }
 
   /** Something that is taken hold of anywhere in its shape; nothing more is drawn for it. */
@@ -145,21 +158,20 @@ public final class MarkPainter {
             new BoundingBox(b.left(), b.low(), b.width(), b.height()), null, -1, handle, shape));
   }
 
-  private void spot(Mark.Spot spot, double scale) {
-    for (Mark part : Lines.of(spot, scale)) {
-      if (part instanceof Mark.Text text) {
-        text(text, null, spot.index());
-      } else {
-        part(part);
-      }
-    }
+  /** Its words are asked about the spot, too. */
+  @Override
+  public Void spot(Mark.Spot mark) {
+    spot = mark.index();
+    Lines.of(mark, scale).forEach(m -> m.fold(this));
+    spot = -1;
     double r = 2 * Ink.PAPER;
     targets.add(
         new Target(
-            new BoundingBox(view.px(spot.at().x()) - r, view.py(spot.at().y()) - r, 2 * r, 2 * r),
+            new BoundingBox(view.px(mark.at().x()) - r, view.py(mark.at().y()) - r, 2 * r, 2 * r),
             null,
-            spot.index(),
+            mark.index(),
             null));
+    return null;
   }
 
   private void trace(List<Point> points, boolean closed) {

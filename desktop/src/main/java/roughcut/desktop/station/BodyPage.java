@@ -114,7 +114,7 @@ final class BodyPage extends PlainPage {
   @Override
   void showLower(Plan plan, Units units) {
     BodyBlank body = plan.body();
-    boolean laminated = body.kind().laminated() && !body.winged();
+    boolean laminated = body.laminated();
     strips.setVisible(laminated);
     strips.setManaged(laminated);
     questions.show("The body blank", plan.about(Topic.BODY_BLANK), units);

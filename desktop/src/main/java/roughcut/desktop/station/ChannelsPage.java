@@ -128,7 +128,7 @@ final class ChannelsPage extends KnifePage {
     machine.row(
         false,
         "",
-        !routing.machine().fenced() ? "rails" : "fence",
+        !routing.fenced() ? "rails" : "fence",
         "from and to",
         "cutter",
         "passes",
@@ -139,7 +139,7 @@ final class ChannelsPage extends KnifePage {
           run.name().toLowerCase(Locale.ROOT),
           run.guides().stream()
               .map(v -> number(v, units))
-              .collect(Collectors.joining(!routing.machine().fenced() ? " and " : ", ")),
+              .collect(Collectors.joining(!routing.fenced() ? " and " : ", ")),
           number(run.startStop(), units) + " and " + number(run.endStop(), units),
           number(run.cutter(), units),
           number(run.passes(), units) + " × " + number(run.passDepth(), units),

@@ -15,7 +15,6 @@ import javafx.scene.control.TitledPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import roughcut.design.ChoiceDecision;
 import roughcut.design.Counting;
 import roughcut.design.Decision;
 import roughcut.design.Design;
@@ -183,9 +182,7 @@ final class Panel {
 
   private Node field(Decision decision) {
     Node field =
-        decision instanceof NumberDecision number
-            ? new DecisionField(number, session)
-            : new ChoiceField((ChoiceDecision<?>) decision, session);
+        decision.fold(n -> new DecisionField(n, session), c -> new ChoiceField(c, session));
     fields.put(decision.id(), field);
     return field;
   }
