@@ -59,7 +59,7 @@ public final class Heron {
       String[] parts = setting.split("=", 2);
       if (parts[0].equals("done")) {
         next = next.withLog(next.log().turned(parts[1], DAY.atStartOfDay()));
-      } else if (Measurables.find(parts[0]).isPresent()) {
+      } else if (Measurables.onlyRead(next.design(), parts[0]).isPresent()) {
         next = next.withReading(Reading.of(parts[0], Double.parseDouble(parts[1]), DAY));
       } else {
         next = next.withDesign(set(next.design(), setting));

@@ -42,7 +42,7 @@ public class FittingsBenchmark {
           List.of(FittingType.BORE, FittingType.CONTROL, FittingType.RELIEF).get(i % 3);
       String name = design.freeFittingName(type.word() + "-own");
       Fitting fitting =
-          new Fitting(type, name, roughcut.shop.FittingBook.of(type.word()).get(0).id(), List.of());
+          new Fitting(type, name, roughcut.shop.FittingBook.of(type.word()).get(0).id());
       design = design.addFitting(fitting);
       design = at(design, fitting, "x", 500 + i * 37 % 330);
       design = at(design, fitting, "y", i * 53 % 280 - 140);

@@ -69,6 +69,7 @@ public class PlanBenchmark {
           new WoodPart(
               "part." + i,
               "part " + i,
+              WoodPart.Use.NECK,
               "cherry",
               120 + random.nextInt(500),
               12 + random.nextInt(90),

@@ -11,6 +11,7 @@ import static roughcut.finding.Chapter.BODY;
 import java.util.List;
 import roughcut.blank.BlankKeys;
 import roughcut.blank.BodyBlank;
+import roughcut.blank.WoodPart;
 import roughcut.design.BodyDecisions;
 import roughcut.design.NumberDecision;
 import roughcut.design.OperationId;
@@ -42,11 +43,12 @@ final class BodyOrder {
     w.add(
         Operation.of(
                 OperationId.BODY_MILL, PartId.BODY, BLANKS, "Joint and plane the body's boards", 75)
-            .troubled(w.woodTrouble(p -> p.id().startsWith("body.")))
+            .troubled(w.woodTrouble(BodyOrder::ofBack))
             .tools("jointer", "planer", "winding sticks")
             .setIfThere(BodyDecisions.BODY_BLANK_LENGTH.id(), BodyDecisions.BODY_BLANK_WIDTH.id())
             .set(BlankKeys.BODY_BACK_THICKNESS.id())
             .waits(REST, "freshly milled wood has moved and shows it")
+            .movesWood()
             .cautions(Caution.PLANER, Caution.DUST)
             .wrong("one dimension of the board was never measured"));
     boolean joined = body.winged() || body.halved() || body.laminated();
@@ -55,7 +57,7 @@ final class BodyOrder {
           Operation.of(OperationId.BODY_GLUE, PartId.BODY, BLANKS, joining(), 45)
               .after(OperationId.BODY_MILL, "its boards aren't milled yet")
               .tools(body.join().glue().name(), "clamps", "cauls")
-              .set("body.glue.open-time", "body.glue.time", "body.glue.mass", "body.clamps.needed")
+              .glues(body.join())
               .cures(
                   body.join().glue(),
                   body.winged() ? new PartId[] {PartId.BODY, PartId.NECK} : BODY_ALONE)
@@ -88,6 +90,10 @@ final class BodyOrder {
             .undoable());
   }
 
+  private static boolean ofBack(WoodPart part) {
+    return part.use().ofBody() && part.use() != WoodPart.Use.TOP;
+  }
+
   private String joining() {
     if (body.winged()) {
       return "Glue the body's wings to the neck's core";
@@ -104,7 +110,7 @@ final class BodyOrder {
     if (!topped()) {
       return;
     }
-    List<String> wood = w.woodTrouble(p -> p.id().startsWith("top."));
+    List<String> wood = w.woodTrouble(p -> p.use() == WoodPart.Use.TOP);
     if (w.there("resaw.leaves")) {
       w.add(
           top(OperationId.TOP_RESAW, "Resaw the top and open it like a book", 40)
@@ -115,6 +121,7 @@ final class BodyOrder {
                   BlankKeys.RESAW_NEED.id(),
                   BlankKeys.RESAW_LEAVES.id())
               .waits(REST, "the leaves have moved and lie still")
+              .movesWood()
               .cautions(Caution.BANDSAW, Caution.DUST)
               .wrong("the blade wanders and a leaf comes out too thin"));
     }
@@ -135,7 +142,6 @@ final class BodyOrder {
             .after(OperationId.BODY_FLATTEN, "its face isn't flat yet")
             .destroys(BODY_INSIDE)
             .tools("clamps or vacuum bag", "pins in the waste")
-            .set("top.glue.open-time", "top.glue.time", "top.clamps.needed")
             .hold(
                 HoldPoint.look(
                         "top.flat",
@@ -145,7 +151,7 @@ final class BodyOrder {
                     .within(HoldPoint.FLAT_DAYS))
             .cautions(Caution.GLUE)
             .wrong("a channel or a bore under the top was forgotten");
-    body.topping().ifPresent(t -> glue.cures(t.glue(), PartId.TOP, PartId.BODY));
+    body.topping().ifPresent(t -> glue.glues(t).cures(t.glue(), PartId.TOP, PartId.BODY));
     w.add(glue);
   }
 
@@ -161,6 +167,7 @@ final class BodyOrder {
             .tools("router sled, planer or drum", "caliper")
             .set(RoutKeys.BODY_PLANED_TO.id())
             .setIfThere(PartKeys.BODY_STOCK_NOW.id())
+            .movesWood()
             .cautions(Caution.PLANER, Caution.DUST);
     if (topped()) {
       thick.after(OperationId.TOP_GLUE, "the top isn't on yet");
@@ -176,6 +183,7 @@ final class BodyOrder {
             .destroys(BODY_EDGE)
             .tools("bandsaw", "template", "bearing cutter, downhill with the grain")
             .set(LayoutKeys.BODY_AROUND.id())
+            .movesWood()
             .cautions(Caution.BANDSAW, Caution.ROUTER, Caution.DUST)
             .wrong("the cutter tears out at a horn"));
   }

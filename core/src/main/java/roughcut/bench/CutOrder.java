@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.Predicate;
 import roughcut.design.BodyFace;
+import roughcut.design.CutName;
 import roughcut.design.Decisions;
 import roughcut.design.Fitting;
 import roughcut.design.OperationId;
@@ -148,13 +149,11 @@ final class CutOrder {
     repairs(draft, first.kind());
     located(draft, first);
     listed(draft, first);
-    if (row.endsWith("-screw")) {
-      // A cover's screws stand round its ledge; a plate's hold it where it lies.
-      w.plan
-          .cuts()
-          .cut(row.substring(0, row.length() - "-screw".length()))
-          .ifPresent(c -> draft.after(OperationId.cut(c.row()), "the ledge isn't cut yet"));
-    }
+    // A cover's screws stand round its ledge; a plate's hold it where it lies.
+    w.plan.cuts().cuts().stream()
+        .filter(c -> CutName.screws(c.name()).equals(row))
+        .findFirst()
+        .ifPresent(c -> draft.after(OperationId.cut(c.row()), "the ledge isn't cut yet"));
     for (Cut cut : cuts) {
       if (cut.kind() == CutKind.WIRE) {
         w.plan

@@ -12,6 +12,7 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import roughcut.blank.BlankKeys;
+import roughcut.blank.WoodPart;
 import roughcut.design.Decisions;
 import roughcut.design.FretboardDecisions;
 import roughcut.design.NeckDecisions;
@@ -37,7 +38,7 @@ final class FretboardOrder {
   void board() {
     w.add(
         board(OperationId.BOARD_PLANE, "Plane the fretboard, one edge straight", 40)
-            .troubled(w.woodTrouble(p -> p.id().startsWith("fretboard")))
+            .troubled(w.woodTrouble(p -> p.use() == WoodPart.Use.FRETBOARD))
             .makes(BOARD_TOP, BOARD_EDGE)
             .tools("planer or drum sander", "straightedge")
             .set(
@@ -45,6 +46,7 @@ final class FretboardOrder {
                 FretboardKeys.FRETBOARD_BLANK_WIDTH.id(),
                 FretboardKeys.FRETBOARD_BLANK_THICKNESS.id())
             .waits(48, "freshly planed wood has moved and shows it")
+            .movesWood()
             .cautions(Caution.PLANER, Caution.SMALL_PARTS, Caution.DUST));
     w.add(
         board(OperationId.BOARD_SLOTS, "Saw the fret slots", 75)
@@ -64,6 +66,7 @@ final class FretboardOrder {
                     0.03,
                     "caliper, and the wire pressed into a slot sawn into scrap",
                     "a tang that swims doesn't hold, one that is forced bends the board"))
+            .movesWood()
             .cautions(Caution.EDGES, Caution.SAW, Caution.DUST)
             .wrong("slots are too shallow once the radius is sanded in"));
     w.add(

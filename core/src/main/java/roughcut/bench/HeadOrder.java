@@ -48,6 +48,7 @@ final class HeadOrder {
                 NeckKeys.HEAD_ONE_PIECE_BREAK.id(),
                 NeckKeys.HEAD_ONE_PIECE_FACE.id(),
                 NeckKeys.HEAD_ONE_PIECE_BACK.id())
+            .movesWood()
             .cautions(Caution.BANDSAW, Caution.DUST));
   }
 
@@ -80,6 +81,7 @@ final class HeadOrder {
                     0.2,
                     "caliper, both edges",
                     "the bevel's length and the joint follow from it"))
+            .movesWood()
             .cautions(Caution.BANDSAW, Caution.DUST)
             .wrong("the shaft was thinner than drawn, and the joint came out elsewhere"));
     w.add(
@@ -134,6 +136,7 @@ final class HeadOrder {
             .stands(HEAD_FACE)
             .measures(NECK_LINES)
             .tools("bandsaw", "template", "bearing cutter")
+            .movesWood()
             .cautions(Caution.BANDSAW, Caution.ROUTER, Caution.DUST));
     w.add(
         head(OperationId.HEAD_TUNERS, "Bore for the tuners", 30)

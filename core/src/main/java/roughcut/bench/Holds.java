@@ -6,8 +6,8 @@ import java.util.DoubleSummaryStatistics;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import roughcut.design.Decision;
 import roughcut.design.Decisions;
-import roughcut.design.NumberDecision;
 import roughcut.measure.Decided;
 import roughcut.measure.Precision;
 import roughcut.measure.Value;
@@ -79,14 +79,8 @@ final class Holds {
       return true;
     }
     return route.order().stream()
-        .filter(o -> o.part() == op.part() && heavy(o))
+        .filter(o -> o.part() == op.part() && o.movesWood())
         .anyMatch(o -> plan.log().when(o.id()).map(t -> t.isAfter(reading.at())).orElse(false));
-  }
-
-  private static boolean heavy(Operation op) {
-    return op.cautions().contains(Caution.PLANER)
-        || op.cautions().contains(Caution.SAW)
-        || op.cautions().contains(Caution.BANDSAW);
   }
 
   /**
@@ -97,7 +91,8 @@ final class Holds {
     Plan drawn = plan.asDrawn().orElse(plan);
     List<Bench.Held> all = new ArrayList<>();
     Stream<Measurable> places =
-        op.settings().stream().map(Measurables::find).flatMap(Optional::stream);
+        op.settings().stream()
+            .flatMap(id -> Measurables.onlyRead(plan.build().design(), id).stream());
     Stream<Measurable> decided =
         Decisions.of(plan.build().design()).stream()
             .flatMap(d -> d.number().flatMap(Measurable::of).stream());
@@ -118,8 +113,7 @@ final class Holds {
             .or(
                 () ->
                     Decisions.find(drawn.build().design(), measurable.id())
-                        .filter(NumberDecision.class::isInstance)
-                        .map(NumberDecision.class::cast)
+                        .flatMap(Decision::number)
                         .filter(d -> !d.none(d.in(drawn.build().design())))
                         .map(d -> new Decided(d.key(), d.in(drawn.build().design()))));
     return HoldPoint.measured(

@@ -52,7 +52,11 @@ final class NeckOrder {
    * The neck's own parts; its strips are told by their rip plan, unless that has nothing to say.
    */
   private static boolean of(WoodPart part, boolean strips) {
-    return part.id().startsWith("neck.") && (strips || !part.id().startsWith("neck.strip."));
+    return switch (part.use()) {
+      case NECK, NECK_STEP -> true;
+      case NECK_STRIP -> strips;
+      case HEAD_WING, FRETBOARD, BODY, BODY_STRIP, BODY_WING, TOP, SMALL -> false;
+    };
   }
 
   void blank() {
@@ -65,6 +69,7 @@ final class NeckOrder {
             .tools("jointer", "planer", "winding sticks")
             .set(BlankKeys.STACK_LENGTH.id(), BlankKeys.STACK_DEPTH.id())
             .waits(REST, "freshly milled wood has moved and shows it")
+            .movesWood()
             .cautions(Caution.PLANER, Caution.DUST)
             .wrong("one dimension of the board was never measured"));
     for (int i = 1; i <= strips.size(); i++) {
@@ -79,12 +84,14 @@ final class NeckOrder {
               .tools("saw as chosen on the Boards page", "push block")
               .setIfThere("rip." + wood + ".strip." + i)
               .setIfThere(w.plan.rips().boardWidth(i).stream().toArray(String[]::new))
+              .movesWood()
               .cautions(Caution.SAW, Caution.DUST)
               .wrong("the kerf wasn't counted, or another saw finished the job"));
     }
     Operation.Draft plane =
         w.neck(OperationId.NECK_STRIPS_PLANE, BLANKS, "Plane the strips to thickness", 30)
             .tools("planer or drum sander", "caliper")
+            .movesWood()
             .cautions(Caution.PLANER, Caution.DUST)
             .wrong("a strip comes out thinner than drawn, and the stack narrower");
     for (int i = 1; i <= strips.size(); i++) {
@@ -110,6 +117,7 @@ final class NeckOrder {
                 BlankKeys.CHECK_ALLOWED.id(),
                 BlankKeys.CHECK_ALLOWED_SQUARE.id())
             .hazards(PlaningWay.words(strips))
+            .movesWood()
             .cautions(Caution.PLANER, Caution.DUST)
             .wrong("the top leans to the glue lines, and a stripe runs out along the neck");
     w.add(flatten);
@@ -151,7 +159,8 @@ final class NeckOrder {
         w.neck(OperationId.NECK_GLUE, BLANKS, "Glue the neck's stack", 40)
             .after(OperationId.NECK_DRY_FIT, "nobody knows yet whether it closes")
             .tools(job.glue().name(), "roller", "clamps, cauls, parting film")
-            .set("glue.open-time", "glue.time", "glue.stages", "glue.mass", "clamps.needed")
+            .glues(job)
+            .set("glue.stages")
             .cures(job.glue(), PartId.NECK)
             .cautions(Caution.GLUE)
             .hold(
@@ -177,14 +186,15 @@ final class NeckOrder {
     OperationId id = OperationId.blankStep(step.number());
     OperationId before =
         step.number() == 1 ? OperationId.NECK_FLATTEN : OperationId.blankStep(step.number() - 1);
-    String glue = "glue.step." + step.number();
+
     w.add(
         w.neck(id, BLANKS, "Blank " + (step.number() + 1) + ": " + step.words(), 60)
             .after(before, "the blank isn't there yet")
             .stands(NECK_EDGE)
             .tools(step.job().glue().name(), "clamps and cauls")
-            .set(glue + ".open-time", glue + ".time", "clamps.step." + step.number() + ".needed")
+            .glues(step.job())
             .cures(step.job().glue(), PartId.NECK)
+            .movesWood()
             .cautions(Caution.GLUE, Caution.SAW)
             .hold(
                 HoldPoint.look(
@@ -277,6 +287,7 @@ final class NeckOrder {
             .tools("bandsaw", "template", "bearing cutter")
             .setIfThere("fret.1.width", "fret.12.width")
             .set(FretboardKeys.FRETBOARD_END_WIDTH.id(), ThinKeys.BLANK_SIDE_SPARE.id())
+            .movesWood()
             .cautions(Caution.BANDSAW, Caution.ROUTER, Caution.DUST)
             .wrong("the lamination's stripe is cut through where the neck tapers"));
     w.add(
@@ -304,6 +315,7 @@ final class NeckOrder {
             .tools("bandsaw", "support under the headstock")
             .set(NeckKeys.VOLUTE_TANGENT.id(), NeckKeys.VOLUTE_APEX.id())
             .setIfThere(NeckKeys.HEEL_END_FROM_BREAK.id())
+            .movesWood()
             .cautions(Caution.BANDSAW, Caution.DUST)
             .wrong("the second profile is cut with nothing left to stand on"));
     if (w.plan.cuts().pocket().isEmpty()) {
@@ -391,6 +403,7 @@ final class NeckOrder {
                 "rod.least",
                 NeckKeys.ROD_LEAST_X.id())
             .waits(24 * w.value(NeckDecisions.REST_DAYS), "the neck has moved as far as it will")
+            .movesWood()
             .cautions(Caution.EDGES, Caution.DUST)
             .wrong("a rule of thumb cuts into the profile, or through to the rod"));
     w.add(

@@ -6,11 +6,13 @@ import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
+import roughcut.blank.GlueJob;
 import roughcut.design.OperationId;
 import roughcut.finding.Chapter;
 import roughcut.part.PartId;
@@ -47,6 +49,8 @@ public final class Operation {
   private final Set<String> openings;
   private final List<String> places;
   private final Set<String> passes;
+  private final Set<String> poured;
+  private final boolean movesWood;
   private final Map<String, Heard> sounding;
 
   private Operation(Draft draft) {
@@ -75,6 +79,8 @@ public final class Operation {
     openings = Set.copyOf(draft.openings);
     places = List.copyOf(draft.places);
     passes = Set.copyOf(draft.passes);
+    poured = Set.copyOf(draft.poured);
+    movesWood = draft.movesWood;
     sounding = Map.copyOf(draft.sounding);
   }
 
@@ -132,6 +138,16 @@ public final class Operation {
   /** Faces that are gone from then on. */
   public Set<Face> destroys() {
     return destroys;
+  }
+
+  /** Ids of how much glue is mixed or poured. */
+  public Set<String> poured() {
+    return poured;
+  }
+
+  /** Whether wood comes off that may have held the rest straight. */
+  public boolean movesWood() {
+    return movesWood;
   }
 
   /** What has to be done before, by id, each with its physical reason. */
@@ -278,6 +294,8 @@ public final class Operation {
     private final Set<String> openings = new HashSet<>();
     private final List<String> places = new ArrayList<>();
     private final Set<String> passes = new HashSet<>();
+    private final Set<String> poured = new LinkedHashSet<>();
+    private boolean movesWood;
     private final Map<String, Heard> sounding = new HashMap<>();
 
     private Draft(OperationId id, PartId part, Chapter chapter, String title, int minutes) {
@@ -424,6 +442,18 @@ public final class Operation {
     Draft repaired(Repair... ways) {
       repairs.addAll(List.of(ways));
       return this;
+    }
+
+    /** So much wood comes off that what was flat before may not be flat after. */
+    Draft movesWood() {
+      movesWood = true;
+      return this;
+    }
+
+    /** What a glue-up is done by: its times, its glue, its clamps. */
+    Draft glues(GlueJob job) {
+      poured.add(job.mass().id());
+      return set(job.open().id(), job.time().id(), job.mass().id(), job.clamps().id());
     }
 
     Draft undoable() {

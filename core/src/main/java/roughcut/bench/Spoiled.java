@@ -8,9 +8,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import roughcut.design.Decision;
 import roughcut.design.Decisions;
-import roughcut.design.NumberDecision;
-import roughcut.measure.Known;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Precision;
 import roughcut.measure.Quantity;
@@ -87,7 +86,7 @@ public record Spoiled(Operation operation, double is, boolean read, Value wants)
     for (Map.Entry<String, Double> cut : done.cutAt().entrySet()) {
       Optional<Value> wants = wanting.value(cut.getKey());
       // What is only known of a board was never set on a machine.
-      if (wants.filter(v -> !v.dependsOn().stream().allMatch(Known.class::isInstance)).isEmpty()) {
+      if (wants.filter(v -> !v.dependsOn().stream().allMatch(Spoiled::known)).isEmpty()) {
         continue;
       }
       // A reading of the result tells how the cut is where the number hangs on it.
@@ -120,6 +119,13 @@ public record Spoiled(Operation operation, double is, boolean read, Value wants)
     }
   }
 
+  private static boolean known(Value value) {
+    return switch (value.origin()) {
+      case KNOWN -> true;
+      case DECIDED, MEASURED, WORKED, FOUND -> false;
+    };
+  }
+
   /** Those of which the reading isn't what was decided: the others change nothing. */
   private static Set<String> off(Build build, Set<String> readings) {
     Set<String> off = new HashSet<>();
@@ -127,8 +133,8 @@ public record Spoiled(Operation operation, double is, boolean read, Value wants)
       double read = build.measured().get(id).value();
       boolean same =
           Decisions.find(build.design(), id)
-              .filter(NumberDecision.class::isInstance)
-              .map(d -> ((NumberDecision) d).in(build.design()))
+              .flatMap(Decision::number)
+              .map(d -> d.in(build.design()))
               .filter(d -> Math.abs(d - read) < SEEN / 2)
               .isPresent();
       if (!same) {

@@ -113,7 +113,12 @@ public final class BlankReadiness {
    * body's tell of themselves, strips by their rip plan, and small parts may wait.
    */
   private static void ofParts(BoardLayout layout, Findings all) {
-    Predicate<WoodPart> ours = p -> !ofBody(p) && !p.id().startsWith("neck.strip.");
+    Predicate<WoodPart> ours =
+        p ->
+            switch (p.use()) {
+              case NECK, NECK_STEP, HEAD_WING, FRETBOARD, SMALL -> true;
+              case NECK_STRIP, BODY, BODY_STRIP, BODY_WING, TOP -> false;
+            };
     layout.wanting(ours).forEach(all::get);
     layout.smallWanting(ours).forEach(all::look);
     for (BoardLayout.Laid laid : layout.laid()) {
@@ -166,7 +171,11 @@ public final class BlankReadiness {
     marked(
         layout,
         shop,
-        l -> ofBody(l.part()) && !l.part().id().matches("body\\.(half|piece).*"),
+        l ->
+            switch (l.part().use()) {
+              case BODY_STRIP, BODY_WING, TOP -> true;
+              case NECK, NECK_STRIP, NECK_STEP, HEAD_WING, FRETBOARD, BODY, SMALL -> false;
+            },
         all);
     layout.wanting(BlankReadiness::ofBody).forEach(all::get);
     layout.smallWanting(BlankReadiness::ofBody).forEach(all::get);
@@ -216,7 +225,7 @@ public final class BlankReadiness {
   }
 
   private static boolean ofBody(WoodPart part) {
-    return part.id().startsWith("body.") || part.id().startsWith("top.");
+    return part.use().ofBody();
   }
 
   private static void topping(GlueJob job, Findings all) {
@@ -295,9 +304,9 @@ public final class BlankReadiness {
 
   /** Once strips are off a board it is narrower than on its label. */
   private static Optional<String> begun(RipPlan plan) {
-    boolean told = plan.from() != null && plan.from().id().endsWith(".left");
+
     int sawn = plan.unnoted().size();
-    return sawn == 0 || plan.strips().isEmpty() || plan.board().isEmpty() || told
+    return sawn == 0 || plan.strips().isEmpty() || plan.board().isEmpty() || plan.partly()
         ? Optional.empty()
         : Optional.of(
             plan.wood().name()

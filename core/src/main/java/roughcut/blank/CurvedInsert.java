@@ -18,13 +18,21 @@ import roughcut.measure.Value;
  * straight neighbour where the curve is deepest (handbook page 3, "Against the outline").
  *
  * @param line the joint's glue line, counted from 1 at the bass side
+ * @param swelling the strip whose face is bowed
+ * @param neighbour the strip that is cut out for it
  * @param radius of the swelling strip's face
  * @param outerRadius of the neighbour's face: the same, and more by any veneer bent between
  * @param left of the neighbour at its thinnest
  * @param ordinates distance from the nut line and height over the chord, every 50 mm
  */
 public record CurvedInsert(
-    int line, Value radius, Value outerRadius, Value left, List<Ordinate> ordinates) {
+    int line,
+    PlacedStrip swelling,
+    PlacedStrip neighbour,
+    Value radius,
+    Value outerRadius,
+    Value left,
+    List<Ordinate> ordinates) {
   private static final double STEP = 50;
 
   /** A place on the curve: {@code x} from the nut line, {@code height} over the straight line. */
@@ -107,6 +115,7 @@ public record CurvedInsert(
     for (double x = STEP; x < chord.value(); x += STEP) {
       ordinates.add(new Ordinate(x, Arcs.ordinate(chord.value(), bow.value(), x)));
     }
-    return new CurvedInsert(line, radius, outer, left, ordinates);
+    PlacedStrip swelling = face.bow() > 0 ? strips.get(line - 1) : strips.get(line);
+    return new CurvedInsert(line, swelling, neighbour, radius, outer, left, ordinates);
   }
 }

@@ -14,6 +14,11 @@ import roughcut.geometry.Point;
  * @param upper face towards the treble side
  */
 public record PlacedStrip(Strip strip, int number, GlueFace lower, GlueFace upper) {
+  /** Ids of decisions of the listed strip that it is, or is a piece of; none of a centre strip. */
+  public List<String> decided(String what) {
+    return number > 0 ? List.of("neck.strip." + number + "." + what) : List.of();
+  }
+
   /** Offset of the face towards the bass side at the nut line. */
   public double from() {
     return lower.nut();

@@ -2,6 +2,7 @@ package roughcut.blank;
 
 import java.util.List;
 import java.util.Optional;
+import roughcut.design.PartDecisions;
 import roughcut.geometry.Outline;
 import roughcut.measure.Basis;
 import roughcut.measure.Ledger;
@@ -59,7 +60,12 @@ public record RipPlan(
 
   /** Whether ripping was begun, so that only a width that was left is known. */
   public boolean partly() {
-    return from != null && from.id().endsWith(".left");
+    return from != null && partly(wood, from);
+  }
+
+  /** Whether a wood's width is that which ripping left. */
+  static boolean partly(Species wood, Value from) {
+    return from.id().equals(PartDecisions.widthLeft(wood.id()).id());
   }
 
   /**

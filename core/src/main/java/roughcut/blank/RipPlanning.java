@@ -82,7 +82,7 @@ final class RipPlanning {
       return made(strips, null, rough, need, null, null, RipLayout.EMPTY);
     }
     Value from = width.get();
-    boolean left = from.id().endsWith(".left");
+    boolean left = RipPlan.partly(wood, from);
     RipLayout.Strips off = left ? RipLayout.Strips.NONE : sizes.strips(share.off(), share.onEdge());
     RipLayout cuts =
         RipLayout.of(

@@ -7,6 +7,7 @@ import roughcut.geometry.Outline;
  *
  * @param id stable, for laying it by hand
  * @param label what it is
+ * @param use where in the instrument it goes
  * @param species its wood
  * @param length along the grain, rough, mm
  * @param width across, rough, mm
@@ -21,6 +22,7 @@ import roughcut.geometry.Outline;
 public record WoodPart(
     String id,
     String label,
+    Use use,
     String species,
     double length,
     double width,
@@ -29,14 +31,47 @@ public record WoodPart(
     boolean seen,
     boolean small,
     Outline shape) {
+  /** Where in the instrument a part goes. */
+  public enum Use {
+    /** A neck sawn whole. */
+    NECK,
+    NECK_STRIP,
+    /** What is glued on to the neck's stack: cap, block, centre strip, wings. */
+    NECK_STEP,
+    HEAD_WING,
+    FRETBOARD,
+    /** A back in one piece, or half of it. */
+    BODY,
+    BODY_STRIP,
+    BODY_WING,
+    TOP,
+    /** Something small of the maker's own. */
+    SMALL;
+
+    /** Whether it goes into the body's blank. */
+    public boolean ofBody() {
+      return switch (this) {
+        case BODY, BODY_STRIP, BODY_WING, TOP -> true;
+        case NECK, NECK_STRIP, NECK_STEP, HEAD_WING, FRETBOARD, SMALL -> false;
+      };
+    }
+  }
+
   /** A rectangle. */
   static WoodPart rectangle(
-      String id, String label, String species, double length, double width, double thickness) {
-    return new WoodPart(id, label, species, length, width, thickness, true, true, false, null);
+      String id,
+      String label,
+      Use use,
+      String species,
+      double length,
+      double width,
+      double thickness) {
+    return new WoodPart(id, label, use, species, length, width, thickness, true, true, false, null);
   }
 
   WoodPart hidden() {
-    return new WoodPart(id, label, species, length, width, thickness, strong, false, small, shape);
+    return new WoodPart(
+        id, label, use, species, length, width, thickness, strong, false, small, shape);
   }
 
   double volume() {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import roughcut.blank.WoodPart.Use;
 import roughcut.design.BlankDecisions;
 import roughcut.design.BlankStep;
 import roughcut.design.BodyDecisions;
@@ -67,13 +68,25 @@ public final class WoodParts {
   }
 
   private void add(
-      String id, String label, String species, double length, double width, double thickness) {
-    parts.add(part(id, label, species, length, width, thickness));
+      String id,
+      String label,
+      Use use,
+      String species,
+      double length,
+      double width,
+      double thickness) {
+    parts.add(part(id, label, use, species, length, width, thickness));
   }
 
   private static WoodPart part(
-      String id, String label, String species, double length, double width, double thickness) {
-    return WoodPart.rectangle(id, label, species, length, width, thickness);
+      String id,
+      String label,
+      Use use,
+      String species,
+      double length,
+      double width,
+      double thickness) {
+    return WoodPart.rectangle(id, label, use, species, length, width, thickness);
   }
 
   private void neck(BlankTree tree, NeckRips rips, Outline neckShape) {
@@ -87,6 +100,7 @@ public final class WoodParts {
             new WoodPart(
                 "neck.piece" + (copy > 1 ? "." + copy : ""),
                 copies > 1 ? "neck " + copy : "neck",
+                Use.NECK,
                 stack.get(0).species(),
                 length,
                 neckShape.bounds().high(),
@@ -106,6 +120,7 @@ public final class WoodParts {
         add(
             "neck.strip." + strip + (nth > 1 ? "." + nth : ""),
             "neck strip " + strip,
+            Use.NECK_STRIP,
             rip.species(),
             length,
             rip.roughs().get(i),
@@ -128,15 +143,16 @@ public final class WoodParts {
           switch (step.kind()) {
             case OPENED ->
                 step.thickness() > 0
-                    ? List.of(part(id, "centre strip", wood, length, thick, depth))
+                    ? List.of(part(id, "centre strip", Use.NECK_STEP, wood, length, thick, depth))
                     : List.of();
             case TURNED -> List.of();
-            case CAPPED -> List.of(part(id, "cap", wood, length, width, thick));
+            case CAPPED -> List.of(part(id, "cap", Use.NECK_STEP, wood, length, width, thick));
             case WINGED ->
                 List.of(
-                    part(id + ".bass", "bass wing", wood, own, thick, depth),
-                    part(id + ".treble", "treble wing", wood, own, thick, depth));
-            case HEEL_BLOCK -> List.of(part(id, "heel block", wood, own, width, thick));
+                    part(id + ".bass", "bass wing", Use.NECK_STEP, wood, own, thick, depth),
+                    part(id + ".treble", "treble wing", Use.NECK_STEP, wood, own, thick, depth));
+            case HEEL_BLOCK ->
+                List.of(part(id, "heel block", Use.NECK_STEP, wood, own, width, thick));
           });
     }
   }
@@ -148,6 +164,7 @@ public final class WoodParts {
       add(
           "head.wing." + side,
           "head wing, " + side,
+          Use.HEAD_WING,
           outer.species(),
           givens.get(Decisions.HEAD_LENGTH).value() + trim,
           width + 2 * allowance,
@@ -161,6 +178,7 @@ public final class WoodParts {
     add(
         "fretboard",
         "fretboard",
+        Use.FRETBOARD,
         givens.get(Decisions.FRETBOARD_SPECIES).word(),
         end - taper.headmost(0, Fan.of(givens).slant(0)) + NUT_ALLOWANCE + 2 * trim,
         widest + 2 * FLUSHING,
@@ -178,19 +196,21 @@ public final class WoodParts {
           givens.get(BodyDecisions.BODY_TRIM).value() + flattening - tree.root().width() / 2;
       double bass = Math.max(1, more - body.outline().bounds().low());
       double treble = Math.max(1, more + body.outline().bounds().high());
-      add("body.wing.bass", "body wing, bass", wood, length, bass, thickness);
-      add("body.wing.treble", "body wing, treble", wood, length, treble, thickness);
+      add("body.wing.bass", "body wing, bass", Use.BODY_WING, wood, length, bass, thickness);
+      add("body.wing.treble", "body wing, treble", Use.BODY_WING, wood, length, treble, thickness);
       return;
     }
     double half = body.width().value() / 2 + flattening;
     parts.addAll(
         switch (body.kind()) {
           case ONE_PIECE ->
-              List.of(bodyPart("body.piece", "body", wood, length, body.width().value(), body));
+              List.of(
+                  bodyPart(
+                      "body.piece", "body", Use.BODY, wood, length, body.width().value(), body));
           case HALVES ->
               List.of(
-                  bodyPart("body.half.1", "body half, bass", wood, length, half, body),
-                  bodyPart("body.half.2", "body half, treble", wood, length, half, body));
+                  bodyPart("body.half.1", "body half, bass", Use.BODY, wood, length, half, body),
+                  bodyPart("body.half.2", "body half, treble", Use.BODY, wood, length, half, body));
           case STRIPS -> bodyStrips(length, body);
         });
   }
@@ -204,6 +224,7 @@ public final class WoodParts {
           bodyPart(
               "body.strip." + number,
               "body strip " + number,
+              Use.BODY_STRIP,
               strip.species(),
               length,
               width,
@@ -213,10 +234,20 @@ public final class WoodParts {
   }
 
   private WoodPart bodyPart(
-      String id, String label, String wood, double length, double width, BodyBlank body) {
+      String id, String label, Use use, String wood, double length, double width, BodyBlank body) {
     double thickness = body.back().value() + 2 * flattening;
     return new WoodPart(
-        id, label, wood, length, width, thickness, false, body.top().value() == 0, false, null);
+        id,
+        label,
+        use,
+        wood,
+        length,
+        width,
+        thickness,
+        false,
+        body.top().value() == 0,
+        false,
+        null);
   }
 
   private void top(BodyBlank body) {
@@ -230,11 +261,11 @@ public final class WoodParts {
     String wood = body.topWood().id();
     if (resawn) {
       double thick = body.resaw().orElseThrow().need().value();
-      add("top.leaves", "top, two leaves", wood, length, half, thick);
+      add("top.leaves", "top, two leaves", Use.TOP, wood, length, half, thick);
     } else {
       double thick = body.top().value() + 2 * flattening;
-      add("top.leaf.1", "top leaf, bass", wood, length, half, thick);
-      add("top.leaf.2", "top leaf, treble", wood, length, half, thick);
+      add("top.leaf.1", "top leaf, bass", Use.TOP, wood, length, half, thick);
+      add("top.leaf.2", "top leaf, treble", Use.TOP, wood, length, half, thick);
     }
   }
 
@@ -244,6 +275,7 @@ public final class WoodParts {
           new WoodPart(
               "small." + small.name(),
               small.name(),
+              Use.SMALL,
               small.species(),
               small.length(),
               small.width(),

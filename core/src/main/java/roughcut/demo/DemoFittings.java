@@ -47,8 +47,8 @@ final class DemoFittings {
                     FittingType.CHANNEL, "ground", "ground-wire", "post-treble", "controls"),
                 new Fitting(FittingType.STRAP, "horn", "strap-button"),
                 new Fitting(FittingType.STRAP, "end", "strap-button"),
-                new Fitting(FittingType.BORE, "index-1", "bore", "bridge"),
-                new Fitting(FittingType.BORE, "index-2", "bore")));
+                new Fitting(FittingType.BORE, "index-1", "index-bore", "bridge"),
+                new Fitting(FittingType.BORE, "index-2", "index-bore")));
   }
 
   /** Slanted pickups screwed to their floors, strings through the body, contours on both faces. */

@@ -18,6 +18,11 @@ public final class CutName {
     return NUMBER.matcher(cut).replaceFirst("");
   }
 
+  /** The row of screws of a plate, cover or control. */
+  public static String screws(String of) {
+    return of + "-screw";
+  }
+
   /** Id of the operation by which a cut is made. */
   public static String operation(String cut) {
     return OPERATION + row(cut);

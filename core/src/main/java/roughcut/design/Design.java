@@ -3,6 +3,7 @@ package roughcut.design;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
@@ -266,36 +267,33 @@ public record Design(
   }
 
   /**
-   * This design with a fitting under another name, and with it all that was decided about it or
-   * names it.
+   * This design with a fitting as the maker calls it.
    *
-   * @throws IllegalArgumentException when it can't be called so, or another is
+   * @throws IllegalArgumentException in words, when it can't be called so, or another is
    */
-  public Design withFittingRenamed(Fitting fitting, String to) {
-    Map<String, Double> kept = new TreeMap<>();
-    numbers.forEach((id, value) -> kept.put(fitting.renamed(id, to), value));
-    Map<String, String> ways = new TreeMap<>();
-    choices.forEach((id, word) -> ways.put(fitting.renamed(id, to), word));
-    String from = fitting.name();
-    List<Fitting> next =
-        fittings.stream()
-            .map(f -> f.name().equals(from) ? f.withName(to) : f)
-            .map(f -> f.withWith(f.with().stream().map(w -> w.equals(from) ? to : w).toList()))
-            .toList();
-    return with(
-        c -> {
-          c.numbers = kept;
-          c.choices = ways;
-          c.fittings = next;
-          c.order =
-              order.stream()
-                  .map(
-                      o ->
-                          new OrderChange(
-                              fitting.followed(o.operation(), to),
-                              fitting.followed(o.before(), to)))
-                  .toList();
-        });
+  public Design withFittingCalled(String name, String label) {
+    Optional<Fitting> called = fitting(name).map(f -> f.withLabel(label));
+    for (Fitting other : fittings) {
+      if (!other.name().equals(name)
+          && called.filter(f -> f.words().equalsIgnoreCase(other.words())).isPresent()) {
+        throw new IllegalArgumentException("another is called “" + other.words() + "” already");
+      }
+    }
+    return called.map(this::changeFitting).orElse(this);
+  }
+
+  /** What a cut is called, to begin a line with: one of a fitting by what the fitting is called. */
+  public String cutTitle(String cut) {
+    for (Fitting fitting : fittings) {
+      if (cut.equals(fitting.name())) {
+        return fitting.title();
+      }
+      if (Fitting.cuts(fitting.name()).contains(cut)) {
+        return fitting.title() + ", " + cut.substring(fitting.name().length() + 1);
+      }
+    }
+    String spoken = cut.replace('-', ' ');
+    return spoken.substring(0, 1).toUpperCase(Locale.ROOT) + spoken.substring(1);
   }
 
   /** A name for a new fitting that isn't taken: pickup-1, pickup-2 … */

@@ -2,8 +2,6 @@ package roughcut.design;
 
 import java.util.List;
 import java.util.Locale;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import roughcut.shop.FittingBook;
 import roughcut.shop.FittingKind;
 
@@ -11,13 +9,17 @@ import roughcut.shop.FittingKind;
  * Something fitted into the body. Its numbers are decisions under its type and name ({@code
  * pickup.neck.from-saddle}); those that the maker hasn't given are as the list says.
  *
- * @param name its own among all cuts of the body
+ * @param name its own among all cuts of the body, for good: ids of what is decided, read and done
+ *     go by it, and nobody sees it
  * @param kind id of its kind in the book
  * @param with names of what it belongs to: the controls in a cavity or under a plate, both ends of
  *     a channel, the cavity that a jack breaks into; on purpose, so that they may meet
  */
-public record Fitting(FittingType type, String name, String kind, List<String> with) {
+public record Fitting(FittingType type, String name, String kind, List<String> with, String label) {
   public static final String NAME = "[a-z][a-z0-9-]{0,23}";
+
+  /** A label is no longer. */
+  public static final int LONGEST_LABEL = 40;
 
   /** Names that the program gives itself. */
   private static final String TAKEN =
@@ -29,6 +31,12 @@ public record Fitting(FittingType type, String name, String kind, List<String> w
     if (with.size() > Design.MOST_FITTINGS) {
       throw new IllegalArgumentException(
           "“" + name + "” names " + with.size() + " others; a body takes " + Design.MOST_FITTINGS);
+    }
+    label = label.strip();
+    if (label.codePointCount(0, label.length()) > LONGEST_LABEL
+        || label.codePoints().anyMatch(Character::isISOControl)) {
+      throw new IllegalArgumentException(
+          "what a fitting is called is one line of at most " + LONGEST_LABEL + " letters");
     }
     if (name == null || !name.matches(NAME)) {
       throw new IllegalArgumentException(
@@ -45,7 +53,7 @@ public record Fitting(FittingType type, String name, String kind, List<String> w
   }
 
   public Fitting(FittingType type, String name, String kind, String... with) {
-    this(type, name, kind, List.of(with));
+    this(type, name, kind, List.of(with), "");
   }
 
   /** Its kind as listed. */
@@ -68,44 +76,17 @@ public record Fitting(FittingType type, String name, String kind, List<String> w
     return List.of(name, name + "-legs", name + "-ledge");
   }
 
-  /** An id of this fitting's decisions under another name; any other id as it is. */
-  public String renamed(String decisionId, String to) {
-    int rout = routs(name).indexOf(decisionId);
-    if (rout >= 0) {
-      return routs(to).get(rout);
-    }
-    return decisionId.startsWith(id(""))
-        ? withName(to).id(decisionId.substring(id("").length()))
-        : decisionId;
-  }
-
-  /**
-   * The same for what is worked out of this fitting, read of it or done for it: its cuts, passes
-   * and templates.
-   */
-  public String followed(String id, String to) {
-    String decided = renamed(id, to);
-    if (!decided.equals(id)) {
-      return decided;
-    }
-    Matcher own =
-        Pattern.compile(
-                "(body\\.cut|look\\.hardware|pass|rout|template|"
-                    + Pattern.quote(type.word())
-                    + ")\\."
-                    + Pattern.quote(name)
-                    + "((?:-(?:legs|ledge|screw)(?:-\\d+)?)?(?:\\..*)?)")
-            .matcher(id);
-    return own.matches() ? own.group(1) + "." + to + own.group(2) : id;
-  }
-
   /** The id of one of its decisions. */
   public String id(String trait) {
     return type.word() + "." + name + "." + trait;
   }
 
-  /** What the maker calls it: neck pickup, tone control. */
+  /** What it is called in a sentence: as the maker calls it, or neck pickup, tone control. */
   public String words() {
+    return label.isEmpty() ? ownWords() : label;
+  }
+
+  private String ownWords() {
     String spoken = name.replace('-', ' ');
     return spoken.contains(type.label())
             || type == FittingType.CHANNEL
@@ -120,14 +101,20 @@ public record Fitting(FittingType type, String name, String kind, List<String> w
   }
 
   public Fitting withKind(String next) {
-    return new Fitting(type, name, next, with);
+    return new Fitting(type, name, next, with, label);
   }
 
   public Fitting withWith(List<String> next) {
-    return new Fitting(type, name, kind, next);
+    return new Fitting(type, name, kind, next, label);
   }
 
-  public Fitting withName(String next) {
-    return new Fitting(type, next, kind, with);
+  /**
+   * As the maker calls it from now on; nothing, or what it is called anyway, takes a label back.
+   *
+   * @throws IllegalArgumentException in words, when it can't be called so
+   */
+  public Fitting withLabel(String next) {
+    boolean own = !next.strip().equals(ownWords());
+    return new Fitting(type, name, kind, with, own ? next : "");
   }
 }

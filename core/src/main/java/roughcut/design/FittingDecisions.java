@@ -28,7 +28,7 @@ public final class FittingDecisions {
     if (depth.matches()) {
       String name = depth.group(1);
       return Fitting.givenByTheProgram(name) || design.fitting(name).isPresent()
-          ? Optional.of(depth(name))
+          ? Optional.of(depth(design, name))
           : Optional.empty();
     }
     String[] parts = id.split("\\.", 3);
@@ -96,12 +96,21 @@ public final class FittingDecisions {
         .orElseThrow(() -> new IllegalArgumentException("there is no " + fitting.id(key)));
   }
 
-  /** How deep a cut goes instead of what is worked out; 0 leaves it as worked out. */
-  public static NumberDecision depth(String name) {
-    String id = "rout." + name + ".depth";
+  /** The id of a cut's own depth. */
+  public static String depthId(String name) {
+    return "rout." + name + ".depth";
+  }
+
+  /**
+   * How deep a cut goes instead of what is worked out; 0 leaves it as worked out.
+   *
+   * @param named the design by which it is called
+   */
+  public static NumberDecision depth(Design named, String name) {
+    String id = depthId(name);
     return new NumberDecision(
         id,
-        capital(name.replace('-', ' ')) + ", depth of its rout",
+        named.cutTitle(name) + ", depth of its rout",
         "From the face that it is cut from; 0 takes the depth that is worked out.",
         LENGTH,
         0,

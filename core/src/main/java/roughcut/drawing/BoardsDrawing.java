@@ -208,7 +208,7 @@ public final class BoardsDrawing {
     for (BoardLayout.Laid laid : plan.boards().on(board.id())) {
       WoodPart part = laid.part();
       Outline shape = shape(laid);
-      boolean strip = part.id().startsWith("neck.strip.") && !laid.byHand();
+      boolean strip = part.use() == WoodPart.Use.NECK_STRIP && !laid.byHand();
       Role role = laid.trouble().isEmpty() ? Role.OUTLINE : Role.STOP;
       if (!strip) {
         sketch.outline(role, shape);

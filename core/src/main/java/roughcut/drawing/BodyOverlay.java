@@ -148,7 +148,7 @@ final class BodyOverlay {
           Role.NOTE,
           b.left() + 3,
           b.high() - 8,
-          "template, " + rout.step().name().replace('-', ' '),
+          "template, " + rout.words(),
           Anchor.START,
           Size.SMALL);
     }

@@ -20,6 +20,15 @@ public final class OperationDrawing {
   /** So much is shown around a cut, mm. */
   private static final double ROUND = 45;
 
+  private static final List<OperationId> AT_HEAD =
+      List.of(
+          OperationId.HEAD_SAW,
+          OperationId.HEAD_STEP_DOWN,
+          OperationId.HEAD_VENEER,
+          OperationId.HEAD_THICKNESS,
+          OperationId.HEAD_OUTLINE,
+          OperationId.HEAD_TUNERS);
+
   private OperationDrawing() {}
 
   public static Drawing of(Plan plan, Operation operation, Units units) {
@@ -39,7 +48,7 @@ public final class OperationDrawing {
       case NECK ->
           operation.is(OperationId.NECK_CARVE)
               ? CarvingDrawing.of(plan, units)
-              : operation.id().startsWith("head.") && !operation.id().startsWith("head.scarf")
+              : AT_HEAD.stream().anyMatch(operation::is)
                   ? HeadDrawing.of(plan, units)
                   : operation.is(OperationId.ROD_ACCESS)
                       ? AccessDrawing.of(plan, units)

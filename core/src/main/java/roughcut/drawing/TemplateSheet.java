@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
 import roughcut.design.BodyFace;
+import roughcut.design.CutName;
 import roughcut.design.Fitting;
 import roughcut.design.FittingType;
 import roughcut.drawing.Mark.Anchor;
@@ -150,7 +151,7 @@ public final class TemplateSheet {
   private void words(RoutPlan rout, Bounds board) {
     Units units = sketch.units();
     List<String> lines = new ArrayList<>();
-    lines.add(rout.step().name().replace('-', ' ') + ", " + rout.cut().from().words());
+    lines.add(rout.words() + ", " + rout.cut().from().words());
     lines.add(
         "opening "
             + NumberWriter.number(rout.template().width().value(), Quantity.FINE_LENGTH, units)
@@ -190,7 +191,7 @@ public final class TemplateSheet {
                 part.words(),
                 part.outline(),
                 plan.cuts().cuts().stream()
-                    .filter(c -> c.name().startsWith(part.of() + "-screw-"))
+                    .filter(c -> c.row().equals(CutName.screws(part.of())))
                     .map(c -> c.outlines().get(0).centre())
                     .toList(),
                 false));

@@ -32,13 +32,16 @@ import roughcut.shop.StringSpec;
  */
 final class BuildJson {
   static final String KIND = "rough-cut-build";
-  static final int FORMAT = 5;
+  static final int FORMAT = 6;
 
   /** No length, angle or mass is so small. */
   private static final double NOTHING = 1e-100;
 
   /** From this format on readings stand in the order in which they were entered. */
   static final int ENTERED = 5;
+
+  /** From this format on bores that templates are pinned on are of a kind, not of a name. */
+  static final int REGISTERS = 6;
 
   /** From this format on a body is as wide across its curve as was decided. */
   private static final int ACROSS = 4;

@@ -28,6 +28,7 @@ final class FittingJson {
       ObjectNode node = fittings.addObject();
       node.put("name", fitting.name()).put("type", fitting.type().word());
       node.put("kind", fitting.kind());
+      node.put("label", fitting.label());
       ArrayNode with = node.putArray("with");
       fitting.with().forEach(with::add);
       ObjectNode decided = node.putObject("decided");
@@ -39,7 +40,8 @@ final class FittingJson {
             .filter(c -> !key.equals("kind"))
             .ifPresent(c -> decided.put(key, c.in(design).word()));
       }
-      BuildJson.putNumber(decided, "rout-depth", FittingDecisions.depth(fitting.name()).in(design));
+      BuildJson.putNumber(
+          decided, "rout-depth", FittingDecisions.depth(design, fitting.name()).in(design));
     }
     ObjectNode drawn = root.putObject("drawnOutline");
     drawn.put("source", design.drawn().map(DrawnOutline::source).orElse(""));
@@ -66,8 +68,9 @@ final class FittingJson {
           new Fitting(
               FittingType.of(node.path("type").asText()),
               node.path("name").asText(),
-              node.path("kind").asText(),
-              with));
+              kind(root, node),
+              with,
+              node.path("label").asText("")));
     }
     next = next.withFittings(fittings);
     JsonNode drawn = root.path("drawnOutline");
@@ -87,6 +90,16 @@ final class FittingJson {
                       drawn.path("open").asDouble(0))));
     }
     return next;
+  }
+
+  /** Templates were pinned on bores whose name began with “index”, before there was a kind. */
+  private static String kind(ObjectNode root, JsonNode fitting) {
+    String kind = fitting.path("kind").asText();
+    boolean registers =
+        root.path("format").asInt() < BuildJson.REGISTERS
+            && kind.equals("bore")
+            && fitting.path("name").asText().startsWith("index");
+    return registers ? "index-bore" : kind;
   }
 
   /** The numbers and choices of all fittings. */

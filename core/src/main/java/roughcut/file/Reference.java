@@ -237,6 +237,11 @@ public final class Reference {
     number(string.putObject("pitch"), 10, 2000);
     ObjectNode fitting = array(properties, "fittings", "What is fitted into the body.");
     fitting.putObject("name").put("type", "string").put("pattern", "^" + Fitting.NAME + "$");
+    fitting
+        .putObject("label")
+        .put("type", "string")
+        .put("maxLength", Fitting.LONGEST_LABEL)
+        .put("description", "What the maker calls it; empty while it goes by its name.");
     ArrayNode types = fitting.putObject("type").putArray("enum");
     for (FittingType type : FittingType.values()) {
       types.add(type.word());

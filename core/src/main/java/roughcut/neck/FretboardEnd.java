@@ -47,7 +47,7 @@ final class FretboardEnd {
     cuts.add(Outline.rectangle(from, -groove.value(), Math.max(from, to), 0));
     boolean notched = notch.value() > 0;
     if (notched) {
-      lefts.add(notch(way, notch, end, ledger));
+      lefts.add(notch(neck.taper().end(), rod.end(), notch, ledger));
       cuts.add(Outline.rectangle(end - notch.value(), 0, end, board.value()));
     } else {
       lefts.add(over(relief, board, slots, at, end, ledger));
@@ -108,7 +108,7 @@ final class FretboardEnd {
         : Optional.empty();
   }
 
-  private static RodAccess.Left notch(Value way, Value notch, double end, Ledger ledger) {
+  private static RodAccess.Left notch(Value fretboard, Value adjuster, Value notch, Ledger ledger) {
     return RodAccess.Left.of(
         RodAccess.Kind.REACH,
         "end notch past the adjuster",
@@ -116,9 +116,9 @@ final class FretboardEnd {
             NeckKeys.ACCESS_NOTCH_PAST,
             "l − (x_f − x_e)",
             in("l", notch),
-            in("x_f", way.inputs().get(0).value()),
-            in("x_e", way.inputs().get(1).value())),
-        end - notch.value(),
+            in("x_f", fretboard),
+            in("x_e", adjuster)),
+        fretboard.value() - notch.value(),
         FretboardDecisions.NOTCH_LENGTH.id(),
         Decisions.ROD_LENGTH.id(),
         Decisions.ROD_START.id());

@@ -121,12 +121,9 @@ final class Readiness {
     Findings routs = new Findings(Topic.ROUTS);
     for (RoutPlan rout : cuts.routs()) {
       if (rout.template().owned().isPresent() && !rout.template().say().isEmpty()) {
-        routs.look(
-            "template " + rout.step().name().replace('-', ' ') + ": " + rout.template().say());
+        routs.look("template " + rout.words() + ": " + rout.template().say());
       }
-      rout.plan()
-          .missing()
-          .ifPresent(words -> routs.get(rout.step().name().replace('-', ' ') + ": " + words));
+      rout.plan().missing().ifPresent(words -> routs.get(rout.words() + ": " + words));
     }
     all.addAll(routs.list());
     return all;

@@ -30,7 +30,7 @@ public final class StartingFitting {
   /** The design with a new fitting of that type and name. */
   public static Design added(Plan plan, Design design, FittingType type, String name) {
     Fitting fitting =
-        new Fitting(type, name, FittingBook.of(type.word()).get(0).id(), with(plan, type));
+        new Fitting(type, name, FittingBook.of(type.word()).get(0).id(), with(plan, type), "");
     Design next = design.addFitting(fitting);
     Bounds body = plan.body().outline().bounds();
     double x = body.left() + BEHIND * body.width();

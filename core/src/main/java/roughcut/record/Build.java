@@ -3,7 +3,6 @@ package roughcut.record;
 import java.util.Map;
 import java.util.Optional;
 import roughcut.design.Design;
-import roughcut.design.Fitting;
 
 /**
  * One instrument: what it is called, what was decided, what was read and done, and what it has to
@@ -72,26 +71,6 @@ public record Build(String name, Design design, Log log, Brief brief) {
   public Build withoutFitting(String fitting) {
     Log kept = design.fitting(fitting).map(f -> log.without(f::owns)).orElse(log);
     return new Build(name, design.withoutFitting(fitting), kept, brief);
-  }
-
-  /**
-   * This build with a fitting under another name, its decisions and readings with it.
-   *
-   * @throws IllegalArgumentException in words, when it can't be called so
-   */
-  public Build withFittingRenamed(String from, String to) {
-    Fitting fitting = design.fitting(from).orElse(null);
-    if (fitting == null || from.equals(to)) {
-      return this;
-    }
-    if (design.fitting(to).isPresent()) {
-      throw new IllegalArgumentException("another fitting is called “" + to + "” already");
-    }
-    return new Build(
-        name,
-        design.withFittingRenamed(fitting, to),
-        log.renamed(id -> fitting.followed(id, to)),
-        brief);
   }
 
   /**

@@ -15,6 +15,7 @@ import java.util.stream.Collectors;
 import roughcut.design.BodyDecisions;
 import roughcut.design.Choice;
 import roughcut.design.ChoiceDecision;
+import roughcut.design.Decision;
 import roughcut.design.Decisions;
 import roughcut.design.Design;
 import roughcut.design.NumberDecision;
@@ -240,9 +241,8 @@ public final class Givens {
   /** The same of what was typed as decided, as files of old have it. */
   private Value noMore(Value decided, List<String> limits) {
     return limits.stream()
-        .flatMap(id -> Decisions.find(build.design(), id).stream())
-        .filter(NumberDecision.class::isInstance)
-        .map(limit -> quietly(() -> get((NumberDecision) limit)))
+        .flatMap(id -> Decisions.find(build.design(), id).flatMap(Decision::number).stream())
+        .map(limit -> quietly(() -> get(limit)))
         .filter(v -> !v.measured() && v.value() > 0 && v.value() < decided.value())
         .min(Comparator.comparingDouble(Value::value))
         .<Value>map(

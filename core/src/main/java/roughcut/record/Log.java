@@ -143,22 +143,6 @@ public record Log(
     return withReadings(readings.stream().filter(r -> !gone.test(r.of())).toList());
   }
 
-  /**
-   * With what was read and done of something under its new name.
-   *
-   * @param name from an id to the one that it has then
-   */
-  Log renamed(UnaryOperator<String> name) {
-    return new Log(
-        readings.stream().map(r -> r.called(name.apply(r.of()))).toList(),
-        done.stream().map(d -> d.called(name)).toList(),
-        frets,
-        notes,
-        decided.stream()
-            .map(d -> new Redecided(d.at(), name.apply(d.of()), d.was(), d.is()))
-            .toList());
-  }
-
   private Log readings(Predicate<Reading> which, UnaryOperator<Reading> change) {
     return withReadings(readings.stream().map(r -> which.test(r) ? change.apply(r) : r).toList());
   }

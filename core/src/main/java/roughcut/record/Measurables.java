@@ -8,9 +8,9 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import roughcut.design.BodyDecisions;
 import roughcut.design.CutName;
+import roughcut.design.Decision;
 import roughcut.design.Decisions;
 import roughcut.design.Design;
-import roughcut.design.NumberDecision;
 import roughcut.design.OperationId;
 import roughcut.design.ReadingKind;
 import roughcut.measure.Quantity;
@@ -180,13 +180,14 @@ public final class Measurables {
   /**
    * What is read of a pickup that is fitted and wired.
    *
+   * @param named the design by which it is called
    * @param pickup its name
    * @param what {@code gap-treble}, {@code gap-bass}, {@code resistance}, {@code swing} or {@code
    *     magnet}
    */
-  public static Measurable ofPickup(String pickup, String what) {
+  public static Measurable ofPickup(Design named, String pickup, String what) {
     String id = "pickup." + pickup + "." + what;
-    String of = "Pickup " + pickup.replace('-', ' ') + ", ";
+    String of = named.cutTitle(pickup) + ", ";
     return switch (what) {
       case "gap-treble", "gap-bass" ->
           fine(
@@ -298,15 +299,15 @@ public final class Measurables {
   /**
    * Where something really is cut into the body.
    *
+   * @param named the design by which it is called
    * @param cut its name
    * @param way {@code along} or {@code aside}
    */
-  public static Measurable place(String cut, String way) {
+  public static Measurable place(Design named, String cut, String way) {
     boolean along = way.equals("along");
     return new Measurable(
-        "place." + cut + "." + way,
-        capital(cut.replace('-', ' '))
-            + (along ? ", from the body's edge" : ", from the centre line"),
+        placeId(cut, way),
+        named.cutTitle(cut) + (along ? ", from the body's edge" : ", from the centre line"),
         new ReadingKind.Result(
             along
                 ? "Along the centre line, from the body's edge at the neck to its middle."
@@ -315,8 +316,9 @@ public final class Measurables {
         new Range(Quantity.FINE_LENGTH, -800, 800));
   }
 
-  private static String capital(String words) {
-    return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
+  /** The id of a cut's place. */
+  public static String placeId(String cut, String way) {
+    return "place." + cut + "." + way;
   }
 
   private Measurables() {}
@@ -328,10 +330,14 @@ public final class Measurables {
   /** Everything that can be read in a design: what is only read, and decisions that say so. */
   public static Optional<Measurable> find(Design design, String id) {
     return Decisions.find(design, id)
-        .filter(NumberDecision.class::isInstance)
-        .map(NumberDecision.class::cast)
+        .flatMap(Decision::number)
         .flatMap(Measurable::of)
-        .or(() -> find(id).filter(m -> onTheBoard(design, id)));
+        .or(() -> onlyRead(design, id));
+  }
+
+  /** What is only read in a design, never decided. */
+  public static Optional<Measurable> onlyRead(Design design, String id) {
+    return cutOrPickup(design, id).or(() -> find(id).filter(m -> onTheBoard(design, id)));
   }
 
   /** Whether a reading is of a fret that there is, where it is of one. */
@@ -344,16 +350,19 @@ public final class Measurables {
     return fret >= 1 && fret <= Decisions.FRETS.in(design);
   }
 
-  /** What is only read, never decided. */
-  public static Optional<Measurable> find(String id) {
+  private static Optional<Measurable> cutOrPickup(Design design, String id) {
     Matcher place = PLACE.matcher(id);
     if (place.matches()) {
-      return Optional.of(place(place.group(1), place.group(2)));
+      return Optional.of(place(design, place.group(1), place.group(2)));
     }
     Matcher pickup = PICKUP.matcher(id);
-    if (pickup.matches()) {
-      return Optional.of(ofPickup(pickup.group(1), pickup.group(2)));
-    }
+    return pickup.matches()
+        ? Optional.of(ofPickup(design, pickup.group(1), pickup.group(2)))
+        : Optional.empty();
+  }
+
+  /** What is only read, never decided, and isn't of a fitting, cut or fret of a design. */
+  private static Optional<Measurable> find(String id) {
     Matcher fence = FENCE.matcher(id);
     if (fence.matches()) {
       return Optional.of(

@@ -6,6 +6,7 @@ import static roughcut.measure.Worked.in;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import roughcut.blank.BodyBlank;
 import roughcut.blank.Weights;
 import roughcut.body.BodySurface;
@@ -52,6 +53,7 @@ import roughcut.strings.Heights;
  * @param binding how far in from the edge binding is let in; 0 without any, mm
  * @param seated how the neck's own places lie on the body
  * @param troubles what can't be, and where
+ * @param levelTops names of controls over which all of the top is left
  * @param bases what shapes cuts and parts, by their names
  */
 public record BodyCuts(
@@ -71,6 +73,7 @@ public record BodyCuts(
     double binding,
     Seated seated,
     List<Trouble> troubles,
+    Set<String> levelTops,
     Map<String, Basis> bases) {
   private static final double BOARD = 6;
 
@@ -170,6 +173,7 @@ public record BodyCuts(
         f.body.binding().map(b -> b.channelWidth().value()).orElse(0.0),
         seated,
         all.troubles,
+        Set.copyOf(slab.levelTops),
         all.bases);
   }
 
@@ -243,7 +247,8 @@ public record BodyCuts(
             cut.kind() == CutKind.POCKET ? Topic.BODY : Topic.ROUTS,
             cut.kind() == CutKind.POCKET
                 ? BodyDecisions.BODY_THICKNESS.id()
-                : FittingDecisions.depth(cut.name()).in(slab.givens.design()) > 0
+                : FittingDecisions.depth(slab.givens.design(), cut.name()).in(slab.givens.design())
+                        > 0
                     ? own
                     : cut.changedBy().get(0),
             "the "

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Set;
 import roughcut.body.BodySurface;
 import roughcut.design.BodyFace;
+import roughcut.design.CutName;
 import roughcut.design.Fitting;
 import roughcut.design.RoutDecisions;
 import roughcut.geometry.Cylinder;
@@ -36,6 +37,9 @@ final class ControlSeats {
 
   /** Places round a washer at which the top is looked at. */
   private static final int ROUND = 24;
+
+  /** Less than this taken off a top is nothing, mm. */
+  private static final double LEVEL = 0.05;
 
   private static final double NO_RECESS = Double.NEGATIVE_INFINITY;
 
@@ -123,6 +127,9 @@ final class ControlSeats {
             "found on the finished top",
             slab.surface.heights().and(slab.soFar()));
     Value recess = slab.get(control, "recess");
+    if (Math.abs(carved.value()) < LEVEL && Math.abs(recess.value()) < LEVEL) {
+      slab.levelTops.add(control.name());
+    }
     Value left =
         slab.ledger.put(
             control.id("top-left"),
@@ -282,7 +289,7 @@ final class ControlSeats {
       add(
           control,
           CutKind.SCREW,
-          control.name() + (side < 0 ? "-screw-1" : "-screw-2"),
+          CutName.screws(control.name()) + (side < 0 ? "-1" : "-2"),
           control.words() + (side < 0 ? "'s screw 1" : "'s screw 2"),
           List.of(),
           List.of(bore(along(control, side * apart / 2), from, to, SCREW)),

@@ -3,6 +3,7 @@ package roughcut.rout;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -21,6 +22,10 @@ final class Cutting extends Slab {
   private final List<Cut> cuts = new ArrayList<>();
   private final List<Part> parts = new ArrayList<>();
   private final List<Trouble> troubles = new ArrayList<>();
+
+  /** Controls over which all of the top is left. */
+  final Set<String> levelTops = new LinkedHashSet<>();
+
   private final Map<String, Basis> shaped = new LinkedHashMap<>();
 
   Cutting(Slab slab) {

@@ -9,24 +9,24 @@ import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 
 /**
- * A hole on which templates and body are pinned, by its name a bore that begins with “index”. In
- * the end it lies in waste, or something covers it (handbook page 8, "Registration").
+ * A hole on which templates and body are pinned: a bore of a kind that registers. In the end it
+ * lies in waste, or something covers it (handbook page 8, "Registration").
  *
  * @param coveredBy what hides it in the end; empty when nothing does
  */
-public record IndexHole(String name, Point at, Optional<String> coveredBy) {
+public record IndexHole(Fitting fitting, Point at, Optional<String> coveredBy) {
 
   static List<IndexHole> all(CutSlab slab) {
     List<IndexHole> holes = new ArrayList<>();
     for (Fitting fitting : slab.givens.design().fittings(FittingType.BORE)) {
-      if (!fitting.name().startsWith("index")) {
+      if (!fitting.listed().registers()) {
         continue;
       }
       slab.cut(fitting.name())
           .ifPresent(
               cut -> {
                 Outline hole = cut.shapes().get(0);
-                holes.add(new IndexHole(fitting.name(), hole.centre(), cover(slab, cut, hole)));
+                holes.add(new IndexHole(fitting, hole.centre(), cover(slab, cut, hole)));
               });
     }
     return holes;

@@ -134,7 +134,7 @@ public record PickupSetUp(
   }
 
   private static Optional<Value> read(Givens givens, Fitting pickup, String what) {
-    Measurable measurable = Measurables.ofPickup(pickup.name(), what);
+    Measurable measurable = Measurables.ofPickup(givens.design(), pickup.name(), what);
     ValueKey key = measurable.key();
     return givens.read(measurable, new Decided(key, 0));
   }
@@ -144,7 +144,7 @@ public record PickupSetUp(
     String side = treble ? "treble" : "bass";
     Value wanted = trait(givens, pickup, "gap");
     return givens
-        .read(Measurables.ofPickup(pickup.name(), "gap-" + side), wanted)
+        .read(Measurables.ofPickup(givens.design(), pickup.name(), "gap-" + side), wanted)
         .map(
             gap ->
                 new Height(

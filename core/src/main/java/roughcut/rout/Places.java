@@ -38,12 +38,12 @@ public final class Places {
 
   /** Id of its place from the body's edge at the neck. */
   public static String along(String cut) {
-    return Measurables.place(cut, "along").id();
+    return Measurables.placeId(cut, "along");
   }
 
   /** Id of its place from the centre line; less than 0 towards the bass side. */
   public static String aside(String cut) {
-    return Measurables.place(cut, "aside").id();
+    return Measurables.placeId(cut, "aside");
   }
 
   /** Id of how far a bore leans from square to the face. */
@@ -110,7 +110,7 @@ public final class Places {
 
   /** How far it really is from where it is drawn, one way. */
   private static double moved(Cutting slab, Cut cut, String way, double drawn, Basis shaped) {
-    Measurable place = Measurables.place(cut.name(), way);
+    Measurable place = Measurables.place(slab.givens.design(), cut.name(), way);
     boolean along = way.equals("along");
     ValueKey key =
         new ValueKey(

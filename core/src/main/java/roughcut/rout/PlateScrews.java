@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Set;
 import roughcut.design.BodyFace;
+import roughcut.design.CutName;
 import roughcut.design.Fitting;
 import roughcut.geometry.Bounds;
 import roughcut.geometry.Cylinder;
@@ -115,7 +116,7 @@ final class PlateScrews {
       Point at = places.get(i);
       slab.add(
           new Cut(
-              fitting.name() + "-screw-" + (i + 1),
+              CutName.screws(fitting.name()) + "-" + (i + 1),
               what + "'s screw " + (i + 1),
               CutKind.SCREW,
               CutFrom.of(face),

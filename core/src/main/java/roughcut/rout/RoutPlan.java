@@ -41,8 +41,16 @@ public record RoutPlan(
     List<Value> cutters,
     Value surface,
     Optional<String> stage,
-    Optional<Value> shim,
+    Optional<Shim> shim,
     double speed) {
+  /**
+   * A taper under the template, so that its face lies level with a floor that leans.
+   *
+   * @param height at its thick end
+   * @param atHeel whether that is at the heel's end, rather than the body's edge
+   */
+  public record Shim(Value height, boolean atHeel) {}
+
   /** A floor that leans less than this over its length is cut as a level one, mm. */
   private static final double TILTED = 0.05;
 
@@ -136,7 +144,7 @@ public record RoutPlan(
         covered ? Optional.of("before the top is glued, from the back's face") : Optional.empty(),
         floor
             .filter(t -> cut.kind() == CutKind.POCKET && Math.abs(t.value()) >= TILTED)
-            .map(t -> shim(slab, t)),
+            .map(t -> new Shim(shim(slab, t), t.value() > 0)),
         plan.passes().stream().mapToDouble(p -> p.cutter().dial()).min().orElse(0));
   }
 
@@ -156,11 +164,11 @@ public record RoutPlan(
   public Optional<String> tilt(Units units) {
     return shim.map(
         s ->
-            s.label().toLowerCase(Locale.ROOT)
+            s.height().label().toLowerCase(Locale.ROOT)
                 + ": "
-                + s.text(units)
+                + s.height().text(units)
                 + "; the depths below are at the "
-                + (s.label().contains("at the heel's end, none") ? "body's edge" : "heel's end")
+                + (s.atHeel() ? "body's edge" : "heel's end")
                 + ", at the other end the floor lies so much higher");
   }
 
@@ -223,5 +231,16 @@ public record RoutPlan(
               "D",
               in("D", diameter)));
     }
+  }
+
+  /** What it makes: of a cut with several floors each by its own. */
+  public String words() {
+    return cut.words() + (floor().isEmpty() ? "" : ", " + floor());
+  }
+
+  /** Which of a cut's floors it makes: its legs, its ledge; empty for the cut itself. */
+  public String floor() {
+    boolean whole = step.name().equals(cut.name());
+    return whole ? "" : step.name().substring(cut.name().length() + 1);
   }
 }

@@ -131,7 +131,7 @@ class Slab {
    * @param formula of what is worked out, in the inputs' symbols
    */
   Value depth(String id, String name, String words, String formula, Worked.Input... inputs) {
-    Value own = givens.get(FittingDecisions.depth(name));
+    Value own = givens.get(FittingDecisions.depth(givens.design(), name));
     return own.value() > 0
         ? ledger.put(id, words + ", depth", LENGTH, "d", in("d", own))
         : ledger.put(id, words + ", depth", LENGTH, formula, inputs);

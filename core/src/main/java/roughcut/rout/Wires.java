@@ -91,7 +91,7 @@ final class Wires {
     double into = Math.min(INTO, run) / far;
     Point p = a.towards(b, leaves - into);
     Point q = a.towards(b, enters + into);
-    if (fitting.listed().id().startsWith("routed")) {
+    if (fitting.listed().routedOpen()) {
       routed(fitting, from.get(), to.get(), p, q, Math.min(za, zb), radius);
     } else {
       bored(

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import roughcut.bench.Operation;
 import roughcut.bench.Operations;
 import roughcut.design.BlankDecisions;
@@ -15,6 +16,7 @@ import roughcut.design.FretboardDecisions;
 import roughcut.design.NeckDecisions;
 import roughcut.design.NumberDecision;
 import roughcut.design.OperationId;
+import roughcut.design.PartDecisions;
 import roughcut.design.RoutDecisions;
 import roughcut.design.StringDecisions;
 import roughcut.fretboard.FretboardKeys;
@@ -133,8 +135,8 @@ public final class Needs {
   private void frets() {
     if (!done(OperationId.STRINGS_ON)) {
       boolean inHand =
-          plan.build().measured().keySet().stream()
-              .anyMatch(id -> id.startsWith("string.") && id.endsWith(".gauge"));
+          IntStream.rangeClosed(1, plan.stringSet().size())
+              .anyMatch(i -> read(PartDecisions.gauge(i)));
       all.add(new Need(plan.stringSet().size() + " strings", "as planned at the bridge", inHand));
     }
     plan.value(FretboardKeys.WIRE_TOTAL.id())
@@ -164,8 +166,7 @@ public final class Needs {
     if (!glued.isEmpty()) {
       double mass =
           glued.stream()
-              .flatMap(o -> o.settings().stream())
-              .filter(id -> id.endsWith("glue.mass"))
+              .flatMap(o -> o.poured().stream())
               .map(plan::value)
               .flatMap(Optional::stream)
               .mapToDouble(Value::value)

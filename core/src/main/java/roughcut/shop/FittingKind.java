@@ -16,6 +16,8 @@ package roughcut.shop;
  * @param bushing threaded length that has to reach through the wood
  * @param plateLength of what is seen: ring, knob, plate
  * @param mass g
+ * @param does what sets it apart from others of its type: {@code registers}, {@code open} or
+ *     nothing
  */
 public record FittingKind(
     String type,
@@ -33,4 +35,15 @@ public record FittingKind(
     double plateLength,
     double plateWidth,
     double mass,
-    String note) {}
+    String does,
+    String note) {
+  /** Whether templates and body are pinned on it (handbook page 8, "Registration"). */
+  public boolean registers() {
+    return does.equals("registers");
+  }
+
+  /** Whether it is routed from the face, and open until a top covers it. */
+  public boolean routedOpen() {
+    return does.equals("open");
+  }
+}

@@ -124,9 +124,7 @@ final class FittingThinSpots {
    * Whether all of the top over its cavity is there at a control: the cavity's own spot tells it.
    */
   private boolean level(Fitting control) {
-    return value(control.id("top-left")).inputs().stream()
-        .filter(i -> !i.symbol().equals("f"))
-        .allMatch(i -> Math.abs(i.value().value()) < 0.05);
+    return body.levelTops().contains(control.name());
   }
 
   /** Hardware against hardware, like routs. */

@@ -5,10 +5,12 @@ import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import roughcut.blank.BlankKeys;
 import roughcut.blank.CurvedInsert;
 import roughcut.blank.GlueFace;
 import roughcut.blank.NeckBlank;
+import roughcut.blank.PlacedStrip;
 import roughcut.design.Decisions;
 import roughcut.design.NeckDecisions;
 import roughcut.layout.FretLayout;
@@ -166,14 +168,10 @@ public final class NeckThinSpots {
         left.value() > 0
             ? nut ? "outer strip at the nut" : "outer strip at the end"
             : "outer strip runs out, " + frets.near(crossed);
-    int outer = face.nut() + face.heel() < 0 ? line : line + 1;
-    spots.add(
-        ThinKind.OUTER_STRIP,
-        what,
-        left,
-        crossed,
-        "neck.strip." + outer + ".thickness",
-        nut ? Decisions.NUT_WIDTH.id() : Decisions.FRETBOARD_END_WIDTH.id());
+    PlacedStrip outer = blank.strips().get(face.nut() + face.heel() < 0 ? line - 1 : line);
+    List<String> by = new ArrayList<>(outer.decided("thickness"));
+    by.add(nut ? Decisions.NUT_WIDTH.id() : Decisions.FRETBOARD_END_WIDTH.id());
+    spots.add(ThinKind.OUTER_STRIP, what, left, crossed, by.toArray(String[]::new));
   }
 
   /** Only the strip next to the edge runs out; the ones inside it are as wide as they were made. */
@@ -214,7 +212,9 @@ public final class NeckThinSpots {
           "beside the curved joint " + insert.line(),
           insert.left(),
           blank.strips().get(0).lower().heelEnd() / 2,
-          "neck.strip." + insert.line() + ".bow");
+          Stream.of(insert.swelling().decided("bow"), insert.neighbour().decided("thickness"))
+              .flatMap(List::stream)
+              .toArray(String[]::new));
     }
   }
 

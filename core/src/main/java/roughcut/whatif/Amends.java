@@ -22,6 +22,7 @@ import roughcut.bench.Repair;
 import roughcut.bench.Route;
 import roughcut.bench.Sizing;
 import roughcut.bench.Spoiled;
+import roughcut.design.Decision;
 import roughcut.design.Decisions;
 import roughcut.design.NumberDecision;
 import roughcut.measure.NumberWriter;
@@ -133,9 +134,7 @@ public final class Amends {
     leaves(spoiled.wants(), decided, Collections.newSetFromMap(new IdentityHashMap<>()));
     return decided.stream()
         .limit(LOOKED_AT)
-        .map(id -> Decisions.find(plan.build().design(), id).orElse(null))
-        .filter(NumberDecision.class::isInstance)
-        .map(NumberDecision.class::cast)
+        .flatMap(id -> Decisions.find(plan.build().design(), id).flatMap(Decision::number).stream())
         .filter(d -> Mends.follows(d, plan.log()))
         .map(this::follow)
         .flatMap(Optional::stream)

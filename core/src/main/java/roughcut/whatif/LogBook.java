@@ -15,6 +15,7 @@ import roughcut.bench.Operation;
 import roughcut.bench.Operations;
 import roughcut.bench.Route;
 import roughcut.bench.Spoiled;
+import roughcut.design.Decision;
 import roughcut.design.Decisions;
 import roughcut.design.NumberDecision;
 import roughcut.measure.NumberWriter;
@@ -129,9 +130,7 @@ public final class LogBook {
       return;
     }
     Optional<NumberDecision> decided =
-        Decisions.find(plan.build().design(), reading.of())
-            .filter(NumberDecision.class::isInstance)
-            .map(NumberDecision.class::cast);
+        Decisions.find(plan.build().design(), reading.of()).flatMap(Decision::number);
     Optional<Measurable> measurable = Measurables.find(plan.build().design(), reading.of());
     String label = measurable.map(Measurable::label).orElse(reading.of());
     Quantity quantity = measurable.map(Measurable::quantity).orElse(Quantity.FINE_LENGTH);

@@ -36,7 +36,7 @@ class ReadingKindTest {
     Plan.of(build, Demo.shop())
         .cuts()
         .cuts()
-        .forEach(c -> all.add(Measurables.place(c.name(), "along")));
+        .forEach(c -> all.add(Measurables.place(build.design(), c.name(), "along")));
     return all;
   }
 

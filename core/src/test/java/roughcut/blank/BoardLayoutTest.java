@@ -29,7 +29,7 @@ class BoardLayoutTest {
   }
 
   private static WoodPart part(String id, double length, double width, double thickness) {
-    return WoodPart.rectangle(id, id, "cherry", length, width, thickness);
+    return WoodPart.rectangle(id, id, WoodPart.Use.NECK, "cherry", length, width, thickness);
   }
 
   private static BoardLayout lay(List<WoodPart> parts, List<Board> boards) {
@@ -102,7 +102,18 @@ class BoardLayoutTest {
     Board dear = board("dear", 900, 100, 30).withIrreplaceable(true);
     Board plain = board("plain", 900, 100, 30);
     WoodPart cover =
-        new WoodPart("small.cover", "cover", "cherry", 100, 60, 4, true, true, true, null);
+        new WoodPart(
+            "small.cover",
+            "cover",
+            WoodPart.Use.NECK,
+            "cherry",
+            100,
+            60,
+            4,
+            true,
+            true,
+            true,
+            null);
     BoardLayout layout = lay(List.of(cover, part("a", 700, 90, 25)), List.of(dear, plain));
     assertThat(layout.of("a").orElseThrow().board()).isEqualTo("plain");
     assertThat(layout.of("small.cover").orElseThrow().board()).isEqualTo("plain");
@@ -214,7 +225,7 @@ class BoardLayoutTest {
   }
 
   private static WoodPart named(String id, String label, String wood, boolean small) {
-    return new WoodPart(id, label, wood, 300, 30, 20, true, false, small, null);
+    return new WoodPart(id, label, WoodPart.Use.NECK, wood, 300, 30, 20, true, false, small, null);
   }
 
   @Test
@@ -262,8 +273,10 @@ class BoardLayoutTest {
     assertThat(step).isLessThan(90 + 3);
     // A tenth nearer would be too near, whatever the place along the board.
     assertThat(neck.distance(turned.moved(0, step - 0.5))).isLessThan(3);
-    WoodPart one = new WoodPart("n1", "n", "cherry", 700, 90, 20, true, true, false, neck);
-    WoodPart two = new WoodPart("n2", "n", "cherry", 700, 90, 20, true, true, false, neck);
+    WoodPart one =
+        new WoodPart("n1", "n", WoodPart.Use.NECK, "cherry", 700, 90, 20, true, true, false, neck);
+    WoodPart two =
+        new WoodPart("n2", "n", WoodPart.Use.NECK, "cherry", 700, 90, 20, true, true, false, neck);
     BoardLayout layout = lay(List.of(one, two), List.of(board("b", 720, 90 + step + 0.01, 25)));
     assertThat(layout.laid()).hasSize(2);
     assertThat(layout.of("n2").orElseThrow().turned()).isTrue();

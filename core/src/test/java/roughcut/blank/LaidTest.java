@@ -7,7 +7,7 @@ import org.junit.jupiter.api.Test;
 
 class LaidTest {
   private static BoardLayout.Laid laid(String board, int x, int y, int length, int width) {
-    WoodPart part = WoodPart.rectangle("p", "part", "elm", length, width, 20);
+    WoodPart part = WoodPart.rectangle("p", "part", WoodPart.Use.NECK, "elm", length, width, 20);
     return new BoardLayout.Laid(part, board, x, y, false, false, "");
   }
 

@@ -63,7 +63,7 @@ class KeepingTest {
         without.withDesign(
             without
                 .design()
-                .addFitting(new Fitting(FittingType.CONTROL, "blend", "pot", List.of())));
+                .addFitting(new Fitting(FittingType.CONTROL, "blend", "pot", List.of(), "")));
     opened.file().save(edited);
     String saved = Files.readString(heron());
     assertThat(saved).doesNotContain("of the one that goes").doesNotContain("\"hum\"");

@@ -73,7 +73,7 @@ class UpgradeTest {
     same(then, Plan.of(opened.build(), Demo.shop()));
     opened.file().save(opened.build());
     JsonNode saved = new ObjectMapper().readTree(file.toFile());
-    assertThat(saved.path("format").asInt()).isEqualTo(5);
+    assertThat(saved.path("format").asInt()).isEqualTo(6);
     assertThat(saved.has("measured")).as("is in the log now").isFalse();
     assertThat(saved.has("frets")).as("is in the log now").isFalse();
     Build again = BuildFile.open(file).build();
@@ -209,7 +209,7 @@ class UpgradeTest {
     BuildFile.at(file).save(heron);
     assertThat(BuildFile.open(file).build().measured().get("nut.width").value()).isEqualTo(42.8);
     Files.writeString(
-        file, Files.readString(file).replaceFirst("\"format\"\\s*:\\s*5", "\"format\" : 4"));
+        file, Files.readString(file).replaceFirst("\"format\"\\s*:\\s*6", "\"format\" : 4"));
     BuildFile.Opened old = BuildFile.open(file);
     assertThat(old.build().measured().get("nut.width").value()).isEqualTo(42.4);
     old.file().save(old.build());
@@ -223,14 +223,14 @@ class UpgradeTest {
     Path file = folder.resolve("a.roughcut.json");
     BuildFile.at(file).save(heron);
     JsonNode saved = new ObjectMapper().readTree(file.toFile());
-    assertThat(saved.get("format").asInt()).isEqualTo(5);
+    assertThat(saved.get("format").asInt()).isEqualTo(6);
     assertThat(SurfaceDecisions.OUTLINE_SIZES.in(BuildFile.open(file).build().design()))
         .isEqualTo(OutlineSizes.ACROSS);
 
     String first = Files.readString(file).replaceFirst("(?m)^.*\"outline\\.sizes\".*$", "");
     Files.writeString(file, first);
     Files.writeString(
-        file, Files.readString(file).replaceFirst("\"format\"\\s*:\\s*5", "\"format\" : 3"));
+        file, Files.readString(file).replaceFirst("\"format\"\\s*:\\s*6", "\"format\" : 3"));
     BuildFile.Opened old = BuildFile.open(file);
     assertThat(SurfaceDecisions.OUTLINE_SIZES.in(old.build().design()))
         .isEqualTo(OutlineSizes.POINTS);
@@ -238,11 +238,29 @@ class UpgradeTest {
     assertThat(was).as("wider between its points").isGreaterThan(width(heron) + 0.5);
     assertThat(width(heron)).isCloseTo(330, within(0.02));
     old.file().save(old.build());
-    assertThat(new ObjectMapper().readTree(file.toFile()).get("format").asInt()).isEqualTo(5);
+    assertThat(new ObjectMapper().readTree(file.toFile()).get("format").asInt()).isEqualTo(6);
     assertThat(width(BuildFile.open(file).build())).isEqualTo(was);
   }
 
   private static double width(Build build) {
     return Plan.of(build, Demo.shop()).body().outline().bounds().height();
+  }
+
+  /** Until format 6 bores that templates are pinned on went by their names. */
+  @Test
+  void indexBoresOfAnEarlierFormatStillRegister() throws Exception {
+    Path file = folder.resolve("index.roughcut.json");
+    BuildFile.at(file).save(Heron.build());
+    String now = Files.readString(file);
+    String then =
+        now.replaceFirst("\"format\"\\s*:\\s*6", "\"format\" : 5").replace("index-bore", "bore");
+    Files.writeString(file, then);
+    Build old = BuildFile.open(file).build();
+    assertThat(Plan.of(old, Demo.shop()).cuts().indexHoles())
+        .extracting(h -> h.fitting().name())
+        .containsExactly("index-1", "index-2");
+    // A name means nothing any more.
+    Files.writeString(file, now.replace("index-bore", "bore"));
+    assertThat(Plan.of(BuildFile.open(file).build(), Demo.shop()).cuts().indexHoles()).isEmpty();
   }
 }

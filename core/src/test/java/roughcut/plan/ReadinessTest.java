@@ -101,8 +101,7 @@ class ReadinessTest {
   void aMissingCutterStopsItsRout() {
     Build build = Heron.build().asDesigned();
     Plan plan = Plan.of(build, Demo.shop().withCutters(List.of()));
-    List<String> routs =
-        plan.cuts().routs().stream().map(r -> r.step().name().replace('-', ' ')).toList();
+    List<String> routs = plan.cuts().routs().stream().map(r -> r.words()).toList();
     assertThat(routs).isNotEmpty();
     assertThat(stops(plan, Chapter.ROUTS))
         .extracting(f -> f.words().replaceFirst(":.*", ""))

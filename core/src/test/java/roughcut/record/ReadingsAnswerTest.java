@@ -12,6 +12,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import roughcut.Heron;
+import roughcut.design.Design;
 import roughcut.finding.Finding;
 import roughcut.measure.Value;
 import roughcut.neck.Carving;
@@ -27,6 +28,7 @@ class ReadingsAnswerTest {
   @Test
   void everyReadingMovesSomething() {
     List<String> silent = new ArrayList<>();
+    Design design = Heron.build().design();
     List<Measurable> all = new ArrayList<>(Measurables.all());
     for (int fret : new int[] {1, 5, 12, 20}) {
       all.add(Measurables.neckAt(fret));
@@ -36,10 +38,10 @@ class ReadingsAnswerTest {
       all.add(Measurables.fence("stiffener", place));
     }
     for (String what : List.of("gap-treble", "gap-bass")) {
-      all.add(Measurables.ofPickup("neck", what));
+      all.add(Measurables.ofPickup(design, "neck", what));
     }
-    all.add(Measurables.place("controls", "along"));
-    all.add(Measurables.place("controls", "aside"));
+    all.add(Measurables.place(design, "controls", "along"));
+    all.add(Measurables.place(design, "controls", "aside"));
     for (Measurable measurable : all) {
       String[] ground = GROUND.getOrDefault(measurable.id(), new String[0]);
       Plan before = Heron.with(ground);

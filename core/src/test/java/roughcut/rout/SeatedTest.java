@@ -135,15 +135,15 @@ class SeatedTest {
     Plan tilted = Heron.with(leaning(2));
     RoutPlan pocket = tilted.cuts().plansOf("pocket").get(0);
     double taper = (500 - 432) * Math.tan(Math.toRadians(2));
-    assertThat(pocket.shim().orElseThrow().value()).isCloseTo(taper, within(1e-9));
-    assertThat(pocket.shim().orElseThrow().label())
+    assertThat(pocket.shim().orElseThrow().height().value()).isCloseTo(taper, within(1e-9));
+    assertThat(pocket.shim().orElseThrow().height().label())
         .contains("at the heel's end, none at the body's edge");
     assertThat(pocket.depths().get(pocket.depths().size() - 1).value())
         .as("the depths are at the body's edge, the deeper one")
         .isCloseTo(value(tilted, "pocket.depth.front"), within(1e-9));
     assertThat(pocket.tilt(Units.MM).orElseThrow()).contains("2.37 mm").contains("body's edge");
     Plan back = Heron.with(leaning(-1));
-    assertThat(back.cuts().plansOf("pocket").get(0).shim().orElseThrow().label())
+    assertThat(back.cuts().plansOf("pocket").get(0).shim().orElseThrow().height().label())
         .contains("at the body's edge, none at the heel's end");
     assertThat(Heron.with(leaning(0)).cuts().plansOf("pocket").get(0).shim()).isEmpty();
     assertThat(tilted.cuts().plansOf("bridge").get(0).shim()).isEmpty();

@@ -69,7 +69,8 @@ class ListsTest {
     double length = 1 + random.nextInt(6);
     double width = 1 + random.nextInt(6);
     WoodPart part =
-        new WoodPart("part", "part", "maple", length, width, 20, true, true, false, null);
+        new WoodPart(
+            "part", "part", WoodPart.Use.NECK, "maple", length, width, 20, true, true, false, null);
     return new BoardLayout.Laid(
         part, board, random.nextInt(10), random.nextInt(10), false, false, "");
   }

@@ -214,7 +214,7 @@ class BodyNowTest {
             .filter(
                 h ->
                     h.startsWith("done")
-                        || Measurables.find(h.split("=")[0]).isPresent()
+                        || Measurables.find(build.design(), h.split("=")[0]).isPresent()
                         || Decisions.find(build.design(), h.split("=")[0]).isPresent())
             .toList();
     return Plan.of(Heron.lived(build, known.toArray(String[]::new)), OwnLimitsTest.wanting(40));

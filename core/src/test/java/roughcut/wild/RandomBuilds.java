@@ -142,7 +142,9 @@ public final class RandomBuilds {
   private static List<Decision> decisions(Design design) {
     List<Decision> all = new ArrayList<>(Decisions.all());
     all.addAll(PartDecisions.of(design));
-    design.fittings().forEach(f -> all.add(roughcut.design.FittingDecisions.depth(f.name())));
+    design
+        .fittings()
+        .forEach(f -> all.add(roughcut.design.FittingDecisions.depth(design, f.name())));
     design
         .neckStack()
         .strips()
@@ -293,7 +295,11 @@ public final class RandomBuilds {
                 List<FittingKind> kinds = FittingBook.of(type.word());
                 return d.addFitting(
                     new Fitting(
-                        type, d.freeFittingName(type.word() + "-own"), any(kinds).id(), with));
+                        type,
+                        d.freeFittingName(type.word() + "-own"),
+                        any(kinds).id(),
+                        with,
+                        any(List.of("", "", "Grün №3", "回路"))));
               });
     }
     return next;

@@ -138,25 +138,20 @@ class BodyTest extends WindowTest {
   }
 
   @Test
-  void aFittingIsRenamedWithAllThatNamesItAndTakenBackInOneStep() {
-    routs("Templates");
-    pick("template.which", "bridge");
-    click("template.make");
+  void aFittingIsCalledOtherwiseInAnyScriptAndTakenBackInOneStep() {
     routs("Cuts");
     pick("cut.which", "bridge");
-    type(robot, "fitting.name", "Back single");
-    assertThat(design().fitting("bridge")).isEmpty();
-    assertThat(design().numbers()).containsEntry("pickup.back-single.from-saddle", 46.0);
-    assertThat(there("pickup.back-single.from-saddle")).as("its card stays open").isTrue();
-    assertThat(session().shop().get().template("back-single")).isPresent();
-    type(robot, "fitting.name", "neck");
-    assertThat(text("fitting.trouble")).contains("another fitting is called “neck”");
-    assertThat(design().fitting("back-single")).as("nothing was stored").isPresent();
+    type(robot, "fitting.name", "Zadní №1");
+    assertThat(design().fitting("bridge").orElseThrow().words()).isEqualTo("Zadní №1");
+    assertThat(there("pickup.bridge.from-saddle")).as("its card stays open").isTrue();
+    assertThat(said(robot, "Zadní №1")).as("its title").isTrue();
+    type(robot, "fitting.name", "Neck pickup");
+    assertThat(text("fitting.trouble")).contains("another is called “neck pickup” already");
+    assertThat(design().fitting("bridge").orElseThrow().words()).isEqualTo("Zadní №1");
     robot.push(KeyCode.ESCAPE);
-    assertThat(find(robot, "fitting.name", TextField.class).getText()).isEqualTo("back single");
+    assertThat(find(robot, "fitting.name", TextField.class).getText()).isEqualTo("Zadní №1");
     undo();
-    assertThat(design().numbers()).containsEntry("pickup.bridge.from-saddle", 46.0);
-    assertThat(session().shop().get().template("bridge")).isPresent();
+    assertThat(design().fitting("bridge").orElseThrow().label()).isEmpty();
   }
 
   @Test

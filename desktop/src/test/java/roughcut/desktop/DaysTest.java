@@ -200,16 +200,16 @@ class DaysTest extends WindowTest {
     typed("pickup.neck.gap-bass", "3.5");
     assertThat(plan().value("pickup.neck.turns-bass").orElseThrow().value())
         .isCloseTo(2, within(1e-9));
-    assertThat(said("2.00 turns up")).isTrue();
+    assertThat(said(robot, "2.00 turns up")).isTrue();
     pick("pickup.neck.swing", "up");
     pick("pickup.bridge.swing", "down");
     pick("pickup.neck.magnet", "north end");
-    assertThat(said("needle and compass of two")).as("one compass is missing").isTrue();
+    assertThat(said(robot, "needle and compass of two")).as("one compass is missing").isTrue();
     pick("pickup.bridge.magnet", "south end");
-    assertThat(said("out of phase: swap the leads of one, then they agree and cancel hum"))
+    assertThat(said(robot, "out of phase: swap the leads of one, then they agree and cancel hum"))
         .isTrue();
     pick("pickup.bridge.swing", "up");
-    assertThat(said("in phase, and cancel hum")).isTrue();
+    assertThat(said(robot, "in phase, and cancel hum")).isTrue();
     assertThat(session().build().get().log().readings())
         .as("all of them are kept")
         .filteredOn(r -> r.of().equals("pickup.bridge.swing"))
@@ -224,15 +224,7 @@ class DaysTest extends WindowTest {
         .as("decided when work had begun")
         .contains("Scale length")
         .contains("→ 620.0 mm")
-        .contains("Pickup neck, needle up");
-  }
-
-  private boolean said(String words) {
-    return robot
-        .lookup(
-            (Node n) -> n instanceof Label l && l.getText() != null && l.getText().contains(words))
-        .tryQuery()
-        .isPresent();
+        .contains("Neck pickup, needle up");
   }
 
   /** What is laid out and what is to be had are lists that follow the plan. */

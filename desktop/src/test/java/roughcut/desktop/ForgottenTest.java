@@ -7,6 +7,8 @@ import com.sun.source.tree.CaseTree;
 import com.sun.source.tree.CompilationUnitTree;
 import com.sun.source.tree.ExpressionTree;
 import com.sun.source.tree.InstanceOfTree;
+import com.sun.source.tree.MemberReferenceTree;
+import com.sun.source.tree.MemberSelectTree;
 import com.sun.source.tree.MethodTree;
 import com.sun.source.tree.SwitchExpressionTree;
 import com.sun.source.tree.SwitchTree;
@@ -45,7 +47,10 @@ class ForgottenTest {
   private static final Set<String> PROPERTIES = Set.of("HalfArrangement", "RodReach");
 
   private static final Set<String> ALSO =
-      Set.of("roughcut.design.FittingType", "roughcut.design.BlankStep.Kind");
+      Set.of(
+          "roughcut.design.FittingType",
+          "roughcut.design.BlankStep.Kind",
+          "roughcut.measure.Origin");
 
   private static List<String> found;
 
@@ -174,6 +179,18 @@ class ForgottenTest {
         add("instanceof " + type.getSimpleName(), tree);
       }
       return super.visitInstanceOf(tree, none);
+    }
+
+    @Override
+    public Void visitMemberReference(MemberReferenceTree tree, Void none) {
+      if (tree.getName().contentEquals("isInstance")
+          && tree.getQualifierExpression() instanceof MemberSelectTree literal
+          && trees.getElement(new TreePath(getCurrentPath(), literal.getExpression()))
+              instanceof TypeElement type
+          && sealed(type)) {
+        add("instanceof " + type.getSimpleName(), tree);
+      }
+      return super.visitMemberReference(tree, none);
     }
 
     /** Whether it is one of the cases of a sealed type of ours. */

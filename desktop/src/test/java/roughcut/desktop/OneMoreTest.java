@@ -176,6 +176,7 @@ class OneMoreTest {
   @Test
   void aNewKindOfNumber() throws IOException {
     assertThat(broken("measure/Origin.java", "  FOUND(", "GUESSED(\"guessed\"),"))
-        .containsExactlyInAnyOrder("desktop/control/SumCard", "plan/Threads", "whatif/Amends");
+        .containsExactlyInAnyOrder(
+            "bench/Spoiled", "desktop/control/SumCard", "plan/Threads", "whatif/Amends");
   }
 }

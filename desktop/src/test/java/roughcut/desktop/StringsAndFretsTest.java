@@ -7,7 +7,6 @@ import java.io.IOException;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
-import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
@@ -100,14 +99,6 @@ class StringsAndFretsTest extends WindowTest {
     readOff("proof.straightedge", edge);
     until(() -> said(robot, "the saddle stands as wanted"));
     assertThat(said(robot, "Full-face shim")).isFalse();
-  }
-
-  private static boolean said(FxRobot robot, String words) {
-    return !robot
-        .lookup(
-            (Node n) -> n instanceof Label l && l.getText() != null && l.getText().contains(words))
-        .queryAll()
-        .isEmpty();
   }
 
   @Test

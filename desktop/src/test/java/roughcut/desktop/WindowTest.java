@@ -13,6 +13,7 @@ import java.util.concurrent.TimeoutException;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
@@ -142,6 +143,15 @@ abstract class WindowTest {
     keys(robot, id, text);
     robot.push(KeyCode.ENTER);
     WaitForAsyncUtils.waitForFxEvents();
+  }
+
+  /** Whether any label that is shown has those words in it. */
+  static boolean said(FxRobot robot, String words) {
+    return !robot
+        .lookup(
+            (Node n) -> n instanceof Label l && l.getText() != null && l.getText().contains(words))
+        .queryAll()
+        .isEmpty();
   }
 
   static String words(FxRobot robot, String id) {

@@ -17,17 +17,16 @@ import javafx.scene.layout.VBox;
 import roughcut.design.ChoiceDecision;
 import roughcut.design.Decision;
 import roughcut.design.Decisions;
+import roughcut.design.Design;
 import roughcut.design.Fitting;
 import roughcut.design.FittingDecisions;
 import roughcut.design.FittingTraits;
 import roughcut.design.NumberDecision;
 import roughcut.desktop.session.Session;
-import roughcut.desktop.session.Work;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
 import roughcut.rout.Cut;
-import roughcut.shop.Shop;
 
 /**
  * The card of one cut: what is decided about it, what it belongs to, its hardware as listed or
@@ -60,7 +59,7 @@ public final class FittingCard extends VBox {
   private final Session session;
   private final Consumer<Value> ask;
   private final Runnable gone;
-  private final Consumer<String> renamed;
+
   private final TextField own = new TextField();
   private final Label title = new Label();
   private final Label warning = new Label();
@@ -78,23 +77,21 @@ public final class FittingCard extends VBox {
    *
    * @param ask asks for the sum of a value
    * @param gone called when the fitting was taken away
-   * @param renamed gets a fitting's new name
    */
-  public FittingCard(
-      Session session, Consumer<Value> ask, Runnable gone, Consumer<String> renamed) {
+  public FittingCard(Session session, Consumer<Value> ask, Runnable gone) {
     super(4);
     this.session = session;
     this.ask = ask;
     this.gone = gone;
-    this.renamed = renamed;
+
     Ids.set(own, "fitting.name");
     own.setAccessibleText("Name of what is fitted");
     own.getStyleClass().add("text-entry");
     own.setOnAction(e -> rename());
     own.setOnKeyPressed(
         e -> {
-          if (e.getCode() == KeyCode.ESCAPE && !own.getText().equals(spoken(name))) {
-            own.setText(spoken(name));
+          if (e.getCode() == KeyCode.ESCAPE && !own.getText().equals(called())) {
+            own.setText(called());
             e.consume();
           }
         });
@@ -124,6 +121,7 @@ public final class FittingCard extends VBox {
       shown = fitting;
       remake(plan);
     }
+    shown = fitting;
     Cut made = plan.cuts().cut(cut).orElse(null);
     title.setText(
         fitting != null
@@ -132,7 +130,7 @@ public final class FittingCard extends VBox {
     own.setVisible(fitting != null);
     own.setManaged(fitting != null);
     if (!own.isFocused()) {
-      own.setText(spoken(cut));
+      own.setText(called());
     }
     tell(warning, made != null && made.listed() ? listed(made) : "");
     tell(
@@ -211,7 +209,7 @@ public final class FittingCard extends VBox {
       }
     }
     if (plan.cuts().cut(name).filter(c -> !c.steps().isEmpty()).isPresent()) {
-      later.add(field(FittingDecisions.depth(name), "Own depth, or 0"));
+      later.add(field(FittingDecisions.depth(plan.build().design(), name), "Own depth, or 0"));
     }
     fold("fitting.more", "more to decide", later);
     if (!measured.isEmpty()) {
@@ -234,13 +232,14 @@ public final class FittingCard extends VBox {
     fields.getChildren().add(words);
     for (String id : cut.changedBy()) {
       Decisions.find(plan.build().design(), id)
-          .filter(NumberDecision.class::isInstance)
-          .map(NumberDecision.class::cast)
+          .flatMap(Decision::number)
           .ifPresent(d -> fields.getChildren().add(field(d, d.label())));
     }
-    String own = FittingDecisions.depth(name).id();
+    String own = FittingDecisions.depthId(name);
     if (plan.value(name + ".depth").isPresent() && !numbers.containsKey(own)) {
-      fields.getChildren().add(field(FittingDecisions.depth(name), "Own depth, or 0"));
+      fields
+          .getChildren()
+          .add(field(FittingDecisions.depth(plan.build().design(), name), "Own depth, or 0"));
     }
   }
 
@@ -276,28 +275,21 @@ public final class FittingCard extends VBox {
     return field;
   }
 
-  private static String spoken(String name) {
-    return name.replace('-', ' ');
+  private String called() {
+    return shown == null ? "" : shown.words();
   }
 
-  /** The fitting under another name, with its decisions, its readings and its templates. */
+  /** The fitting as the maker calls it; nothing typed takes that back. */
   private void rename() {
-    String to = own.getText().strip().toLowerCase(Locale.ROOT).replace(' ', '-');
-    if (shown == null || to.isEmpty() || to.equals(name)) {
-      own.setText(spoken(name));
+    String to = own.getText().strip();
+    if (shown == null || to.equals(called())) {
+      own.setText(called());
       return;
     }
-    String from = name;
     try {
-      Work work = session.work();
-      Shop shop = work.shop();
-      for (int i = 0; i < Fitting.cuts(from).size(); i++) {
-        shop = shop.withTemplateRenamed(Fitting.cuts(from).get(i), Fitting.cuts(to).get(i));
-      }
-      Work next = new Work(work.build().withFittingRenamed(from, to), shop);
-      session
-          .take("the name of the " + shown.words(), next)
-          .ifPresentOrElse(words -> tell(trouble, words), () -> renamed.accept(to));
+      Design next = session.build().get().design().withFittingCalled(name, to);
+      session.make("the name of the " + called(), shown.id("label"), b -> b.withDesign(next));
+      session.history().settle();
     } catch (IllegalArgumentException e) {
       tell(trouble, e.getMessage());
     }

@@ -59,14 +59,13 @@ final class JoinsEditor extends VBox {
 
   private void pick(int place, String words) {
     PickField<String> field =
-        new PickField<>(
-            "fitting.with." + place, words, JoinsEditor::spoken, name -> set(place, name));
+        new PickField<>("fitting.with." + place, words, this::spoken, name -> set(place, name));
     field.show(others(), fitting.with().size() > place ? fitting.with().get(place) : null);
     getChildren().add(field);
   }
 
-  private static String spoken(String name) {
-    return name.replace('-', ' ');
+  private String spoken(String name) {
+    return session.build().get().design().cutTitle(name);
   }
 
   private void set(int place, String name) {

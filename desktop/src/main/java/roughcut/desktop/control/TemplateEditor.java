@@ -52,9 +52,8 @@ public final class TemplateEditor extends VBox {
     super(4);
     this.session = session;
     this.look = look;
-    which = new PickField<>("template.which", "For", n -> n.replace('-', ' '), this::pick);
-    belongs =
-        new PickField<>("template.belongs", "Made for", n -> n.replace('-', ' '), this::belongTo);
+    which = new PickField<>("template.which", "For", this::spoken, this::pick);
+    belongs = new PickField<>("template.belongs", "Made for", this::spoken, this::belongTo);
     material =
         new PickField<>(
             "template.material",
@@ -132,6 +131,10 @@ public final class TemplateEditor extends VBox {
     made.getChildren()
         .addAll(belongs, material, thickness, use, registered, opening, master, treble);
     getChildren().addAll(which, none, made, new HBox(button));
+  }
+
+  private String spoken(String cut) {
+    return session.build().get().design().cutTitle(cut);
   }
 
   private static Template with(Template t, String material, Template.Use use, String registered) {

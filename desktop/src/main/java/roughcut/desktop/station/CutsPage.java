@@ -37,7 +37,7 @@ final class CutsPage extends BodyViewPage {
   CutsPage(Desk desk, PagedStation station, Looking looking) {
     super(desk, station, looking);
     which = new PickField<>("cut.which", "Looking at", this::words, looking::choose);
-    card = new FittingCard(desk.session(), desk::ask, () -> looking.choose(""), looking::choose);
+    card = new FittingCard(desk.session(), desk::ask, () -> looking.choose(""));
   }
 
   private String words(String name) {
@@ -167,7 +167,7 @@ final class CutsPage extends BodyViewPage {
       }
     }
     for (String name : names(plan)) {
-      if (decisionId.equals(FittingDecisions.depth(name).id())) {
+      if (decisionId.equals(FittingDecisions.depthId(name))) {
         return lookAt(plan, name, decisionId);
       }
     }

@@ -106,7 +106,7 @@ final class PassesPage extends BodyViewPage {
       for (RoutPlan rout : plan.cuts().routs()) {
         passes.row(
             rout.plan().missing().isPresent(),
-            rout.step().name().replace('-', ' '),
+            rout.words(),
             rout.surface().text(units) + " deep",
             rout.plan()
                 .missing()
@@ -132,7 +132,7 @@ final class PassesPage extends BodyViewPage {
   }
 
   private void one(RoutPlan rout, boolean several, Units units) {
-    String step = several ? rout.step().name().replace('-', ' ') + " " : "";
+    String step = several && !rout.floor().isEmpty() ? rout.floor() + " " : "";
     rout.bored()
         .ifPresent(
             b ->

@@ -139,8 +139,9 @@ final class PickupsPage extends PlainPage {
   }
 
   /** Under its pickup's heading what is read needs the pickup's name no more. */
-  private static Measurable brief(Fitting fitting, String what) {
-    Measurable whole = Measurables.ofPickup(fitting.name(), what);
+  private Measurable brief(Fitting fitting, String what) {
+    Measurable whole =
+        Measurables.ofPickup(desk.session().build().get().design(), fitting.name(), what);
     String label = whole.label().substring(whole.label().lastIndexOf(", ") + 2);
     return new Measurable(
         whole.id(),

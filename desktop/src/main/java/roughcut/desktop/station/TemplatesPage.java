@@ -59,7 +59,7 @@ final class TemplatesPage extends BodyViewPage {
     for (RoutPlan rout : plan.cuts().routs()) {
       facts.row(
           rout.cut().name().equals(looking.chosen()),
-          rout.step().name().replace('-', ' '),
+          rout.words(),
           NumberWriter.number(rout.template().width().value(), Quantity.LENGTH, units)
               + " × "
               + rout.template().length().text(units),
@@ -75,13 +75,12 @@ final class TemplatesPage extends BodyViewPage {
             h ->
                 facts.row(
                     h.coveredBy().isEmpty(),
-                    h.name().replace('-', ' '),
+                    h.fitting().words(),
                     h.coveredBy()
                         .map(c -> "hidden by " + c)
                         .orElse("nothing hides it in the end")));
     if (plan.cuts().indexHoles().isEmpty()) {
-      facts.row(
-          false, "index holes", "none: add bores called index-1 and index-2 on the centre line");
+      facts.row(false, "index holes", "none: add two index bores on the centre line, at Cuts");
     }
     facts.end();
   }
