@@ -93,6 +93,34 @@ class WallsTest {
         .check(core);
   }
 
+  /**
+   * What is decided is asked where it is changed, told or compared; what counts is a given,
+   * measured where it was.
+   */
+  @Test
+  void whatIsOnlyDecidedIsNotTakenForWhatCounts() {
+    Set<String> changing =
+        Set.of(
+            "roughcut.plan.CutDrag",
+            "roughcut.bench.Holds",
+            "roughcut.bench.Spoiled",
+            "roughcut.whatif.Amends",
+            "roughcut.whatif.Changes",
+            "roughcut.whatif.LogBook",
+            "roughcut.whatif.Mending");
+    Set<String> others = new TreeSet<>();
+    for (JavaClass from : core) {
+      if (!Set.of("design", "record", "start", "file", "demo", "command").contains(room(from))) {
+        from.getMethodCallsFromSelf().stream()
+            .filter(c -> c.getTargetOwner().getSimpleName().equals("NumberDecision"))
+            .filter(c -> c.getName().equals("in"))
+            .forEach(c -> others.add(from.getName().replaceFirst("\\$.*", "")));
+      }
+    }
+    assertThat(others).isSubsetOf(changing);
+    assertThat(changing).isSubsetOf(others);
+  }
+
   @Test
   void coreKnowsNoWindows() {
     noClasses()

@@ -19,7 +19,7 @@ import roughcut.shop.Woods;
  * @param channelHeight the binding's height
  * @param bendsTo least radius of one heated layer
  * @param tightest smallest radius of the outline
- * @param length of one layer for going all round, with 5 % to spare
+ * @param length of one layer for going all round, with what is to spare
  */
 public record Binding(
     Value layers,
@@ -50,7 +50,11 @@ public record Binding(
                 outline.tightest(),
                 "found along the body's outline",
                 outline.basis()),
-            ledger.put(BlankKeys.BINDING_LENGTH, "1.05 · U", in("U", outline.around()))));
+            ledger.put(
+                BlankKeys.BINDING_LENGTH,
+                "U · (1 + r / 100)",
+                in("U", outline.around()),
+                in("r", givens.get(BodyDecisions.BINDING_SPARE)))));
   }
 
   /** Whether a layer bends as tightly as the outline asks. */

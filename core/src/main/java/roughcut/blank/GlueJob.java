@@ -166,8 +166,16 @@ public record GlueJob(
     private final Ledger ledger;
     private final Glue glue;
     private final Value area;
+    private final Value spreading;
+    private final Value spreadingArea;
+    private final Value begin;
+    private final Value each;
 
     private Builder(Givens givens, Faces job, Ledger ledger) {
+      this.spreading = givens.get(BlankDecisions.GLUE_FACE);
+      this.spreadingArea = givens.get(BlankDecisions.GLUE_AREA);
+      this.begin = givens.get(BlankDecisions.GLUE_BEGIN);
+      this.each = givens.get(BlankDecisions.GLUE_CLAMP);
       this.givens = givens;
       this.job = job;
       this.ledger = ledger;
@@ -214,9 +222,13 @@ public record GlueJob(
               job.prefix + ".time",
               "Spreading and closing",
               SECONDS,
-              "N · (10 + 12 · A / 100) + 60 + 12 · c",
+              "N · (s + q · A / 100) + b + k · c",
               in("N", faces),
+              in("s", spreading),
+              in("q", spreadingArea),
               in("A", area),
+              in("b", begin),
+              in("k", each),
               in("c", clamps));
       Value open = open();
       Value most = mostFaces(clamps, open);
@@ -314,14 +326,18 @@ public record GlueJob(
 
     /** How many faces can be spread and closed within the open time. */
     private Value mostFaces(Value clamps, Value open) {
-      String most = "max(0, floor((o − 60 − 12 · c) / (10 + 12 · A / 100)))";
+      String most = "max(0, floor((o − b − k · c) / max(1, s + q · A / 100)))";
       return Worked.of(
           job.prefix + ".faces-at-once",
           "Faces that can be glued at once",
           COUNT,
           job.veneers >= CREEPING ? "min(" + most + ", " + FACES_WITH_VENEERS + ")" : most,
           in("o", open),
+          in("b", begin),
+          in("k", each),
           in("c", clamps),
+          in("s", spreading),
+          in("q", spreadingArea),
           in("A", area));
     }
 
@@ -342,10 +358,11 @@ public record GlueJob(
           job.prefix + ".mass",
           "Glue to mix or pour",
           MASS,
-          "N · A / 10000 · q · 1.1",
+          "N · A / 10000 · q · (1 + r / 100)",
           in("N", faces),
           in("A", area),
-          in("q", coverage));
+          in("q", coverage),
+          in("r", givens.get(BlankDecisions.GLUE_SPARE)));
     }
   }
 }

@@ -9,6 +9,7 @@ import java.util.function.UnaryOperator;
 import roughcut.design.BlankDecisions;
 import roughcut.design.BlankStep;
 import roughcut.design.Decisions;
+import roughcut.design.NumberDecision;
 import roughcut.design.Stack;
 import roughcut.design.Strip;
 import roughcut.geometry.Outline;
@@ -111,10 +112,15 @@ public final class RipWaysOut {
             .isPresent();
   }
 
+  /** Measured where it was, decided otherwise. */
+  private double counts(NumberDecision decision) {
+    return new Givens(build).get(decision).value();
+  }
+
   /** A shaft as deep as the board gives, as long as the neck's back stays in it. */
   private void shallower() {
     double missing = tree.depth().value() - plan.board().orElseThrow().thickness().getAsDouble();
-    double shaft = Decisions.SHAFT_THICKNESS.in(build.design());
+    double shaft = counts(Decisions.SHAFT_THICKNESS);
     double next = Math.floor((shaft - missing) * 10) / 10;
     if (Decisions.SHAFT_THICKNESS.allows(next) && missing <= spareBelow) {
       offer(
@@ -127,7 +133,7 @@ public final class RipWaysOut {
   /** Depth glued up: a cap on top of strips that are as deep as the board gives. */
   private void capped() {
     double missing = tree.depth().value() - plan.board().orElseThrow().thickness().getAsDouble();
-    double cap = Math.ceil(missing + BlankDecisions.FLATTENING.in(build.design()));
+    double cap = Math.ceil(missing + counts(BlankDecisions.FLATTENING));
     if (build.design().neckSteps().size() < BlankStep.MOST_STEPS && cap >= 1 && cap < 40) {
       List<BlankStep> steps = new ArrayList<>(build.design().neckSteps());
       steps.add(new BlankStep(BlankStep.Kind.CAPPED, plan.species(), cap, 0));
@@ -151,8 +157,8 @@ public final class RipWaysOut {
       if (saw.wanders()) {
         continue;
       }
-      if (saw.kerf() != Decisions.SAW_KERF.in(build.design())
-          || saw.allowance() != BlankDecisions.SAW_ALLOWANCE.in(build.design())) {
+      if (saw.kerf() != counts(Decisions.SAW_KERF)
+          || saw.allowance() != counts(BlankDecisions.SAW_ALLOWANCE)) {
         offer(
             "saw with the "
                 + saw.name()

@@ -5,6 +5,7 @@ import static roughcut.measure.Quantity.COUNT;
 import static roughcut.measure.Quantity.FINE_LENGTH;
 import static roughcut.measure.Quantity.LENGTH;
 import static roughcut.measure.Quantity.MASS;
+import static roughcut.measure.Quantity.PERCENT;
 import static roughcut.measure.Quantity.RATIO;
 
 import java.util.List;
@@ -116,6 +117,9 @@ public final class BodyDecisions {
   public static final NumberDecision BEND_FACTOR =
       BOOK.number("binding.bend-factor", "Bends to, times its thickness", RATIO, 30, 5, 200, 1)
           .hint("Least radius of a heated strip over its thickness; try an offcut.");
+  public static final NumberDecision BINDING_SPARE =
+      BOOK.number("binding.spare", "Binding to spare", PERCENT, 5, 0, 100, 1)
+          .hint("For the overlap, and to hold it by.");
   public static final NumberDecision TOP_LEAF_1 =
       BOOK.number("top.leaf-1", "First leaf as sawn", LENGTH, 0, 0, 60, 0.1)
           .result("0 until it is sawn and measured.", OperationId.TOP_RESAW);

@@ -38,7 +38,10 @@ public final class Counting {
               "access\\.bore",
               "where the rod isn't worked from a pocket in the headstock",
               d -> !headPocket(d)),
-          rule("access\\.well", "where the rod is worked from the heel", Counting::fromHeel),
+          rule(
+              "access\\.(well|bit-held)",
+              "where the rod is worked from the heel",
+              Counting::fromHeel),
           rule(
               "fretboard\\.notch-length",
               "where the rod is worked at the fretboard's end",
@@ -61,6 +64,10 @@ public final class Counting {
               d -> scarfed(d) && Decisions.HEAD_ANGLE.in(d) > 0),
           rule("head\\.angle", "on a headstock that isn't flat", d -> !stepped(d)),
           rule("head\\.step(-radius)?", "on a flat headstock", d -> stepped(d)),
+          rule(
+              "wire\\.tang-clear",
+              "with a bound fretboard",
+              d -> FretboardDecisions.BOUND.in(d) > 0),
           rule("spline\\.(?!count).*", "with splines", d -> NeckDecisions.SPLINES.in(d) > 0),
           rule("head\\.veneer-species", "with a face veneer", d -> Decisions.HEAD_VENEER.in(d) > 0),
           rule(

@@ -84,6 +84,16 @@ public record NumberDecision(
     return getter.applyAsDouble(design);
   }
 
+  /** As decided and then moved by hand: in halves of its unit, within the limits. */
+  public double moved(Design design, double by) {
+    return within(in(design) + by);
+  }
+
+  /** In halves of its unit, within the limits. */
+  public double within(double value) {
+    return Math.max(least, Math.min(most, Math.round(value * 2) / 2.0));
+  }
+
   /**
    * The design with this number.
    *

@@ -345,7 +345,7 @@ public final class BodyDrawing {
       if (!spot.inBody() || spot.state() == ThinSpot.State.CLEAR) {
         continue;
       }
-      Role role = spot.state() == ThinSpot.State.STOP ? Role.STOP : Role.LOOK;
+      Role role = Role.of(spot.state(), Role.EDGE);
       Point at = place(new Point(spot.x(), spot.y()));
       // Where many stand close, words only for what stops and for what is looked at.
       boolean told = spot.state() == ThinSpot.State.STOP || spot.concerns(chosen);

@@ -16,6 +16,7 @@ import roughcut.neck.AccessBore;
 import roughcut.neck.HeadLine;
 import roughcut.neck.TunerLayout;
 import roughcut.plan.Plan;
+import roughcut.thin.ThinKind;
 
 /**
  * The head seen square to its face, tip at the left: tuner bores and bodies, strings from the nut
@@ -140,8 +141,7 @@ public final class HeadDrawing {
     Point p = post(tuner);
     Outline bore = new Outline(Arcs.arc(p, bushing / 2, 0, 2 * Math.PI));
     sketch.fill(Role.CHANNEL, bore, "#FBF9F4");
-    Role role =
-        tuner.edge().value() < 4 ? Role.STOP : tuner.edge().value() < 6 ? Role.LOOK : Role.EDGE;
+    Role role = Role.of(plan.state(ThinKind.TUNER_EDGE, tuner.edge()), Role.EDGE);
     sketch.outline(role, bore);
     circle(Role.EDGE, p, plan.given(NeckDecisions.TUNER_POST));
     sketch.text(
@@ -156,7 +156,7 @@ public final class HeadDrawing {
 
   private void string(TunerLayout.Tuner tuner) {
     double nut = plan.neck().head().nutThickness().value();
-    Role role = tuner.clearance().value() < 1.5 ? Role.LOOK : Role.STRING;
+    Role role = Role.of(plan.state(ThinKind.TUNER_POST, tuner.clearance()), Role.STRING);
     sketch.line(role, -tuner.touch().x(), tuner.touch().y(), 0, tuner.nut().y());
     sketch.line(
         Role.STRING,

@@ -1,5 +1,7 @@
 package roughcut.drawing;
 
+import roughcut.thin.ThinSpot;
+
 /**
  * What a mark is for. The role decides how it is drawn everywhere, and is its layer in exchange
  * files.
@@ -88,5 +90,18 @@ public enum Role {
   /** Its ink, {@code #rrggbb}. */
   public String colour() {
     return colour;
+  }
+
+  /**
+   * In which role a place is drawn that may be too thin.
+   *
+   * @param clear its role where there is enough
+   */
+  static Role of(ThinSpot.State state, Role clear) {
+    return switch (state) {
+      case STOP -> STOP;
+      case LOOK -> LOOK;
+      case CLEAR -> clear;
+    };
   }
 }

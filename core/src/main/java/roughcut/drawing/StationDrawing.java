@@ -144,7 +144,7 @@ public enum StationDrawing {
     for (int i = 0; i < plan.thinSpots().size(); i++) {
       ThinSpot spot = plan.thinSpots().get(i);
       if (spot.state() != ThinSpot.State.CLEAR && !spot.inBody()) {
-        Role role = spot.state() == ThinSpot.State.STOP ? Role.STOP : Role.LOOK;
+        Role role = Role.of(spot.state(), Role.EDGE);
         sketch.spot(role, spot.x(), spotY(plan, spot, side), spot.what(), !inPlan(spot), i);
       }
     }

@@ -40,17 +40,18 @@ final class FretWire {
   }
 
   /** All of them, and a little to spare. */
-  static Value total(List<Value> lengths, Ledger ledger) {
+  static Value total(List<Value> lengths, Value spare, Ledger ledger) {
     return ledger.put(
         FretboardKeys.WIRE_TOTAL,
-        "1.05 · Σ",
+        "Σ · (1 + r / 100)",
         in(
             "Σ",
             Found.of(
                 FretboardKeys.WIRE_SUM,
                 lengths.stream().mapToDouble(Value::value).sum(),
                 "found by adding them",
-                Basis.of(lengths))));
+                Basis.of(lengths))),
+        in("r", spare));
   }
 
   /** The radius to which the wire is bent before it is pressed in. */

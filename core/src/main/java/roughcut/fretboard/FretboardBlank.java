@@ -55,11 +55,16 @@ public record FretboardBlank(Value length, Value width, Value thickness, Value t
             in("t", trim)),
         ledger.put(
             FretboardKeys.FRETBOARD_BLANK_WIDTH,
-            "max(w_n, w_e) + 6",
+            "max(w_n, w_e) + 2 · s",
             in("w_n", taper.nutWidth()),
-            in("w_e", end)),
+            in("w_e", end),
+            in("s", givens.get(FretboardDecisions.BLANK_SIDE))),
         ledger.put(
             FretboardKeys.FRETBOARD_BLANK_THICKNESS, "t_b + σ", in("t_b", crown), in("σ", sanding)),
-        ledger.put(FretboardKeys.WIRE_TANG_BACK, bound ? "b + 0.3" : "0", in("b", binding)));
+        ledger.put(
+            FretboardKeys.WIRE_TANG_BACK,
+            bound ? "b + c" : "0",
+            in("b", binding),
+            in("c", givens.get(FretboardDecisions.TANG_CLEAR))));
   }
 }

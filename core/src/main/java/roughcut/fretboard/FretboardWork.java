@@ -249,7 +249,11 @@ public record FretboardWork(
     return Optional.of(
         new Inlay(
             ledger.put(
-                FretboardKeys.INLAY_DEPTH_MIN, "s + 0.5 + σ", in("s", drop), in("σ", sanding)),
+                FretboardKeys.INLAY_DEPTH_MIN,
+                "s + e + σ",
+                in("s", drop),
+                in("e", givens.get(FretboardDecisions.MARKER_LEDGE)),
+                in("σ", sanding)),
             ledger.put(
                 FretboardKeys.INLAY_DEPTH_MAX,
                 "min(m + σ, t_b + σ − 1)",

@@ -124,8 +124,9 @@ public record Markers(List<Dot> dots) {
             "marker." + k + ".depth-min",
             "Dot " + k + ", least depth",
             FINE_LENGTH,
-            "s_o + 0.5 + σ",
+            "s_o + e + σ",
             in("s_o", outer),
+            in("e", givens.get(FretboardDecisions.MARKER_LEDGE)),
             in("σ", sanding)),
         ledger.put(
             "marker." + k + ".depth-max",

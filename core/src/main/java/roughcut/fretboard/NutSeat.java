@@ -56,14 +56,19 @@ public record NutSeat(
         kind,
         front,
         cut,
-        ledger.put(FretboardKeys.NUT_BLANK_LENGTH, "w + 2", in("w", width)),
+        ledger.put(
+            FretboardKeys.NUT_BLANK_LENGTH,
+            "w + 2 · e",
+            in("w", width),
+            in("e", givens.get(FretboardDecisions.NUT_LONGER))),
         ledger.put(
             FretboardKeys.NUT_BLANK_HEIGHT,
-            "t_b − z + t_f + a + 1.5",
+            "t_b − z + t_f + a + h",
             in("t_b", board),
             in("z", floor),
             in("t_f", fret),
-            in("a", action)),
+            in("a", action),
+            in("h", givens.get(FretboardDecisions.NUT_HIGHER))),
         ledger.put(
             FretboardKeys.NUT_KEEP_CLEAR,
             switch (kind) {

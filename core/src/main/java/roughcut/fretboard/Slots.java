@@ -31,7 +31,7 @@ import roughcut.record.Givens;
  * @param slots fret 1 first, or a zero fret before it
  * @param sawStop depth to which the saw is set for all of them
  * @param least the slot with least wood under it
- * @param total length of wire for all frets, 5 % to spare
+ * @param total length of wire for all frets, with what is to spare
  * @param bend radius to which the wire is bent
  */
 public record Slots(
@@ -145,7 +145,10 @@ public record Slots(
         slots,
         sawStop(school, givens, deepest, slots, ledger),
         least,
-        FretWire.total(slots.stream().map(Slot::wire).toList(), ledger),
+        FretWire.total(
+            slots.stream().map(Slot::wire).toList(),
+            givens.get(FretboardDecisions.WIRE_SPARE),
+            ledger),
         FretWire.bend(givens, ledger));
   }
 

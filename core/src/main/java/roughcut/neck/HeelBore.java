@@ -40,7 +40,7 @@ final class HeelBore {
             in("x_heel", neck.heelEnd()),
             in("x_e", rod.end()),
             in("ℓ_w", well));
-    bit(length, ledger);
+    bit(length, givens.get(NeckDecisions.BIT_HELD), ledger);
     ledger.put(NeckKeys.ACCESS_WELL_DEPTH, "c + D / 2", in("c", axis), in("D", bore));
     Value over =
         ledger.put(
@@ -106,11 +106,12 @@ final class HeelBore {
         : Optional.empty();
   }
 
-  private static Value bit(Value length, Ledger ledger) {
+  private static Value bit(Value length, Value held, Ledger ledger) {
     return ledger.put(
         NeckKeys.ACCESS_BIT_LENGTH.called("Shortest bit, with its grip"),
-        "ℓ + 30",
-        in("ℓ", length));
+        "ℓ + g",
+        in("ℓ", length),
+        in("g", held));
   }
 
   private static Value under(NeckShape neck, Value axis, Value bore, double from, Ledger ledger) {

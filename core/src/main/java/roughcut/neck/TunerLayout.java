@@ -37,6 +37,12 @@ import roughcut.strings.NutAction;
  */
 public record TunerLayout(
     List<Tuner> tuners, Value grip, Value gripLeast, Value gripMost, Optional<Value> bodyGap) {
+  /** From the first post of the longer side to its last, in places; 1 where there is one only. */
+  public int steps() {
+    int treble = (int) tuners.stream().filter(Tuner::trebleSide).count();
+    return Math.max(1, Math.max(treble, tuners.size() - treble) - 1);
+  }
+
   /**
    * One tuner.
    *

@@ -56,11 +56,6 @@ public record CutDrag(Design design, String words) {
     return decision.in(plan.build().design());
   }
 
-  private static double kept(NumberDecision decision, double value) {
-    double whole = Math.round(value * 2) / 2.0;
-    return Math.max(decision.least(), Math.min(decision.most(), whole));
-  }
-
   private static String text(double mm, Units units) {
     return NumberWriter.text(mm, Quantity.LENGTH, units);
   }
@@ -74,9 +69,9 @@ public record CutDrag(Design design, String words) {
     NumberDecision along =
         FittingDecisions.number(fitting, fromSaddle ? "from-saddle" : "from-fretboard");
     NumberDecision aside = FittingDecisions.number(fitting, "aside");
-    double x = kept(along, now(plan, along) + (fromSaddle ? -dx : dx));
+    double x = along.within(now(plan, along) + (fromSaddle ? -dx : dx));
     double y = now(plan, aside) + dy;
-    double snapped = Math.abs(y) < SNAP ? 0 : kept(aside, y);
+    double snapped = Math.abs(y) < SNAP ? 0 : aside.within(y);
     return new CutDrag(
         aside.with(along.with(plan.build().design(), x), snapped),
         text(x, units)
@@ -90,8 +85,8 @@ public record CutDrag(Design design, String words) {
     double x = snapped(plan, fitting, "x", now(plan, along) + dx);
     double y = now(plan, across) + dy;
     y = Math.abs(y) < SNAP ? 0 : snapped(plan, fitting, "y", y);
-    x = kept(along, x);
-    y = kept(across, y);
+    x = along.within(x);
+    y = across.within(y);
     return new CutDrag(
         across.with(along.with(plan.build().design(), x), y),
         text(x, units) + " along, " + text(y, units) + " across");
@@ -145,7 +140,7 @@ public record CutDrag(Design design, String words) {
   private static Design shifted(Plan plan, Design design, Fitting f, double dx, double dy) {
     NumberDecision x = FittingDecisions.number(f, "x");
     NumberDecision y = FittingDecisions.number(f, "y");
-    return y.with(x.with(design, kept(x, now(plan, x) + dx)), kept(y, now(plan, y) + dy));
+    return y.with(x.with(design, x.within(now(plan, x) + dx)), y.within(now(plan, y) + dy));
   }
 
   /** Along the edge, to where it comes nearest. */
@@ -171,8 +166,8 @@ public record CutDrag(Design design, String words) {
     boolean trebleSide = side.equals("treble") || id.endsWith(".mirror");
     NumberDecision along = PartDecisions.bodyPoint(side, number, "along");
     NumberDecision out = PartDecisions.bodyPoint(side, number, "out");
-    double x = kept(along, now(plan, along) + dx);
-    double y = kept(out, now(plan, out) + (trebleSide ? dy : -dy));
+    double x = along.within(now(plan, along) + dx);
+    double y = out.within(now(plan, out) + (trebleSide ? dy : -dy));
     return new CutDrag(
         out.with(along.with(plan.build().design(), x), y),
         "point "
@@ -188,7 +183,7 @@ public record CutDrag(Design design, String words) {
 
   /** The body dragged along the neck. */
   public static CutDrag joint(Plan plan, double dx, Units units) {
-    double x = kept(Decisions.JOINT_X, Decisions.JOINT_X.in(plan.build().design()) + dx);
+    double x = Decisions.JOINT_X.within(Decisions.JOINT_X.in(plan.build().design()) + dx);
     return new CutDrag(
         Decisions.JOINT_X.with(plan.build().design(), x), "body begins at " + text(x, units));
   }

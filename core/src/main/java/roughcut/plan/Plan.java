@@ -48,6 +48,7 @@ import roughcut.shop.Shop;
 import roughcut.shop.Species;
 import roughcut.shop.StringSpec;
 import roughcut.strings.NutWork;
+import roughcut.thin.ThinKind;
 import roughcut.thin.ThinSpot;
 
 /**
@@ -268,6 +269,11 @@ public record Plan(
   /** A choice as it counts. */
   public <C extends Choice> C given(ChoiceDecision<C> decision) {
     return decision.in(build.design());
+  }
+
+  /** The state of so much left somewhere, by the shop's own limit: of others than the thinnest. */
+  public ThinSpot.State state(ThinKind kind, Value left) {
+    return ThinSpot.stateOf(shop.limit(kind.id(), kind.limit()), left.value());
   }
 
   /** How the head is made, in words for a subtitle. */

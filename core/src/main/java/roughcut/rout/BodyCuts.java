@@ -247,7 +247,9 @@ public record BodyCuts(
             cut.kind() == CutKind.POCKET ? Topic.BODY : Topic.ROUTS,
             cut.kind() == CutKind.POCKET
                 ? BodyDecisions.BODY_THICKNESS.id()
-                : FittingDecisions.depth(slab.givens.design(), cut.name()).in(slab.givens.design())
+                : slab.givens
+                            .wanted(FittingDecisions.depth(slab.givens.design(), cut.name()))
+                            .value()
                         > 0
                     ? own
                     : cut.changedBy().get(0),

@@ -77,7 +77,12 @@ public record Bolts(
           case SCREWS_PLATE, SCREWS_FERRULES -> slab.givens.get(RoutDecisions.BOLT_BITE);
         };
     List<Point> places = places(slab, neck);
-    Value bore = slab.ledger.put(RoutKeys.BOLT_BODY_BORE, "d + 0.3", in("d", diameter));
+    Value bore =
+        slab.ledger.put(
+            RoutKeys.BOLT_BODY_BORE,
+            "d + c",
+            in("d", diameter),
+            in("c", slab.givens.get(RoutDecisions.BOLT_CLEARANCE)));
     bores(slab, pocket, places, bore.value());
     HeelSeat heel = heights.seat().orElseThrow();
     each(slab, pocket, heel, places, bite);

@@ -146,7 +146,7 @@ public final class Needs {
                 all.add(
                     new Need(
                         "fret wire, " + v.text(units),
-                        "with 5 % to spare",
+                        "with some to spare",
                         read(FretboardDecisions.WIRE_TANG_WIDTH))));
     int dots = plan.fretboard().markers().dots().size();
     if (dots > 0 && !done(OperationId.BOARD_DOTS)) {

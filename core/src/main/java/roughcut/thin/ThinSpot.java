@@ -93,11 +93,15 @@ public record ThinSpot(
 
   /** Under its limit; and less than nothing is a stop whatever the limit. */
   public State state() {
-    double value = left.value();
-    if (value < limit.fail() || value < -Precision.SAME) {
+    return stateOf(limit, left.value());
+  }
+
+  /** The state of so much left somewhere. */
+  public static State stateOf(Limit limit, double left) {
+    if (left < limit.fail() || left < -Precision.SAME) {
       return State.STOP;
     }
-    return value < limit.warn() ? State.LOOK : State.CLEAR;
+    return left < limit.warn() ? State.LOOK : State.CLEAR;
   }
 
   /** What is left as a share of what should be: 1 at the warning limit. The lower, the worse. */

@@ -18,6 +18,8 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
+import roughcut.design.Design;
+import roughcut.design.NumberDecision;
 
 /** The rooms of the desktop, and what it may use of core. */
 class DesktopWallsTest {
@@ -52,6 +54,17 @@ class DesktopWallsTest {
         .mayOnlyBeAccessedByLayers("app", "shell", "station", "draw")
         .whereLayer("draw")
         .mayOnlyBeAccessedByLayers("app", "shell", "station")
+        .check(desktop);
+  }
+
+  /** Fields show what is decided; all else what counts, measured where it was. */
+  @Test
+  void whatIsOnlyDecidedIsShownInFieldsOnly() {
+    noClasses()
+        .that()
+        .doNotHaveFullyQualifiedName("roughcut.desktop.session.Session")
+        .should()
+        .callMethod(NumberDecision.class, "in", Design.class)
         .check(desktop);
   }
 

@@ -47,8 +47,8 @@ public final class BoardChoices extends VBox {
   public void show(Plan plan) {
     showing = true;
     saws.getItems().setAll(plan.shop().saws().stream().map(Saw::name).toList());
-    double kerf = Decisions.SAW_KERF.in(plan.build().design());
-    double allowance = BlankDecisions.SAW_ALLOWANCE.in(plan.build().design());
+    double kerf = plan.given(Decisions.SAW_KERF);
+    double allowance = plan.given(BlankDecisions.SAW_ALLOWANCE);
     saws.setValue(
         plan.build()
             .design()

@@ -219,7 +219,7 @@ public final class DecisionField extends VBox implements Typing.Into, TakesReadi
       return use.apply(
           measuring
               ? Plausible.read(
-                  Plausible.expected(decision, decision.in(session.build().get().design())),
+                  Plausible.expected(decision, session.decided(decision)),
                   decision.range(),
                   text,
                   session.units().get(),
@@ -327,8 +327,8 @@ public final class DecisionField extends VBox implements Typing.Into, TakesReadi
             .get()
             .value(decision.id())
             .map(Value::value)
-            .orElseGet(() -> decision.in(session.build().get().design()))
-        : decision.in(session.build().get().design());
+            .orElseGet(() -> session.decided(decision))
+        : session.decided(decision);
   }
 
   private static void show(Region node, boolean shown) {

@@ -72,7 +72,7 @@ public final class StringEditor extends VBox {
             Quantity.FINE_LENGTH,
             false,
             session,
-            () -> OptionalDouble.of(own().in(session.build().get().design())),
+            () -> OptionalDouble.of(session.decided(own())),
             v -> enterOwn(v.getAsDouble())));
     Ids.set(wound, "string.wound");
     wound.getStyleClass().add("tick");

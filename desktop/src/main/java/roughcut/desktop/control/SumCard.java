@@ -20,7 +20,6 @@ import javafx.scene.layout.VBox;
 import roughcut.desktop.session.Ago;
 import roughcut.desktop.session.Session;
 import roughcut.measure.NumberWriter;
-import roughcut.measure.Origin;
 import roughcut.measure.Read;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
@@ -141,8 +140,13 @@ public final class SumCard extends VBox {
     formula.setText(worked.how());
     inputs.getChildren().clear();
     int row = 0;
+    boolean searched =
+        switch (worked.origin()) {
+          case FOUND -> true;
+          case DECIDED, MEASURED, KNOWN, WORKED -> false;
+        };
     for (Worked.Input input : worked.inputs()) {
-      if (worked.origin() == Origin.FOUND && input.value().value() == 0) {
+      if (searched && input.value().value() == 0) {
         continue; // what isn't there doesn't shape it
       }
       Label symbol = new Label(input.symbol());

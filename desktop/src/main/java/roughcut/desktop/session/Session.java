@@ -10,6 +10,7 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import roughcut.bench.Bench;
+import roughcut.design.NumberDecision;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
@@ -351,5 +352,10 @@ public final class Session {
     build.set(next.build());
     shop.set(next.shop());
     plan.set(candidate);
+  }
+
+  /** A number as it is decided, for whatever changes that; what counts is the plan's. */
+  public double decided(NumberDecision decision) {
+    return decision.in(build().get().design());
   }
 }

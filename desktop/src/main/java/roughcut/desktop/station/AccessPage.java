@@ -45,6 +45,7 @@ final class AccessPage extends PlainPage {
             NeckDecisions.HEAD_POCKET_DEPTH,
             NeckDecisions.HEAD_POCKET_LAP,
             NeckDecisions.ACCESS_WELL,
+            NeckDecisions.BIT_HELD,
             FretboardDecisions.NOTCH_LENGTH,
             FretboardDecisions.NOTCH_WIDTH,
             NeckDecisions.KEY_SIZE,

@@ -75,6 +75,7 @@ final class BodyPage extends PlainPage {
             BodyDecisions.BINDING_HEIGHT,
             BodyDecisions.BINDING_SPECIES,
             BodyDecisions.BEND_FACTOR,
+            BodyDecisions.BINDING_SPARE,
             BodyDecisions.BODY_WEIGHED,
             BodyDecisions.NECK_WEIGHED)
         .set(
@@ -167,9 +168,7 @@ final class BodyPage extends PlainPage {
   public Handles handles() {
     return new Handles() {
       private double moved(NumberDecision decision, double by) {
-        double now = decision.in(desk.session().build().get().design());
-        return Math.max(
-            decision.least(), Math.min(decision.most(), Math.round((now + by) * 2) / 2.0));
+        return decision.moved(desk.session().build().get().design(), by);
       }
 
       private double turned(double dy) {

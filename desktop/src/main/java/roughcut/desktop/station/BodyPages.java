@@ -35,7 +35,7 @@ abstract class BodyPages extends PagedStation {
   /** Through the first bolts, where there is most to see. */
   @Override
   public double knifeHome(Plan plan) {
-    return plan.neck().joint().value() + RoutDecisions.BOLT_FIRST.in(plan.build().design());
+    return plan.neck().joint().value() + plan.given(RoutDecisions.BOLT_FIRST);
   }
 
   @Override

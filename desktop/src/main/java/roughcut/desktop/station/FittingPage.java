@@ -46,10 +46,13 @@ final class FittingPage extends PlainPage {
             FretboardDecisions.TEMPLATE,
             StringDecisions.ACTION_NUT)
         .more(
+            FretboardDecisions.BLANK_SIDE,
             FretboardDecisions.NOTCH_WIDTH,
             FretboardDecisions.NUT_FLOOR,
             FretboardDecisions.NUT_GAP,
             FretboardDecisions.NUT_LIP,
+            FretboardDecisions.NUT_HIGHER,
+            FretboardDecisions.NUT_LONGER,
             FretboardDecisions.NUT_SCREWS,
             Decisions.NUT_THICKNESS,
             FretboardDecisions.WIRE_HEIGHT)

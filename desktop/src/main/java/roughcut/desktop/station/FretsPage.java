@@ -36,7 +36,9 @@ final class FretsPage extends PlainPage {
             FretboardDecisions.BOUND,
             FretboardDecisions.BEND,
             FretboardDecisions.BEVEL,
-            FretboardDecisions.OVERHANG)
+            FretboardDecisions.OVERHANG,
+            FretboardDecisions.WIRE_SPARE,
+            FretboardDecisions.TANG_CLEAR)
         .set(
             "wire.1.length",
             "Fret 1, cut to",
@@ -48,7 +50,7 @@ final class FretsPage extends PlainPage {
             "Bend the wire to")
         .know(
             FretboardKeys.WIRE_TOTAL.id(),
-            "Wire, 5 % to spare",
+            "Wire, with spare",
             StringKeys.ACTION_LAST_FRET.id(),
             "String over the last fret");
   }

@@ -45,6 +45,12 @@ final class GlueUpPage extends PlainPage {
             BlankDecisions.CAUL,
             BlankDecisions.PIN_DIAMETER,
             BlankDecisions.END_TRIM)
+        .more(
+            BlankDecisions.GLUE_FACE,
+            BlankDecisions.GLUE_AREA,
+            BlankDecisions.GLUE_BEGIN,
+            BlankDecisions.GLUE_CLAMP,
+            BlankDecisions.GLUE_SPARE)
         .set(
             "glue.mass",
             "Glue to pour",

@@ -117,7 +117,6 @@ final class HeadPage extends PlainPage {
   }
 
   private void bench(Plan plan, TunerLayout layout, Units units) {
-    var design = plan.build().design();
     double grip = layout.grip().value();
     bench.begin();
     bench.row(
@@ -131,24 +130,24 @@ final class HeadPage extends PlainPage {
         false,
         "bores",
         "brad-point "
-            + NumberWriter.text(NeckDecisions.TUNER_BUSHING.in(design), Quantity.LENGTH, units)
+            + NumberWriter.text(plan.given(NeckDecisions.TUNER_BUSHING), Quantity.LENGTH, units)
             + ", "
             + NumberWriter.number(
-                NeckDecisions.TUNER_BUSHING_DEPTH.in(design), Quantity.LENGTH, units)
+                plan.given(NeckDecisions.TUNER_BUSHING_DEPTH), Quantity.LENGTH, units)
             + " deep; then the post's, through");
     bench.row(false, "thinning", plan.details().volute().thinning());
     bench.row(
         false,
         "volute",
         "radius "
-            + NumberWriter.text(Decisions.DRUM_RADIUS.in(design), Quantity.LENGTH, units)
+            + NumberWriter.text(plan.given(Decisions.DRUM_RADIUS), Quantity.LENGTH, units)
             + ", apex under the middle of the nut");
-    if (Decisions.HEAD_VENEER.in(design) > 0) {
+    if (plan.given(Decisions.HEAD_VENEER) > 0) {
       bench.row(
           false,
           "face veneer",
           "nut end bevelled "
-              + NumberWriter.fixed(Decisions.HEAD_ANGLE.in(design), 1)
+              + NumberWriter.fixed(plan.given(Decisions.HEAD_ANGLE), 1)
               + "°; glued before the volute");
     }
     bench.end();
@@ -173,8 +172,7 @@ final class HeadPage extends PlainPage {
   public Handles handles() {
     return new Handles() {
       private double moved(NumberDecision decision, double by) {
-        double now = decision.in(desk.session().build().get().design()) + by;
-        return Math.max(decision.least(), Math.min(decision.most(), Math.round(now * 2) / 2.0));
+        return decision.moved(desk.session().build().get().design(), by);
       }
 
       private NumberDecision decision(String id) {
@@ -185,16 +183,7 @@ final class HeadPage extends PlainPage {
 
       /** The last post moves by as many spacings as there are before it. */
       private double by(String id, double dx) {
-        int places =
-            Math.max(
-                1,
-                Math.max(
-                        (int) NeckDecisions.TUNERS_TREBLE.in(desk.session().build().get().design()),
-                        desk.session().build().get().design().strings().size()
-                            - (int)
-                                NeckDecisions.TUNERS_TREBLE.in(
-                                    desk.session().build().get().design()))
-                    - 1);
+        int places = desk.session().plan().get().details().tuners().steps();
         return id.equals(NeckDecisions.TUNER_FIRST.id()) ? -dx : -dx / places;
       }
 

@@ -39,6 +39,7 @@ final class MarkersPage extends PlainPage {
             FretboardDecisions.SANDING,
             FretboardDecisions.INLAY_FRET)
         .more(
+            FretboardDecisions.MARKER_LEDGE,
             FretboardDecisions.MARKER_ASIDE,
             FretboardDecisions.INLAY_LENGTH,
             FretboardDecisions.INLAY_WIDTH,

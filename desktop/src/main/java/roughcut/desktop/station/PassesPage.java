@@ -175,7 +175,7 @@ final class PassesPage extends BodyViewPage {
           "creep up",
           "first cut "
               + NumberWriter.text(
-                  RoutDecisions.POCKET_TIGHT.in(desk.session().build().get().design()),
+                  desk.session().plan().get().given(RoutDecisions.POCKET_TIGHT),
                   Quantity.FINE_LENGTH,
                   units)
               + " tight a side: stop, try the neck, then ease");

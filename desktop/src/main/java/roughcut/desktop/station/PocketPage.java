@@ -55,6 +55,7 @@ final class PocketPage extends BodyViewPage {
             RoutDecisions.BOLT_PLATE,
             RoutDecisions.BOLT_COUNTERBORE,
             RoutDecisions.BOLT_HEAD,
+            RoutDecisions.BOLT_CLEARANCE,
             RoutDecisions.BOLT_REACH,
             RoutDecisions.BOLT_FIRST,
             RoutDecisions.BOLT_ALONG,

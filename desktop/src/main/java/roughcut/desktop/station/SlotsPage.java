@@ -83,7 +83,7 @@ final class SlotsPage extends KnifePage {
             FretboardKeys.RADIUS_EVEN_END.id(),
             "Even edge ends at",
             FretboardKeys.WIRE_TOTAL.id(),
-            "Wire, 5 % to spare");
+            "Wire, with spare");
   }
 
   @Override

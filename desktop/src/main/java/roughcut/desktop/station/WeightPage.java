@@ -66,7 +66,7 @@ final class WeightPage extends BodyViewPage {
   @Override
   void showBeside(Plan plan, Units units) {
     super.showBeside(plan, units);
-    double target = RoutDecisions.MASS_TARGET.in(plan.build().design());
+    double target = plan.given(RoutDecisions.MASS_TARGET);
     facts.begin();
     facts.row(
         false,
