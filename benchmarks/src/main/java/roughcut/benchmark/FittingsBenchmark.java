@@ -26,7 +26,7 @@ import roughcut.shop.Shop;
 @BenchmarkMode(Mode.SampleTime)
 @OutputTimeUnit(TimeUnit.MICROSECONDS)
 public class FittingsBenchmark {
-  @Param({"10", "30", "60", "80"})
+  @Param({"10", "30", "60", "120"})
   private int fittings;
 
   private Build build;

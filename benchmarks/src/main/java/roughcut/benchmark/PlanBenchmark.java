@@ -41,22 +41,24 @@ public class PlanBenchmark {
   private final List<Board> boards = twelveBoards();
   private int key;
 
-  /** Target: under 1 ms median. */
+  /** From nothing. */
   @Benchmark
+  @Goal(median = 8)
   public Plan plan() {
     return Plan.of(heron, shop);
   }
 
-  /** Target: under 5 ms median. */
   @Benchmark
+  @Goal(median = 5)
   public Drawing keystrokeToMarks() throws Unreadable {
     String typed = Integer.toString(620 + key++ % 40);
     Build edited = heron.withDesign(Decisions.SCALE_LENGTH.typed(heron.design(), typed, Units.MM));
     return StationDrawing.NECK.of(Plan.of(edited, shop), Units.MM);
   }
 
-  /** Automatic lay-out of 40 parts on 12 marked boards; target: under 100 ms. */
+  /** Automatic lay-out of 40 parts on 12 marked boards. */
   @Benchmark
+  @Goal(median = 100)
   public BoardLayout layOut() {
     return BoardLayout.of(parts, boards, Woods.BOOK, Map.of(), List.of(), List.of(), 3);
   }
