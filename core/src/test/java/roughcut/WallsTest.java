@@ -20,8 +20,8 @@ class WallsTest {
   /** In the data's direction: each may import those before it. */
   private static final List<String> ROOMS =
       List.of(
-          "finding",
           "measure",
+          "finding",
           "caliper",
           "geometry",
           "shop",

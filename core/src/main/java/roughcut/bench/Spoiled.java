@@ -13,6 +13,7 @@ import roughcut.design.Decisions;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Precision;
 import roughcut.measure.Quantity;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.part.BodyWork;
@@ -57,11 +58,30 @@ public record Spoiled(Operation operation, double is, boolean read, Value wants)
         + operation.sizing(wants.id()).word(by());
   }
 
+  /** The same as a sentence among others. */
+  public Text text() {
+    return Text.of(
+        operation.title()
+            + ": "
+            + wants.label()
+            + (read ? " came out at " : " was set to ")
+            + Text.number(is, wants.quantity())
+            + ", wanted "
+            + Text.number(wants.value(), wants.quantity())
+            + ": "
+            + Text.number(Math.abs(by()), fine())
+            + " "
+            + operation.sizing(wants.id()).word(by()));
+  }
+
+  /** A length's difference is told finer than the length. */
+  private Quantity fine() {
+    return wants.quantity() == Quantity.LENGTH ? Quantity.FINE_LENGTH : wants.quantity();
+  }
+
   /** By how much it is off; never rounded away to nothing. */
   public String amount(Units units) {
-    Quantity quantity =
-        wants.quantity() == Quantity.LENGTH ? Quantity.FINE_LENGTH : wants.quantity();
-    return NumberWriter.text(Math.abs(by()), quantity, units);
+    return NumberWriter.text(Math.abs(by()), fine(), units);
   }
 
   /** Everything made that no longer agrees, in the order of work. */

@@ -1,15 +1,30 @@
 package roughcut.bench;
 
 import java.util.List;
+import roughcut.measure.Text;
+import roughcut.measure.Units;
 
 /**
  * Something that is at stake when an operation is done now: why it asks, and what could be lost.
  * What can't be put back asks with its figures alone; everything else wants a reason as well.
  *
- * @param words lengths in millimetres, written out
+ * @param text why
  * @param loss what could be lost, a sentence
  */
-public record Stake(Kind kind, String words, String loss) {
+public record Stake(Kind kind, Text text, String loss) {
+  public Stake(Kind kind, String words, String loss) {
+    this(kind, Text.of(words), loss);
+  }
+
+  /** As it is read in millimetres. */
+  public String words() {
+    return text.in(Units.MM);
+  }
+
+  public String words(Units units) {
+    return text.in(units);
+  }
+
   /** Why it asks. */
   public enum Kind {
     NOT_YET("not ready"),

@@ -8,9 +8,7 @@ import java.util.Map;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import roughcut.bench.Stake.Kind;
-import roughcut.measure.NumberWriter;
-import roughcut.measure.Quantity;
-import roughcut.measure.Sentence;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
 
@@ -34,7 +32,7 @@ final class Stakes {
     Stakes stakes = new Stakes(bench, op);
     stakes.state();
     bench.held(op).forEach(stakes::hold);
-    bench.verdict().about(op.part()).stops().forEach(s -> stakes.stop(s.words()));
+    bench.verdict().about(op.part()).stops().forEach(s -> stakes.stop(s.text()));
     stakes.last();
     return List.copyOf(stakes.all);
   }
@@ -76,24 +74,18 @@ final class Stakes {
     double is = held.reading().orElseThrow().value();
     return held.hold().what()
         + ": "
-        + told(is, nominal.quantity())
+        + Text.number(is, nominal.quantity())
         + " where "
-        + told(nominal.value(), nominal.quantity())
+        + Text.number(nominal.value(), nominal.quantity())
         + " is drawn";
   }
 
-  private static String told(double value, Quantity quantity) {
-    return quantity.isLength()
-        ? Sentence.mm(value, quantity == Quantity.FINE_LENGTH ? 2 : 1)
-        : NumberWriter.text(value, quantity, Units.MM);
-  }
-
   /** A stop that was answered with a reason is asked about again only when it is another. */
-  private void stop(String words) {
-    if (bench.answered(answer(words))) {
+  private void stop(Text text) {
+    if (bench.answered(answer(text.in(Units.MM)))) {
       return;
     }
-    add(Kind.STOP, words, "The part can't become what is drawn.");
+    add(Kind.STOP, text.words(), "The part can't become what is drawn.");
   }
 
   /** What the log keeps of a stop that is answered: what it is about, and each of its numbers. */
@@ -117,7 +109,7 @@ final class Stakes {
     String figures =
         settings.stream()
             .limit(FIGURES)
-            .map(v -> v.label() + " " + told(v.value(), v.quantity()))
+            .map(v -> v.label() + " " + Text.number(v.value(), v.quantity()))
             .collect(Collectors.joining("; "));
     int more = settings.size() - FIGURES;
     add(Kind.FINAL, figures + (more > 0 ? " and " + more + " more" : ""), "It can't be put back.");

@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import roughcut.finding.Finding;
-import roughcut.measure.Sentence;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.part.PartId;
 import roughcut.plan.Plan;
@@ -37,10 +37,14 @@ public record Verdict(List<Item> items) {
   /**
    * One thing that is wrong or wants a look.
    *
-   * @param words lengths in millimetres, written out
    * @param parts that it is about
    */
-  public record Item(State state, String words, Set<PartId> parts) {}
+  public record Item(State state, Text text, Set<PartId> parts) {
+    /** As it is read in millimetres. */
+    public String words() {
+      return text.in(Units.MM);
+    }
+  }
 
   public Verdict {
     items = items.stream().sorted((a, b) -> a.state().compareTo(b.state())).toList();
@@ -55,16 +59,16 @@ public record Verdict(List<Item> items) {
     List<Item> all = new ArrayList<>();
     for (Finding finding : plan.findings()) {
       State state = state(finding.severity());
-      all.add(new Item(state, finding.words(), Concern.of(finding)));
+      all.add(new Item(state, finding.text(), Concern.of(finding)));
     }
     for (ThinSpot spot : plan.thinSpots()) {
       if (spot.state() != ThinSpot.State.CLEAR) {
         State state = spot.state() == ThinSpot.State.STOP ? State.STOP : State.LOOK;
-        all.add(new Item(state, thin(spot), Concern.of(spot)));
+        all.add(new Item(state, Text.of(thin(spot)), Concern.of(spot)));
       }
     }
     for (Spoiled one : spoiled) {
-      all.add(new Item(State.LOOK, one.told(Units.MM), Set.of(one.operation().part())));
+      all.add(new Item(State.LOOK, one.text(), Set.of(one.operation().part())));
     }
     return new Verdict(all);
   }
@@ -82,11 +86,7 @@ public record Verdict(List<Item> items) {
         spot.state() == ThinSpot.State.STOP && !Double.isNaN(spot.limit().fail())
             ? spot.limit().fail()
             : spot.limit().warn();
-    return spot.what()
-        + " "
-        + Sentence.mm(spot.left().value(), 1)
-        + ", under "
-        + Sentence.mm(limit, 1);
+    return spot.what() + " " + Text.mm(spot.left().value(), 1) + ", under " + Text.mm(limit, 1);
   }
 
   public State state() {
@@ -121,7 +121,7 @@ public record Verdict(List<Item> items) {
                 + part.word()
                 + (elsewhere == 0 ? "" : ", " + elsewhere + " elsewhere");
     Item first = here.isEmpty() ? items.get(0) : here.get(0);
-    return state().word() + " · " + where + ": " + Sentence.in(first.words(), units);
+    return state().word() + " · " + where + ": " + first.text().in(units);
   }
 
   private boolean worst(Item item) {

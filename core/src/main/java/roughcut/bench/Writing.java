@@ -20,7 +20,7 @@ import roughcut.design.ChoiceDecision;
 import roughcut.design.NumberDecision;
 import roughcut.design.OperationId;
 import roughcut.finding.Chapter;
-import roughcut.measure.Sentence;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.part.PartId;
 import roughcut.plan.Plan;
@@ -188,8 +188,7 @@ final class Writing {
     for (RipPlan rip : plan.rips().plans()) {
       BlankReadiness.boardTrouble(rip, plan.rips()).ifPresent(all::add);
       if (rip.missing() != null && !rip.fits()) {
-        all.add(
-            rip.wood().name() + ": " + Sentence.mm(rip.missing().value(), 1) + " of width missing");
+        all.add(rip.wood().name() + ": " + Text.mm(rip.missing().value(), 1) + " of width missing");
       }
     }
     return all;

@@ -12,7 +12,7 @@ import roughcut.finding.Finding;
 import roughcut.finding.Findings;
 import roughcut.finding.Topic;
 import roughcut.measure.Precision;
-import roughcut.measure.Sentence;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.record.Givens;
 import roughcut.shop.Board;
@@ -60,7 +60,7 @@ public final class BlankReadiness {
       boardTrouble(plan, rips).ifPresent(words -> all.get(words));
       if (plan.missing() != null && !plan.fits()) {
         all.get(
-            plan.wood().name() + ": " + fixed(plan.missing().value(), 1) + " mm of width missing");
+            plan.wood().name() + ": " + Text.mm(plan.missing().value(), 1) + " of width missing");
       }
       begun(plan).ifPresent(words -> all.look(words));
     }
@@ -69,21 +69,20 @@ public final class BlankReadiness {
     sawHeight(givens, shop, rips, all);
     moisture(rips, all);
     if (sideSpare < 0) {
-      all.stop(
-          "the stack is " + fixed(-2 * sideSpare, 1) + " mm too narrow for the neck's outline");
+      all.stop("the stack is " + Text.mm(-2 * sideSpare, 1) + " too narrow for the neck's outline");
     }
     if (backSpare < 0) {
-      all.stop("the shaft is " + fixed(-backSpare, 1) + " mm too thin for the neck's back");
+      all.stop("the shaft is " + Text.mm(-backSpare, 1) + " too thin for the neck's back");
     }
     if (heelSpare < 0) {
       all.stop(
           "the heel wants "
-              + fixed(-heelSpare, 1)
-              + " mm more, "
-              + fixed(spare.heelX(), 0)
-              + " mm from the nut line: "
+              + Text.mm(-heelSpare, 1)
+              + " more, "
+              + Text.mm(spare.heelX(), 0)
+              + " from the nut line: "
               + (spare.block() > 0
-                  ? "a block " + fixed(spare.block(), 0) + " mm long, or a deeper blank"
+                  ? "a block " + Text.mm(spare.block(), 0) + " long, or a deeper blank"
                   : "a deeper blank, or a heel block stacked on"));
     }
     for (CurvedInsert insert : blank.inserts()) {
@@ -187,7 +186,7 @@ public final class BlankReadiness {
     double off =
         body.winged() ? 0 : body.placement().off(body.length().value(), body.width().value());
     if (off > 0.005) {
-      all.stop("the outline runs " + fixed(off, 1) + " mm off the blank");
+      all.stop("the outline runs " + Text.mm(off, 1) + " off the blank");
     }
     if (body.halved() && !body.placement().centred()) {
       all.look("the outline's centre line is off the centre joint");
@@ -217,9 +216,9 @@ public final class BlankReadiness {
           decision,
           what
               + " "
-              + Sentence.mm(now.value(), 1)
+              + Text.mm(now.value(), 1)
               + ", "
-              + Sentence.mm(by, 1)
+              + Text.mm(by, 1)
               + " thinner than drawn: depths and floors go by it");
     }
   }
@@ -250,9 +249,9 @@ public final class BlankReadiness {
     if (!binding.bends()) {
       all.stop(
           "the binding bends to "
-              + fixed(binding.bendsTo().value(), 0)
-              + " mm, the outline asks for "
-              + Sentence.mm(binding.tightest().value(), 0)
+              + Text.mm(binding.bendsTo().value(), 0)
+              + ", the outline asks for "
+              + Text.mm(binding.tightest().value(), 0)
               + ": more and thinner layers");
     }
     double top = body.top().value() + body.accent().value();
@@ -288,16 +287,16 @@ public final class BlankReadiness {
           "board "
               + board.id()
               + " is "
-              + fixed(rips.length().value() - board.length().getAsDouble(), 0)
-              + " mm too short");
+              + Text.mm(rips.length().value() - board.length().getAsDouble(), 0)
+              + " too short");
     }
     if (board.thickness().getAsDouble() < plan.thickest() - Precision.NEAR) {
       return Optional.of(
           "board "
               + board.id()
               + " is "
-              + fixed(plan.thickest() - board.thickness().getAsDouble(), 1)
-              + " mm too thin");
+              + Text.mm(plan.thickest() - board.thickness().getAsDouble(), 1)
+              + " too thin");
     }
     return Optional.empty();
   }
@@ -349,10 +348,10 @@ public final class BlankReadiness {
           "the "
               + saw.get().name()
               + " cuts "
-              + fixed(saw.get().height(), 0)
-              + " mm high, the boards lie "
-              + fixed(high, 0)
-              + " mm: plane them first, or take another saw");
+              + Text.mm(saw.get().height(), 0)
+              + " high, the boards lie "
+              + Text.mm(high, 0)
+              + ": plane them first, or take another saw");
     }
   }
 

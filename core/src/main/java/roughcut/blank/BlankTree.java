@@ -13,7 +13,7 @@ import roughcut.design.Decisions;
 import roughcut.design.Strip;
 import roughcut.measure.Decided;
 import roughcut.measure.Ledger;
-import roughcut.measure.Sentence;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.measure.Worked;
 import roughcut.record.Givens;
@@ -198,7 +198,7 @@ public record BlankTree(
   private static BlankNode after(
       BlankNode before, BlankStep step, Woods woods, double length, double width, double depth) {
     String wood = woods.get(step.species()).name();
-    String size = Sentence.mm(step.thickness(), 1);
+    String size = Text.mm(step.thickness(), 1);
     return switch (step.kind()) {
       case OPENED -> {
         double own = 2 * before.width() + step.thickness();

@@ -13,7 +13,7 @@ import roughcut.design.Placement;
 import roughcut.measure.Basis;
 import roughcut.measure.Found;
 import roughcut.measure.Ledger;
-import roughcut.measure.Sentence;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.measure.Worked;
 import roughcut.shop.Board;
@@ -341,9 +341,9 @@ public record BoardLayout(List<Laid> laid, List<Homeless> homeless, Map<String, 
                   + " "
                   + what
                   + " enough: "
-                  + Sentence.mm(most, 0)
+                  + Text.mm(most, 0)
                   + ", wanted "
-                  + Sentence.mm(Math.ceil(wanted), 0));
+                  + Text.mm(Math.ceil(wanted), 0));
     }
   }
 }

@@ -1,13 +1,11 @@
 package roughcut.blank;
 
-import static roughcut.measure.NumberWriter.fixed;
-
 import java.util.List;
 import roughcut.design.BlankDecisions;
 import roughcut.finding.Finding;
 import roughcut.finding.Findings;
 import roughcut.finding.Topic;
-import roughcut.measure.Sentence;
+import roughcut.measure.Text;
 import roughcut.record.Givens;
 import roughcut.shop.Planer;
 
@@ -28,33 +26,31 @@ public final class PlanerAdvice {
     Findings all = new Findings(Topic.PLANER);
     boolean carrier = to < planer.carrierBelow();
     if (from < to) {
-      all.stop("the piece is thinner than wanted already: " + Sentence.mm(from, 1));
+      all.stop("the piece is thinner than wanted already: " + Text.mm(from, 1));
     }
     if (width > planer.width()) {
       all.stop(
           "wider than the planer by "
-              + fixed(width - planer.width(), 0)
-              + " mm: plane by hand, or with a router on rails");
+              + Text.mm(width - planer.width(), 0)
+              + ": plane by hand, or with a router on rails");
     }
     if (length < planer.leastLength()) {
       all.stop(
           "shorter than the planer's least of "
-              + fixed(planer.leastLength(), 0)
-              + " mm: never fed alone; on a long carrier, or by hand");
+              + Text.mm(planer.leastLength(), 0)
+              + ": never fed alone; on a long carrier, or by hand");
     }
     if (bite > planer.mostBite()) {
-      all.stop("a pass of " + Sentence.mm(bite, 1) + " is more than the planer takes");
+      all.stop("a pass of " + Text.mm(bite, 1) + " is more than the planer takes");
     }
     if (carrier) {
       all.look(
-          "on a carrier board: the piece ends thinner than "
-              + fixed(planer.carrierBelow(), 0)
-              + " mm");
+          "on a carrier board: the piece ends thinner than " + Text.mm(planer.carrierBelow(), 0));
     } else if (planer.snipe() > 0) {
       all.look(
           "the last "
-              + fixed(planer.snipe(), 0)
-              + " mm at each end may come out thinner; leave them to be trimmed, or use a carrier");
+              + Text.mm(planer.snipe(), 0)
+              + " at each end may come out thinner; leave them to be trimmed, or use a carrier");
     }
     return all.list();
   }

@@ -1,7 +1,5 @@
 package roughcut.blank;
 
-import static roughcut.measure.NumberWriter.fixed;
-
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -15,7 +13,7 @@ import roughcut.design.Strip;
 import roughcut.geometry.Outline;
 import roughcut.measure.Basis;
 import roughcut.measure.Ledger;
-import roughcut.measure.Sentence;
+import roughcut.measure.Text;
 import roughcut.record.Build;
 import roughcut.record.Givens;
 import roughcut.record.Proposal;
@@ -124,7 +122,7 @@ public final class RipWaysOut {
     double next = Math.floor((shaft - missing) * 10) / 10;
     if (Decisions.SHAFT_THICKNESS.allows(next) && missing <= spareBelow) {
       offer(
-          "plane the shaft to " + fixed(next, 1) + " mm: its back still lies in it",
+          "plane the shaft to " + Text.mm(next, 1) + ": its back still lies in it",
           b -> b.withDesign(Decisions.SHAFT_THICKNESS.with(b.design(), next)),
           null);
     }
@@ -138,7 +136,7 @@ public final class RipWaysOut {
       List<BlankStep> steps = new ArrayList<>(build.design().neckSteps());
       steps.add(new BlankStep(BlankStep.Kind.CAPPED, plan.species(), cap, 0));
       offer(
-          "glue up the depth: a cap of " + fixed(cap, 0) + " mm on top of the strips",
+          "glue up the depth: a cap of " + Text.mm(cap, 0) + " on top of the strips",
           b -> b.withDesign(b.design().withNeckSteps(steps)),
           null);
     }
@@ -163,9 +161,9 @@ public final class RipWaysOut {
             "saw with the "
                 + saw.name()
                 + ": kerf "
-                + Sentence.mm(saw.kerf(), 1)
+                + Text.mm(saw.kerf(), 1)
                 + ", planing "
-                + Sentence.mm(saw.allowance(), 1)
+                + Text.mm(saw.allowance(), 1)
                 + " a face",
             b -> with(b, saw),
             null);
@@ -221,8 +219,8 @@ public final class RipWaysOut {
               + plan.wood().name()
               + (plan.done().isEmpty() ? "" : " still to be cut")
               + " "
-              + fixed(by, 1)
-              + " mm thinner",
+              + Text.mm(by, 1)
+              + " thinner",
           b -> b.withDesign(b.design().withNeckStack(stack)),
           null)) {
         return;

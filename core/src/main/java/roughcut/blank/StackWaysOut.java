@@ -6,7 +6,7 @@ import java.util.function.UnaryOperator;
 import roughcut.design.Stack;
 import roughcut.design.Strip;
 import roughcut.layout.FretboardTaper;
-import roughcut.measure.Sentence;
+import roughcut.measure.Text;
 import roughcut.record.Build;
 import roughcut.record.Proposal;
 
@@ -62,9 +62,9 @@ public final class StackWaysOut {
         "move glue line "
             + line
             + " in by "
-            + Sentence.mm(inwards, 1)
+            + Text.mm(inwards, 1)
             + ": the outer strip stays "
-            + Sentence.mm(KEPT, 0)
+            + Text.mm(KEPT, 0)
             + " wide at the nut",
         inner,
         s -> straight(s, s.thickness() - share * inwards),
@@ -75,7 +75,7 @@ public final class StackWaysOut {
         "move glue line "
             + line
             + " out by "
-            + Sentence.mm(outwards, 1)
+            + Text.mm(outwards, 1)
             + ": the outer strip shows on the headstock only",
         inner,
         s -> straight(s, s.thickness() + share * outwards),
@@ -87,9 +87,9 @@ public final class StackWaysOut {
           "taper the strip inside glue line "
               + line
               + " by "
-              + Sentence.mm(share * widening, 1)
+              + Text.mm(share * widening, 1)
               + ": the line follows the outline, "
-              + Sentence.mm(KEPT, 0)
+              + Text.mm(KEPT, 0)
               + " inside it",
           inner,
           s ->

@@ -11,7 +11,7 @@ import roughcut.bench.Bench;
 import roughcut.bench.Spoiled;
 import roughcut.bench.Stake;
 import roughcut.bench.Verdict;
-import roughcut.measure.Sentence;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.whatif.Amends;
@@ -59,7 +59,7 @@ final class NextCommand implements Callable<Integer> {
                   "  way out: "
                       + w.proposal().words()
                       + "; leaves the saddle at "
-                      + Sentence.mm(w.saddle(), 2)));
+                      + Text.in(Text.mm(w.saddle(), 2), Units.MM)));
     }
     out.flush();
     return 0;
@@ -90,9 +90,10 @@ final class NextCommand implements Callable<Integer> {
               + ", "
               + step.operation().minutes()
               + " min)");
-      step.why().forEach(w -> out.println("    " + w));
+      step.why().forEach(w -> out.println("    " + Text.in(w, Units.MM)));
       for (Stake stake : bench.stakes(step.operation())) {
-        if (stake.kind() != Stake.Kind.FINAL && !step.why().contains(stake.words())) {
+        if (stake.kind() != Stake.Kind.FINAL
+            && step.why().stream().map(Text::of).noneMatch(stake.text()::equals)) {
           out.println("    asks – " + stake.kind().word() + ": " + stake.words());
         }
       }

@@ -20,6 +20,7 @@ import roughcut.geometry.Point;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Precision;
 import roughcut.measure.Quantity;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.shop.Board;
@@ -224,7 +225,13 @@ public final class BoardsDrawing {
         }
       }
       if (!laid.trouble().isEmpty()) {
-        sketch.text(Role.STOP, laid.x(), laid.y() - 14, laid.trouble(), Anchor.START, Size.SMALL);
+        sketch.text(
+            Role.STOP,
+            laid.x(),
+            laid.y() - 14,
+            Text.in(laid.trouble(), sketch.units()),
+            Anchor.START,
+            Size.SMALL);
       }
       if (!strip) {
         sketch.handle("part." + part.id(), laid.x() + 14, y, shape.corners(), Mark.Way.ANY);

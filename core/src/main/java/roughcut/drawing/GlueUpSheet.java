@@ -16,7 +16,6 @@ import roughcut.finding.Topic;
 import roughcut.geometry.Bounds;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
-import roughcut.measure.Sentence;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.shop.Species;
@@ -246,7 +245,7 @@ public final class GlueUpSheet {
       line("Nothing.");
     }
     for (Finding question : plan.about(Topic.NECK_BLANK)) {
-      line(question.severity().word() + ": " + Sentence.in(question.words(), units));
+      line(question.severity().word() + ": " + question.words(units));
     }
   }
 

@@ -16,7 +16,7 @@ import roughcut.drawing.Lines;
 import roughcut.drawing.Mark;
 import roughcut.geometry.Bounds;
 import roughcut.geometry.Point;
-import roughcut.measure.Sentence;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 
 /**
@@ -101,7 +101,7 @@ public final class PdfWriter {
       text(
           content,
           regular,
-          Sentence.in("Full size. " + tiling.words(), units),
+          Text.in("Full size. " + tiling.words(), units),
           Tiling.MARGIN,
           top - 14,
           3.6,
@@ -139,8 +139,10 @@ public final class PdfWriter {
         text(
             content,
             regular,
-            Sentence.in(
-                "Lay each sheet over its neighbour so that the crosses meet; they overlap by 15 mm.",
+            Text.in(
+                "Lay each sheet over its neighbour so that the crosses meet; they overlap by "
+                    + Text.mm(Tiling.OVERLAP, 0)
+                    + ".",
                 units),
             Tiling.MARGIN,
             Tiling.MARGIN,

@@ -7,6 +7,7 @@ import roughcut.drawing.Drawing;
 import roughcut.drawing.Mark;
 import roughcut.geometry.Bounds;
 import roughcut.measure.Precision;
+import roughcut.measure.Text;
 
 /**
  * How a full-size drawing is spread over sheets of paper. What is one thing goes over rows and
@@ -147,7 +148,7 @@ public record Tiling(Paper paper, long sheets, List<Tile> tiles, Bounds drawing)
     return tiles.size()
         + " pages"
         + (laid
-            ? ", overlapping by " + Math.round(OVERLAP) + " mm, with crosses to lay them by"
+            ? ", overlapping by " + Text.mm(OVERLAP, 0) + ", with crosses to lay them by"
             : ", each piece whole on one")
         + ". Print at 100 %, without fitting to the page.";
   }

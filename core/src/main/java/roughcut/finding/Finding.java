@@ -3,18 +3,23 @@ package roughcut.finding;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
-import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import roughcut.measure.Text;
+import roughcut.measure.Units;
 
 /**
  * What is wrong in a plan, or wants a look, apart from wood that is left thin. Found once, in core,
  * and told alike by screen, paper and command line.
  *
  * @param where id of the decision whose field it belongs beside; empty where it is of none
- * @param words what can't be or is missing, and the nearest that can where there is such; lengths
- *     in millimetres, written out
+ * @param text what can't be or is missing, and the nearest that can where there is such
  */
-public record Finding(Severity severity, Topic topic, String where, String words) {
+public record Finding(Severity severity, Topic topic, String where, Text text) {
+  /** With words that have lengths among them. */
+  public Finding(Severity severity, Topic topic, String where, String words) {
+    this(severity, topic, where, Text.of(words));
+  }
+
   /** How bad it is, the worst first. */
   public enum Severity {
     /**
@@ -39,19 +44,21 @@ public record Finding(Severity severity, Topic topic, String where, String words
     }
   }
 
-  /** Numbers in a sentence: what is found stays the same matter while they change. */
-  private static final Pattern NUMBERS = Pattern.compile("-?\\d+(\\.\\d+)?");
+  /** As it is read in millimetres. */
+  public String words() {
+    return text.in(Units.MM);
+  }
+
+  public String words(Units units) {
+    return text.in(units);
+  }
 
   /** Whether another tells of the same matter, be it with other numbers. */
   public boolean sameMatter(Finding other) {
     return severity == other.severity
         && topic == other.topic
         && where.equals(other.where)
-        && matter().equals(other.matter());
-  }
-
-  private String matter() {
-    return NUMBERS.matcher(words).replaceAll("#");
+        && text.alike(other.text);
   }
 
   /** Whether work can't begin before it is mended. */

@@ -16,7 +16,7 @@ import roughcut.layout.FretboardTaper;
 import roughcut.layout.StringSpread;
 import roughcut.measure.Found;
 import roughcut.measure.Ledger;
-import roughcut.measure.Sentence;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.record.Givens;
 
@@ -190,7 +190,7 @@ public record FretboardWork(
   private static String meaning(GaugeLight light, double own, boolean rounder) {
     boolean fits = own < SEEN;
     boolean expected = !fits && light == (rounder ? GaugeLight.CENTRE : GaugeLight.EDGES);
-    String finished = Sentence.mm(own, 2);
+    String finished = Text.mm(own, 2);
     return switch (light) {
       case NONE ->
           fits

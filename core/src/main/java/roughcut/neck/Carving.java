@@ -13,7 +13,7 @@ import roughcut.design.NeckDecisions;
 import roughcut.fretboard.Straightening;
 import roughcut.layout.FretLayout;
 import roughcut.measure.Ledger;
-import roughcut.measure.Sentence;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.record.Givens;
 
@@ -48,8 +48,8 @@ public record Carving(
       }
       double mm = left.value();
       return mm < -0.05
-          ? Sentence.mm(-mm, 1) + " below the line: leave it"
-          : mm <= 0.05 ? "to the line" : Sentence.mm(mm, 1) + " to come off";
+          ? Text.mm(-mm, 1) + " below the line: leave it"
+          : mm <= 0.05 ? "to the line" : Text.mm(mm, 1) + " to come off";
     }
   }
 

@@ -9,7 +9,7 @@ import roughcut.design.OperationId;
 import roughcut.finding.Finding;
 import roughcut.finding.Findings;
 import roughcut.finding.Topic;
-import roughcut.measure.Sentence;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.neck.ChannelRouting;
 import roughcut.neck.MachineStops;
@@ -43,7 +43,7 @@ final class ChannelProblems {
       found.stop(
           NeckDecisions.ACCESS_BORE.id(),
           "the way to the rod's adjuster went "
-              + Sentence.mm(-accessBack.get().value(), 1)
+              + Text.mm(-accessBack.get().value(), 1)
               + " through the neck's back: glue a plug of the same wood into it, grain along the neck, carve the back over"
               + " it and bore the way again; a fuller volute or a back veneer covers what is seen");
     }
@@ -77,7 +77,6 @@ final class ChannelProblems {
   private static String way(double off) {
     return Math.abs(off) < 0.005
         ? "right"
-        : Sentence.mm(Math.abs(off), 2)
-            + (off > 0 ? " too far from the edge" : " too near the edge");
+        : Text.mm(Math.abs(off), 2) + (off > 0 ? " too far from the edge" : " too near the edge");
   }
 }

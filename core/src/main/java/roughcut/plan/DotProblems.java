@@ -10,7 +10,7 @@ import roughcut.finding.Topic;
 import roughcut.fretboard.Markers;
 import roughcut.layout.FretLayout;
 import roughcut.layout.FretboardTaper;
-import roughcut.measure.Sentence;
+import roughcut.measure.Text;
 import roughcut.record.Givens;
 
 /** Dots that stand over the fretboard's edge, or that the slots beside them cut. */
@@ -47,10 +47,7 @@ final class DotProblems {
                   ? FretboardDecisions.MARKER_ASIDE
                   : FretboardDecisions.MARKER_DIAMETER)
               .id(),
-          at("the marker", over)
-              + over(over)
-              + "over the fretboard's edge by "
-              + Sentence.mm(most, 1));
+          at("the marker", over) + over(over) + "over the fretboard's edge by " + Text.mm(most, 1));
     }
   }
 
@@ -87,7 +84,7 @@ final class DotProblems {
           at("the marker", cut)
               + (cut.size() == 1 ? " reaches " : " reach ")
               + "into the slots beside; under "
-              + Sentence.mm(room, 1));
+              + Text.mm(room, 1));
     }
   }
 

@@ -2,7 +2,7 @@ package roughcut.plan;
 
 import static roughcut.measure.NumberWriter.fixed;
 
-import roughcut.measure.Sentence;
+import roughcut.measure.Text;
 
 /**
  * A rule laid along the neck's centre line: from a line that can be touched, with whatever it shows
@@ -92,21 +92,21 @@ public record LaidRule(Datum from, double shows) {
     return "Fret "
         + fret
         + " is marked "
-        + Sentence.mm(Math.abs(off), 2)
+        + Text.mm(Math.abs(off), 2)
         + " too far "
         + way
         + heard
         + ". If every mark is off by that, the nut line moves "
-        + Sentence.mm(Math.abs(off), 2)
+        + Text.mm(Math.abs(off), 2)
         + " "
         + way
         + " with them and all is right; past the last fret "
         + (beyond > 0
-            ? Sentence.mm(beyond, 1) + " of board are left"
-            : "the board is " + Sentence.mm(-beyond, 1) + " too short")
+            ? Text.mm(beyond, 1) + " of board are left"
+            : "the board is " + Text.mm(-beyond, 1) + " too short")
         + (wanted > 0 && wanted + off > 0
             ? ". If it grows with the distance, they are marks for a scale of "
-                + Sentence.mm(scale * (wanted + off) / wanted, 1)
+                + Text.mm(scale * (wanted + off) / wanted, 1)
             : "");
   }
 

@@ -10,6 +10,7 @@ import roughcut.design.NumberDecision;
 import roughcut.finding.Finding;
 import roughcut.finding.Topic;
 import roughcut.layout.FretLayout;
+import roughcut.measure.Text;
 import roughcut.neck.AccessBore;
 import roughcut.neck.HeadLine;
 import roughcut.neck.NeckDetails;
@@ -44,7 +45,12 @@ final class NeckProblems extends Problems {
     double least = of(Decisions.FRETBOARD_THICKNESS) + 3;
     for (NumberDecision thickness : List.of(Decisions.THICKNESS_1, Decisions.THICKNESS_12)) {
       if (of(thickness) < least) {
-        add(thickness, "leaves under 3 mm of neck below the fretboard; at least " + mm(least));
+        add(
+            thickness,
+            "leaves under "
+                + Text.mm(3, 0)
+                + " of neck below the fretboard; at least "
+                + mm(least));
       }
     }
     double slope =

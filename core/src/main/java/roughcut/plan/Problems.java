@@ -1,13 +1,12 @@
 package roughcut.plan;
 
-import static roughcut.measure.NumberWriter.fixed;
-
 import java.util.List;
 import roughcut.design.Decision;
 import roughcut.design.NumberDecision;
 import roughcut.finding.Finding;
 import roughcut.finding.Findings;
 import roughcut.finding.Topic;
+import roughcut.measure.Text;
 import roughcut.record.Givens;
 
 /** Decisions of one topic that exclude each other, gathered while they are looked for. */
@@ -42,6 +41,6 @@ abstract class Problems {
 
   /** A length as it stands in a message. */
   static String mm(double value) {
-    return fixed(value, 1) + " mm";
+    return Text.mm(value, 1);
   }
 }

@@ -20,7 +20,7 @@ import roughcut.fretboard.Slots;
 import roughcut.geometry.Point;
 import roughcut.layout.FretboardTaper;
 import roughcut.measure.Precision;
-import roughcut.measure.Sentence;
+import roughcut.measure.Text;
 import roughcut.neck.NeckShape;
 import roughcut.record.Givens;
 import roughcut.rout.BodyCuts;
@@ -59,11 +59,11 @@ final class Readiness {
       found.stop(
           StringDecisions.EXPOSED.id(),
           "the fretboard runs "
-              + Sentence.mm(beyond, 1)
+              + Text.mm(beyond, 1)
               + " beyond the pocket and lies "
-              + Sentence.mm(deep, 1)
+              + Text.mm(deep, 1)
               + " in the body's wood there: a longer heel, a shorter fretboard, or "
-              + Sentence.mm(deep, 1)
+              + Text.mm(deep, 1)
               + " more above the body");
     }
     return found.list();
@@ -145,7 +145,7 @@ final class Readiness {
                   .map(d -> Integer.toString(d.fret()))
                   .collect(Collectors.joining(", "))
               + ": "
-              + Sentence.mm(lack, 2)
+              + Text.mm(lack, 2)
               + " more are wanted between the face and the bore's bottom");
     }
     work.inlay()
@@ -154,7 +154,7 @@ final class Readiness {
             i ->
                 found.stop(
                     "no depth will do for the inlay, by "
-                        + Sentence.mm(i.least().value() - i.most().value(), 2)
+                        + Text.mm(i.least().value() - i.most().value(), 2)
                         + ": a thicker inlay, or a thicker board"));
     return found.list();
   }
@@ -171,12 +171,12 @@ final class Readiness {
               ? FretboardDecisions.SANDED.id()
               : NeckDecisions.BOW.id(),
           (least > 0
-                  ? "the slots are " + Sentence.mm(least, 2) + " deep"
+                  ? "the slots are " + Text.mm(least, 2) + " deep"
                   : "nothing is left of the slots")
               + " when the fretboard is sanded as it has to be, the tang takes "
-              + Sentence.mm(tang, 2)
+              + Text.mm(tang, 2)
               + ": deepen them by "
-              + Sentence.mm(tang + clearance - least, 2)
+              + Text.mm(tang + clearance - least, 2)
               + " after sanding");
     }
   }
@@ -188,16 +188,16 @@ final class Readiness {
       found.stop(
           RoutDecisions.POCKET_CORNERS.id(),
           "a square heel stands off the pocket's end by "
-              + Sentence.mm(square, 2)
+              + Text.mm(square, 2)
               + ": round the heel, chisel the corners, or a corner radius of at most "
-              + Sentence.mm(FILED, 1));
+              + Text.mm(FILED, 1));
     }
     double finished = pocket.finished().value();
     if (finished < 0) {
       found.stop(
           RoutDecisions.POCKET_CLEARANCE.id(),
           "with finish in it the pocket is "
-              + Sentence.mm(-finished, 2)
+              + Text.mm(-finished, 2)
               + " a side too narrow for the neck: more clearance, or keep finish out of it");
     }
     return found.list();

@@ -10,7 +10,7 @@ import roughcut.design.OperationId;
 import roughcut.finding.Finding;
 import roughcut.finding.Findings;
 import roughcut.finding.Topic;
-import roughcut.measure.Sentence;
+import roughcut.measure.Text;
 import roughcut.neck.ScarfJoint;
 import roughcut.neck.TunerLayout;
 import roughcut.record.Givens;
@@ -56,7 +56,7 @@ final class ScarfProblems {
       found.look(
           Decisions.HEAD_VENEER.id(),
           "the scarf joint shows across the headstock's face, "
-              + Sentence.mm(joint.seamTop().value(), 1)
+              + Text.mm(joint.seamTop().value(), 1)
               + " from the break: a face veneer covers it");
     }
   }

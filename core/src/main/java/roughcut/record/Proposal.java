@@ -1,17 +1,33 @@
 package roughcut.record;
 
 import java.util.function.UnaryOperator;
+import roughcut.measure.Text;
+import roughcut.measure.Units;
 
 /**
  * A change that is offered, to be made with one action: what would mend something, another way of
  * making it. Whoever offers one has it judged on a whole plan first.
  *
- * @param words what it is and what it costs; lengths in millimetres, written out
+ * @param text what it is and what it costs
  * @param change makes it
  */
-public record Proposal(String words, UnaryOperator<Build> change) {
+public record Proposal(Text text, UnaryOperator<Build> change) {
+  /** With words that have lengths among them. */
+  public Proposal(String words, UnaryOperator<Build> change) {
+    this(Text.of(words), change);
+  }
+
+  /** As it is read in millimetres. */
+  public String words() {
+    return text.in(Units.MM);
+  }
+
+  public String words(Units units) {
+    return text.in(units);
+  }
+
   /** The same with more to say. */
   public Proposal saying(String more) {
-    return more.isEmpty() ? this : new Proposal(words + more, change);
+    return more.isEmpty() ? this : new Proposal(text.and(more), change);
   }
 }

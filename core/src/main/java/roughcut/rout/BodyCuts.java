@@ -1,6 +1,5 @@
 package roughcut.rout;
 
-import static roughcut.measure.NumberWriter.fixed;
 import static roughcut.measure.Worked.in;
 
 import java.util.List;
@@ -26,6 +25,7 @@ import roughcut.layout.FretboardTaper;
 import roughcut.layout.StringSpread;
 import roughcut.measure.Basis;
 import roughcut.measure.Ledger;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.neck.Channel;
 import roughcut.neck.NeckShape;
@@ -256,8 +256,7 @@ public record BodyCuts(
             "the "
                 + cut.words()
                 + " is deeper than the body is thick; under "
-                + fixed(slab.thickness().value(), 1)
-                + " mm",
+                + Text.mm(slab.thickness().value(), 1),
             at);
       }
       boolean open = cut.kind() == CutKind.POCKET || cut.from() == CutFrom.EDGE;

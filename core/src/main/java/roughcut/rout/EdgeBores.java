@@ -17,7 +17,7 @@ import roughcut.geometry.Point;
 import roughcut.geometry.Point3;
 import roughcut.measure.Found;
 import roughcut.measure.Precision;
-import roughcut.measure.Sentence;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.part.BodyState;
 
@@ -187,7 +187,7 @@ final class EdgeBores {
             fitting.id("plate-width"),
             fitting.words()
                 + "'s plate stands "
-                + Sentence.mm(-room.value(), 1)
+                + Text.mm(-room.value(), 1)
                 + " over the flat of the edge: a smaller one, or less rounded there",
             place.at());
       }
@@ -257,9 +257,9 @@ final class EdgeBores {
             "its bore passes the "
                 + cavity.words()
                 + ", whose depth lies between "
-                + Sentence.mm(low, 1)
+                + Text.mm(low, 1)
                 + " and "
-                + Sentence.mm(high, 1)
+                + Text.mm(high, 1)
                 + " below the top",
             from);
       }

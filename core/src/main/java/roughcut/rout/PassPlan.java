@@ -1,13 +1,11 @@
 package roughcut.rout;
 
-import static roughcut.measure.NumberWriter.fixed;
-
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import roughcut.measure.Precision;
-import roughcut.measure.Sentence;
+import roughcut.measure.Text;
 import roughcut.shop.Cutter;
 import roughcut.shop.PassRule;
 
@@ -231,16 +229,16 @@ public record PassPlan(List<Pass> passes, Optional<String> missing, int changes)
       double step = PassRule.deepest(Math.min(12.7, 2 * job.corner), job.density) * job.factor;
       // A longer one would still stand off the template at the last pass.
       double longest = Math.min(cut + step, job.depth) + job.template - TOUCH;
-      String radius = fixed(Math.min(job.corner * 2, job.narrowest - 0.1), 1);
+      String radius = Text.mm(Math.min(job.corner * 2, job.narrowest - 0.1), 1);
       double wanted = Math.max(LEAST_PASS, job.depth - 3);
       return "no cutter in the drawer goes on from "
-          + fixed(cut, 1)
-          + " mm: a bearing cutter of at most "
+          + Text.mm(cut, 1)
+          + ": a bearing cutter of at most "
           + radius
-          + " mm with a cutting length "
+          + " with a cutting length "
           + (longest < wanted
-              ? "of at most " + fixed(longest, 1) + " mm, then a longer one"
-              : "between " + Sentence.mm(wanted, 1) + " and " + Sentence.mm(longest, 1));
+              ? "of at most " + Text.mm(longest, 1) + ", then a longer one"
+              : "between " + Text.mm(wanted, 1) + " and " + Text.mm(longest, 1));
     }
   }
 }

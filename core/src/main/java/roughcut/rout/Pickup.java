@@ -21,7 +21,7 @@ import roughcut.layout.FretLayout;
 import roughcut.layout.StringSpread;
 import roughcut.measure.Found;
 import roughcut.measure.Known;
-import roughcut.measure.Sentence;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.strings.Heights;
 
@@ -269,7 +269,7 @@ public record Pickup(
           "the "
               + fitting.words()
               + " would lie "
-              + Sentence.mm(-gap.value(), 1)
+              + Text.mm(-gap.value(), 1)
               + " under the fretboard's end: nearer the saddle, or a shorter fretboard",
           new Point(boardEnd.value(), 0));
     }
@@ -302,12 +302,12 @@ public record Pickup(
       slab.look(
           fitting.id("pole-spread"),
           "the outer strings pass "
-              + Sentence.mm(Math.abs(off.value()), 1)
+              + Text.mm(Math.abs(off.value()), 1)
               + (off.value() > 0 ? " outside" : " inside")
               + " the "
               + fitting.words()
               + "'s outer poles: one with its poles "
-              + Sentence.mm(there.value(), 0)
+              + Text.mm(there.value(), 0)
               + " apart, or none that have to be met",
           new Point(x, 0));
     }

@@ -11,7 +11,7 @@ import roughcut.geometry.Outline;
 import roughcut.measure.Basis;
 import roughcut.measure.Found;
 import roughcut.measure.Known;
-import roughcut.measure.Sentence;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.measure.Worked;
 import roughcut.shop.Shop;
@@ -108,11 +108,11 @@ public record TemplatePlan(
     if (template.opening().isPresent() && Math.abs(template.opening().get() - wanted) > WORN) {
       double off = template.opening().get() - wanted;
       return "its opening was last measured as "
-          + Sentence.mm(template.opening().get(), 2)
+          + Text.mm(template.opening().get(), 2)
           + ", wanted "
-          + Sentence.mm(wanted, 2)
+          + Text.mm(wanted, 2)
           + ": the rout comes out "
-          + Sentence.mm(Math.abs(off), 2)
+          + Text.mm(Math.abs(off), 2)
           + (off > 0
               ? " wider; walls, cover and fit go by that"
               : " narrower; ease it by hand, or mend the template");

@@ -24,7 +24,7 @@ import roughcut.geometry.Shapes;
 import roughcut.geometry.Solid;
 import roughcut.measure.Found;
 import roughcut.measure.Precision;
-import roughcut.measure.Sentence;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 
 /**
@@ -284,11 +284,11 @@ final class Wires {
               + (depth.value() <= 0
                   ? " would lie in the top: its floor is "
                   : " is too shallow for its wires: its floor is ")
-              + Sentence.mm(z + radius, 1)
+              + Text.mm(z + radius, 1)
               + " deep, the top's underside "
-              + Sentence.mm(cap, 1)
+              + Text.mm(cap, 1)
               + "; at least "
-              + Sentence.mm(cap + WIRES - radius, 1)
+              + Text.mm(cap + WIRES - radius, 1)
               + " to its middle, and what it joins deeper than that",
           p);
     }
@@ -332,7 +332,7 @@ final class Wires {
               + " misses the "
               + end.words()
               + " by "
-              + Sentence.mm(gap, 1)
+              + Text.mm(gap, 1)
               + ": less aside, or another depth",
           middle(end));
     }

@@ -7,6 +7,7 @@ import java.util.Set;
 import java.util.TreeSet;
 import roughcut.design.BodyDecisions;
 import roughcut.measure.NumberWriter;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
@@ -114,7 +115,7 @@ public record BriefCheck(String words, State state, String how) {
     List<String> missing = new ArrayList<>();
     plan.boards().homeless().stream()
         .filter(h -> !h.part().small())
-        .forEach(h -> missing.add(h.part().label() + ": " + h.why()));
+        .forEach(h -> missing.add(h.part().label() + ": " + Text.in(h.why(), units)));
     Needs.hardware(plan, units).stream()
         .filter(n -> !n.inHand())
         .forEach(n -> missing.add(n.what() + ": not in hand"));

@@ -11,7 +11,7 @@ import java.util.Set;
 import roughcut.bench.Operation;
 import roughcut.bench.Operations;
 import roughcut.blank.BoardLayout;
-import roughcut.measure.Sentence;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.rout.RoutPlan;
@@ -38,14 +38,14 @@ public final class Lists {
         all.add(
             new Line(
                 "wood for " + one.part().label() + ", " + plan.wood(one.part().species()).name(),
-                Sentence.in(one.why(), units)));
+                Text.in(one.why(), units)));
       }
     }
     Set<String> cutters = new LinkedHashSet<>();
     for (RoutPlan rout : plan.cuts().routs()) {
       rout.plan().missing().ifPresent(cutters::add);
     }
-    cutters.forEach(c -> all.add(new Line(Sentence.in(c, units), "nothing in the drawer does it")));
+    cutters.forEach(c -> all.add(new Line(Text.in(c, units), "nothing in the drawer does it")));
     Needs.of(plan, units).stream()
         .filter(n -> !n.inHand())
         .forEach(n -> all.add(new Line(n.what(), n.why())));

@@ -15,7 +15,7 @@ import roughcut.measure.Basis;
 import roughcut.measure.Found;
 import roughcut.measure.Known;
 import roughcut.measure.Ledger;
-import roughcut.measure.Sentence;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.record.Givens;
 import roughcut.shop.BridgeBook;
@@ -292,11 +292,11 @@ public record Bridge(
         : "no place for this bridge: string "
             + frontString
             + " wants its saddle "
-            + Sentence.mm(front.value() - back.value(), 1)
+            + Text.mm(front.value() - back.value(), 1)
             + " further back than string "
             + backString
             + "'s travel allows; a travel of "
-            + Sentence.mm(rear.value() - forward.value() + front.value() - back.value(), 1)
+            + Text.mm(rear.value() - forward.value() + front.value() - back.value(), 1)
             + " would do"
             + slantWords();
   }
@@ -329,9 +329,9 @@ public record Bridge(
     return ", or a "
         + kind.datum()
         + " whose bass end lies "
-        + Sentence.mm(Math.ceil(least * step) / step, step == 2 ? 1 : 2)
+        + Text.mm(Math.ceil(least * step) / step, step == 2 ? 1 : 2)
         + " to "
-        + Sentence.mm(Math.floor(most * step) / step, step == 2 ? 1 : 2)
+        + Text.mm(Math.floor(most * step) / step, step == 2 ? 1 : 2)
         + " further back";
   }
 

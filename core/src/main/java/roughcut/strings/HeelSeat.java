@@ -11,7 +11,7 @@ import roughcut.measure.Basis;
 import roughcut.measure.Found;
 import roughcut.measure.Ledger;
 import roughcut.measure.Quantity;
-import roughcut.measure.Sentence;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.measure.ValueKey;
 import roughcut.measure.Worked;
@@ -211,7 +211,7 @@ public record HeelSeat(
   public String words(Value lean) {
     boolean forward = lean.value() < 0;
     String thin = forward ? THE_END : THE_EDGE;
-    String by = Sentence.mm(taper.orElse(lean).value() * (taper.isEmpty() && forward ? -1 : 1), 2);
+    String by = Text.mm(taper.orElse(lean).value() * (taper.isEmpty() && forward ? -1 : 1), 2);
     return switch (made) {
       case TILTED_FLOOR -> "floor " + by + " deeper " + thin;
       case PLANED_HEEL -> by + " off the heel " + thin + ", tapering to nothing " + other(thin);

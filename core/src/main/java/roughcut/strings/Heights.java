@@ -11,7 +11,7 @@ import roughcut.layout.StringSpread;
 import roughcut.measure.Basis;
 import roughcut.measure.Ledger;
 import roughcut.measure.Precision;
-import roughcut.measure.Sentence;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.record.Givens;
 import roughcut.shop.BridgeKind;
@@ -139,29 +139,29 @@ public record Heights(
     if (over > bridge.heightMost() + Precision.SAME) {
       double by = over - bridge.heightMost();
       return "the saddles would have to stand "
-          + Sentence.mm(by, 1)
+          + Text.mm(by, 1)
           + " higher than this bridge goes: less angle (by "
           + fixed(Math.toDegrees(Math.atan(by / run)), 2)
           + "°) or "
           + frame.sunk(true)
           + " (by "
-          + Sentence.mm(by, 1)
+          + Text.mm(by, 1)
           + ")";
     }
     if (over < bridge.heightLeast() - Precision.SAME) {
       double by = bridge.heightLeast() - over;
       return "the saddles would have to stand "
-          + Sentence.mm(by, 1)
+          + Text.mm(by, 1)
           + " lower than this bridge goes: more angle (by "
           + fixed(Math.toDegrees(Math.atan(by / run)), 2)
           + "°) or "
           + frame.sunk(false)
           + " (by "
-          + Sentence.mm(by, 1)
+          + Text.mm(by, 1)
           + ")";
     }
     return over <= third
         ? "in the bridge's lower third, with room to raise"
-        : "within the bridge's range; its lower third ends at " + Sentence.mm(third, 1);
+        : "within the bridge's range; its lower third ends at " + Text.mm(third, 1);
   }
 }

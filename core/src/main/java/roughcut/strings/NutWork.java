@@ -17,6 +17,7 @@ import roughcut.measure.Known;
 import roughcut.measure.Ledger;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Precision;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.measure.Worked;
 import roughcut.record.Givens;
@@ -157,8 +158,8 @@ public record NutWork(
     if (outer > POLE_LIMIT) {
       words.add(
           "the outer strings lie "
-              + NumberWriter.fixed(outer, 1)
-              + " mm off their poles: another spread of poles");
+              + Text.mm(outer, 1)
+              + " off their poles: another spread of poles");
     }
     return words;
   }

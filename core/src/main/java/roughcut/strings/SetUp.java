@@ -17,7 +17,7 @@ import roughcut.measure.Known;
 import roughcut.measure.Ledger;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
-import roughcut.measure.Sentence;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.measure.ValueKey;
 import roughcut.record.Givens;
@@ -87,10 +87,10 @@ public record SetUp(List<Saddle> intonation, List<Advice> advice, List<Finding> 
             "string "
                 + saddle.string()
                 + " wants its saddle "
-                + Sentence.mm(Math.abs(saddle.move().value()), 2)
+                + Text.mm(Math.abs(saddle.move().value()), 2)
                 + (saddle.move().value() > 0 ? " further back" : " further to the front")
                 + ", and "
-                + Sentence.mm(Math.max(0, saddle.left().value()), 2)
+                + Text.mm(Math.max(0, saddle.left().value()), 2)
                 + " of travel are left: a saddle turned round, a shorter screw spring, or the bridge"
                 + " moved");
       }
@@ -147,7 +147,7 @@ public record SetUp(List<Saddle> intonation, List<Advice> advice, List<Finding> 
 
   private static String filed(Value left) {
     return left.value() > 0
-        ? "file " + Sentence.mm(left.value(), 2) + " off, in steps, and read again"
+        ? "file " + Text.mm(left.value(), 2) + " off, in steps, and read again"
         : "low enough; any lower and it buzzes";
   }
 

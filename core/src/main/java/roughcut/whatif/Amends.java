@@ -27,7 +27,7 @@ import roughcut.design.Decisions;
 import roughcut.design.NumberDecision;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
-import roughcut.measure.Sentence;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.part.PartId;
@@ -222,7 +222,7 @@ public final class Amends {
 
   private static String told(NumberDecision decision, double value) {
     return decision.quantity().isLength()
-        ? Sentence.mm(value, decision.quantity() == Quantity.FINE_LENGTH ? 2 : 1)
+        ? Text.mm(value, decision.quantity() == Quantity.FINE_LENGTH ? 2 : 1)
         : NumberWriter.text(value, decision.quantity(), Units.MM);
   }
 
@@ -235,11 +235,11 @@ public final class Amends {
     }
     String setting = spoiled.wants().id();
     for (Repair repair : spoiled.operation().repairs(setting, spoiled.by())) {
-      String how = repair.words() + ", " + Sentence.mm(Math.abs(spoiled.by()), 2);
+      String how = repair.words() + ", " + Text.mm(Math.abs(spoiled.by()), 2);
       all.add(
           new Proposal(
               how + ": about " + repair.minutes() + " min; " + repair.look(),
-              b -> unread(done(d -> right(d, repair).saying(how)).apply(b))));
+              b -> unread(done(d -> right(d, repair).saying(Text.in(how, Units.MM))).apply(b))));
     }
     return all;
   }
@@ -277,7 +277,9 @@ public final class Amends {
         done(
             d ->
                 d.accepting(
-                    spoiled.wants().id(), spoiled.wants().value(), "taken as it is, " + off)));
+                    spoiled.wants().id(),
+                    spoiled.wants().value(),
+                    "taken as it is, " + Text.in(off, Units.MM))));
   }
 
   /** By how much it is off, in cents too where that is heard. */
@@ -286,7 +288,7 @@ public final class Amends {
     if (!spoiled.wants().quantity().isLength()) {
       return NumberWriter.text(by, spoiled.wants().quantity(), Units.MM) + " off";
     }
-    String off = Sentence.mm(by, 2) + " off";
+    String off = Text.mm(by, 2) + " off";
     double scale = plan.frets().scale().value();
     return spoiled
         .operation()

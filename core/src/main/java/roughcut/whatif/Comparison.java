@@ -9,7 +9,7 @@ import roughcut.bench.Consequences;
 import roughcut.finding.Finding;
 import roughcut.measure.Precision;
 import roughcut.measure.Quantity;
-import roughcut.measure.Sentence;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
 import roughcut.rout.RoutKeys;
@@ -132,20 +132,14 @@ public record Comparison(Plan kept, Plan tried) {
             ? "tried: nothing changes"
             : "tried: " + changed + (changed == 1 ? " number changes" : " numbers change");
     Optional<String> stops =
-        fresh().stream().filter(Finding::stops).map(Finding::words).findFirst();
+        fresh().stream().filter(Finding::stops).map(f -> f.text().words()).findFirst();
     Optional<String> worse =
         thinSpots().stream()
             .filter(Moved::worse)
             .map(Moved::tried)
             .flatMap(Optional::stream)
             .findFirst()
-            .map(
-                s ->
-                    s.what()
-                        + " then "
-                        + Sentence.mm(s.left().value(), 1)
-                        + ": "
-                        + s.state().word());
+            .map(s -> s.what() + " then " + Text.mm(s.left().value(), 1) + ": " + s.state().word());
     Optional<String> spoils =
         means().spoiled().stream()
             .findFirst()
@@ -154,7 +148,7 @@ public record Comparison(Plan kept, Plan tried) {
                     "spoils what is made: “"
                         + s.operation().title()
                         + "” by "
-                        + Sentence.mm(Math.abs(s.by()), 1))
+                        + Text.mm(Math.abs(s.by()), 1))
             .or(
                 () ->
                     means().vain().stream()

@@ -9,7 +9,7 @@ import roughcut.design.Decisions;
 import roughcut.design.NumberDecision;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
-import roughcut.measure.Sentence;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
@@ -72,7 +72,7 @@ public final class Mending {
 
   private static String told(NumberDecision decision, double value) {
     return decision.quantity().isLength()
-        ? Sentence.mm(value, decision.quantity() == Quantity.FINE_LENGTH ? 2 : 1)
+        ? Text.mm(value, decision.quantity() == Quantity.FINE_LENGTH ? 2 : 1)
         : NumberWriter.text(value, decision.quantity(), Units.MM);
   }
 

@@ -17,7 +17,7 @@ import roughcut.blank.WoodPart;
 import roughcut.finding.Finding;
 import roughcut.finding.Finding.Severity;
 import roughcut.geometry.Outline;
-import roughcut.measure.Sentence;
+import roughcut.measure.Text;
 import roughcut.plan.Plan;
 import roughcut.record.Proposal;
 import roughcut.thin.ThinSpot;
@@ -118,7 +118,7 @@ public final class Remedies {
         stops.isEmpty()
             ? ""
             : "; not ready then: "
-                + stops.stream().map(Finding::words).collect(Collectors.joining("; "));
+                + stops.stream().map(f -> f.text().words()).collect(Collectors.joining("; "));
     Consequences means = comparison.means();
     String made =
         Stream.concat(means.spoiled().stream().map(Spoiled::operation), means.vain().stream())
@@ -144,6 +144,6 @@ public final class Remedies {
   }
 
   private static String left(ThinSpot spot) {
-    return Sentence.mm(spot.left().value(), 1);
+    return Text.mm(spot.left().value(), 1);
   }
 }

@@ -12,7 +12,8 @@ import roughcut.design.CutName;
 import roughcut.design.FretboardDecisions;
 import roughcut.design.OperationId;
 import roughcut.design.StringDecisions;
-import roughcut.measure.Sentence;
+import roughcut.measure.Text;
+import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
 import roughcut.record.Done;
@@ -158,11 +159,11 @@ public final class SeatWays {
       Kind kind = up > 0 ? Kind.LOWER_SADDLES : Kind.RAISE_SADDLES;
       String range =
           "to "
-              + Sentence.mm(needs, 2)
+              + Text.mm(needs, 2)
               + "; this bridge goes from "
-              + Sentence.mm(bridge.heightLeast() + footing(), 1)
+              + Text.mm(bridge.heightLeast() + footing(), 1)
               + " to "
-              + Sentence.mm(bridge.heightMost() + footing(), 1);
+              + Text.mm(bridge.heightMost() + footing(), 1);
       ways.add(
           new Way(
               kind,
@@ -223,12 +224,12 @@ public final class SeatWays {
     String floors =
         floor
             ? "; floor left "
-                + Sentence.mm(left, 1)
-                + (left < limit.warn() ? ", under " + Sentence.mm(limit.warn(), 1) : "")
+                + Text.mm(left, 1)
+                + (left < limit.warn() ? ", under " + Text.mm(limit.warn(), 1) : "")
             : "";
     String stands =
         "the fretboard is then "
-            + Sentence.mm(then.joint() - fret() - board(), 2)
+            + Text.mm(then.joint() - fret() - board(), 2)
             + " above the body"
             + floors;
     return Optional.of(
@@ -306,7 +307,7 @@ public final class SeatWays {
               proof.seating(),
               proof.saddle().value(),
               new Proposal(
-                  said(kind, by, "its saddles then reach " + Sentence.mm(needs + footing(), 1)),
+                  said(kind, by, "its saddles then reach " + Text.mm(needs + footing(), 1)),
                   b -> accepted(b, kind.words.toLowerCase(Locale.ROOT)))));
     }
   }
@@ -314,7 +315,7 @@ public final class SeatWays {
   private String said(Kind kind, double by, String then) {
     return kind.words
         + ", "
-        + Sentence.mm(by, 2)
+        + Text.mm(by, 2)
         + ": "
         + then
         + "; about "
@@ -350,8 +351,10 @@ public final class SeatWays {
   private Build carriedOut(Build build, Kind kind, double by) {
     Build unread = unread(build);
     Log log = unread.log();
-    String how = kind.words.toLowerCase(Locale.ROOT) + ", " + Sentence.mm(by, 2);
-    return log.done(POCKET).map(d -> unread.withLog(log.with(d.saying(how)))).orElse(unread);
+    String how = kind.words.toLowerCase(Locale.ROOT) + ", " + Text.mm(by, 2);
+    return log.done(POCKET)
+        .map(d -> unread.withLog(log.with(d.saying(Text.in(how, Units.MM)))))
+        .orElse(unread);
   }
 
   private static Build unread(Build build) {

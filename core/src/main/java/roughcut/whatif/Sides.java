@@ -13,7 +13,6 @@ import roughcut.bench.Spoiled;
 import roughcut.blank.BoardLayout;
 import roughcut.finding.Finding;
 import roughcut.measure.NumberWriter;
-import roughcut.measure.Sentence;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
@@ -83,12 +82,12 @@ public final class Sides {
   private void stops() {
     for (Finding finding : comparison.fresh()) {
       if (finding.stops()) {
-        row(About.STOPS, Sentence.in(finding.words(), units), "", finding.severity().word());
+        row(About.STOPS, finding.words(units), "", finding.severity().word());
       }
     }
     for (Finding finding : comparison.mended()) {
       if (finding.stops()) {
-        row(About.STOPS, Sentence.in(finding.words(), units), finding.severity().word(), "");
+        row(About.STOPS, finding.words(units), finding.severity().word(), "");
       }
     }
   }

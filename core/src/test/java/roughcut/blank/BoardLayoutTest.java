@@ -14,6 +14,8 @@ import roughcut.demo.Demo;
 import roughcut.design.Placement;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
+import roughcut.measure.Text;
+import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.shop.Board;
 import roughcut.shop.BoardMark;
@@ -185,7 +187,8 @@ class BoardLayoutTest {
   @Test
   void aPartWithoutAPlaceSaysWhy() {
     List<Board> boards = List.of(board("b", 500, 80, 20));
-    assertThat(lay(List.of(part("a", 600, 50, 10)), boards).homeless().get(0).why())
+    assertThat(
+            Text.in(lay(List.of(part("a", 600, 50, 10)), boards).homeless().get(0).why(), Units.MM))
         .contains("long enough: 500 mm, wanted 600 mm");
     assertThat(lay(List.of(part("a", 100, 90, 10)), boards).homeless().get(0).why())
         .contains("wide enough");

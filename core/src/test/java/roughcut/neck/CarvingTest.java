@@ -12,6 +12,8 @@ import roughcut.Vectors;
 import roughcut.geometry.Point;
 import roughcut.measure.Basis;
 import roughcut.measure.Ledger;
+import roughcut.measure.Text;
+import roughcut.measure.Units;
 import roughcut.plan.Plan;
 
 class CarvingTest {
@@ -128,7 +130,7 @@ class CarvingTest {
         .as("16.1 deep as it is, 1.5 was meant")
         .isGreaterThan(value(margin, "facet.1.1.on-back"));
     assertThat(value(measured, "carve.1.left")).isCloseTo(0.6, within(1e-9));
-    assertThat(measured.details().carving().readings().get(0).advice())
+    assertThat(Text.in(measured.details().carving().readings().get(0).advice(), Units.MM))
         .contains("0.6 mm to come off");
     assertThat(measured.details().carving().readings().get(1).advice()).contains("not measured");
   }

@@ -9,6 +9,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
+import roughcut.measure.Text;
+import roughcut.measure.Units;
 import roughcut.shop.Cutter;
 import roughcut.shop.CutterBook;
 import roughcut.shop.CutterKind;
@@ -79,7 +81,9 @@ class PassPlanTest {
     PassPlan plan = PassPlan.of(job(18, 12, 1), List.of(bearing(12.7, 25, 6)));
     assertThat(plan.passes()).isEmpty();
     assertThat(plan.missing()).isPresent();
-    assertThat(plan.missing().get()).contains("from 0.0 mm").contains("cutting length");
+    assertThat(Text.in(plan.missing().get(), Units.MM))
+        .contains("from 0.0 mm")
+        .contains("cutting length");
   }
 
   @Test

@@ -11,6 +11,8 @@ import org.junit.jupiter.api.Test;
 import roughcut.Heron;
 import roughcut.demo.Demo;
 import roughcut.geometry.Point;
+import roughcut.measure.Text;
+import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
 import roughcut.shop.Template;
@@ -18,7 +20,7 @@ import roughcut.shop.Template;
 class WasteAndTemplatesTest {
   private static String say(Template template) {
     Plan plan = Plan.of(Heron.build().asDesigned(), Demo.shop().withTemplates(List.of(template)));
-    return plan.cuts().plansOf("bridge").get(0).template().say();
+    return Text.in(plan.cuts().plansOf("bridge").get(0).template().say(), Units.MM);
   }
 
   @Test

@@ -9,6 +9,8 @@ import java.util.Random;
 import org.junit.jupiter.api.Test;
 import roughcut.Heron;
 import roughcut.Vectors;
+import roughcut.measure.Text;
+import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.plan.Rooms;
 
@@ -135,14 +137,18 @@ class HeightsTest {
   void aBridgeThatCannotReachSaysWhichWayToChangeWhat() {
     Plan high = Heron.with("saddle.height=30");
     Heights heights = high.stringPlan().heights();
-    assertThat(heights.reach(high.stringPlan().bridge().kind()))
+    assertThat(Text.in(heights.reach(high.stringPlan().bridge().kind()), Units.MM))
         .contains("higher", "less angle", "deeper pocket (by 7.9 mm)");
     Plan through = Heron.with("saddle.height=30", "neck.fixing=through");
-    assertThat(through.stringPlan().heights().reach(through.stringPlan().bridge().kind()))
+    assertThat(
+            Text.in(
+                through.stringPlan().heights().reach(through.stringPlan().bridge().kind()),
+                Units.MM))
         .contains("the fretboard standing out less (by 7.9 mm)")
         .doesNotContain("pocket");
     Plan low = Heron.with("saddle.height=9");
-    assertThat(low.stringPlan().heights().reach(low.stringPlan().bridge().kind()))
+    assertThat(
+            Text.in(low.stringPlan().heights().reach(low.stringPlan().bridge().kind()), Units.MM))
         .contains("lower", "more angle", "shallower pocket (by 3.2 mm)");
   }
 

@@ -9,6 +9,8 @@ import java.util.Random;
 import org.junit.jupiter.api.Test;
 import roughcut.Heron;
 import roughcut.demo.Demo;
+import roughcut.measure.Text;
+import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
@@ -99,7 +101,7 @@ class SetUpTest {
 
   private static List<String> advice(String id, double value) {
     return read(Heron.build(), id, value).stringPlan().setUp().advice().stream()
-        .map(a -> a.what() + ": " + a.words())
+        .map(a -> a.what() + ": " + Text.in(a.words(), Units.MM))
         .toList();
   }
 

@@ -9,6 +9,8 @@ import org.junit.jupiter.api.Test;
 import roughcut.Heron;
 import roughcut.demo.Demo;
 import roughcut.layout.FretLayout;
+import roughcut.measure.Text;
+import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.plan.Rooms;
 import roughcut.record.Build;
@@ -170,7 +172,7 @@ class StringsTest {
   @Test
   void theSlantThatIsOfferedHoldsEverySaddle() {
     String[] square = with(FANNED, "bridge.kind=flat-plate", "bridge.posts=60");
-    String words = Heron.with(square).stringPlan().bridge().trouble();
+    String words = Text.in(Heron.with(square).stringPlan().bridge().trouble(), Units.MM);
     java.util.regex.Matcher said =
         java.util.regex.Pattern.compile("lies ([\\d.]+) mm to ([\\d.]+) mm further").matcher(words);
     assertThat(said.find()).as(words).isTrue();

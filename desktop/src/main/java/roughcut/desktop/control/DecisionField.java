@@ -20,7 +20,6 @@ import roughcut.design.Decisions;
 import roughcut.design.NumberDecision;
 import roughcut.desktop.session.Session;
 import roughcut.measure.NumberWriter;
-import roughcut.measure.Sentence;
 import roughcut.measure.Units;
 import roughcut.measure.Unreadable;
 import roughcut.measure.Value;
@@ -290,7 +289,7 @@ public final class DecisionField extends VBox implements Typing.Into, TakesReadi
   private String standing() {
     return session.plan().get().findings().stream()
         .filter(p -> p.where().equals(decision.id()))
-        .map(p -> Sentence.in(p.words(), session.units().get()))
+        .map(p -> p.words(session.units().get()))
         .findFirst()
         .orElse("");
   }

@@ -137,7 +137,7 @@ public final class FittingCard extends VBox {
         trouble,
         plan.cuts().troubles().stream()
             .filter(t -> fitting != null && t.finding().where().startsWith(fitting.id("")))
-            .map(t -> t.finding().words())
+            .map(t -> t.finding().words(units))
             .findFirst()
             .orElse(""));
     values(plan, units);

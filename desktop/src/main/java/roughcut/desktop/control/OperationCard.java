@@ -26,7 +26,7 @@ import roughcut.desktop.session.AtBench;
 import roughcut.desktop.session.Background;
 import roughcut.desktop.session.Desk;
 import roughcut.desktop.session.Session;
-import roughcut.measure.Sentence;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
@@ -132,7 +132,7 @@ public final class OperationCard extends VBox {
     Label state = text(step.state().words() + " · " + op.minutes() + " min" + wait, "panel-text");
     Ids.set(state, "operation.state");
     all.add(state);
-    step.why().forEach(w -> all.add(text(Sentence.in(w, units), "decision-message")));
+    step.why().forEach(w -> all.add(text(Text.in(w, units), "decision-message")));
     plan.build().log().done(op.id()).ifPresent(d -> made(op, d, units, all));
     all.add(verdict(op, units));
     List<Bench.Held> holds = bench.bench().held(op);
@@ -344,7 +344,7 @@ public final class OperationCard extends VBox {
     apply.getStyleClass().add("text-button");
     apply.setAccessibleText("Do this: " + way.words());
     apply.setOnAction(e -> session.make("what helps", "what helps", way.change()));
-    return new VBox(1, text(Sentence.in(way.words(), units), "panel-text"), apply);
+    return new VBox(1, text(way.words(units), "panel-text"), apply);
   }
 
   private Node setting(Plan plan, Value value, Units units) {

@@ -5,7 +5,6 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 import javafx.scene.shape.SVGPath;
 import roughcut.finding.Finding;
-import roughcut.measure.Sentence;
 import roughcut.measure.Units;
 import roughcut.thin.ThinSpot;
 
@@ -47,8 +46,7 @@ public final class Questions extends VBox {
     ThinSpot.State state = States.of(question);
     shape.setContent(States.shape(state));
     shape.getStyleClass().add("shape-" + state.word());
-    Label row =
-        new Label(question.severity().word() + ": " + Sentence.in(question.words(), units), shape);
+    Label row = new Label(question.severity().word() + ": " + question.words(units), shape);
     row.setGraphicTextGap(7);
     row.setWrapText(true);
     row.getStyleClass().add("fact");

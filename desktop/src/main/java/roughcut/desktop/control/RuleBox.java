@@ -10,7 +10,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import roughcut.desktop.session.Session;
 import roughcut.measure.Quantity;
-import roughcut.measure.Sentence;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.plan.LaidRule;
 import roughcut.plan.LaidRule.Datum;
@@ -100,7 +100,7 @@ public final class RuleBox extends VBox {
 
   private void tell() {
     boolean said = plan != null && mark.isPresent();
-    told.setText(said ? Sentence.in(rule.marked(plan, which, mark.getAsDouble()), units) : "");
+    told.setText(said ? Text.in(rule.marked(plan, which, mark.getAsDouble()), units) : "");
     told.setVisible(said);
     told.setManaged(said);
   }

@@ -11,7 +11,6 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import roughcut.bench.Stake;
-import roughcut.measure.Sentence;
 import roughcut.measure.Units;
 
 /** What is at stake when an operation is done now, and where it is done all the same. */
@@ -33,7 +32,7 @@ final class StakesBox extends VBox {
       if (last && reason) {
         continue;
       }
-      String words = Sentence.in(stake.words(), units);
+      String words = stake.words(units);
       getChildren().add(text(last ? words : stake.kind().word() + ": " + words, "stakes-what"));
       if (!last) {
         getChildren().add(text(stake.loss(), "lower-note"));

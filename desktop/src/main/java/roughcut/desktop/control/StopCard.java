@@ -11,7 +11,6 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.scene.shape.SVGPath;
 import roughcut.finding.Finding;
-import roughcut.measure.Sentence;
 import roughcut.measure.Units;
 import roughcut.thin.ThinSpot;
 
@@ -62,7 +61,7 @@ final class StopCard extends Button {
     getStyleClass().add("thin-" + state.word());
     shape.setContent(States.shape(state));
     word.setText(finding.topic().words() + ": " + Finding.counted(stops));
-    List<String> words = stops.stream().map(f -> Sentence.in(f.words(), units)).toList();
+    List<String> words = stops.stream().map(f -> f.words(units)).toList();
     what.setText(words.get(0));
     chip.show(States.shape(state), "", word.getText());
     Ids.set(this, "stop." + finding.topic().name().toLowerCase(Locale.ROOT));

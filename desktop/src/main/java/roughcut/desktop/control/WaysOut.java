@@ -10,7 +10,6 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import roughcut.desktop.session.Session;
-import roughcut.measure.Sentence;
 import roughcut.record.Proposal;
 
 /** Changes that would make something fit, each made with one press and undone like any edit. */
@@ -47,7 +46,7 @@ public final class WaysOut extends VBox {
   }
 
   private HBox row(Proposal way) {
-    Label words = new Label(Sentence.in(way.words(), session.units().get()));
+    Label words = new Label(way.words(session.units().get()));
     words.getStyleClass().add("fact");
     words.setWrapText(true);
     words.setMinWidth(0);

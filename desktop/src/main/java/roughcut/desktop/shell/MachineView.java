@@ -33,7 +33,7 @@ import roughcut.desktop.session.AtBench;
 import roughcut.desktop.session.Session;
 import roughcut.drawing.OperationDrawing;
 import roughcut.measure.NumberWriter;
-import roughcut.measure.Sentence;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 
@@ -237,7 +237,7 @@ final class MachineView extends BorderPane {
       if (last && reason) {
         continue;
       }
-      String words = Sentence.in(stake.words(), units);
+      String words = stake.words(units);
       all.add(line(last ? words : stake.kind().word() + ": " + words, "machine-asked-what"));
       if (!last) {
         all.add(line(stake.loss(), "machine-asked-loss"));
@@ -287,7 +287,7 @@ final class MachineView extends BorderPane {
     state.setText(
         step.why().isEmpty()
             ? step.state().words()
-            : step.state().words() + ": " + Sentence.in(step.why().get(0), units));
+            : step.state().words() + ": " + Text.in(step.why().get(0), units));
     state.pseudoClassStateChanged(
         States.WRONG, step.state() != Bench.State.READY && step.state() != Bench.State.DONE);
     Verdict stands = bench.bench().verdict();

@@ -26,7 +26,7 @@ import roughcut.desktop.session.Workspace;
 import roughcut.file.Autosave;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
-import roughcut.measure.Sentence;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 
@@ -211,7 +211,7 @@ final class TopBar extends HBox {
     about.setText(
         session
             .comparison()
-            .map(c -> Sentence.in(c.told(), units))
+            .map(c -> Text.in(c.told(), units))
             .orElseGet(() -> about(plan, units)));
     about.pseudoClassStateChanged(States.TRIED, session.trying());
     Tips.on(about, about.getText());

@@ -14,7 +14,7 @@ import roughcut.drawing.Drawing;
 import roughcut.fretboard.FretboardKeys;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
-import roughcut.measure.Sentence;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
@@ -122,7 +122,7 @@ final class BridgePage extends PlainPage {
   @Override
   void showLower(Plan plan, Units units) {
     Bridge bridge = plan.stringPlan().bridge();
-    trouble.setText(Sentence.in(bridge.trouble(), units));
+    trouble.setText(Text.in(bridge.trouble(), units));
     trouble.setVisible(!bridge.possible());
     trouble.setManaged(!bridge.possible());
     window.begin();

@@ -16,7 +16,7 @@ import roughcut.drawing.CarvingDrawing;
 import roughcut.drawing.Drawing;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
-import roughcut.measure.Sentence;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.neck.Carving;
 import roughcut.neck.Facets;
@@ -139,7 +139,7 @@ final class CarvingPage extends KnifePage {
           one.worst() > 0 && !one.bites(carving.rule().margin()) ? "the margin clears it" : "");
     }
     for (Carving.Reading reading : carving.readings()) {
-      rule.row(false, "now at " + reading.where(), Sentence.in(reading.advice(), units));
+      rule.row(false, "now at " + reading.where(), Text.in(reading.advice(), units));
     }
     rule.row(false, "then rest", carving.restDays() + " days, and lay a straightedge on it");
     rule.end();

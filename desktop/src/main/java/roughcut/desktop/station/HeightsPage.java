@@ -12,7 +12,7 @@ import roughcut.desktop.session.Desk;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.HeightsDrawing;
 import roughcut.measure.NumberWriter;
-import roughcut.measure.Sentence;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.rout.RoutKeys;
@@ -92,7 +92,7 @@ final class HeightsPage extends PlainPage {
   void showLower(Plan plan, Units units) {
     Heights heights = plan.stringPlan().heights();
     reach.setText(
-        Sentence.in("Saddles: " + heights.reach(plan.stringPlan().bridge().kind()) + ".", units));
+        Text.in("Saddles: " + heights.reach(plan.stringPlan().bridge().kind()) + ".", units));
     ways.begin();
     StringBuilder saddles = new StringBuilder();
     heights
@@ -155,7 +155,7 @@ final class HeightsPage extends PlainPage {
       proof.row(false, "", "trying …");
     }
     for (SeatWays.Way way : tried.orElse(List.of())) {
-      proof.row(false, "", Sentence.in(way.proposal().words(), units));
+      proof.row(false, "", way.proposal().words(units));
     }
   }
 
@@ -168,7 +168,7 @@ final class HeightsPage extends PlainPage {
                 proof.row(
                     false,
                     seat.made().label(),
-                    Sentence.in(seat.words(heights.taper().orElseThrow()), units)));
+                    Text.in(seat.words(heights.taper().orElseThrow()), units)));
   }
 
   @Override

@@ -26,7 +26,6 @@ import roughcut.finding.Finding;
 import roughcut.finding.Topic;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
-import roughcut.measure.Sentence;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.shop.BodyShapeBook;
@@ -178,7 +177,7 @@ final class OutlinePage extends BodyViewPage {
             + " go back along them lightly, or turn the body over");
     plan.about(Topic.BODY).stream()
         .filter(Finding::stops)
-        .forEach(p -> facts.row(true, p.severity().word(), Sentence.in(p.words(), units)));
+        .forEach(p -> facts.row(true, p.severity().word(), p.words(units)));
     facts.end();
   }
 

@@ -13,7 +13,7 @@ import roughcut.desktop.session.Desk;
 import roughcut.drawing.BodyDrawing;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
-import roughcut.measure.Sentence;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.record.Measurables;
@@ -110,7 +110,7 @@ final class PassesPage extends BodyViewPage {
             rout.surface().text(units) + " deep",
             rout.plan()
                 .missing()
-                .map(m -> Sentence.in(m, units))
+                .map(m -> Text.in(m, units))
                 .orElse(
                     rout.plan().passes().size()
                         + " passes, "
@@ -121,7 +121,7 @@ final class PassesPage extends BodyViewPage {
       title.setText("Passes for the " + plans.get(0).cut().words());
       for (RoutPlan rout : plans) {
         one(rout, plans.size() > 1, units);
-        lacks = rout.plan().missing().map(m -> Sentence.in(m, units)).orElse(lacks);
+        lacks = rout.plan().missing().map(m -> Text.in(m, units)).orElse(lacks);
       }
     }
     passes.end();

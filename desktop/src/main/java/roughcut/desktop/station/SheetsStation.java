@@ -34,7 +34,7 @@ import roughcut.file.SheetFolder;
 import roughcut.file.Tiling;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
-import roughcut.measure.Sentence;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 
@@ -188,7 +188,7 @@ public final class SheetsStation extends KnifelessStation {
     }
     Drawing drawn = sheet.of(plan, units);
     Tiling tiling = Tiling.of(drawn, paper.getValue());
-    pages.setText(Sentence.in(tiling.words(), units));
+    pages.setText(Text.in(tiling.words(), units));
   }
 
   @Override

@@ -15,6 +15,7 @@ import roughcut.fretboard.FretboardKeys;
 import roughcut.fretboard.FretboardWork;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 
@@ -110,7 +111,7 @@ final class SlotsPage extends KnifePage {
         "Gauge, where the board is to be "
             + NumberWriter.text(reading.board(), Quantity.LENGTH, units)
             + ": "
-            + reading.meaning()
+            + Text.in(reading.meaning(), units)
             + ". Light under others: "
             + reading.near().stream()
                 .map(

@@ -13,7 +13,7 @@ import roughcut.drawing.Drawing;
 import roughcut.layout.LayoutKeys;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Pitch;
-import roughcut.measure.Sentence;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
@@ -136,7 +136,7 @@ final class StringsPage extends PlainPage {
     }
 
     poles.end();
-    advice.setText(Sentence.in(String.join("\n", plan.nutWork().advice()), units));
+    advice.setText(Text.in(String.join("\n", plan.nutWork().advice()), units));
     advice.setVisible(!advice.getText().isEmpty());
     advice.setManaged(advice.isVisible());
     says.setText(

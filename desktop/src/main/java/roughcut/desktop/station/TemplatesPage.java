@@ -8,7 +8,7 @@ import roughcut.desktop.session.Desk;
 import roughcut.drawing.BodyDrawing;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
-import roughcut.measure.Sentence;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.rout.RoutPlan;
@@ -67,7 +67,7 @@ final class TemplatesPage extends BodyViewPage {
               .owned()
               .map(t -> NumberWriter.text(t.thickness(), Quantity.LENGTH, units))
               .orElse("–"),
-          rout.template().say().isEmpty() ? "made" : Sentence.in(rout.template().say(), units));
+          rout.template().say().isEmpty() ? "made" : Text.in(rout.template().say(), units));
     }
     plan.cuts()
         .indexHoles()
