@@ -18,6 +18,8 @@ import javafx.util.StringConverter;
  */
 public final class PickField<T> extends HBox {
   private final ComboBox<T> box = new ComboBox<>();
+  private final Function<T, String> words;
+  private List<String> said = List.of();
   private boolean showing;
 
   /**
@@ -28,6 +30,7 @@ public final class PickField<T> extends HBox {
    */
   public PickField(String id, String called, Function<T, String> words, Consumer<T> picked) {
     super(8);
+    this.words = words;
     getStyleClass().add("decision");
     setAlignment(Pos.CENTER_LEFT);
     Label label = new Label(called);
@@ -74,8 +77,12 @@ public final class PickField<T> extends HBox {
   /** Shows the things there are, and the chosen one; null for none. */
   public void show(List<T> things, T chosen) {
     showing = true;
-    if (!box.getItems().equals(things)) {
+    // A thing that is called otherwise is still the same thing, and has to be written anew.
+    List<String> next = things.stream().map(words).toList();
+    if (!box.getItems().equals(things) || !next.equals(said)) {
+      box.setValue(null);
       box.getItems().setAll(things);
+      said = next;
     }
     box.setValue(chosen);
     showing = false;
