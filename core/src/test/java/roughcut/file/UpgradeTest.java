@@ -24,7 +24,6 @@ import roughcut.demo.Demo;
 import roughcut.design.OutlineSizes;
 import roughcut.design.SurfaceDecisions;
 import roughcut.measure.Units;
-import roughcut.measure.Value;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
 import roughcut.record.Done;
@@ -106,16 +105,6 @@ class UpgradeTest {
                 assertThat(value.value()).as(id).isCloseTo(then.get(id), within(1e-5));
               }
             });
-    // Places and the seat that is wanted are told since; nothing else is new.
-    assertThat(
-            plan.values().values().stream()
-                .map(Value::id)
-                .filter(
-                    i ->
-                        !i.matches(
-                            "place\\..*|proof\\..*-wanted|rout\\..*\\.bit(-2)?|tuner\\.bit|core\\..*|rout\\..*\\.floor|web\\..*|jack\\..*\\.plate-room|rout\\..*\\.surface(\\.now)?|board\\..*\\.width|scarf\\.saw-back|heights\\.relief.*|.*\\.(bore|bit)-for-finish|body\\.thickness-finished|bridge\\.saddle-over-base|board\\.reveal-.*|body\\.planed-to|head\\.veneer-bevel|(rod|stiffener)\\.fence-at\\..*"))
-                .filter(i -> !then.containsKey(i)))
-        .isEmpty();
   }
 
   /** How far the wood had come was decided until format 3; it was read, and is a reading now. */

@@ -22,6 +22,8 @@ import roughcut.design.Fitting;
 import roughcut.design.FittingType;
 import roughcut.desktop.control.Ids;
 import roughcut.desktop.station.StationId;
+import roughcut.measure.Text;
+import roughcut.measure.Units;
 import roughcut.rout.Cut;
 import roughcut.thin.ThinSpot;
 
@@ -293,7 +295,8 @@ class BodyTest extends WindowTest {
     pick("template.which", "bridge");
     click("template.make");
     type(robot, "template.opening", "40.2");
-    assertThat(plan().cuts().plansOf("bridge").get(0).template().say()).contains("40.20");
+    assertThat(Text.in(plan().cuts().plansOf("bridge").get(0).template().say(), Units.MM))
+        .contains("40.20");
     click("template.make");
     assertThat(session().shop().get().templates()).isEmpty();
   }

@@ -69,6 +69,12 @@ public final class PickField<T> extends HBox {
     getChildren().addAll(label, space, box);
   }
 
+  /** For things that are told in a number or two. */
+  public PickField<T> narrow() {
+    box.setPrefWidth(84);
+    return this;
+  }
+
   /** What is picked now; null for nothing. */
   public T chosen() {
     return box.getValue();

@@ -51,14 +51,15 @@ public final class RuleBox extends VBox {
             () -> OptionalDouble.of(rule.shows()),
             v -> laid(new LaidRule(rule.from(), v.orElse(0))));
     fret =
-        new PickField<>(
-            "rule.fret",
-            "Wrong mark, fret",
-            f -> Integer.toString(f),
-            f -> {
-              which = f;
-              tell();
-            });
+        new PickField<Integer>(
+                "rule.fret",
+                "Wrong mark, fret",
+                f -> Integer.toString(f),
+                f -> {
+                  which = f;
+                  tell();
+                })
+            .narrow();
     marked =
         new EntryField(
             "rule.marked",
