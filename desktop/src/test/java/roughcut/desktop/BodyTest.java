@@ -8,8 +8,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Optional;
 import javafx.geometry.Point2D;
-import javafx.scene.control.ComboBox;
-import javafx.scene.control.Labeled;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
@@ -149,9 +147,6 @@ class BodyTest extends WindowTest {
     assertThat(design().fitting("bridge").orElseThrow().words()).isEqualTo("Zadní №1");
     assertThat(there("pickup.bridge.from-saddle")).as("its card stays open").isTrue();
     assertThat(said(robot, "Zadní №1")).as("its title").isTrue();
-    assertThat(((Labeled) find(robot, "cut.which", ComboBox.class).lookup(".list-cell")).getText())
-        .as("and in the list")
-        .isEqualTo("Zadní №1");
     type(robot, "fitting.name", "Neck pickup");
     assertThat(text("fitting.trouble")).contains("another is called “neck pickup” already");
     assertThat(design().fitting("bridge").orElseThrow().words()).isEqualTo("Zadní №1");

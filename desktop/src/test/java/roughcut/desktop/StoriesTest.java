@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
@@ -170,13 +171,18 @@ class StoriesTest extends BenchWalk {
 
   /** Words in sight that hold some others. */
   private List<String> saying(String part) {
-    return robot
-        .lookup((Node n) -> n instanceof Labeled l && l.getText() != null && l.isVisible())
-        .queryAll()
-        .stream()
-        .map(n -> ((Labeled) n).getText())
-        .filter(t -> t.contains(part))
-        .toList();
+    List<String> said = new ArrayList<>();
+    // Where the page is made, lest it is made anew while it is read.
+    show(
+        () ->
+            robot
+                .lookup((Node n) -> n instanceof Labeled l && l.getText() != null && l.isVisible())
+                .queryAll()
+                .stream()
+                .map(n -> ((Labeled) n).getText())
+                .filter(t -> t.contains(part))
+                .forEach(said::add));
+    return said;
   }
 
   /**

@@ -67,7 +67,7 @@ public final class EntryField extends VBox implements Typing.Into {
     Ids.set(field, id);
     field.getStyleClass().add("decision-field");
     field.setAccessibleText(called);
-    field.setPromptText(mayBeEmpty ? "unknown" : "");
+    field.setPromptText(mayBeEmpty ? "not yet" : "");
     unit.getStyleClass().add("decision-unit");
     unit.setMinWidth(Region.USE_PREF_SIZE);
     Region space = new Region();

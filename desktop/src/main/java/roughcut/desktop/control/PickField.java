@@ -85,11 +85,12 @@ public final class PickField<T> extends HBox {
     showing = true;
     // A thing that is called otherwise is still the same thing, and has to be written anew.
     List<String> next = things.stream().map(words).toList();
-    if (!box.getItems().equals(things) || !next.equals(said)) {
-      box.setValue(null);
+    if (!box.getItems().equals(things)) {
       box.getItems().setAll(things);
-      said = next;
+    } else if (!next.equals(said)) {
+      box.setValue(null);
     }
+    said = next;
     box.setValue(chosen);
     showing = false;
   }
