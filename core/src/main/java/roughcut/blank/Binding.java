@@ -19,7 +19,7 @@ import roughcut.shop.Woods;
  * @param channelHeight the binding's height
  * @param bendsTo least radius of one heated layer
  * @param tightest smallest radius of the outline
- * @param length of one layer for going all round, with what is to spare
+ * @param length of one layer for going all round, spare included
  */
 public record Binding(
     Value layers,

@@ -326,7 +326,7 @@ public record GlueJob(
 
     /** How many faces can be spread and closed within the open time. */
     private Value mostFaces(Value clamps, Value open) {
-      String most = "max(0, floor((o − b − k · c) / max(1, s + q · A / 100)))";
+      String most = "max(0, floor((o − b − k · c) / (s + q · A / 100)))";
       return Worked.of(
           job.prefix + ".faces-at-once",
           "Faces that can be glued at once",

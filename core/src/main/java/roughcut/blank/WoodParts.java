@@ -75,18 +75,7 @@ public final class WoodParts {
       double length,
       double width,
       double thickness) {
-    parts.add(part(id, label, use, species, length, width, thickness));
-  }
-
-  private static WoodPart part(
-      String id,
-      String label,
-      Use use,
-      String species,
-      double length,
-      double width,
-      double thickness) {
-    return WoodPart.rectangle(id, label, use, species, length, width, thickness);
+    parts.add(WoodPart.rectangle(id, label, use, species, length, width, thickness));
   }
 
   private void neck(BlankTree tree, NeckRips rips, Outline neckShape) {
@@ -143,16 +132,22 @@ public final class WoodParts {
           switch (step.kind()) {
             case OPENED ->
                 step.thickness() > 0
-                    ? List.of(part(id, "centre strip", Use.NECK_STEP, wood, length, thick, depth))
+                    ? List.of(
+                        WoodPart.rectangle(
+                            id, "centre strip", Use.NECK_STEP, wood, length, thick, depth))
                     : List.of();
             case TURNED -> List.of();
-            case CAPPED -> List.of(part(id, "cap", Use.NECK_STEP, wood, length, width, thick));
+            case CAPPED ->
+                List.of(WoodPart.rectangle(id, "cap", Use.NECK_STEP, wood, length, width, thick));
             case WINGED ->
                 List.of(
-                    part(id + ".bass", "bass wing", Use.NECK_STEP, wood, own, thick, depth),
-                    part(id + ".treble", "treble wing", Use.NECK_STEP, wood, own, thick, depth));
+                    WoodPart.rectangle(
+                        id + ".bass", "bass wing", Use.NECK_STEP, wood, own, thick, depth),
+                    WoodPart.rectangle(
+                        id + ".treble", "treble wing", Use.NECK_STEP, wood, own, thick, depth));
             case HEEL_BLOCK ->
-                List.of(part(id, "heel block", Use.NECK_STEP, wood, own, width, thick));
+                List.of(
+                    WoodPart.rectangle(id, "heel block", Use.NECK_STEP, wood, own, width, thick));
           });
     }
   }

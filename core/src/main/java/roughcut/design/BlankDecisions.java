@@ -36,19 +36,19 @@ public final class BlankDecisions {
       BOOK.number("blank.end-trim", "Trim at each end", LENGTH, 10, 0, 100, 1)
           .hint("Waste for snipe, pins and squaring.");
   public static final NumberDecision GLUE_FACE =
-      BOOK.number("glue.spread-face", "Spreading, a face", SECONDS, 10, 0, 600, 1)
+      BOOK.number("glue.spread-face", "Glue, time per face", SECONDS, 10, 1, 600, 1)
           .hint("To begin each face; what its size takes is added.");
   public static final NumberDecision GLUE_AREA =
-      BOOK.number("glue.spread-area", "Spreading, a dm²", SECONDS, 12, 0, 600, 1)
+      BOOK.number("glue.spread-area", "Glue, time per dm²", SECONDS, 12, 0, 600, 1)
           .hint("With a roller; a brush takes longer.");
   public static final NumberDecision GLUE_BEGIN =
-      BOOK.number("glue.begin", "Before the first clamp", SECONDS, 60, 0, 1800, 5)
+      BOOK.number("glue.begin", "Time before clamping", SECONDS, 60, 0, 1800, 5)
           .hint("Laying up, pins, parting film and cauls.");
   public static final NumberDecision GLUE_CLAMP =
-      BOOK.number("glue.each-clamp", "Each clamp", SECONDS, 12, 0, 600, 1)
+      BOOK.number("glue.each-clamp", "Time per clamp", SECONDS, 12, 0, 600, 1)
           .hint("To set and close it.");
   public static final NumberDecision GLUE_SPARE =
-      BOOK.number("glue.spare", "Glue to spare", PERCENT, 10, 0, 100, 1)
+      BOOK.number("glue.spare", "Spare glue", PERCENT, 10, 0, 100, 1)
           .hint("What stays in the cup and on the roller.");
   public static final NumberDecision WING_TRIM =
       BOOK.number("head.wing-trim", "Trim of a wing", LENGTH, 3, 0, 20, 0.5)

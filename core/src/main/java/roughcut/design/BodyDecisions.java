@@ -118,7 +118,7 @@ public final class BodyDecisions {
       BOOK.number("binding.bend-factor", "Bends to, times its thickness", RATIO, 30, 5, 200, 1)
           .hint("Least radius of a heated strip over its thickness; try an offcut.");
   public static final NumberDecision BINDING_SPARE =
-      BOOK.number("binding.spare", "Binding to spare", PERCENT, 5, 0, 100, 1)
+      BOOK.number("binding.spare", "Spare binding", PERCENT, 5, 0, 100, 1)
           .hint("For the overlap, and to hold it by.");
   public static final NumberDecision TOP_LEAF_1 =
       BOOK.number("top.leaf-1", "First leaf as sawn", LENGTH, 0, 0, 60, 0.1)

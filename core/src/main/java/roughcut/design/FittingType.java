@@ -5,7 +5,7 @@ import roughcut.measure.Worded;
 
 /** What can be fitted into a body; each type has its own numbers ({@link FittingTraits}). */
 public enum FittingType implements Worded {
-  PICKUP("pickup", Takes.NOTHING),
+  PICKUP("pickup", Takes.POCKET),
   CONTROL("control", Takes.NOTHING),
   JACK("jack", Takes.ONE),
   CAVITY("cavity", Takes.MANY),
@@ -18,6 +18,8 @@ public enum FittingType implements Worded {
   /** How many other things a fitting of a type has to do with. */
   public enum Takes {
     NOTHING,
+    /** The neck's pocket only, into which it may open. */
+    POCKET,
     ONE,
     TWO,
     MANY

@@ -103,22 +103,22 @@ public final class FretboardDecisions {
               "Towards the bridge positive: every fret changes by cents.",
               OperationId.BOARD_NUT_END);
   public static final NumberDecision NUT_HIGHER =
-      BOOK.number("nut.spare-height", "Nut blank higher by", FINE_LENGTH, 1.5, 0, 10, 0.1)
+      BOOK.number("nut.spare-height", "Nut blank, extra height", FINE_LENGTH, 1.5, 0, 10, 0.1)
           .hint("Over the strings, filed off once they lie.");
   public static final NumberDecision NUT_LONGER =
-      BOOK.number("nut.spare-length", "Nut blank longer by", LENGTH, 1, 0, 20, 0.5)
+      BOOK.number("nut.spare-length", "Nut blank, extra length", LENGTH, 1, 0, 20, 0.5)
           .hint("At each end, dressed flush with the neck.");
   public static final NumberDecision BLANK_SIDE =
-      BOOK.number("fretboard.spare-side", "Spare at each side", LENGTH, 3, 0, 30, 0.5)
+      BOOK.number("fretboard.spare-side", "Blank, extra per side", LENGTH, 3, 0, 30, 0.5)
           .hint("Of the blank, beside the widest place of the taper.");
   public static final NumberDecision MARKER_LEDGE =
-      BOOK.number("marker.held", "Dot held by", FINE_LENGTH, 0.5, 0, 5, 0.1)
-          .hint("Wall left round a dot or inlay at its shallowest edge, after the radius.");
+      BOOK.number("marker.held", "Recess at a dot's edge", FINE_LENGTH, 0.5, 0, 5, 0.1)
+          .hint("Least depth of its recess where the radius takes most.");
   public static final NumberDecision WIRE_SPARE =
-      BOOK.number("wire.spare", "Fret wire to spare", PERCENT, 5, 0, 100, 1)
+      BOOK.number("wire.spare", "Spare fret wire", PERCENT, 5, 0, 100, 1)
           .hint("For ends, and for one that is bent wrong.");
   public static final NumberDecision TANG_CLEAR =
-      BOOK.number("wire.tang-clear", "Tang clear of the binding", FINE_LENGTH, 0.3, 0, 5, 0.1)
+      BOOK.number("wire.tang-clear", "Tang gap at the binding", FINE_LENGTH, 0.3, 0, 5, 0.1)
           .hint("Nipped back by so much more than the binding is thick.");
   public static final NumberDecision GAUGE =
       BOOK.number("gauge.radius", "Gauge in hand", LENGTH, 280, 100, 2000, 10).hint("Concave.");

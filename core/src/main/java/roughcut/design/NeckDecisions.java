@@ -160,7 +160,7 @@ public final class NeckDecisions {
       BOOK.number("access.well", "Well at the adjuster", LENGTH, 20, 2, 80, 1)
           .hint("Along the neck, from the rod's end; the bore from the heel comes into it.");
   public static final NumberDecision BIT_HELD =
-      BOOK.number("access.bit-held", "Bit held in the chuck", LENGTH, 30, 5, 100, 1)
+      BOOK.number("access.bit-held", "Bit length in chuck", LENGTH, 30, 5, 100, 1)
           .hint("What of a bit doesn't reach into the wood.");
 
   public static final NumberDecision ROD_MASS =

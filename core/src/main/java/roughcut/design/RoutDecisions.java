@@ -61,7 +61,7 @@ public final class RoutDecisions {
       BOOK.number("bolt.bite", "Bite in the heel", LENGTH, 16, 4, 60, 0.5)
           .hint("How far the thread goes into the neck.");
   public static final NumberDecision BOLT_CLEARANCE =
-      BOOK.number("bolt.clearance", "Bolt clear in the body", FINE_LENGTH, 0.3, 0, 5, 0.1)
+      BOOK.number("bolt.clearance", "Bolt clearance in body", FINE_LENGTH, 0.3, 0, 5, 0.1)
           .hint("So much wider than the shank, so that it pulls the heel down.");
   public static final ChoiceDecision<BoltReach> BOLT_REACH =
       BOOK.choice(

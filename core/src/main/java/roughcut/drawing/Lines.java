@@ -91,6 +91,32 @@ public final class Lines {
     return mark.fold(new Parts(scale));
   }
 
+  /** What goes to paper: dimensions and spots as what they are made of, nothing of grips. */
+  public interface OnPaper<E extends Exception> extends Mark.Cases<Void, E> {
+    @Override
+    default Void dimension(Mark.Dimension dimension) throws E {
+      return all(of(dimension, 1));
+    }
+
+    @Override
+    default Void spot(Mark.Spot spot) throws E {
+      return all(of(spot, 1));
+    }
+
+    @Override
+    default Void handle(Mark.Handle handle) throws E {
+      return null;
+    }
+
+    /** Answers for each of several. */
+    default Void all(List<Mark> marks) throws E {
+      for (Mark mark : marks) {
+        mark.fold(this);
+      }
+      return null;
+    }
+  }
+
   private record Parts(double scale) implements Mark.Cases<List<Mark>, RuntimeException> {
     @Override
     public List<Mark> path(Mark.Path path) {

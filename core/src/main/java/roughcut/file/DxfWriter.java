@@ -13,7 +13,7 @@ import roughcut.geometry.Point;
  * A drawing as DXF release 12 in millimetres: x from the nut line, y up, one layer per role, named
  * after it. Areas of wood are left out; their outlines are there.
  */
-public final class DxfWriter implements Mark.Cases<Void, RuntimeException> {
+public final class DxfWriter implements Lines.OnPaper<RuntimeException> {
   private final StringBuilder out = new StringBuilder(64 * 1024);
 
   private DxfWriter() {}
@@ -43,23 +43,6 @@ public final class DxfWriter implements Mark.Cases<Void, RuntimeException> {
 
   @Override
   public Void fill(Mark.Fill fill) {
-    return null;
-  }
-
-  @Override
-  public Void dimension(Mark.Dimension dimension) {
-    Lines.of(dimension, 1).forEach(m -> m.fold(this));
-    return null;
-  }
-
-  @Override
-  public Void spot(Mark.Spot spot) {
-    Lines.of(spot, 1).forEach(m -> m.fold(this));
-    return null;
-  }
-
-  @Override
-  public Void handle(Mark.Handle handle) {
     return null;
   }
 

@@ -244,7 +244,7 @@ public final class PdfWriter {
   }
 
   /** Draws what may fall on what is seen of a page. */
-  private final class Drawer implements Mark.Cases<Void, IOException> {
+  private final class Drawer implements Lines.OnPaper<IOException> {
     private final PDPageContentStream content;
     private final double thickness;
     private final Bounds seen;
@@ -290,29 +290,6 @@ public final class PdfWriter {
       double room = (text.text().length() + 1) * text.size().height();
       if (new Bounds(at.x(), at.y(), at.x(), at.y()).grown(room).distance(seen) <= 0) {
         words(content, text);
-      }
-      return null;
-    }
-
-    @Override
-    public Void dimension(Mark.Dimension dimension) throws IOException {
-      return all(Lines.of(dimension, 1));
-    }
-
-    @Override
-    public Void spot(Mark.Spot spot) throws IOException {
-      return all(Lines.of(spot, 1));
-    }
-
-    /** Nothing can be taken hold of on paper. */
-    @Override
-    public Void handle(Mark.Handle handle) {
-      return null;
-    }
-
-    private Void all(List<Mark> marks) throws IOException {
-      for (Mark mark : marks) {
-        mark.fold(this);
       }
       return null;
     }

@@ -67,7 +67,7 @@ public final class SvgWriter {
   }
 
   /** Writes a mark as elements, each on a line of its own. */
-  private record Parts(XMLStreamWriter xml) implements Mark.Cases<Void, XMLStreamException> {
+  private record Parts(XMLStreamWriter xml) implements Lines.OnPaper<XMLStreamException> {
     @Override
     public Void path(Mark.Path path) throws XMLStreamException {
       xml.writeCharacters("\n  ");
@@ -108,29 +108,6 @@ public final class SvgWriter {
       }
       xml.writeCharacters(text.text());
       xml.writeEndElement();
-      return null;
-    }
-
-    @Override
-    public Void dimension(Mark.Dimension dimension) throws XMLStreamException {
-      return all(Lines.of(dimension, 1));
-    }
-
-    @Override
-    public Void spot(Mark.Spot spot) throws XMLStreamException {
-      return all(Lines.of(spot, 1));
-    }
-
-    /** Nothing can be taken hold of in a file. */
-    @Override
-    public Void handle(Mark.Handle handle) {
-      return null;
-    }
-
-    private Void all(List<Mark> marks) throws XMLStreamException {
-      for (Mark mark : marks) {
-        mark.fold(this);
-      }
       return null;
     }
   }

@@ -94,7 +94,7 @@ public final class FretboardKeys {
   public static final ValueKey WIRE_TANG_BACK =
       new ValueKey("wire.tang-back", "Tangs cut back at each side", FINE_LENGTH);
   public static final ValueKey WIRE_TOTAL =
-      new ValueKey("wire.total", "Wire for all frets, with what is to spare", LENGTH);
+      new ValueKey("wire.total", "Wire for all frets, spare included", LENGTH);
 
   private FretboardKeys() {}
 }

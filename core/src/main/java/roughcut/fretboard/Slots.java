@@ -31,7 +31,7 @@ import roughcut.record.Givens;
  * @param slots fret 1 first, or a zero fret before it
  * @param sawStop depth to which the saw is set for all of them
  * @param least the slot with least wood under it
- * @param total length of wire for all frets, with what is to spare
+ * @param total length of wire for all frets, spare included
  * @param bend radius to which the wire is bent
  */
 public record Slots(

@@ -2,6 +2,7 @@ package roughcut.measure;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * A sentence as a value: what it says, with its lengths as numbers in it, put into the maker's
@@ -16,13 +17,16 @@ import java.util.List;
  * @param lengths what stands there, in order
  */
 public record Text(String template, List<Length> lengths) {
-  /** Around a length while the sentence is put together; no keyboard and no file types them. */
+  /** Around a length while the sentence is put together; no keyboard types them. */
   private static final char FROM = '\uE000';
 
   private static final char TO = '\uE001';
 
   /** What stands for a length in a template. */
   private static final char HOLE = FROM;
+
+  /** In the place of a mark that is none. */
+  private static final char NO_SIGN = '\uFFFD';
 
   /** Decimals of an inch that tell a tenth of a millimetre. */
   private static final int INCH_DECIMALS = 3;
@@ -51,15 +55,25 @@ public record Text(String template, List<Length> lengths) {
     int at = 0;
     for (int from = words.indexOf(FROM); from >= 0; from = words.indexOf(FROM, at)) {
       int to = words.indexOf(TO, from);
-      if (to < 0) {
-        throw new IllegalArgumentException("a length without an end: " + words);
-      }
-      int decimals = words.charAt(from + 1) - '0';
-      lengths.add(new Length(Double.parseDouble(words.substring(from + 2, to)), decimals));
-      template.append(words, at, from).append(HOLE);
-      at = to + 1;
+      Optional<Length> length = length(words, from, to);
+      template.append(words, at, from).append(length.isPresent() ? HOLE : NO_SIGN);
+      length.ifPresent(lengths::add);
+      at = length.isPresent() ? to + 1 : from + 1;
     }
     return new Text(template.append(words, at, words.length()).toString(), lengths);
+  }
+
+  /** The length between two marks; empty where somebody pasted a mark into a name. */
+  private static Optional<Length> length(String words, int from, int to) {
+    if (to < from + 3 || !Character.isDigit(words.charAt(from + 1))) {
+      return Optional.empty();
+    }
+    try {
+      double mm = Double.parseDouble(words.substring(from + 2, to));
+      return Optional.of(new Length(mm, words.charAt(from + 1) - '0'));
+    } catch (NumberFormatException e) {
+      return Optional.empty();
+    }
   }
 
   /** A length in words that become a sentence. */

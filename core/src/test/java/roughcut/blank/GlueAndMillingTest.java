@@ -61,6 +61,25 @@ class GlueAndMillingTest {
         .isCloseTo(4 * (10 + 12 * area / 1e4) + 60 + 12 * clamps, within(1e-9));
   }
 
+  /** With a brush, slowly, and a fifth to spare: each of a maker's own times counts. */
+  @Test
+  void aMakersOwnTimesCount() {
+    Plan plan =
+        Heron.with(
+            "glue.spread-face=25",
+            "glue.spread-area=31",
+            "glue.begin=95",
+            "glue.each-clamp=17",
+            "glue.spare=20");
+    double area = value(plan, "stack.length") * value(plan, "stack.depth") / 1e4;
+    double clamps = value(plan, "clamps.needed");
+    double each = 25 + 31 * area;
+    assertThat(value(plan, "glue.time")).isCloseTo(4 * each + 95 + 17 * clamps, within(1e-9));
+    assertThat(value(plan, "glue.mass")).isCloseTo(4 * area / 100 * 180 * 1.2, within(1e-9));
+    double atOnce = Math.floor((value(plan, "glue.open-time") - 95 - 17 * clamps) / each);
+    assertThat(value(plan, "glue.stages")).isEqualTo(Math.ceil(4 / atOnce));
+  }
+
   @ParameterizedTest
   @CsvSource({
     "yellow,20,600",

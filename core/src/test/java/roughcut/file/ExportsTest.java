@@ -3,9 +3,7 @@ package roughcut.file;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import java.awt.geom.Point2D;
 import java.io.ByteArrayInputStream;
-import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -13,11 +11,7 @@ import java.util.ArrayList;
 import java.util.List;
 import javax.xml.parsers.DocumentBuilderFactory;
 import org.apache.pdfbox.Loader;
-import org.apache.pdfbox.contentstream.PDFGraphicsStreamEngine;
-import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDDocument;
-import org.apache.pdfbox.pdmodel.PDPage;
-import org.apache.pdfbox.pdmodel.graphics.image.PDImage;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -136,13 +130,13 @@ class ExportsTest {
   void thePdfsBarsMeasureAsTheySay() throws Exception {
     for (Paper paper : Paper.values()) {
       try (PDDocument pdf = Loader.loadPDF(PdfWriter.write(sheet, paper, Units.MM))) {
-        Lines bars = new Lines(pdf.getPage(0));
+        PdfPage bars = new PdfPage(pdf.getPage(0));
         assertThat(bars.lengths())
-            .as("100 mm bar in points")
-            .anySatisfy(l -> assertThat(l).isCloseTo(100 * 72 / 25.4, within(0.01)));
+            .as("100 mm bar")
+            .anySatisfy(l -> assertThat(l).isCloseTo(100, within(0.005)));
         assertThat(bars.lengths())
-            .as("4 in bar in points")
-            .anySatisfy(l -> assertThat(l).isCloseTo(4 * 72, within(0.01)));
+            .as("4 in bar")
+            .anySatisfy(l -> assertThat(l).isCloseTo(4 * 25.4, within(0.005)));
         String text = new PDFTextStripper().getText(pdf);
         assertThat(text).contains("100 mm").contains("4 in").contains("Heron");
         assertThat(pdf.getNumberOfPages()).isEqualTo(1 + Tiling.of(sheet, paper).tiles().size());
@@ -156,17 +150,17 @@ class ExportsTest {
     Tiling tiling = Tiling.of(sheet, Paper.A4);
     try (PDDocument pdf = Loader.loadPDF(PdfWriter.write(sheet, Paper.A4, Units.MM))) {
       Tiling.Tile tile = tiling.tiles().get(0);
-      double nut = (Tiling.MARGIN - tile.shows().left()) * PdfWriter.POINTS_PER_MM;
-      Lines lines = new Lines(pdf.getPage(1));
-      double wanted = nut + first * PdfWriter.POINTS_PER_MM;
-      double half = plan.taper().halfWidth(first) * PdfWriter.POINTS_PER_MM;
-      assertThat(lines.all)
+      double nut = (Tiling.MARGIN - tile.shows().left());
+      PdfPage lines = new PdfPage(pdf.getPage(1));
+      double wanted = nut + first;
+      double half = plan.taper().halfWidth(first);
+      assertThat(lines.strokes())
           .as("fret 1 on the first tile")
           .anySatisfy(
               l -> {
-                assertThat(l[0]).isCloseTo(wanted, within(0.02));
-                assertThat(l[2]).isCloseTo(wanted, within(0.02));
-                assertThat(Math.abs(l[3] - l[1])).isCloseTo(2 * half, within(0.02));
+                assertThat(l[0]).isCloseTo(wanted, within(0.007));
+                assertThat(l[2]).isCloseTo(wanted, within(0.007));
+                assertThat(Math.abs(l[3] - l[1])).isCloseTo(2 * half, within(0.007));
               });
     }
   }
@@ -186,7 +180,7 @@ class ExportsTest {
     Drawing drawing = Sheet.FRETBOARD.of(fanned, Units.MM);
     Tiling.Tile tile = Tiling.of(drawing, Paper.A4).tiles().get(0);
     try (PDDocument pdf = Loader.loadPDF(folder.resolve("fretboard.pdf").toFile())) {
-      List<double[]> lines = new Lines(pdf.getPage(1)).all;
+      List<double[]> lines = new PdfPage(pdf.getPage(1)).strokes();
       for (String row : table.subList(1, table.size())) {
         String[] cells = row.split(",");
         int fret = Integer.parseInt(cells[0]);
@@ -204,17 +198,14 @@ class ExportsTest {
         assertThat(dxf).anyMatch(n -> Math.abs(n - bassX) < 1e-4);
         assertThat(dxf).anyMatch(n -> Math.abs(n - trebleX) < 1e-4);
         if (trebleX < tile.shows().right() - 1 && bassX < tile.shows().right() - 1) {
-          double left = (Tiling.MARGIN - tile.shows().left()) * PdfWriter.POINTS_PER_MM;
+          double left = (Tiling.MARGIN - tile.shows().left());
           assertThat(lines)
               .as("fret " + fret)
               .anySatisfy(
                   l -> {
-                    assertThat(l[0])
-                        .isCloseTo(left + bassX * PdfWriter.POINTS_PER_MM, within(0.02));
-                    assertThat(l[2])
-                        .isCloseTo(left + trebleX * PdfWriter.POINTS_PER_MM, within(0.02));
-                    assertThat(Math.abs(l[3] - l[1]))
-                        .isCloseTo((trebleY - bassY) * PdfWriter.POINTS_PER_MM, within(0.02));
+                    assertThat(l[0]).isCloseTo(left + bassX, within(0.007));
+                    assertThat(l[2]).isCloseTo(left + trebleX, within(0.007));
+                    assertThat(Math.abs(l[3] - l[1])).isCloseTo((trebleY - bassY), within(0.007));
                   });
         }
       }
@@ -234,66 +225,5 @@ class ExportsTest {
     assertThat(tiling.covered().low()).isLessThanOrEqualTo(sheet.bounds().low());
     assertThat(tiling.tiles().get(1).shows().left())
         .isCloseTo(tiling.tiles().get(0).shows().right() - Tiling.OVERLAP, within(1e-9));
-  }
-
-  /** Reads straight strokes out of a page, in points. */
-  private static final class Lines extends PDFGraphicsStreamEngine {
-    final List<double[]> all = new ArrayList<>();
-    private Point2D at = new Point2D.Double();
-
-    Lines(PDPage page) throws IOException {
-      super(page);
-      processPage(page);
-    }
-
-    List<Double> lengths() {
-      return all.stream().map(l -> Math.hypot(l[2] - l[0], l[3] - l[1])).toList();
-    }
-
-    @Override
-    public void moveTo(float x, float y) {
-      at = new Point2D.Double(x, y);
-    }
-
-    @Override
-    public void lineTo(float x, float y) {
-      all.add(new double[] {at.getX(), at.getY(), x, y});
-      at = new Point2D.Double(x, y);
-    }
-
-    @Override
-    public Point2D getCurrentPoint() {
-      return at;
-    }
-
-    @Override
-    public void appendRectangle(Point2D p0, Point2D p1, Point2D p2, Point2D p3) {}
-
-    @Override
-    public void drawImage(PDImage image) {}
-
-    @Override
-    public void clip(int windingRule) {}
-
-    @Override
-    public void curveTo(float x1, float y1, float x2, float y2, float x3, float y3) {}
-
-    @Override
-    public void closePath() {}
-
-    @Override
-    public void endPath() {}
-
-    @Override
-    public void strokePath() {}
-
-    @Override
-    public void fillPath(int windingRule) {}
-
-    @Override
-    public void fillAndStrokePath(int windingRule) {}
-
-    @Override
-    public void shadingFill(COSName name) {}
   }
 }

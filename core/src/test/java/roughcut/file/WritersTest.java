@@ -4,9 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.awt.Shape;
-import java.awt.geom.AffineTransform;
 import java.awt.geom.PathIterator;
-import java.awt.geom.Point2D;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.StringReader;
@@ -19,14 +17,7 @@ import java.util.Map;
 import javax.xml.parsers.DocumentBuilderFactory;
 import org.apache.batik.parser.AWTPathProducer;
 import org.apache.pdfbox.Loader;
-import org.apache.pdfbox.contentstream.PDFGraphicsStreamEngine;
-import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDDocument;
-import org.apache.pdfbox.pdmodel.PDPage;
-import org.apache.pdfbox.pdmodel.font.PDFont;
-import org.apache.pdfbox.pdmodel.graphics.image.PDImage;
-import org.apache.pdfbox.util.Matrix;
-import org.apache.pdfbox.util.Vector;
 import org.junit.jupiter.api.Test;
 import org.w3c.dom.Document;
 import org.w3c.dom.Element;
@@ -181,85 +172,10 @@ class WritersTest {
     return new Seen(lines, words);
   }
 
-  /** What a page shows, in millimetres from its lower left corner. */
-  private static final class Reader extends PDFGraphicsStreamEngine {
-    private static final double POINT = 25.4 / 72;
-    private final List<List<Point>> lines = new ArrayList<>();
-    private final Map<String, Point> words = new LinkedHashMap<>();
-    private Point now = new Point(0, 0);
-
-    Reader(PDPage page) {
-      super(page);
-    }
-
-    private static Point mm(double x, double y) {
-      return new Point(x * POINT, y * POINT);
-    }
-
-    @Override
-    public void moveTo(float x, float y) {
-      now = mm(x, y);
-      lines.add(new ArrayList<>(List.of(now)));
-    }
-
-    @Override
-    public void lineTo(float x, float y) {
-      now = mm(x, y);
-      lines.get(lines.size() - 1).add(now);
-    }
-
-    @Override
-    public void curveTo(float x1, float y1, float x2, float y2, float x3, float y3) {
-      lineTo(x3, y3);
-    }
-
-    @Override
-    public Point2D getCurrentPoint() {
-      return new Point2D.Double(now.x() / POINT, now.y() / POINT);
-    }
-
-    @Override
-    protected void showGlyph(Matrix at, PDFont font, int code, Vector displacement)
-        throws IOException {
-      AffineTransform placed = at.createAffineTransform();
-      assertThat(placed.getDeterminant()).as("no word is mirrored").isPositive();
-      String letter = font.toUnicode(code);
-      words.putIfAbsent(letter, mm(at.getTranslateX(), at.getTranslateY()));
-    }
-
-    @Override
-    public void appendRectangle(Point2D a, Point2D b, Point2D c, Point2D d) {}
-
-    @Override
-    public void drawImage(PDImage image) {}
-
-    @Override
-    public void clip(int rule) {}
-
-    @Override
-    public void closePath() {}
-
-    @Override
-    public void endPath() {}
-
-    @Override
-    public void strokePath() {}
-
-    @Override
-    public void fillPath(int rule) {}
-
-    @Override
-    public void fillAndStrokePath(int rule) {}
-
-    @Override
-    public void shadingFill(COSName name) {}
-  }
-
   private static Seen pdf(byte[] file, int page) throws IOException {
     try (PDDocument document = Loader.loadPDF(file)) {
-      Reader reader = new Reader(document.getPage(page));
-      reader.processPage(document.getPage(page));
-      return new Seen(reader.lines, reader.words);
+      PdfPage shown = new PdfPage(document.getPage(page));
+      return new Seen(shown.lines(), shown.words());
     }
   }
 

@@ -1,7 +1,6 @@
 package roughcut.measure;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -32,8 +31,6 @@ class TextTest {
         .isEqualTo("from −1.000 in to 2.000 in");
     assertThat(Text.in(Text.mm(-0.04, 1), Units.MM)).isEqualTo("0.0 mm");
     assertThat(Text.in("nothing", Units.FRACTION_64)).isEqualTo("nothing");
-    assertThatThrownBy(() -> Text.of(Text.mm(3, 1).substring(0, 3)))
-        .isInstanceOf(IllegalArgumentException.class);
   }
 
   /** What the maker typed is not a length of the program's, whatever it looks like. */
@@ -61,6 +58,24 @@ class TextTest {
             .filter(w -> w.contains("offcut"))
             .toList();
     assertThat(said).isNotEmpty().allMatch(w -> w.contains("offcut 30 mm"));
+  }
+
+  /** A mark that somebody pasted into a name is none of ours: what is said around it is said. */
+  @Test
+  void aPastedMarkSpoilsNothing() {
+    String mark = Text.mm(3, 1).substring(0, 1);
+    for (String name :
+        List.of(mark, mark + mark, Text.mm(3, 1).substring(0, 3), mark + "1x\uE001", "\uE001")) {
+      Text text = Text.of("board " + name + " is " + Text.mm(12.7, 1) + " too thin");
+      assertThat(text.in(Units.DECIMAL_INCH))
+          .startsWith("board ")
+          .endsWith(" is 0.500 in too thin")
+          .doesNotContain(mark);
+      assertThat(Text.of(text.words())).isEqualTo(text);
+    }
+    Design called = Heron.build().design().withFittingCalled("neck", "N" + mark);
+    Plan plan = Plan.of(Heron.build().withDesign(called), Demo.shop().withCutters(List.of()));
+    assertThat(plan.findings()).anyMatch(f -> f.words().startsWith("N\uFFFD"));
   }
 
   /** Put into other words and taken out again, it is the same sentence. */

@@ -21,6 +21,7 @@ import roughcut.design.Design;
 import roughcut.design.Fitting;
 import roughcut.design.FittingDecisions;
 import roughcut.design.FittingTraits;
+import roughcut.design.FittingType;
 import roughcut.design.NumberDecision;
 import roughcut.desktop.session.Session;
 import roughcut.measure.Units;
@@ -178,12 +179,7 @@ public final class FittingCard extends VBox {
           .choice()
           .ifPresent(c -> fields.getChildren().add(new ChoiceField(relabelled(c), session)));
     }
-    boolean joins =
-        switch (shown.type()) {
-          case PICKUP, JACK, CAVITY, PLATE, CHANNEL -> true;
-          case CONTROL, STRAP, RELIEF, BORE -> false;
-        };
-    if (joins) {
+    if (shown.type().takes() != FittingType.Takes.NOTHING) {
       fields.getChildren().add(new JoinsEditor(session, shown));
     }
     boolean cavity =

@@ -27,7 +27,8 @@ final class JoinsEditor extends VBox {
         pick(1, "Leads to");
       }
       case MANY -> ticks();
-      case NOTHING -> pocket();
+      case POCKET -> pocket();
+      case NOTHING -> {}
     }
   }
 

@@ -50,7 +50,7 @@ final class FretsPage extends PlainPage {
             "Bend the wire to")
         .know(
             FretboardKeys.WIRE_TOTAL.id(),
-            "Wire, with spare",
+            "Wire, spare included",
             StringKeys.ACTION_LAST_FRET.id(),
             "String over the last fret");
   }

@@ -84,7 +84,7 @@ final class SlotsPage extends KnifePage {
             FretboardKeys.RADIUS_EVEN_END.id(),
             "Even edge ends at",
             FretboardKeys.WIRE_TOTAL.id(),
-            "Wire, with spare");
+            "Wire, spare included");
   }
 
   @Override
