@@ -35,7 +35,7 @@ final class BodyOrder {
     this.body = w.plan.body();
   }
 
-  private static Operation.Draft body(OperationId id, String title, int minutes) {
+  private static Draft body(OperationId id, String title, int minutes) {
     return Operation.of(id, PartId.BODY, BODY, title, minutes);
   }
 
@@ -53,7 +53,7 @@ final class BodyOrder {
             .wrong("one dimension of the board was never measured"));
     boolean joined = body.winged() || body.halved() || body.laminated();
     if (joined) {
-      Operation.Draft glue =
+      Draft glue =
           Operation.of(OperationId.BODY_GLUE, PartId.BODY, BLANKS, joining(), 45)
               .after(OperationId.BODY_MILL, "its boards aren't milled yet")
               .tools(body.join().glue().name(), "clamps", "cauls")
@@ -125,7 +125,7 @@ final class BodyOrder {
               .cautions(Caution.BANDSAW, Caution.DUST)
               .wrong("the blade wanders and a leaf comes out too thin"));
     }
-    Operation.Draft joint =
+    Draft joint =
         top(OperationId.TOP_JOINT, "Joint and glue the top's leaves", 40)
             .troubled(w.has(OperationId.TOP_RESAW) ? List.of() : wood)
             .tools(body.join().glue().name(), "plane", "clamps")
@@ -135,7 +135,7 @@ final class BodyOrder {
       joint.after(OperationId.TOP_RESAW, "its leaves aren't sawn yet");
     }
     w.add(joint);
-    Operation.Draft glue =
+    Draft glue =
         top(OperationId.TOP_GLUE, "Glue the top on", 45)
             .stands(BODY_INSIDE)
             .after(OperationId.TOP_JOINT, "there is no top yet")
@@ -155,13 +155,13 @@ final class BodyOrder {
     w.add(glue);
   }
 
-  private static Operation.Draft top(OperationId id, String title, int minutes) {
+  private static Draft top(OperationId id, String title, int minutes) {
     return Operation.of(id, PartId.TOP, BODY, title, minutes);
   }
 
   /** To thickness and outline. */
   void shape() {
-    Operation.Draft thick =
+    Draft thick =
         body(BodyWork.THICKNESS.operation(), "Plane the body to its thickness", 40)
             .after(OperationId.BODY_FLATTEN, "there is no flat blank yet")
             .tools("router sled, planer or drum", "caliper")

@@ -64,7 +64,7 @@ final class CutOrder {
     if (w.plan.cuts().pocket().isEmpty()) {
       return;
     }
-    Operation.Draft fit =
+    Draft fit =
         body(OperationId.NECK_FIT, "Try the neck in its pocket, and ease it", 30)
             .after(OperationId.cut("pocket"), "there is no pocket yet")
             .after(OperationId.HEEL_FACES, "its heel isn't final yet")
@@ -134,14 +134,14 @@ final class CutOrder {
         });
   }
 
-  private static Operation.Draft body(OperationId id, String title, int minutes) {
+  private static Draft body(OperationId id, String title, int minutes) {
     return Operation.of(id, PartId.BODY, Chapter.ROUTS, title, minutes);
   }
 
-  private Operation.Draft cut(String row, List<Cut> cuts) {
+  private Draft cut(String row, List<Cut> cuts) {
     Cut first = cuts.get(0);
     boolean bored = first.kind().bored();
-    Operation.Draft draft =
+    Draft draft =
         body(OperationId.cut(row), CutTitle.of(cuts), minutes(first, cuts.size()))
             .cautions(bored ? Caution.DRILL : Caution.ROUTER, Caution.DUST);
     stands(draft, first);
@@ -182,7 +182,7 @@ final class CutOrder {
     return 25 + 15 * cut.steps().size();
   }
 
-  private void stands(Operation.Draft draft, Cut cut) {
+  private void stands(Draft draft, Cut cut) {
     if (covered(cut)) {
       draft.stands(BODY_INSIDE, BODY_BACK).measures(BODY_LINES);
     } else if (cut.from() == CutFrom.TOP) {
@@ -198,7 +198,7 @@ final class CutOrder {
     }
   }
 
-  private void settings(Operation.Draft draft, List<Cut> cuts) {
+  private void settings(Draft draft, List<Cut> cuts) {
     for (Cut cut : cuts) {
       // Rails round the real neck place its pocket; its depth and tilt are what is set.
       boolean railed = cut.kind() == CutKind.POCKET;
@@ -232,7 +232,7 @@ final class CutOrder {
     draft.tools(cuts.get(0).kind().bored() ? "drill press or jig, stop" : "template, screwed down");
   }
 
-  private static void repairs(Operation.Draft draft, CutKind kind) {
+  private static void repairs(Draft draft, CutKind kind) {
     switch (kind) {
       case POCKET, BRIDGE -> draft.repaired(Repair.CUT_FURTHER, Repair.SHIM);
       case PICKUP -> draft.repaired(Repair.CUT_FURTHER, Repair.SHIM, Repair.COVER);
@@ -246,7 +246,7 @@ final class CutOrder {
   }
 
   /** What its place is measured from, as far as that has to be there. */
-  private void located(Operation.Draft draft, Cut cut) {
+  private void located(Draft draft, Cut cut) {
     boolean pocketed = w.plan.cuts().pocket().isPresent();
     switch (cut.kind()) {
       case POCKET -> {
@@ -313,7 +313,7 @@ final class CutOrder {
         "whether the bridge can come low and high enough follows from it");
   }
 
-  private void listed(Operation.Draft draft, Cut cut) {
+  private void listed(Draft draft, Cut cut) {
     if (cut.listed()) {
       draft.hold(
           HoldPoint.look(

@@ -30,7 +30,7 @@ final class FinishOrder {
     this.w = w;
   }
 
-  private static Operation.Draft whole(OperationId id, Chapter chapter, String title, int minutes) {
+  private static Draft whole(OperationId id, Chapter chapter, String title, int minutes) {
     return Operation.of(id, PartId.INSTRUMENT, chapter, title, minutes);
   }
 
@@ -65,7 +65,7 @@ final class FinishOrder {
   }
 
   void finish() {
-    Operation.Draft sand =
+    Draft sand =
         whole(OperationId.FINISH_SAND, BODY, "Sand body and neck through the grits", 180)
             .after(BodyWork.EDGES.operation(), "its edges aren't rounded yet")
             .after(OperationId.NECK_CARVE, "the neck isn't carved yet")
@@ -112,7 +112,7 @@ final class FinishOrder {
     for (int i = 1; i <= finish.coats(); i++) {
       boolean last = i == finish.coats();
       OperationId id = last ? OperationId.FINISH_COATS : OperationId.coat(i);
-      Operation.Draft coat =
+      Draft coat =
           whole(
                   id,
                   BODY,
@@ -169,7 +169,7 @@ final class FinishOrder {
             .after(OperationId.HEAD_TUNERS, "there are no bores yet")
             .tools("small drill", "wax on the screws")
             .undoable());
-    Operation.Draft bridge =
+    Draft bridge =
         whole(OperationId.BRIDGE_FIT, STRINGS, "Set bridge and ground wire in", 30)
             .afterIfThere(OperationId.FINISH_COATS, "the finish isn't on yet")
             .tools("press or clamp for the posts")
@@ -216,7 +216,7 @@ final class FinishOrder {
     if (w.plan.cuts().covers().isEmpty()) {
       return;
     }
-    Operation.Draft draft =
+    Draft draft =
         whole(OperationId.COVERS_MAKE, ROUTS, "Saw the covers to their ledges, screw them on", 60)
             .tools("offcut", "fine saw", "template")
             .cautions(Caution.SMALL_PARTS, Caution.DUST)

@@ -30,7 +30,7 @@ final class FretboardOrder {
     this.w = w;
   }
 
-  private static Operation.Draft board(OperationId id, String title, int minutes) {
+  private static Draft board(OperationId id, String title, int minutes) {
     return Operation.of(id, PartId.FRETBOARD, FRETBOARD, title, minutes);
   }
 
@@ -105,7 +105,7 @@ final class FretboardOrder {
 
   /** The board goes on, and closes what is in the neck. */
   void glue() {
-    Operation.Draft glue =
+    Draft glue =
         board(OperationId.BOARD_GLUE, "Glue the fretboard on", 45)
             .stands(NECK_TOP, NECK_OPEN)
             .after(OperationId.BOARD_TAPER, "nothing is flushed to it yet")
@@ -193,7 +193,7 @@ final class FretboardOrder {
     straightened();
     Slots slots = w.plan.fretboard().slots();
     if (slots.deepened()) {
-      Operation.Draft deepen =
+      Draft deepen =
           board(OperationId.BOARD_DEEPEN, "Deepen the slots", 45)
               .stands(NECK_BACK)
               .after(OperationId.BOARD_SLOTS, "there are no slots yet")
@@ -207,7 +207,7 @@ final class FretboardOrder {
               ? deepen
               : deepen.after(OperationId.BOARD_RADIUS, "the depth counts from the radius"));
     }
-    Operation.Draft press =
+    Draft press =
         board(OperationId.FRETS_PRESS, "Seat the frets", 90)
             .stands(NECK_BACK)
             .after(OperationId.BOARD_RADIUS, "they follow the radius")

@@ -179,7 +179,7 @@ final class HeadOrder {
     }
   }
 
-  private static Operation.Draft head(OperationId id, String title, int minutes) {
+  private static Draft head(OperationId id, String title, int minutes) {
     return Operation.of(id, PartId.HEAD, NECK, title, minutes);
   }
 }

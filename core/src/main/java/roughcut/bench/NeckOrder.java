@@ -88,7 +88,7 @@ final class NeckOrder {
               .cautions(Caution.SAW, Caution.DUST)
               .wrong("the kerf wasn't counted, or another saw finished the job"));
     }
-    Operation.Draft plane =
+    Draft plane =
         w.neck(OperationId.NECK_STRIPS_PLANE, BLANKS, "Plane the strips to thickness", 30)
             .tools("planer or drum sander", "caliper")
             .movesWood()
@@ -101,7 +101,7 @@ final class NeckOrder {
     if (strips.size() > 1) {
       glue(strips);
     }
-    Operation.Draft flatten =
+    Draft flatten =
         w.neck(
                 OperationId.NECK_FLATTEN,
                 BLANKS,
@@ -149,13 +149,13 @@ final class NeckOrder {
 
   private void glue(List<Strip> strips) {
     GlueJob job = w.plan.glueUp().job();
-    Operation.Draft dry =
+    Draft dry =
         w.neck(OperationId.NECK_DRY_FIT, BLANKS, "Dry-fit the stack with pins in its waste", 20)
             .after(OperationId.NECK_STRIPS_PLANE, "the strips aren't planed yet")
             .tools("pins", "clamps and cauls")
             .undoable();
     w.add(dry);
-    Operation.Draft glue =
+    Draft glue =
         w.neck(OperationId.NECK_GLUE, BLANKS, "Glue the neck's stack", 40)
             .after(OperationId.NECK_DRY_FIT, "nobody knows yet whether it closes")
             .tools(job.glue().name(), "roller", "clamps, cauls, parting film")
@@ -208,7 +208,7 @@ final class NeckOrder {
   /** Rod and stiffeners: by a fence while there is an edge, by a jig any time. */
   void channels() {
     if (w.there("rod.least") || w.there("rod.end.from-nut")) {
-      Operation.Draft rod =
+      Draft rod =
           channel(OperationId.ROD_CHANNEL, "Rout the rod's channel", 40, "rod")
               .hold(
                   w.measured(
@@ -234,8 +234,8 @@ final class NeckOrder {
     }
   }
 
-  private Operation.Draft channel(OperationId id, String title, int minutes, String of) {
-    Operation.Draft draft =
+  private Draft channel(OperationId id, String title, int minutes, String of) {
+    Draft draft =
         w.neck(id, NECK, title, minutes)
             .stands(NECK_BACK, NECK_OPEN)
             .setIfThere(
@@ -258,7 +258,7 @@ final class NeckOrder {
   }
 
   /** A fence is tried along the whole channel, once what it is set by was measured. */
-  private Operation.Draft tried(Operation.Draft draft, OperationId routs) {
+  private Draft tried(Draft draft, OperationId routs) {
     w.plan.blanks().routing().runs().stream()
         .filter(run -> run.routs().filter(routs::equals).isPresent())
         .flatMap(run -> run.trials().stream())
@@ -321,7 +321,7 @@ final class NeckOrder {
     if (w.plan.cuts().pocket().isEmpty()) {
       return;
     }
-    Operation.Draft faces =
+    Draft faces =
         w.neck(OperationId.HEEL_FACES, NECK, "Bring the heel's faces to their final place", 40)
             .after(OperationId.NECK_BACK_SAW, "the heel isn't sawn yet")
             .makes(HEEL_FLAT)

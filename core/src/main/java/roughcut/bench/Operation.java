@@ -3,20 +3,13 @@ package roughcut.bench;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.EnumSet;
-import java.util.HashMap;
-import java.util.HashSet;
-import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.Predicate;
-import roughcut.blank.GlueJob;
 import roughcut.design.OperationId;
 import roughcut.finding.Chapter;
 import roughcut.part.PartId;
-import roughcut.shop.Glue;
 
 /**
  * One operation of an instrument's making: what, on which part and faces, with what, set to what,
@@ -53,7 +46,7 @@ public final class Operation {
   private final boolean movesWood;
   private final Map<String, Heard> sounding;
 
-  private Operation(Draft draft) {
+  Operation(Draft draft) {
     id = draft.id.text();
     part = draft.part;
     chapter = draft.chapter;
@@ -263,216 +256,5 @@ public final class Operation {
   @Override
   public String toString() {
     return id;
-  }
-
-  /** An operation while it is written down. */
-  static final class Draft {
-    private final OperationId id;
-    private final PartId part;
-    private final Chapter chapter;
-    private final String title;
-    private final int minutes;
-    private final Set<Face> stands = EnumSet.noneOf(Face.class);
-    private final Set<Face> measures = EnumSet.noneOf(Face.class);
-    private final Set<Face> makes = EnumSet.noneOf(Face.class);
-    private final Set<Face> destroys = EnumSet.noneOf(Face.class);
-    private final Map<String, String> after = new LinkedHashMap<>();
-    private final List<OperationId> bound = new ArrayList<>();
-    private final List<String> settings = new ArrayList<>();
-    private final Set<String> optional = new HashSet<>();
-    private final List<String> tools = new ArrayList<>();
-    private final List<HoldPoint> holds = new ArrayList<>();
-    private final Set<Caution> cautions = EnumSet.noneOf(Caution.class);
-    private Wait wait;
-    private boolean undoable;
-    private String wrong = "";
-    private final List<String> troubles = new ArrayList<>();
-    private final List<String> hazards = new ArrayList<>();
-    private final Set<PartId> clamped = EnumSet.noneOf(PartId.class);
-    private final Set<Repair> repairs = EnumSet.noneOf(Repair.class);
-    private final Set<String> depths = new HashSet<>();
-    private final Set<String> openings = new HashSet<>();
-    private final List<String> places = new ArrayList<>();
-    private final Set<String> passes = new HashSet<>();
-    private final Set<String> poured = new LinkedHashSet<>();
-    private boolean movesWood;
-    private final Map<String, Heard> sounding = new HashMap<>();
-
-    private Draft(OperationId id, PartId part, Chapter chapter, String title, int minutes) {
-      this.id = id;
-      this.part = part;
-      this.chapter = chapter;
-      this.title = title;
-      this.minutes = minutes;
-    }
-
-    Draft stands(Face... faces) {
-      stands.addAll(List.of(faces));
-      return this;
-    }
-
-    Draft measures(Face... faces) {
-      measures.addAll(List.of(faces));
-      return this;
-    }
-
-    Draft makes(Face... faces) {
-      makes.addAll(List.of(faces));
-      return this;
-    }
-
-    Draft destroys(Face... faces) {
-      destroys.addAll(List.of(faces));
-      return this;
-    }
-
-    /**
-     * Binds it behind another, for a reason that wood gives rather than habit. The other has to be
-     * there: a route in which it isn't isn't made.
-     */
-    Draft after(OperationId operation, String reason) {
-      after.put(operation.text(), reason);
-      bound.add(operation);
-      return this;
-    }
-
-    /** The same behind one that not every such instrument has. */
-    Draft afterIfThere(OperationId operation, String reason) {
-      after.put(operation.text(), reason);
-      return this;
-    }
-
-    /** What is set; each number has to be told by the plan, or the route isn't made. */
-    Draft set(String... values) {
-      settings.addAll(List.of(values));
-      return this;
-    }
-
-    /** Numbers that not every such instrument has: left out where the plan doesn't tell them. */
-    Draft setIfThere(String... values) {
-      optional.addAll(List.of(values));
-      return set(values);
-    }
-
-    /** Leaves out what may be missing and is. */
-    void leaveOut(Predicate<String> there) {
-      settings.removeIf(s -> optional.contains(s) && !there.test(s));
-    }
-
-    /** Ids of numbers that may be missing. */
-    Set<String> optional() {
-      return Set.copyOf(optional);
-    }
-
-    /** What it was bound behind that there has to be. */
-    List<OperationId> bound() {
-      return List.copyOf(bound);
-    }
-
-    /** Settings that are depths: they grow with what is taken away. */
-    Draft deep(String... values) {
-      depths.addAll(List.of(values));
-      return set(values);
-    }
-
-    /** Settings that are an opening's widths. */
-    Draft wide(String... values) {
-      openings.addAll(List.of(values));
-      return set(values);
-    }
-
-    /** Depths that a machine is set to on the way: what came out is read elsewhere. */
-    Draft passing(String... values) {
-      passes.addAll(List.of(values));
-      return deep(values);
-    }
-
-    /** Settings that are places on the part, from an edge or a line that can be touched. */
-    Draft placed(String... values) {
-      places.addAll(List.of(values));
-      return set(values);
-    }
-
-    /** Settings that are places along the strings, where a fault is heard. */
-    Draft sounds(Heard how, String... values) {
-      List.of(values).forEach(v -> sounding.put(v, how));
-      return set(values);
-    }
-
-    Draft tools(String... words) {
-      tools.addAll(List.of(words));
-      return this;
-    }
-
-    Draft hold(HoldPoint hold) {
-      holds.add(hold);
-      return this;
-    }
-
-    Draft waits(double hours, String reason) {
-      wait = Wait.of(hours, reason);
-      return this;
-    }
-
-    /** A glue-up: until it is cured nothing is done on the parts that lie in clamps. */
-    Draft cures(Glue glue, PartId... parts) {
-      clamped.addAll(List.of(parts));
-      wait = Wait.cure(glue);
-      return this;
-    }
-
-    PartId part() {
-      return part;
-    }
-
-    boolean dusty() {
-      return cautions.contains(Caution.DUST);
-    }
-
-    Draft hazards(List<String> sentences) {
-      hazards.addAll(sentences);
-      return this;
-    }
-
-    Draft troubled(List<String> words) {
-      troubles.addAll(words);
-      return this;
-    }
-
-    Draft repaired(Repair... ways) {
-      repairs.addAll(List.of(ways));
-      return this;
-    }
-
-    /** So much wood comes off that what was flat before may not be flat after. */
-    Draft movesWood() {
-      movesWood = true;
-      return this;
-    }
-
-    /** What a glue-up is done by: its times, its glue, its clamps. */
-    Draft glues(GlueJob job) {
-      poured.add(job.mass().id());
-      return set(job.open().id(), job.time().id(), job.mass().id(), job.clamps().id());
-    }
-
-    Draft undoable() {
-      undoable = true;
-      return this;
-    }
-
-    Draft cautions(Caution... all) {
-      cautions.addAll(List.of(all));
-      return this;
-    }
-
-    Draft wrong(String words) {
-      wrong = words;
-      return this;
-    }
-
-    Operation done() {
-      return new Operation(this);
-    }
   }
 }

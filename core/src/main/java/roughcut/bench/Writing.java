@@ -78,7 +78,7 @@ final class Writing {
     return List.copyOf(operations);
   }
 
-  void add(Operation.Draft draft) {
+  void add(Draft draft) {
     if (draft.dusty()) {
       draft.hazards(dust(draft.part()));
     }
@@ -123,7 +123,7 @@ final class Writing {
         .toList();
   }
 
-  Operation.Draft neck(OperationId id, Chapter chapter, String title, int minutes) {
+  Draft neck(OperationId id, Chapter chapter, String title, int minutes) {
     return Operation.of(id, PartId.NECK, chapter, title, minutes);
   }
 

@@ -68,7 +68,7 @@ class CompleteRouteTest {
     assertThat(never).isEmpty();
   }
 
-  private static Operation.Draft op(OperationId id) {
+  private static Draft op(OperationId id) {
     return Operation.of(id, PartId.NECK, Chapter.NECK, "Something", 10);
   }
 
