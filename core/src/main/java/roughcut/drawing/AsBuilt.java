@@ -42,15 +42,15 @@ public final class AsBuilt {
    * @param units in which the largest differences are told
    */
   public static Drawing over(Drawing real, Drawing drawn, Units units) {
-    Map<String, List<Mark.Path>> there = new HashMap<>();
+    Map<String, List<Mark.Stroke>> there = new HashMap<>();
     real.lines()
         .forEach(path -> there.computeIfAbsent(key(path), k -> new ArrayList<>()).add(path));
     List<Mark> thin = new ArrayList<>();
     List<Off> off = new ArrayList<>();
-    for (Mark.Path path : drawn.lines().toList()) {
+    for (Mark.Stroke path : drawn.lines().toList()) {
       if (LINES.contains(path.role())
           && there.getOrDefault(key(path), List.of()).stream().noneMatch(p -> same(p, path))) {
-        thin.add(new Mark.Path(Role.COVERED, path.points(), path.closed()));
+        thin.add(new Mark.Stroke(Role.COVERED, path.points(), path.closed()));
         if (path.role() == Role.OUTLINE) {
           nearest(path, real).ifPresent(off::add);
         }
@@ -73,7 +73,7 @@ public final class AsBuilt {
   }
 
   /** Against the real outline that lies nearest, wherever the two are furthest apart. */
-  private static Optional<Off> nearest(Mark.Path drawn, Drawing real) {
+  private static Optional<Off> nearest(Mark.Stroke drawn, Drawing real) {
     return real.lines()
         .filter(p -> p.role() == drawn.role())
         .map(p -> furthest(drawn, p))
@@ -81,7 +81,7 @@ public final class AsBuilt {
   }
 
   /** The place of the drawn line that lies furthest from the real one, with the nearest there. */
-  private static Off furthest(Mark.Path drawn, Mark.Path real) {
+  private static Off furthest(Mark.Stroke drawn, Mark.Stroke real) {
     Off most = null;
     for (Point p : drawn.points()) {
       Off here = new Off(p, nearest(p, real));
@@ -90,7 +90,7 @@ public final class AsBuilt {
     return most;
   }
 
-  private static Point nearest(Point p, Mark.Path line) {
+  private static Point nearest(Point p, Mark.Stroke line) {
     List<Point> points = line.points();
     Point nearest = points.get(0);
     for (int i = line.closed() ? 0 : 1; i < points.size(); i++) {
@@ -114,7 +114,7 @@ public final class AsBuilt {
     }
     List<Mark> marks = new ArrayList<>();
     for (Off off : named) {
-      marks.add(new Mark.Path(Role.MEASURED, List.of(off.drawn, off.real), false));
+      marks.add(new Mark.Stroke(Role.MEASURED, List.of(off.drawn, off.real), false));
       marks.add(
           new Mark.Text(
               Role.MEASURED,
@@ -139,11 +139,11 @@ public final class AsBuilt {
     return 0;
   }
 
-  private static String key(Mark.Path path) {
+  private static String key(Mark.Stroke path) {
     return path.role() + " " + path.points().size() + " " + path.closed();
   }
 
-  private static boolean same(Mark.Path a, Mark.Path b) {
+  private static boolean same(Mark.Stroke a, Mark.Stroke b) {
     List<Point> one = a.points();
     List<Point> two = b.points();
     for (int i = 0; i < one.size(); i++) {

@@ -4,10 +4,10 @@ import java.util.List;
 import roughcut.design.StringDecisions;
 import roughcut.drawing.Mark.Anchor;
 import roughcut.drawing.Mark.Size;
-import roughcut.geometry.Arcs;
 import roughcut.geometry.Bounds;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
+import roughcut.geometry.Shapes;
 import roughcut.layout.StringSpread;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
@@ -148,7 +148,7 @@ public final class BridgeDrawing {
       return;
     }
     Point at = new Point(hole.x().value(), hole.y().value());
-    Outline bore = new Outline(Arcs.arc(at, POST / 2, 0, 2 * Math.PI));
+    Outline bore = Shapes.circle(at, POST / 2);
     sketch.fill(Role.CHANNEL, bore, "#FBF9F4");
     sketch.outline(Role.EDGE, bore);
     sketch.line(Role.CENTRE, at.x() - POST, at.y(), at.x() + POST, at.y());

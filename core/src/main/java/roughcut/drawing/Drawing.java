@@ -23,7 +23,7 @@ public record Drawing(String title, List<Mark> marks, Bounds bounds, List<Bounds
   }
 
   /** Its lines. */
-  public Stream<Mark.Path> lines() {
+  public Stream<Mark.Stroke> lines() {
     return marks.stream().flatMap(m -> m.line().stream());
   }
 

@@ -10,9 +10,9 @@ import roughcut.fretboard.FretPins;
 import roughcut.fretboard.FretboardRadius;
 import roughcut.fretboard.Markers;
 import roughcut.fretboard.Slots;
-import roughcut.geometry.Arcs;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
+import roughcut.geometry.Shapes;
 import roughcut.layout.FretboardTaper;
 import roughcut.plan.Plan;
 
@@ -131,7 +131,7 @@ final class FretboardView {
     for (Markers.Dot dot : plan.fretboard().markers().dots()) {
       for (int side : dot.y() == 0 ? new int[] {1} : new int[] {1, -1}) {
         Point at = new Point(dot.along(side), side * dot.y());
-        Outline circle = new Outline(Arcs.arc(at, r, 0, 2 * Math.PI));
+        Outline circle = Shapes.circle(at, r);
         sketch.fill(Role.CHANNEL, circle, SHELL);
         sketch.outline(dot.possible() ? Role.EDGE : Role.STOP, circle);
       }
@@ -197,13 +197,10 @@ final class FretboardView {
     double dot = plan.given(FretboardDecisions.SIDE_DOT) / 2;
     for (Markers.Dot marker : plan.fretboard().markers().dots()) {
       Outline circle =
-          new Outline(
-              Arcs.arc(
-                  new Point(
-                      taper.edge(marker.x(), marker.slant(), 1).x(), edgeHeight(marker.x()) - down),
-                  dot,
-                  0,
-                  2 * Math.PI));
+          Shapes.circle(
+              new Point(
+                  taper.edge(marker.x(), marker.slant(), 1).x(), edgeHeight(marker.x()) - down),
+              dot);
       sketch.fill(Role.CHANNEL, circle, SHELL);
       sketch.outline(Role.EDGE, circle);
     }

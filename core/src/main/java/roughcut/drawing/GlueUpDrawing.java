@@ -6,10 +6,10 @@ import roughcut.blank.PlacedStrip;
 import roughcut.design.BlankDecisions;
 import roughcut.drawing.Mark.Anchor;
 import roughcut.drawing.Mark.Size;
-import roughcut.geometry.Arcs;
 import roughcut.geometry.Bounds;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
+import roughcut.geometry.Shapes;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 
@@ -138,7 +138,7 @@ public final class GlueUpDrawing {
           double y = strips.get(face).from();
           double r = 2.6;
           Point at = new Point(y, depth + 4.5);
-          sketch.path(Role.TOUCH, true, Arcs.arc(at, r, 0, 2 * Math.PI));
+          sketch.outline(Role.TOUCH, Shapes.circle(at, r));
           sketch.text(
               Role.TOUCH, y, depth + 3.4, Integer.toString(stage + 1), Anchor.MIDDLE, Size.SMALL);
         }

@@ -1,16 +1,16 @@
 package roughcut.drawing;
 
-import java.util.ArrayList;
 import java.util.List;
 import roughcut.blank.PlacedStrip;
 import roughcut.design.Decisions;
 import roughcut.design.NeckDecisions;
 import roughcut.drawing.Mark.Anchor;
 import roughcut.drawing.Mark.Size;
-import roughcut.geometry.Arcs;
 import roughcut.geometry.Bounds;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
+import roughcut.geometry.Shapes;
+import roughcut.geometry.Similarity;
 import roughcut.measure.Units;
 import roughcut.neck.AccessBore;
 import roughcut.neck.HeadLine;
@@ -41,7 +41,7 @@ public final class HeadDrawing {
   }
 
   private Drawing draw() {
-    Outline face = mirrored(plan.headFace().corners());
+    Outline face = plan.headFace().outline().through(Similarity.endForEnd());
     wood(face);
     neck();
     sketch.outline(Role.OUTLINE, face);
@@ -54,10 +54,6 @@ public final class HeadDrawing {
     double high = face.bounds().high() + 26;
     return sketch.drawing(
         "Head", new Bounds(face.bounds().left() - 24, -high, NECK_SHOWN + 30, high));
-  }
-
-  private static Outline mirrored(List<Point> corners) {
-    return new Outline(corners.stream().map(p -> new Point(-p.x(), p.y())).toList());
   }
 
   private void wood(Outline face) {
@@ -114,15 +110,11 @@ public final class HeadDrawing {
   }
 
   private static Outline moved(Outline shape, double along) {
-    return new Outline(shape.corners().stream().map(p -> new Point(p.x() + along, p.y())).toList());
+    return shape.moved(along, 0);
   }
 
   private Point post(TunerLayout.Tuner tuner) {
     return new Point(-tuner.x().value(), tuner.y().value());
-  }
-
-  private void circle(Role role, Point at, double diameter) {
-    sketch.path(role, true, Arcs.arc(at, diameter / 2, 0, 2 * Math.PI));
   }
 
   /** The body at the back of the head. */
@@ -139,11 +131,11 @@ public final class HeadDrawing {
   private void tuner(TunerLayout.Tuner tuner) {
     double bushing = plan.given(NeckDecisions.TUNER_BUSHING);
     Point p = post(tuner);
-    Outline bore = new Outline(Arcs.arc(p, bushing / 2, 0, 2 * Math.PI));
+    Outline bore = Shapes.circle(p, bushing / 2);
     sketch.fill(Role.CHANNEL, bore, "#FBF9F4");
     Role role = Role.of(plan.state(ThinKind.TUNER_EDGE, tuner.edge()), Role.EDGE);
     sketch.outline(role, bore);
-    circle(Role.EDGE, p, plan.given(NeckDecisions.TUNER_POST));
+    sketch.outline(Role.EDGE, Shapes.circle(p, plan.given(NeckDecisions.TUNER_POST) / 2));
     sketch.text(
         Role.NOTE,
         p.x(),
@@ -173,17 +165,14 @@ public final class HeadDrawing {
     double from = bore.opens().value() / cos;
     double to = bore.closes().value() / cos;
     double half = bore.diameter().value() / 2;
-    List<Point> oval = new ArrayList<>();
-    for (Point p : Arcs.arc(new Point(0, 0), half, 0, 2 * Math.PI)) {
-      oval.add(new Point(-(from + to) / 2 + p.x() / half * (to - from) / 2, p.y()));
-    }
-    sketch.fill(Role.CHANNEL, new Outline(oval), "#FBF9F4");
-    sketch.path(Role.EDGE, true, oval);
+    Outline oval = Shapes.oval(new Point(-(from + to) / 2, 0), (to - from) / 2, half);
+    sketch.fill(Role.CHANNEL, oval, "#FBF9F4");
+    sketch.outline(Role.EDGE, oval);
   }
 
   /** Posts from the break, one row to each side. */
   private void dimensions() {
-    double high = plan.headFace().bounds().high() + 8;
+    double high = plan.headFace().outline().bounds().high() + 8;
     TunerLayout.Tuner nearest = null;
     TunerLayout.Tuner furthest = null;
     for (TunerLayout.Tuner tuner : layout.tuners()) {

@@ -4,8 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import roughcut.drawing.Mark.Anchor;
 import roughcut.drawing.Mark.Size;
-import roughcut.geometry.Arcs;
 import roughcut.geometry.Point;
+import roughcut.geometry.Shapes;
 import roughcut.measure.Precision;
 
 /**
@@ -70,7 +70,7 @@ public final class Lines {
     Point edge = spot.at().plus(0, way * radius);
     Point label = spot.at().plus(0, way * 5.5 * scale);
     return List.of(
-        new Mark.Path(spot.role(), Arcs.arc(spot.at(), radius, 0, 2 * Math.PI), true),
+        new Mark.Stroke(spot.role(), Shapes.circle(spot.at(), radius).path()),
         path(spot.role(), edge, label),
         new Mark.Text(
             spot.role(),
@@ -83,7 +83,7 @@ public final class Lines {
   }
 
   private static Mark path(Role role, Point a, Point b) {
-    return new Mark.Path(role, List.of(a, b), false);
+    return new Mark.Stroke(role, List.of(a, b), false);
   }
 
   /** The mark itself when it is simple, otherwise what it is made of. */
@@ -119,8 +119,8 @@ public final class Lines {
 
   private record Parts(double scale) implements Mark.Cases<List<Mark>, RuntimeException> {
     @Override
-    public List<Mark> path(Mark.Path path) {
-      return List.of(path);
+    public List<Mark> stroke(Mark.Stroke stroke) {
+      return List.of(stroke);
     }
 
     @Override

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import roughcut.geometry.Bounds;
 import roughcut.geometry.Outline;
+import roughcut.geometry.Path;
 import roughcut.geometry.Point;
 
 /**
@@ -19,7 +20,7 @@ public sealed interface Mark {
 
   /** An answer for each kind of mark; whoever draws, writes or counts them has to know them all. */
   interface Cases<T, E extends Exception> {
-    T path(Path path) throws E;
+    T stroke(Stroke stroke) throws E;
 
     T fill(Fill fill) throws E;
 
@@ -35,7 +36,7 @@ public sealed interface Mark {
   <T, E extends Exception> T fold(Cases<T, E> cases) throws E;
 
   /** It, where it is a line. */
-  default Optional<Path> line() {
+  default Optional<Stroke> line() {
     return Optional.empty();
   }
 
@@ -71,19 +72,29 @@ public sealed interface Mark {
         Math.max(a.y(), b.y()));
   }
 
-  /** A run of straight lines. */
-  record Path(Role role, List<Point> points, boolean closed) implements Mark {
-    public Path {
-      points = List.copyOf(points);
+  /** A line. */
+  record Stroke(Role role, Path path) implements Mark {
+    /** Straight from point to point. */
+    public Stroke(Role role, List<Point> points, boolean closed) {
+      this(role, Path.straight(points, closed));
+    }
+
+    /** Corners on it. */
+    public List<Point> points() {
+      return path.points();
+    }
+
+    public boolean closed() {
+      return path.closed();
     }
 
     @Override
     public <T, E extends Exception> T fold(Cases<T, E> cases) throws E {
-      return cases.path(this);
+      return cases.stroke(this);
     }
 
     @Override
-    public Optional<Path> line() {
+    public Optional<Stroke> line() {
       return Optional.of(this);
     }
 
@@ -94,7 +105,7 @@ public sealed interface Mark {
 
     @Override
     public List<Bounds> stretches() {
-      return along(points, closed);
+      return along(points(), closed());
     }
   }
 

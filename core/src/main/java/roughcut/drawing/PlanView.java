@@ -9,15 +9,14 @@ import roughcut.design.Decisions;
 import roughcut.design.NeckDecisions;
 import roughcut.drawing.Mark.Anchor;
 import roughcut.drawing.Mark.Size;
-import roughcut.geometry.Arcs;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
+import roughcut.geometry.Shapes;
 import roughcut.layout.FretLayout;
 import roughcut.layout.FretboardTaper;
 import roughcut.layout.LayoutKeys;
 import roughcut.neck.Channel;
 import roughcut.neck.HeadLine;
-import roughcut.neck.HeadOutline;
 import roughcut.neck.MachineStops;
 import roughcut.neck.ScarfJoint;
 import roughcut.neck.TunerLayout;
@@ -78,11 +77,7 @@ final class PlanView {
   }
 
   private Outline headOutline() {
-    List<Point> seen = new ArrayList<>();
-    for (Point p : HeadOutline.of(taper.halfWidth(0), head.length().value(), headWidth(plan))) {
-      seen.add(new Point(head.at(p.x(), 0).x(), p.y()));
-    }
-    return new Outline(seen);
+    return plan.headFace().seen(p -> new Point(head.at(p.x(), 0).x(), p.y()));
   }
 
   /** Neck and head in their woods, with the glue lines. */
@@ -282,11 +277,8 @@ final class PlanView {
     double r = plan.given(NeckDecisions.TUNER_BUSHING) / 2;
     double cos = Math.cos(head.theta());
     for (TunerLayout.Tuner tuner : plan.details().tuners().tuners()) {
-      List<Point> circle = new ArrayList<>();
-      for (Point p : Arcs.arc(tuner.post(), r, 0, 2 * Math.PI)) {
-        circle.add(new Point(head.breakX() - p.x() * cos, p.y()));
-      }
-      Outline bore = new Outline(circle);
+      Point post = new Point(head.breakX() - tuner.post().x() * cos, tuner.post().y());
+      Outline bore = Shapes.oval(post, r * cos, r);
       sketch.fill(Role.CHANNEL, bore, "#FBF9F4");
       sketch.outline(Role.EDGE, bore);
     }

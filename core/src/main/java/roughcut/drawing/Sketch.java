@@ -9,7 +9,9 @@ import roughcut.drawing.Mark.Grain;
 import roughcut.drawing.Mark.Size;
 import roughcut.geometry.Bounds;
 import roughcut.geometry.Outline;
+import roughcut.geometry.Path;
 import roughcut.geometry.Point;
+import roughcut.geometry.Similarity;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
@@ -71,8 +73,16 @@ final class Sketch {
     return new Point(x * scale + dx, y * scale + dy);
   }
 
+  private Similarity place() {
+    return Similarity.sizing(scale).then(Similarity.moving(dx, dy));
+  }
+
   private List<Point> place(List<Point> points) {
-    return points.stream().map(this::place).toList();
+    return place().of(points);
+  }
+
+  private Outline place(Outline shape) {
+    return shape.through(place());
   }
 
   void line(Role role, double x0, double y0, double x1, double y1) {
@@ -84,11 +94,15 @@ final class Sketch {
   }
 
   void path(Role role, boolean closed, List<Point> points) {
-    marks.add(new Mark.Path(role, place(points), closed));
+    path(role, Path.straight(points, closed));
+  }
+
+  void path(Role role, Path path) {
+    marks.add(new Mark.Stroke(role, path.through(place())));
   }
 
   void outline(Role role, Outline shape) {
-    path(role, true, shape.corners());
+    path(role, shape.path());
   }
 
   void wood(Outline shape, Species species) {
@@ -99,28 +113,17 @@ final class Sketch {
   void wood(Outline shape, Species species, double turn) {
     marks.add(
         new Mark.Fill(
-            Role.WOOD,
-            new Outline(place(shape.corners())),
-            species.tint(),
-            species.figure(),
-            Grain.ALONG,
-            turn));
+            Role.WOOD, place(shape), species.tint(), species.figure(), Grain.ALONG, turn));
   }
 
   void endGrain(Outline shape, Species species) {
     marks.add(
         new Mark.Fill(
-            Role.END_GRAIN,
-            new Outline(place(shape.corners())),
-            species.tint(),
-            species.figure(),
-            Grain.END,
-            0));
+            Role.END_GRAIN, place(shape), species.tint(), species.figure(), Grain.END, 0));
   }
 
   void fill(Role role, Outline shape, String colour) {
-    marks.add(
-        new Mark.Fill(role, new Outline(place(shape.corners())), colour, null, Grain.NONE, 0));
+    marks.add(new Mark.Fill(role, place(shape), colour, null, Grain.NONE, 0));
   }
 
   void text(Role role, double x, double y, String text, Anchor anchor, Size size) {

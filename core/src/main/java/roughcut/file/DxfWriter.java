@@ -7,7 +7,12 @@ import roughcut.drawing.Drawing;
 import roughcut.drawing.Lines;
 import roughcut.drawing.Mark;
 import roughcut.drawing.Role;
+import roughcut.geometry.Arc;
+import roughcut.geometry.Cubic;
+import roughcut.geometry.Line;
+import roughcut.geometry.Path;
 import roughcut.geometry.Point;
+import roughcut.geometry.Segment;
 
 /**
  * A drawing as DXF release 12 in millimetres: x from the nut line, y up, one layer per role, named
@@ -29,6 +34,11 @@ public final class DxfWriter implements Lines.OnPaper<RuntimeException> {
     section("HEADER");
     pair(9, "$ACADVER");
     pair(1, "AC1009");
+    // Millimetres, metric: later releases' words, which this one's readers skip.
+    pair(9, "$INSUNITS");
+    pair(70, "4");
+    pair(9, "$MEASUREMENT");
+    pair(70, "1");
     pair(9, "$EXTMIN");
     point(10, new Point(drawing.bounds().left(), drawing.bounds().low()));
     pair(9, "$EXTMAX");
@@ -105,29 +115,85 @@ public final class DxfWriter implements Lines.OnPaper<RuntimeException> {
   }
 
   @Override
-  public Void path(Mark.Path path) {
-    List<Point> points = path.points();
-    String layer = path.role().name();
-    if (points.size() == 2 && !path.closed()) {
+  public Void stroke(Mark.Stroke stroke) {
+    String layer = stroke.role().name();
+    Path path = stroke.path();
+    if (path.circle().isPresent()) {
+      return circle(path.circle().get(), layer);
+    }
+    return path.segments().size() == 1
+        ? path.segments().get(0).fold(new Lone(layer))
+        : polyline(path, layer);
+  }
+
+  /** A path of a single stretch. */
+  private final class Lone implements Segment.Cases<Void, RuntimeException> {
+    private final String layer;
+
+    Lone(String layer) {
+      this.layer = layer;
+    }
+
+    @Override
+    public Void line(Line line) {
       pair(0, "LINE");
       pair(8, layer);
-      point(10, points.get(0));
-      point(11, points.get(1));
+      point(10, line.a());
+      point(11, line.b());
       return null;
     }
+
+    /** Always anticlockwise from the first angle to the second. */
+    @Override
+    public Void arc(Arc arc) {
+      double from = arc.sweep() > 0 ? arc.from() : arc.from() + arc.sweep();
+      pair(0, "ARC");
+      pair(8, layer);
+      point(10, arc.centre());
+      pair(40, SvgWriter.number(arc.radius()));
+      pair(50, angle(from));
+      pair(51, angle(from + Math.abs(arc.sweep())));
+      return null;
+    }
+
+    @Override
+    public Void cubic(Cubic cubic) {
+      return polyline(Path.of(List.of(cubic), false), layer);
+    }
+  }
+
+  private Void circle(Arc circle, String layer) {
+    pair(0, "CIRCLE");
+    pair(8, layer);
+    point(10, circle.centre());
+    pair(40, SvgWriter.number(circle.radius()));
+    return null;
+  }
+
+  private Void polyline(Path path, String layer) {
+    DxfLine line = DxfLine.of(path);
     pair(0, "POLYLINE");
     pair(8, layer);
     pair(66, "1");
     point(10, new Point(0, 0));
-    pair(70, path.closed() ? "1" : "0");
-    for (Point p : points) {
+    pair(70, line.closed() ? "1" : "0");
+    for (DxfLine.Corner corner : line.corners()) {
       pair(0, "VERTEX");
       pair(8, layer);
-      point(10, p);
+      point(10, corner.at());
+      if (corner.bulge() != 0) {
+        pair(42, String.format(Locale.ROOT, "%.9f", corner.bulge()));
+      }
     }
     pair(0, "SEQEND");
     pair(8, layer);
     return null;
+  }
+
+  /** Degrees from 0 to 360. */
+  private static String angle(double radians) {
+    double degrees = Math.toDegrees(radians) % 360;
+    return String.format(Locale.ROOT, "%.7f", degrees < 0 ? degrees + 360 : degrees);
   }
 
   @Override

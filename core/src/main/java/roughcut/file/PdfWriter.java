@@ -15,6 +15,7 @@ import roughcut.drawing.Drawing;
 import roughcut.drawing.Lines;
 import roughcut.drawing.Mark;
 import roughcut.geometry.Bounds;
+import roughcut.geometry.Path;
 import roughcut.geometry.Point;
 import roughcut.measure.Text;
 import roughcut.measure.Units;
@@ -263,21 +264,21 @@ public final class PdfWriter {
     public Void fill(Mark.Fill fill) throws IOException {
       if (touches(fill)) {
         content.setNonStrokingColor(Color.decode(fill.fill()));
-        trace(content, fill.shape().corners(), true);
+        PdfTrace.of(content, fill.shape().path());
         content.fill();
       }
       return null;
     }
 
     @Override
-    public Void path(Mark.Path path) throws IOException {
-      if (touches(path)) {
+    public Void stroke(Mark.Stroke stroke) throws IOException {
+      if (touches(stroke)) {
         pen(
             content,
-            Color.decode(path.role().colour()),
-            path.role().pen().width() * Math.min(thickness, 2));
-        dash(content, path.role().dash().lengths());
-        trace(content, path.points(), path.closed());
+            Color.decode(stroke.role().colour()),
+            stroke.role().pen().width() * Math.min(thickness, 2));
+        dash(content, stroke.role().dash().lengths());
+        PdfTrace.of(content, stroke.path());
         content.stroke();
       }
       return null;
@@ -314,19 +315,8 @@ public final class PdfWriter {
     content.restoreGraphicsState();
   }
 
-  private static void trace(PDPageContentStream content, List<Point> points, boolean closed)
-      throws IOException {
-    content.moveTo((float) points.get(0).x(), (float) points.get(0).y());
-    for (Point p : points.subList(1, points.size())) {
-      content.lineTo((float) p.x(), (float) p.y());
-    }
-    if (closed) {
-      content.closePath();
-    }
-  }
-
   private static void line(PDPageContentStream content, Point a, Point b) throws IOException {
-    trace(content, List.of(a, b), false);
+    PdfTrace.of(content, Path.straight(List.of(a, b), false));
     content.stroke();
   }
 

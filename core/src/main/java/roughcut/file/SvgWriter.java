@@ -2,8 +2,8 @@ package roughcut.file;
 
 import java.io.ByteArrayOutputStream;
 import java.nio.charset.StandardCharsets;
-import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import javax.xml.stream.XMLOutputFactory;
 import javax.xml.stream.XMLStreamException;
@@ -12,8 +12,9 @@ import roughcut.drawing.Drawing;
 import roughcut.drawing.Lines;
 import roughcut.drawing.Mark;
 import roughcut.drawing.Role;
+import roughcut.geometry.Arc;
 import roughcut.geometry.Bounds;
-import roughcut.geometry.Point;
+import roughcut.geometry.Path;
 
 /**
  * A drawing as SVG at full size: one user unit is one millimetre, x from the nut line, y down from
@@ -69,24 +70,34 @@ public final class SvgWriter {
   /** Writes a mark as elements, each on a line of its own. */
   private record Parts(XMLStreamWriter xml) implements Lines.OnPaper<XMLStreamException> {
     @Override
-    public Void path(Mark.Path path) throws XMLStreamException {
-      xml.writeCharacters("\n  ");
-      xml.writeEmptyElement("path");
-      xml.writeAttribute("class", name(path.role()));
-      xml.writeAttribute("d", data(path.points(), path.closed()));
+    public Void stroke(Mark.Stroke stroke) throws XMLStreamException {
+      Role role = stroke.role();
+      shape(stroke.path(), name(role));
       xml.writeAttribute("fill", "none");
-      xml.writeAttribute("stroke", path.role().colour());
-      xml.writeAttribute("stroke-width", number(path.role().pen().width()));
-      dash(path.role(), xml);
+      xml.writeAttribute("stroke", role.colour());
+      xml.writeAttribute("stroke-width", number(role.pen().width()));
+      dash(role, xml);
       return null;
+    }
+
+    /** A circle where it is one, so that a bore is found as a bore; else a path. */
+    private void shape(Path path, String role) throws XMLStreamException {
+      Optional<Arc> circle = path.circle();
+      xml.writeCharacters("\n  ");
+      xml.writeEmptyElement(circle.isPresent() ? "circle" : "path");
+      xml.writeAttribute("class", role);
+      if (circle.isPresent()) {
+        xml.writeAttribute("cx", number(circle.get().centre().x()));
+        xml.writeAttribute("cy", number(-circle.get().centre().y()));
+        xml.writeAttribute("r", number(circle.get().radius()));
+      } else {
+        xml.writeAttribute("d", SvgData.of(path));
+      }
     }
 
     @Override
     public Void fill(Mark.Fill fill) throws XMLStreamException {
-      xml.writeCharacters("\n  ");
-      xml.writeEmptyElement("path");
-      xml.writeAttribute("class", name(fill.role()) + " fill");
-      xml.writeAttribute("d", data(fill.shape().corners(), true));
+      shape(fill.shape().path(), name(fill.role()) + " fill");
       xml.writeAttribute("fill", fill.fill());
       return null;
     }
@@ -125,17 +136,6 @@ public final class SvgWriter {
 
   private static String name(Role role) {
     return role.name().toLowerCase(Locale.ROOT).replace('_', '-');
-  }
-
-  private static String data(List<Point> points, boolean closed) {
-    StringBuilder d = new StringBuilder();
-    for (int i = 0; i < points.size(); i++) {
-      d.append(i == 0 ? "M" : " L")
-          .append(number(points.get(i).x()))
-          .append(',')
-          .append(number(-points.get(i).y()));
-    }
-    return closed ? d.append(" Z").toString() : d.toString();
   }
 
   /** Tenths of a micron, written with a point whatever the locale. */

@@ -5,32 +5,64 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Supplier;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Polygon;
-import org.locationtech.jts.geom.util.AffineTransformation;
+import org.locationtech.jts.operation.buffer.BufferOp;
+import org.locationtech.jts.operation.buffer.BufferParameters;
 import org.locationtech.jts.operation.valid.IsValidOp;
 import org.locationtech.jts.operation.valid.TopologyValidationError;
 import org.locationtech.jts.simplify.TopologyPreservingSimplifier;
 
 /**
- * A closed shape without holes: its corners in order, the last joined to the first. Curves are
- * given as corners close enough that no chord strays further than {@link Arcs#CHORD_ERROR} from
- * them.
+ * A closed shape without holes: what a closed path goes round. It is measured by its corners, in
+ * order, the last joined to the first; no chord strays further than {@link Arcs#CHORD_ERROR} from
+ * the path's curves.
  */
-public record Outline(List<Point> corners) {
+public final class Outline {
   /** An outline that somebody drew may cross itself here and there, but not so often. */
   private static final int MOST_CROSSINGS = 300;
 
+  /** Pieces of a quarter circle where a shape grows round a corner. */
+  private static final int QUARTER = 16;
+
   private static final GeometryFactory FACTORY = new GeometryFactory();
 
-  public Outline {
-    corners = List.copyOf(corners);
-    if (corners.size() < 3) {
-      throw new IllegalArgumentException(
-          "an outline has at least three corners, not " + corners.size());
+  /** A corner of a shape made from others lies this many chord errors from their lines at most. */
+  private static final double TRACED = 1.1;
+
+  private final Path path;
+  private final List<Point> corners;
+  private Polygon polygon;
+
+  /** A shape with straight sides. */
+  public Outline(List<Point> corners) {
+    this(Path.straight(corners, true));
+  }
+
+  /** The shape that a closed path goes round. */
+  public Outline(Path path) {
+    if (!path.closed()) {
+      throw new IllegalArgumentException("an outline is closed");
     }
+    if (path.points().size() < 3) {
+      throw new IllegalArgumentException(
+          "an outline has at least three corners, not " + path.points().size());
+    }
+    this.path = path;
+    this.corners = path.points();
+  }
+
+  /** The line round it. */
+  public Path path() {
+    return path;
+  }
+
+  /** Its corners in order. */
+  public List<Point> corners() {
+    return corners;
   }
 
   public static Outline of(Point... corners) {
@@ -54,33 +86,37 @@ public record Outline(List<Point> corners) {
 
   /** The part of this shape that lies in the other too; possibly several pieces, possibly none. */
   public List<Outline> within(Outline other) {
-    return pieces(Overlays.within(polygon(), other.polygon()));
+    return pieces(Overlays.within(polygon(), other.polygon()), List.of(this, other));
   }
 
   /** The part of this shape that the other leaves. */
   public List<Outline> without(Outline other) {
-    return pieces(Overlays.without(polygon(), other.polygon()));
+    return pieces(Overlays.without(polygon(), other.polygon()), List.of(this, other));
   }
 
   /** This shape turned anticlockwise about a point, then moved. */
   public Outline turned(Point about, double radians, double dx, double dy) {
-    return through(
-        AffineTransformation.rotationInstance(radians, about.x(), about.y()).translate(dx, dy));
+    return through(Similarity.turning(about, radians).then(Similarity.moving(dx, dy)));
   }
 
   /** This shape turned over about the horizontal line at the height y. */
   public Outline turnedOver(double y) {
-    return through(AffineTransformation.scaleInstance(1, -1, 0, y));
+    return through(Similarity.turningOver().then(Similarity.moving(0, 2 * y)));
   }
 
   /** This shape moved. */
   public Outline moved(double dx, double dy) {
-    return new Outline(corners.stream().map(p -> p.plus(dx, dy)).toList());
+    return through(Similarity.moving(dx, dy));
   }
 
   /** The mirror image, y turned round. */
   public Outline mirrored() {
-    return through(AffineTransformation.scaleInstance(1, -1));
+    return through(Similarity.turningOver());
+  }
+
+  /** This shape put elsewhere as it is. */
+  public Outline through(Similarity change) {
+    return new Outline(path.through(change));
   }
 
   /**
@@ -248,19 +284,28 @@ public record Outline(List<Point> corners) {
     return new Bounds(left, low, right, high);
   }
 
-  /** The shape grown by so much, or shrunk by a negative; corners round. */
-  Geometry buffered(double by) {
-    return polygon().buffer(by, 16);
-  }
-
   /** This shape shrunk by so much all round: the pieces that are left, possibly none. */
   public List<Outline> inset(double by) {
-    return pieces(polygon().buffer(-by, 12));
+    return beside(-by);
   }
 
   /** This shape grown by so much all round. */
   public Outline grown(double by) {
-    return pieces(polygon().buffer(by, 12)).get(0);
+    return beside(by).get(0);
+  }
+
+  /** Grown or shrunk without leaving out corners first, as far as a hundredth of the way. */
+  private Geometry exactly(double by) {
+    BufferParameters fine = new BufferParameters(QUARTER);
+    fine.setSimplifyFactor(0);
+    return BufferOp.bufferOp(polygon(), by, fine);
+  }
+
+  private List<Outline> beside(double by) {
+    double far = Math.abs(by);
+    double chords = far * (1 - Math.cos(Math.PI / 4 / QUARTER));
+    return pieces(
+        exactly(by), () -> Offset.of(path.segments(), far), 2 * (chords + Arcs.CHORD_ERROR));
   }
 
   /** The shape of all those together; the largest piece when they don't touch each other. */
@@ -270,7 +315,7 @@ public record Outline(List<Point> corners) {
     }
     List<Geometry> all = new ArrayList<>();
     shapes.forEach(s -> all.add(s.polygon()));
-    return largest(pieces(Overlays.union(all)));
+    return largest(pieces(Overlays.union(all), shapes));
   }
 
   private static Outline largest(List<Outline> shapes) {
@@ -293,7 +338,7 @@ public record Outline(List<Point> corners) {
     if (crossesMoreThan(MOST_CROSSINGS)) {
       return Shapes.hull(corners);
     }
-    List<Outline> pieces = pieces(Overlays.mended(polygon()));
+    List<Outline> pieces = pieces(Overlays.mended(polygon()), List.of(this));
     return pieces.isEmpty() ? this : largest(pieces);
   }
 
@@ -334,7 +379,8 @@ public record Outline(List<Point> corners) {
   public Outline thinned(int most) {
     Outline thinned = this;
     for (double tolerance = 0.01; thinned.corners.size() > most; tolerance *= 4) {
-      thinned = largest(pieces(TopologyPreservingSimplifier.simplify(polygon(), tolerance)));
+      thinned =
+          largest(pieces(TopologyPreservingSimplifier.simplify(polygon(), tolerance), List.of()));
     }
     return thinned;
   }
@@ -357,35 +403,68 @@ public record Outline(List<Point> corners) {
     return true;
   }
 
-  private Outline through(AffineTransformation change) {
-    return of((Polygon) change.transform(polygon()));
-  }
-
   private Polygon polygon() {
-    Coordinate[] ring = new Coordinate[corners.size() + 1];
-    for (int i = 0; i < corners.size(); i++) {
-      ring[i] = new Coordinate(corners.get(i).x(), corners.get(i).y());
+    if (polygon == null) {
+      Coordinate[] ring = new Coordinate[corners.size() + 1];
+      for (int i = 0; i < corners.size(); i++) {
+        ring[i] = new Coordinate(corners.get(i).x(), corners.get(i).y());
+      }
+      ring[corners.size()] = ring[0].copy();
+      polygon = FACTORY.createPolygon(ring);
     }
-    ring[corners.size()] = ring[0].copy();
-    return FACTORY.createPolygon(ring);
+    return polygon;
   }
 
-  private static List<Outline> pieces(Geometry geometry) {
+  /** The pieces of a shape made from others, their lines along those that they were made of. */
+  private static List<Outline> pieces(Geometry geometry, List<Outline> of) {
+    return pieces(geometry, () -> lines(of), TRACED * Arcs.CHORD_ERROR);
+  }
+
+  private static List<Segment> lines(List<Outline> of) {
+    return of.stream().flatMap(o -> o.path.segments().stream()).toList();
+  }
+
+  /** A shape of corners that lie on the lines of others, or on straight ones between them. */
+  static Outline along(List<Point> ring, List<Outline> of) {
+    return along(ring, () -> lines(of), TRACED * Arcs.CHORD_ERROR);
+  }
+
+  private static Outline along(List<Point> ring, Supplier<List<Segment>> lines, double tolerance) {
+    return new Outline(Path.later(ring, true, () -> Trace.of(ring, lines.get(), tolerance)));
+  }
+
+  private static List<Outline> pieces(
+      Geometry geometry, Supplier<List<Segment>> lines, double tolerance) {
     List<Outline> pieces = new ArrayList<>();
     for (int i = 0; i < geometry.getNumGeometries(); i++) {
       if (geometry.getGeometryN(i) instanceof Polygon polygon && !polygon.isEmpty()) {
-        pieces.add(of(polygon));
+        pieces.add(along(corners(polygon), lines, tolerance));
       }
     }
     return pieces;
   }
 
-  private static Outline of(Polygon polygon) {
+  private static List<Point> corners(Polygon polygon) {
     Coordinate[] ring = polygon.getExteriorRing().getCoordinates();
     List<Point> corners = new ArrayList<>(ring.length - 1);
     for (int i = 0; i < ring.length - 1; i++) {
       corners.add(new Point(ring[i].x, ring[i].y));
     }
-    return new Outline(corners);
+    return corners;
+  }
+
+  @Override
+  public boolean equals(Object other) {
+    return other instanceof Outline outline && path.equals(outline.path);
+  }
+
+  @Override
+  public int hashCode() {
+    return path.hashCode();
+  }
+
+  @Override
+  public String toString() {
+    return "outline of " + corners;
   }
 }

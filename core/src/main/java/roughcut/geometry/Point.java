@@ -28,7 +28,8 @@ public record Point(double x, double y) {
     return a.towards(b, share(a, b));
   }
 
-  private double share(Point a, Point b) {
+  /** How far along the straight line between two points the nearest place to this lies, 0 to 1. */
+  double share(Point a, Point b) {
     double dx = b.x - a.x;
     double dy = b.y - a.y;
     double square = dx * dx + dy * dy;

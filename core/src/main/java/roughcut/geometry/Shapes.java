@@ -6,6 +6,7 @@ import org.locationtech.jts.algorithm.ConvexHull;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
+import roughcut.measure.Precision;
 
 /** Plain shapes that routs and plates have, seen from above. */
 public final class Shapes {
@@ -14,8 +15,25 @@ public final class Shapes {
   private Shapes() {}
 
   public static Outline circle(Point centre, double radius) {
-    List<Point> points = Arcs.arc(centre, radius, 0, 2 * Math.PI);
-    return new Outline(points.subList(0, Math.max(3, points.size() - 1)));
+    Arc circle = Arc.circle(centre, radius);
+    List<Point> points = circle.corners();
+    return new Outline(
+        Path.known(points.subList(0, Math.max(3, points.size() - 1)), true, List.of(circle)));
+  }
+
+  /**
+   * An upright or lying oval: a circle seen aslant, as eight cubic curves no further from it than
+   * four millionths of its size.
+   *
+   * @param along half its size along x
+   * @param across half its size along y
+   */
+  public static Outline oval(Point centre, double along, double across) {
+    Pen pen = new Pen();
+    for (Cubic piece : Arc.circle(new Point(0, 0), 1).cubics()) {
+      pen.along(piece.through(p -> centre.plus(p.x() * along, p.y() * across)));
+    }
+    return new Outline(pen.closed());
   }
 
   /**
@@ -31,22 +49,36 @@ public final class Shapes {
     double r = Math.min(radius, Math.min(along, across) / 2 - 1e-6);
     double a = along / 2;
     double b = across / 2;
+    Outline level =
+        r < Arcs.CHORD_ERROR ? Outline.rectangle(-a, -b, a, b) : new Outline(roundCorners(a, b, r));
+    return level.through(
+        Similarity.turning(Math.toRadians(turn)).then(Similarity.moving(centre.x(), centre.y())));
+  }
+
+  private static Path roundCorners(double a, double b, double r) {
+    List<Arc> corners = new ArrayList<>();
+    double quarter = Math.PI / 2;
+    corners.add(new Arc(new Point(a - r, b - r), r, 0, quarter));
+    corners.add(new Arc(new Point(r - a, b - r), r, quarter, quarter));
+    corners.add(new Arc(new Point(r - a, r - b), r, 2 * quarter, quarter));
+    corners.add(new Arc(new Point(a - r, r - b), r, 3 * quarter, quarter));
+    return joined(corners);
+  }
+
+  /** Arcs one after the other, straight from each to the next and back to the first. */
+  private static Path joined(List<Arc> arcs) {
     List<Point> points = new ArrayList<>();
-    if (r < 0.01) {
-      points.addAll(
-          List.of(new Point(-a, -b), new Point(a, -b), new Point(a, b), new Point(-a, b)));
-    } else {
-      points.addAll(Arcs.arc(new Point(a - r, b - r), r, 0, Math.PI / 2));
-      points.addAll(Arcs.arc(new Point(r - a, b - r), r, Math.PI / 2, Math.PI));
-      points.addAll(Arcs.arc(new Point(r - a, r - b), r, Math.PI, Math.PI * 1.5));
-      points.addAll(Arcs.arc(new Point(a - r, r - b), r, Math.PI * 1.5, Math.PI * 2));
+    List<Segment> segments = new ArrayList<>();
+    for (int i = 0; i < arcs.size(); i++) {
+      Arc arc = arcs.get(i);
+      points.addAll(arc.corners());
+      segments.add(arc);
+      Line line = new Line(arc.end(), arcs.get((i + 1) % arcs.size()).start());
+      if (line.length() > Precision.NEAR) {
+        segments.add(line);
+      }
     }
-    double cos = Math.cos(Math.toRadians(turn));
-    double sin = Math.sin(Math.toRadians(turn));
-    return new Outline(
-        points.stream()
-            .map(p -> centre.plus(p.x() * cos - p.y() * sin, p.x() * sin + p.y() * cos))
-            .toList());
+    return Path.known(points, true, segments);
   }
 
   /**
@@ -55,6 +87,16 @@ public final class Shapes {
    * @throws IllegalArgumentException when they lie on one line
    */
   public static Outline hull(List<Point> points) {
+    return new Outline(round(points));
+  }
+
+  /** The smallest shape without hollows round others. */
+  public static Outline hullOf(List<Outline> shapes) {
+    return Outline.along(
+        round(shapes.stream().flatMap(s -> s.corners().stream()).toList()), shapes);
+  }
+
+  private static List<Point> round(List<Point> points) {
     Coordinate[] all =
         points.stream().map(p -> new Coordinate(p.x(), p.y())).toArray(Coordinate[]::new);
     Geometry hull = new ConvexHull(all, FACTORY).getConvexHull();
@@ -63,15 +105,17 @@ public final class Shapes {
     for (int i = 0; i < ring.length - 1; i++) {
       corners.add(new Point(ring[i].x, ring[i].y));
     }
-    return new Outline(corners);
+    return corners;
   }
 
   /** The shape round two discs: what a cutter leaves on its way from one to the other. */
   public static Outline slot(Point a, Point b, double radius) {
     double way = Math.atan2(b.y() - a.y(), b.x() - a.x());
-    List<Point> points = new ArrayList<>(Arcs.arc(b, radius, way - Math.PI / 2, way + Math.PI / 2));
-    points.addAll(Arcs.arc(a, radius, way + Math.PI / 2, way + Math.PI * 1.5));
-    return new Outline(points);
+    return new Outline(
+        joined(
+            List.of(
+                new Arc(b, radius, way - Math.PI / 2, Math.PI),
+                new Arc(a, radius, way + Math.PI / 2, Math.PI))));
   }
 
   /**
@@ -214,22 +258,5 @@ public final class Shapes {
       twice += a.x() * b.y() - b.x() * a.y();
     }
     return twice / 2;
-  }
-
-  /** A shape without hollows grown by so much all round, its corners round. */
-  public static Outline grown(Outline convex, double by) {
-    if (Math.abs(by) < 1e-9) {
-      return convex;
-    }
-    return new Outline(ring(convex.buffered(by)));
-  }
-
-  private static List<Point> ring(Geometry polygon) {
-    Coordinate[] c = polygon.getCoordinates();
-    List<Point> corners = new ArrayList<>();
-    for (int i = 0; i < c.length - 1; i++) {
-      corners.add(new Point(c[i].x, c[i].y));
-    }
-    return corners;
   }
 }

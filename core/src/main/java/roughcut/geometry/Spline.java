@@ -11,12 +11,13 @@ public final class Spline {
   private Spline() {}
 
   /**
-   * Points along the curve, all given points among them.
+   * The curve, a cubic from each given point to the next.
    *
    * @param through at least two points, none on top of the one before
-   * @param pieces into how many pieces the curve between two given points is drawn
+   * @param pieces corners of it between two given points
+   * @param closed whether a straight line joins its ends
    */
-  public static List<Point> through(List<Point> through, int pieces) {
+  public static Path through(List<Point> through, int pieces, boolean closed) {
     int n = through.size();
     double[] t = new double[n];
     for (int i = 1; i < n; i++) {
@@ -35,7 +36,26 @@ public final class Spline {
                 value(t, through.get(i - 1).y(), through.get(i).y(), my, i, at)));
       }
     }
-    return points;
+    List<Segment> curves = new ArrayList<>(n);
+    for (int i = 1; i < n; i++) {
+      curves.add(curve(through.get(i - 1), through.get(i), t[i] - t[i - 1], mx, my, i));
+    }
+    if (closed) {
+      curves.add(new Line(through.get(n - 1), through.get(0)));
+    }
+    return Path.known(points, closed, curves);
+  }
+
+  /** The stretch between two given points; its handles a third of its slopes at both ends away. */
+  private static Cubic curve(Point a, Point d, double h, double[] mx, double[] my, int i) {
+    double x = (d.x() - a.x()) / 3;
+    double y = (d.y() - a.y()) / 3;
+    double bend = h * h / 18;
+    return new Cubic(
+        a,
+        a.plus(x - bend * (2 * mx[i - 1] + mx[i]), y - bend * (2 * my[i - 1] + my[i])),
+        d.plus(-x - bend * (mx[i - 1] + 2 * mx[i]), -y - bend * (my[i - 1] + 2 * my[i])),
+        d);
   }
 
   /** Second derivatives at the given points; nothing at both ends. */

@@ -9,6 +9,7 @@ import roughcut.design.PartDecisions;
 import roughcut.design.SurfaceDecisions;
 import roughcut.design.YesNo;
 import roughcut.geometry.Outline;
+import roughcut.geometry.Path;
 import roughcut.geometry.Point;
 import roughcut.geometry.Spline;
 import roughcut.record.Givens;
@@ -54,19 +55,20 @@ record BodyCurve(
     return new BodyCurve(new Outline(curve(own, other, end)), List.copyOf(handles), fit.none());
   }
 
-  private static List<Point> curve(List<Point> bass, List<Point> treble, double end) {
+  private static Path curve(List<Point> bass, List<Point> treble, double end) {
     List<Point> through = new ArrayList<>(bass);
     through.add(new Point(end, 0));
     for (int i = treble.size() - 1; i >= 0; i--) {
       through.add(treble.get(i));
     }
-    return Spline.through(through, PIECES);
+    return Spline.through(through, PIECES, true);
   }
 
   /** The curve as it comes out of such widths at its points, before any point is moved. */
   private static CurveFit.Result tried(
       Side bass, Side treble, double end, HalfWidths atBass, HalfWidths atTreble) {
-    List<Point> curve = curve(bass.points(atBass), treble.points(atTreble), end);
+    List<Point> curve =
+        new ArrayList<>(curve(bass.points(atBass), treble.points(atTreble), end).points());
     HalfWidths left = HalfWidths.of(curve, -1);
     Collections.reverse(curve);
     return new CurveFit.Result(left, HalfWidths.of(curve, 1));

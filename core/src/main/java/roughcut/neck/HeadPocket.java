@@ -28,13 +28,13 @@ final class HeadPocket {
   private final Givens givens;
   private final HeadLine head;
   private final NeckShape neck;
-  private final Outline face;
+  private final HeadFace face;
   private final Ledger ledger;
   private final Value length;
   private final Value width;
   private final Value depth;
 
-  private HeadPocket(Givens givens, NeckShape neck, Outline face, Ledger ledger) {
+  private HeadPocket(Givens givens, NeckShape neck, HeadFace face, Ledger ledger) {
     this.givens = givens;
     this.head = neck.head();
     this.neck = neck;
@@ -46,7 +46,7 @@ final class HeadPocket {
   }
 
   static RodAccess of(
-      Givens givens, NeckShape neck, Outline face, TunerLayout tuners, Ledger ledger) {
+      Givens givens, NeckShape neck, HeadFace face, TunerLayout tuners, Ledger ledger) {
     return new HeadPocket(givens, neck, face, ledger).build(tuners);
   }
 
@@ -166,7 +166,7 @@ final class HeadPocket {
   }
 
   private double halfAt(double along) {
-    return HeadOutline.half(face, along);
+    return face.narrower(along);
   }
 
   private Value side() {

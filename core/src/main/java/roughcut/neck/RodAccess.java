@@ -66,7 +66,7 @@ public record RodAccess(
 
   /** From a pocket in the head's face. */
   public static RodAccess headPocket(
-      Givens givens, NeckShape neck, Outline face, TunerLayout tuners, Ledger ledger) {
+      Givens givens, NeckShape neck, HeadFace face, TunerLayout tuners, Ledger ledger) {
     return HeadPocket.of(givens, neck, face, tuners, ledger);
   }
 

@@ -9,7 +9,6 @@ import java.util.Optional;
 import roughcut.blank.NeckBlank;
 import roughcut.design.BlankDecisions;
 import roughcut.design.Decisions;
-import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.measure.Basis;
 import roughcut.measure.Found;
@@ -52,10 +51,11 @@ public record ScarfMarks(
   public static ScarfMarks of(
       Givens givens,
       ScarfJoint scarf,
-      HeadLine head,
+      HeadFace face,
       NeckShape neck,
       NeckBlank blank,
       Ledger ledger) {
+    HeadLine head = neck.head();
     Value heelEnd = givens.get(Decisions.HEEL_END);
     Value trim = givens.get(BlankDecisions.END_TRIM);
     boolean under = scarf.underFretboard();
@@ -105,7 +105,7 @@ public record ScarfMarks(
             in("m", onBack),
             in("o", sawOff)),
         ledger.put(NeckKeys.SCARF_FLATNESS, "ℓ · 0.05 / 300", in("ℓ", scarf.bevel())),
-        pinSide(givens, scarf, head, neck, blank, ledger),
+        pinSide(givens, scarf, face, neck, blank, ledger),
         !blank.symmetrical(),
         under ? seam(scarf, head, neck) : List.of());
   }
@@ -132,19 +132,15 @@ public record ScarfMarks(
   private static Optional<Value> pinSide(
       Givens givens,
       ScarfJoint scarf,
-      HeadLine head,
+      HeadFace face,
       NeckShape neck,
       NeckBlank blank,
       Ledger ledger) {
+    HeadLine head = neck.head();
     Value pin = givens.get(BlankDecisions.PIN_DIAMETER);
     boolean under = scarf.underFretboard();
     double bevel = scarf.bevel().value();
-    Outline face =
-        new Outline(
-            HeadOutline.of(
-                neck.taper().halfWidth(0),
-                head.length().value(),
-                givens.get(Decisions.HEAD_WIDTH).value()));
+
     double reach = pin.value() / 2 + PIN_CLEAR;
     double best = Double.POSITIVE_INFINITY;
     double room = 0;
@@ -155,8 +151,7 @@ public record ScarfMarks(
               ? Math.max(
                   neck.taper().halfWidth(head.breakX() + along - reach),
                   neck.taper().halfWidth(head.breakX() + along + reach))
-              : Math.max(
-                  HeadOutline.half(face, along - reach), HeadOutline.half(face, along + reach));
+              : Math.max(face.wider(along - reach), face.wider(along + reach));
       double stock = blank.halfWidth(head.breakX() + (under ? along : -along));
       if (half < best && stock - half >= pin.value() + 2 * PIN_CLEAR) {
         best = half;

@@ -106,7 +106,8 @@ public record BlankPlan(
               RoutedBlank.of(
                   givens, blank, length(tree, neck.head().blankLength()), neck.density()),
               ledger);
-      Outline outline = NeckStock.outline(givens, tree, layout.taper(), neck.head().face());
+      Outline outline =
+          NeckStock.outline(givens, tree, layout.taper(), neck.head().face().outline());
       Basis outlined = layout.taper().basis().and(neck.shape().basis()).with(tree.length());
       NeckRips rips = NeckRips.of(givens, shop, tree, nested(outline), outlined, ledger);
       GlueUp glueUp = GlueUp.of(givens, shop.woods(), tree, ledger);
@@ -184,7 +185,12 @@ public record BlankPlan(
       Basis shaped =
           head.basis().and(layout.taper().basis()).with(givens.get(Decisions.HEAD_WIDTH));
       return HeadWings.of(
-          givens, neck.blank(), neck.head().face(), d -> head.at(d, 0).x(), shaped, ledger);
+          givens,
+          neck.blank(),
+          neck.head().face().outline(),
+          d -> head.at(d, 0).x(),
+          shaped,
+          ledger);
     }
 
     /** A bolted or glued neck's back is seen up to the body; a through-neck's to its end. */
@@ -198,7 +204,7 @@ public record BlankPlan(
             case THROUGH -> shape.heelEnd();
             case BOLT_ON, SET_NECK -> shape.joint();
           },
-          neck.head().face(),
+          neck.head().face().outline(),
           veneer.value() > 0,
           neck.blank().basis().and(shape.basis()).with(givens.get(Decisions.HEAD_WIDTH), veneer),
           ledger);
@@ -231,7 +237,7 @@ public record BlankPlan(
           shop,
           neck.blank(),
           neck.shape()::woodArea,
-          neck.head().face().area(),
+          neck.head().face().outline().area(),
           layout.taper(),
           radius::meanHeight,
           neck.letIn(),

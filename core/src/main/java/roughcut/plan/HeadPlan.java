@@ -7,12 +7,11 @@ import roughcut.design.BlankDecisions;
 import roughcut.design.Decisions;
 import roughcut.design.HeadMaking;
 import roughcut.design.NeckDecisions;
-import roughcut.geometry.Outline;
 import roughcut.measure.Ledger;
 import roughcut.measure.Value;
 import roughcut.neck.FlatHead;
+import roughcut.neck.HeadFace;
 import roughcut.neck.HeadLine;
-import roughcut.neck.HeadOutline;
 import roughcut.neck.NeckKeys;
 import roughcut.neck.NeckShape;
 import roughcut.neck.OnePieceHead;
@@ -36,7 +35,7 @@ record HeadPlan(
     FlatHead flat,
     Volute volute,
     Optional<ScarfJoint> joint,
-    Outline face,
+    HeadFace face,
     TunerLayout tuners) {
 
   static HeadPlan of(Givens givens, LayoutPlan layout, NeckShape neck, Ledger ledger) {
@@ -58,12 +57,7 @@ record HeadPlan(
     if (veneer.value() > 0 && !head.flat()) {
       ledger.put(NeckKeys.HEAD_VENEER_BEVEL, "θ", in("θ", head.angle()));
     }
-    Outline face =
-        new Outline(
-            HeadOutline.of(
-                layout.taper().halfWidth(0),
-                head.length().value(),
-                givens.get(Decisions.HEAD_WIDTH).value()));
+    HeadFace face = HeadFace.of(givens, layout.taper(), head);
     return new HeadPlan(
         givens.get(NeckDecisions.HEAD_MAKING),
         onePiece,
@@ -71,7 +65,7 @@ record HeadPlan(
         volute,
         joint,
         face,
-        TunerLayout.of(givens, head, layout.strings(), face, ledger));
+        TunerLayout.of(givens, head, layout.strings(), face.outline(), ledger));
   }
 
   /** The scarf joint, where it is made with one. */

@@ -129,7 +129,7 @@ public record NeckPlan(
         head.flat(),
         StepDown.of(givens, shape.head()),
         head.volute(),
-        scarf.map(s -> ScarfMarks.of(givens, s, shape.head(), shape, blank, ledger)),
+        scarf.map(s -> ScarfMarks.of(givens, s, head.face(), shape, blank, ledger)),
         splines,
         stiffeners,
         switch (rod.reach()) {

@@ -30,11 +30,11 @@ import roughcut.finding.Finding;
 import roughcut.finding.Finding.Severity;
 import roughcut.finding.Topic;
 import roughcut.fretboard.FretboardRadius;
-import roughcut.geometry.Outline;
 import roughcut.layout.FretLayout;
 import roughcut.layout.FretboardTaper;
 import roughcut.layout.StringSpread;
 import roughcut.measure.Value;
+import roughcut.neck.HeadFace;
 import roughcut.neck.NeckDetails;
 import roughcut.neck.NeckShape;
 import roughcut.neck.OnePieceHead;
@@ -169,7 +169,7 @@ public record Plan(
   }
 
   /** The head seen square to its face: the break at x = 0, the tip to the right. */
-  public Outline headFace() {
+  public HeadFace headFace() {
     return neckPlan.head().face();
   }
 

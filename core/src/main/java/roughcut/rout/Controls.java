@@ -231,9 +231,7 @@ final class Controls {
         chain.add(Shapes.slot(place(one), place(two), slab.value(one, "length") / 2 + room));
         continue;
       }
-      List<Point> both = new ArrayList<>(bodies.get(i - 1).corners());
-      both.addAll(bodies.get(i).corners());
-      chain.add(Shapes.hull(both));
+      chain.add(Shapes.hullOf(bodies.subList(i - 1, i + 1)));
     }
     return chain;
   }

@@ -147,11 +147,11 @@ final class PlainBores {
 
   /** A plate round what it covers, with its screws. */
   void plate(Fitting fitting) {
-    List<Point> points = new ArrayList<>();
+    List<Outline> under = new ArrayList<>();
     for (String name : fitting.with()) {
-      slab.cut(name).ifPresent(c -> c.shapes().forEach(o -> points.addAll(o.corners())));
+      slab.cut(name).ifPresent(c -> under.addAll(c.shapes()));
     }
-    if (points.size() < 3) {
+    if (under.isEmpty()) {
       slab.trouble(
           fitting.id("overlap"),
           fitting.words() + " covers nothing: say what lies under it",
@@ -159,7 +159,7 @@ final class PlainBores {
       return;
     }
     Value overlap = slab.get(fitting, "overlap");
-    Outline shape = Shapes.grown(Shapes.hull(points), Math.max(0.1, overlap.value()));
+    Outline shape = Shapes.hullOf(under).grown(Math.max(0.1, overlap.value()));
     double middle = shape.centre().x();
     double top = slab.surface.topPlane(middle);
     slab.add(

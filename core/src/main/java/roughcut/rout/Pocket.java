@@ -3,19 +3,20 @@ package roughcut.rout;
 import static roughcut.measure.Quantity.FINE_LENGTH;
 import static roughcut.measure.Worked.in;
 
-import java.util.ArrayList;
-import java.util.Collections;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import roughcut.design.BodyDecisions;
 import roughcut.design.Decisions;
 import roughcut.design.RoutDecisions;
 import roughcut.design.StringDecisions;
 import roughcut.finding.Topic;
-import roughcut.geometry.Arcs;
+import roughcut.geometry.Arc;
 import roughcut.geometry.Outline;
+import roughcut.geometry.Pen;
 import roughcut.geometry.Point;
 import roughcut.geometry.Prism;
+import roughcut.geometry.Similarity;
 import roughcut.measure.Value;
 import roughcut.neck.NeckShape;
 import roughcut.strings.HeelSeat;
@@ -47,6 +48,9 @@ public record Pocket(
     Value area,
     Value tilt) {
   private static final double LEAST = 0.5;
+
+  /** A corner of a smaller radius is none, mm. */
+  private static final double SHARP = 0.05;
 
   static Pocket of(Cutting slab, NeckShape neck, Heights heights) {
     HeelSeat seat = heights.seat().orElseThrow();
@@ -207,25 +211,24 @@ public record Pocket(
     double b = Math.max(1, neck.halfWidth(to)) + clearance;
     double most = Math.min(b, to - from) - 0.1;
     double lean = Math.atan2(b - a, to - from);
-    List<Point> corners = new ArrayList<>();
-    corners.add(new Point(from, -a));
-    corners.addAll(corner(to, b, Math.min(bass, most), lean));
-    List<Point> other = new ArrayList<>();
-    corner(to, b, Math.min(treble, most), lean).forEach(p -> other.add(new Point(p.x(), -p.y())));
-    Collections.reverse(other);
-    corners.addAll(other);
-    corners.add(new Point(from, a));
-    return new Outline(corners);
+    Pen pen = new Pen().to(new Point(from, -a));
+    corner(to, b, Math.min(bass, most), lean)
+        .ifPresentOrElse(pen::along, () -> pen.to(new Point(to, -b)));
+    corner(to, b, Math.min(treble, most), lean)
+        .ifPresentOrElse(
+            arc -> pen.along(arc.through(Similarity.turningOver()).reversed()),
+            () -> pen.to(new Point(to, b)));
+    return new Outline(pen.to(new Point(from, a)).closed());
   }
 
-  /** The bass corner at the heel's end, from its side to its end. */
-  private static List<Point> corner(double to, double b, double r, double lean) {
-    if (r < 0.05) {
-      return List.of(new Point(to, -b));
+  /** The bass corner at the heel's end, from its side to its end; none of a sharp one. */
+  private static Optional<Arc> corner(double to, double b, double r, double lean) {
+    if (r < SHARP) {
+      return Optional.empty();
     }
     // The corner's centre stands r from the side and from the end.
     Point middle = new Point(to - r, -(b - r * Math.tan(lean)) + r / Math.cos(lean));
-    return Arcs.arc(middle, r, -Math.PI / 2 - lean, 0);
+    return Optional.of(new Arc(middle, r, -Math.PI / 2 - lean, Math.PI / 2 + lean));
   }
 
   /** Its depth at x. */

@@ -116,7 +116,7 @@ class ContainmentTest {
   /** A wing and the blank's side hold the headstock's outline at every place along it. */
   private static void wings(Plan plan, double atNut, double atHeel, double end) {
     double most = Double.NEGATIVE_INFINITY;
-    for (Point p : plan.headFace().corners()) {
+    for (Point p : plan.headFace().outline().corners()) {
       double x = plan.neck().head().at(p.x(), 0).x();
       most = Math.max(most, p.y() - (atNut + (atHeel - atNut) * x / end) / 2);
     }

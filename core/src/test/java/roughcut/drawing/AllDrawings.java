@@ -71,7 +71,7 @@ public final class AllDrawings {
 
   /** The places that a mark stands at. */
   public static List<Point> places(Mark mark) {
-    if (mark instanceof Mark.Path path) {
+    if (mark instanceof Mark.Stroke path) {
       return path.points();
     }
     if (mark instanceof Mark.Fill fill) {

@@ -26,10 +26,10 @@ class AsBuiltTest {
         .orElse(real);
   }
 
-  private static List<Mark.Path> thin(Drawing drawing) {
+  private static List<Mark.Stroke> thin(Drawing drawing) {
     return drawing.marks().stream()
-        .filter(m -> m instanceof Mark.Path p && p.role() == Role.COVERED)
-        .map(Mark.Path.class::cast)
+        .filter(m -> m instanceof Mark.Stroke p && p.role() == Role.COVERED)
+        .map(Mark.Stroke.class::cast)
         .toList();
   }
 
@@ -50,8 +50,8 @@ class AsBuiltTest {
     Drawing designed = StationDrawing.NECK.of(Plan.of(drawn, Demo.shop()), Units.MM);
     double low =
         designed.marks().stream()
-            .filter(m -> m instanceof Mark.Path p && p.role() == Role.OUTLINE)
-            .flatMap(m -> ((Mark.Path) m).points().stream())
+            .filter(m -> m instanceof Mark.Stroke p && p.role() == Role.OUTLINE)
+            .flatMap(m -> ((Mark.Stroke) m).points().stream())
             .mapToDouble(Point::y)
             .min()
             .orElseThrow();
@@ -87,7 +87,7 @@ class AsBuiltTest {
     List<Point> points = List.of(new Point(0, y), new Point(50, y));
     return new Drawing(
         "line",
-        List.of(new Mark.Path(Role.OUTLINE, points, false)),
+        List.of(new Mark.Stroke(Role.OUTLINE, points, false)),
         Outline.rectangle(-1, -1, 51, 2).bounds());
   }
 
@@ -163,15 +163,15 @@ class AsBuiltTest {
   void linesGoOverTheWoodAndUnderTheWords() {
     Outline board = Outline.rectangle(0, 0, 10, 10);
     Mark fill = new Mark.Fill(Role.WOOD, board, "#ffffff", null, Mark.Grain.NONE, 0);
-    Mark line = new Mark.Path(Role.OUTLINE, board.corners(), true);
+    Mark line = new Mark.Stroke(Role.OUTLINE, board.corners(), true);
     Mark text =
         new Mark.Text(Role.NOTE, new Point(1, 1), "a", Mark.Anchor.START, Mark.Size.SMALL, 0, null);
-    Mark before = new Mark.Path(Role.OUTLINE, Outline.rectangle(0, 0, 10, 12).corners(), true);
+    Mark before = new Mark.Stroke(Role.OUTLINE, Outline.rectangle(0, 0, 10, 12).corners(), true);
     Drawing real = new Drawing("real", List.of(fill, line, text), board.bounds());
     Drawing drawn = new Drawing("drawn", List.of(fill, before, text), board.bounds());
     assertThat(AsBuilt.over(real, drawn, Units.MM).marks())
         .startsWith(
-            fill, new Mark.Path(Role.COVERED, ((Mark.Path) before).points(), true), line, text);
+            fill, new Mark.Stroke(Role.COVERED, ((Mark.Stroke) before).points(), true), line, text);
     assertThat(AsBuilt.over(real, real, Units.MM)).isSameAs(real);
   }
 }

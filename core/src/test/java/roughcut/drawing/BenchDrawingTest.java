@@ -66,7 +66,7 @@ class BenchDrawingTest {
     Bench bench = bench(Demo.heron(DAY));
     Set<Double> ends = new HashSet<>();
     for (Mark mark : BenchDrawing.of(bench, "", Units.MM).marks()) {
-      if (mark instanceof Mark.Path path && path.role() == Role.STOP) {
+      if (mark instanceof Mark.Stroke path && path.role() == Role.STOP) {
         ends.add(path.points().get(0).x());
       }
     }

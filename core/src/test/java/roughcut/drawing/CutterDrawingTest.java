@@ -71,7 +71,7 @@ class CutterDrawingTest {
           .as(kind.label() + " reaches down")
           .isLessThanOrEqualTo(-CutterDrawing.deepest(c, 12) + 0.01);
       for (Mark mark : drawing.marks()) {
-        if (mark instanceof Mark.Path path) {
+        if (mark instanceof Mark.Stroke path) {
           assertThat(path.points())
               .as(kind.label())
               .allMatch(p -> drawing.bounds().grown(1).holds(p));

@@ -127,11 +127,11 @@ class DaysDrawingTest {
     Drawing neck = StationDrawing.NECK.of(Heron.with(), Units.MM);
     Drawing quiet = neck.wordless();
     assertThat(neck.marks()).anyMatch(Mark.Dimension.class::isInstance);
-    assertThat(quiet.marks()).allMatch(m -> m instanceof Mark.Path || m instanceof Mark.Fill);
+    assertThat(quiet.marks()).allMatch(m -> m instanceof Mark.Stroke || m instanceof Mark.Fill);
     assertThat(quiet.marks())
         .isEqualTo(
             neck.marks().stream()
-                .filter(m -> m instanceof Mark.Path || m instanceof Mark.Fill)
+                .filter(m -> m instanceof Mark.Stroke || m instanceof Mark.Fill)
                 .toList());
     assertThat(quiet.bounds()).isEqualTo(neck.bounds());
   }

@@ -49,7 +49,7 @@ class PagesTest {
   private static int inked(Drawing drawing, Bounds shows, BufferedImage page) {
     int looked = 0;
     for (Mark mark : drawing.marks()) {
-      if (!(mark instanceof Mark.Path path) || path.role().dash().lengths().length > 0) {
+      if (!(mark instanceof Mark.Stroke path) || path.role().dash().lengths().length > 0) {
         continue;
       }
       List<Point> line = new ArrayList<>(path.points());

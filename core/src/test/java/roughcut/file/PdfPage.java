@@ -20,6 +20,8 @@ final class PdfPage extends PDFGraphicsStreamEngine {
   private static final double POINT = 25.4 / 72;
   private final List<List<Point>> lines = new ArrayList<>();
   private final Map<String, Point> words = new LinkedHashMap<>();
+  private static final int BITS = 200;
+  private int curves;
   private boolean mirrored;
   private Point now = new Point(0, 0);
 
@@ -77,7 +79,26 @@ final class PdfPage extends PDFGraphicsStreamEngine {
 
   @Override
   public void curveTo(float x1, float y1, float x2, float y2, float x3, float y3) {
-    moveTo(x3, y3);
+    Point from = now;
+    for (int i = 1; i <= BITS; i++) {
+      double t = (double) i / BITS;
+      double u = 1 - t;
+      double a = u * u * u;
+      double b = 3 * u * u * t;
+      double c = 3 * u * t * t;
+      double d = t * t * t;
+      now =
+          new Point(
+              a * from.x() + POINT * (b * x1 + c * x2 + d * x3),
+              a * from.y() + POINT * (b * y1 + c * y2 + d * y3));
+      lines.get(lines.size() - 1).add(now);
+    }
+    curves++;
+  }
+
+  /** How many curved stretches it has. */
+  int curves() {
+    return curves;
   }
 
   @Override

@@ -97,7 +97,7 @@ class WholeSheetsTest {
   /** Walked in small steps, words by the room that they may take. */
   private static boolean touches(Mark mark, Bounds b) {
     List<Point> p = AllDrawings.places(mark);
-    Bounds room = mark instanceof Mark.Path ? b : b.grown(40);
+    Bounds room = mark instanceof Mark.Stroke ? b : b.grown(40);
     for (int i = 0; i < p.size(); i++) {
       Point a = p.get(i);
       Point z = p.get((i + 1) % p.size());
@@ -157,7 +157,7 @@ class WholeSheetsTest {
       List<Mark> marks = new ArrayList<>();
       for (Bounds b : pieces) {
         marks.add(
-            new Mark.Path(
+            new Mark.Stroke(
                 Role.OUTLINE,
                 Outline.rectangle(b.left(), b.low(), b.right(), b.high()).corners(),
                 true));

@@ -69,7 +69,7 @@ class WritersTest {
 
   private static Drawing flag() {
     List<Mark> marks = new ArrayList<>();
-    marks.add(new Mark.Path(Role.OUTLINE, FLAG, true));
+    marks.add(new Mark.Stroke(Role.OUTLINE, FLAG, true));
     LANDMARKS.forEach(
         (word, at) ->
             marks.add(
@@ -206,7 +206,7 @@ class WritersTest {
   void aFannedFretboardIsNotMirrored() throws Exception {
     Drawing board =
         FretboardDrawing.sheet(Heron.with("scale.bass=680", "scale.treble=640"), Units.MM);
-    List<Double> drawn = leans(board.lines().map(Mark.Path::points).toList());
+    List<Double> drawn = leans(board.lines().map(Mark.Stroke::points).toList());
     assertThat(drawn).hasSizeGreaterThan(20);
     assertThat(drawn.get(0)).as("its bass end is further from a nut that is square").isLessThan(-2);
     assertThat(drawn.get(drawn.size() - 1)).isLessThan(-30);

@@ -158,12 +158,12 @@ class CurveProperties {
       through.add(new Point(25.0 * i, heights.get(i)));
       straight.add(new Point(25.0 * i, 3 + 0.4 * 25 * i));
     }
-    List<Point> curve = Spline.through(through, pieces);
+    List<Point> curve = Spline.through(through, pieces, false).points();
     assertThat(curve).hasSize((heights.size() - 1) * pieces + 1);
     for (int i = 0; i < through.size(); i++) {
       assertThat(curve.get(i * pieces).distance(through.get(i))).isLessThan(1e-9);
     }
-    for (Point p : Spline.through(straight, pieces)) {
+    for (Point p : Spline.through(straight, pieces, false).points()) {
       assertThat(p.y()).isCloseTo(3 + 0.4 * p.x(), within(1e-9));
     }
   }
@@ -178,8 +178,8 @@ class CurveProperties {
     }
     List<Point> back = new ArrayList<>(through);
     java.util.Collections.reverse(back);
-    List<Point> one = Spline.through(through, 6);
-    List<Point> other = Spline.through(back, 6);
+    List<Point> one = Spline.through(through, 6, false).points();
+    List<Point> other = Spline.through(back, 6, false).points();
     for (int i = 0; i < one.size(); i++) {
       assertThat(one.get(i).distance(other.get(one.size() - 1 - i))).isLessThan(1e-7);
     }

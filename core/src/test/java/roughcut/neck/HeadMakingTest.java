@@ -141,7 +141,7 @@ class HeadMakingTest {
   }
 
   private static double half(Plan plan, double along) {
-    List<Point> corners = plan.headFace().corners();
+    List<Point> corners = plan.headFace().outline().corners();
     double best = 0;
     for (int i = 1; i < corners.size(); i++) {
       Point a = corners.get(i - 1);

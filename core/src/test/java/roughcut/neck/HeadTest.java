@@ -146,7 +146,7 @@ class HeadTest {
       }
       assertThat(tuner.clearance().value()).isCloseTo(brute, within(0.01));
       assertThat(tuner.edge().value())
-          .isCloseTo(plan.headFace().edgeDistance(tuner.post()) - 5, within(1e-9));
+          .isCloseTo(plan.headFace().outline().edgeDistance(tuner.post()) - 5, within(1e-9));
     }
     assertThat(layout.tuners()).anyMatch(t -> t.sideAngle().value() > 1);
   }
@@ -405,8 +405,8 @@ class HeadTest {
       // Square to the face, so much over the line from the break down to the tip.
       double highest =
           roughcut.drawing.AccessDrawing.of(plan, roughcut.measure.Units.MM).marks().stream()
-              .filter(roughcut.drawing.Mark.Path.class::isInstance)
-              .map(roughcut.drawing.Mark.Path.class::cast)
+              .filter(roughcut.drawing.Mark.Stroke.class::isInstance)
+              .map(roughcut.drawing.Mark.Stroke.class::cast)
               .filter(m -> m.role() == roughcut.drawing.Role.EDGE)
               .flatMap(m -> m.points().stream())
               .filter(p -> p.x() < head.breakX())

@@ -150,7 +150,7 @@ class NewInstrumentTest {
       assertThat(portrait.bounds().height())
           .isCloseTo(plan.body().outline().bounds().height(), within(30.0));
       assertThat(portrait.marks())
-          .allMatch(m -> m instanceof Mark.Path || m instanceof Mark.Fill)
+          .allMatch(m -> m instanceof Mark.Stroke || m instanceof Mark.Fill)
           .hasSizeGreaterThan(30);
     }
   }

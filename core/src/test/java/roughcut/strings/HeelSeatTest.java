@@ -225,8 +225,8 @@ class HeelSeatTest {
     double end = -value(plan, "pocket.depth.end");
     List<Point> corners =
         HeightsDrawing.of(plan, Units.MM).marks().stream()
-            .filter(Mark.Path.class::isInstance)
-            .map(Mark.Path.class::cast)
+            .filter(Mark.Stroke.class::isInstance)
+            .map(Mark.Stroke.class::cast)
             .flatMap(p -> p.points().stream())
             .toList();
     assertThat(corners)

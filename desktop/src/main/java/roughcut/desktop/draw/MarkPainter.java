@@ -101,11 +101,11 @@ public final class MarkPainter implements Mark.Cases<Void, RuntimeException> {
   }
 
   @Override
-  public Void path(Mark.Path path) {
-    g.setStroke(Ink.colour(path.role().colour()));
-    g.setLineWidth(Ink.width(path.role().pen()));
-    g.setLineDashes(Ink.dashes(path.role().dash()));
-    trace(path.points(), path.closed());
+  public Void stroke(Mark.Stroke stroke) {
+    g.setStroke(Ink.colour(stroke.role().colour()));
+    g.setLineWidth(Ink.width(stroke.role().pen()));
+    g.setLineDashes(Ink.dashes(stroke.role().dash()));
+    trace(stroke.points(), stroke.closed());
     g.stroke();
     return null;
   }

@@ -147,7 +147,7 @@ public final class SheetsStation extends KnifelessStation {
     List<Mark> marks = new ArrayList<>(drawn.marks());
     for (Tiling.Tile tile : Tiling.of(drawn, paper.getValue()).tiles()) {
       marks.add(
-          new Mark.Path(
+          new Mark.Stroke(
               Role.MEASURED,
               Outline.rectangle(
                       tile.shows().left(),

@@ -1,0 +1,151 @@
+package roughcut.geometry;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.function.Supplier;
+import roughcut.measure.Precision;
+
+/**
+ * A line as it is drawn, cut and written: straight, round and curved stretches, each beginning
+ * where the one before ends. It is looked at in two ways: its segments are the line itself; its
+ * points are corners on it, no chord further from it than {@link Arcs#CHORD_ERROR}, for painting
+ * and measuring. The segments of a shape that was cut from or joined with others are found when
+ * they are first asked for.
+ */
+public final class Path {
+  private final List<Point> points;
+  private final boolean closed;
+  private Supplier<List<Segment>> traced;
+  private List<Segment> segments;
+
+  private Path(List<Point> points, boolean closed, Supplier<List<Segment>> traced) {
+    this.points = List.copyOf(points);
+    this.closed = closed;
+    this.traced = traced;
+  }
+
+  /** Straight from point to point. */
+  public static Path straight(List<Point> points, boolean closed) {
+    return new Path(points, closed, null);
+  }
+
+  /**
+   * A line of segments.
+   *
+   * @throws IllegalArgumentException when one doesn't begin where the one before ends
+   */
+  public static Path of(List<Segment> segments, boolean closed) {
+    List<Point> points = new ArrayList<>();
+    for (Segment segment : segments) {
+      List<Point> corners = segment.corners();
+      if (points.isEmpty()) {
+        points.add(corners.get(0));
+      } else if (points.get(points.size() - 1).distance(corners.get(0)) > Precision.NEAR) {
+        throw new IllegalArgumentException("a segment begins aside of the end of the one before");
+      }
+      points.addAll(corners.subList(1, corners.size()));
+    }
+    int last = points.size() - 1;
+    if (closed && points.get(last).distance(points.get(0)) > Precision.NEAR) {
+      throw new IllegalArgumentException("a closed path doesn't end where it begins");
+    }
+    return known(closed ? points.subList(0, last) : points, closed, segments);
+  }
+
+  /** A line of segments with corners of somebody's own on it. */
+  static Path known(List<Point> points, boolean closed, List<Segment> segments) {
+    return new Path(points, closed, () -> segments);
+  }
+
+  /** A line whose segments are found when they are first asked for. */
+  static Path later(List<Point> points, boolean closed, Supplier<List<Segment>> traced) {
+    return new Path(points, closed, traced);
+  }
+
+  /** Corners on it; the first isn't repeated at the end of a closed one. */
+  public List<Point> points() {
+    return points;
+  }
+
+  public boolean closed() {
+    return closed;
+  }
+
+  /** What it is made of. */
+  public List<Segment> segments() {
+    if (segments == null) {
+      segments = List.copyOf(traced == null ? lines() : traced.get());
+      traced = null;
+    }
+    return segments;
+  }
+
+  private List<Segment> lines() {
+    List<Segment> lines = new ArrayList<>(points.size());
+    for (int i = 1; i < points.size() + (closed ? 1 : 0); i++) {
+      Line line = new Line(points.get(i - 1), points.get(i == points.size() ? 0 : i));
+      if (line.length() > 0) {
+        lines.add(line);
+      }
+    }
+    return lines;
+  }
+
+  public Path through(Similarity change) {
+    List<Point> moved = change.of(points);
+    return segments == null && traced == null
+        ? straight(moved, closed)
+        : later(moved, closed, () -> segments().stream().map(s -> s.through(change)).toList());
+  }
+
+  /** The circle that it is, if it is one. */
+  public Optional<Arc> circle() {
+    return closed && segments().size() == 1
+        ? segments().get(0).fold(new WholeArc())
+        : Optional.empty();
+  }
+
+  /** Length along it, mm. */
+  public double length() {
+    return segments().stream().mapToDouble(Segment::length).sum();
+  }
+
+  /** The area that a closed one goes round, mm²; less than 0 clockwise. */
+  public double directedArea() {
+    return segments().stream().mapToDouble(Segment::swept).sum();
+  }
+
+  @Override
+  public boolean equals(Object other) {
+    return other instanceof Path path && closed == path.closed && points.equals(path.points);
+  }
+
+  @Override
+  public int hashCode() {
+    return Objects.hash(points, closed);
+  }
+
+  @Override
+  public String toString() {
+    return (closed ? "closed path of " : "path of ") + points.size() + " points";
+  }
+
+  private static final class WholeArc implements Segment.Cases<Optional<Arc>, RuntimeException> {
+    @Override
+    public Optional<Arc> line(Line line) {
+      return Optional.empty();
+    }
+
+    @Override
+    public Optional<Arc> arc(Arc arc) {
+      return arc.whole() ? Optional.of(arc) : Optional.empty();
+    }
+
+    @Override
+    public Optional<Arc> cubic(Cubic cubic) {
+      return Optional.empty();
+    }
+  }
+}

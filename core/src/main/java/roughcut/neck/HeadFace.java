@@ -1,0 +1,120 @@
+package roughcut.neck;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.UnaryOperator;
+import roughcut.design.Decisions;
+import roughcut.geometry.Cubic;
+import roughcut.geometry.Outline;
+import roughcut.geometry.Pen;
+import roughcut.geometry.Point;
+import roughcut.geometry.Similarity;
+import roughcut.layout.FretboardTaper;
+import roughcut.measure.Precision;
+import roughcut.record.Givens;
+
+/**
+ * The head seen square to its face: out from the nut in an easy curve, a long shallow taper, a
+ * rounded tip. Places are along the face from the break line (x) and across (y, treble positive);
+ * it is drawn from the bass side of the break round the tip to its treble side.
+ *
+ * @param outline of the face
+ * @param curves round it, from the bass side of the break to its treble side
+ */
+public record HeadFace(Outline outline, List<Cubic> curves) {
+  private static final int PIECES = 24;
+
+  /** Where along the face it is widest, as a share of its length. */
+  private static final double WIDEST = 0.27;
+
+  private static final double SLIVER = 0.1;
+
+  public HeadFace {
+    curves = List.copyOf(curves);
+  }
+
+  /** The head that was decided. */
+  public static HeadFace of(Givens givens, FretboardTaper taper, HeadLine head) {
+    return of(taper.halfWidth(0), head.length().value(), givens.get(Decisions.HEAD_WIDTH).value());
+  }
+
+  /**
+   * A head.
+   *
+   * @param nutHalf half the width at the break line, mm
+   * @param length along the face, mm
+   * @param width across the widest place, mm
+   */
+  static HeadFace of(double nutHalf, double length, double width) {
+    double wide = width / 2;
+    double end = wide * 0.66;
+    List<Cubic> treble =
+        List.of(
+            new Cubic(
+                new Point(0, nutHalf),
+                new Point(length * 0.13, nutHalf),
+                new Point(length * 0.13, wide),
+                new Point(length * WIDEST, wide)),
+            new Cubic(
+                new Point(length * WIDEST, wide),
+                new Point(length * 0.5, wide),
+                new Point(length * 0.7, end * 1.06),
+                new Point(length * 0.88, end)),
+            new Cubic(
+                new Point(length * 0.88, end),
+                new Point(length * 0.99, end * 0.93),
+                new Point(length, end * 0.5),
+                new Point(length, 0)));
+    List<Cubic> all = new ArrayList<>();
+    treble.forEach(c -> all.add(c.through(Similarity.turningOver())));
+    for (int i = treble.size() - 1; i >= 0; i--) {
+      all.add(treble.get(i).reversed());
+    }
+    return new HeadFace(drawn(all), all);
+  }
+
+  private static Outline drawn(List<Cubic> curves) {
+    Pen pen = new Pen();
+    curves.forEach(c -> pen.along(c, PIECES));
+    return new Outline(pen.closed());
+  }
+
+  /** The face seen from elsewhere, foreshortened or turned: straight stays straight. */
+  public Outline seen(UnaryOperator<Point> to) {
+    return drawn(curves.stream().map(c -> c.through(to)).toList());
+  }
+
+  /**
+   * How far a side reaches from the centre line, so far from the break, mm; where the edge runs
+   * back on itself, as far as is wood without a gap. Never quite nothing, so that what is divided
+   * by it stays a number.
+   *
+   * @param side −1 for bass, 1 for treble
+   */
+  public double reach(int side, double along) {
+    double reach = Double.POSITIVE_INFINITY;
+    List<Point> corners = outline.corners();
+    double x = Math.max(0, Math.min(outline.bounds().right(), along));
+    for (int i = 0; i < corners.size(); i++) {
+      Point a = corners.get(i);
+      Point b = corners.get((i + 1) % corners.size());
+      double lo = Math.min(a.x(), b.x());
+      double hi = Math.max(a.x(), b.x());
+      if (hi - lo > Precision.SAME && x >= lo - Precision.SAME && x <= hi + Precision.SAME) {
+        double y = side * a.towards(b, (x - a.x()) / (b.x() - a.x())).y();
+        reach = y >= 0 ? Math.min(reach, y) : reach;
+      }
+    }
+    return Double.isInfinite(reach) ? SLIVER : Math.max(SLIVER, reach);
+  }
+
+  /** How far its narrower side reaches from the centre line, so far from the break, mm. */
+  public double narrower(double along) {
+    return Math.min(reach(-1, along), reach(1, along));
+  }
+
+  /** How far its wider side reaches from the centre line, so far from the break, mm. */
+  public double wider(double along) {
+    return Math.max(reach(-1, along), reach(1, along));
+  }
+}
