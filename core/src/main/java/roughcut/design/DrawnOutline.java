@@ -1,21 +1,36 @@
 package roughcut.design;
 
 import java.util.List;
+import roughcut.geometry.Path;
 import roughcut.geometry.Point;
+import roughcut.geometry.Segment;
 
 /**
  * A body's outline that was drawn elsewhere, in the drawing's own places, mm.
  *
  * @param source the file that it came from
  * @param corners closed, the last joined to the first; curves as corners close enough
+ * @param curves arcs and curves that corners lie on; between corners on none it is straight
  * @param open how far apart its ends were before a straight line closed it; 0 for a closed one, mm
  */
-public record DrawnOutline(String source, List<Point> corners, double open) {
+public record DrawnOutline(String source, List<Point> corners, List<Segment> curves, double open) {
   /** More corners than a body can need. */
   public static final int MOST_CORNERS = 4000;
 
+  /** How far its corners may lie from its curves, mm. */
+  private static final double NEAR_CURVES = 0.025;
+
+  /** An outline with straight sides. */
+  public DrawnOutline(String source, List<Point> corners, double open) {
+    this(source, corners, List.of(), open);
+  }
+
   public DrawnOutline {
     corners = List.copyOf(corners);
+    curves = List.copyOf(curves);
+    if (curves.size() > MOST_CORNERS) {
+      throw new IllegalArgumentException("a drawn outline has at most " + MOST_CORNERS + " curves");
+    }
     if (corners.size() < 3 || corners.size() > MOST_CORNERS) {
       throw new IllegalArgumentException(
           "a drawn outline has 3 to " + MOST_CORNERS + " corners, not " + corners.size());
@@ -26,6 +41,11 @@ public record DrawnOutline(String source, List<Point> corners, double open) {
     if (!(open >= 0)) {
       throw new IllegalArgumentException("a drawn outline is open by 0 or more");
     }
+  }
+
+  /** The line round it. */
+  public Path path() {
+    return Path.along(corners, curves, NEAR_CURVES);
   }
 
   /** Whether a drawing of a body may have a corner so far from its origin, mm: 100 m at most. */

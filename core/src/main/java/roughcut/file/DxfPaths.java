@@ -4,8 +4,10 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import roughcut.geometry.Arc;
 import roughcut.geometry.Arcs;
 import roughcut.geometry.Point;
+import roughcut.geometry.Segment;
 import roughcut.measure.Precision;
 import roughcut.measure.Units;
 
@@ -48,6 +50,7 @@ final class DxfPaths {
   private final String name;
   private final List<OutlineFile.Drawn> paths = new ArrayList<>();
   private final List<List<Point>> loose = new ArrayList<>();
+  private final List<Segment> curves = new ArrayList<>();
   private double perUnit = 1;
   private String unit = "";
   private int points;
@@ -65,7 +68,8 @@ final class DxfPaths {
     } catch (IllegalArgumentException e) {
       throw new FileTrouble(name + ": " + e.getMessage(), e);
     }
-    return new OutlineFile.Sheet(reader.paths, reader.perUnit, reader.unit, reader.left);
+    return new OutlineFile.Sheet(
+        reader.paths, reader.curves, reader.perUnit, reader.unit, reader.left);
   }
 
   private List<Group> groups(String text) throws FileTrouble {
@@ -197,6 +201,10 @@ final class DxfPaths {
 
   /** An arc as fine in mm as any other, whatever the file's unit. */
   private List<Point> arc(Point centre, double radius, double from, double to) {
+    double sweep = to - from;
+    if (radius > 0 && sweep != 0 && Math.abs(sweep) <= 2 * Math.PI) {
+      curves.add(new Arc(centre, radius, from, sweep));
+    }
     return Arcs.arc(new Point(0, 0), radius * most(), from, to).stream()
         .map(p -> centre.plus(p.x() / most(), p.y() / most()))
         .toList();
@@ -275,6 +283,16 @@ final class DxfPaths {
     double from = e.number(41, 0);
     double to = e.number(42, 2 * Math.PI);
     double way = way(from, to);
+    new Arc(new Point(0, 0), 1, from, way)
+        .cubics()
+        .forEach(
+            c ->
+                curves.add(
+                    c.through(
+                        p ->
+                            centre.plus(
+                                ax * p.x() - ay * ratio * p.y(),
+                                ay * p.x() + ax * ratio * p.y()))));
     List<Point> run = new ArrayList<>();
     double longest = Math.hypot(ax, ay) * Math.max(1, Math.abs(ratio)) * most();
     double step = 2 * Math.acos(Math.max(0.5, 1 - Arcs.CHORD_ERROR / longest));
@@ -303,6 +321,7 @@ final class DxfPaths {
       return;
     }
     List<Point> run = spline.points(Arcs.CHORD_ERROR / most(), OutlineFile.MOST_POINTS);
+    curves.addAll(spline.cubics());
     boolean closed = ((int) e.number(70, 0) & 1) == 1;
     if (closed && run.size() >= 3) {
       closed(run);

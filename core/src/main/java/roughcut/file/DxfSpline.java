@@ -1,8 +1,10 @@
 package roughcut.file;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import roughcut.geometry.Cubic;
 import roughcut.geometry.Point;
 import roughcut.geometry.Point3;
 
@@ -15,6 +17,8 @@ import roughcut.geometry.Point3;
  */
 record DxfSpline(int degree, List<Double> knots, List<Point3> control) {
   private static final int HIGHEST_DEGREE = 8;
+
+  private static final int CUBIC = 3;
 
   /** Pieces that a span is looked at in first: an odd number, so that no wave hides in them. */
   private static final int PIECES = 3;
@@ -117,8 +121,38 @@ record DxfSpline(int degree, List<Double> knots, List<Point3> control) {
     }
   }
 
-  /** By de Boor's rule, weights and all. */
+  /**
+   * Its spans as cubic curves; none where it is of a higher degree, or its points weigh otherwise.
+   */
+  List<Cubic> cubics() {
+    List<Cubic> cubics = new ArrayList<>();
+    boolean plain = control.stream().allMatch(p -> p.z() == control.get(0).z());
+    for (int k = degree; plain && degree == CUBIC && k < control.size(); k++) {
+      double from = knots.get(k);
+      double to = knots.get(k + 1);
+      if (to > from) {
+        cubics.add(
+            new Cubic(
+                at(k, from, from, from),
+                at(k, from, from, to),
+                at(k, from, to, to),
+                at(k, to, to, to)));
+      }
+    }
+    return cubics;
+  }
+
   private Point at(int k, double t) {
+    double[] all = new double[degree];
+    Arrays.fill(all, t);
+    return at(k, all);
+  }
+
+  /**
+   * By de Boor's rule, weights and all: of one parameter so often, the place on the curve; of the
+   * ends of a span, the handles of its cubic curve (Ramshaw 1987).
+   */
+  private Point at(int k, double... t) {
     Point3[] d = new Point3[degree + 1];
     for (int j = 0; j <= degree; j++) {
       d[j] = control.get(j + k - degree);
@@ -127,7 +161,7 @@ record DxfSpline(int degree, List<Double> knots, List<Point3> control) {
       for (int j = degree; j >= r; j--) {
         double low = knots.get(j + k - degree);
         double high = knots.get(j + 1 + k - r);
-        d[j] = d[j - 1].towards(d[j], high > low ? (t - low) / (high - low) : 0);
+        d[j] = d[j - 1].towards(d[j], high > low ? (t[r - 1] - low) / (high - low) : 0);
       }
     }
     Point3 found = d[degree];

@@ -50,6 +50,8 @@ final class FittingJson {
     design
         .drawn()
         .ifPresent(o -> o.corners().forEach(p -> corners.addArray().add(p.x()).add(p.y())));
+    ArrayNode curves = drawn.putArray("curves");
+    design.drawn().ifPresent(o -> CurveJson.write(o.curves(), curves));
   }
 
   /** Whether a decision is written with its fitting rather than among the plain ones. */
@@ -87,6 +89,7 @@ final class FittingJson {
                   new DrawnOutline(
                       drawn.path("source").asText("a drawing"),
                       corners,
+                      CurveJson.read(drawn.path("curves"), reader, "drawnOutline"),
                       drawn.path("open").asDouble(0))));
     }
     return next;

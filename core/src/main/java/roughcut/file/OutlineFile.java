@@ -4,7 +4,6 @@ import static roughcut.measure.NumberWriter.fixed;
 
 import java.io.IOException;
 import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -12,9 +11,13 @@ import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.simplify.DouglasPeuckerSimplifier;
 import roughcut.design.DrawnOutline;
+import roughcut.geometry.ArcFinder;
 import roughcut.geometry.Bounds;
 import roughcut.geometry.Outline;
+import roughcut.geometry.Path;
 import roughcut.geometry.Point;
+import roughcut.geometry.Segment;
+import roughcut.geometry.Similarity;
 import roughcut.measure.Precision;
 import roughcut.measure.Units;
 
@@ -62,11 +65,12 @@ public record OutlineFile(DrawnOutline outline, String said, boolean doubt) {
   /**
    * What a reader found.
    *
+   * @param curves arcs and curves that points of the paths lie on
    * @param perUnit mm in one unit of the file
    * @param unit as the file says it; empty when it doesn't
    * @param left how many splines say no curve, by points alone or by numbers that make none
    */
-  record Sheet(List<Drawn> paths, double perUnit, String unit, int left) {
+  record Sheet(List<Drawn> paths, List<Segment> curves, double perUnit, String unit, int left) {
     /** What is to be said of them; nothing when there are none. */
     String leftSaid() {
       return left == 0
@@ -92,7 +96,7 @@ public record OutlineFile(DrawnOutline outline, String said, boolean doubt) {
    *
    * @throws FileTrouble in words: too large, made to harm, no path in it
    */
-  public static OutlineFile read(Path file) throws FileTrouble {
+  public static OutlineFile read(java.nio.file.Path file) throws FileTrouble {
     String name = file.getFileName().toString();
     byte[] bytes;
     try {
@@ -164,9 +168,26 @@ public record OutlineFile(DrawnOutline outline, String said, boolean doubt) {
     }
     double gap = best.gap() * perUnit;
     return new OutlineFile(
-        new DrawnOutline(name, scaled(name, best.points(), perUnit), gap > CLOSED ? gap : 0),
+        drawn(name, sheet, scaled(name, best.points(), perUnit), perUnit, gap > CLOSED ? gap : 0),
         name + " " + said + sheet.leftSaid(),
         doubt);
+  }
+
+  /** The outline with those of the file's curves that it runs along. */
+  private static DrawnOutline drawn(
+      String name, Sheet sheet, List<Point> corners, double perUnit, double open) {
+    Bounds around = new Outline(corners).bounds().grown(1);
+    Similarity size = Similarity.sizing(perUnit);
+    List<Segment> near =
+        sheet.curves().stream()
+            .filter(s -> s.length() * perUnit > CLOSED)
+            .map(s -> s.through(size))
+            .filter(s -> around.holds(s.start()) && around.holds(s.end()))
+            .toList();
+    List<Segment> round = ArcFinder.of(near, FINE / 4);
+    List<Segment> curves = Path.along(corners, round, 2.5 * FINE).curves();
+    boolean few = curves.size() <= DrawnOutline.MOST_CORNERS;
+    return new DrawnOutline(name, corners, few ? curves : List.of(), open);
   }
 
   private static boolean plausible(double length) {

@@ -261,6 +261,14 @@ public final class Reference {
     drawn.putObject("source").put("type", "string");
     drawn.putObject("open").put("type", "number");
     drawn.putObject("corners").put("type", "array").putObject("items").put("type", "array");
+    ObjectNode curves =
+        array(
+            drawn, "curves", "That corners lie on; on none, it is straight from one to the next.");
+    curves
+        .putObject("arc")
+        .put("type", "array")
+        .put("description", "Centre x and y, radius, from and sweep in radians, anticlockwise.");
+    curves.putObject("cubic").put("type", "array").put("description", "Its four points' x and y.");
     ObjectNode order = array(properties, "order", "What is done earlier or later than usual.");
     order.putObject("operation").put("type", "string");
     order

@@ -17,7 +17,9 @@ import javax.xml.stream.XMLInputFactory;
 import javax.xml.stream.XMLStreamConstants;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamReader;
+import roughcut.geometry.Cubic;
 import roughcut.geometry.Point;
+import roughcut.geometry.Segment;
 import roughcut.measure.Precision;
 import roughcut.measure.Units;
 
@@ -52,6 +54,7 @@ final class SvgPaths {
 
   private final String name;
   private final List<OutlineFile.Drawn> paths = new ArrayList<>();
+  private final List<Segment> curves = new ArrayList<>();
   private double perUnit = Units.INCH / 96;
   private String unit = "";
   private int points;
@@ -86,7 +89,7 @@ final class SvgPaths {
     } catch (RuntimeException e) {
       throw new FileTrouble(name + " is no SVG drawing that can be read: " + e.getMessage(), e);
     }
-    return new OutlineFile.Sheet(reader.paths, reader.perUnit, reader.unit, 0);
+    return new OutlineFile.Sheet(reader.paths, reader.curves, reader.perUnit, reader.unit, 0);
   }
 
   private void all(XMLStreamReader xml) throws XMLStreamException, FileTrouble {
@@ -197,7 +200,30 @@ final class SvgPaths {
     }
   }
 
+  /** Its curves, as they are. */
+  private void curves(Path2D path, AffineTransform frame) {
+    double[] at = new double[6];
+    Point here = new Point(0, 0);
+    for (PathIterator it = path.getPathIterator(frame); !it.isDone(); it.next()) {
+      int kind = it.currentSegment(at);
+      int last = kind == PathIterator.SEG_CUBICTO ? 4 : kind == PathIterator.SEG_QUADTO ? 2 : 0;
+      if (kind == PathIterator.SEG_CLOSE) {
+        continue;
+      }
+      Point end = new Point(at[last], at[last + 1]);
+      Point first = new Point(at[0], at[1]);
+      if (kind == PathIterator.SEG_CUBICTO) {
+        curves.add(new Cubic(here, first, new Point(at[2], at[3]), end));
+      } else if (kind == PathIterator.SEG_QUADTO) {
+        // One degree higher it is the same curve.
+        curves.add(new Cubic(here, here.towards(first, 2.0 / 3), end.towards(first, 2.0 / 3), end));
+      }
+      here = end;
+    }
+  }
+
   private void add(Path2D path, AffineTransform frame, String where) throws FileTrouble {
+    curves(path, frame);
     PathIterator it =
         new FlatteningPathIterator(
             path.getPathIterator(frame),

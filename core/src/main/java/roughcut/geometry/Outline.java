@@ -75,13 +75,22 @@ public final class Outline {
 
   /** Area, mm². */
   public double area() {
+    return Math.abs(directedArea());
+  }
+
+  /** Whether its corners run round it anticlockwise. */
+  public boolean anticlockwise() {
+    return directedArea() > 0;
+  }
+
+  private double directedArea() {
     double twice = 0;
     for (int i = 0, j = corners.size() - 1; i < corners.size(); j = i++) {
       Point a = corners.get(j);
       Point b = corners.get(i);
       twice += a.x() * b.y() - b.x() * a.y();
     }
-    return Math.abs(twice) / 2;
+    return twice / 2;
   }
 
   /** The part of this shape that lies in the other too; possibly several pieces, possibly none. */

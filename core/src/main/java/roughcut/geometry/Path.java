@@ -1,6 +1,7 @@
 package roughcut.geometry;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
@@ -62,6 +63,40 @@ public final class Path {
   /** A line whose segments are found when they are first asked for. */
   static Path later(List<Point> points, boolean closed, Supplier<List<Segment>> traced) {
     return new Path(points, closed, traced);
+  }
+
+  /**
+   * A closed line through corners that lie on known lines: along these, straight where on none.
+   *
+   * @param near how far corners and the middles between them may lie from the lines, mm
+   */
+  public static Path along(List<Point> corners, List<Segment> lines, double near) {
+    return lines.isEmpty()
+        ? straight(corners, true)
+        : later(corners, true, () -> Trace.of(corners, lines, near));
+  }
+
+  /**
+   * This closed line begun at the corner nearest a place.
+   *
+   * @param anticlockwise which way it runs round from there
+   */
+  public Path begun(Point first, boolean anticlockwise) {
+    List<Point> all = new ArrayList<>(points);
+    if (new Outline(this).anticlockwise() != anticlockwise) {
+      Collections.reverse(all);
+    }
+    int start = 0;
+    for (int i = 1; i < all.size(); i++) {
+      if (all.get(i).distance(first) < all.get(start).distance(first)) {
+        start = i;
+      }
+    }
+    Collections.rotate(all, -start);
+    boolean straight = segments == null && traced == null;
+    return straight
+        ? straight(all, true)
+        : later(all, true, () -> Trace.of(all, segments(), 3 * Arcs.CHORD_ERROR));
   }
 
   /** Corners on it; the first isn't repeated at the end of a closed one. */
@@ -130,6 +165,30 @@ public final class Path {
   @Override
   public String toString() {
     return (closed ? "closed path of " : "path of ") + points.size() + " points";
+  }
+
+  /** Those of its segments that aren't straight. */
+  public List<Segment> curves() {
+    Curves curves = new Curves(new ArrayList<>());
+    segments().forEach(s -> s.fold(curves));
+    return curves.all;
+  }
+
+  private record Curves(List<Segment> all) implements Segment.Cases<Boolean, RuntimeException> {
+    @Override
+    public Boolean line(Line line) {
+      return false;
+    }
+
+    @Override
+    public Boolean arc(Arc arc) {
+      return all.add(arc);
+    }
+
+    @Override
+    public Boolean cubic(Cubic cubic) {
+      return all.add(cubic);
+    }
   }
 
   private static final class WholeArc implements Segment.Cases<Optional<Arc>, RuntimeException> {

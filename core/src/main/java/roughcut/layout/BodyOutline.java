@@ -1,7 +1,5 @@
 package roughcut.layout;
 
-import java.util.ArrayList;
-import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -13,6 +11,7 @@ import roughcut.geometry.Bounds;
 import roughcut.geometry.Edge;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
+import roughcut.geometry.Similarity;
 import roughcut.measure.Basis;
 import roughcut.measure.Ledger;
 import roughcut.measure.Precision;
@@ -111,50 +110,23 @@ public record BodyOutline(
   private static Outline placed(Givens givens, DrawnOutline drawn, double x0, double neckHalf) {
     double scale = givens.get(SurfaceDecisions.OUTLINE_SCALE).value();
     double turn = Math.toRadians(givens.get(SurfaceDecisions.OUTLINE_TURN).value());
-    double over = givens.get(SurfaceDecisions.OUTLINE_FLIP) == YesNo.YES ? -1 : 1;
-    List<Point> turned = new ArrayList<>();
-    for (Point p : drawn.corners()) {
-      double x = p.x() * scale;
-      double y = p.y() * scale * over;
-      turned.add(
-          new Point(
-              x * Math.cos(turn) - y * Math.sin(turn), x * Math.sin(turn) + y * Math.cos(turn)));
-    }
-    Bounds b = new Outline(turned).bounds();
+    Similarity over =
+        givens.get(SurfaceDecisions.OUTLINE_FLIP) == YesNo.YES
+            ? Similarity.turningOver()
+            : Similarity.moving(0, 0);
+    Similarity change = over.then(Similarity.sizing(scale)).then(Similarity.turning(turn));
+    Outline turned = new Outline(drawn.path().through(change));
+    Bounds b = turned.bounds();
     double dy = givens.get(SurfaceDecisions.OUTLINE_ASIDE).value() - (b.low() + b.high()) / 2;
     double begins = Double.POSITIVE_INFINITY;
-    for (double[] span : new Outline(turned).spans((b.low() + b.high()) / 2)) {
+    for (double[] span : turned.spans((b.low() + b.high()) / 2)) {
       begins = Math.min(begins, span[0]);
     }
     double dx =
         x0
             + givens.get(SurfaceDecisions.OUTLINE_ALONG).value()
             - (Double.isFinite(begins) ? begins : b.left());
-    List<Point> placed = new ArrayList<>();
-    turned.forEach(p -> placed.add(p.plus(dx, dy)));
-    return begun(placed, new Point(x0, -neckHalf));
-  }
-
-  /** The same shape, begun at the corner nearest a place and running to the bass side first. */
-  private static Outline begun(List<Point> corners, Point first) {
-    List<Point> all = new ArrayList<>(corners);
-    double area = 0;
-    for (int i = 0; i < all.size(); i++) {
-      Point a = all.get(i);
-      Point b = all.get((i + 1) % all.size());
-      area += a.x() * b.y() - b.x() * a.y();
-    }
-    if (area < 0) {
-      Collections.reverse(all);
-    }
-    int start = 0;
-    for (int i = 1; i < all.size(); i++) {
-      if (all.get(i).distance(first) < all.get(start).distance(first)) {
-        start = i;
-      }
-    }
-    Collections.rotate(all, -start);
-    return new Outline(all);
+    return new Outline(turned.moved(dx, dy).path().begun(new Point(x0, -neckHalf), true));
   }
 
   /**

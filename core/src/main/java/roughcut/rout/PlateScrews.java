@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Set;
+import java.util.function.ToDoubleFunction;
 import roughcut.design.BodyFace;
 import roughcut.design.CutName;
 import roughcut.design.Fitting;
@@ -12,6 +13,7 @@ import roughcut.geometry.Cylinder;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.geometry.Point3;
+import roughcut.measure.Precision;
 
 /** Pilots for the small screws that hold plates and covers. */
 final class PlateScrews {
@@ -23,6 +25,16 @@ final class PlateScrews {
 
   /** A screw's middle is clear of another cut so far from it, mm. */
   private static final double CLEAR = 4.5;
+
+  /**
+   * Of places that are as far, the one further from the centre line comes first, then the treble
+   * side's, then the one nearer the neck: a screw keeps its number when a line is worked out to
+   * another last figure.
+   */
+  private static final Comparator<Point> OUTER_FIRST =
+      Comparator.<Point>comparingLong(p -> Math.round(Math.abs(p.y()) / Precision.NEAR))
+          .thenComparingLong(p -> Math.round(p.y() / Precision.NEAR))
+          .thenComparing(p -> -p.x());
 
   private PlateScrews() {}
 
@@ -79,14 +91,16 @@ final class PlateScrews {
     List<Point> left = new ArrayList<>(line);
     List<Point> chosen = new ArrayList<>();
     while (chosen.size() < count && !left.isEmpty()) {
+      ToDoubleFunction<Point> far =
+          p ->
+              chosen.isEmpty()
+                  ? p.distance(middle)
+                  : chosen.stream().mapToDouble(p::distance).min().orElse(0);
+      double most = left.stream().mapToDouble(far).max().orElseThrow();
       Point next =
           left.stream()
-              .max(
-                  Comparator.comparingDouble(
-                      p ->
-                          chosen.isEmpty()
-                              ? p.distance(middle)
-                              : chosen.stream().mapToDouble(p::distance).min().orElse(0)))
+              .filter(p -> far.applyAsDouble(p) >= most - Precision.NEAR)
+              .max(OUTER_FIRST)
               .orElseThrow();
       left.remove(next);
       chosen.add(next);

@@ -94,6 +94,9 @@ class UpgradeTest {
       "core\\.strips-depth|heel\\.(spare|stock)|stack\\.depth|glue\\..*|clamps\\..*|board\\.yield|.*mass|balance\\..*|relief\\..*|pickup\\..*\\.(hidden|to-fretboard)|rout\\.relief-.*|web\\..*relief-.*|bolt\\.(last\\.)?length|control\\..*\\.bushing-spare"
           + "|(channel|rout|pass|web)\\..*wire.*|(channel|rout|web)\\..*ground.*";
 
+  /** Screws stand on a line beside an edge, which was good to a hundredth of its distance, mm. */
+  private static final double BESIDE_AN_EDGE = 0.05;
+
   private static void same(Map<String, Double> then, Plan plan) {
     // How many relief bores a body wants follows from what it is reckoned to weigh.
     assertThat(plan.values().keySet())
@@ -102,7 +105,10 @@ class UpgradeTest {
         .forEach(
             (id, value) -> {
               if (then.containsKey(id) && !id.matches(MENDED)) {
-                assertThat(value.value()).as(id).isCloseTo(then.get(id), within(1e-5));
+                assertThat(value.value())
+                    .as(id)
+                    .isCloseTo(
+                        then.get(id), within(id.contains("-screw-") ? BESIDE_AN_EDGE : 1e-5));
               }
             });
   }
