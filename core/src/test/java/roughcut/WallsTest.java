@@ -20,6 +20,7 @@ class WallsTest {
   /** In the data's direction: each may import those before it. */
   private static final List<String> ROOMS =
       List.of(
+          "memo",
           "measure",
           "finding",
           "caliper",

@@ -236,11 +236,20 @@ final class RipPlanning {
       if (i > 0 && open.get(i - 1) == strip) {
         continue;
       }
-      String id = "rip." + wood.id() + ".strip." + strip;
+      String plain = "rip." + wood.id() + ".strip." + strip;
+      // Of several necks' strips, one may come from two boards, flat from one and on edge from the
+      // other.
+      boolean other = ledger.values().containsKey(plain);
+      String id = other ? prefix + "strip." + strip : plain;
       Value rough = share.onEdge() ? onEdge : own(id, strip, widths.get(i));
       ledger.put(
           id,
-          "Strip " + strip + " of " + stack.size() + ", fence to the blade",
+          "Strip "
+              + strip
+              + " of "
+              + stack.size()
+              + (other ? ", from the other board" : "")
+              + ", fence to the blade",
           LENGTH,
           "r",
           in("r", rough));

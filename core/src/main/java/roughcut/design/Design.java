@@ -1,13 +1,18 @@
 package roughcut.design;
 
 import java.util.Collections;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Consumer;
+import roughcut.memo.AskedMap;
+import roughcut.memo.Layered;
+import roughcut.memo.Questions;
 import roughcut.shop.StringSpec;
 
 /**
@@ -44,8 +49,8 @@ public record Design(
 
   public Design {
     // In the order of their ids for files, and found by hash: they are asked for all the time.
-    numbers = Collections.unmodifiableMap(new LinkedHashMap<>(new TreeMap<>(numbers)));
-    choices = Collections.unmodifiableMap(new LinkedHashMap<>(new TreeMap<>(choices)));
+    numbers = kept(numbers);
+    choices = kept(choices);
     placements = Collections.unmodifiableMap(new TreeMap<>(placements));
     strings = List.copyOf(strings);
     neckSteps = List.copyOf(neckSteps);
@@ -68,6 +73,61 @@ public record Design(
     }
     if (smallParts.stream().map(SmallPart::name).distinct().count() < smallParts.size()) {
       throw new IllegalArgumentException("two small parts have the same name");
+    }
+  }
+
+  /** One that tells what it is asked for stays that one. */
+  private static <V> Map<String, V> kept(Map<String, V> map) {
+    return map instanceof AskedMap || map instanceof Layered
+        ? map
+        : Collections.unmodifiableMap(new LinkedHashMap<>(new TreeMap<>(map)));
+  }
+
+  /** The same that tells which numbers and choices it is asked for. */
+  public Design asking(Questions questions) {
+    return with(
+        c -> {
+          c.numbers = new AskedMap<>(numbers, questions);
+          c.choices = new AskedMap<>(choices, questions);
+        });
+  }
+
+  /** The same with what was read in some numbers' places. */
+  public Design read(Map<String, Double> readings) {
+    return withNumbers(new Layered<>(readings, numbers));
+  }
+
+  /**
+   * Ids of the numbers and choices that another has otherwise; nothing where more than these
+   * differs that a plan is made from.
+   */
+  public Optional<Set<String>> changed(Design next) {
+    boolean parts =
+        strings.equals(next.strings)
+            && neckStack.equals(next.neckStack)
+            && neckSteps.equals(next.neckSteps)
+            && bodyStack.equals(next.bodyStack)
+            && placements.equals(next.placements)
+            && smallParts.equals(next.smallParts)
+            && fittings.equals(next.fittings)
+            && drawn.equals(next.drawn);
+    if (!parts) {
+      return Optional.empty();
+    }
+    Set<String> ids = new HashSet<>();
+    differing(numbers, next.numbers, ids);
+    differing(choices, next.choices, ids);
+    return Optional.of(ids);
+  }
+
+  private static <V> void differing(Map<String, V> a, Map<String, V> b, Set<String> ids) {
+    a.forEach((id, value) -> addIf(!value.equals(b.get(id)), id, ids));
+    b.keySet().forEach(id -> addIf(!a.containsKey(id), id, ids));
+  }
+
+  private static void addIf(boolean differs, String id, Set<String> ids) {
+    if (differs) {
+      ids.add(id);
     }
   }
 

@@ -140,14 +140,13 @@ public record ThroughCore(
     }
   }
 
-  /** What is worked out from now on, with the core's end and depth in the heel's places. */
-  public Givens standingIn(Givens givens) {
-    return givens.following(
-        Map.of(
-            Decisions.HEEL_END.id(),
-            following(givens.get(Decisions.HEEL_END), end),
-            Decisions.HEEL_THICKNESS.id(),
-            following(givens.get(Decisions.HEEL_THICKNESS), depth)));
+  /** The core's end and depth, to stand in the heel's places from now on, by their ids. */
+  public Map<String, Value> standsIn(Givens givens) {
+    return Map.of(
+        Decisions.HEEL_END.id(),
+        following(givens.get(Decisions.HEEL_END), end),
+        Decisions.HEEL_THICKNESS.id(),
+        following(givens.get(Decisions.HEEL_THICKNESS), depth));
   }
 
   private static Value following(Value decided, Value worked) {

@@ -67,8 +67,8 @@ public record BlankPlan(
     Weights weights,
     Told told) {
 
-  static BlankPlan of(LayoutPlan layout, FretboardPlan fretboard, NeckPlan neck) {
-    return new Maker(layout, fretboard, neck).make();
+  static BlankPlan of(Ground ground, LayoutPlan layout, FretboardPlan fretboard, NeckPlan neck) {
+    return new Maker(ground, layout, fretboard, neck).make();
   }
 
   /** Makes it, part after part. */
@@ -80,12 +80,12 @@ public record BlankPlan(
     private final Shop shop;
     private final Ledger ledger = new Ledger();
 
-    Maker(LayoutPlan layout, FretboardPlan fretboard, NeckPlan neck) {
+    Maker(Ground ground, LayoutPlan layout, FretboardPlan fretboard, NeckPlan neck) {
       this.layout = layout;
       this.fretboard = fretboard;
       this.neck = neck;
-      this.givens = neck.ground().givens();
-      this.shop = neck.ground().shop();
+      this.givens = ground.givens();
+      this.shop = ground.shop();
     }
 
     BlankPlan make() {
@@ -104,7 +104,7 @@ public record BlankPlan(
               neck.rod(),
               neck.details().stiffeners(),
               RoutedBlank.of(
-                  givens, blank, length(tree, neck.head().blankLength()), neck.density()),
+                  givens, blank, length(tree, neck.head().blankLength()), neck.density(shop)),
               ledger);
       Outline outline =
           NeckStock.outline(givens, tree, layout.taper(), neck.head().face().outline());
@@ -240,7 +240,7 @@ public record BlankPlan(
           neck.head().face().outline().area(),
           layout.taper(),
           radius::meanHeight,
-          neck.letIn(),
+          neck.letIn(givens),
           body,
           heavy,
           ledger);

@@ -23,12 +23,13 @@ import roughcut.thin.BodyThinSpots;
 public record BodyPlan(BodyCuts cuts, PickupSetUp pickups, List<BodyMarks> marks, Told told) {
 
   static BodyPlan of(
+      Ground ground,
       LayoutPlan layout,
       FretboardPlan fretboard,
       StringPlan strings,
       NeckPlan neck,
       BlankPlan blanks) {
-    Ground ground = neck.ground();
+
     Givens givens = ground.givens();
     Ledger ledger = new Ledger();
     BodyCuts cuts =
@@ -45,7 +46,7 @@ public record BodyPlan(BodyCuts cuts, PickupSetUp pickups, List<BodyMarks> marks
                 strings.bridge(),
                 neck.channels(),
                 neck.channelled(),
-                neck.density(),
+                neck.density(ground.shop()),
                 blanks.body(),
                 blanks.weights()),
             ledger);

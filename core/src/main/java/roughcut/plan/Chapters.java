@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
 import roughcut.measure.Value;
+import roughcut.memo.Memo;
 import roughcut.record.Build;
 import roughcut.shop.Shop;
 
@@ -13,50 +14,86 @@ import roughcut.shop.Shop;
  * layout needs no body, and who asks for a number of the neck doesn't wait for the routs.
  */
 final class Chapters {
+  private final Build build;
   private final Ground ground;
+  private final Memo memo;
   private LayoutPlan layout;
   private FretboardPlan fretboard;
   private StringPlan strings;
   private NeckPlan neck;
+  private Ground afterNeck;
   private BlankPlan blanks;
   private BodyPlan body;
   private Plan plan;
 
   Chapters(Build build, Shop shop) {
-    this.ground = new Ground(build, shop);
+    this(build, shop, new Memo());
+  }
+
+  /**
+   * Chapters of which some may be taken as they were.
+   *
+   * @param memo for this plan
+   */
+  Chapters(Build build, Shop shop, Memo memo) {
+    this.build = build;
+    this.memo = memo;
+    this.ground = new Ground(build.withDesign(build.design().asking(memo)), shop);
   }
 
   Build build() {
-    return ground.build();
+    return build;
   }
 
   synchronized LayoutPlan layout() {
-    layout = layout == null ? LayoutPlan.of(ground) : layout;
+    if (layout == null) {
+      layout = memo.block("layout", List.of(), () -> LayoutPlan.of(ground));
+    }
     return layout;
   }
 
   synchronized FretboardPlan fretboard() {
-    fretboard = fretboard == null ? FretboardPlan.of(ground, layout()) : fretboard;
+    if (fretboard == null) {
+      LayoutPlan before = layout();
+      fretboard = memo.block("fretboard", List.of(before), () -> FretboardPlan.of(ground, before));
+    }
     return fretboard;
   }
 
   synchronized StringPlan strings() {
-    strings = strings == null ? StringPlan.of(ground, layout(), fretboard()) : strings;
+    if (strings == null) {
+      List<Object> before = List.of(layout(), fretboard());
+      strings = memo.block("strings", before, () -> StringPlan.of(ground, layout, fretboard));
+    }
     return strings;
   }
 
   synchronized NeckPlan neck() {
-    neck = neck == null ? NeckPlan.of(ground, layout(), fretboard(), strings()) : neck;
+    if (neck == null) {
+      List<Object> before = List.of(layout(), fretboard(), strings());
+      neck = memo.block("neck", before, () -> NeckPlan.of(ground, layout, fretboard, strings));
+      afterNeck = ground.with(neck.following());
+    }
     return neck;
   }
 
   synchronized BlankPlan blanks() {
-    blanks = blanks == null ? BlankPlan.of(layout(), fretboard(), neck()) : blanks;
+    if (blanks == null) {
+      List<Object> before = List.of(layout(), fretboard(), neck());
+      blanks = memo.block("blanks", before, () -> BlankPlan.of(afterNeck, layout, fretboard, neck));
+    }
     return blanks;
   }
 
   synchronized BodyPlan body() {
-    body = body == null ? BodyPlan.of(layout(), fretboard(), strings(), neck(), blanks()) : body;
+    if (body == null) {
+      List<Object> before = List.of(layout(), fretboard(), strings(), neck(), blanks());
+      body =
+          memo.block(
+              "body",
+              before,
+              () -> BodyPlan.of(afterNeck, layout, fretboard, strings, neck, blanks));
+    }
     return body;
   }
 
@@ -82,7 +119,7 @@ final class Chapters {
       List<Told> all = told().map(Supplier::get).toList();
       plan =
           new Plan(
-              ground.build(),
+              build,
               ground.shop(),
               layout,
               fretboard,
@@ -91,7 +128,7 @@ final class Chapters {
               blanks,
               body,
               Told.union(all),
-              new Drawn(ground.build(), ground.shop()));
+              new Drawn(build, ground.shop()));
     }
     return plan;
   }

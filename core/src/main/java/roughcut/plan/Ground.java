@@ -1,5 +1,7 @@
 package roughcut.plan;
 
+import java.util.Map;
+import roughcut.measure.Value;
 import roughcut.record.Build;
 import roughcut.record.Givens;
 import roughcut.shop.Shop;
@@ -14,8 +16,8 @@ record Ground(Build build, Shop shop, Givens givens) {
     this(build, shop, new Givens(build));
   }
 
-  /** The same where some decisions follow from what was worked out already. */
-  Ground with(Givens following) {
-    return new Ground(build, shop, following);
+  /** The same where some decisions follow from what was worked out already, by their ids. */
+  Ground with(Map<String, Value> following) {
+    return following.isEmpty() ? this : new Ground(build, shop, givens.following(following));
   }
 }

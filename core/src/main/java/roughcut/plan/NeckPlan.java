@@ -2,6 +2,7 @@ package roughcut.plan;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import roughcut.blank.BodyBlank;
 import roughcut.blank.NeckBlank;
@@ -32,6 +33,7 @@ import roughcut.neck.ThroughCore;
 import roughcut.neck.TunerLayout;
 import roughcut.neck.UnderFretboard;
 import roughcut.record.Givens;
+import roughcut.shop.Shop;
 import roughcut.strings.Heights;
 import roughcut.strings.NutWork;
 import roughcut.thin.NeckThinSpots;
@@ -39,14 +41,18 @@ import roughcut.thin.NeckThinSpots;
 /**
  * The neck: its stack, its shape, its head, what is cut into it and how it is carved.
  *
- * @param ground what is worked out from now on stands on: a through-neck ends where its body does
+ * @param following what stands in decisions' places from now on, by their ids: a through-neck ends
+ *     where its body does
  * @param core of a through-neck; empty for one that ends in a heel
  * @param pins that keep the fretboard in place while it is glued
  * @param side blank outside the neck's outline, each side
  * @param spare stock of the shaft below the finished back where it is deepest
+ * @param reach how deep the blank's wood reaches along the neck, heel or core included
+ * @param rearranged whether steps of gluing turn or part the strips, so that they lie otherwise
+ *     than listed
  */
 public record NeckPlan(
-    Ground ground,
+    Map<String, Value> following,
     Optional<ThroughCore> core,
     NeckBlank blank,
     NeckShape shape,
@@ -57,6 +63,8 @@ public record NeckPlan(
     List<FretPins> pins,
     Value side,
     Value spare,
+    BlankReach reach,
+    boolean rearranged,
     Told told) {
 
   static NeckPlan of(
@@ -65,7 +73,8 @@ public record NeckPlan(
     Optional<ThroughCore> core =
         ThroughCore.of(
             before.givens(), layout.outline(), layout.taper(), strings.heights(), ledger);
-    Ground ground = core.map(c -> before.with(c.standingIn(before.givens()))).orElse(before);
+    Map<String, Value> following = core.map(c -> c.standsIn(before.givens())).orElse(Map.of());
+    Ground ground = before.with(following);
     Givens givens = ground.givens();
     FretLayout frets = layout.frets();
     NeckBlank blank = NeckBlank.of(givens, layout.taper(), ledger);
@@ -79,7 +88,7 @@ public record NeckPlan(
         NeckThinSpots.of(
             ground.shop(), frets, blank, shape, head.stock(shape.shaft()), rod, details, ledger);
     return new NeckPlan(
-        ground,
+        following,
         core,
         blank,
         shape,
@@ -96,6 +105,8 @@ public record NeckPlan(
         UnderFretboard.pins(givens, frets, layout.taper(), rod, details.stiffeners(), ledger),
         left.side(),
         left.shaft(),
+        reach(givens, shape, head, core),
+        givens.design().rearranged(),
         Told.of(
             ledger,
             left.spots(),
@@ -164,13 +175,12 @@ public record NeckPlan(
     };
   }
 
-  /** Whether steps of gluing turn or part the strips, so that they lie otherwise than listed. */
-  public boolean rearranged() {
-    return ground.givens().design().rearranged();
-  }
-
   /** How deep the blank has to be; empty when the shaft's depth will do. */
   Optional<Value> deep() {
+    return deep(head, core);
+  }
+
+  private static Optional<Value> deep(HeadPlan head, Optional<ThroughCore> core) {
     Optional<Value> ofCore = core.map(ThroughCore::fromStrips);
     return ofCore.isEmpty()
         ? head.deep()
@@ -182,15 +192,15 @@ public record NeckPlan(
     return head.stock(shape.shaft());
   }
 
-  /** How deep the blank's wood reaches along the neck, heel or core included. */
-  public BlankReach reach() {
+  private static BlankReach reach(
+      Givens givens, NeckShape shape, HeadPlan head, Optional<ThroughCore> core) {
     Value shaft = shape.shaft();
     // A through-neck's shaft is sawn out of the core's depth; any other is as deep as was planed.
     Value base =
         core.isEmpty()
             ? head.stock(shaft)
-            : deep().filter(d -> d.value() > shaft.value()).orElse(shaft);
-    return BlankReach.of(ground.givens(), base, shape.heelEnd(), core);
+            : deep(head, core).filter(d -> d.value() > shaft.value()).orElse(shaft);
+    return BlankReach.of(givens, base, shape.heelEnd(), core);
   }
 
   /** What is cut into the neck for bars, rod first. */
@@ -206,29 +216,29 @@ public record NeckPlan(
   }
 
   /** Density of its heaviest wood, kg/m³. */
-  double density() {
+  double density(Shop shop) {
     return blank.strips().stream()
-        .mapToDouble(s -> BodyBlank.density(ground.shop(), s.strip().species()))
+        .mapToDouble(s -> BodyBlank.density(shop, s.strip().species()))
         .max()
         .orElse(0);
   }
 
   /** Rod and bars with what they weigh. */
-  List<Weights.LetIn> letIn() {
+  List<Weights.LetIn> letIn(Givens givens) {
     List<Weights.LetIn> bars = new ArrayList<>();
-    bars.add(bar(rod.channel(), NeckDecisions.ROD_MASS));
+    bars.add(bar(givens, rod.channel(), NeckDecisions.ROD_MASS));
     details
         .stiffeners()
         .ifPresent(
             s -> {
-              bars.add(bar(s.bass(), NeckDecisions.STIFFENER_MASS));
-              bars.add(bar(s.treble(), NeckDecisions.STIFFENER_MASS));
+              bars.add(bar(givens, s.bass(), NeckDecisions.STIFFENER_MASS));
+              bars.add(bar(givens, s.treble(), NeckDecisions.STIFFENER_MASS));
             });
     return bars;
   }
 
-  private Weights.LetIn bar(Channel channel, NumberDecision mass) {
+  private static Weights.LetIn bar(Givens givens, Channel channel, NumberDecision mass) {
     return new Weights.LetIn(
-        channel.volume(), ground.givens().get(mass).value(), (channel.from() + channel.to()) / 2);
+        channel.volume(), givens.get(mass).value(), (channel.from() + channel.to()) / 2);
   }
 }

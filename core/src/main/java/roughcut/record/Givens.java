@@ -258,9 +258,9 @@ public final class Givens {
   /** The design with what was measured in its place. */
   private Design real() {
     if (real == null) {
-      Map<String, Double> numbers = new HashMap<>(build.design().numbers());
-      readings.forEach((id, reading) -> numbers.put(id, reading.value()));
-      real = readings.isEmpty() ? build.design() : build.design().withNumbers(numbers);
+      Map<String, Double> read = new HashMap<>();
+      readings.forEach((id, reading) -> read.put(id, reading.value()));
+      real = readings.isEmpty() ? build.design() : build.design().read(read);
     }
     return real;
   }

@@ -316,4 +316,18 @@ class RipPlanTest {
       assertThat(plan.value("rip." + wood + ".short").orElseThrow().value()).isZero();
     }
   }
+
+  /** Two necks of a stack for which one board is too narrow: a strip may come from either. */
+  @Test
+  void aStripOfTwoNecksMayComeFromTwoBoards() {
+    Build dunlin =
+        Demo.builds(java.time.LocalDate.of(2026, 5, 4)).stream()
+            .filter(b -> b.name().equals("Dunlin"))
+            .findFirst()
+            .orElseThrow();
+    Plan plan = Plan.of(Heron.lived(dunlin, "neck.copies=2"), Demo.shop());
+    assertThat(plan.value("rip.plum.strip.1")).isPresent();
+    assertThat(plan.value("rip.plum.2.strip.1").orElseThrow().label())
+        .contains("from the other board");
+  }
 }

@@ -13,6 +13,7 @@ import roughcut.bench.Bench;
 import roughcut.design.NumberDecision;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
+import roughcut.plan.PlanEngine;
 import roughcut.record.Build;
 import roughcut.record.Log;
 import roughcut.record.Now;
@@ -45,6 +46,11 @@ public final class Session {
   private final ReadOnlyObjectWrapper<Plan> whatIf = new ReadOnlyObjectWrapper<>();
   private Work base;
   private Plan kept;
+
+  /** Each plans what an edit touches, as the other would begin from nothing. */
+  private final PlanEngine built = new PlanEngine();
+
+  private final PlanEngine designed = new PlanEngine();
   private Typed typed;
   private Consumer<String> refused = words -> {};
   private Consumer<String> told = words -> {};
@@ -340,7 +346,9 @@ public final class Session {
   }
 
   private Plan planOf(Work next) {
-    return Plan.of(asBuilt.get() ? next.build() : next.build().asDesigned(), next.shop());
+    return asBuilt.get()
+        ? built.plan(next.build(), next.shop())
+        : designed.plan(next.build().asDesigned(), next.shop());
   }
 
   private void refresh() {

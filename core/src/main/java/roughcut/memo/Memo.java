@@ -1,0 +1,133 @@
+package roughcut.memo;
+
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Deque;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+import java.util.function.Supplier;
+
+/**
+ * What was made for a plan, block by block, each with what was asked for meanwhile: the next plan
+ * takes a block as it is when nothing of that has changed and the blocks before it are the same
+ * objects (a build system's early cut-off). One memo belongs to one plan; it is asked by one thread
+ * at a time.
+ */
+public final class Memo implements Questions {
+  /** What a block was made of. */
+  private record Block(List<?> from, Set<String> asked, boolean all, Object made) {}
+
+  /** What is asked for while a block is made. */
+  private static final class Asked {
+    private final Set<String> ids = new HashSet<>();
+    private boolean all;
+  }
+
+  private final Map<Object, Block> before;
+  private final Set<String> changed;
+  private final Map<Object, Block> now = new HashMap<>();
+  private final Deque<Asked> open = new ArrayDeque<>();
+  private final List<Object> remade = new ArrayList<>();
+
+  /** The first: there is nothing to be used again. */
+  public Memo() {
+    this(Map.of(), Set.of());
+  }
+
+  private Memo(Map<Object, Block> before, Set<String> changed) {
+    this.before = before;
+    this.changed = changed;
+  }
+
+  /**
+   * A memo for the next plan.
+   *
+   * @param changed ids of all that isn't as it was for this one
+   */
+  public Memo next(Set<String> changed) {
+    return new Memo(now, Set.copyOf(changed));
+  }
+
+  /**
+   * A block: as it was, or made anew.
+   *
+   * @param key its own, once in a plan
+   * @param from what else it is made of; the same objects, not only equal ones
+   */
+  @SuppressWarnings("unchecked") // a key stands for one kind of block
+  public <T> T block(Object key, List<?> from, Supplier<T> make) {
+    Block was = before.get(key);
+    if (was != null && good(was, from)) {
+      keep(key, was);
+      return (T) was.made;
+    }
+    Asked asked = new Asked();
+    open.push(asked);
+    T made;
+    try {
+      made = make.get();
+    } finally {
+      open.pop();
+    }
+    remade.add(key);
+    keep(key, new Block(List.copyOf(from), asked.ids, asked.all, made));
+    return made;
+  }
+
+  /**
+   * A thing that is made anew, or the one from before where that is equal: what is made of it
+   * needn't be made again.
+   */
+  @SuppressWarnings("unchecked") // a key stands for one kind of thing
+  public <T> T same(Object key, T thing) {
+    Block was = before.get(key);
+    T kept = was != null && Objects.equals(was.made, thing) ? (T) was.made : thing;
+    now.put(key, new Block(List.of(), Set.of(), false, kept));
+    return kept;
+  }
+
+  private boolean good(Block was, List<?> from) {
+    if (was.all && !changed.isEmpty() || was.from.size() != from.size()) {
+      return false;
+    }
+    for (int i = 0; i < from.size(); i++) {
+      if (was.from.get(i) != from.get(i)) {
+        return false;
+      }
+    }
+    return changed.stream().noneMatch(was.asked::contains);
+  }
+
+  private void keep(Object key, Block block) {
+    if (now.put(key, block) != null) {
+      throw new IllegalStateException("made twice in one plan: " + key);
+    }
+    if (!open.isEmpty()) {
+      open.peek().ids.addAll(block.asked);
+      open.peek().all |= block.all;
+    }
+  }
+
+  @Override
+  public void asked(String id) {
+    if (!open.isEmpty()) {
+      open.peek().ids.add(id);
+    }
+  }
+
+  @Override
+  public void everything() {
+    if (!open.isEmpty()) {
+      open.peek().all = true;
+    }
+  }
+
+  /** Keys of the blocks that had to be made, in the order of finishing them. */
+  public List<Object> remade() {
+    return List.copyOf(remade);
+  }
+}

@@ -1,0 +1,45 @@
+package roughcut.plan;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import roughcut.memo.Memo;
+import roughcut.record.Build;
+import roughcut.shop.Shop;
+
+/**
+ * Plans one build after another, as a maker edits it: what an edit doesn't touch is taken from the
+ * plan before. Whatever it plans is equal to {@link Plan#of}, which begins from nothing.
+ */
+public final class PlanEngine {
+  private Build build;
+  private Shop shop;
+  private Memo memo = new Memo();
+  private Plan plan;
+
+  /** The plan of a build in a shop. */
+  public synchronized Plan plan(Build next, Shop in) {
+    if (plan != null && shop == in && build.equals(next)) {
+      return plan;
+    }
+    Memo fresh = changed(next, in).map(memo::next).orElseGet(Memo::new);
+    Plan made = new Chapters(next, in, fresh).plan();
+    memo = fresh;
+    build = next;
+    shop = in;
+    plan = made;
+    return made;
+  }
+
+  /** Ids of what changed; nothing where that is more than decided numbers and choices. */
+  private Optional<Set<String>> changed(Build next, Shop in) {
+    return build != null && shop == in && build.log().equals(next.log())
+        ? build.design().changed(next.design())
+        : Optional.empty();
+  }
+
+  /** What had to be made for the last plan: chapters, and blocks of the body. */
+  public synchronized List<Object> remade() {
+    return memo.remade();
+  }
+}

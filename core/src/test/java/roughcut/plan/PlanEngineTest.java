@@ -1,0 +1,168 @@
+package roughcut.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.LocalDate;
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Deque;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.TreeMap;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import roughcut.demo.Demo;
+import roughcut.design.Choice;
+import roughcut.design.ChoiceDecision;
+import roughcut.design.Decision;
+import roughcut.design.Decisions;
+import roughcut.design.Design;
+import roughcut.design.NumberDecision;
+import roughcut.design.RoutDecisions;
+import roughcut.drawing.AllDrawings;
+import roughcut.measure.Quantity;
+import roughcut.measure.Units;
+import roughcut.measure.Value;
+import roughcut.record.Build;
+import roughcut.record.Reading;
+import roughcut.shop.Shop;
+
+/** What is taken from the plan before is as it would be made from nothing, in every number. */
+class PlanEngineTest {
+  private static final LocalDate DAY = LocalDate.of(2026, 5, 4);
+  private static final Shop SHOP = Demo.shop();
+
+  private static Build demo(String name) {
+    return Demo.builds(DAY).stream().filter(b -> b.name().equals(name)).findFirst().orElseThrow();
+  }
+
+  /** Every number with where it comes from, one line each. */
+  private static List<String> numbers(Plan plan) {
+    List<String> lines = new ArrayList<>();
+    for (Map.Entry<String, Value> e : plan.values().entrySet()) {
+      Value v = e.getValue();
+      lines.add(e.getKey() + "=" + v.value() + " " + v.label() + " " + v.how() + " " + inputs(v));
+    }
+    return lines;
+  }
+
+  private static List<String> inputs(Value value) {
+    return value.inputs().stream()
+        .map(i -> i.symbol() + ":" + i.value().id() + "=" + i.value().value())
+        .toList();
+  }
+
+  private static void same(String what, Plan is, Plan wanted) {
+    assertThat(numbers(is)).as(what).isEqualTo(numbers(wanted));
+    assertThat(is.thinSpots()).as(what).isEqualTo(wanted.thinSpots());
+    assertThat(is.findings()).as(what).isEqualTo(wanted.findings());
+    assertThat(is.build()).as(what).isEqualTo(wanted.build());
+    assertThat(is.cuts().levelTops()).as(what).isEqualTo(wanted.cuts().levelTops());
+    assertThat(is.cuts().bases().keySet()).as(what).isEqualTo(wanted.cuts().bases().keySet());
+    is.cuts()
+        .bases()
+        .forEach((n, b) -> assertThat(b).as(what + n).isEqualTo(wanted.cuts().bases().get(n)));
+  }
+
+  private static void sameDrawn(String what, Plan is, Plan wanted) {
+    Map<String, Object> seen = new TreeMap<>();
+    AllDrawings.of(is, Units.MM).forEach((n, d) -> seen.put(n, d.get().marks()));
+    AllDrawings.of(wanted, Units.MM)
+        .forEach((n, d) -> assertThat(seen.get(n)).as(what + ", " + n).isEqualTo(d.get().marks()));
+  }
+
+  private static Design edited(Design design, Decision decision, Random random) {
+    return decision
+        .number()
+        .map(n -> moved(design, n, random))
+        .orElseGet(() -> chosen(design, decision.choice().orElseThrow(), random));
+  }
+
+  private static Design moved(Design design, NumberDecision number, Random random) {
+    double now = number.in(design);
+    double to =
+        random.nextInt(4) == 0
+            ? number.least() + random.nextDouble() * Math.min(60, number.most() - number.least())
+            : now + number.step() * (1 + random.nextInt(3));
+    double decided = number.quantity() == Quantity.COUNT ? Math.rint(to) : to;
+    return number.allows(decided) ? number.with(design, decided) : design;
+  }
+
+  private static Design chosen(Design design, ChoiceDecision<?> choice, Random random) {
+    List<Choice> all = choice.offered(SHOP.woods());
+    return choice.choosing(design, all.get(random.nextInt(all.size())));
+  }
+
+  /** Each decision in turn, from the demo as it is and back: nothing is taken that it moves. */
+  @ParameterizedTest
+  @ValueSource(strings = {"Heron", "Dunlin"})
+  void everyDecisionIsHeard(String name) {
+    Build build = demo(name);
+    PlanEngine engine = new PlanEngine();
+    Random random = new Random(28);
+    for (Decision decision : Decisions.of(build.design())) {
+      Build edited = build.withDesign(edited(build.design(), decision, random));
+      engine.plan(build, SHOP);
+      same(name + " " + decision.id(), engine.plan(edited, SHOP), Plan.of(edited, SHOP));
+    }
+    same(name, engine.plan(build, SHOP), Plan.of(build, SHOP));
+  }
+
+  /** Edits on edits, undone now and then, with readings and work done between. */
+  @ParameterizedTest
+  @CsvSource({"Heron, 1", "Bittern, 2", "Dunlin, 3", "Avocet, 4", "Avocet, 5"})
+  void anyWayThroughEditsEndsAtTheSamePlan(String name, int seed) {
+    Random random = new Random(seed);
+    PlanEngine engine = new PlanEngine();
+    Deque<Build> before = new ArrayDeque<>();
+    Build build = demo(name);
+    engine.plan(build, SHOP);
+    for (int i = 0; i < 40; i++) {
+      before.push(build);
+      List<Decision> all = Decisions.of(build.design());
+      build =
+          switch (random.nextInt(12)) {
+            case 0 -> before.size() > 2 ? back(before) : build;
+            case 1 -> build.withReading(Reading.of("body.thickness", 44 + random.nextInt(3), DAY));
+            case 2 ->
+                build.withLog(build.log().turned("body.saw", DAY.atStartOfDay().plusMinutes(i)));
+            case 3 -> build.withName("Another " + i);
+            default ->
+                build.withDesign(
+                    edited(build.design(), all.get(random.nextInt(all.size())), random));
+          };
+      Plan is = engine.plan(build, SHOP);
+      Plan wanted = Plan.of(build, SHOP);
+      same(name + " " + i, is, wanted);
+      if (i % 13 == 12) {
+        sameDrawn(name + " " + i, is, wanted);
+      }
+    }
+  }
+
+  private static Build back(Deque<Build> before) {
+    before.pop();
+    return before.pop();
+  }
+
+  @Test
+  void whatAnEditDoesNotTouchIsTheSameObject() {
+    Build build = demo("Heron");
+    PlanEngine engine = new PlanEngine();
+    Plan first = engine.plan(build, SHOP);
+    assertThat(engine.plan(demo("Heron"), SHOP)).isSameAs(first);
+    Build edited =
+        build.withDesign(
+            ((NumberDecision) Decisions.find(build.design(), RoutDecisions.FILM.id()).orElseThrow())
+                .with(build.design(), 0.4));
+    Plan second = engine.plan(edited, SHOP);
+    assertThat(second.layout()).isSameAs(first.layout());
+    assertThat(second.fretboard()).isSameAs(first.fretboard());
+    assertThat(second.bodyPlan()).isNotSameAs(first.bodyPlan());
+    // Another shop, a reading, work done: all is made anew.
+    assertThat(engine.plan(edited, SHOP.withName("another")).layout()).isNotSameAs(first.layout());
+  }
+}
