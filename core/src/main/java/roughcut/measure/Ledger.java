@@ -57,6 +57,11 @@ public final class Ledger {
     return value;
   }
 
+  /** What was entered since there were so many. */
+  public List<Value> since(int count) {
+    return values.values().stream().skip(count).toList();
+  }
+
   /** All values so far, by id. */
   public Map<String, Value> values() {
     return Collections.unmodifiableMap(values);

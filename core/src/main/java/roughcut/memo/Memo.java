@@ -8,8 +8,10 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
+import java.util.function.UnaryOperator;
 
 /**
  * What was made for a plan, block by block, each with what was asked for meanwhile: the next plan
@@ -19,13 +21,17 @@ import java.util.function.Supplier;
  */
 public final class Memo implements Questions {
   /** What a block was made of. */
-  private record Block(List<?> from, Set<String> asked, boolean all, Object made) {}
+  private record Block(
+      List<?> from, Set<String> asked, boolean all, Map<Object, Object> uses, Object made) {}
 
   /** What is asked for while a block is made. */
   private static final class Asked {
     private final Set<String> ids = new HashSet<>();
+    private final Map<Object, Object> uses = new HashMap<>();
     private boolean all;
   }
+
+  private static final UnaryOperator<Object> NOTHING = question -> Optional.empty();
 
   private final Map<Object, Block> before;
   private final Set<String> changed;
@@ -58,10 +64,19 @@ public final class Memo implements Questions {
    * @param key its own, once in a plan
    * @param from what else it is made of; the same objects, not only equal ones
    */
-  @SuppressWarnings("unchecked") // a key stands for one kind of block
   public <T> T block(Object key, List<?> from, Supplier<T> make) {
+    return block(key, from, NOTHING, make);
+  }
+
+  /**
+   * A block that may use what others have made before it.
+   *
+   * @param answers what is there now, for each question that was {@link #used} while it was made
+   */
+  @SuppressWarnings("unchecked") // a key stands for one kind of block
+  public <T> T block(Object key, List<?> from, UnaryOperator<Object> answers, Supplier<T> make) {
     Block was = before.get(key);
-    if (was != null && good(was, from)) {
+    if (was != null && good(was, from) && alike(was, answers)) {
       keep(key, was);
       return (T) was.made;
     }
@@ -74,7 +89,7 @@ public final class Memo implements Questions {
       open.pop();
     }
     remade.add(key);
-    keep(key, new Block(List.copyOf(from), asked.ids, asked.all, made));
+    keep(key, new Block(List.copyOf(from), asked.ids, asked.all, asked.uses, made));
     return made;
   }
 
@@ -86,8 +101,20 @@ public final class Memo implements Questions {
   public <T> T same(Object key, T thing) {
     Block was = before.get(key);
     T kept = was != null && Objects.equals(was.made, thing) ? (T) was.made : thing;
-    now.put(key, new Block(List.of(), Set.of(), false, kept));
+    now.put(key, new Block(List.of(), Set.of(), false, Map.of(), kept));
     return kept;
+  }
+
+  /** Says what was there when what is being made looked. */
+  public void used(Object question, Object answer) {
+    if (!open.isEmpty()) {
+      open.peek().uses.putIfAbsent(question, answer);
+    }
+  }
+
+  private static boolean alike(Block was, UnaryOperator<Object> answers) {
+    return was.uses.entrySet().stream()
+        .allMatch(use -> use.getValue().equals(answers.apply(use.getKey())));
   }
 
   private boolean good(Block was, List<?> from) {

@@ -7,6 +7,7 @@ import roughcut.blank.BodyMarks;
 import roughcut.design.BodyFace;
 import roughcut.geometry.Outline;
 import roughcut.measure.Ledger;
+import roughcut.memo.Memo;
 import roughcut.record.Givens;
 import roughcut.rout.BodyCuts;
 import roughcut.rout.Cut;
@@ -28,7 +29,8 @@ public record BodyPlan(BodyCuts cuts, PickupSetUp pickups, List<BodyMarks> marks
       FretboardPlan fretboard,
       StringPlan strings,
       NeckPlan neck,
-      BlankPlan blanks) {
+      BlankPlan blanks,
+      Memo memo) {
 
     Givens givens = ground.givens();
     Ledger ledger = new Ledger();
@@ -46,9 +48,11 @@ public record BodyPlan(BodyCuts cuts, PickupSetUp pickups, List<BodyMarks> marks
                 strings.bridge(),
                 neck.channels(),
                 neck.channelled(),
+                neck.blank(),
                 neck.density(ground.shop()),
                 blanks.body(),
-                blanks.weights()),
+                blanks.weights(),
+                memo),
             ledger);
     PickupSetUp pickups = PickupSetUp.of(givens, cuts.pickups(), ledger);
     List<BodyMarks> marks =

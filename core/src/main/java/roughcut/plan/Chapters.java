@@ -92,7 +92,7 @@ final class Chapters {
           memo.block(
               "body",
               before,
-              () -> BodyPlan.of(afterNeck, layout, fretboard, strings, neck, blanks));
+              () -> BodyPlan.of(afterNeck, layout, fretboard, strings, neck, blanks, memo));
     }
     return body;
   }

@@ -2,11 +2,13 @@ package roughcut.rout;
 
 import static roughcut.measure.Worked.in;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import roughcut.blank.BodyBlank;
+import roughcut.blank.NeckBlank;
 import roughcut.blank.Weights;
 import roughcut.body.BodySurface;
 import roughcut.design.BodyDecisions;
@@ -27,6 +29,7 @@ import roughcut.measure.Basis;
 import roughcut.measure.Ledger;
 import roughcut.measure.Text;
 import roughcut.measure.Value;
+import roughcut.memo.Memo;
 import roughcut.neck.Channel;
 import roughcut.neck.NeckShape;
 import roughcut.part.BodyState;
@@ -100,13 +103,19 @@ public record BodyCuts(
       Bridge bridge,
       List<Channel> channels,
       Basis channelled,
+      NeckBlank blank,
       double heelDensity,
       BodyBlank body,
-      Weights weights) {}
+      Weights weights,
+      Memo memo) {}
 
   public static BodyCuts of(From f, Ledger ledger) {
-    BodySurface surface = BodySurface.of(f.givens, f.frets, f.body.outline());
-    Cutting slab = new Cutting(new Slab(f.givens, ledger, surface, f.shop));
+    BodySurface surface =
+        f.memo.block(
+            "body surface",
+            List.of(f.frets, f.body.outline()),
+            () -> BodySurface.of(f.givens, f.frets, f.body.outline()));
+    Cutting slab = new Cutting(new Slab(f.givens, ledger, surface, f.shop, f.memo));
     ledger.put(RoutKeys.BODY_PLANED_TO, "t", in("t", slab.thickness()));
     if (!slab.state.isFinished() && slab.state.stock().value() > 0) {
       ledger.put(slab.state.stock());
@@ -128,24 +137,45 @@ public record BodyCuts(
           case SET_NECK, THROUGH -> Optional.empty();
         };
     Value boardEnd = f.taper.end();
-    slab.making(f.taper.basis().with(boardEnd, f.neck.joint()), () -> fretboard(slab, f.taper));
-    Seated seated = Seated.of(f.givens, f.heights, f.neck.joint().value(), f.frets.scale().value());
     slab.making(
-        f.bridge
-            .basis()
-            .and(f.heights.basis(), seated.basis())
-            .with(f.givens.get(StringDecisions.BRIDGE_ANCHOR)),
+        "fretboard",
+        List.of(f.taper),
+        () -> f.taper.basis().with(boardEnd, f.neck.joint()),
+        () -> fretboard(slab, f.taper));
+    Seated seated =
+        f.memo.block(
+            "seated",
+            List.of(f.heights, f.neck, f.frets),
+            () -> Seated.of(f.givens, f.heights, f.neck.joint().value(), f.frets.scale().value()));
+    slab.making(
+        "bridge",
+        List.of(f.bridge, f.heights, seated),
+        () ->
+            f.bridge
+                .basis()
+                .and(f.heights.basis(), seated.basis())
+                .with(f.givens.get(StringDecisions.BRIDGE_ANCHOR)),
         () -> new BridgeRouts(slab, f.bridge, seated).all());
     FittingCuts fittings =
         new FittingCuts(slab, new Pickup.Under(f.frets, f.strings, f.heights, seated, boardEnd));
     fittings.all();
     List<Cover> covers = fittings.covers();
-    Mass.Uncut before = Mass.uncut(slab.done(), f.body, f.shop);
+    Mass.Uncut before =
+        f.memo.block(
+            "uncut",
+            List.of(f.body, surface, slab.state),
+            slab::now,
+            () -> {
+              slab.cuts();
+              return Mass.uncut(slab.done(), f.body, f.shop);
+            });
     double target = f.givens.get(RoutDecisions.MASS_TARGET).value();
     double now = f.weights.body().value() - before.grams();
     Relief relief =
         slab.making(
-            slab.everything(),
+            "relief",
+            List.of(f.weights, before),
+            slab::everything,
             () ->
                 Relief.of(
                     slab,
@@ -179,15 +209,26 @@ public record BodyCuts(
 
   private static Pocket pocket(From f, Cutting slab) {
     return slab.making(
-        f.neck.basis().and(f.heights.basis(), f.taper.basis()),
+        "pocket",
+        List.of(f.neck, f.heights, f.taper),
+        () -> f.neck.basis().and(f.heights.basis(), f.taper.basis()),
         () -> Pocket.of(slab, f.neck, f.heights));
   }
 
   private static Bolts bolts(From f, Cutting slab, Pocket pocket) {
+    List<Object> from = new ArrayList<>(List.of(f.neck, f.heights, f.slots, f.blank, pocket));
+    from.addAll(f.channels);
     return slab.making(
-        f.neck
-            .basis()
-            .and(f.heights.basis(), f.channelled, slab.basis(pocket.cut()), slab.surface.heights()),
+        "bolts",
+        from,
+        () ->
+            f.neck
+                .basis()
+                .and(
+                    f.heights.basis(),
+                    f.channelled,
+                    slab.basis(pocket.cut()),
+                    slab.surface.heights()),
         () -> Bolts.of(slab, pocket, f.neck, f.heights, f.slots, f.heelDensity, f.channels));
   }
 

@@ -48,7 +48,6 @@ final class ControlSeats {
           "control.washer-and-nut", "Washer and nut take", 3.5, LENGTH, "common control hardware");
 
   private final Cutting slab;
-  private boolean told;
 
   ControlSeats(Cutting slab) {
     this.slab = slab;
@@ -139,8 +138,7 @@ final class ControlSeats {
             in("f", floor),
             in("c", carved),
             in("r", recess));
-    if (!told) {
-      told = true;
+    if (slab.entered(RoutKeys.CONTROL_TOP_LEFT.id()).isEmpty()) {
       slab.ledger.put(RoutKeys.CONTROL_TOP_LEFT, "f", in("f", left));
     }
     if (!slab.surface.flat()) {

@@ -67,11 +67,21 @@ final class Controls {
     List<Cover> all = new ArrayList<>();
     for (Fitting fitting : slab.givens.design().fittings(FittingType.CAVITY)) {
       if (Cover.there(slab, fitting)) {
-        List<Outline> around = shapes(fitting, controlsOf(fitting), slab.value(fitting, "lug"));
-        slab.making(slab.everything(), () -> all.add(Cover.of(slab, fitting, around)));
+
+        all.add(
+            slab.making(
+                "cover of " + fitting.name(),
+                List.of(),
+                slab::everything,
+                () -> Cover.of(slab, fitting, around(fitting))));
       }
     }
     return all;
+  }
+
+  /** The cavity's shapes grown by as much as screws stand off its wall. */
+  private List<Outline> around(Fitting cavity) {
+    return shapes(cavity, controlsOf(cavity), slab.value(cavity, "lug"));
   }
 
   private Optional<Fitting> cavityOf(Fitting control) {

@@ -1,7 +1,7 @@
 package roughcut.rout;
 
 import java.util.ArrayList;
-import java.util.HashSet;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -13,6 +13,8 @@ import roughcut.finding.Finding;
 import roughcut.finding.Topic;
 import roughcut.geometry.Point;
 import roughcut.measure.Basis;
+import roughcut.measure.Value;
+import roughcut.memo.Same;
 
 /**
  * The slab while cuts are worked out, each where it keeps clear of those before it: the one place
@@ -27,39 +29,138 @@ final class Cutting extends Slab {
   final Set<String> levelTops = new LinkedHashSet<>();
 
   private final Map<String, Basis> shaped = new LinkedHashMap<>();
+  private Map<Integer, Cut> replaced = new LinkedHashMap<>();
 
   Cutting(Slab slab) {
     super(slab);
   }
 
   /**
-   * Makes what one fitting asks for; whatever is asked for meanwhile shapes the cuts and parts that
-   * come of it.
+   * What came of making something, so that it can come of it again.
    *
-   * @param upstream what they hang on besides: the neck, the strings
+   * @param replaced cuts in the places of others, by their places
+   * @param shaped what shapes them, by their names, in the order of making
    */
-  <T> T making(Basis upstream, Supplier<T> work) {
-    Set<String> before = new HashSet<>(shaped.keySet());
+  private record Made<T>(
+      T made,
+      List<Cut> cuts,
+      List<Part> parts,
+      List<Trouble> troubles,
+      List<Value> values,
+      List<String> levelTops,
+      Map<Integer, Cut> replaced,
+      Map<String, Basis> shaped,
+      Basis asked) {}
+
+  /**
+   * Makes what one fitting asks for, or takes what came of it in the plan before; whatever is asked
+   * for meanwhile shapes the cuts and parts that come of it.
+   *
+   * @param what its name among all that is made
+   * @param from what it is made of besides the body and the maker's decisions
+   * @param upstream what it hangs on besides: the neck, the strings
+   */
+  <T> T making(String what, List<?> from, Supplier<Basis> upstream, Supplier<T> work) {
+    List<Object> all = new ArrayList<>(from);
+    all.add(surface);
+    all.add(state);
+    boolean[] fresh = new boolean[1];
+    Made<T> made =
+        memo.block(
+            "making " + what,
+            all,
+            this::now,
+            () -> {
+              fresh[0] = true;
+              return made(upstream, work);
+            });
+    if (!fresh[0]) {
+      again(made);
+    }
+    return made.made;
+  }
+
+  private <T> Made<T> made(Supplier<Basis> upstream, Supplier<T> work) {
+    int cutsBefore = cuts.size();
+    int partsBefore = parts.size();
+    int troublesBefore = troubles.size();
+    int valuesBefore = ledger.values().size();
+    int levelBefore = levelTops.size();
+    Map<String, Basis> shapedBefore = new HashMap<>(shaped);
+    Map<Integer, Cut> outer = replaced;
+    replaced = new LinkedHashMap<>();
     var watched =
         givens.watched(
             () -> {
-              givens.note(upstream);
+              givens.note(upstream.get());
               return work.get();
             });
     cuts.stream()
         .map(Cut::name)
-        .filter(n -> !before.contains(n))
+        .filter(n -> !shapedBefore.containsKey(n))
         .forEach(n -> shaped.putIfAbsent(n, watched.asked()));
     parts.stream()
         .map(Part::id)
-        .filter(n -> !before.contains(CutSlab.PART + n))
+        .filter(n -> !shapedBefore.containsKey(CutSlab.PART + n))
         .forEach(n -> shaped.putIfAbsent(CutSlab.PART + n, watched.asked()));
-    return watched.made();
+    Map<String, Basis> own = new LinkedHashMap<>();
+    shaped.forEach(
+        (name, basis) -> {
+          if (shapedBefore.get(name) != basis) {
+            own.put(name, basis);
+          }
+        });
+    Made<T> made =
+        new Made<>(
+            watched.made(),
+            List.copyOf(cuts.subList(cutsBefore, cuts.size())),
+            List.copyOf(parts.subList(partsBefore, parts.size())),
+            List.copyOf(troubles.subList(troublesBefore, troubles.size())),
+            ledger.since(valuesBefore),
+            levelTops.stream().skip(levelBefore).toList(),
+            replaced,
+            own,
+            watched.asked());
+    replaced = outer;
+    return made;
   }
 
+  private void again(Made<?> made) {
+    cuts.addAll(made.cuts);
+    parts.addAll(made.parts);
+    troubles.addAll(made.troubles);
+    made.values.forEach(ledger::put);
+    levelTops.addAll(made.levelTops);
+    made.replaced.forEach(cuts::set);
+    shaped.putAll(made.shaped);
+    givens.note(made.asked);
+  }
+
+  /** What there is now of what something that is made may look at. */
+  Object now(Object question) {
+    if (question instanceof Named named) {
+      return find(named.cut);
+    }
+    if (question instanceof Entered entered) {
+      return Optional.ofNullable(ledger.values().get(entered.id()));
+    }
+    return question == Look.CUTS ? new Same(cuts) : new Same(List.copyOf(shaped.values()));
+  }
+
+  /** What something that is made may look at besides cuts and numbers by their names. */
+  private enum Look {
+    CUTS,
+    SHAPES
+  }
+
+  /** Asks for the cut of a name. */
+  private record Named(String cut) {}
+
   /** The same where nothing comes of it but cuts and parts. */
-  void making(Basis upstream, Runnable work) {
+  void making(String what, List<?> from, Supplier<Basis> upstream, Runnable work) {
     making(
+        what,
+        from,
         upstream,
         () -> {
           work.run();
@@ -84,7 +185,9 @@ final class Cutting extends Slab {
 
   /** Puts a cut in another's place. */
   void replace(Cut before, Cut now) {
-    cuts.set(cuts.indexOf(before), now);
+    int place = cuts.indexOf(before);
+    cuts.set(place, now);
+    replaced.put(place, now);
     shaped.put(now.name(), basis(before).and(soFar()));
   }
 
@@ -110,18 +213,25 @@ final class Cutting extends Slab {
 
   /** What shapes all cuts so far, and the body that they are in. */
   Basis everything() {
+    memo.used(Look.SHAPES, new Same(List.copyOf(shaped.values())));
     return Basis.all(shaped.values()).and(surface.basis());
   }
 
   /** The cut of that name; what is being made hangs on it from now on. */
   Optional<Cut> cut(String name) {
-    Optional<Cut> cut = cuts.stream().filter(c -> c.name().equals(name)).findFirst();
+    Optional<Cut> cut = find(name);
+    memo.used(new Named(name), cut);
     cut.ifPresent(c -> givens.note(basis(c)));
     return cut;
   }
 
+  private Optional<Cut> find(String name) {
+    return cuts.stream().filter(c -> c.name().equals(name)).findFirst();
+  }
+
   /** The cuts so far. */
   List<Cut> cuts() {
+    memo.used(Look.CUTS, new Same(cuts));
     return List.copyOf(cuts);
   }
 

@@ -32,8 +32,10 @@ final class EdgeBores {
   private static final int WALL_PLACES = 24;
   private static final double FURTHEST = 200;
 
+  /** Of the first jack, the wood between its bore and the nearer face. */
+  private static final String JACK_WALLS = "jack.walls";
+
   private final Cutting slab;
-  private boolean jackTold;
 
   EdgeBores(Cutting slab) {
     this.slab = slab;
@@ -149,7 +151,7 @@ final class EdgeBores {
     }
     Value walls =
         slab.ledger.put(
-            jackTold ? fitting.id("walls") : "jack.walls",
+            slab.entered(JACK_WALLS).isPresent() ? fitting.id("walls") : JACK_WALLS,
             fitting.title() + ", wood between its bore and the nearer face",
             FINE_LENGTH,
             "min(z − c, t − z) − b / 2",
@@ -158,7 +160,7 @@ final class EdgeBores {
             in("t", back),
             in("b", bore));
     now(fitting, walls, place, way, length.value());
-    jackTold = true;
+
     Value plate = slab.get(fitting, "plate-width");
     if (plate.value() > 0) {
       slab.ledger.put(

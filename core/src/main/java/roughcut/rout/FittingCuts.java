@@ -2,7 +2,9 @@ package roughcut.rout;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.function.Function;
 import roughcut.design.Fitting;
 import roughcut.design.FittingType;
 import roughcut.measure.Basis;
@@ -58,19 +60,42 @@ final class FittingCuts {
   }
 
   private void cut(Fitting fitting) {
-    Consumer<Fitting> cut =
+    Function<Fitting, Optional<Pickup>> cut =
         switch (fitting.type()) {
-          case PICKUP -> this::pickup;
-          case CAVITY -> controls::cavity;
-          case CONTROL -> controls::control;
-          case JACK -> edge::jack;
-          case STRAP -> edge::strap;
-          case CHANNEL -> wires::channel;
-          case BORE -> plain::bore;
-          case RELIEF -> plain::relief;
-          case PLATE -> plain::plate;
+          case PICKUP -> f -> Optional.of(Pickup.of(slab, f, under));
+          case CAVITY -> only(controls::cavity);
+          case CONTROL -> only(controls::control);
+          case JACK -> only(edge::jack);
+          case STRAP -> only(edge::strap);
+          case CHANNEL -> only(wires::channel);
+          case BORE -> only(plain::bore);
+          case RELIEF -> only(plain::relief);
+          case PLATE -> only(plain::plate);
         };
-    slab.making(shapedBy(fitting.type()), () -> cut.accept(fitting));
+    slab.making(
+            "fitting " + fitting.name(),
+            from(fitting.type()),
+            () -> shapedBy(fitting.type()),
+            () -> cut.apply(fitting))
+        .ifPresent(pickups::add);
+  }
+
+  /** Of a fitting that makes cuts and nothing else. */
+  private static Function<Fitting, Optional<Pickup>> only(Consumer<Fitting> cut) {
+    return fitting -> {
+      cut.accept(fitting);
+      return Optional.empty();
+    };
+  }
+
+  /** What a cut is made of besides the body and the maker's decisions. */
+  private List<Object> from(FittingType type) {
+    return switch (type) {
+      case PICKUP ->
+          List.of(
+              under.frets(), under.strings(), under.heights(), under.seated(), under.boardEnd());
+      case CAVITY, CONTROL, JACK, STRAP, CHANNEL, BORE, RELIEF, PLATE -> List.of();
+    };
   }
 
   /** What shapes a cut besides what it asks for itself. */
@@ -87,10 +112,6 @@ final class FittingCuts {
       case CHANNEL, BORE, RELIEF -> Basis.NONE;
       case PLATE -> slab.everything();
     };
-  }
-
-  private void pickup(Fitting fitting) {
-    pickups.add(Pickup.of(slab, fitting, under));
   }
 
   List<Pickup> pickups() {

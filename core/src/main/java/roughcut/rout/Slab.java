@@ -26,6 +26,7 @@ import roughcut.measure.Ledger;
 import roughcut.measure.Value;
 import roughcut.measure.ValueKey;
 import roughcut.measure.Worked;
+import roughcut.memo.Memo;
 import roughcut.part.BodyState;
 import roughcut.record.Givens;
 import roughcut.shop.Shop;
@@ -53,11 +54,16 @@ class Slab {
 
   private final Shop shop;
 
-  Slab(Givens givens, Ledger ledger, BodySurface surface, Shop shop) {
+  /** What of this body may be as it was in the plan before. */
+  final Memo memo;
+
+  Slab(Givens givens, Ledger ledger, BodySurface surface, Shop shop, Memo memo) {
     this.givens = givens;
     this.ledger = ledger;
     this.surface = surface;
-    this.state = givens.quietly(() -> BodyState.now(givens));
+    this.memo = memo;
+    this.state =
+        memo.block("body state", List.of(), () -> givens.quietly(() -> BodyState.now(givens)));
     this.shop = shop;
     this.thickness = givens.get(BodyDecisions.BODY_THICKNESS);
     this.known = new HashMap<>();
@@ -69,6 +75,7 @@ class Slab {
     this.surface = same.surface;
     this.state = same.state;
     this.shop = same.shop;
+    this.memo = same.memo;
     this.thickness = same.thickness;
     this.known = same.known;
   }
@@ -86,6 +93,7 @@ class Slab {
   }
 
   private Value known(Fitting fitting, String trait) {
+    memo.asked(fitting.id(trait));
     return known
         .computeIfAbsent(fitting.name(), n -> new HashMap<>())
         .computeIfAbsent(
@@ -109,6 +117,7 @@ class Slab {
 
   /** How thick the body is; what is being made hangs on it from now on. */
   Value thickness() {
+    memo.asked(BodyDecisions.BODY_THICKNESS.id());
     givens.note(thickness);
     return thickness;
   }
@@ -152,14 +161,14 @@ class Slab {
             "Left beyond the floor of the " + words,
             LENGTH,
             "t − d",
-            in("t", thickness),
+            in("t", thickness()),
             in("d", depth))
         : ledger.put(
             "rout." + name + ".floor",
             "Left beyond the floor of the " + words,
             LENGTH,
             "t + r − d",
-            in("t", thickness),
+            in("t", thickness()),
             in(
                 "r",
                 Found.of(
@@ -175,6 +184,7 @@ class Slab {
   /** The solid under a shape without hollows, cut from a face to a level floor. */
   Prism prism(BodyFace face, Outline shape, double depth) {
     double middle = (shape.bounds().left() + shape.bounds().right()) / 2;
+    memo.asked(BodyDecisions.BODY_THICKNESS.id());
     double open = face == BodyFace.TOP ? surface.topPlane(middle) : thickness.value();
     return new Prism(shape.corners(), open, face == BodyFace.TOP ? open + depth : open - depth, 0);
   }
@@ -240,9 +250,19 @@ class Slab {
     return cut;
   }
 
+  /** The number of that id that was entered before, if one was. */
+  Optional<Value> entered(String id) {
+    Optional<Value> value = Optional.ofNullable(ledger.values().get(id));
+    memo.used(new Entered(id), value);
+    return value;
+  }
+
+  /** Asks for a number that was entered. */
+  record Entered(String id) {}
+
   /** Clearance that a worn or narrow template leaves, half of what it is off at each side. */
   Value clearance(String name, Value drawn) {
-    Value off = ledger.values().get("rout." + name + ".off");
+    Value off = entered("rout." + name + ".off").orElse(null);
     return off == null
         ? drawn
         : Worked.of(
