@@ -24,6 +24,7 @@ import roughcut.geometry.Edge;
 import roughcut.geometry.Outline;
 import roughcut.measure.Units;
 import roughcut.measure.Unreadable;
+import roughcut.memo.Memo;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
 import roughcut.rout.Cut;
@@ -46,7 +47,7 @@ public class BodyBenchmark {
   @Benchmark
   @Goal(median = 20)
   public Object allPairsOfSixty() {
-    List<Object> all = new ArrayList<>(Web.all(sixty, 20));
+    List<Object> all = new ArrayList<>(Web.all(sixty, 20, new Memo()));
     Edge edge = heron.cuts().surface().edge();
     for (Cut cut : sixty) {
       for (Outline outline : cut.outlines()) {

@@ -22,12 +22,28 @@ public final class Basis {
   private final List<Value> own;
   private final List<Basis> others;
   private final boolean measured;
+  private final long print;
 
   private Basis(List<Value> own, List<Basis> others) {
     this.own = own;
     this.others = others;
-    this.measured =
-        own.stream().anyMatch(Value::fromMeasured) || others.stream().anyMatch(b -> b.measured);
+    boolean any = false;
+    long all = own.size();
+    for (Value value : own) {
+      any |= value.fromMeasured();
+      all = Print.of(all, value.print());
+    }
+    for (Basis other : others) {
+      any |= other.measured;
+      all = Print.of(all, other.print);
+    }
+    this.measured = any;
+    this.print = all;
+  }
+
+  /** Stands for all that it holds, in the order of putting it together. */
+  long print() {
+    return print;
   }
 
   public static Basis of(Value... values) {
@@ -72,15 +88,15 @@ public final class Basis {
     return Collections.unmodifiableList(sorted);
   }
 
-  /** Whether the same values, by name and number, shape both. */
+  /** Whether the same values shape both, put together in the same order. */
   @Override
   public boolean equals(Object other) {
-    return other instanceof Basis b && told().equals(b.told());
+    return other instanceof Basis b && print == b.print;
   }
 
   @Override
   public int hashCode() {
-    return Boolean.hashCode(measured);
+    return Long.hashCode(print);
   }
 
   private List<String> told() {

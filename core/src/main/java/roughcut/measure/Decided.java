@@ -9,6 +9,11 @@ public record Decided(ValueKey key, double value) implements Value {
   }
 
   @Override
+  public long print() {
+    return Print.of(key, value);
+  }
+
+  @Override
   public Value as(ValueKey key) {
     return new Decided(key, value);
   }

@@ -31,6 +31,11 @@ public record Found(ValueKey key, double value, String how, Basis basis) impleme
   }
 
   @Override
+  public long print() {
+    return Print.of(Print.of(Print.of(key, value), how), basis.print());
+  }
+
+  @Override
   public Value as(ValueKey key) {
     return new Found(key, value, how, basis);
   }

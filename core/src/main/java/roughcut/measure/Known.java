@@ -23,6 +23,11 @@ public record Known(ValueKey key, double value, String source) implements Value 
   }
 
   @Override
+  public long print() {
+    return Print.of(Print.of(key, value), source);
+  }
+
+  @Override
   public Value as(ValueKey key) {
     return new Known(key, value, source);
   }

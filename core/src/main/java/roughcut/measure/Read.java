@@ -33,6 +33,11 @@ public record Read(Value instead, double value, LocalDate on) implements Value {
   }
 
   @Override
+  public long print() {
+    return Print.of(Print.of(instead.print(), value), on);
+  }
+
+  @Override
   public Value as(ValueKey key) {
     return new Read(instead.as(key), value, on);
   }

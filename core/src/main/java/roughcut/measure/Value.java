@@ -15,6 +15,9 @@ public sealed interface Value permits Decided, Read, Known, Worked, Found {
   /** In the quantity's own unit: mm, degrees, a count or a plain number. */
   double value();
 
+  /** Stands for the number with all that it was made from, however far back. */
+  long print();
+
   /** The values that it was made from, none where it came from outside. */
   List<Value> dependsOn();
 

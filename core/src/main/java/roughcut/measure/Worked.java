@@ -15,6 +15,7 @@ public final class Worked implements Value {
   private final List<Input> inputs;
   private final double value;
   private final boolean fromMeasured;
+  private final long print;
 
   /**
    * @throws IllegalArgumentException when the formula can't be read or wants what isn't put in: a
@@ -25,7 +26,14 @@ public final class Worked implements Value {
     this.formula = formula;
     this.inputs = List.copyOf(inputs);
     this.value = formula.of(this.inputs);
-    this.fromMeasured = inputs.stream().anyMatch(i -> i.value().fromMeasured());
+    boolean measured = false;
+    long all = Print.of(Print.of(key, value), formula.text());
+    for (Input input : this.inputs) {
+      measured |= input.value().fromMeasured();
+      all = Print.of(Print.of(all, input.symbol()), input.value().print());
+    }
+    this.fromMeasured = measured;
+    this.print = all;
   }
 
   /** A number worked out on the way to another, whose input it is. */
@@ -88,12 +96,17 @@ public final class Worked implements Value {
   }
 
   @Override
+  public long print() {
+    return print;
+  }
+
+  /** By the prints of what they were made from: as far back as that goes, in one step. */
+  @Override
   public boolean equals(Object other) {
     return other instanceof Worked w
-        && key.equals(w.key)
+        && print == w.print
         && Double.compare(value, w.value) == 0
-        && formula.equals(w.formula)
-        && inputs.equals(w.inputs);
+        && key.equals(w.key);
   }
 
   @Override

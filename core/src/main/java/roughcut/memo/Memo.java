@@ -7,9 +7,9 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.BiPredicate;
 import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
 
@@ -20,14 +20,24 @@ import java.util.function.UnaryOperator;
  * at a time.
  */
 public final class Memo implements Questions {
-  /** What a block was made of. */
+  /**
+   * What a block was made of.
+   *
+   * @param within keys of blocks that were made or taken while it was
+   */
   private record Block(
-      List<?> from, Set<String> asked, boolean all, Map<Object, Object> uses, Object made) {}
+      List<?> from,
+      Set<String> asked,
+      boolean all,
+      Map<Object, Object> uses,
+      List<Object> within,
+      Object made) {}
 
   /** What is asked for while a block is made. */
   private static final class Asked {
     private final Set<String> ids = new HashSet<>();
     private final Map<Object, Object> uses = new HashMap<>();
+    private final List<Object> within = new ArrayList<>();
     private boolean all;
   }
 
@@ -78,6 +88,7 @@ public final class Memo implements Questions {
     Block was = before.get(key);
     if (was != null && good(was, from) && alike(was, answers)) {
       keep(key, was);
+      carry(was);
       return (T) was.made;
     }
     Asked asked = new Asked();
@@ -89,7 +100,7 @@ public final class Memo implements Questions {
       open.pop();
     }
     remade.add(key);
-    keep(key, new Block(List.copyOf(from), asked.ids, asked.all, asked.uses, made));
+    keep(key, new Block(List.copyOf(from), asked.ids, asked.all, asked.uses, asked.within, made));
     return made;
   }
 
@@ -97,11 +108,23 @@ public final class Memo implements Questions {
    * A thing that is made anew, or the one from before where that is equal: what is made of it
    * needn't be made again.
    */
-  @SuppressWarnings("unchecked") // a key stands for one kind of thing
   public <T> T same(Object key, T thing) {
+    return same(key, thing, Object::equals);
+  }
+
+  /**
+   * The same for things that say otherwise than by {@code equals} whether they are alike.
+   *
+   * @param alike whether what is made of one would be as if made of the other
+   */
+  @SuppressWarnings("unchecked") // a key stands for one kind of thing
+  public <T> T same(Object key, T thing, BiPredicate<T, T> alike) {
     Block was = before.get(key);
-    T kept = was != null && Objects.equals(was.made, thing) ? (T) was.made : thing;
-    now.put(key, new Block(List.of(), Set.of(), false, Map.of(), kept));
+    T kept = was != null && alike.test((T) was.made, thing) ? (T) was.made : thing;
+    now.put(key, new Block(List.of(), Set.of(), false, Map.of(), List.of(), kept));
+    if (!open.isEmpty()) {
+      open.peek().within.add(key);
+    }
     return kept;
   }
 
@@ -129,6 +152,15 @@ public final class Memo implements Questions {
     return changed.stream().noneMatch(was.asked::contains);
   }
 
+  /** What a block was made of is there for the plan after the next, too. */
+  private void carry(Block block) {
+    for (Object key : block.within) {
+      Block inner = before.get(key);
+      now.put(key, inner);
+      carry(inner);
+    }
+  }
+
   private void keep(Object key, Block block) {
     if (now.put(key, block) != null) {
       throw new IllegalStateException("made twice in one plan: " + key);
@@ -136,6 +168,7 @@ public final class Memo implements Questions {
     if (!open.isEmpty()) {
       open.peek().ids.addAll(block.asked);
       open.peek().all |= block.all;
+      open.peek().within.add(key);
     }
   }
 

@@ -64,7 +64,7 @@ public record BodyPlan(BodyCuts cuts, PickupSetUp pickups, List<BodyMarks> marks
         marks,
         Told.of(
             ledger,
-            BodyThinSpots.of(ground.shop(), givens, cuts, ledger),
+            BodyThinSpots.of(ground.shop(), givens, cuts, ledger, memo),
             List.of(
                 BodyProblems.of(givens, layout.outline(), cuts),
                 BlankReadiness.ofBody(blanks.body(), blanks.boards(), marks, ground.shop()),

@@ -82,6 +82,23 @@ public final class Cut {
     return name;
   }
 
+  /** Whether nothing that is worked out of this would come out otherwise of the other. */
+  boolean alike(Cut other) {
+    boolean told =
+        name.equals(other.name)
+            && words.equals(other.words)
+            && kind == other.kind
+            && from == other.from
+            && listed == other.listed
+            && joins.equals(other.joins)
+            && changedBy.equals(other.changedBy);
+    boolean shaped = bores.equals(other.bores) && steps.size() == other.steps.size();
+    for (int i = 0; told && shaped && i < steps.size(); i++) {
+      shaped = steps.get(i).alike(other.steps.get(i));
+    }
+    return told && shaped;
+  }
+
   /** The name of the row of like cuts that it belongs to: bolts, a cover's screws, strings. */
   public String row() {
     return row;

@@ -139,12 +139,12 @@ final class Cutting extends Slab {
   /** What there is now of what something that is made may look at. */
   Object now(Object question) {
     if (question instanceof Named named) {
-      return find(named.cut);
+      return there(named.cut);
     }
     if (question instanceof Entered entered) {
       return Optional.ofNullable(ledger.values().get(entered.id()));
     }
-    return question == Look.CUTS ? new Same(cuts) : new Same(List.copyOf(shaped.values()));
+    return question == Look.CUTS ? new Same(cuts) : List.copyOf(shaped.values());
   }
 
   /** What something that is made may look at besides cuts and numbers by their names. */
@@ -174,20 +174,21 @@ final class Cutting extends Slab {
    * @return the cut as it really is: where it was cut, or read to be
    */
   Cut add(Cut cut) {
-    Cut real = Places.real(this, cut);
+    Cut real = memo.same("cut " + cut.name(), Places.real(this, cut), Cut::alike);
     cuts.add(real);
     return real;
   }
 
   void add(Part part) {
-    parts.add(part);
+    parts.add(memo.same("part " + part.id(), part));
   }
 
   /** Puts a cut in another's place. */
   void replace(Cut before, Cut now) {
     int place = cuts.indexOf(before);
-    cuts.set(place, now);
-    replaced.put(place, now);
+    Cut kept = memo.same("covered " + now.name(), now, Cut::alike);
+    cuts.set(place, kept);
+    replaced.put(place, kept);
     shaped.put(now.name(), basis(before).and(soFar()));
   }
 
@@ -208,21 +209,34 @@ final class Cutting extends Slab {
 
   /** What shapes a cut. */
   Basis basis(Cut cut) {
+    memo.used(new Named(cut.name()), there(cut.name()));
+    return shape(cut);
+  }
+
+  private Basis shape(Cut cut) {
     return shaped.getOrDefault(cut.name(), Basis.NONE);
   }
 
   /** What shapes all cuts so far, and the body that they are in. */
   Basis everything() {
-    memo.used(Look.SHAPES, new Same(List.copyOf(shaped.values())));
+    memo.used(Look.SHAPES, List.copyOf(shaped.values()));
     return Basis.all(shaped.values()).and(surface.basis());
   }
 
   /** The cut of that name; what is being made hangs on it from now on. */
   Optional<Cut> cut(String name) {
     Optional<Cut> cut = find(name);
-    memo.used(new Named(name), cut);
-    cut.ifPresent(c -> givens.note(basis(c)));
+    memo.used(new Named(name), there(name));
+    cut.ifPresent(c -> givens.note(shape(c)));
     return cut;
+  }
+
+  /** A cut as others see it: itself, and what shapes it. */
+  private record There(Optional<Cut> cut, Optional<Basis> shape) {}
+
+  private There there(String name) {
+    Optional<Cut> cut = find(name);
+    return new There(cut, cut.map(this::shape));
   }
 
   private Optional<Cut> find(String name) {

@@ -4,6 +4,7 @@ import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import roughcut.blank.BodyBlank;
 import roughcut.blank.Weights;
 import roughcut.design.BodyDecisions;
@@ -56,11 +57,15 @@ public record Mass(Value body, Value instrument, Value balance, Value behind) {
     List<Cut> made = made(slab);
     List<Cut> toCome = new ArrayList<>(slab.cuts);
     toCome.removeAll(made);
-    Removed gone = Removed.by(slab, List.of(), made, thick);
+    Optional<Cut> top = Removed.cap(slab, thick);
+    Removed gone = Removed.by(slab, List.of(), made, top, "gone");
     return new Uncut(
-        gone.plus(Removed.by(slab, made, toCome, thick)),
+        gone.plus(Removed.by(slab, made, toCome, top, "to come")),
         gone,
-        Removed.carved(slab.surface, thick),
+        slab.memo.block(
+            List.of("carved", thick),
+            List.of(slab.surface),
+            () -> Removed.carved(slab.surface, thick)),
         density,
         cap,
         thick);

@@ -8,6 +8,7 @@ import roughcut.geometry.ConvexSpan;
 import roughcut.geometry.Cylinder;
 import roughcut.geometry.Prism;
 import roughcut.geometry.Solid;
+import roughcut.memo.Memo;
 
 /**
  * Wood that more than one cut would take away: a bolt's bore through the pocket, a pickup's rout
@@ -25,11 +26,15 @@ final class Overlap {
    * counts them once already.
    */
   static double between(List<Cut> cuts) {
-    return between(List.of(), cuts);
+    return between(List.of(), cuts, new Memo(), "");
   }
 
-  /** What cuts share with those made before them and with each other, mm³. */
-  static double between(List<Cut> made, List<Cut> cuts) {
+  /**
+   * What cuts share with those made before them and with each other, mm³.
+   *
+   * @param memo of what may be as it was, under the name of this question
+   */
+  static double between(List<Cut> made, List<Cut> cuts, Memo memo, String question) {
     double over = 0;
     List<Cut> before = new ArrayList<>(made);
     for (Cut cut : cuts) {
@@ -39,7 +44,11 @@ final class Overlap {
           met.add(other);
         }
       }
-      over += met.isEmpty() ? 0 : shared(cut, met);
+      if (!met.isEmpty()) {
+        List<Cut> from = new ArrayList<>(met);
+        from.add(cut);
+        over += memo.block(question + " " + cut.name(), from, () -> shared(cut, met));
+      }
       before.add(cut);
     }
     return over;

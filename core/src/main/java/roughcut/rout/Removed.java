@@ -2,6 +2,7 @@ package roughcut.rout;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import roughcut.body.BodySurface;
 import roughcut.design.BodyFace;
@@ -40,20 +41,33 @@ record Removed(double all, double cap) {
    * By cuts, each place counted once.
    *
    * @param before what is gone already, which they take no more
-   * @param thick how thick top and veneer are together, mm; 0 without any
+   * @param cap top and veneer; empty without any
+   * @param question what is asked: of cuts that are made, or of those to come
    */
-  static Removed by(CutSlab slab, List<Cut> before, List<Cut> cuts, double thick) {
-    double twice = Overlap.between(before, cuts);
+  static Removed by(
+      CutSlab slab, List<Cut> before, List<Cut> cuts, Optional<Cut> cap, String question) {
+    double twice = Overlap.between(before, cuts, slab.memo, question);
     double all = cuts.stream().mapToDouble(Cut::volume).sum() - twice;
-    if (thick <= 0 || cuts.isEmpty()) {
+    if (cap.isEmpty() || cuts.isEmpty()) {
       return new Removed(all, 0);
     }
     List<Cut> withCap = new ArrayList<>(before);
-    withCap.add(cap(slab.surface, thick));
-    return new Removed(all, Overlap.between(withCap, cuts) - twice);
+    withCap.add(cap.get());
+    return new Removed(all, Overlap.between(withCap, cuts, slab.memo, question + ", cap") - twice);
   }
 
-  /** Top and veneer as if they were a cut: what others share with it is theirs to take. */
+  /**
+   * Top and veneer as if they were a cut: what others share with it is theirs to take.
+   *
+   * @param thick how thick they are together, mm; 0 without any
+   */
+  static Optional<Cut> cap(CutSlab slab, double thick) {
+    return slab.memo.block(
+        List.of("cap", thick),
+        List.of(slab.surface),
+        () -> thick > 0 ? Optional.of(cap(slab.surface, thick)) : Optional.empty());
+  }
+
   private static Cut cap(BodySurface surface, double thick) {
     Bounds b = surface.edge().shape().bounds();
     List<Point> corners =

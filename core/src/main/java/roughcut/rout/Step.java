@@ -65,6 +65,16 @@ public final class Step {
     return name;
   }
 
+  /** Whether nothing that is worked out of this would come out otherwise of the other. */
+  boolean alike(Step other) {
+    return name.equals(other.name)
+        && shapes.equals(other.shapes)
+        && depth.equals(other.depth)
+        && solids.equals(other.solids)
+        && corner == other.corner
+        && drawn.equals(other.drawn);
+  }
+
   public Value depth() {
     return depth;
   }

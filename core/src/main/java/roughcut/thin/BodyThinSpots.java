@@ -23,6 +23,7 @@ import roughcut.geometry.Point3;
 import roughcut.measure.Decided;
 import roughcut.measure.Ledger;
 import roughcut.measure.Value;
+import roughcut.memo.Memo;
 import roughcut.record.Givens;
 import roughcut.rout.BodyCuts;
 import roughcut.rout.Cut;
@@ -45,8 +46,10 @@ public final class BodyThinSpots {
   private final BodyCuts body;
   private final Value thickness;
   private final BodyNow now;
+  private final Memo memo;
 
-  private BodyThinSpots(Spots spots, Givens givens, Ledger ledger, BodyCuts body) {
+  private BodyThinSpots(Spots spots, Givens givens, Ledger ledger, BodyCuts body, Memo memo) {
+    this.memo = memo;
     this.spots = spots;
     this.givens = givens;
     this.ledger = ledger;
@@ -55,10 +58,15 @@ public final class BodyThinSpots {
     this.now = new BodyNow(body, ledger);
   }
 
-  /** Looks the body through; {@code ledger} has what its cuts entered. */
-  public static List<ThinSpot> of(Shop shop, Givens givens, BodyCuts body, Ledger ledger) {
+  /**
+   * Looks the body through; {@code ledger} has what its cuts entered.
+   *
+   * @param memo of distances that may be as they were
+   */
+  public static List<ThinSpot> of(
+      Shop shop, Givens givens, BodyCuts body, Ledger ledger, Memo memo) {
     Spots spots = new Spots(shop);
-    new BodyThinSpots(spots, givens, ledger, body).find();
+    new BodyThinSpots(spots, givens, ledger, body, memo).find();
     return spots.list();
   }
 
@@ -66,12 +74,15 @@ public final class BodyThinSpots {
     new PocketThinSpots(spots, givens, body, now).find();
     floors();
     for (Cut cut : body.cuts()) {
-      edge(cut);
+      Edge.Nearest toEdge =
+          memo.block(
+              "edge of " + cut.name(), List.of(cut, body.surface().edge()), () -> nearest(cut));
+      edge(cut, toEdge);
       faces(cut);
-      surface(cut, nearest(cut));
+      surface(cut, toEdge);
     }
     webs();
-    new FittingThinSpots(spots, givens, ledger, body, now).find();
+    new FittingThinSpots(spots, givens, ledger, body, now, memo).find();
   }
 
   private void tell(
@@ -162,11 +173,10 @@ public final class BodyThinSpots {
   }
 
   /** One that is meant to come out at the edge has nothing to keep there. */
-  private void edge(Cut cut) {
+  private void edge(Cut cut, Edge.Nearest least) {
     if (cut.kind() == CutKind.POCKET || cut.from() == CutFrom.EDGE || cut.kind() == CutKind.WIRE) {
       return;
     }
-    Edge.Nearest least = nearest(cut);
     Value left =
         ledger.find(
             "rout." + cut.name() + ".edge",
@@ -249,7 +259,12 @@ public final class BodyThinSpots {
     }
     double far = spots.farthest(SurfaceGap.FAR, ThinKind.SURFACE, ThinKind.BORE);
     SurfaceGap least = null;
-    for (SurfaceGap gap : SurfaceGap.of(cut, body.surface(), toEdge, far)) {
+    List<SurfaceGap> gaps =
+        memo.block(
+            "surface over " + cut.name(),
+            List.of(cut, body.surface(), toEdge),
+            () -> SurfaceGap.of(cut, body.surface(), toEdge, far));
+    for (SurfaceGap gap : gaps) {
       least = least == null || gap.distance() < least.distance() ? gap : least;
     }
     if (least == null) {
@@ -280,7 +295,7 @@ public final class BodyThinSpots {
   /** Every pair has its number; of a row of like bores only the nearest pair is told. */
   private void webs() {
     double near = spots.farthest(NEAR, ThinKind.BORE, ThinKind.SAME_FACE, ThinKind.OPPOSITE);
-    List<Web> all = Web.all(body.cuts(), near);
+    List<Web> all = Web.all(body.cuts(), near, memo);
     Map<String, Web> least = new LinkedHashMap<>();
     for (Web web : all) {
       least.merge(

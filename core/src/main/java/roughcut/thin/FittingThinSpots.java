@@ -16,6 +16,7 @@ import roughcut.geometry.Point;
 import roughcut.geometry.Shapes;
 import roughcut.measure.Ledger;
 import roughcut.measure.Value;
+import roughcut.memo.Memo;
 import roughcut.record.Givens;
 import roughcut.rout.BodyCuts;
 import roughcut.rout.Cut;
@@ -57,8 +58,11 @@ final class FittingThinSpots {
   private final Ledger ledger;
   private final BodyCuts body;
   private final BodyNow now;
+  private final Memo memo;
 
-  FittingThinSpots(Spots spots, Givens givens, Ledger ledger, BodyCuts body, BodyNow now) {
+  FittingThinSpots(
+      Spots spots, Givens givens, Ledger ledger, BodyCuts body, BodyNow now, Memo memo) {
+    this.memo = memo;
     this.spots = spots;
     this.givens = givens;
     this.ledger = ledger;
@@ -140,7 +144,11 @@ final class FittingThinSpots {
         if (a.solid().box().distance(b.solid().box()) >= spots.within(ThinKind.HARDWARE)) {
           continue;
         }
-        ClosestApproach closest = ClosestApproach.of(a.solid(), b.solid());
+        ClosestApproach closest =
+            memo.block(
+                "hardware " + a.id() + " and " + b.id(),
+                List.of(a, b),
+                () -> ClosestApproach.of(a.solid(), b.solid()));
         Value left =
             ledger.find(
                 "hardware." + a.id() + "." + b.id(),

@@ -2,9 +2,11 @@ package roughcut.thin;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import roughcut.geometry.Box;
 import roughcut.geometry.ClosestApproach;
 import roughcut.geometry.Solid;
+import roughcut.memo.Memo;
 import roughcut.rout.Cut;
 
 /**
@@ -20,8 +22,9 @@ public record Web(Cut a, Cut b, ClosestApproach closest) {
    * Every pair that comes nearer than that and isn't meant to meet.
    *
    * @param within mm
+   * @param memo of pairs that may be as they were, by the same distance
    */
-  public static List<Web> all(List<Cut> cuts, double within) {
+  public static List<Web> all(List<Cut> cuts, double within, Memo memo) {
     int n = cuts.size();
     List<List<Solid>> solids = new ArrayList<>(n);
     Box[][] boxes = new Box[n][];
@@ -37,17 +40,20 @@ public record Web(Cut a, Cut b, ClosestApproach closest) {
     for (int i = 0; i < n; i++) {
       for (int j = i + 1; j < n; j++) {
         if (whole[i].distance(whole[j]) < within && !cuts.get(i).joins(cuts.get(j))) {
-          ClosestApproach least = least(solids.get(i), boxes[i], solids.get(j), boxes[j], within);
-          if (least != null) {
-            webs.add(new Web(cuts.get(i), cuts.get(j), least));
-          }
+          int one = i;
+          int two = j;
+          memo.block(
+                  "web of " + cuts.get(i).name() + " and " + cuts.get(j).name(),
+                  List.of(cuts.get(i), cuts.get(j)),
+                  () -> least(solids.get(one), boxes[one], solids.get(two), boxes[two], within))
+              .ifPresent(least -> webs.add(new Web(cuts.get(one), cuts.get(two), least)));
         }
       }
     }
     return webs;
   }
 
-  private static ClosestApproach least(
+  private static Optional<ClosestApproach> least(
       List<Solid> a, Box[] boxA, List<Solid> b, Box[] boxB, double within) {
     ClosestApproach best = null;
     double least = within;
@@ -62,6 +68,6 @@ public record Web(Cut a, Cut b, ClosestApproach closest) {
         }
       }
     }
-    return best;
+    return Optional.ofNullable(best);
   }
 }
