@@ -34,6 +34,16 @@ public final class Edge {
     return shape;
   }
 
+  @Override
+  public boolean equals(Object other) {
+    return other instanceof Edge edge && shape.equals(edge.shape);
+  }
+
+  @Override
+  public int hashCode() {
+    return shape.hashCode();
+  }
+
   /** The edge's length, mm. */
   public double length() {
     return way[way.length - 1];

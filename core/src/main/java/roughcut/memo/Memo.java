@@ -56,7 +56,7 @@ public final class Memo implements Questions {
 
   private Memo(Map<Object, Block> before, Set<String> changed) {
     this.before = before;
-    this.changed = changed;
+    this.changed = new HashSet<>(changed);
   }
 
   /**
@@ -138,6 +138,23 @@ public final class Memo implements Questions {
   private static boolean alike(Block was, UnaryOperator<Object> answers) {
     return was.uses.entrySet().stream()
         .allMatch(use -> use.getValue().equals(answers.apply(use.getKey())));
+  }
+
+  /**
+   * Values that stand in others' places from now on: where they aren't as they were, what asked for
+   * these is made anew.
+   *
+   * @param values by the ids whose place they take
+   */
+  public void standing(Map<String, ?> values) {
+    Map<String, ?> kept = same("standing", values);
+    Block was = before.get("standing");
+    if (was == null || was.made != kept) {
+      changed.addAll(values.keySet());
+      if (was != null) {
+        changed.addAll(((Map<?, ?>) was.made).keySet().stream().map(Object::toString).toList());
+      }
+    }
   }
 
   private boolean good(Block was, List<?> from) {

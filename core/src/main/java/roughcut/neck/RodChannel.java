@@ -40,6 +40,11 @@ public record RodChannel(
     Basis basis) {
   private static final DoubleUnaryOperator ON_CENTRE = x -> 0;
 
+  /** Whether the same shapes both: the channel itself holds functions, which don't compare. */
+  public boolean alike(RodChannel other) {
+    return basis.equals(other.basis) && reach == other.reach && least.equals(other.least);
+  }
+
   public static RodChannel of(Givens givens, NeckShape neck, Ledger ledger) {
     Value start = givens.get(Decisions.ROD_START);
     Value length = givens.get(Decisions.ROD_LENGTH);

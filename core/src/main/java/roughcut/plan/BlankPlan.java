@@ -31,6 +31,7 @@ import roughcut.measure.Quantity;
 import roughcut.measure.Value;
 import roughcut.measure.ValueKey;
 import roughcut.measure.Worked;
+import roughcut.memo.Memo;
 import roughcut.neck.ChannelRouting;
 import roughcut.neck.HeadComparison;
 import roughcut.neck.HeadLine;
@@ -67,8 +68,9 @@ public record BlankPlan(
     Weights weights,
     Told told) {
 
-  static BlankPlan of(Ground ground, LayoutPlan layout, FretboardPlan fretboard, NeckPlan neck) {
-    return new Maker(ground, layout, fretboard, neck).make();
+  static BlankPlan of(
+      Ground ground, LayoutPlan layout, FretboardPlan fretboard, NeckPlan neck, Memo memo) {
+    return new Maker(ground, layout, fretboard, neck, memo).make();
   }
 
   /** Makes it, part after part. */
@@ -78,9 +80,11 @@ public record BlankPlan(
     private final NeckPlan neck;
     private final Givens givens;
     private final Shop shop;
+    private final Memo memo;
     private final Ledger ledger = new Ledger();
 
-    Maker(Ground ground, LayoutPlan layout, FretboardPlan fretboard, NeckPlan neck) {
+    Maker(Ground ground, LayoutPlan layout, FretboardPlan fretboard, NeckPlan neck, Memo memo) {
+      this.memo = memo;
       this.layout = layout;
       this.fretboard = fretboard;
       this.neck = neck;
@@ -117,15 +121,16 @@ public record BlankPlan(
       Movement.of(givens, shop.woods(), blank, ledger);
       MillingPasses milling = MillingPasses.of(givens, ledger);
       FaceCheck faceCheck = FaceCheck.of(givens, ledger);
-      BodyBlank body = BodyBlank.of(givens, shop, layout.outline(), ledger);
+      BodyBlank body =
+          memo.same("body blank", BodyBlank.of(givens, shop, layout.outline(), ledger));
       List<SeenLines> seen = seen();
       List<WoodPart> parts = WoodParts.of(givens, tree, rips, wings, layout.taper(), body, outline);
-      BoardLayout boards = boards(parts, rips);
+      BoardLayout boards = memo.same("boards", boards(parts, rips));
       boards.yield(
           shop.boards(),
           outlined.and(blank.basis()).with(tree.depth(), body.length(), body.width(), body.back()),
           ledger);
-      Weights weights = weights(body);
+      Weights weights = memo.same("weights", weights(body));
       List<HeadComparison.Way> ways = ways(rips);
       BlankThinSpots.Left left = BlankThinSpots.of(shop, neck.shape(), neck.reach(), tree, ledger);
       return new BlankPlan(

@@ -2,17 +2,32 @@ package roughcut.plan;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import roughcut.blank.BlankReadiness;
+import roughcut.blank.BoardLayout;
+import roughcut.blank.BodyBlank;
 import roughcut.blank.BodyMarks;
+import roughcut.blank.NeckBlank;
+import roughcut.blank.Weights;
 import roughcut.design.BodyFace;
+import roughcut.fretboard.Slots;
 import roughcut.geometry.Outline;
+import roughcut.layout.BodyOutline;
+import roughcut.layout.FretLayout;
+import roughcut.layout.FretboardTaper;
+import roughcut.layout.StringSpread;
 import roughcut.measure.Ledger;
 import roughcut.memo.Memo;
+import roughcut.neck.NeckShape;
+import roughcut.neck.RodChannel;
+import roughcut.neck.Stiffeners;
 import roughcut.record.Givens;
 import roughcut.rout.BodyCuts;
 import roughcut.rout.Cut;
 import roughcut.rout.Part;
 import roughcut.rout.PickupSetUp;
+import roughcut.strings.Bridge;
+import roughcut.strings.Heights;
 import roughcut.thin.BodyThinSpots;
 
 /**
@@ -23,15 +38,63 @@ import roughcut.thin.BodyThinSpots;
  */
 public record BodyPlan(BodyCuts cuts, PickupSetUp pickups, List<BodyMarks> marks, Told told) {
 
-  static BodyPlan of(
-      Ground ground,
-      LayoutPlan layout,
-      FretboardPlan fretboard,
-      StringPlan strings,
-      NeckPlan neck,
-      BlankPlan blanks,
-      Memo memo) {
+  /**
+   * What the body is made of: nothing else of the chapters before it.
+   *
+   * @param outline as it was drawn
+   */
+  record From(
+      FretLayout frets,
+      FretboardTaper taper,
+      StringSpread strings,
+      BodyOutline outline,
+      Slots slots,
+      Heights heights,
+      Bridge bridge,
+      NeckShape neck,
+      NeckBlank blank,
+      RodChannel rod,
+      Optional<Stiffeners> stiffeners,
+      BodyBlank body,
+      BoardLayout boards,
+      Weights weights) {
 
+    static From of(
+        LayoutPlan layout,
+        FretboardPlan fretboard,
+        StringPlan strings,
+        NeckPlan neck,
+        BlankPlan blanks) {
+      return new From(
+          layout.frets(),
+          layout.taper(),
+          layout.strings(),
+          layout.outline(),
+          fretboard.slots(),
+          strings.heights(),
+          strings.bridge(),
+          neck.shape(),
+          neck.blank(),
+          neck.rod(),
+          neck.details().stiffeners(),
+          blanks.body(),
+          blanks.boards(),
+          blanks.weights());
+    }
+
+    /** All of it. */
+    List<Object> parts() {
+      List<Object> all =
+          new ArrayList<>(
+              List.of(
+                  frets, taper, strings, outline, slots, heights, bridge, neck, blank, rod, body,
+                  boards, weights));
+      stiffeners.ifPresent(all::add);
+      return all;
+    }
+  }
+
+  static BodyPlan of(Ground ground, From from, Memo memo) {
     Givens givens = ground.givens();
     Ledger ledger = new Ledger();
     BodyCuts cuts =
@@ -39,25 +102,24 @@ public record BodyPlan(BodyCuts cuts, PickupSetUp pickups, List<BodyMarks> marks
             new BodyCuts.From(
                 givens,
                 ground.shop(),
-                layout.frets(),
-                layout.taper(),
-                layout.strings(),
-                neck.shape(),
-                strings.heights(),
-                fretboard.slots(),
-                strings.bridge(),
-                neck.channels(),
-                neck.channelled(),
-                neck.blank(),
-                neck.density(ground.shop()),
-                blanks.body(),
-                blanks.weights(),
+                from.frets,
+                from.taper,
+                from.strings,
+                from.neck,
+                from.heights,
+                from.slots,
+                from.bridge,
+                NeckPlan.channels(from.rod, from.stiffeners),
+                NeckPlan.channelled(from.rod, from.stiffeners),
+                from.blank,
+                NeckPlan.density(from.blank, ground.shop()),
+                from.body,
+                from.weights,
                 memo),
             ledger);
     PickupSetUp pickups = PickupSetUp.of(givens, cuts.pickups(), ledger);
     List<BodyMarks> marks =
-        BodyMarks.of(
-            ground.build().design(), ground.shop(), blanks.body(), blanks.boards(), covers(cuts));
+        BodyMarks.of(ground.build().design(), ground.shop(), from.body, from.boards, covers(cuts));
     return new BodyPlan(
         cuts,
         pickups,
@@ -66,10 +128,10 @@ public record BodyPlan(BodyCuts cuts, PickupSetUp pickups, List<BodyMarks> marks
             ledger,
             BodyThinSpots.of(ground.shop(), givens, cuts, ledger, memo),
             List.of(
-                BodyProblems.of(givens, layout.outline(), cuts),
-                BlankReadiness.ofBody(blanks.body(), blanks.boards(), marks, ground.shop()),
+                BodyProblems.of(givens, from.outline, cuts),
+                BlankReadiness.ofBody(from.body, from.boards, marks, ground.shop()),
                 Readiness.routs(cuts),
-                Readiness.letIn(strings.heights(), neck.shape(), layout.taper(), cuts),
+                Readiness.letIn(from.heights, from.neck, from.taper, cuts),
                 pickups.findings())));
   }
 

@@ -47,7 +47,7 @@ final class Chapters {
 
   synchronized LayoutPlan layout() {
     if (layout == null) {
-      layout = memo.block("layout", List.of(), () -> LayoutPlan.of(ground));
+      layout = memo.block("layout", List.of(), () -> LayoutPlan.of(ground, memo));
     }
     return layout;
   }
@@ -55,7 +55,8 @@ final class Chapters {
   synchronized FretboardPlan fretboard() {
     if (fretboard == null) {
       LayoutPlan before = layout();
-      fretboard = memo.block("fretboard", List.of(before), () -> FretboardPlan.of(ground, before));
+      fretboard =
+          memo.block("fretboard", List.of(before), () -> FretboardPlan.of(ground, before, memo));
     }
     return fretboard;
   }
@@ -63,7 +64,7 @@ final class Chapters {
   synchronized StringPlan strings() {
     if (strings == null) {
       List<Object> before = List.of(layout(), fretboard());
-      strings = memo.block("strings", before, () -> StringPlan.of(ground, layout, fretboard));
+      strings = memo.block("strings", before, () -> StringPlan.of(ground, layout, fretboard, memo));
     }
     return strings;
   }
@@ -71,7 +72,9 @@ final class Chapters {
   synchronized NeckPlan neck() {
     if (neck == null) {
       List<Object> before = List.of(layout(), fretboard(), strings());
-      neck = memo.block("neck", before, () -> NeckPlan.of(ground, layout, fretboard, strings));
+      neck =
+          memo.block("neck", before, () -> NeckPlan.of(ground, layout, fretboard, strings, memo));
+      memo.standing(neck.following());
       afterNeck = ground.with(neck.following());
     }
     return neck;
@@ -80,19 +83,17 @@ final class Chapters {
   synchronized BlankPlan blanks() {
     if (blanks == null) {
       List<Object> before = List.of(layout(), fretboard(), neck());
-      blanks = memo.block("blanks", before, () -> BlankPlan.of(afterNeck, layout, fretboard, neck));
+      blanks =
+          memo.block(
+              "blanks", before, () -> BlankPlan.of(afterNeck, layout, fretboard, neck, memo));
     }
     return blanks;
   }
 
   synchronized BodyPlan body() {
     if (body == null) {
-      List<Object> before = List.of(layout(), fretboard(), strings(), neck(), blanks());
-      body =
-          memo.block(
-              "body",
-              before,
-              () -> BodyPlan.of(afterNeck, layout, fretboard, strings, neck, blanks, memo));
+      BodyPlan.From from = BodyPlan.From.of(layout(), fretboard(), strings(), neck(), blanks());
+      body = memo.block("body", from.parts(), () -> BodyPlan.of(afterNeck, from, memo));
     }
     return body;
   }

@@ -9,6 +9,7 @@ import roughcut.layout.FretLayout;
 import roughcut.layout.FretboardTaper;
 import roughcut.measure.Ledger;
 import roughcut.measure.Value;
+import roughcut.memo.Memo;
 import roughcut.record.Givens;
 import roughcut.thin.FretboardThinSpots;
 
@@ -25,13 +26,13 @@ public record FretboardPlan(
     FretboardWork work,
     Told told) {
 
-  static FretboardPlan of(Ground ground, LayoutPlan layout) {
+  static FretboardPlan of(Ground ground, LayoutPlan layout, Memo memo) {
     Givens givens = ground.givens();
     FretLayout frets = layout.frets();
     FretboardTaper taper = layout.taper();
     Ledger ledger = new Ledger();
-    FretboardRadius radius = FretboardRadius.of(givens, taper, ledger);
-    Slots slots = Slots.of(givens, frets, taper, radius, ledger);
+    FretboardRadius radius = memo.same("radius", FretboardRadius.of(givens, taper, ledger));
+    Slots slots = memo.same("slots", Slots.of(givens, frets, taper, radius, ledger));
     Markers markers = Markers.of(givens, frets, taper, radius, ledger);
     Value sideDots = Markers.sideDots(givens, slots, frets.basis(), ledger);
     FretboardWork work = FretboardWork.of(givens, frets, taper, layout.strings(), radius, ledger);

@@ -6,6 +6,7 @@ import roughcut.layout.FretLayout;
 import roughcut.layout.FretboardTaper;
 import roughcut.layout.StringSpread;
 import roughcut.measure.Ledger;
+import roughcut.memo.Memo;
 import roughcut.record.Givens;
 import roughcut.thin.LayoutThinSpots;
 
@@ -17,13 +18,13 @@ import roughcut.thin.LayoutThinSpots;
 public record LayoutPlan(
     FretLayout frets, FretboardTaper taper, StringSpread strings, BodyOutline outline, Told told) {
 
-  static LayoutPlan of(Ground ground) {
+  static LayoutPlan of(Ground ground, Memo memo) {
     Givens givens = ground.givens();
     Ledger ledger = new Ledger();
-    FretLayout frets = FretLayout.of(givens, ledger);
-    FretboardTaper taper = FretboardTaper.of(givens, frets, ledger);
-    StringSpread strings = StringSpread.of(givens, frets, ledger);
-    BodyOutline outline = BodyOutline.of(givens, taper, ledger);
+    FretLayout frets = memo.same("frets", FretLayout.of(givens, ledger));
+    FretboardTaper taper = memo.same("taper", FretboardTaper.of(givens, frets, ledger));
+    StringSpread strings = memo.same("spread", StringSpread.of(givens, frets, ledger));
+    BodyOutline outline = memo.same("outline", BodyOutline.of(givens, taper, ledger));
     return new LayoutPlan(
         frets,
         taper,

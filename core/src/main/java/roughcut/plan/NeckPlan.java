@@ -15,6 +15,7 @@ import roughcut.layout.FretLayout;
 import roughcut.measure.Basis;
 import roughcut.measure.Ledger;
 import roughcut.measure.Value;
+import roughcut.memo.Memo;
 import roughcut.neck.AccessBore;
 import roughcut.neck.BlankReach;
 import roughcut.neck.Carving;
@@ -68,7 +69,7 @@ public record NeckPlan(
     Told told) {
 
   static NeckPlan of(
-      Ground before, LayoutPlan layout, FretboardPlan fretboard, StringPlan strings) {
+      Ground before, LayoutPlan layout, FretboardPlan fretboard, StringPlan strings, Memo memo) {
     Ledger ledger = new Ledger();
     Optional<ThroughCore> core =
         ThroughCore.of(
@@ -77,11 +78,13 @@ public record NeckPlan(
     Ground ground = before.with(following);
     Givens givens = ground.givens();
     FretLayout frets = layout.frets();
-    NeckBlank blank = NeckBlank.of(givens, layout.taper(), ledger);
+    NeckBlank blank = memo.same("neck blank", NeckBlank.of(givens, layout.taper(), ledger));
     NeckShape shape =
-        NeckShape.of(givens, frets, layout.taper(), blank, strings.heights().seat(), core);
+        memo.same(
+            "neck shape",
+            NeckShape.of(givens, frets, layout.taper(), blank, strings.heights().seat(), core));
     HeadPlan head = HeadPlan.of(givens, layout, shape, ledger);
-    RodChannel rod = RodChannel.of(givens, shape, ledger);
+    RodChannel rod = memo.same("rod", RodChannel.of(givens, shape, ledger), RodChannel::alike);
     NeckDetails details =
         details(givens, fretboard, strings, blank, shape, head, rod, frets, ledger);
     NeckThinSpots.Left left =
@@ -204,19 +207,27 @@ public record NeckPlan(
   }
 
   /** What is cut into the neck for bars, rod first. */
-  List<Channel> channels() {
+  static List<Channel> channels(RodChannel rod, Optional<Stiffeners> stiffeners) {
     List<Channel> all = new ArrayList<>(List.of(rod.channel()));
-    details.stiffeners().ifPresent(s -> all.addAll(List.of(s.bass(), s.treble())));
+    stiffeners.ifPresent(s -> all.addAll(List.of(s.bass(), s.treble())));
     return all;
   }
 
   /** What shapes those channels. */
   Basis channelled() {
-    return rod.basis().and(details.stiffeners().map(Stiffeners::basis).orElse(Basis.NONE));
+    return channelled(rod, details.stiffeners());
+  }
+
+  static Basis channelled(RodChannel rod, Optional<Stiffeners> stiffeners) {
+    return rod.basis().and(stiffeners.map(Stiffeners::basis).orElse(Basis.NONE));
   }
 
   /** Density of its heaviest wood, kg/m³. */
   double density(Shop shop) {
+    return density(blank, shop);
+  }
+
+  static double density(NeckBlank blank, Shop shop) {
     return blank.strips().stream()
         .mapToDouble(s -> BodyBlank.density(shop, s.strip().species()))
         .max()

@@ -169,6 +169,7 @@ public final class Givens {
   public Value get(NumberDecision decision) {
     Value stands = following.get(decision.id());
     if (stands != null) {
+      decision.undecided(build.design()); // asked for by its own name, whatever stands there
       return told(stands);
     }
     ValueKey key = decision.key();
