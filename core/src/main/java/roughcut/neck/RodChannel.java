@@ -42,7 +42,11 @@ public record RodChannel(
 
   /** Whether the same shapes both: the channel itself holds functions, which don't compare. */
   public boolean alike(RodChannel other) {
-    return basis.equals(other.basis) && reach == other.reach && least.equals(other.least);
+    return basis.equals(other.basis) && reach == other.reach && told().equals(other.told());
+  }
+
+  private List<Value> told() {
+    return List.of(start, length, width, depth, end, room, underCentre, underCorner, least, leastX);
   }
 
   public static RodChannel of(Givens givens, NeckShape neck, Ledger ledger) {

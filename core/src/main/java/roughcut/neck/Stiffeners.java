@@ -26,6 +26,15 @@ public record Stiffeners(
     Value between,
     Basis basis) {
 
+  /** Whether the same shapes both: the channels hold functions, which don't compare. */
+  public boolean alike(Stiffeners other) {
+    return basis.equals(other.basis) && told().equals(other.told());
+  }
+
+  private List<Value> told() {
+    return List.of(underCorner, least, leastX, between);
+  }
+
   /** The stiffeners, or null when there are none. */
   public static Stiffeners of(Givens givens, NeckShape neck, RodChannel rod, Ledger ledger) {
     if (givens.get(NeckDecisions.STIFFENERS).value() < 2) {

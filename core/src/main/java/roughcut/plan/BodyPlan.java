@@ -119,7 +119,12 @@ public record BodyPlan(BodyCuts cuts, PickupSetUp pickups, List<BodyMarks> marks
             ledger);
     PickupSetUp pickups = PickupSetUp.of(givens, cuts.pickups(), ledger);
     List<BodyMarks> marks =
-        BodyMarks.of(ground.build().design(), ground.shop(), from.body, from.boards, covers(cuts));
+        memo.block(
+            "marks",
+            uncovered(from, cuts),
+            () ->
+                BodyMarks.of(
+                    ground.build().design(), ground.shop(), from.body, from.boards, covers(cuts)));
     return new BodyPlan(
         cuts,
         pickups,
@@ -133,6 +138,14 @@ public record BodyPlan(BodyCuts cuts, PickupSetUp pickups, List<BodyMarks> marks
                 Readiness.routs(cuts),
                 Readiness.letIn(from.heights, from.neck, from.taper, cuts),
                 pickups.findings())));
+  }
+
+  /** What marks in the wood hang on. */
+  private static List<Object> uncovered(From from, BodyCuts cuts) {
+    List<Object> all = new ArrayList<>(List.of(from.body, from.boards));
+    all.addAll(cuts.cuts());
+    all.addAll(cuts.parts());
+    return all;
   }
 
   /** Routs that open a face, and what lies on the top, as they hide marks in the wood. */

@@ -86,7 +86,7 @@ public record NeckPlan(
     HeadPlan head = HeadPlan.of(givens, layout, shape, ledger);
     RodChannel rod = memo.same("rod", RodChannel.of(givens, shape, ledger), RodChannel::alike);
     NeckDetails details =
-        details(givens, fretboard, strings, blank, shape, head, rod, frets, ledger);
+        details(givens, fretboard, strings, blank, shape, head, rod, frets, ledger, memo);
     NeckThinSpots.Left left =
         NeckThinSpots.of(
             ground.shop(), frets, blank, shape, head.stock(shape.shaft()), rod, details, ledger);
@@ -130,9 +130,11 @@ public record NeckPlan(
       HeadPlan head,
       RodChannel rod,
       FretLayout frets,
-      Ledger ledger) {
+      Ledger ledger,
+      Memo memo) {
     Optional<Stiffeners> stiffeners =
-        Optional.ofNullable(Stiffeners.of(givens, shape, rod, ledger));
+        Optional.ofNullable(Stiffeners.of(givens, shape, rod, ledger))
+            .map(s -> memo.same("stiffeners", s, Stiffeners::alike));
     Optional<ScarfJoint> scarf = head.scarf();
     // A head in one piece is weakest where its short grain begins, at the break.
     Optional<Splines> splines =

@@ -81,7 +81,8 @@ final class Controls {
 
   /** The cavity's shapes grown by as much as screws stand off its wall. */
   private List<Outline> around(Fitting cavity) {
-    return shapes(cavity, controlsOf(cavity), slab.value(cavity, "lug"));
+    return slab.memo.same(
+        "round " + cavity.name(), shapes(cavity, controlsOf(cavity), slab.value(cavity, "lug")));
   }
 
   private Optional<Fitting> cavityOf(Fitting control) {

@@ -64,7 +64,7 @@ public record Cover(Fitting of, Step ledge, double gap, List<Point> screws, Body
     List<Point> screws =
         PlateScrews.places(
             slab,
-            line(around),
+            slab.memo.block("line round " + cavity.name(), List.of(around), () -> line(around)),
             around.get(around.size() / 2).centre(),
             (int) slab.value(cavity, "screws"),
             face,

@@ -9,6 +9,7 @@ import roughcut.design.BodyFace;
 import roughcut.design.CutName;
 import roughcut.design.Fitting;
 import roughcut.geometry.Bounds;
+import roughcut.geometry.Box;
 import roughcut.geometry.Cylinder;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
@@ -59,16 +60,27 @@ final class PlateScrews {
             .map(p -> new Bounds(p.x(), p.y(), p.x(), p.y()))
             .reduce(Bounds::and)
             .orElseThrow();
+    List<Cut> near =
+        slab.cuts().stream()
+            .filter(c -> c.box().z0() < low + DEPTH + CLEAR && c.box().z1() > low - CLEAR)
+            .filter(c -> !c.name().equals(own))
+            .filter(c -> seen(c.box()).grown(CLEAR).distance(all) <= 0)
+            .toList();
+    List<Object> from = new ArrayList<>(near);
+    from.add(line);
+    return slab.memo.block(
+        List.of("screws", own, count, middle, low), from, () -> clear(line, middle, count, near));
+  }
+
+  private static Bounds seen(Box box) {
+    return new Bounds(box.x0(), box.y0(), box.x1(), box.y1());
+  }
+
+  private static List<Point> clear(List<Point> line, Point middle, int count, List<Cut> cuts) {
     List<Near> others = new ArrayList<>();
-    for (Cut cut : slab.cuts()) {
-      boolean deep = cut.box().z0() < low + DEPTH + CLEAR && cut.box().z1() > low - CLEAR;
-      if (deep && !cut.name().equals(own)) {
-        for (Outline shape : cut.shapes()) {
-          Bounds around = shape.bounds().grown(CLEAR);
-          if (around.distance(all) <= 0) {
-            others.add(new Near(shape, around));
-          }
-        }
+    for (Cut cut : cuts) {
+      for (Outline shape : cut.shapes()) {
+        others.add(new Near(shape, shape.bounds().grown(CLEAR)));
       }
     }
     List<Point> clear =
