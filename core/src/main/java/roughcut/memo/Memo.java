@@ -38,7 +38,15 @@ public final class Memo implements Questions {
     private final Set<String> ids = new HashSet<>();
     private final Map<Object, Object> uses = new HashMap<>();
     private final List<Object> within = new ArrayList<>();
+
+    /** Whether it may use what others have made, which is then asked again for the next plan. */
+    private final boolean looks;
+
     private boolean all;
+
+    Asked(boolean looks) {
+      this.looks = looks;
+    }
   }
 
   private static final UnaryOperator<Object> NOTHING = question -> Optional.empty();
@@ -91,7 +99,7 @@ public final class Memo implements Questions {
       carry(was);
       return (T) was.made;
     }
-    Asked asked = new Asked();
+    Asked asked = new Asked(answers != NOTHING);
     open.push(asked);
     T made;
     try {
@@ -128,9 +136,9 @@ public final class Memo implements Questions {
     return kept;
   }
 
-  /** Says what was there when what is being made looked. */
+  /** Says what was there when what is being made looked; of use to a block that may look. */
   public void used(Object question, Object answer) {
-    if (!open.isEmpty()) {
+    if (!open.isEmpty() && open.peek().looks) {
       open.peek().uses.putIfAbsent(question, answer);
     }
   }

@@ -19,7 +19,7 @@ public final class PlanEngine {
 
   /** The plan of a build in a shop. */
   public synchronized Plan plan(Build next, Shop in) {
-    if (plan != null && shop == in && build.equals(next)) {
+    if (plan != null && in.equals(shop) && build.equals(next)) {
       return plan;
     }
     Memo fresh = changed(next, in).map(memo::next).orElseGet(Memo::new);
@@ -33,7 +33,7 @@ public final class PlanEngine {
 
   /** Ids of what changed; nothing where that is more than decided numbers and choices. */
   private Optional<Set<String>> changed(Build next, Shop in) {
-    return build != null && shop == in && build.log().equals(next.log())
+    return build != null && in.equals(shop) && build.log().equals(next.log())
         ? build.design().changed(next.design())
         : Optional.empty();
   }
