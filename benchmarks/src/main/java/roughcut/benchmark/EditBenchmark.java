@@ -15,6 +15,7 @@ import roughcut.design.Counting;
 import roughcut.design.Decisions;
 import roughcut.design.NumberDecision;
 import roughcut.plan.Plan;
+import roughcut.plan.PlanEngine;
 import roughcut.record.Build;
 import roughcut.shop.Shop;
 
@@ -28,6 +29,7 @@ public class EditBenchmark {
   private final Build heron = Demo.heron(LocalDate.now());
   private final Shop shop = Demo.shop();
   private final List<NumberDecision> numbers = new ArrayList<>();
+  private final PlanEngine engine = new PlanEngine();
   private int next;
 
   public EditBenchmark() {
@@ -47,6 +49,6 @@ public class EditBenchmark {
         decision.allows(now + decision.step()) ? now + decision.step() : now - decision.step();
     Build edited =
         decision.allows(to) ? heron.withDesign(decision.with(heron.design(), to)) : heron;
-    return Plan.of(edited, shop);
+    return engine.plan(edited, shop);
   }
 }

@@ -5,13 +5,10 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Supplier;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Polygon;
-import org.locationtech.jts.operation.buffer.BufferOp;
-import org.locationtech.jts.operation.buffer.BufferParameters;
 import org.locationtech.jts.operation.valid.IsValidOp;
 import org.locationtech.jts.operation.valid.TopologyValidationError;
 import org.locationtech.jts.simplify.TopologyPreservingSimplifier;
@@ -25,13 +22,7 @@ public final class Outline {
   /** An outline that somebody drew may cross itself here and there, but not so often. */
   private static final int MOST_CROSSINGS = 300;
 
-  /** Pieces of a quarter circle where a shape grows round a corner. */
-  private static final int QUARTER = 16;
-
   private static final GeometryFactory FACTORY = new GeometryFactory();
-
-  /** A corner of a shape made from others lies this many chord errors from their lines at most. */
-  private static final double TRACED = 1.1;
 
   private final Path path;
   private final List<Point> corners;
@@ -95,12 +86,12 @@ public final class Outline {
 
   /** The part of this shape that lies in the other too; possibly several pieces, possibly none. */
   public List<Outline> within(Outline other) {
-    return pieces(Overlays.within(polygon(), other.polygon()), List.of(this, other));
+    return Pieces.of(Overlays.within(polygon(), other.polygon()), List.of(this, other));
   }
 
   /** The part of this shape that the other leaves. */
   public List<Outline> without(Outline other) {
-    return pieces(Overlays.without(polygon(), other.polygon()), List.of(this, other));
+    return Pieces.of(Overlays.without(polygon(), other.polygon()), List.of(this, other));
   }
 
   /** This shape turned anticlockwise about a point, then moved. */
@@ -295,26 +286,12 @@ public final class Outline {
 
   /** This shape shrunk by so much all round: the pieces that are left, possibly none. */
   public List<Outline> inset(double by) {
-    return beside(-by);
+    return Pieces.beside(this, -by);
   }
 
   /** This shape grown by so much all round. */
   public Outline grown(double by) {
-    return beside(by).get(0);
-  }
-
-  /** Grown or shrunk without leaving out corners first, as far as a hundredth of the way. */
-  private Geometry exactly(double by) {
-    BufferParameters fine = new BufferParameters(QUARTER);
-    fine.setSimplifyFactor(0);
-    return BufferOp.bufferOp(polygon(), by, fine);
-  }
-
-  private List<Outline> beside(double by) {
-    double far = Math.abs(by);
-    double chords = far * (1 - Math.cos(Math.PI / 4 / QUARTER));
-    return pieces(
-        exactly(by), () -> Offset.of(path.segments(), far), 2 * (chords + Arcs.CHORD_ERROR));
+    return Pieces.beside(this, by).get(0);
   }
 
   /** The shape of all those together; the largest piece when they don't touch each other. */
@@ -324,11 +301,7 @@ public final class Outline {
     }
     List<Geometry> all = new ArrayList<>();
     shapes.forEach(s -> all.add(s.polygon()));
-    return largest(pieces(Overlays.union(all), shapes));
-  }
-
-  private static Outline largest(List<Outline> shapes) {
-    return shapes.stream().max(Comparator.comparingDouble(Outline::area)).orElseThrow();
+    return Pieces.largest(Pieces.of(Overlays.union(all), shapes));
   }
 
   /** Where the shape's edge crosses itself, when it does. */
@@ -347,8 +320,8 @@ public final class Outline {
     if (crossesMoreThan(MOST_CROSSINGS)) {
       return Shapes.hull(corners);
     }
-    List<Outline> pieces = pieces(Overlays.mended(polygon()), List.of(this));
-    return pieces.isEmpty() ? this : largest(pieces);
+    List<Outline> pieces = Pieces.of(Overlays.mended(polygon()), List.of(this));
+    return pieces.isEmpty() ? this : Pieces.largest(pieces);
   }
 
   /** Sides are looked at from the left on, each only against those that begin before it ends. */
@@ -389,7 +362,8 @@ public final class Outline {
     Outline thinned = this;
     for (double tolerance = 0.01; thinned.corners.size() > most; tolerance *= 4) {
       thinned =
-          largest(pieces(TopologyPreservingSimplifier.simplify(polygon(), tolerance), List.of()));
+          Pieces.largest(
+              Pieces.of(TopologyPreservingSimplifier.simplify(polygon(), tolerance), List.of()));
     }
     return thinned;
   }
@@ -412,7 +386,7 @@ public final class Outline {
     return true;
   }
 
-  private Polygon polygon() {
+  Polygon polygon() {
     if (polygon == null) {
       Coordinate[] ring = new Coordinate[corners.size() + 1];
       for (int i = 0; i < corners.size(); i++) {
@@ -422,44 +396,6 @@ public final class Outline {
       polygon = FACTORY.createPolygon(ring);
     }
     return polygon;
-  }
-
-  /** The pieces of a shape made from others, their lines along those that they were made of. */
-  private static List<Outline> pieces(Geometry geometry, List<Outline> of) {
-    return pieces(geometry, () -> lines(of), TRACED * Arcs.CHORD_ERROR);
-  }
-
-  private static List<Segment> lines(List<Outline> of) {
-    return of.stream().flatMap(o -> o.path.segments().stream()).toList();
-  }
-
-  /** A shape of corners that lie on the lines of others, or on straight ones between them. */
-  static Outline along(List<Point> ring, List<Outline> of) {
-    return along(ring, () -> lines(of), TRACED * Arcs.CHORD_ERROR);
-  }
-
-  private static Outline along(List<Point> ring, Supplier<List<Segment>> lines, double tolerance) {
-    return new Outline(Path.later(ring, true, () -> Trace.of(ring, lines.get(), tolerance)));
-  }
-
-  private static List<Outline> pieces(
-      Geometry geometry, Supplier<List<Segment>> lines, double tolerance) {
-    List<Outline> pieces = new ArrayList<>();
-    for (int i = 0; i < geometry.getNumGeometries(); i++) {
-      if (geometry.getGeometryN(i) instanceof Polygon polygon && !polygon.isEmpty()) {
-        pieces.add(along(corners(polygon), lines, tolerance));
-      }
-    }
-    return pieces;
-  }
-
-  private static List<Point> corners(Polygon polygon) {
-    Coordinate[] ring = polygon.getExteriorRing().getCoordinates();
-    List<Point> corners = new ArrayList<>(ring.length - 1);
-    for (int i = 0; i < ring.length - 1; i++) {
-      corners.add(new Point(ring[i].x, ring[i].y));
-    }
-    return corners;
   }
 
   @Override

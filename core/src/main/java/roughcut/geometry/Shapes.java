@@ -92,8 +92,7 @@ public final class Shapes {
 
   /** The smallest shape without hollows round others. */
   public static Outline hullOf(List<Outline> shapes) {
-    return Outline.along(
-        round(shapes.stream().flatMap(s -> s.corners().stream()).toList()), shapes);
+    return Pieces.along(round(shapes.stream().flatMap(s -> s.corners().stream()).toList()), shapes);
   }
 
   private static List<Point> round(List<Point> points) {

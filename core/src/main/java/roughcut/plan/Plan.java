@@ -53,7 +53,7 @@ import roughcut.thin.ThinSpot;
 
 /**
  * Everything that follows from a build and a shop: a pure function of the two, whole and immutable,
- * made anew on every edit. For the plan as drawn, ask for {@code Plan.of(build.asDesigned(),
+ * whatever was planned before it. For the plan as drawn, ask for {@code Plan.of(build.asDesigned(),
  * shop)}.
  *
  * @param told what all chapters tell together
