@@ -2,6 +2,7 @@ package roughcut.geometry;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * A round stretch.
@@ -29,6 +30,11 @@ public record Arc(Point centre, double radius, double from, double sweep) implem
   @Override
   public <T, E extends Exception> T fold(Cases<T, E> cases) throws E {
     return cases.arc(this);
+  }
+
+  @Override
+  public Optional<Arc> round() {
+    return Optional.of(this);
   }
 
   /** Whether it runs round once. */

@@ -102,7 +102,7 @@ public final class ArcFinder implements Segment.Cases<Segment, RuntimeException>
   }
 
   private Optional<Arc> joined(Segment before, Segment next) {
-    return before.fold(new Round()).flatMap(a -> next.fold(new Round()).flatMap(b -> one(a, b)));
+    return before.round().flatMap(a -> next.round().flatMap(b -> one(a, b)));
   }
 
   private Optional<Arc> one(Arc a, Arc b) {
@@ -120,22 +120,5 @@ public final class ArcFinder implements Segment.Cases<Segment, RuntimeException>
     boolean round = 2 * Math.PI - most < 1e-6;
     double whole = round ? 2 * Math.PI : most;
     return Optional.of(new Arc(a.centre(), a.radius(), a.from(), Math.copySign(whole, sweep)));
-  }
-
-  private static final class Round implements Segment.Cases<Optional<Arc>, RuntimeException> {
-    @Override
-    public Optional<Arc> line(Line line) {
-      return Optional.empty();
-    }
-
-    @Override
-    public Optional<Arc> arc(Arc arc) {
-      return Optional.of(arc);
-    }
-
-    @Override
-    public Optional<Arc> cubic(Cubic cubic) {
-      return Optional.empty();
-    }
   }
 }

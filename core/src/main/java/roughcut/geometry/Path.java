@@ -138,7 +138,7 @@ public final class Path {
   /** The circle that it is, if it is one. */
   public Optional<Arc> circle() {
     return closed && segments().size() == 1
-        ? segments().get(0).fold(new WholeArc())
+        ? segments().get(0).round().filter(Arc::whole)
         : Optional.empty();
   }
 
@@ -188,23 +188,6 @@ public final class Path {
     @Override
     public Boolean cubic(Cubic cubic) {
       return all.add(cubic);
-    }
-  }
-
-  private static final class WholeArc implements Segment.Cases<Optional<Arc>, RuntimeException> {
-    @Override
-    public Optional<Arc> line(Line line) {
-      return Optional.empty();
-    }
-
-    @Override
-    public Optional<Arc> arc(Arc arc) {
-      return arc.whole() ? Optional.of(arc) : Optional.empty();
-    }
-
-    @Override
-    public Optional<Arc> cubic(Cubic cubic) {
-      return Optional.empty();
     }
   }
 }

@@ -1,6 +1,7 @@
 package roughcut.geometry;
 
 import java.util.List;
+import java.util.Optional;
 
 /** A stretch of a path: straight, round or a cubic curve. Places are mm. */
 public sealed interface Segment permits Line, Arc, Cubic {
@@ -47,6 +48,11 @@ public sealed interface Segment permits Line, Arc, Cubic {
 
   default Point end() {
     return at(1);
+  }
+
+  /** It, where it is an arc. */
+  default Optional<Arc> round() {
+    return Optional.empty();
   }
 
   default Segment reversed() {

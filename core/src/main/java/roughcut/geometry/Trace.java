@@ -54,7 +54,7 @@ final class Trace {
     }
 
     boolean round() {
-      return line.fold(new Round());
+      return line.round().filter(Arc::whole).isPresent();
     }
   }
 
@@ -237,22 +237,5 @@ final class Trace {
 
   private static boolean behind(Run run, double from) {
     return (run.to - from) * (run.to - run.from) > 0;
-  }
-
-  private static final class Round implements Segment.Cases<Boolean, RuntimeException> {
-    @Override
-    public Boolean line(Line line) {
-      return false;
-    }
-
-    @Override
-    public Boolean arc(Arc arc) {
-      return arc.whole();
-    }
-
-    @Override
-    public Boolean cubic(Cubic cubic) {
-      return false;
-    }
   }
 }
