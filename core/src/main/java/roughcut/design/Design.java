@@ -1,13 +1,11 @@
 package roughcut.design;
 
 import java.util.Collections;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Consumer;
 import roughcut.memo.AskedMap;
@@ -95,40 +93,6 @@ public record Design(
   /** The same with what was read in some numbers' places. */
   public Design read(Map<String, Double> readings) {
     return withNumbers(new Layered<>(readings, numbers));
-  }
-
-  /**
-   * Ids of the numbers and choices that another has otherwise; nothing where more than these
-   * differs that a plan is made from.
-   */
-  public Optional<Set<String>> changed(Design next) {
-    boolean parts =
-        strings.equals(next.strings)
-            && neckStack.equals(next.neckStack)
-            && neckSteps.equals(next.neckSteps)
-            && bodyStack.equals(next.bodyStack)
-            && placements.equals(next.placements)
-            && smallParts.equals(next.smallParts)
-            && fittings.equals(next.fittings)
-            && drawn.equals(next.drawn);
-    if (!parts) {
-      return Optional.empty();
-    }
-    Set<String> ids = new HashSet<>();
-    differing(numbers, next.numbers, ids);
-    differing(choices, next.choices, ids);
-    return Optional.of(ids);
-  }
-
-  private static <V> void differing(Map<String, V> a, Map<String, V> b, Set<String> ids) {
-    a.forEach((id, value) -> addIf(!value.equals(b.get(id)), id, ids));
-    b.keySet().forEach(id -> addIf(!a.containsKey(id), id, ids));
-  }
-
-  private static void addIf(boolean differs, String id, Set<String> ids) {
-    if (differs) {
-      ids.add(id);
-    }
   }
 
   /** A design of strings and a neck stack, with everything else as usual. */

@@ -121,7 +121,7 @@ public final class DxfWriter implements Lines.OnPaper<RuntimeException> {
     if (path.circle().isPresent()) {
       return circle(path.circle().get(), layer);
     }
-    return path.segments().size() == 1
+    return path.segments().size() == 1 && !path.closed()
         ? path.segments().get(0).fold(new Lone(layer))
         : polyline(path, layer);
   }

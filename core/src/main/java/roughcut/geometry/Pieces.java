@@ -9,6 +9,7 @@ import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.operation.buffer.BufferOp;
 import org.locationtech.jts.operation.buffer.BufferParameters;
+import roughcut.measure.Precision;
 
 /** The pieces of shapes that were joined, cut or grown, their lines along those that went in. */
 final class Pieces {
@@ -33,6 +34,9 @@ final class Pieces {
   /** A shape grown by so much all round, or shrunk by less than 0. */
   static List<Outline> beside(Outline shape, double by) {
     double far = Math.abs(by);
+    if (far < Precision.NEAR) {
+      return List.of(shape);
+    }
     double chords = far * (1 - Math.cos(Math.PI / 4 / QUARTER));
     // The library would leave out corners first, as far as a hundredth of the way.
     BufferParameters fine = new BufferParameters(QUARTER);

@@ -136,10 +136,17 @@ public final class Memo implements Questions {
     return kept;
   }
 
-  /** Says what was there when what is being made looked; of use to a block that may look. */
+  /**
+   * Says what was there when what is being made looked; of use to a block that may look.
+   *
+   * @throws IllegalStateException in one that may not, inside of one that may
+   */
   public void used(Object question, Object answer) {
     if (!open.isEmpty() && open.peek().looks) {
       open.peek().uses.putIfAbsent(question, answer);
+    } else if (open.stream().anyMatch(o -> o.looks)) {
+      // The outer block would be asked again, this one never: it would stay as it was for good.
+      throw new IllegalStateException("a block looks at what it isn't made of: " + question);
     }
   }
 

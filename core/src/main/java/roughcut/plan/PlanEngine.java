@@ -3,6 +3,7 @@ package roughcut.plan;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import roughcut.design.DesignChange;
 import roughcut.memo.Memo;
 import roughcut.record.Build;
 import roughcut.shop.Shop;
@@ -34,7 +35,7 @@ public final class PlanEngine {
   /** Ids of what changed; nothing where that is more than decided numbers and choices. */
   private Optional<Set<String>> changed(Build next, Shop in) {
     return build != null && in.equals(shop) && build.log().equals(next.log())
-        ? build.design().changed(next.design())
+        ? DesignChange.between(build.design(), next.design())
         : Optional.empty();
   }
 

@@ -136,25 +136,37 @@ final class Cutting extends Slab {
     givens.note(made.asked);
   }
 
-  /** What there is now of what something that is made may look at. */
+  /** What there is now of what something that is made has looked at. */
   Object now(Object question) {
-    if (question instanceof Named named) {
-      return there(named.cut);
-    }
-    if (question instanceof Entered entered) {
-      return Optional.ofNullable(ledger.values().get(entered.id()));
-    }
-    return question == Look.CUTS ? new Same(cuts) : List.copyOf(shaped.values());
+    return ((Question) question).now(this);
   }
 
   /** What something that is made may look at besides cuts and numbers by their names. */
-  private enum Look {
+  private enum Look implements Question {
     CUTS,
-    SHAPES
+    SHAPES;
+
+    @Override
+    public Object now(Cutting cutting) {
+      return switch (this) {
+        case CUTS -> new Same(cutting.cuts);
+        case SHAPES -> List.copyOf(cutting.shaped.values());
+      };
+    }
   }
 
   /** Asks for the cut of a name. */
-  private record Named(String cut) {}
+  private record Named(String cut) implements Question {
+    @Override
+    public Object now(Cutting cutting) {
+      return cutting.there(cut);
+    }
+  }
+
+  /** Tells what is looked at. */
+  private void look(Question question) {
+    memo.used(question, question.now(this));
+  }
 
   /** The same where nothing comes of it but cuts and parts. */
   void making(String what, List<?> from, Supplier<Basis> upstream, Runnable work) {
@@ -209,7 +221,7 @@ final class Cutting extends Slab {
 
   /** What shapes a cut. */
   Basis basis(Cut cut) {
-    memo.used(new Named(cut.name()), there(cut.name()));
+    look(new Named(cut.name()));
     return shape(cut);
   }
 
@@ -219,14 +231,14 @@ final class Cutting extends Slab {
 
   /** What shapes all cuts so far, and the body that they are in. */
   Basis everything() {
-    memo.used(Look.SHAPES, List.copyOf(shaped.values()));
+    look(Look.SHAPES);
     return Basis.all(shaped.values()).and(surface.basis());
   }
 
   /** The cut of that name; what is being made hangs on it from now on. */
   Optional<Cut> cut(String name) {
     Optional<Cut> cut = find(name);
-    memo.used(new Named(name), there(name));
+    look(new Named(name));
     cut.ifPresent(c -> givens.note(shape(c)));
     return cut;
   }
@@ -245,7 +257,7 @@ final class Cutting extends Slab {
 
   /** The cuts so far. */
   List<Cut> cuts() {
-    memo.used(Look.CUTS, new Same(cuts));
+    look(Look.CUTS);
     return List.copyOf(cuts);
   }
 

@@ -257,8 +257,19 @@ class Slab {
     return value;
   }
 
+  /** What something that is made may look at of what others have made before it. */
+  interface Question {
+    /** What is there now. */
+    Object now(Cutting cutting);
+  }
+
   /** Asks for a number that was entered. */
-  record Entered(String id) {}
+  record Entered(String id) implements Question {
+    @Override
+    public Object now(Cutting cutting) {
+      return Optional.ofNullable(cutting.ledger.values().get(id));
+    }
+  }
 
   /** Clearance that a worn or narrow template leaves, half of what it is off at each side. */
   Value clearance(String name, Value drawn) {

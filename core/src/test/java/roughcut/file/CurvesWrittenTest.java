@@ -76,16 +76,6 @@ class CurvesWrittenTest {
     return new Drawing("curves", marks, new Bounds(-10, -110, 120, 60));
   }
 
-  private static double directed(List<Point> ring) {
-    double sum = 0;
-    for (int i = 0; i < ring.size(); i++) {
-      Point a = ring.get(i);
-      Point b = ring.get((i + 1) % ring.size());
-      sum += a.x() * b.y() - a.y() * b.x();
-    }
-    return sum / 2;
-  }
-
   private static Document xml(byte[] file) throws Exception {
     return DocumentBuilderFactory.newInstance()
         .newDocumentBuilder()
@@ -126,8 +116,8 @@ class CurvesWrittenTest {
     String arc = ((Element) paths.item(2)).getAttribute("d");
     assertThat(kidney).contains(" A").doesNotContain("C").hasSizeLessThan(900);
     assertThat(leaf.split("C")).hasSize(5);
-    assertThat(directed(ring(kidney))).isCloseTo(kidney().path().directedArea(), within(0.2));
-    assertThat(directed(ring(leaf))).isCloseTo(leaf().directedArea(), within(0.2));
+    assertThat(Rings.directed(ring(kidney))).isCloseTo(kidney().path().directedArea(), within(0.2));
+    assertThat(Rings.directed(ring(leaf))).isCloseTo(leaf().directedArea(), within(0.2));
     // The arc runs clockwise from 2.5 to 0.3, over its top.
     List<Point> over = ring(arc);
     assertThat(over.stream().mapToDouble(Point::y).max().orElseThrow())
@@ -220,9 +210,10 @@ class CurvesWrittenTest {
     Entity kidney = named(all, "POLYLINE").get(0);
     Entity leaf = named(all, "POLYLINE").get(1);
     assertThat(kidney.corners.size()).isLessThan(26);
-    assertThat(directed(kidney.ring())).isCloseTo(kidney().path().directedArea(), within(0.05));
+    assertThat(Rings.directed(kidney.ring()))
+        .isCloseTo(kidney().path().directedArea(), within(0.05));
     // A curve's arcs stray five thousandths at most, along a line of so much length.
-    assertThat(directed(leaf.ring()))
+    assertThat(Rings.directed(leaf.ring()))
         .isCloseTo(leaf().directedArea(), within(0.005 * leaf().length()));
     assertThat(leaf.corners.size()).isBetween(8, 90);
   }
@@ -233,7 +224,7 @@ class CurvesWrittenTest {
     try (PDDocument document = Loader.loadPDF(file)) {
       PdfPage page = new PdfPage(document.getPage(document.getNumberOfPages() - 1));
       assertThat(page.curves()).isGreaterThan(20);
-      List<Double> areas = page.lines().stream().map(CurvesWrittenTest::directed).toList();
+      List<Double> areas = page.lines().stream().map(Rings::directed).toList();
       for (double wanted :
           List.of(kidney().path().directedArea(), leaf().directedArea(), Math.PI * 3.25 * 3.25)) {
         assertThat(areas).anySatisfy(a -> assertThat(a).isCloseTo(wanted, within(0.3)));
@@ -266,7 +257,7 @@ class CurvesWrittenTest {
       for (int i = 0; i < paths.getLength(); i++) {
         Element e = (Element) paths.item(i);
         if (e.getAttribute("fill").equals("none") && e.getAttribute("d").endsWith("Z")) {
-          svg.add(Math.abs(directed(ring(e.getAttribute("d")))));
+          svg.add(Math.abs(Rings.directed(ring(e.getAttribute("d")))));
         }
       }
       List<Entity> dxf = dxf(DxfWriter.write(drawing));
@@ -277,7 +268,7 @@ class CurvesWrittenTest {
       for (int i = 0; i < areas.size(); i++) {
         double within = 0.02 * 4 * Math.sqrt(areas.get(i)) + 0.5;
         assertThat(svg.get(i)).isCloseTo(areas.get(i), within(within));
-        assertThat(Math.abs(directed(closed.get(i).ring())))
+        assertThat(Math.abs(Rings.directed(closed.get(i).ring())))
             .isCloseTo(areas.get(i), within(within));
       }
       long circles = drawn.stream().filter(p -> p.circle().isPresent()).count();

@@ -52,19 +52,9 @@ class WritersTest {
   private record Seen(List<List<Point>> lines, Map<String, Point> words) {
     List<Point> largest() {
       return lines.stream()
-          .max(Comparator.comparingDouble(l -> Math.abs(directed(l))))
+          .max(Comparator.comparingDouble(l -> Math.abs(Rings.directed(l))))
           .orElseThrow();
     }
-  }
-
-  private static double directed(List<Point> ring) {
-    double sum = 0;
-    for (int i = 0; i < ring.size(); i++) {
-      Point a = ring.get(i);
-      Point b = ring.get((i + 1) % ring.size());
-      sum += a.x() * b.y() - a.y() * b.x();
-    }
-    return sum / 2;
   }
 
   private static Drawing flag() {
@@ -78,7 +68,7 @@ class WritersTest {
   }
 
   private static void sameFlag(Seen seen) {
-    assertThat(directed(seen.largest())).isCloseTo(AREA, within(0.2));
+    assertThat(Rings.directed(seen.largest())).isCloseTo(AREA, within(0.2));
     Point corner = seen.largest().get(0);
     double dx = corner.x() - FLAG.get(0).x();
     double dy = corner.y() - FLAG.get(0).y();

@@ -250,6 +250,15 @@ class PathProperties {
             within(1e-5 * area));
   }
 
+  /** A cover without a gap round it is as large as its ledge, and can be written. */
+  @Example
+  void grownByNothingItStaysAsItIs() {
+    Outline shape = Shapes.rounded(new Point(3, 4), 40, 30, 5, 20);
+    assertThat(shape.grown(0).path().segments()).hasSize(8);
+    assertThat(shape.inset(0)).hasSize(1);
+    assertThat(shape.inset(0).get(0).path().directedArea()).isEqualTo(shape.path().directedArea());
+  }
+
   /** A rectangle grown has corners as round as it grew by. */
   @Property(tries = 60)
   void sharpCornersGrowRound(

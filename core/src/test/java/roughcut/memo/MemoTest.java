@@ -134,6 +134,28 @@ class MemoTest {
     assertThat(first.next(Set.of()).block("a", List.of(), Object::new)).isSameAs(a);
   }
 
+  /** Inside of one that may look it would be taken as it was though what it saw is otherwise. */
+  @Test
+  void aBlindBlockInsideOneThatLooksMayNotLook() {
+    Memo memo = new Memo();
+    assertThatThrownBy(
+            () ->
+                memo.block(
+                    "outer",
+                    List.of(),
+                    BLIND,
+                    () ->
+                        memo.block(
+                            "inner",
+                            List.of(),
+                            () -> {
+                              memo.used("cut", "deep");
+                              return "";
+                            })))
+        .isInstanceOf(IllegalStateException.class)
+        .hasMessageContaining("cut");
+  }
+
   @Test
   void equalThingsStayTheSame() {
     Memo first = new Memo();
