@@ -118,6 +118,9 @@ public final class DxfWriter implements Lines.OnPaper<RuntimeException> {
   public Void stroke(Mark.Stroke stroke) {
     String layer = stroke.role().name();
     Path path = stroke.path();
+    if (path.segments().isEmpty()) {
+      return null; // a line without length, which other programs refuse
+    }
     if (path.circle().isPresent()) {
       return circle(path.circle().get(), layer);
     }

@@ -27,6 +27,7 @@ import roughcut.drawing.Role;
 import roughcut.drawing.Sheet;
 import roughcut.geometry.Arc;
 import roughcut.geometry.Bounds;
+import roughcut.geometry.Cubic;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Path;
 import roughcut.geometry.Point;
@@ -216,6 +217,23 @@ class CurvesWrittenTest {
     assertThat(Rings.directed(leaf.ring()))
         .isCloseTo(leaf().directedArea(), within(0.005 * leaf().length()));
     assertThat(leaf.corners.size()).isBetween(8, 90);
+  }
+
+  /** A closed curve of one stretch stays closed, and a line of no length isn't there. */
+  @Test
+  void aDxfHasNoLineWithoutLength() {
+    Point tip = new Point(0, 0);
+    Path drop = Path.of(List.of(new Cubic(tip, new Point(40, 30), new Point(40, -30), tip)), true);
+    List<Mark> marks =
+        List.of(
+            new Mark.Stroke(Role.EDGE, List.of(tip, tip), false), new Mark.Stroke(Role.EDGE, drop));
+    List<Entity> all = dxf(DxfWriter.write(new Drawing("drop", marks, new Bounds(0, 0, 1, 1))));
+    assertThat(named(all, "LINE")).isEmpty();
+    assertThat(named(all, "POLYLINE")).hasSize(1);
+    Entity written = named(all, "POLYLINE").get(0);
+    assertThat(written.codes.get(70)).isEqualTo("1");
+    assertThat(Rings.directed(written.ring()))
+        .isCloseTo(drop.directedArea(), within(0.005 * drop.length()));
   }
 
   @Test

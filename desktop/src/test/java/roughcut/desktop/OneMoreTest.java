@@ -174,6 +174,24 @@ class OneMoreTest {
   }
 
   @Test
+  void aNewKindOfSegment() throws IOException {
+    assertThat(
+            broken(
+                "geometry/Segment.java",
+                "    T cubic(Cubic cubic) throws E;",
+                "    T conic(Cubic cubic) throws E;\n"))
+        .containsExactlyInAnyOrder(
+            "file/CurveJson",
+            "file/DxfLine",
+            "file/DxfWriter",
+            "file/PdfTrace",
+            "file/SvgData",
+            "geometry/ArcFinder",
+            "geometry/Offset",
+            "geometry/Path");
+  }
+
+  @Test
   void aNewKindOfNumber() throws IOException {
     assertThat(broken("measure/Origin.java", "  FOUND(", "GUESSED(\"guessed\"),"))
         .containsExactlyInAnyOrder(
